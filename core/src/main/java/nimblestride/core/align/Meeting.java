@@ -1,0 +1,127 @@
+package nimblestride.core.align;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.PriorityQueue;
+import nimblestride.core.layer.Course;
+import nimblestride.core.value.ExactOverflowException;
+import nimblestride.core.value.Grid;
+import nimblestride.core.value.NoteValue;
+import org.apache.commons.numbers.core.ArithmeticUtils;
+
+/**
+ * Where the hits of two layers coincide. A hit of the one at a (mod C) and a hit of the other at b (mod D) coincide if
+ * a ≡ b (mod gcd(C, D)), and then once in every lcm(C, D).
+ *
+ * @param every the common cycle, lcm(C, D)
+ * @param perCycle how many hits coincide in it
+ * @param onsets how many different onsets the two make in it
+ * @param first up to {@value #LISTED} of the meetings, in order, from the first beginning of the phrase
+ */
+public record Meeting(NoteValue every, long perCycle, long onsets, List<NoteValue> first) {
+    public static final int LISTED = 8;
+
+    private static final int MOST_PAIRS = 1_000_000;
+
+    /** @throws ExactOverflowException if the common cycle cannot be counted exactly */
+    public static Meeting of(Course one, Course other) {
+        Grid grid = one.grid().and(other.grid());
+        try {
+            return new Pair(one.on(grid), other.on(grid)).meeting();
+        } catch (ArithmeticException e) {
+            throw new ExactOverflowException("the two layers have a common cycle too long to be counted exactly");
+        }
+    }
+
+    private static final class Pair {
+        private final Course one;
+        private final Course other;
+        private final long commonCycle;
+        private final Congruence congruence;
+
+        Pair(Course one, Course other) {
+            this.one = one;
+            this.other = other;
+            this.commonCycle = ArithmeticUtils.lcm(one.period(), other.period());
+            this.congruence = new Congruence(one.period(), other.period());
+        }
+
+        Meeting meeting() {
+            Map<Long, long[]> byResidue = new HashMap<>();
+            Map<Long, List<Long>> gathered = new HashMap<>();
+            other.onsets().map(onset -> Math.addExact(other.begin(), onset)).forEach(hit -> gathered.computeIfAbsent(
+                            hit % congruence.divisor(), residue -> new ArrayList<>())
+                    .add(hit));
+            gathered.forEach((residue, hits) -> byResidue.put(
+                    residue, hits.stream().mapToLong(Long::longValue).toArray()));
+            long[] hits = one.onsets()
+                    .map(onset -> Math.addExact(one.begin(), onset))
+                    .filter(hit -> byResidue.containsKey(hit % congruence.divisor()))
+                    .toArray();
+            long perCycle = Arrays.stream(hits)
+                    .map(hit -> byResidue.get(hit % congruence.divisor()).length)
+                    .sum();
+            long all = Math.addExact(
+                    Math.multiplyExact(commonCycle / one.period(), one.hitsPerPeriod()),
+                    Math.multiplyExact(commonCycle / other.period(), other.hitsPerPeriod()));
+            return new Meeting(
+                    one.grid().value(commonCycle), perCycle, all - perCycle, firstMeetings(hits, byResidue, perCycle));
+        }
+
+        /** The earliest meetings: each pair of hits meets first at one moment, and again every common cycle. */
+        private List<NoteValue> firstMeetings(long[] hits, Map<Long, long[]> byResidue, long perCycle) {
+            List<Long> moments = perCycle <= MOST_PAIRS ? solvePairs(hits, byResidue) : walk();
+            return moments.stream().map(one.grid()::value).toList();
+        }
+
+        private List<Long> solvePairs(long[] hits, Map<Long, long[]> byResidue) {
+            PriorityQueue<Long> latestFirst = new PriorityQueue<>((a, b) -> Long.compare(b, a));
+            for (long hit : hits) {
+                for (long target : byResidue.get(hit % congruence.divisor())) {
+                    offer(latestFirst, meetingOf(hit, target));
+                }
+            }
+            return latestFirst.stream().sorted().toList();
+        }
+
+        /** Where so many pairs meet, the first meetings lie near the beginning, and walking there is the shorter way. */
+        private List<Long> walk() {
+            long[] steps = one.onsets().toArray();
+            long[] targets = other.onsets().toArray();
+            long begun = Math.max(one.begin(), other.begin());
+            List<Long> moments = new ArrayList<>();
+            long round = Math.max(0, (begun - one.begin()) / one.period());
+            for (long walked = 0; walked < MOST_PAIRS && moments.size() < LISTED; round++) {
+                for (int i = 0; i < steps.length && moments.size() < LISTED; i++, walked++) {
+                    long moment = Math.addExact(
+                            Math.addExact(one.begin(), Math.multiplyExact(round, one.period())), steps[i]);
+                    long within = Math.floorMod(moment - other.begin(), other.period());
+                    if (moment >= begun && Arrays.binarySearch(targets, within) >= 0) {
+                        moments.add(moment);
+                    }
+                }
+            }
+            return moments;
+        }
+
+        private static void offer(PriorityQueue<Long> latestFirst, long moment) {
+            if (latestFirst.size() < LISTED) {
+                latestFirst.add(moment);
+            } else if (moment < latestFirst.element()) {
+                latestFirst.remove();
+                latestFirst.add(moment);
+            }
+        }
+
+        private long meetingOf(long hit, long target) {
+            long cycles = congruence.solve(Math.subtractExact(target, hit)).orElseThrow();
+            long moment = Math.addExact(hit, Math.multiplyExact(cycles, one.period()));
+            long begun = Math.max(one.begin(), other.begin());
+            long missed = moment >= begun ? 0 : (begun - moment - 1) / commonCycle + 1;
+            return Math.addExact(moment, Math.multiplyExact(missed, commonCycle));
+        }
+    }
+}

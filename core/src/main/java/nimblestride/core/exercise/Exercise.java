@@ -1,0 +1,77 @@
+package nimblestride.core.exercise;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import nimblestride.core.layer.Layer;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.Tempo;
+
+/**
+ * A phrase of bars and what runs across it, at a tempo. An exercise never changes: an edit makes another one.
+ *
+ * @param name what it is called, at most {@value #LONGEST_NAME} characters
+ * @param layers at most {@value #MOST_LAYERS}, in the order in which they are shown
+ */
+public record Exercise(String name, Phrase phrase, List<Layer> layers, Tempo tempo) {
+    public static final int LONGEST_NAME = 200;
+    public static final int MOST_LAYERS = 64;
+
+    public Exercise {
+        layers = List.copyOf(layers);
+        if (name.isBlank() || name.length() > LONGEST_NAME) {
+            throw new IllegalArgumentException("a name has from 1 to " + LONGEST_NAME + " characters");
+        }
+        if (layers.size() > MOST_LAYERS) {
+            throw new IllegalArgumentException(
+                    "an exercise has at most " + MOST_LAYERS + " layers, not " + layers.size());
+        }
+    }
+
+    public Exercise withName(String newName) {
+        return new Exercise(newName, phrase, layers, tempo);
+    }
+
+    public Exercise withPhrase(Phrase newPhrase) {
+        return new Exercise(name, newPhrase, layers, tempo);
+    }
+
+    public Exercise withTempo(Tempo newTempo) {
+        return new Exercise(name, phrase, layers, newTempo);
+    }
+
+    public Exercise withLayers(List<Layer> newLayers) {
+        return new Exercise(name, phrase, newLayers, tempo);
+    }
+
+    public Exercise plusLayer(Layer layer) {
+        List<Layer> changed = new ArrayList<>(layers);
+        changed.add(layer);
+        return withLayers(changed);
+    }
+
+    public Exercise replacingLayer(int index, Layer layer) {
+        List<Layer> changed = new ArrayList<>(layers);
+        changed.set(index, layer);
+        return withLayers(changed);
+    }
+
+    public Exercise withoutLayer(int index) {
+        List<Layer> changed = new ArrayList<>(layers);
+        changed.remove(index);
+        return withLayers(changed);
+    }
+
+    /** A name for each layer, that of its voice; a second layer of the same voice is {@code kick 2}. */
+    public List<String> layerNames() {
+        Map<String, Integer> seen = new HashMap<>();
+        List<String> names = new ArrayList<>();
+        for (Layer layer : layers) {
+            String voice = layer.voice().name();
+            int count = seen.merge(voice, 1, Integer::sum);
+            names.add(count == 1 ? voice : voice + " " + count);
+        }
+        return names;
+    }
+}

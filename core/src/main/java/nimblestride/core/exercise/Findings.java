@@ -1,0 +1,277 @@
+package nimblestride.core.exercise;
+
+import static nimblestride.core.exercise.Words.capital;
+import static nimblestride.core.exercise.Words.count;
+import static nimblestride.core.exercise.Words.number;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import nimblestride.core.align.Alignment;
+import nimblestride.core.align.Meeting;
+import nimblestride.core.align.Return;
+import nimblestride.core.exercise.Finding.Kind;
+import nimblestride.core.exercise.Finding.Mend;
+import nimblestride.core.exercise.Finding.Place;
+import nimblestride.core.exercise.Reckoning.OfLayer;
+import nimblestride.core.exercise.Reckoning.OfPair;
+import nimblestride.core.layer.Layer;
+import nimblestride.core.layer.Reset;
+import nimblestride.core.meter.Bar;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.NoteName;
+import nimblestride.core.value.NoteValue;
+
+/** What a reckoning says in sentences, each with its sum; what does not add up comes first. */
+public final class Findings {
+    private final Reckoning reckoning;
+    private final Exercise exercise;
+    private final Phrase phrase;
+    private final List<Finding> findings = new ArrayList<>();
+
+    private Findings(Reckoning reckoning) {
+        this.reckoning = reckoning;
+        this.exercise = reckoning.exercise();
+        this.phrase = exercise.phrase();
+    }
+
+    public static List<Finding> of(Reckoning reckoning) {
+        return new Findings(reckoning).tell();
+    }
+
+    private List<Finding> tell() {
+        for (int i = 0; i < reckoning.layers().size(); i++) {
+            tellLayer(i, reckoning.layers().get(i));
+        }
+        reckoning.meetings().forEach(this::tellMeeting);
+        tellTogether();
+        tellLength();
+        findings.sort(Comparator.comparing(Finding::kind));
+        return List.copyOf(findings);
+    }
+
+    private void tellLayer(int index, OfLayer ofLayer) {
+        Optional<Alignment> alignment = ofLayer.alignment().result();
+        if (alignment.isEmpty()) {
+            String problem = capital(ofLayer.alignment().problem()) + ".";
+            add(Kind.CHECK, "too-large", problem, "", Optional.empty(), Optional.empty());
+            return;
+        }
+        if (alignment.get().course().hitsPerPeriod() == 0) {
+            tellSilent(index, ofLayer);
+            return;
+        }
+        if (ofLayer.layer().reset() == Reset.NEVER) {
+            tellReturn(index, ofLayer, alignment.get());
+        } else {
+            tellReset(index, ofLayer, alignment.get());
+        }
+        tellLandings(index, ofLayer, alignment.get());
+    }
+
+    private void tellSilent(int index, OfLayer ofLayer) {
+        Layer layer = ofLayer.layer();
+        String stretch = layer.reset() == Reset.BAR ? "every bar" : "the phrase";
+        NoteValue within = layer.offset().remainder(cycleOf(ofLayer));
+        Mend mend = new Mend(
+                within.isZero() ? "Start it on 1" : "Start it " + within + " late",
+                exercise.replacingLayer(index, layer.from(within)));
+        add(
+                Kind.CHECK,
+                "silent",
+                capital(ofLayer.name()) + " is never heard: it starts " + layer.offset() + " late, and " + stretch
+                        + " is over before that.",
+                "",
+                Optional.empty(),
+                Optional.of(mend));
+    }
+
+    private static NoteValue cycleOf(OfLayer ofLayer) {
+        return ofLayer.alignment().result().orElseThrow().course().cycle();
+    }
+
+    private void tellReturn(int index, OfLayer ofLayer, Alignment alignment) {
+        Return back = alignment.returnsAfter();
+        NoteValue cycle = cycleOf(ofLayer);
+        NoteValue begin = alignment.course().grid().value(alignment.course().begin());
+        String where = begin.isZero() ? "on 1" : "where it began, on " + Words.place(phrase, begin) + ",";
+        String sentence =
+                capital(ofLayer.name()) + " " + Words.pattern(ofLayer.layer().pattern()) + " is back " + where
+                        + " after " + count(back.bars(), "bar")
+                        + (phrase.bars().size() > 1 ? ", " + count(back.phrases(), "phrase") : "")
+                        + ": bar " + number(back.bars() + 1) + " is bar 1 again.";
+        String sum = Words.cycles(back.cycles(), ofLayer.layer(), back.cycles() == 1 ? back.length() : cycle) + " = "
+                + phrases(back.phrases()) + " = " + back.length() + ".";
+        add(Kind.RETURN, "returns", sentence, sum, at(index, begin.plus(back.length())), Optional.empty());
+    }
+
+    private String phrases(long number) {
+        String thing = phrase.bars().size() == 1 ? "bar" : "phrase";
+        return count(number, thing) + " of " + phrase.length();
+    }
+
+    private void tellReset(int index, OfLayer ofLayer, Alignment alignment) {
+        NoteValue remainder = alignment.course().remainder();
+        NoteValue cycle = cycleOf(ofLayer);
+        String each = ofLayer.layer().reset() == Reset.BAR ? "each bar" : "each phrase";
+        String begins =
+                capital(ofLayer.name()) + " " + Words.pattern(ofLayer.layer().pattern()) + " begins again with " + each;
+        if (remainder.isZero()) {
+            add(
+                    Kind.REMAINDER,
+                    "reset",
+                    begins + ", and nothing is cut off.",
+                    "",
+                    at(index, NoteValue.ZERO),
+                    Optional.empty());
+            return;
+        }
+        String sum = remainder.compareTo(cycle) < 0
+                ? "Of the last " + cycle + ", " + remainder + " is played and " + cycle.minus(remainder)
+                        + " is cut off."
+                : "The last round is cut off after " + remainder + ".";
+        String sentence = begins + ": the last cycle gets only " + NoteName.say(remainder) + ".";
+        add(Kind.REMAINDER, "reset", sentence, sum, at(index, NoteValue.ZERO), Optional.empty());
+    }
+
+    private void tellLandings(int index, OfLayer ofLayer, Alignment alignment) {
+        String name = capital(ofLayer.name());
+        long bars = alignment.returnsAfter().bars();
+        if (!alignment.everLands()) {
+            Mend mend = new Mend(
+                    "Start it on 1",
+                    exercise.replacingLayer(index, ofLayer.layer().from(NoteValue.ZERO)));
+            Optional<Mend> fromOne = ofLayer.layer().offset().isZero() ? Optional.empty() : Optional.of(mend);
+            String sum = "No whole number of " + cycleOf(ofLayer) + " after "
+                    + ofLayer.layer().offset() + " ever makes a bar line.";
+            add(Kind.LANDING, "never-lands", name + " never lands on a bar line.", sum, Optional.empty(), fromOne);
+            return;
+        }
+        long first = alignment.firstLanding().getAsLong();
+        Optional<Place> place = at(index, phrase.startOf(first));
+        List<Long> landings = alignment.landings();
+        if (landings.isEmpty()) {
+            String late = name + " lands first on bar " + number(first + 1) + ", and every " + count(bars, "bar")
+                    + " from there.";
+            add(Kind.LANDING, "lands", late, "", place, Optional.empty());
+        } else if (landings.size() == bars) {
+            String all = bars == 1 ? "the bar line every time" : "every bar line";
+            add(Kind.LANDING, "lands", name + " lands on " + all + ".", "", place, Optional.empty());
+        } else {
+            long last = landings.get(landings.size() - 1);
+            boolean gap = landings.get(0) == 0 && last + 1 < bars;
+            String then = gap ? ", then not before bar " + number(bars + 1) + ", which is bar 1 again" : "";
+            String sentence = name + " lands on " + Words.bars(landings) + " of the " + number(bars) + then + ".";
+            add(Kind.LANDING, "lands", sentence, landingSum(ofLayer, alignment, last), place, Optional.empty());
+        }
+    }
+
+    /** Why the last landing is one: so much music before it is so many cycles. */
+    private String landingSum(OfLayer ofLayer, Alignment alignment, long bar) {
+        NoteValue start = phrase.startOf(bar);
+        NoteValue begin = alignment.course().grid().value(alignment.course().begin());
+        NoteValue cycle = cycleOf(ofLayer);
+        if (ofLayer.layer().reset() != Reset.NEVER
+                || start.compareTo(begin) <= 0
+                || !start.minus(begin).isMultipleOf(cycle)) {
+            return "";
+        }
+        NoteValue run = start.minus(begin);
+        String late = begin.isZero() ? "" : " and the " + begin + " it starts late";
+        return "Bar " + number(bar + 1) + " starts after " + start + ": "
+                + Words.cycles(run.wholePartsOf(cycle), ofLayer.layer(), cycle) + late + ".";
+    }
+
+    private void tellMeeting(OfPair pair) {
+        String names = reckoning.layers().get(pair.one()).name() + " and "
+                + reckoning.layers().get(pair.other()).name();
+        if (pair.meeting().result().isEmpty()) {
+            String problem = capital(names) + ": " + pair.meeting().problem() + ".";
+            add(Kind.CHECK, "too-large", problem, "", Optional.empty(), Optional.empty());
+            return;
+        }
+        Meeting meeting = pair.meeting().result().get();
+        if (meeting.perCycle() == 0) {
+            add(
+                    Kind.MEETING,
+                    "never-meet",
+                    capital(names) + " never meet.",
+                    count(meeting.onsets(), "different onset") + " in " + meeting.every() + ".",
+                    Optional.empty(),
+                    Optional.empty());
+            return;
+        }
+        String times = meeting.perCycle() == 1 ? "once" : number(meeting.perCycle()) + " times";
+        NoteValue first =
+                meeting.first().isEmpty() ? NoteValue.ZERO : meeting.first().get(0);
+        add(
+                Kind.MEETING,
+                "meet",
+                capital(names) + " meet " + times + " in every " + meeting.every() + ", first on "
+                        + Words.place(phrase, first) + ".",
+                count(meeting.onsets(), "different onset") + " in that time.",
+                at(pair.one(), first),
+                Optional.empty());
+    }
+
+    private void tellTogether() {
+        long running = reckoning.layers().size();
+        if (running < 2) {
+            return;
+        }
+        reckoning
+                .together()
+                .result()
+                .ifPresent(together -> add(
+                        Kind.RETURN,
+                        "together",
+                        "All " + running + " layers are back together after " + count(together.bars(), "bar") + ".",
+                        phrases(together.phrases()) + " = " + together.length()
+                                + ", the least common multiple of their returns.",
+                        at(-1, together.length()),
+                        Optional.empty()));
+        if (reckoning.together().result().isEmpty()
+                && findings.stream().noneMatch(finding -> finding.code().equals("too-large"))) {
+            String problem = "All layers together: " + reckoning.together().problem() + ".";
+            add(Kind.CHECK, "too-large", problem, "", Optional.empty(), Optional.empty());
+        }
+    }
+
+    private void tellLength() {
+        List<Bar> bars = phrase.bars();
+        String sentence = bars.size() == 1
+                ? "The bar is " + phrase.length() + " long, felt " + bars.get(0).grouping() + "."
+                : "The phrase is " + count(bars.size(), "bar") + ", " + phrase.length() + " of a whole note.";
+        add(
+                Kind.LENGTH,
+                "length",
+                sentence,
+                bars.size() == 1 ? "" : lengthSum(),
+                at(-1, NoteValue.ZERO),
+                Optional.empty());
+    }
+
+    private String lengthSum() {
+        Map<String, Integer> meters = new LinkedHashMap<>();
+        phrase.bars().forEach(bar -> meters.merge(bar.meter().toString(), 1, Integer::sum));
+        return meters.entrySet().stream()
+                        .limit(12)
+                        .map(entry -> entry.getValue() == 1
+                                ? entry.getKey()
+                                : number(entry.getValue()) + " × " + entry.getKey())
+                        .collect(Collectors.joining(" + "))
+                + (meters.size() > 12 ? " + …" : "") + " = " + phrase.length() + ".";
+    }
+
+    private static Optional<Place> at(int layer, NoteValue at) {
+        return Optional.of(new Place(layer, at));
+    }
+
+    private void add(Kind kind, String code, String sentence, String sum, Optional<Place> place, Optional<Mend> mend) {
+        findings.add(new Finding(kind, code, sentence, sum, place, mend));
+    }
+}

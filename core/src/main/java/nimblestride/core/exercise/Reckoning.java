@@ -1,0 +1,77 @@
+package nimblestride.core.exercise;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import nimblestride.core.align.Alignment;
+import nimblestride.core.align.Meeting;
+import nimblestride.core.layer.Layer;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.NoteValue;
+
+/**
+ * All that follows from an exercise: how each layer realigns, where each pair of layers meets, and when everything is
+ * back together. What cannot be counted exactly carries the reason in place of a result.
+ *
+ * @param layers one for each layer, in order
+ * @param meetings one for each pair of layers that can be laid out, in order
+ * @param together how long until all layers are back where they began; the phrase itself if there are none
+ */
+public record Reckoning(Exercise exercise, List<OfLayer> layers, List<OfPair> meetings, Exact<Together> together) {
+    /** The result, or why there is none. */
+    public record Exact<T>(Optional<T> result, String problem) {
+        static <T> Exact<T> of(Supplier<T> sum) {
+            try {
+                return new Exact<>(Optional.of(sum.get()), "");
+            } catch (ArithmeticException | IllegalArgumentException e) {
+                return new Exact<>(Optional.empty(), e.getMessage());
+            }
+        }
+    }
+
+    public record OfLayer(String name, Layer layer, Exact<Alignment> alignment) {}
+
+    /**
+     * @param one the layer listed first, from 0
+     * @param other the layer listed second, from 0
+     */
+    public record OfPair(int one, int other, Exact<Meeting> meeting) {}
+
+    /** A length that is a whole number of phrases. */
+    public record Together(NoteValue length, long bars, long phrases) {}
+
+    public static Reckoning of(Exercise exercise) {
+        Phrase phrase = exercise.phrase();
+        List<String> names = exercise.layerNames();
+        List<OfLayer> layers = new ArrayList<>();
+        for (int i = 0; i < names.size(); i++) {
+            Layer layer = exercise.layers().get(i);
+            layers.add(new OfLayer(names.get(i), layer, Exact.of(() -> Alignment.of(layer, phrase))));
+        }
+        List<OfPair> meetings = new ArrayList<>();
+        for (int i = 0; i < layers.size(); i++) {
+            for (int j = i + 1; j < layers.size(); j++) {
+                Optional<Alignment> one = layers.get(i).alignment.result();
+                Optional<Alignment> other = layers.get(j).alignment.result();
+                if (one.isPresent() && other.isPresent()) {
+                    Exact<Meeting> meeting = Exact.of(
+                            () -> Meeting.of(one.get().course(), other.get().course()));
+                    meetings.add(new OfPair(i, j, meeting));
+                }
+            }
+        }
+        return new Reckoning(exercise, layers, meetings, Exact.of(() -> together(phrase, layers)));
+    }
+
+    private static Together together(Phrase phrase, List<OfLayer> layers) {
+        NoteValue length = phrase.length();
+        for (OfLayer layer : layers) {
+            Alignment alignment =
+                    layer.alignment.result().orElseThrow(() -> new IllegalArgumentException(layer.alignment.problem()));
+            length = length.leastCommonMultiple(alignment.returnsAfter().length());
+        }
+        long phrases = length.wholePartsOf(phrase.length());
+        return new Together(length, Math.multiplyExact(phrases, phrase.bars().size()), phrases);
+    }
+}

@@ -1,0 +1,79 @@
+package nimblestride.core.exercise;
+
+import java.util.List;
+import java.util.Locale;
+import nimblestride.core.layer.Layer;
+import nimblestride.core.layer.Pattern;
+import nimblestride.core.layer.Span;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.meter.Place;
+import nimblestride.core.value.NoteName;
+import nimblestride.core.value.NoteValue;
+
+/** How numbers, layers and places are put into sentences. */
+final class Words {
+    private static final int LISTED = 8;
+
+    private Words() {}
+
+    static String number(long number) {
+        return String.format(Locale.ROOT, "%,d", number);
+    }
+
+    /** {@code 1 bar}, {@code 15 bars}. */
+    static String count(long number, String thing) {
+        return number(number) + " " + (number == 1 ? thing : thing + "s");
+    }
+
+    /** {@code bar 2}, {@code bars 1, 2 and 3}, {@code bars 1, 2, … and 1,992 more}. */
+    static String bars(List<Long> fromZero) {
+        List<String> numbers =
+                fromZero.stream().limit(LISTED).map(bar -> number(bar + 1)).toList();
+        if (fromZero.size() == 1) {
+            return "bar " + numbers.get(0);
+        }
+        if (fromZero.size() > LISTED) {
+            return "bars " + String.join(", ", numbers) + " and " + number(fromZero.size() - LISTED) + " more";
+        }
+        int last = numbers.size() - 1;
+        return "bars " + String.join(", ", numbers.subList(0, last)) + " and " + numbers.get(last);
+    }
+
+    /** {@code 1 of bar 2}, {@code 2a of bar 4}. */
+    static String place(Phrase phrase, NoteValue at) {
+        long bar = phrase.barAt(at);
+        NoteValue within = at.minus(phrase.startOf(bar));
+        return new Place(phrase.bar(bar).meter(), within) + " of bar " + number(bar + 1);
+    }
+
+    /** What a layer repeats: {@code hits of 3/16}, {@code cells of 5/16}, {@code rounds of 4 over the bar}. */
+    static String cycles(long number, Layer layer, NoteValue cycle) {
+        if (layer.pattern() instanceof Pattern.Every) {
+            return count(number, "hit") + " of " + cycle;
+        }
+        if (layer.pattern() instanceof Pattern.Cell) {
+            return count(number, "cell") + " of " + cycle;
+        }
+        return count(number, "round") + " of " + ((Pattern.Over) layer.pattern()).notes() + " over " + cycle;
+    }
+
+    /** {@code every dotted eighth}, {@code 5 over the bar}, {@code in a cell of 7/16}. */
+    static String pattern(Pattern pattern) {
+        if (pattern instanceof Pattern.Every every) {
+            return "every " + NoteName.say(every.value());
+        }
+        if (pattern instanceof Pattern.Cell cell) {
+            return "in a cell of " + NoteName.say(cell.length());
+        }
+        Pattern.Over over = (Pattern.Over) pattern;
+        Span span = over.span();
+        String across = span instanceof Span.Length length
+                ? NoteName.say(length.value())
+                : span instanceof Span.Bars bars && bars.count() > 1 ? bars.toString() : "the " + span;
+        return over.notes() + " over " + across;
+    }
+
+    static String capital(String sentence) {
+        return sentence.substring(0, 1).toUpperCase(Locale.ROOT) + sentence.substring(1);
+    }
+}

@@ -1,0 +1,161 @@
+package nimblestride.core.layer;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.LongStream;
+import nimblestride.core.groove.Stroke;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.ExactOverflowException;
+import nimblestride.core.value.Grid;
+import nimblestride.core.value.NoteValue;
+import org.apache.commons.numbers.core.ArithmeticUtils;
+
+/** Lays one layer over one phrase, cycle after cycle, until what it does repeats. */
+final class CourseBuilder {
+    private static final int MOST_HITS = 2_000_000;
+
+    private final Layer layer;
+    private final Phrase phrase;
+    private final Grid grid;
+    private final long offset;
+    /** How many units of this grid one unit of the phrase's grid is. */
+    private final long phraseUnit;
+    /** The length of every cycle, where that does not depend on the bars it lies over; otherwise zero. */
+    private final long fixedCycle;
+    /** How many bars every cycle lies over, where that is what it is measured in; otherwise zero. */
+    private final int barsPerCycle;
+
+    private final LongStream.Builder onsets = LongStream.builder();
+    private final List<Stroke> strokes = new ArrayList<>();
+    private final LongStream.Builder cycleStarts = LongStream.builder();
+    private long cycles;
+    private long remainder;
+
+    CourseBuilder(Layer layer, Phrase phrase) {
+        this.layer = layer;
+        this.phrase = phrase;
+        Span span = layer.pattern().span();
+        NoteValue divided = span instanceof Span.Length length
+                ? length.value()
+                : phrase.grid().unit();
+        this.grid = Grid.of(
+                phrase.grid().unit(),
+                layer.offset(),
+                divided.dividedBy(layer.pattern().parts()));
+        this.offset = grid.count(layer.offset());
+        this.phraseUnit = grid.count(phrase.grid().unit());
+        this.barsPerCycle = span instanceof Span.Bars bars ? bars.count() : 0;
+        this.fixedCycle = span instanceof Span.Length length
+                ? grid.count(length.value())
+                : span instanceof Span.WholePhrase ? barStart(phrase.bars().size()) : 0;
+    }
+
+    Course build() {
+        try {
+            return switch (layer.reset()) {
+                case NEVER -> runningOn();
+                case PHRASE -> beginningAgainEachPhrase();
+                case BAR -> beginningAgainEachBar();
+            };
+        } catch (ArithmeticException e) {
+            throw new ExactOverflowException("the " + layer.voice() + " cannot be counted exactly over this phrase:"
+                    + " its times would be beyond 9,223,372,036,854,775,807 units of " + grid.unit());
+        }
+    }
+
+    private Course runningOn() {
+        long period = cycleLength(0, 0);
+        if (!sameCycle()) {
+            int bars = phrase.bars().size();
+            period = Math.multiplyExact(barStart(bars), (long) barsPerCycle / ArithmeticUtils.gcd(barsPerCycle, bars));
+        }
+        lay(0, 0, period);
+        return course(offset, period);
+    }
+
+    private Course beginningAgainEachPhrase() {
+        long end = barStart(phrase.bars().size());
+        lay(0, offset, end);
+        return course(0, end);
+    }
+
+    private Course beginningAgainEachBar() {
+        int bars = phrase.bars().size();
+        for (int bar = 0; bar < bars; bar++) {
+            lay(bar, Math.addExact(barStart(bar), offset), barStart(bar + 1L));
+        }
+        return course(0, barStart(bars));
+    }
+
+    /** Cycles one after the other from a moment until another, the last one cut short there. */
+    private void lay(int firstBar, long from, long until) {
+        long start = from;
+        for (long cycle = 0; start < until; cycle++) {
+            long length = cycleLength(firstBar, cycle);
+            requireRoom(++cycles);
+            cycleStarts.add(start);
+            layHits(start, length, until);
+            long next = Math.addExact(start, length);
+            if (next > until && remainder == 0) {
+                remainder = until - start;
+            }
+            start = next;
+        }
+    }
+
+    private void layHits(long start, long length, long until) {
+        int parts = layer.pattern().parts();
+        long step = length / parts;
+        for (int part = 0; part < parts; part++) {
+            long at = start + step * part;
+            if (at >= until) {
+                return;
+            }
+            layer.pattern().strokeAt(part).ifPresent(stroke -> {
+                requireRoom(strokes.size() + 1L);
+                onsets.add(at);
+                strokes.add(stroke);
+            });
+        }
+    }
+
+    private void requireRoom(long count) {
+        if (count > MOST_HITS) {
+            throw new IllegalArgumentException(String.format(
+                    "the %s would have more than %,d hits before it repeats; a longer value or a shorter phrase can be listed",
+                    layer.voice(), MOST_HITS));
+        }
+    }
+
+    /** The length of a cycle, counted from the bar in which the layer last began. */
+    private long cycleLength(int firstBar, long cycle) {
+        if (barsPerCycle == 0) {
+            return fixedCycle;
+        }
+        long first = Math.addExact(firstBar, Math.multiplyExact(cycle, barsPerCycle));
+        return barStart(Math.addExact(first, barsPerCycle)) - barStart(first);
+    }
+
+    /** Where a bar begins, bars of later rounds included. */
+    private long barStart(long bar) {
+        int bars = phrase.bars().size();
+        long round = Math.multiplyExact(bar / bars, phrase.startOnGrid(bars));
+        return Math.multiplyExact(Math.addExact(round, phrase.startOnGrid((int) (bar % bars))), phraseUnit);
+    }
+
+    private Course course(long begin, long period) {
+        return new Course(
+                grid,
+                begin,
+                period,
+                onsets.build().toArray(),
+                strokes.toArray(Stroke[]::new),
+                cycleStarts.build().toArray(),
+                grid.value(sameCycle() ? cycleLength(0, 0) : period),
+                grid.value(remainder));
+    }
+
+    private boolean sameCycle() {
+        return barsPerCycle == 0 || phrase.isEven();
+    }
+}

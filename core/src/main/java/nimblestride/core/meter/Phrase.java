@@ -1,0 +1,146 @@
+package nimblestride.core.meter;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import nimblestride.core.value.Grid;
+import nimblestride.core.value.NoteValue;
+
+/** A list of bars that repeats. Bars are numbered from 0 within the phrase; the second time round goes on counting. */
+public final class Phrase {
+    /** The most bars a phrase may hold once its repeats are played out. */
+    public static final int MOST_BARS = 100_000;
+
+    private final List<PhrasePart> parts;
+    private final List<Bar> bars;
+    private final Grid grid;
+    /** Where each bar begins, in units of the grid, and last where the phrase ends. */
+    private final long[] starts;
+
+    private Phrase(List<PhrasePart> parts) {
+        this.parts = List.copyOf(parts);
+        if (parts.isEmpty()) {
+            throw new IllegalArgumentException("a phrase has at least one bar, such as 7/8");
+        }
+        long count = countBars(parts);
+        if (count > MOST_BARS) {
+            throw new IllegalArgumentException(
+                    String.format("a phrase holds at most %,d bars, and this is %,d", MOST_BARS, count));
+        }
+        List<Bar> played = new ArrayList<>();
+        playOut(parts, played);
+        this.bars = List.copyOf(played);
+        this.grid = Grid.of(bars.stream().distinct().map(Bar::length).toList());
+        this.starts = new long[bars.size() + 1];
+        for (int i = 0; i < bars.size(); i++) {
+            starts[i + 1] = Math.addExact(starts[i], unitsOf(i));
+        }
+    }
+
+    private long unitsOf(int bar) {
+        boolean likeTheLast = bar > 0 && bars.get(bar).equals(bars.get(bar - 1));
+        return likeTheLast
+                ? starts[bar] - starts[bar - 1]
+                : grid.count(bars.get(bar).length());
+    }
+
+    public static Phrase of(List<? extends PhrasePart> parts) {
+        return new Phrase(List.copyOf(parts));
+    }
+
+    public static Phrase of(PhrasePart... parts) {
+        return new Phrase(Arrays.asList(parts));
+    }
+
+    private static long countBars(List<PhrasePart> parts) {
+        long count = 0;
+        for (PhrasePart part : parts) {
+            // Depth is small and every factor is an int, but a product of repeats may still be beyond a long.
+            double total =
+                    count + (part instanceof Repeat repeat ? (double) repeat.times() * countBars(repeat.parts()) : 1);
+            count = (long) Math.min(total, Long.MAX_VALUE);
+        }
+        return count;
+    }
+
+    private static void playOut(List<PhrasePart> parts, List<Bar> into) {
+        for (PhrasePart part : parts) {
+            if (part instanceof Bar bar) {
+                into.add(bar);
+            } else if (part instanceof Repeat repeat) {
+                for (int i = 0; i < repeat.times(); i++) {
+                    playOut(repeat.parts(), into);
+                }
+            }
+        }
+    }
+
+    /** The phrase as it is written, repeats folded. */
+    public List<PhrasePart> parts() {
+        return parts;
+    }
+
+    /** The phrase as it is played, repeats played out. */
+    public List<Bar> bars() {
+        return bars;
+    }
+
+    /** The coarsest grid on which every bar line lies. */
+    public Grid grid() {
+        return grid;
+    }
+
+    public NoteValue length() {
+        return grid.value(starts[bars.size()]);
+    }
+
+    /** Where a bar begins, in units of {@link #grid}; the number of bars stands for the end. */
+    public long startOnGrid(int bar) {
+        return starts[bar];
+    }
+
+    /** Where a bar begins, counted from the first time the phrase begins; bars past the end are of later rounds. */
+    public NoteValue startOf(long bar) {
+        long round = bar / bars.size();
+        return length().times(round).plus(grid.value(starts[(int) (bar % bars.size())]));
+    }
+
+    /** The bar with this number, rounds counted on. */
+    public Bar bar(long number) {
+        return bars.get((int) (number % bars.size()));
+    }
+
+    /** The number of the bar in which a moment lies, rounds counted on. */
+    public long barAt(NoteValue moment) {
+        long round = moment.wholePartsOf(length());
+        long within = moment.remainder(length()).wholePartsOf(grid.unit());
+        int found = Arrays.binarySearch(starts, within);
+        int bar = found >= 0 ? found : -found - 2;
+        return Math.addExact(Math.multiplyExact(round, bars.size()), bar);
+    }
+
+    /** Whether all bars last equally long. */
+    public boolean isEven() {
+        for (int i = 1; i <= bars.size(); i++) {
+            if (starts[i] != i * starts[1]) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Phrase that && parts.equals(that.parts);
+    }
+
+    @Override
+    public int hashCode() {
+        return parts.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return parts.toString();
+    }
+}

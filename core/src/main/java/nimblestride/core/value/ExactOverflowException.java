@@ -1,0 +1,12 @@
+package nimblestride.core.value;
+
+/**
+ * An exact result does not fit the numbers it would have to be kept in. It is thrown in place of a wrong answer.
+ */
+public final class ExactOverflowException extends ArithmeticException {
+    private static final long serialVersionUID = 1L;
+
+    public ExactOverflowException(String message) {
+        super(message);
+    }
+}

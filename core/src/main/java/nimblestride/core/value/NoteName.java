@@ -1,0 +1,92 @@
+package nimblestride.core.value;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * The everyday names of note values: {@code dotted eighth}, {@code triplet quarter}, {@code quintuplet sixteenth}.
+ *
+ * <p>Common practice: a dot adds half, a second dot a quarter; a triplet puts three in the time of two, a quintuplet
+ * five in the time of four, a septuplet seven in the time of four.
+ */
+public final class NoteName {
+    private record Base(long denominator, String name, List<String> alsoCalled) {}
+
+    private record Change(String name, long numerator, long denominator) {
+        NoteValue applyTo(NoteValue plain) {
+            return plain.times(numerator).dividedBy(denominator);
+        }
+    }
+
+    private static final List<Base> BASES = List.of(
+            new Base(1, "whole", List.of("semibreve")),
+            new Base(2, "half", List.of("minim")),
+            new Base(4, "quarter", List.of("crotchet", "4th")),
+            new Base(8, "eighth", List.of("quaver", "8th")),
+            new Base(16, "sixteenth", List.of("semiquaver", "16th")),
+            new Base(32, "thirty-second", List.of("demisemiquaver", "32nd")),
+            new Base(64, "sixty-fourth", List.of("64th")));
+
+    private static final List<Change> CHANGES = List.of(
+            new Change("", 1, 1),
+            new Change("dotted ", 3, 2),
+            new Change("double-dotted ", 7, 4),
+            new Change("triplet ", 2, 3),
+            new Change("quintuplet ", 4, 5),
+            new Change("septuplet ", 4, 7),
+            // Said only when read: a sextuplet sixteenth is as long as a triplet sixteenth.
+            new Change("sextuplet ", 2, 3));
+
+    private NoteName() {}
+
+    /** The name of a single note of this length, where it has one. */
+    public static Optional<String> of(NoteValue value) {
+        for (Change change : CHANGES) {
+            for (Base base : BASES) {
+                if (change.applyTo(NoteValue.of(1, base.denominator)).equals(value)) {
+                    return Optional.of(change.name + base.name);
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The name if there is one, otherwise the fraction. */
+    public static String say(NoteValue value) {
+        return of(value).orElseGet(value::toString);
+    }
+
+    /** Several notes of this length: {@code dotted eighths}, {@code 5/16s}. */
+    public static String sayMany(NoteValue value) {
+        return of(value)
+                .map(name -> name.endsWith("half") ? name.replace("half", "halves") : name + "s")
+                .orElseGet(() -> "notes of " + value);
+    }
+
+    /**
+     * Reads a name as {@link #of} says it, in either order of its words ({@code eighth triplet}), singular or plural,
+     * with or without "note", British names and {@code 8th} included.
+     */
+    public static Optional<NoteValue> read(String text) {
+        String spaced = " " + text.toLowerCase(Locale.ROOT).strip().replaceAll("[\\s-]+", " ") + " ";
+        String words = spaced.replaceAll(" notes? ", " ").replace(" halves ", " half ");
+        for (Change change : CHANGES) {
+            String changed = change.name.replace('-', ' ').strip();
+            for (Base base : BASES) {
+                if (matches(words, changed, base.name.replace('-', ' '))
+                        || base.alsoCalled.stream().anyMatch(name -> matches(words, changed, name))) {
+                    return Optional.of(change.applyTo(NoteValue.of(1, base.denominator)));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean matches(String words, String change, String base) {
+        String singular = words.endsWith("s ") ? words.substring(0, words.length() - 2) + " " : words;
+        String plain = (" " + change + " " + base + " ").replaceAll(" +", " ");
+        String turned = (" " + base + " " + change + " ").replaceAll(" +", " ");
+        return singular.equals(plain) || singular.equals(turned) || words.equals(plain);
+    }
+}

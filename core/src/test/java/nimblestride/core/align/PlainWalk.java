@@ -1,0 +1,93 @@
+package nimblestride.core.align;
+
+import java.util.ArrayList;
+import java.util.List;
+import nimblestride.core.layer.Layer;
+import nimblestride.core.layer.Pattern;
+import nimblestride.core.layer.Reset;
+import nimblestride.core.layer.Span;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.NoteValue;
+
+/** What a patient person does on squared paper: one cycle after the other, compared with one bar line after the other. */
+final class PlainWalk {
+    private final Layer layer;
+    private final Phrase phrase;
+    private final NoteValue returnLength;
+
+    PlainWalk(Layer layer, Phrase phrase, NoteValue returnLength) {
+        this.layer = layer;
+        this.phrase = phrase;
+        this.returnLength = returnLength;
+    }
+
+    List<Long> landings() {
+        List<Long> landings = new ArrayList<>();
+        List<NoteValue> starts = new ArrayList<>();
+        walk(returnLength, starts, new ArrayList<>());
+        for (long bar = 0; phrase.startOf(bar).compareTo(returnLength) < 0; bar++) {
+            if (starts.contains(phrase.startOf(bar))) {
+                landings.add(bar);
+            }
+        }
+        return landings;
+    }
+
+    List<NoteValue> hitsBefore(NoteValue until) {
+        List<NoteValue> hits = new ArrayList<>();
+        walk(until, new ArrayList<>(), hits);
+        return hits;
+    }
+
+    private void walk(NoteValue until, List<NoteValue> starts, List<NoteValue> hits) {
+        long barsBetweenResets =
+                switch (layer.reset()) {
+                    case NEVER -> Long.MAX_VALUE;
+                    case BAR -> 1;
+                    case PHRASE -> phrase.bars().size();
+                };
+        for (long bar = 0; phrase.startOf(bar).compareTo(until) < 0; bar += barsBetweenResets) {
+            NoteValue end = layer.reset() == Reset.NEVER ? until : phrase.startOf(bar + barsBetweenResets);
+            NoteValue start = phrase.startOf(bar).plus(layer.offset());
+            for (long cycle = 0; start.compareTo(end) < 0; cycle++) {
+                NoteValue length = cycleLength(bar, cycle);
+                add(starts, start, end, until);
+                for (int part = 0; part < layer.pattern().parts(); part++) {
+                    if (layer.pattern().strokeAt(part).isPresent()) {
+                        add(
+                                hits,
+                                start.plus(length.times(part)
+                                        .dividedBy(layer.pattern().parts())),
+                                end,
+                                until);
+                    }
+                }
+                start = start.plus(length);
+            }
+            if (layer.reset() == Reset.NEVER) {
+                return;
+            }
+        }
+    }
+
+    private static void add(List<NoteValue> list, NoteValue at, NoteValue end, NoteValue until) {
+        if (at.compareTo(end) < 0 && at.compareTo(until) < 0) {
+            list.add(at);
+        }
+    }
+
+    private NoteValue cycleLength(long firstBar, long cycle) {
+        if (layer.pattern() instanceof Pattern.Every every) {
+            return every.value();
+        }
+        if (layer.pattern() instanceof Pattern.Cell cell) {
+            return cell.step().times(cell.steps().size());
+        }
+        Span span = ((Pattern.Over) layer.pattern()).span();
+        if (span instanceof Span.Bars bars) {
+            NoteValue from = phrase.startOf(firstBar + cycle * bars.count());
+            return phrase.startOf(firstBar + (cycle + 1) * bars.count()).minus(from);
+        }
+        return span instanceof Span.Length length ? length.value() : phrase.length();
+    }
+}

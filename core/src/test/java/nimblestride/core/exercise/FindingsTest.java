@@ -1,0 +1,107 @@
+package nimblestride.core.exercise;
+
+import static nimblestride.core.text.Examples.exercise;
+import static nimblestride.core.text.Examples.layer;
+import static nimblestride.core.text.Examples.value;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class FindingsTest {
+    private static List<Finding> findings(Exercise exercise) {
+        return Findings.of(Reckoning.of(exercise));
+    }
+
+    private static Finding only(List<Finding> findings, String code) {
+        assertThat(findings).filteredOn(finding -> finding.code().equals(code)).hasSize(1);
+        return findings.stream().filter(f -> f.code().equals(code)).findFirst().orElseThrow();
+    }
+
+    @Test
+    void theStoryOfTheFiveSixteenthsIsToldWithItsSums() {
+        List<Finding> findings = findings(exercise("10/8(3+3+2+2) x2, 9/16", "kick every 5/16"));
+        Finding back = only(findings, "returns");
+        assertThat(back.sentence())
+                .isEqualTo("Kick every 5/16 is back on 1 after 15 bars, 5 phrases: bar 16 is bar 1 again.");
+        assertThat(back.sum()).isEqualTo("49 hits of 5/16 = 5 phrases of 49/16 = 245/16.");
+        assertThat(back.place()).contains(new Finding.Place(0, value("245/16")));
+        Finding lands = only(findings, "lands");
+        assertThat(lands.sentence())
+                .isEqualTo("Kick lands on bars 1, 2 and 3 of the 15, then not before bar 16, which is bar 1 again.");
+        assertThat(lands.sum()).isEqualTo("Bar 3 starts after 5/2: 8 hits of 5/16.");
+        assertThat(only(findings, "length").sum()).isEqualTo("2 × 10/8 + 9/16 = 49/16.");
+    }
+
+    @Test
+    void whatDoesNotAddUpComesFirstAndCanBeMended() {
+        Exercise late = exercise("4/4, 3/4", "snare every 1/8", "kick every 3/8 from 9/8 reset bar");
+        List<Finding> findings = findings(late);
+        assertThat(findings.get(0).kind()).isEqualTo(Finding.Kind.CHECK);
+        Finding silent = only(findings, "silent");
+        assertThat(silent.sentence()).contains("Kick is never heard", "9/8 late");
+        Exercise mended = silent.mend().orElseThrow().mended();
+        assertThat(findings(mended)).noneMatch(finding -> finding.code().equals("silent"));
+        assertThat(mended.layers().get(0)).isEqualTo(late.layers().get(0));
+    }
+
+    @Test
+    void aLayerThatNeverLandsCanBeStartedOnOne() {
+        Finding never = only(findings(exercise("4/4", "hi-hat every 1/4 from 1/8")), "never-lands");
+        assertThat(never.mend().orElseThrow().mended()).isEqualTo(exercise("4/4", "hi-hat every 1/4"));
+    }
+
+    @Test
+    void resetsTellWhatIsLeftOver() {
+        Finding reset = only(findings(exercise("11/8", "kick every 3/16 reset bar")), "reset");
+        assertThat(reset.sentence()).contains("begins again with each bar", "gets only sixteenth");
+        assertThat(reset.sum()).isEqualTo("Of the last 3/16, 1/16 is played and 1/8 is cut off.");
+    }
+
+    @Test
+    void twoLayersMeetAndComeTogether() {
+        List<Finding> findings = findings(exercise("11/8", "kick every 3/16", "snare every 1/4 from 1/8"));
+        assertThat(only(findings, "meet").sentence())
+                .isEqualTo("Kick and snare meet once in every 3/4, first on 4 of bar 1.");
+        assertThat(only(findings, "together").sentence()).isEqualTo("All 2 layers are back together after 6 bars.");
+        assertThat(only(findings(exercise("4/4", "kick every 1/4", "snare every 1/4 from 1/8")), "never-meet")
+                        .sentence())
+                .isEqualTo("Kick and snare never meet.");
+    }
+
+    @Test
+    void manyLandingsAreNotAllListed() {
+        Exercise many = exercise("[7/8, 5/16] x1000", "kick every 7/16");
+        assertThat(only(findings(many), "lands").sentence()).contains(" more of the ");
+    }
+
+    @Test
+    void whatCannotBeCountedSaysSoAndTheRestIsStillTold() {
+        List<Finding> findings =
+                findings(exercise("9999/1000", "kick every 3000000019/1000000007 from 1/999999937", "snare every 1/4"));
+        assertThat(findings.get(0).code()).isEqualTo("too-large");
+        assertThat(findings).anyMatch(finding -> finding.sentence().startsWith("Snare"));
+    }
+
+    @Test
+    void undoGoesBackAndRedoForwardAndAnEditGivesUpWhatWasUndone() {
+        Exercise first = exercise("7/8");
+        Exercise second = first.plusLayer(layer("kick every 1/4"));
+        Exercise third = second.withName("Third");
+        History history = History.of(first).edit(second).edit(second).edit(third);
+        assertThat(history.past()).containsExactly(first, second);
+        History undone = history.undo().undo();
+        assertThat(undone.present()).isEqualTo(first);
+        assertThat(undone.undo()).isEqualTo(undone);
+        assertThat(undone.redo().redo().present()).isEqualTo(third);
+        assertThat(undone.edit(third).canRedo()).isFalse();
+        assertThat(history.amend(first).past()).containsExactly(first, second);
+    }
+
+    @Test
+    void layersOfTheSameVoiceAreToldApart() {
+        assertThat(exercise("7/8", "kick every 1/4", "snare every 1/4", "kick every 1/8")
+                        .layerNames())
+                .containsExactly("kick", "snare", "kick 2");
+    }
+}

@@ -1,0 +1,29 @@
+package nimblestride.core.text;
+
+import java.util.stream.Stream;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.layer.Layer;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.NoteValue;
+
+/** Exercises typed the way a user types them, for tests of every package. */
+public final class Examples {
+    private Examples() {}
+
+    public static Phrase bars(String text) {
+        return BarsText.read(text);
+    }
+
+    public static Layer layer(String text) {
+        return LayerText.read(text);
+    }
+
+    public static NoteValue value(String text) {
+        return NoteValue.parse(text);
+    }
+
+    public static Exercise exercise(String bars, String... layers) {
+        return new Exercise(
+                "Example", bars(bars), Stream.of(layers).map(LayerText::read).toList(), TempoText.read("96"));
+    }
+}
