@@ -1,0 +1,64 @@
+package nimblestride.formats.file;
+
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.channels.FileChannel;
+import java.nio.file.AccessDeniedException;
+import java.nio.file.AtomicMoveNotSupportedException;
+import java.nio.file.FileSystemException;
+import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
+
+/** Writes a file so that at every moment either the old one or the new one is there, complete. */
+public final class AtomicFile {
+    private AtomicFile() {}
+
+    /**
+     * Writes beside the file, forces it to disk, and puts it in place in one step.
+     *
+     * @throws IOException with a message for the user, naming the file, if it cannot be written; what was there before
+     *     is untouched
+     */
+    public static void write(Path file, byte[] content) throws IOException {
+        Path target = Files.exists(file) ? file.toRealPath() : file.toAbsolutePath();
+        Path beside = null;
+        try {
+            if (Files.isDirectory(target)) {
+                throw new IOException(file + " is a folder; expected the name of a file in it");
+            }
+            if (Files.exists(target) && !Files.isWritable(target)) {
+                throw new AccessDeniedException(target.toString());
+            }
+            beside = Files.createTempFile(target.getParent(), "." + target.getFileName() + "-", ".part");
+            try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.WRITE)) {
+                ByteBuffer buffer = ByteBuffer.wrap(content);
+                while (buffer.hasRemaining()) {
+                    channel.write(buffer);
+                }
+                channel.force(true);
+            }
+            moveIntoPlace(beside, target);
+        } catch (NoSuchFileException e) {
+            throw new IOException("there is no folder " + target.getParent() + " to write into", e);
+        } catch (AccessDeniedException e) {
+            throw new IOException(file + " cannot be written: the folder or file does not allow it", e);
+        } catch (FileSystemException e) {
+            throw new IOException(file + " cannot be written: " + e.getReason(), e);
+        } finally {
+            if (beside != null) {
+                Files.deleteIfExists(beside);
+            }
+        }
+    }
+
+    private static void moveIntoPlace(Path from, Path to) throws IOException {
+        try {
+            Files.move(from, to, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
+        } catch (AtomicMoveNotSupportedException e) {
+            Files.move(from, to, StandardCopyOption.REPLACE_EXISTING);
+        }
+    }
+}

@@ -1,0 +1,171 @@
+package nimblestride.formats.json;
+
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.groove.Kit;
+import nimblestride.core.groove.Stroke;
+import nimblestride.core.groove.Voice;
+import nimblestride.core.layer.Layer;
+import nimblestride.core.layer.Pattern.Cell;
+import nimblestride.core.layer.Pattern.Every;
+import nimblestride.core.layer.Pattern.Over;
+import nimblestride.core.layer.Reset;
+import nimblestride.core.layer.Span;
+import nimblestride.core.meter.Bar;
+import nimblestride.core.meter.Grouping;
+import nimblestride.core.meter.Meter;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.meter.PhrasePart;
+import nimblestride.core.meter.Repeat;
+import nimblestride.core.value.NoteValue;
+import nimblestride.core.value.Tempo;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/** From the tree of a JSON document to an exercise. */
+final class ExerciseReader {
+    private static final int DEEPEST = 16;
+    private static final Pattern NUMBER = Pattern.compile("(\\d{1,18})(?:/(\\d{1,18}))?");
+
+    static final Map<String, Reset> RESETS = Map.of("never", Reset.NEVER, "bar", Reset.BAR, "phrase", Reset.PHRASE);
+
+    private ExerciseReader() {}
+
+    static Exercise read(JsonPlace root) throws UnreadableFileException {
+        if (!root.node().isObject() || !root.has("format")) {
+            throw new UnreadableFileException("this is no exercise file of Nimble Stride: it does not begin with"
+                    + " \"format\": \"" + ExerciseJson.FORMAT + "\"");
+        }
+        if (!root.member("format").text().equals(ExerciseJson.FORMAT)) {
+            throw root.member("format").wrong("\"" + ExerciseJson.FORMAT + "\"");
+        }
+        int version = root.member("version").whole();
+        if (version != ExerciseJson.VERSION) {
+            throw new UnreadableFileException("version: this file is of version " + version
+                    + ", and this program reads version " + ExerciseJson.VERSION
+                    + (version > ExerciseJson.VERSION ? "; a newer program wrote it" : ""));
+        }
+        root.object("format", "version", "name", "tempo", "phrase", "layers");
+        String name = root.member("name").text();
+        Tempo tempo = tempo(root.member("tempo").object("beat", "perMinute"));
+        JsonPlace bars = root.member("phrase");
+        List<PhrasePart> parts = parts(bars, 0);
+        Phrase phrase = bars.make(() -> Phrase.of(parts));
+        List<Layer> layers = new ArrayList<>();
+        for (JsonPlace layer : root.member("layers").items(Exercise.MOST_LAYERS)) {
+            layers.add(layer(layer.object("voice", "pattern", "offset", "reset")));
+        }
+        return root.make(() -> new Exercise(name, phrase, layers, tempo));
+    }
+
+    private static Tempo tempo(JsonPlace place) throws UnreadableFileException {
+        NoteValue beat = place.member("beat").noteValue();
+        JsonPlace number = place.member("perMinute");
+        Matcher matcher = NUMBER.matcher(number.text());
+        if (!matcher.matches()) {
+            throw number.wrong("a whole number or a fraction in quotation marks, such as \"96\" or \"289/3\"");
+        }
+        BigInteger top = new BigInteger(matcher.group(1));
+        BigInteger bottom = matcher.group(2) == null ? BigInteger.ONE : new BigInteger(matcher.group(2));
+        return number.make(() -> new Tempo(beat, BigFraction.of(top, bottom)));
+    }
+
+    private static List<PhrasePart> parts(JsonPlace place, int depth) throws UnreadableFileException {
+        if (depth > DEEPEST) {
+            throw new UnreadableFileException(place.path() + ": repeats stand at most " + DEEPEST + " deep");
+        }
+        List<PhrasePart> parts = new ArrayList<>();
+        for (JsonPlace part : place.items(Phrase.MOST_BARS)) {
+            parts.add(
+                    part.has("times")
+                            ? repeat(part.object("times", "parts"), depth)
+                            : bar(part.object("meter", "grouping")));
+        }
+        return parts;
+    }
+
+    private static Repeat repeat(JsonPlace place, int depth) throws UnreadableFileException {
+        int times = place.member("times").whole();
+        List<PhrasePart> parts = parts(place.member("parts"), depth + 1);
+        return place.make(() -> new Repeat(parts, times));
+    }
+
+    private static Bar bar(JsonPlace place) throws UnreadableFileException {
+        List<Meter.Term> terms = new ArrayList<>();
+        for (JsonPlace term : place.member("meter").items(Meter.MOST_UNITS)) {
+            List<Integer> numerators =
+                    wholes(term.object("numerators", "denominator").member("numerators"));
+            int denominator = term.member("denominator").whole();
+            terms.add(term.make(() -> new Meter.Term(numerators, denominator)));
+        }
+        Meter meter = place.member("meter").make(() -> new Meter(terms));
+        JsonPlace sizes = place.member("grouping");
+        List<Integer> groups = wholes(sizes);
+        return sizes.make(() -> new Bar(meter, new Grouping(groups)));
+    }
+
+    private static List<Integer> wholes(JsonPlace place) throws UnreadableFileException {
+        List<Integer> numbers = new ArrayList<>();
+        for (JsonPlace item : place.items(Meter.MOST_UNITS)) {
+            numbers.add(item.whole());
+        }
+        return numbers;
+    }
+
+    private static Layer layer(JsonPlace place) throws UnreadableFileException {
+        Voice voice = place.member("voice").named(Kit::named, "the name of a voice, such as kick");
+        nimblestride.core.layer.Pattern pattern = pattern(place.member("pattern"));
+        return new Layer(
+                voice,
+                pattern,
+                place.member("offset").noteValue(),
+                place.member("reset").word(RESETS));
+    }
+
+    private static nimblestride.core.layer.Pattern pattern(JsonPlace place) throws UnreadableFileException {
+        if (place.has("every")) {
+            NoteValue value = place.object("every").member("every").noteValue();
+            return place.make(() -> new Every(value));
+        }
+        if (place.has("cell")) {
+            List<Optional<Stroke>> steps = steps(place.object("cell", "step").member("cell"));
+            NoteValue step = place.member("step").noteValue();
+            return place.make(() -> new Cell(steps, step));
+        }
+        int notes = place.object("notes", "over").member("notes").whole();
+        Span span = span(place.member("over"));
+        return place.make(() -> new Over(notes, span));
+    }
+
+    private static List<Optional<Stroke>> steps(JsonPlace place) throws UnreadableFileException {
+        List<Optional<Stroke>> steps = new ArrayList<>();
+        for (char sign : place.text().toCharArray()) {
+            steps.add(
+                    switch (sign) {
+                        case 'x' -> Optional.of(Stroke.NORMAL);
+                        case 'X' -> Optional.of(Stroke.ACCENT);
+                        case 'g' -> Optional.of(Stroke.GHOST);
+                        case '.' -> Optional.empty();
+                        default -> throw place.wrong("only x (hit), X (accent), g (ghost note) and . (rest)");
+                    });
+        }
+        return steps;
+    }
+
+    private static Span span(JsonPlace place) throws UnreadableFileException {
+        if (place.node().isString()) {
+            return place.word(Map.of("phrase", new Span.WholePhrase()));
+        }
+        if (place.has("length")) {
+            NoteValue length = place.object("length").member("length").noteValue();
+            return place.make(() -> new Span.Length(length));
+        }
+        int bars = place.object("bars").member("bars").whole();
+        return place.make(() -> new Span.Bars(bars));
+    }
+}

@@ -1,0 +1,103 @@
+package nimblestride.formats.json;
+
+import java.util.List;
+import java.util.Locale;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.layer.Layer;
+import nimblestride.core.layer.Pattern;
+import nimblestride.core.layer.Span;
+import nimblestride.core.meter.Bar;
+import nimblestride.core.meter.Meter;
+import nimblestride.core.meter.PhrasePart;
+import nimblestride.core.meter.Repeat;
+import nimblestride.core.text.LayerText;
+import nimblestride.core.value.Tempo;
+import org.apache.commons.numbers.fraction.BigFraction;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/** From an exercise to the tree of a JSON document. */
+final class ExerciseWriter {
+    private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+
+    private ExerciseWriter() {}
+
+    static ObjectNode write(Exercise exercise) {
+        ObjectNode root = NODES.objectNode();
+        root.put("format", ExerciseJson.FORMAT);
+        root.put("version", ExerciseJson.VERSION);
+        root.put("name", exercise.name());
+        root.set("tempo", tempo(exercise.tempo()));
+        root.set("phrase", parts(exercise.phrase().parts()));
+        ArrayNode layers = root.putArray("layers");
+        exercise.layers().forEach(layer -> layers.add(layer(layer)));
+        return root;
+    }
+
+    private static ObjectNode tempo(Tempo tempo) {
+        BigFraction number = tempo.perMinute();
+        boolean whole = number.getDenominator().bitLength() == 1;
+        ObjectNode node = NODES.objectNode();
+        node.put("beat", tempo.beat().toString());
+        node.put(
+                "perMinute",
+                whole ? number.getNumerator().toString() : number.getNumerator() + "/" + number.getDenominator());
+        return node;
+    }
+
+    private static ArrayNode parts(List<PhrasePart> parts) {
+        ArrayNode nodes = NODES.arrayNode();
+        for (PhrasePart part : parts) {
+            ObjectNode node = nodes.addObject();
+            if (part instanceof Repeat repeat) {
+                node.put("times", repeat.times());
+                node.set("parts", parts(repeat.parts()));
+            } else {
+                bar((Bar) part, node);
+            }
+        }
+        return nodes;
+    }
+
+    private static void bar(Bar bar, ObjectNode node) {
+        ArrayNode terms = node.putArray("meter");
+        for (Meter.Term term : bar.meter().terms()) {
+            ObjectNode written = terms.addObject();
+            ArrayNode numerators = written.putArray("numerators");
+            term.numerators().forEach(numerators::add);
+            written.put("denominator", term.denominator());
+        }
+        ArrayNode grouping = node.putArray("grouping");
+        bar.grouping().sizes().forEach(grouping::add);
+    }
+
+    private static ObjectNode layer(Layer layer) {
+        ObjectNode node = NODES.objectNode();
+        node.put("voice", layer.voice().name());
+        node.set("pattern", pattern(layer.pattern()));
+        node.put("offset", layer.offset().toString());
+        node.put("reset", layer.reset().name().toLowerCase(Locale.ROOT));
+        return node;
+    }
+
+    private static ObjectNode pattern(Pattern pattern) {
+        ObjectNode node = NODES.objectNode();
+        if (pattern instanceof Pattern.Every every) {
+            node.put("every", every.value().toString());
+        } else if (pattern instanceof Pattern.Cell cell) {
+            node.put("cell", LayerText.writeSteps(cell));
+            node.put("step", cell.step().toString());
+        } else if (pattern instanceof Pattern.Over over) {
+            node.put("notes", over.notes());
+            if (over.span() instanceof Span.WholePhrase) {
+                node.put("over", "phrase");
+            } else if (over.span() instanceof Span.Bars bars) {
+                node.putObject("over").put("bars", bars.count());
+            } else if (over.span() instanceof Span.Length length) {
+                node.putObject("over").put("length", length.value().toString());
+            }
+        }
+        return node;
+    }
+}

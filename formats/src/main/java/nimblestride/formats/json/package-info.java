@@ -1,0 +1,2 @@
+/** Exercises to and from JSON, as docs/file-format.md describes it. */
+package nimblestride.formats.json;

@@ -1,0 +1,42 @@
+package nimblestride.formats.midi;
+
+import java.math.BigInteger;
+import java.math.RoundingMode;
+import java.util.Collection;
+import nimblestride.core.value.NoteValue;
+import org.apache.commons.numbers.core.ArithmeticUtils;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/**
+ * How finely a MIDI file divides a quarter note. Where some division that the format allows (Standard MIDI Files 1.0:
+ * at most 32,767 ticks) makes every moment a whole number of ticks, it is taken; otherwise each moment goes to the
+ * nearest tick of a fine one, counted anew from the beginning, so that no error adds up.
+ *
+ * @param perQuarter ticks in a quarter note
+ * @param exact whether every moment falls on a tick
+ */
+record MidiTicks(int perQuarter, boolean exact) {
+    private static final int USUAL = 480;
+    private static final int MOST = 32_767;
+    /** Divisible by every number to 10, and by 12, 14, 16, 18, 20, 24, 28 and 32. */
+    private static final int FINE = 20_160;
+
+    static MidiTicks of(Collection<NoteValue> moments) {
+        try {
+            long perWhole = moments.stream().mapToLong(NoteValue::denominator).reduce(4, ArithmeticUtils::lcm);
+            long perQuarter = perWhole / 4;
+            if (perQuarter <= MOST) {
+                long usual = (USUAL + perQuarter - 1) / perQuarter * perQuarter;
+                return new MidiTicks((int) (usual <= MOST ? usual : perQuarter), true);
+            }
+        } catch (ArithmeticException e) {
+            // No common division at all: the nearest ticks it is.
+        }
+        return new MidiTicks(FINE, false);
+    }
+
+    long at(NoteValue moment) {
+        BigFraction ticks = moment.fraction().multiply(BigInteger.valueOf(4L * perQuarter));
+        return ticks.bigDecimalValue(0, RoundingMode.HALF_EVEN).longValueExact();
+    }
+}

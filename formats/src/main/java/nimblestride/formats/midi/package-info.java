@@ -1,0 +1,2 @@
+/** Exercises as Standard MIDI Files. */
+package nimblestride.formats.midi;

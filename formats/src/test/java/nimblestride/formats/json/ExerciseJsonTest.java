@@ -1,0 +1,175 @@
+package nimblestride.formats.json;
+
+import static nimblestride.core.text.Examples.exercise;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.text.TempoText;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class ExerciseJsonTest {
+    private static final Exercise STORY = exercise("10/8(3+3+2+2) x2, 9/16", "kick every 5/16")
+            .withName("Lanterns “on the water” ✓")
+            .withTempo(TempoText.read("1/8=210.5"));
+
+    private static Schema schema() {
+        try {
+            String text = Files.readString(Path.of("..", "docs", "exercise.schema.json"));
+            return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                    .getSchema(text, InputFormat.JSON);
+        } catch (IOException e) {
+            throw new AssertionError(e);
+        }
+    }
+
+    @Provide
+    Arbitrary<Exercise> exercises() {
+        Arbitrary<String> bars = Arbitraries.of(
+                        "7/8", "11/8(3+3+2+3)", "3+3+2/8", "4/4+1/12", "[7/16, 5/8 x2] x3", "9973/9973", "21/16 x4")
+                .list()
+                .ofMinSize(1)
+                .ofMaxSize(4)
+                .map(parts -> String.join(", ", parts));
+        Arbitrary<String[]> layers = Arbitraries.of(
+                        "kick every 5/16",
+                        "snare 4 over bar from 1/16 reset bar",
+                        "ride bell 5 over 3 bars",
+                        "cowbell 7 over phrase reset phrase",
+                        "floor tom 3 over 9/8",
+                        "open hi-hat cell x.Xg..x of 1/20 from 13/4")
+                .array(String[].class)
+                .ofMaxSize(8);
+        return Combinators.combine(bars, layers).as((b, l) -> exercise(b, l));
+    }
+
+    /** Held against the published schema, checked by an independent validator. */
+    @Property(tries = 200)
+    void whatIsWrittenFollowsTheSchemaAndReadsBackTheSame(@ForAll("exercises") Exercise exercise)
+            throws UnreadableFileException {
+        String json = ExerciseJson.write(exercise);
+        assertThat(schema().validate(json, InputFormat.JSON)).isEmpty();
+        assertThat(ExerciseJson.read(json)).isEqualTo(exercise);
+    }
+
+    /** Each row changes one thing in a good file; the schema and the reader must both refuse what comes of it. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "\"version\" : 1        | \"version\" : 2            | of version 2, and this program reads version 1; a newer program wrote it",
+                "\"version\" : 1        | \"version\" : \"1\"        | version: read \"1\"; expected a whole number",
+                "nimble-stride-exercise | something-else             | format: read \"something-else\"; expected",
+                "\"format\"             | \"kind\"                   | this is no exercise file of Nimble Stride",
+                "\"layers\"             | \"tracks\"                 | tracks: this member is not known here",
+                "\"name\" : \"Example\", | ``                        | the member \"name\" is missing",
+                "\"Example\"            | \" \"                      | a name has from 1 to 200 characters",
+                "\"denominator\" : 8    | \"denominator\" : 0        | phrase[0].parts[0].meter[0]: the bottom number",
+                "\"times\" : 2          | \"times\" : 1              | phrase[0]: a repeat plays 2 times or more",
+                "\"times\" : 2          | \"times\" : 2.5            | phrase[0].times: read 2.5; expected a whole number",
+                "\"kick\"               | \"kick\", \"loud\" : true  | layers[0].loud: this member is not known here",
+                "\"never\"              | \"sometimes\"              | layers[0].reset: read \"sometimes\"; expected one of",
+                "\"every\" : \"5/16\"   | \"every\" : \"-5/16\"      | layers[0].pattern.every: a note value is zero or longer",
+                "\"every\" : \"5/16\"   | \"every\" : 5              | layers[0].pattern.every: read 5; expected a text",
+                "\"every\" : \"5/16\"   | \"cell\" : \"x?\", \"step\" : \"1/8\" | layers[0].pattern.cell: read \"x?\"; expected only x",
+                "\"96\"                 | \"1e9\"                    | tempo.perMinute: read \"1e9\"; expected a whole number or a fraction",
+            })
+    void aFileThatIsNotRightSaysWhere(String good, String bad, String message) {
+        String json = ExerciseJson.write(exercise("10/8 x2, 9/16", "kick every 5/16"));
+        assertThat(json).contains(good);
+        String changed = json.replace(good, bad == null ? "" : bad);
+        assertThat(schema().validate(changed, InputFormat.JSON)).isNotEmpty();
+        assertThatExceptionOfType(UnreadableFileException.class)
+                .isThrownBy(() -> ExerciseJson.read(changed))
+                .withMessageContaining(message.strip());
+    }
+
+    /** What a schema cannot say: sums. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "\"grouping\" : [ 3, 3, 3 ] | \"grouping\" : [ 3, 3 ] | phrase[1].grouping: 3+3 is 6, and a bar of 9/16 holds 9",
+                "\"96\"                     | \"1000\"                | tempo.perMinute: a tempo is from 1 to 999",
+                "\"kick\"                   | \"kazoo\"               | layers[0].voice: read \"kazoo\"; expected the name of a voice",
+                "\"times\" : 2              | \"times\" : 2000000     | phrase: a phrase holds at most 100,000 bars"
+            })
+    void aFileThatDoesNotAddUpSaysWhere(String good, String bad, String message) {
+        String json = ExerciseJson.write(exercise("10/8 x2, 9/16", "kick every 5/16"));
+        assertThat(json).contains(good);
+        assertThatExceptionOfType(UnreadableFileException.class)
+                .isThrownBy(() -> ExerciseJson.read(json.replace(good, bad)))
+                .withMessageContaining(message.strip());
+    }
+
+    @Test
+    void aTruncatedFileIsRefusedAtEveryLength() {
+        String json = ExerciseJson.write(STORY).stripTrailing();
+        for (int length = 0; length < json.length(); length++) {
+            String cut = json.substring(0, length);
+            assertThatExceptionOfType(UnreadableFileException.class).isThrownBy(() -> ExerciseJson.read(cut));
+        }
+    }
+
+    @Property(tries = 2000)
+    void noChangedByteEscapesAsAnotherException(@ForAll int place, @ForAll char sign) {
+        StringBuilder json = new StringBuilder(ExerciseJson.write(STORY));
+        json.setCharAt(Math.floorMod(place, json.length()), sign);
+        try {
+            assertThat(ExerciseJson.read(json.toString()).phrase().bars()).isNotEmpty();
+        } catch (UnreadableFileException e) {
+            assertThat(e.getMessage()).isNotBlank();
+        }
+    }
+
+    @Test
+    void foreignTextIsRefused() {
+        for (String foreign :
+                List.of("", "hello", "[]", "null", "{}", "<score-partwise/>", "{\"a\":1}{\"b\":2}", "[".repeat(5000))) {
+            assertThatExceptionOfType(UnreadableFileException.class).isThrownBy(() -> ExerciseJson.read(foreign));
+        }
+    }
+
+    @Test
+    void isWrittenWholeOrNotAtAll(@TempDir Path folder) throws IOException {
+        Path file = folder.resolve("story.json");
+        ExerciseJson.write(STORY, file);
+        ExerciseJson.write(STORY.withName("Second"), file);
+        assertThat(ExerciseJson.read(file).name()).isEqualTo("Second");
+        assertThatExceptionOfType(IOException.class)
+                .isThrownBy(() ->
+                        ExerciseJson.write(STORY, folder.resolve("missing").resolve("story.json")))
+                .withMessageContaining("there is no folder");
+        assertThatExceptionOfType(IOException.class)
+                .isThrownBy(() -> ExerciseJson.write(STORY, folder))
+                .withMessageContaining("is a folder");
+        assertThatExceptionOfType(IOException.class)
+                .isThrownBy(() -> ExerciseJson.read(folder.resolve("nothing.json")))
+                .withMessageContaining("there is no such file");
+        List<Path> left = new ArrayList<>();
+        try (var files = Files.list(folder)) {
+            files.forEach(left::add);
+        }
+        assertThat(left).containsExactly(file);
+    }
+}

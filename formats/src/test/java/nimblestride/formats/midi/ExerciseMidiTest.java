@@ -1,0 +1,133 @@
+package nimblestride.formats.midi;
+
+import static nimblestride.core.text.Examples.exercise;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+
+import java.io.ByteArrayInputStream;
+import java.util.ArrayList;
+import java.util.List;
+import javax.sound.midi.MetaMessage;
+import javax.sound.midi.MidiEvent;
+import javax.sound.midi.MidiSystem;
+import javax.sound.midi.Sequence;
+import javax.sound.midi.ShortMessage;
+import javax.sound.midi.Track;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.layer.Course;
+import nimblestride.core.text.TempoText;
+import nimblestride.core.value.NoteValue;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Every file is read back by {@code javax.sound.midi}. */
+class ExerciseMidiTest {
+    private static Sequence readBack(Exercise exercise) throws Exception {
+        return MidiSystem.getSequence(new ByteArrayInputStream(ExerciseMidi.write(exercise)));
+    }
+
+    private static List<MidiEvent> metas(Track track, int type) {
+        List<MidiEvent> found = new ArrayList<>();
+        for (int i = 0; i < track.size(); i++) {
+            if (track.get(i).getMessage() instanceof MetaMessage meta && meta.getType() == type) {
+                found.add(track.get(i));
+            }
+        }
+        return found;
+    }
+
+    private static List<MidiEvent> notes(Track track) {
+        List<MidiEvent> found = new ArrayList<>();
+        for (int i = 0; i < track.size(); i++) {
+            if (track.get(i).getMessage() instanceof ShortMessage note
+                    && note.getCommand() == ShortMessage.NOTE_ON
+                    && note.getData2() > 0) {
+                found.add(track.get(i));
+            }
+        }
+        return found;
+    }
+
+    @Test
+    void holdsTheMetersTheTempoAndTheLayersUntilAllIsBack() throws Exception {
+        Exercise story = exercise("10/8(3+3+2+2) x2, 9/16", "kick every 5/16", "snare cell xXg of 1/8");
+        Sequence sequence = readBack(story.withTempo(TempoText.read("1/8=210")));
+        assertThat(sequence.getDivisionType()).isEqualTo(Sequence.PPQ);
+        assertThat(sequence.getTracks()).hasSize(3);
+        long perSixteenth = sequence.getResolution() / 4;
+
+        List<MidiEvent> signatures = metas(sequence.getTracks()[0], 0x58);
+        byte[] first = ((MetaMessage) signatures.get(0).getMessage()).getData();
+        byte[] second = ((MetaMessage) signatures.get(1).getMessage()).getData();
+        assertThat(first).startsWith(10, 3);
+        assertThat(second).startsWith(9, 4);
+        assertThat(signatures).extracting(MidiEvent::getTick).startsWith(0L, 40 * perSixteenth, 49 * perSixteenth);
+
+        byte[] tempo =
+                ((MetaMessage) metas(sequence.getTracks()[0], 0x51).get(0).getMessage()).getData();
+        int micros = ((tempo[0] & 255) << 16) | ((tempo[1] & 255) << 8) | (tempo[2] & 255);
+        assertThat(micros).isEqualTo(571_429); // 60,000,000 / 105, to the nearest
+
+        List<MidiEvent> kicks = notes(sequence.getTracks()[1]);
+        assertThat(kicks).extracting(MidiEvent::getTick).startsWith(0L, 5 * perSixteenth, 10 * perSixteenth);
+        assertThat(((ShortMessage) kicks.get(0).getMessage()).getData1()).isEqualTo(36);
+        assertThat(((ShortMessage) kicks.get(0).getMessage()).getChannel()).isEqualTo(9);
+        List<MidiEvent> snares = notes(sequence.getTracks()[2]);
+        assertThat(snares.stream().limit(3).map(event -> ((ShortMessage) event.getMessage()).getData2()))
+                .isEqualTo(List.of(90, 120, 40));
+        assertThat(metas(sequence.getTracks()[0], 0x01).get(0).getMessage().getMessage())
+                .asString(java.nio.charset.StandardCharsets.UTF_8)
+                .contains("10/8 (3+3+2+2)");
+    }
+
+    /** Every onset lies on its exact tick where the file's resolution allows it, and within half a tick where not. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "kick every 5/16",
+                "kick 5 over bar",
+                "kick 7 over 3 bars from 1/12",
+                "kick 11 over 13/7",
+                "kick 997 over bar"
+            })
+    void onsetsFallOnTheirTicks(String layer) throws Exception {
+        Exercise exercise = exercise("10/8, 9/16, 4/4+1/12", layer);
+        Sequence sequence = readBack(exercise);
+        List<Long> ticks =
+                notes(sequence.getTracks()[1]).stream().map(MidiEvent::getTick).toList();
+        Course course = Course.of(exercise.layers().get(0), exercise.phrase());
+        List<NoteValue> exact = course.between(NoteValue.ZERO, NoteValue.of(1_000_000, 1), ticks.size()).stream()
+                .map(hit -> hit.at())
+                .toList();
+        assertThat(ticks).hasSizeGreaterThan(5);
+        for (int i = 0; i < ticks.size(); i++) {
+            double expected = exact.get(i).toDouble() * 4 * sequence.getResolution();
+            assertThat((double) ticks.get(i)).isBetween(expected - 0.5001, expected + 0.5001);
+        }
+    }
+
+    @Test
+    void aDenominatorMidiCannotSayStandsInWordsOnly() throws Exception {
+        Sequence sequence = readBack(exercise("4/4+1/12", "kick every 1/4"));
+        assertThat(metas(sequence.getTracks()[0], 0x58)).isEmpty();
+        assertThat(metas(sequence.getTracks()[0], 0x01)).isNotEmpty();
+    }
+
+    @Test
+    void saysWhatAMidiFileCannotHold() {
+        Exercise slow = exercise("4/4", "kick every 1/4").withTempo(TempoText.read("1/64=1"));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> ExerciseMidi.write(slow))
+                .withMessageContaining("3.58 quarter notes a minute");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> ExerciseMidi.write(exercise("4/4 x2000", "kick every 1/1024")))
+                .withMessageContaining("more than 1,000,000 notes");
+    }
+
+    @Test
+    void aLongReturnIsWrittenForOnePhrase() throws Exception {
+        Sequence sequence = readBack(exercise("127/128", "kick every 1021/1024"));
+        assertThat(notes(sequence.getTracks()[1])).hasSize(1);
+    }
+}
