@@ -120,40 +120,58 @@ public final class Course {
      */
     public List<Hit> between(NoteValue from, NoteValue to, int most) {
         List<Hit> hits = new ArrayList<>();
-        if (onsets.length == 0 || from.compareTo(to) >= 0) {
-            return hits;
+        walk(onsets, from, to, most, (index, at) -> {
+            boolean startsCycle = Arrays.binarySearch(cycleStarts, onsets[index]) >= 0;
+            hits.add(new Hit(at, strokes[index], startsCycle));
+        });
+        return hits;
+    }
+
+    /** Where cycles start from one moment up to another, that one left out, whether or not a hit falls there. */
+    public List<NoteValue> cycleStartsBetween(NoteValue from, NoteValue to, int most) {
+        List<NoteValue> starts = new ArrayList<>();
+        walk(cycleStarts, from, to, most, (index, at) -> starts.add(at));
+        return starts;
+    }
+
+    private interface Visitor {
+        void visit(int index, NoteValue at);
+    }
+
+    /** Visits the places of a period, round after round. */
+    private void walk(long[] places, NoteValue from, NoteValue to, int most, Visitor visitor) {
+        if (places.length == 0 || from.compareTo(to) >= 0) {
+            return;
         }
         NoteValue start = grid.value(begin);
         NoteValue length = grid.value(period);
         NoteValue late = from.compareTo(start) > 0 ? from.minus(start) : NoteValue.ZERO;
         long round = late.wholePartsOf(length);
-        int index = firstAtOrAfter(late.remainder(length));
-        while (hits.size() < most) {
-            if (index == onsets.length) {
+        int index = firstAtOrAfter(places, late.remainder(length));
+        for (int visited = 0; visited < most; visited++, index++) {
+            if (index == places.length) {
                 index = 0;
                 round = Math.addExact(round, 1);
             }
-            NoteValue at = start.plus(length.times(round)).plus(grid.value(onsets[index]));
+            NoteValue at = start.plus(length.times(round)).plus(grid.value(places[index]));
             if (at.compareTo(to) >= 0) {
-                break;
+                return;
             }
-            hits.add(new Hit(at, strokes[index], Arrays.binarySearch(cycleStarts, onsets[index]) >= 0));
-            index++;
+            visitor.visit(index, at);
         }
-        return hits;
     }
 
-    private int firstAtOrAfter(NoteValue within) {
-        int index = 0;
-        int high = onsets.length;
-        while (index < high) {
-            int middle = (index + high) >>> 1;
-            if (grid.value(onsets[middle]).compareTo(within) < 0) {
-                index = middle + 1;
+    private int firstAtOrAfter(long[] places, NoteValue within) {
+        int low = 0;
+        int high = places.length;
+        while (low < high) {
+            int middle = (low + high) >>> 1;
+            if (grid.value(places[middle]).compareTo(within) < 0) {
+                low = middle + 1;
             } else {
                 high = middle;
             }
         }
-        return index;
+        return low;
     }
 }

@@ -1,0 +1,2 @@
+/** What the voices sound like: synthesised once, then only mixed. */
+package nimblestride.sound.kit;

@@ -1,0 +1,69 @@
+package nimblestride.sound.render;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import nimblestride.core.groove.Stroke;
+import nimblestride.core.layer.Course;
+import nimblestride.core.layer.Hit;
+import nimblestride.core.layer.Layer;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.NoteValue;
+import nimblestride.sound.kit.Sound;
+import nimblestride.sound.kit.SoundSet;
+
+/** What begins in each bar of a take: the click's and the layers' sounds, in order. */
+final class BarOnsets {
+    /** More than this in one bar is noise, and is left out. */
+    private static final int MOST_IN_A_BAR = 20_000;
+
+    private final Take take;
+    private final Phrase phrase;
+    private final SoundSet sounds;
+    private final List<Sounding> layers = new ArrayList<>();
+
+    private record Sounding(Course course, Sound sound) {}
+
+    BarOnsets(Take take, SoundSet sounds) {
+        this.take = take;
+        this.phrase = take.exercise().phrase();
+        this.sounds = sounds;
+        for (Layer layer : take.exercise().layers()) {
+            try {
+                layers.add(new Sounding(Course.of(layer, phrase), sounds.voice(layer.voice())));
+            } catch (IllegalArgumentException | ArithmeticException e) {
+                // A layer that cannot be laid out is told among the findings; the others play.
+            }
+        }
+    }
+
+    /** The sounds that begin in a bar, rounds of the phrase counted on, from a moment on. */
+    List<Onset> in(long bar, NoteValue from) {
+        NoteValue start = phrase.startOf(bar);
+        NoteValue end = phrase.startOf(bar + 1);
+        List<Onset> onsets = new ArrayList<>();
+        if (take.click()) {
+            for (NoteValue group : phrase.bar(bar).groupStarts()) {
+                SoundSet.Click click = group.isZero() ? SoundSet.Click.BAR : SoundSet.Click.GROUP;
+                onsets.add(new Onset(start.plus(group), sounds.click(click), 1));
+            }
+        }
+        for (Sounding layer : layers) {
+            for (Hit hit : layer.course().between(start, end, MOST_IN_A_BAR)) {
+                onsets.add(new Onset(hit.at(), layer.sound(), level(hit.stroke())));
+            }
+        }
+        return onsets.stream()
+                .filter(onset -> onset.at().compareTo(from) >= 0)
+                .sorted(Comparator.comparing(Onset::at))
+                .toList();
+    }
+
+    private static float level(Stroke stroke) {
+        return switch (stroke) {
+            case NORMAL -> 0.7f;
+            case ACCENT -> 1.0f;
+            case GHOST -> 0.25f;
+        };
+    }
+}

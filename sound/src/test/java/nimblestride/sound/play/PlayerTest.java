@@ -1,0 +1,93 @@
+package nimblestride.sound.play;
+
+import static nimblestride.core.text.Examples.exercise;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import nimblestride.core.text.TempoText;
+import nimblestride.sound.kit.SynthesisedKit;
+import nimblestride.sound.render.Take;
+import org.junit.jupiter.api.Test;
+
+class PlayerTest {
+    private static final SynthesisedKit KIT = new SynthesisedKit(AudioOut.SAMPLE_RATE);
+
+    private static Take at(String tempo) {
+        return new Take(exercise("4/4", "kick every 1/4").withTempo(TempoText.read(tempo)), true);
+    }
+
+    /** An output whose clock is the number of samples written. */
+    private static final class Counted implements AudioOut {
+        private final List<Byte> bytes = Collections.synchronizedList(new ArrayList<>());
+        private final CountDownLatch secondWritten = new CountDownLatch(SAMPLE_RATE * 2 / 512);
+        private volatile boolean closed;
+
+        @Override
+        public String name() {
+            return "counted";
+        }
+
+        @Override
+        public void write(byte[] samples, int length) {
+            for (int i = 0; i < length && secondWritten.getCount() > 0; i++) {
+                bytes.add(samples[i]);
+            }
+            secondWritten.countDown();
+        }
+
+        @Override
+        public long heard() {
+            return bytes.size() / 2;
+        }
+
+        @Override
+        public void close() {
+            closed = true;
+        }
+    }
+
+    @Test
+    void playsWhatIsRenderedAndTellsWhatIsHeard() throws InterruptedException {
+        Counted out = new Counted();
+        try (Player player = new Player(() -> out, KIT)) {
+            assertThat(player.heard()).isEmpty();
+            player.start(at("60"));
+            assertThat(player.through()).contains("counted");
+            assertThat(out.secondWritten.await(20, TimeUnit.SECONDS)).isTrue();
+            assertThat(player.isPlaying()).isTrue();
+            // One second at 60 quarters a minute is a quarter of a whole note.
+            assertThat(player.heard().orElseThrow()).isBetween(0.249, 0.251);
+            player.stop();
+            assertThat(player.isPlaying()).isFalse();
+            assertThat(out.closed).isTrue();
+        }
+        assertThat(out.bytes).anyMatch(sample -> sample != 0);
+    }
+
+    @Test
+    void theSilentClockKeepsTimeAndStopsAtOnce() throws InterruptedException {
+        try (Player player = new Player(SilentClock::new, KIT)) {
+            player.start(at("999"));
+            player.change(at("500"));
+            while (player.heard().orElseThrow() < 0.5) {
+                TimeUnit.MILLISECONDS.sleep(5);
+            }
+            player.start(at("60"));
+            assertThat(player.heard().orElseThrow()).isLessThan(0.5);
+            player.stop();
+            player.stop();
+            assertThat(player.heard()).isEmpty();
+        }
+    }
+
+    @Test
+    void whereThereIsNoSoundCardTheSilentClockStandsIn() {
+        try (AudioOut out = SoundCard.openOrSilent()) {
+            assertThat(out.name()).isIn("sound card", "silent clock");
+        }
+    }
+}

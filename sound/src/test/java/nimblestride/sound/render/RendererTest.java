@@ -1,0 +1,149 @@
+package nimblestride.sound.render;
+
+import static nimblestride.core.text.Examples.exercise;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.data.Offset.offset;
+
+import java.util.ArrayList;
+import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.groove.Kit;
+import nimblestride.core.groove.Voice;
+import nimblestride.core.layer.Course;
+import nimblestride.core.layer.Hit;
+import nimblestride.core.text.TempoText;
+import nimblestride.core.value.NoteValue;
+import nimblestride.sound.kit.Sound;
+import nimblestride.sound.kit.SoundSet;
+import nimblestride.sound.kit.SynthesisedKit;
+import org.junit.jupiter.api.Test;
+
+/** Onsets are found in the rendered samples: every sound is a single sample, so that its place can be read off. */
+class RendererTest {
+    private static final int RATE = 48_000;
+
+    private static final SoundSet IMPULSES = new SoundSet() {
+        @Override
+        public Sound voice(Voice voice) {
+            return new Sound(1);
+        }
+
+        @Override
+        public Sound click(Click click) {
+            return new Sound(1);
+        }
+    };
+
+    private static float[] render(Renderer renderer, int frames, int blockSize) {
+        float[] all = new float[frames];
+        float[] block = new float[blockSize];
+        for (int done = 0; done < frames; done += blockSize) {
+            renderer.render(block, blockSize);
+            System.arraycopy(block, 0, all, done, Math.min(blockSize, frames - done));
+        }
+        return all;
+    }
+
+    private static List<Long> onsets(float[] samples) {
+        List<Long> places = new ArrayList<>();
+        for (int i = 0; i < samples.length; i++) {
+            if (samples[i] > 0) {
+                places.add((long) i);
+            }
+        }
+        return places;
+    }
+
+    private static Take layersOnly(Exercise exercise) {
+        return new Take(exercise, false);
+    }
+
+    @Property(tries = 60)
+    void everyOnsetIsWithinHalfASampleOfItsExactTime(
+            @ForAll @IntRange(min = 1, max = 9) int parts,
+            @ForAll @IntRange(min = 90, max = 240) int tempo,
+            @ForAll @IntRange(min = 1, max = 700) int blockSize) {
+        Exercise exercise = exercise("7/8, 5/16", "kick " + parts + " over 11/16 from 1/12")
+                .withTempo(TempoText.read("1/8=" + tempo));
+        int frames = 10 * RATE;
+        List<Long> heard = onsets(render(new Renderer(layersOnly(exercise), IMPULSES, RATE), frames, blockSize));
+        List<Hit> hits = Course.of(exercise.layers().get(0), exercise.phrase())
+                .between(NoteValue.ZERO, NoteValue.of(1000, 1), heard.size());
+        assertThat(heard).hasSizeGreaterThan(1);
+        for (int i = 0; i < heard.size(); i++) {
+            double exact = exercise.tempo().seconds(hits.get(i).at()).doubleValue() * RATE;
+            assertThat((double) heard.get(i)).isBetween(exact - 0.5, exact + 0.5);
+        }
+    }
+
+    @Test
+    void clicksTheGroupsAndTheOne() {
+        Exercise exercise = exercise("10/8(3+3+2+2)").withTempo(TempoText.read("1/8=240"));
+        List<Long> heard = onsets(render(new Renderer(new Take(exercise, true), IMPULSES, RATE), 3 * RATE, 256));
+        long unit = RATE / 4;
+        assertThat(heard).startsWith(0L, 3 * unit, 6 * unit, 8 * unit, 10 * unit);
+    }
+
+    @Test
+    void aChangeOfTempoTakesEffectAtTheNextUnitWithNothingLostOrDoubled() {
+        Exercise slow = exercise("4/4", "kick every 1/4").withTempo(TempoText.read("60"));
+        Renderer renderer = new Renderer(layersOnly(slow), IMPULSES, RATE);
+        float[] before = render(renderer, RATE + RATE / 2, RATE / 2);
+        Anchor anchor = renderer.change(layersOnly(slow.withTempo(TempoText.read("120"))));
+        float[] after = render(renderer, 3 * RATE, RATE / 2);
+        assertThat(anchor.frame()).isEqualTo(2L * RATE);
+        assertThat(anchor.moment()).isEqualTo(NoteValue.HALF);
+        assertThat(onsets(before)).containsExactly(0L, (long) RATE);
+        assertThat(onsets(after))
+                .extracting(place -> place + RATE + RATE / 2)
+                .startsWith(2L * RATE, 5L * RATE / 2, 3L * RATE);
+    }
+
+    @Test
+    void severalChangesBeforeTheNextUnitLeaveTheLastOne() {
+        Exercise exercise = exercise("4/4", "kick every 1/4").withTempo(TempoText.read("60"));
+        Renderer renderer = new Renderer(layersOnly(exercise), IMPULSES, RATE);
+        render(renderer, RATE / 2, RATE / 2);
+        renderer.change(layersOnly(exercise("4/4", "kick every 1/16")));
+        renderer.change(layersOnly(exercise("7/8", "snare every 1/8")));
+        renderer.change(layersOnly(exercise("4/4", "kick every 1/2").withTempo(TempoText.read("60"))));
+        assertThat(onsets(render(renderer, 4 * RATE, RATE / 2)))
+                .containsExactly(2L * RATE - RATE / 2, 4L * RATE - RATE / 2);
+    }
+
+    /** Ten hours at a tempo no sample rate divides: the last onset is as exact as the first. */
+    @Test
+    void nothingDriftsInTenHours() {
+        Exercise exercise = exercise("11/8", "kick every 3/16").withTempo(TempoText.read("289/3"));
+        Anchor anchor = new Anchor(0, NoteValue.ZERO, exercise.tempo(), RATE);
+        NoteValue far = NoteValue.of(3, 16).times(77_000);
+        double exact = exercise.tempo().seconds(far).doubleValue() * RATE;
+        assertThat(exact / RATE / 3600).isGreaterThan(9.9);
+        assertThat((double) anchor.frameOf(far)).isBetween(exact - 0.5001, exact + 0.5001);
+        assertThat(anchor.momentOf(anchor.frameOf(far))).isCloseTo(far.toDouble(), offset(1e-4));
+    }
+
+    @Test
+    void everyVoiceSoundsStartsAtOnceAndFadesAway() {
+        SynthesisedKit kit = new SynthesisedKit(RATE);
+        List<Sound> sounds =
+                new ArrayList<>(Kit.voices().stream().map(kit::voice).toList());
+        sounds.add(kit.click(SoundSet.Click.BAR));
+        sounds.add(kit.click(SoundSet.Click.GROUP));
+        for (Sound sound : sounds) {
+            assertThat(loudest(sound, 0, RATE / 100)).isBetween(0.05f, 1.6f);
+            assertThat(loudest(sound, sound.length() - 20, sound.length())).isLessThan(0.01f);
+        }
+    }
+
+    private static float loudest(Sound sound, int from, int to) {
+        float loudest = 0;
+        for (int i = from; i < Math.min(to, sound.length()); i++) {
+            loudest = Math.max(loudest, Math.abs(sound.at(i)));
+        }
+        return loudest;
+    }
+}

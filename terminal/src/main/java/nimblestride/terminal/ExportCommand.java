@@ -1,0 +1,127 @@
+package nimblestride.terminal;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.formats.file.AtomicFile;
+import nimblestride.formats.file.FileName;
+import nimblestride.formats.json.ExerciseJson;
+import nimblestride.formats.midi.ExerciseMidi;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** {@code stride export}: exercises in other forms, each named after the exercise. */
+@Command(
+        name = "export",
+        description = "Writes each exercise in each form; one bad file does not stop the others.",
+        mixinStandardHelpOptions = true)
+final class ExportCommand implements Callable<Integer> {
+    private static final int SOME_FAILED = 1;
+
+    /** The forms an exercise can be written in so far. */
+    enum Form {
+        JSON("json"),
+        MIDI("mid");
+
+        private final String ending;
+
+        Form(String ending) {
+            this.ending = ending;
+        }
+
+        private byte[] write(Exercise exercise) {
+            return switch (this) {
+                case JSON -> ExerciseJson.write(exercise).getBytes(StandardCharsets.UTF_8);
+                case MIDI -> ExerciseMidi.write(exercise);
+            };
+        }
+    }
+
+    @Spec
+    private CommandSpec spec;
+
+    @Parameters(paramLabel = "FILE", arity = "1..*", description = "exercise files")
+    private List<Path> files;
+
+    @Option(names = "--as", paramLabel = "FORMS", required = true, description = "json, midi, separated by commas")
+    private String forms;
+
+    @Option(names = "--to", paramLabel = "DIR", required = true, description = "the folder to write into")
+    private Path folder;
+
+    @Option(names = "--force", description = "overwrite files that are there")
+    private boolean force;
+
+    @Override
+    public Integer call() {
+        Set<Form> wanted = wanted();
+        try {
+            Files.createDirectories(folder);
+        } catch (IOException e) {
+            throw new ParameterException(spec.commandLine(), "--to " + folder + ": the folder cannot be made");
+        }
+        boolean failed = false;
+        for (Path file : files) {
+            failed |= !export(file, wanted);
+        }
+        return failed ? SOME_FAILED : 0;
+    }
+
+    private Set<Form> wanted() {
+        Set<Form> wanted = EnumSet.noneOf(Form.class);
+        for (String name : forms.split(",", -1)) {
+            try {
+                wanted.add(Form.valueOf(name.strip().toUpperCase(Locale.ROOT)));
+            } catch (IllegalArgumentException e) {
+                throw new ParameterException(
+                        spec.commandLine(), "--as: read \"" + name.strip() + "\"; expected json or midi");
+            }
+        }
+        return wanted;
+    }
+
+    private boolean export(Path file, Set<Form> wanted) {
+        boolean good = true;
+        try {
+            Exercise exercise = ExerciseJson.read(file);
+            for (Form form : wanted) {
+                Path target = folder.resolve(FileName.of(exercise) + "." + form.ending);
+                good &= write(file, exercise, form, target);
+            }
+        } catch (IOException e) {
+            good = fail(file, e.getMessage());
+        }
+        return good;
+    }
+
+    private boolean write(Path file, Exercise exercise, Form form, Path target) {
+        PrintWriter out = spec.commandLine().getOut();
+        try {
+            if (Files.exists(target) && !force) {
+                return fail(file, target + " is there already; --force overwrites it");
+            }
+            AtomicFile.write(target, form.write(exercise));
+            out.println(target);
+            return true;
+        } catch (IOException | IllegalArgumentException e) {
+            return fail(file, e.getMessage());
+        }
+    }
+
+    private boolean fail(Path file, String why) {
+        spec.commandLine().getErr().println("stride export: " + file + ": " + StrideCommand.oneLine(why));
+        return false;
+    }
+}

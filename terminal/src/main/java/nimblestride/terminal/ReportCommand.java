@@ -1,0 +1,111 @@
+package nimblestride.terminal;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.function.Function;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Finding;
+import nimblestride.core.exercise.Findings;
+import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.layer.Layer;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.text.BarsText;
+import nimblestride.core.text.LayerText;
+import nimblestride.core.text.TempoText;
+import nimblestride.core.text.TextException;
+import nimblestride.core.value.Tempo;
+import nimblestride.formats.json.ExerciseJson;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Spec;
+
+/** {@code stride report}: one exercise, and what the program knows about it. */
+@Command(
+        name = "report",
+        description = "Prints what follows from an exercise: where its layers land, return and meet, with the sums.",
+        mixinStandardHelpOptions = true)
+final class ReportCommand implements Callable<Integer> {
+    private static final Tempo USUAL_TEMPO = Tempo.ofQuarters(96);
+
+    @Spec
+    private CommandSpec spec;
+
+    @Option(names = "--file", paramLabel = "FILE", description = "an exercise file")
+    private Path file;
+
+    @Option(names = "--bars", paramLabel = "BARS", description = "as in \"11/8(3+3+3+2) x2, 9/16\"")
+    private String bars;
+
+    @Option(names = "--layer", paramLabel = "LAYER", description = "as in \"kick every 3/16 from 1/16\"; repeatable")
+    private List<String> layers = new ArrayList<>();
+
+    @Option(names = "--tempo", paramLabel = "TEMPO", description = "quarter notes a minute, or as in \"1/8=210\"")
+    private String tempo;
+
+    @Option(names = "--json", description = "one JSON object instead of sentences")
+    private boolean json;
+
+    @Override
+    public Integer call() {
+        Reckoning reckoning = Reckoning.of(exercise());
+        List<Finding> findings = Findings.of(reckoning);
+        PrintWriter out = spec.commandLine().getOut();
+        if (json) {
+            out.println(ReportJson.write(reckoning, findings));
+        } else {
+            ReportText.write(reckoning, findings, out);
+        }
+        return 0;
+    }
+
+    private Exercise exercise() {
+        if ((file == null) == (bars == null)) {
+            throw bad("expected either --bars or --file. For example: --bars \"11/8(3+3+3+2) x2, 9/16\"");
+        }
+        Exercise exercise = file == null ? typed() : kept();
+        for (String layer : layers) {
+            Layer read = read("--layer", layer, LayerText::read);
+            exercise = refuseNothing("--layer", exercise, read);
+        }
+        return tempo == null ? exercise : exercise.withTempo(read("--tempo", tempo, TempoText::read));
+    }
+
+    private Exercise refuseNothing(String option, Exercise exercise, Layer layer) {
+        try {
+            return exercise.plusLayer(layer);
+        } catch (IllegalArgumentException e) {
+            throw bad(option + ": " + e.getMessage());
+        }
+    }
+
+    private Exercise typed() {
+        Phrase phrase = read("--bars", bars, BarsText::read);
+        return new Exercise("Typed", phrase, List.of(), USUAL_TEMPO);
+    }
+
+    private Exercise kept() {
+        try {
+            return ExerciseJson.read(file);
+        } catch (IOException e) {
+            throw bad("--file " + file + ": " + e.getMessage());
+        }
+    }
+
+    private <T> T read(String option, String text, Function<String, T> reader) {
+        try {
+            return reader.apply(text);
+        } catch (TextException e) {
+            throw bad(option + ", " + e.getMessage());
+        }
+    }
+
+    private ParameterException bad(String message) {
+        return new ParameterException(spec.commandLine(), message);
+    }
+}

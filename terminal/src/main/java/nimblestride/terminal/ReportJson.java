@@ -1,0 +1,154 @@
+package nimblestride.terminal;
+
+import java.util.List;
+import java.util.Locale;
+import nimblestride.core.align.Alignment;
+import nimblestride.core.align.Meeting;
+import nimblestride.core.align.Return;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Finding;
+import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.layer.Hit;
+import nimblestride.core.layer.Layer;
+import nimblestride.core.layer.Pattern;
+import nimblestride.core.meter.Bar;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.meter.Place;
+import nimblestride.core.value.NoteValue;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/** A report as one JSON object. Lengths are strings, fractions in lowest terms; bars are numbered from 1. */
+final class ReportJson {
+    /** The most hits listed for a layer; where there are more, {@code hitsCut} is true. */
+    static final int MOST_HITS = 100_000;
+
+    private static final int ROUNDS_LISTED = 2;
+
+    private final Reckoning reckoning;
+    private final Phrase phrase;
+
+    private ReportJson(Reckoning reckoning) {
+        this.reckoning = reckoning;
+        this.phrase = reckoning.exercise().phrase();
+    }
+
+    static String write(Reckoning reckoning, List<Finding> findings) {
+        return JsonMapper.builder()
+                .build()
+                .writerWithDefaultPrettyPrinter()
+                .writeValueAsString(new ReportJson(reckoning).report(findings));
+    }
+
+    private ObjectNode report(List<Finding> findings) {
+        Exercise exercise = reckoning.exercise();
+        ObjectNode root = JsonNodeFactory.instance.objectNode();
+        root.put("name", exercise.name());
+        root.put("tempo", exercise.tempo().toString());
+        writePhrase(root.putObject("phrase"));
+        ArrayNode layers = root.putArray("layers");
+        reckoning.layers().forEach(layer -> writeLayer(layer, layers.addObject()));
+        ArrayNode meetings = root.putArray("meetings");
+        for (Reckoning.OfPair pair : reckoning.meetings()) {
+            pair.meeting().result().ifPresent(meeting -> writeMeeting(pair, meeting, meetings.addObject()));
+        }
+        ArrayNode checks = root.putArray("checks");
+        ArrayNode told = root.putArray("findings");
+        for (Finding finding : findings) {
+            if (finding.kind() == Finding.Kind.CHECK) {
+                ObjectNode check = checks.addObject();
+                check.put("code", finding.code());
+                check.put("message", finding.sentence());
+                finding.mend().ifPresent(mend -> check.put("suggestion", mend.label()));
+            } else {
+                ObjectNode node = told.addObject();
+                node.put("code", finding.code());
+                node.put("sentence", finding.sentence());
+                node.put("sum", finding.sum());
+            }
+        }
+        return root;
+    }
+
+    private void writePhrase(ObjectNode node) {
+        node.put("length", phrase.length().toString());
+        ArrayNode bars = node.putArray("bars");
+        int number = 1;
+        for (Bar bar : phrase.bars()) {
+            ObjectNode written = bars.addObject();
+            written.put("number", number++);
+            written.put("meter", bar.meter().toString());
+            written.put("length", bar.length().toString());
+            written.put("unit", bar.meter().unit().toString());
+            ArrayNode grouping = written.putArray("grouping");
+            bar.grouping().sizes().forEach(grouping::add);
+        }
+    }
+
+    private void writeLayer(Reckoning.OfLayer ofLayer, ObjectNode node) {
+        Layer layer = ofLayer.layer();
+        node.put("name", ofLayer.name());
+        node.put("kind", kind(layer.pattern()));
+        node.put("offset", layer.offset().toString());
+        node.put("reset", layer.reset().name().toLowerCase(Locale.ROOT));
+        if (ofLayer.alignment().result().isEmpty()) {
+            node.put("problem", ofLayer.alignment().problem());
+            return;
+        }
+        Alignment alignment = ofLayer.alignment().result().get();
+        node.put("cycle", alignment.course().cycle().toString());
+        Return back = alignment.returnsAfter();
+        ObjectNode returns = node.putObject("returnsAfter");
+        returns.put("length", back.length().toString());
+        returns.put("bars", back.bars());
+        returns.put("phrases", back.phrases());
+        returns.put("cycles", back.cycles());
+        ArrayNode landings = node.putArray("landings");
+        alignment.landings().forEach(bar -> landings.add(bar + 1));
+        alignment.firstLanding().ifPresent(bar -> node.put("firstLanding", bar + 1));
+        node.put("remainder", alignment.course().remainder().toString());
+        writeHits(alignment, node);
+    }
+
+    private static String kind(Pattern pattern) {
+        if (pattern instanceof Pattern.Every) {
+            return "every";
+        }
+        return pattern instanceof Pattern.Over ? "over" : "cell";
+    }
+
+    private void writeHits(Alignment alignment, ObjectNode node) {
+        ArrayNode hits = node.putArray("hits");
+        NoteValue end = phrase.length().times(ROUNDS_LISTED);
+        List<Hit> listed = alignment.course().between(NoteValue.ZERO, end, MOST_HITS + 1);
+        for (Hit hit : listed.subList(0, Math.min(MOST_HITS, listed.size()))) {
+            ObjectNode written = hits.addObject();
+            Place place = writePlace(hit.at(), written);
+            written.put("count", place.toString());
+        }
+        if (listed.size() > MOST_HITS) {
+            node.put("hitsCut", true);
+        }
+    }
+
+    private Place writePlace(NoteValue moment, ObjectNode node) {
+        long bar = phrase.barAt(moment);
+        NoteValue at = moment.minus(phrase.startOf(bar));
+        node.put("bar", bar + 1);
+        node.put("at", at.toString());
+        return new Place(phrase.bar(bar).meter(), at);
+    }
+
+    private void writeMeeting(Reckoning.OfPair pair, Meeting meeting, ObjectNode node) {
+        ArrayNode names = node.putArray("layers");
+        names.add(reckoning.layers().get(pair.one()).name());
+        names.add(reckoning.layers().get(pair.other()).name());
+        node.put("every", meeting.every().toString());
+        node.put("perCycle", meeting.perCycle());
+        node.put("onsets", meeting.onsets());
+        ArrayNode first = node.putArray("first");
+        meeting.first().forEach(moment -> writePlace(moment, first.addObject()));
+    }
+}

@@ -1,0 +1,2 @@
+/** The same answers without a window: report and export. */
+package nimblestride.terminal;

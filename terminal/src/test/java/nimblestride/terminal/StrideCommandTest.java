@@ -1,0 +1,155 @@
+package nimblestride.terminal;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class StrideCommandTest {
+    private final StringWriter out = new StringWriter();
+    private final StringWriter err = new StringWriter();
+
+    private int run(String... args) {
+        return StrideCommand.run(new PrintWriter(out, true), new PrintWriter(err, true), args);
+    }
+
+    private JsonNode report(String... args) {
+        assertThat(run(args)).as(err.toString()).isZero();
+        assertThat(err.toString()).isEmpty();
+        return JsonMapper.builder().build().readTree(out.toString());
+    }
+
+    @Test
+    void theReportOfThePlanAnswersWithTheKeysOfTheContract() {
+        JsonNode report = report(
+                "report",
+                "--bars",
+                "11/8(3+3+3+2) x2, 9/16",
+                "--layer",
+                "kick every 3/16 from 1/16",
+                "--layer",
+                "snare 4 over bar",
+                "--tempo",
+                "96",
+                "--json");
+        JsonNode phrase = report.at("/phrase");
+        assertThat(phrase.at("/length").stringValue()).isEqualTo("53/16");
+        assertThat(phrase.at("/bars/0").toString())
+                .isEqualTo(
+                        "{\"number\":1,\"meter\":\"11/8\",\"length\":\"11/8\",\"unit\":\"1/8\",\"grouping\":[3,3,3,2]}");
+        JsonNode kick = report.at("/layers/0");
+        assertThat(kick.at("/name").stringValue()).isEqualTo("kick");
+        assertThat(kick.at("/kind").stringValue()).isEqualTo("every");
+        assertThat(kick.at("/cycle").stringValue()).isEqualTo("3/16");
+        assertThat(kick.at("/offset").stringValue()).isEqualTo("1/16");
+        assertThat(kick.at("/reset").stringValue()).isEqualTo("never");
+        assertThat(kick.at("/returnsAfter").toString())
+                .isEqualTo("{\"length\":\"159/16\",\"bars\":9,\"phrases\":3,\"cycles\":53}");
+        assertThat(kick.at("/landings").toString()).isEqualTo("[2,6,7]");
+        assertThat(kick.at("/remainder").stringValue()).isEqualTo("0");
+        assertThat(kick.at("/hits/0").toString()).isEqualTo("{\"bar\":1,\"at\":\"1/16\",\"count\":\"1&\"}");
+        JsonNode meeting = report.at("/meetings/0");
+        assertThat(meeting.at("/layers").toString()).isEqualTo("[\"kick\",\"snare\"]");
+        assertThat(meeting.at("/every").stringValue()).isEqualTo("159/16");
+        assertThat(meeting.at("/first/0/bar").intValue()).isPositive();
+        assertThat(report.at("/checks").isArray()).isTrue();
+    }
+
+    @Test
+    void theReportInSentencesTellsTheSum() {
+        assertThat(run("report", "--bars", "10/8(3+3+2+2) x2, 9/16", "--layer", "bass drum every 5/16"))
+                .isZero();
+        assertThat(out.toString())
+                .contains("Layer: kick every 5/16", "back on 1 after 15 bars", "49 hits of 5/16 = 5 phrases of 49/16");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "--bars | 0/4              | stride report: --bars, column 1: read \"0/4\"",
+                "--bars | 11/8(3+3)        | stride report: --bars, column 5: read \"(3+3)\"; 3+3 is 6",
+                "--bars | ''               | stride report: --bars, column 1: nothing is typed yet",
+                "--file | /no/such/file    | stride report: --file /no/such/file: there is no such file",
+                "--file | .                | stride report: --file .: this is a folder; expected an exercise file",
+                "--layer | kick every 3/16 | stride report: expected either --bars or --file",
+                "--tuba | 3                | stride report: Unknown option"
+            })
+    void badInputIsOneLineOnStandardErrorAndStatusTwo(String option, String value, String message) {
+        assertThat(run("report", option, value, "--json")).isEqualTo(2);
+        assertThat(out.toString()).isEmpty();
+        assertThat(err.toString().strip()).startsWith(message).doesNotContain("\n");
+    }
+
+    @Test
+    void aBadLayerAndTooManyLayersAreRefused() {
+        assertThat(run("report", "--bars", "7/8", "--layer", "kazoo every 1/4")).isEqualTo(2);
+        assertThat(err.toString()).startsWith("stride report: --layer, column 1: read \"kazoo\"");
+        String[] args = new String[3 + 2 * 65];
+        args[0] = "report";
+        args[1] = "--bars";
+        args[2] = "7/8";
+        for (int i = 0; i < 65; i++) {
+            args[3 + 2 * i] = "--layer";
+            args[4 + 2 * i] = "kick every 1/4";
+        }
+        assertThat(run(args)).isEqualTo(2);
+        assertThat(err.toString()).contains("at most 64 layers");
+    }
+
+    @Test
+    void whatCannotBeCountedIsACheckAndTheReportStillComes() {
+        JsonNode report = report(
+                "report",
+                "--bars",
+                "9999/1000",
+                "--layer",
+                "kick every 3000000019/1000000007 from 1/999999937",
+                "--json");
+        assertThat(report.at("/checks/0/code").stringValue()).isEqualTo("too-large");
+        assertThat(report.at("/phrase/length").stringValue()).isEqualTo("9999/1000");
+    }
+
+    @Test
+    void exportsWhatItCanAndNamesWhatItCannot(@TempDir Path folder) throws IOException {
+        Path good = folder.resolve("good.json");
+        Files.writeString(
+                good,
+                """
+                {"format": "nimble-stride-exercise", "version": 1, "name": "Five & Nine",
+                 "tempo": {"beat": "1/4", "perMinute": "96"},
+                 "phrase": [{"meter": [{"numerators": [5], "denominator": 8}], "grouping": [3, 2]}], "layers": []}
+                """);
+        Path bad = folder.resolve("bad.json");
+        Files.writeString(bad, "{");
+        Path to = folder.resolve("out");
+        assertThat(run("export", bad.toString(), good.toString(), "--as", "json,midi", "--to", to.toString()))
+                .isEqualTo(1);
+        assertThat(err.toString()).contains("bad.json: line 1").doesNotContain("good.json");
+        assertThat(to.resolve("five-nine.json")).exists();
+        assertThat(to.resolve("five-nine.mid")).exists();
+
+        assertThat(run("export", good.toString(), "--as", "midi", "--to", to.toString()))
+                .isEqualTo(1);
+        assertThat(err.toString()).contains("is there already; --force overwrites it");
+        assertThat(run("export", good.toString(), "--as", "midi", "--to", to.toString(), "--force"))
+                .isZero();
+        assertThat(run("export", good.toString(), "--as", "tuba", "--to", to.toString()))
+                .isEqualTo(2);
+        err.getBuffer().setLength(0);
+        out.getBuffer().setLength(0);
+        assertThat(report("report", "--file", to.resolve("five-nine.json").toString(), "--json")
+                        .at("/name")
+                        .stringValue())
+                .isEqualTo("Five & Nine");
+    }
+}
