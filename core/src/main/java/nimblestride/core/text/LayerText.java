@@ -49,6 +49,24 @@ public final class LayerText {
         return new LayerText(text).layer();
     }
 
+    /**
+     * Reads what a layer plays, without its voice: {@code every 3/16}, {@code 4 over bar}.
+     *
+     * @throws TextException at the first place that makes no sense
+     */
+    public static Pattern readPattern(String text) {
+        LayerText reader = new LayerText(text);
+        if (reader.words.isEmpty() || !reader.startsPattern(0)) {
+            throw reader.atNext("expected \"every\" and a value, \"4 over bar\", or \"cell\" and a pattern."
+                    + " For example: every 3/16");
+        }
+        Pattern pattern = reader.pattern();
+        if (reader.next < reader.words.size()) {
+            throw reader.atNext("expected the end. For example: every 3/16");
+        }
+        return pattern;
+    }
+
     private Layer layer() {
         Voice voice = voice();
         Pattern pattern = pattern();

@@ -1,0 +1,63 @@
+package nimblestride.desktop;
+
+import atlantafx.base.theme.PrimerLight;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Application;
+import javafx.stage.Stage;
+import net.harawata.appdirs.AppDirsFactory;
+import nimblestride.desktop.book.SampleBook;
+import nimblestride.desktop.window.MainWindow;
+import nimblestride.sound.play.SoundCard;
+
+/**
+ * Starts the program: on the user's Book, with {@code --demo} on a fresh copy of the sample Book, with {@code --shots
+ * DIR} only to take its picture. Anything else is a file to open.
+ */
+public final class StrideApp extends Application {
+    private MainWindow window;
+
+    public static void main(String[] args) {
+        launch(StrideApp.class, args);
+    }
+
+    @Override
+    public void start(Stage stage) throws IOException {
+        setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
+        List<String> arguments = getParameters().getRaw();
+        boolean shots = arguments.contains("--shots");
+        boolean demo = shots || arguments.contains("--demo");
+        Path home = demo ? Files.createTempDirectory("nimble-stride-demo") : userHome();
+        Optional<Path> first = demo
+                ? Optional.of(SampleBook.copyTo(home.resolve("book")))
+                : arguments.stream()
+                        .filter(argument -> !argument.startsWith("--"))
+                        .map(Path::of)
+                        .map(Path::toAbsolutePath)
+                        .findFirst();
+        window = new MainWindow(stage, home, Optional.empty(), SoundCard::openOrSilent);
+        window.show();
+        first.ifPresent(window::open);
+        if (shots) {
+            Path folder = Path.of(arguments.get(arguments.indexOf("--shots") + 1));
+            new Shots(window, home.resolve("book"), folder).take();
+        }
+    }
+
+    /** Where the program keeps what is the user's; {@code NIMBLE_STRIDE_HOME} names another place. */
+    private static Path userHome() {
+        String named = System.getenv("NIMBLE_STRIDE_HOME");
+        return Path.of(
+                named != null && !named.isBlank()
+                        ? named
+                        : AppDirsFactory.getInstance().getUserDataDir("nimble-stride", null, null));
+    }
+
+    @Override
+    public void stop() {
+        window.close();
+    }
+}

@@ -1,0 +1,137 @@
+package nimblestride.desktop.cross;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.layer.Layer;
+import nimblestride.core.text.LayerText;
+import nimblestride.core.text.TextException;
+import nimblestride.desktop.desk.Answer;
+import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.Palette;
+
+/** The Cross bench: a row for each layer, and a line to type another one. */
+public final class CrossBench extends VBox {
+    private static final List<String> EXAMPLES =
+            List.of("kick every 5/16", "snare 4 over bar", "cowbell cell x..x. of 1/8");
+
+    private final Desk desk;
+    private final VBox rows = new VBox();
+    private final List<LayerRow> shown = new ArrayList<>();
+    private final TextField adding = new TextField();
+    private final Button add = new Button("Add");
+    private final Label problem = new Label();
+    private final Label hint =
+            new Label("Nothing runs across the bar line yet. Type what should, or begin with one of these:");
+    private final FlowPane examples = new FlowPane();
+    private Palette palette = Palette.DAY;
+
+    public CrossBench(Desk desk) {
+        this.desk = desk;
+        getStyleClass().add("bench");
+        Label title = new Label("Cross");
+        title.getStyleClass().add("pane-title");
+        Label about = new Label("what runs across the bar line, and where it comes home");
+        about.getStyleClass().add("quiet");
+        HBox head = new HBox(title, about);
+        head.getStyleClass().add("bench-head");
+
+        adding.setId("add-layer");
+        adding.setPromptText("bass drum every 5/16 from 1/16");
+        adding.setAccessibleText("A new layer, as in: kick every 5/16");
+        adding.setOnAction(event -> add());
+        adding.textProperty().addListener(change -> tell(""));
+        HBox.setHgrow(adding, Priority.ALWAYS);
+        add.setId("add-layer-button");
+        add.setOnAction(event -> add());
+        add.setTooltip(new Tooltip("Voice, then \"every\" and a value, \"4 over bar\", or \"cell x..x. of 1/16\""));
+        HBox line = new HBox(new Label("Add a layer"), adding, add);
+        line.getStyleClass().add("add-line");
+        problem.getStyleClass().add("problem");
+        problem.setWrapText(true);
+        problem.setMinHeight(USE_PREF_SIZE);
+        tell("");
+
+        hint.getStyleClass().add("quiet");
+        examples.getStyleClass().add("examples");
+        for (String example : EXAMPLES) {
+            Button button = new Button(example);
+            button.setOnAction(event -> desk.edit(exercise -> exercise.plusLayer(LayerText.read(example))));
+            examples.getChildren().add(button);
+        }
+        rows.getStyleClass().add("layer-rows");
+        ScrollPane scroll = new ScrollPane(new VBox(hint, examples, rows));
+        scroll.setFitToWidth(true);
+        scroll.setFocusTraversable(false);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().setAll(head, line, problem, scroll);
+    }
+
+    public void setPalette(Palette newPalette) {
+        palette = newPalette;
+        for (int i = 0; i < shown.size(); i++) {
+            shown.get(i).mark(i, palette);
+        }
+    }
+
+    /** Shows the layers as they are now. */
+    public void show(Exercise exercise) {
+        List<Layer> layers = exercise.layers();
+        while (shown.size() > layers.size()) {
+            shown.remove(shown.size() - 1);
+            rows.getChildren().remove(shown.size());
+        }
+        while (shown.size() < layers.size()) {
+            LayerRow row = new LayerRow(desk, shown.size());
+            row.mark(shown.size(), palette);
+            shown.add(row);
+            rows.getChildren().add(row);
+        }
+        for (int i = 0; i < layers.size(); i++) {
+            shown.get(i).show(layers.get(i));
+        }
+        boolean empty = layers.isEmpty();
+        for (Node node : List.of(hint, examples)) {
+            node.setVisible(empty);
+            node.setManaged(empty);
+        }
+    }
+
+    /** Says beside each layer when it is back. */
+    public void show(Answer answer) {
+        for (int i = 0; i < Math.min(shown.size(), answer.reckoning().layers().size()); i++) {
+            shown.get(i).show(answer.reckoning().layers().get(i));
+        }
+    }
+
+    private void add() {
+        try {
+            Layer layer = LayerText.read(adding.getText());
+            desk.edit(exercise -> exercise.plusLayer(layer));
+            adding.clear();
+        } catch (TextException e) {
+            tell(e.getMessage());
+            adding.requestFocus();
+            adding.selectRange(Math.min(e.from(), adding.getLength()), Math.min(e.to(), adding.getLength()));
+        } catch (IllegalArgumentException e) {
+            tell(e.getMessage());
+        }
+    }
+
+    private void tell(String message) {
+        problem.setText(message);
+        problem.setVisible(!message.isEmpty());
+        problem.setManaged(!message.isEmpty());
+    }
+}

@@ -1,0 +1,151 @@
+package nimblestride.desktop.desk;
+
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.UnaryOperator;
+import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.History;
+import nimblestride.formats.json.DraftJson.Draft;
+
+/**
+ * The state of a window: one exercise with its history and its file. All methods belong to the interface thread; the
+ * answer to an exercise is worked out on another, and only the newest one is shown.
+ */
+public final class Desk implements AutoCloseable {
+    private final ReadOnlyObjectWrapper<Exercise> exercise = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Answer> answer = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper();
+    private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper();
+    private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyBooleanWrapper saved = new ReadOnlyBooleanWrapper();
+    private final AtomicLong newest = new AtomicLong();
+    private final ExecutorService answering = Executors.newSingleThreadExecutor(task -> {
+        Thread thread = new Thread(task, "answering");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    private History history;
+    private Exercise inFile;
+    private Object burst;
+
+    public Desk(Draft draft) {
+        lay(draft);
+    }
+
+    /** Lays an exercise on the desk in place of the last one, with a history of its own. */
+    public void lay(Draft draft) {
+        history = History.of(draft.exercise());
+        inFile = draft.saved() ? draft.exercise() : null;
+        burst = null;
+        file.set(draft.file());
+        show();
+    }
+
+    /** What lies on the desk, to be kept. */
+    public Draft draft() {
+        return new Draft(history.present(), file.get(), saved.get());
+    }
+
+    public ReadOnlyObjectProperty<Exercise> exercise() {
+        return exercise.getReadOnlyProperty();
+    }
+
+    /** What follows from the exercise; for a moment after an edit, still from the one before. */
+    public ReadOnlyObjectProperty<Answer> answer() {
+        return answer.getReadOnlyProperty();
+    }
+
+    public ReadOnlyBooleanProperty canUndo() {
+        return canUndo.getReadOnlyProperty();
+    }
+
+    public ReadOnlyBooleanProperty canRedo() {
+        return canRedo.getReadOnlyProperty();
+    }
+
+    public ReadOnlyObjectProperty<Optional<Path>> file() {
+        return file.getReadOnlyProperty();
+    }
+
+    /** Whether the file holds just this exercise. */
+    public ReadOnlyBooleanProperty saved() {
+        return saved.getReadOnlyProperty();
+    }
+
+    /** An edit that is a step of its own. */
+    public void edit(UnaryOperator<Exercise> change) {
+        endBurst();
+        history = history.edit(change.apply(history.present()));
+        show();
+    }
+
+    /** One of several edits in a row, as the keystrokes in one field are, that are undone as one step. */
+    public void edit(Object from, UnaryOperator<Exercise> change) {
+        Exercise next = change.apply(history.present());
+        if (next.equals(history.present())) {
+            return;
+        }
+        history = from.equals(burst) ? history.amend(next) : history.edit(next);
+        burst = from;
+        show();
+    }
+
+    /** The next edit is a step of its own, wherever it comes from. */
+    public void endBurst() {
+        burst = null;
+    }
+
+    public void undo() {
+        endBurst();
+        history = history.undo();
+        show();
+    }
+
+    public void redo() {
+        endBurst();
+        history = history.redo();
+        show();
+    }
+
+    /** The exercise has been written to a file. */
+    public void savedTo(Path path, Exercise written) {
+        inFile = written;
+        file.set(Optional.of(path));
+        saved.set(history.present().equals(inFile));
+    }
+
+    private void show() {
+        Exercise present = history.present();
+        exercise.set(present);
+        canUndo.set(history.canUndo());
+        canRedo.set(history.canRedo());
+        saved.set(present.equals(inFile));
+        long number = newest.incrementAndGet();
+        answering.execute(() -> {
+            if (number == newest.get()) {
+                Answer found = Answer.to(present);
+                Platform.runLater(() -> publish(number, found));
+            }
+        });
+    }
+
+    private void publish(long number, Answer found) {
+        if (number == newest.get()) {
+            answer.set(found);
+        }
+    }
+
+    @Override
+    public void close() {
+        answering.shutdownNow();
+    }
+}

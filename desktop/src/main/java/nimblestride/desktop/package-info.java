@@ -1,0 +1,2 @@
+/** The program with a window. */
+package nimblestride.desktop;

@@ -1,0 +1,120 @@
+package nimblestride.desktop.road;
+
+import java.util.List;
+import java.util.function.DoubleConsumer;
+import javafx.scene.AccessibleRole;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.layout.Region;
+import nimblestride.core.align.Alignment;
+import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.groove.Stroke;
+import nimblestride.core.meter.Phrase;
+import nimblestride.desktop.look.Face;
+import nimblestride.desktop.look.MarkShape;
+import nimblestride.desktop.look.Palette;
+
+/** The whole way home in one line: every bar, every landing, the return, and the stretch in view. A click goes there. */
+final class JourneyStrip extends Region {
+    static final double HEIGHT = 40;
+
+    private static final double LINE = 25;
+    private static final int MOST_BARS = 1_000;
+    private static final int MOST_LANDINGS = 2_000;
+
+    private final Canvas canvas = new Canvas();
+
+    /** @param goTo is told the moment, in whole notes, to bring into view */
+    JourneyStrip(DoubleConsumer goTo) {
+        getChildren().add(canvas);
+        setMinHeight(HEIGHT);
+        setPrefHeight(HEIGHT);
+        setMaxHeight(HEIGHT);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        setOnMousePressed(event -> goTo.accept(moment(event.getX())));
+        setOnMouseDragged(event -> goTo.accept(moment(event.getX())));
+    }
+
+    private double total = 1;
+
+    private double moment(double x) {
+        return (x - RoadPainter.GUTTER) / (canvas.getWidth() - RoadPainter.GUTTER - 16) * total;
+    }
+
+    private double x(double moment) {
+        return RoadPainter.GUTTER + moment / total * (canvas.getWidth() - RoadPainter.GUTTER - 16);
+    }
+
+    void show(Reckoning reckoning, Stretch inView, double length, Palette palette) {
+        total = length;
+        canvas.setWidth(getWidth());
+        canvas.setHeight(HEIGHT);
+        Phrase phrase = reckoning.exercise().phrase();
+        GraphicsContext g = canvas.getGraphicsContext2D();
+        g.setFill(palette.ground());
+        g.fillRect(0, 0, getWidth(), HEIGHT);
+        g.setFill(palette.panel());
+        g.setStroke(palette.quiet());
+        g.setLineWidth(1);
+        double from = Math.max(x(0), x(Math.max(0, inView.start())));
+        double to = Math.min(x(length), x(inView.end()));
+        g.fillRoundRect(from, 4, Math.max(4, to - from), HEIGHT - 8, 6, 6);
+        g.strokeRoundRect(from, 4, Math.max(4, to - from), HEIGHT - 8, 6, 6);
+        g.setStroke(palette.quiet());
+        g.strokeLine(x(0), LINE, x(length), LINE);
+        bars(g, phrase, palette);
+        List<Reckoning.OfLayer> layers = reckoning.layers();
+        for (int i = 0; i < layers.size(); i++) {
+            int layer = i;
+            layers.get(i).alignment().result().ifPresent(alignment -> landings(g, layer, alignment, phrase, palette));
+        }
+        g.setFill(palette.quiet());
+        g.setFont(Face.text(12));
+        g.fillText("the whole way", 6, LINE + 4);
+        if (!layers.isEmpty() && reckoning.together().result().isPresent()) {
+            g.setStroke(palette.landing());
+            g.setLineWidth(4);
+            g.strokeLine(x(length), 8, x(length), HEIGHT - 8);
+        }
+    }
+
+    private void bars(GraphicsContext g, Phrase phrase, Palette palette) {
+        long bars =
+                Math.round(total / phrase.length().toDouble()) * phrase.bars().size();
+        if (bars > MOST_BARS) {
+            return;
+        }
+        g.setLineWidth(1);
+        double lastNumber = Double.NEGATIVE_INFINITY;
+        for (long bar = 0; bar < bars; bar++) {
+            double x = x(phrase.startOf(bar).toDouble());
+            boolean phraseStart = bar % phrase.bars().size() == 0;
+            g.setStroke(phraseStart ? palette.ink() : palette.quiet());
+            g.strokeLine(x, LINE - (phraseStart ? 7 : 4), x, LINE + 4);
+            if (x - lastNumber > 24) {
+                g.setFill(palette.quiet());
+                g.setFont(Face.text(11));
+                g.fillText(Long.toString(bar + 1), x + 3, 15);
+                lastNumber = x;
+            }
+        }
+    }
+
+    private void landings(GraphicsContext g, int layer, Alignment alignment, Phrase phrase, Palette palette) {
+        double returns = alignment.returnsAfter().length().toDouble();
+        int drawn = 0;
+        for (double base = 0; base < total && drawn < MOST_LANDINGS; base += returns) {
+            for (long bar : alignment.landings()) {
+                double at = base + phrase.startOf(bar).toDouble();
+                if (at < total && ++drawn < MOST_LANDINGS) {
+                    MarkShape.of(layer).draw(g, x(at), LINE, 4, Stroke.NORMAL, palette.landing());
+                }
+            }
+        }
+    }
+
+    @Override
+    protected void layoutChildren() {
+        canvas.setWidth(getWidth());
+    }
+}

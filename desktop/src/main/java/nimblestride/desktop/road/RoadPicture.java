@@ -1,0 +1,165 @@
+package nimblestride.desktop.road;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import nimblestride.core.align.Alignment;
+import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.groove.Stroke;
+import nimblestride.core.layer.Hit;
+import nimblestride.core.meter.Bar;
+import nimblestride.core.meter.Meter;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.meter.Place;
+import nimblestride.core.value.NoteValue;
+
+/**
+ * What is to be seen on a stretch of the Road, moments in whole notes. It is worked out anew from the exercise each time
+ * and knows nothing of a window.
+ *
+ * @param home where all layers are back together, the strongest mark of all, if that lies in view
+ */
+record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, List<Lane> lanes, OptionalDouble home) {
+    /** Units closer together than this are not drawn one by one. */
+    static final double CLOSEST_UNITS = 4;
+
+    private static final int MOST_MARKS = 2_000;
+
+    /**
+     * A bar line.
+     *
+     * @param bar its number from 0, rounds of the phrase counted on
+     * @param signature whether the meter is new here
+     * @param phraseStart whether the phrase begins here
+     */
+    record Post(double at, long bar, Meter meter, boolean signature, boolean phraseStart) {}
+
+    /** A group, from its first unit to the next group's first. */
+    record Stride(double from, double to, int units) {}
+
+    /**
+     * A unit.
+     *
+     * @param count what is said there
+     */
+    record Tick(double at, String count, boolean groupStart, boolean barStart) {}
+
+    /**
+     * A layer.
+     *
+     * @param dense whether its hits lie too close together to be told apart
+     */
+    record Lane(int layer, String name, List<Mark> marks, List<Double> landings, boolean dense, String problem) {}
+
+    record Mark(double at, Stroke stroke, boolean startsCycle) {}
+
+    static RoadPicture of(Reckoning reckoning, Stretch stretch) {
+        return new Drawing(reckoning, stretch).draw();
+    }
+
+    private static final class Drawing {
+        private final Reckoning reckoning;
+        private final Phrase phrase;
+        private final Stretch stretch;
+        private final List<Post> posts = new ArrayList<>();
+        private final List<Stride> strides = new ArrayList<>();
+        private final List<Tick> ticks = new ArrayList<>();
+        private final Map<Meter, Map<Integer, String>> counts = new HashMap<>();
+
+        Drawing(Reckoning reckoning, Stretch stretch) {
+            this.reckoning = reckoning;
+            this.phrase = reckoning.exercise().phrase();
+            this.stretch = stretch;
+        }
+
+        RoadPicture draw() {
+            int bars = phrase.bars().size();
+            long bar = phrase.barAt(stretch.from());
+            NoteValue start = phrase.startOf(bar);
+            Bar before = bar == 0 ? null : phrase.bar(bar - 1);
+            while (start.toDouble() <= stretch.end()) {
+                Bar here = phrase.bar(bar);
+                boolean signature = before == null || !before.meter().equals(here.meter()) || bar % bars == 0;
+                posts.add(new Post(start.toDouble(), bar, here.meter(), signature, bar % bars == 0));
+                drawGroups(here, start.toDouble());
+                before = here;
+                bar++;
+                start = start.plus(here.length());
+            }
+            List<Lane> lanes = new ArrayList<>();
+            for (int i = 0; i < reckoning.layers().size(); i++) {
+                lanes.add(lane(i, reckoning.layers().get(i)));
+            }
+            return new RoadPicture(posts, strides, ticks, lanes, home());
+        }
+
+        private void drawGroups(Bar bar, double start) {
+            double unit = bar.meter().unit().toDouble();
+            boolean everyUnit = unit * stretch.scale() >= CLOSEST_UNITS;
+            int first = 0;
+            for (int size : bar.grouping().sizes()) {
+                double from = start + first * unit;
+                double to = from + size * unit;
+                if (to >= stretch.start() && from <= stretch.end() && size * unit * stretch.scale() >= 1) {
+                    strides.add(new Stride(from, to, size));
+                    int shown = everyUnit ? size : 1;
+                    for (int i = 0; i < shown; i++) {
+                        ticks.add(new Tick(from + i * unit, count(bar.meter(), first + i), i == 0, first + i == 0));
+                    }
+                }
+                first += size;
+            }
+        }
+
+        private String count(Meter meter, int unit) {
+            return counts.computeIfAbsent(meter, key -> new HashMap<>())
+                    .computeIfAbsent(unit, key -> new Place(meter, meter.unit().times(key)).syllable());
+        }
+
+        private Lane lane(int index, Reckoning.OfLayer layer) {
+            Optional<Alignment> alignment = layer.alignment().result();
+            if (alignment.isEmpty()) {
+                return new Lane(
+                        index,
+                        layer.name(),
+                        List.of(),
+                        List.of(),
+                        false,
+                        layer.alignment().problem());
+            }
+            List<Hit> hits = alignment.get().course().between(stretch.from(), stretch.to(), MOST_MARKS + 1);
+            boolean dense = hits.size() > Math.min(MOST_MARKS, stretch.width() / 3);
+            List<Mark> marks = new ArrayList<>();
+            if (!dense) {
+                hits.forEach(hit -> marks.add(new Mark(hit.at().toDouble(), hit.stroke(), hit.startsCycle())));
+            }
+            return new Lane(index, layer.name(), marks, landings(alignment.get()), dense, "");
+        }
+
+        private List<Double> landings(Alignment alignment) {
+            List<Double> landings = new ArrayList<>();
+            for (NoteValue start : alignment.course().cycleStartsBetween(stretch.from(), stretch.to(), MOST_MARKS)) {
+                if (phrase.startOf(phrase.barAt(start)).equals(start)) {
+                    landings.add(start.toDouble());
+                }
+            }
+            return landings;
+        }
+
+        private OptionalDouble home() {
+            if (reckoning.layers().isEmpty()) {
+                return OptionalDouble.empty();
+            }
+            return reckoning
+                    .together()
+                    .result()
+                    .map(together -> together.length().toDouble())
+                    .filter(at -> at <= stretch.end() && at >= stretch.start())
+                    .map(OptionalDouble::of)
+                    .orElseGet(OptionalDouble::empty);
+        }
+    }
+}

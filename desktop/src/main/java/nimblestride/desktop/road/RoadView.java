@@ -1,0 +1,244 @@
+package nimblestride.desktop.road;
+
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.geometry.Orientation;
+import javafx.scene.AccessibleRole;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.ScrollBar;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.value.NoteValue;
+import nimblestride.desktop.desk.Answer;
+import nimblestride.desktop.look.Palette;
+
+/**
+ * The Road and the whole way above it. It scrolls with the wheel, the bar below and the arrow keys, and zooms with + and
+ * -, or the wheel while Ctrl is held; 0 fits the phrase.
+ */
+public final class RoadView extends BorderPane {
+    private static final double CLOSEST = 4_000;
+    private static final double FARTHEST = 2;
+    private static final double ROUNDS_WITHOUT_HOME = 8;
+
+    private final Canvas canvas = new Canvas();
+    private final Pane holder = new Pane(canvas);
+    private final ScrollBar bar = new ScrollBar();
+    private final JourneyStrip journey = new JourneyStrip(moment -> bringIntoView(moment, true));
+    private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.DAY);
+    private final BooleanProperty reducedMotion = new SimpleBooleanProperty();
+    private Answer answer;
+    private NoteValue fittedLength = NoteValue.ZERO;
+    private double scale = 300;
+    private OptionalDouble heard = OptionalDouble.empty();
+
+    public RoadView() {
+        getStyleClass().add("road");
+        bar.setOrientation(Orientation.HORIZONTAL);
+        bar.valueProperty().addListener(change -> paint());
+        ScrollPane lanes = new ScrollPane(holder);
+        lanes.setFitToWidth(true);
+        lanes.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        lanes.getStyleClass().add("road-lanes");
+        lanes.setFocusTraversable(false);
+        setTop(new VBox(journey));
+        setCenter(lanes);
+        setBottom(bar);
+        canvas.widthProperty().bind(holder.widthProperty());
+        canvas.widthProperty().addListener(change -> refit());
+        palette.addListener(change -> paint());
+        reducedMotion.addListener(change -> paint());
+        setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        addEventFilter(ScrollEvent.SCROLL, this::scroll);
+        setOnKeyPressed(this::press);
+        setOnMousePressed(event -> requestFocus());
+    }
+
+    public ObjectProperty<Palette> palette() {
+        return palette;
+    }
+
+    public BooleanProperty reducedMotion() {
+        return reducedMotion;
+    }
+
+    /** Shows an exercise; where the length of its phrase is new, to a scale at which the phrase fits. */
+    public void show(Answer newAnswer) {
+        answer = newAnswer;
+        int lanes = answer.reckoning().layers().size();
+        canvas.setHeight(RoadPainter.heightFor(lanes));
+        holder.setMinHeight(canvas.getHeight());
+        setAccessibleText(describe());
+        refit();
+    }
+
+    private String describe() {
+        String layers = answer.reckoning().layers().stream()
+                .map(Reckoning.OfLayer::name)
+                .collect(Collectors.joining(", "));
+        String lands =
+                answer.findings().stream().map(finding -> finding.sentence()).collect(Collectors.joining(" "));
+        return "The Road. " + (layers.isEmpty() ? "No layers. " : "Layers: " + layers + ". ") + lands;
+    }
+
+    private void refit() {
+        if (answer == null || canvas.getWidth() <= RoadPainter.GUTTER) {
+            return;
+        }
+        NoteValue length = answer.exercise().phrase().length();
+        if (!length.equals(fittedLength)) {
+            fitPhrase();
+        }
+        paint();
+    }
+
+    /** To a scale at which the phrase fits, as far as its eighths keep a readable size. */
+    public void fitPhrase() {
+        NoteValue length = answer.exercise().phrase().length();
+        fittedLength = length;
+        scale = Math.max(130, Math.min(640, (viewWidth() - 24) / length.toDouble()));
+        bar.setValue(0);
+        paint();
+    }
+
+    private double viewWidth() {
+        return Math.max(1, canvas.getWidth() - RoadPainter.GUTTER);
+    }
+
+    /** The length shown: until all layers are back together, or some rounds where that is never or too far. */
+    private double length() {
+        double round = answer.exercise().phrase().length().toDouble();
+        return answer.reckoning()
+                .together()
+                .result()
+                .map(together -> together.length().toDouble())
+                .orElse(round * ROUNDS_WITHOUT_HOME);
+    }
+
+    private Stretch stretch() {
+        return new Stretch(bar.getValue(), viewWidth(), scale);
+    }
+
+    /** Brings a moment into view, by a page if it is not. */
+    public void bringIntoView(NoteValue moment) {
+        bringIntoView(moment.toDouble(), false);
+    }
+
+    private void bringIntoView(double moment, boolean centre) {
+        if (answer == null) {
+            return;
+        }
+        Stretch now = stretch();
+        double seen = now.width() / scale;
+        if (centre) {
+            scrollTo(moment - seen / 2);
+        } else if (moment < now.start() || moment > now.end() - 0.05 * seen) {
+            scrollTo(moment - seen * 0.1);
+        }
+    }
+
+    private void scrollTo(double start) {
+        bar.setValue(Math.max(0, Math.min(bar.getMax(), start)));
+    }
+
+    /** Shows the marker at the moment that is heard, or takes it away. */
+    public void follow(OptionalDouble moment) {
+        if (moment.isEmpty() && heard.isEmpty()) {
+            return;
+        }
+        heard = moment.isEmpty() || answer == null ? OptionalDouble.empty() : OptionalDouble.of(wrapped(moment));
+        heard.ifPresent(at -> bringIntoView(at, false));
+        paint();
+    }
+
+    /** What comes after home is the beginning again. */
+    private double wrapped(OptionalDouble moment) {
+        return moment.getAsDouble() % length();
+    }
+
+    private void zoom(double factor, double aroundX) {
+        double around = stretch().moment(aroundX);
+        scale = Math.max(FARTHEST, Math.min(CLOSEST, scale * factor));
+        updateBar();
+        scrollTo(around - aroundX / scale);
+        paint();
+    }
+
+    public void zoomIn() {
+        zoom(1.25, viewWidth() / 2);
+    }
+
+    public void zoomOut() {
+        zoom(0.8, viewWidth() / 2);
+    }
+
+    private void scroll(ScrollEvent event) {
+        if (answer == null) {
+            return;
+        }
+        if (event.isControlDown()) {
+            zoom(event.getDeltaY() > 0 ? 1.15 : 1 / 1.15, Math.max(0, event.getX() - RoadPainter.GUTTER));
+        } else {
+            scrollTo(bar.getValue() - (event.getDeltaY() + event.getDeltaX()) / scale);
+        }
+        event.consume();
+    }
+
+    private void press(KeyEvent event) {
+        if (answer == null) {
+            return;
+        }
+        double page = viewWidth() / scale;
+        switch (event.getCode()) {
+            case LEFT -> scrollTo(bar.getValue() - page * 0.1);
+            case RIGHT -> scrollTo(bar.getValue() + page * 0.1);
+            case PAGE_UP -> scrollTo(bar.getValue() - page * 0.9);
+            case PAGE_DOWN -> scrollTo(bar.getValue() + page * 0.9);
+            case HOME -> scrollTo(0);
+            case END -> scrollTo(bar.getMax());
+            case PLUS, EQUALS, ADD -> zoomIn();
+            case MINUS, SUBTRACT -> zoomOut();
+            case DIGIT0, NUMPAD0 -> fitPhrase();
+            default -> {
+                return;
+            }
+        }
+        event.consume();
+    }
+
+    private void updateBar() {
+        double seen = viewWidth() / scale;
+        double most = Math.max(0, length() + 0.12 * seen - seen);
+        bar.setMax(most);
+        bar.setVisibleAmount(most <= 0 ? 1 : Math.min(most, most * seen / (length() + 0.12 * seen)));
+        bar.setUnitIncrement(seen * 0.1);
+        bar.setBlockIncrement(seen * 0.9);
+        if (bar.getValue() > most) {
+            bar.setValue(most);
+        }
+    }
+
+    private void paint() {
+        if (answer == null || canvas.getWidth() <= RoadPainter.GUTTER) {
+            return;
+        }
+        updateBar();
+        Stretch stretch = stretch();
+        RoadPicture picture = RoadPicture.of(answer.reckoning(), stretch);
+        RoadPainter painter =
+                new RoadPainter(canvas.getGraphicsContext2D(), palette.get(), picture, stretch, canvas.getHeight());
+        painter.paint();
+        heard.ifPresent(moment -> painter.marker(moment, reducedMotion.get()));
+        journey.show(answer.reckoning(), stretch, length(), palette.get());
+    }
+}

@@ -1,0 +1,122 @@
+package nimblestride.desktop.typing;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.VBox;
+
+/**
+ * A line of typed text that stands for a value. Text that makes sense is taken at once; text that does not is kept as it
+ * is, with what is wrong under it, and the last good value stays. Escape puts the last good text back.
+ */
+public final class TypedField<T> extends VBox {
+    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+
+    private final TextField field = new TextField();
+    private final Label problem = new Label();
+    private final Function<String, T> reader;
+    private final Function<T, String> writer;
+    private final Consumer<T> taken;
+    private final Runnable done;
+    private T last;
+    private boolean showing;
+
+    /**
+     * @param reader throws an {@link IllegalArgumentException} whose message is shown where text makes no sense
+     * @param taken is given each new value
+     * @param done is called when typing here is over
+     */
+    public TypedField(Function<String, T> reader, Function<T, String> writer, Consumer<T> taken, Runnable done) {
+        this.reader = reader;
+        this.writer = writer;
+        this.taken = taken;
+        this.done = done;
+        getStyleClass().add("typed-field");
+        problem.getStyleClass().add("problem");
+        problem.setWrapText(true);
+        problem.setMinHeight(USE_PREF_SIZE);
+        setProblem(Optional.empty());
+        getChildren().setAll(field, problem);
+        field.textProperty().addListener((property, old, text) -> typed(text));
+        field.focusedProperty().addListener((property, was, focused) -> {
+            if (!focused) {
+                finish();
+            }
+        });
+        field.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.ESCAPE && read(field.getText()).isEmpty()) {
+                putBack();
+                event.consume();
+            }
+        });
+        field.setOnAction(event -> finish());
+    }
+
+    /** The text field itself, for its name, prompt and size. */
+    public TextField field() {
+        return field;
+    }
+
+    /** Shows a value that has come about elsewhere; text that stands for it already is left as it was typed. */
+    public void show(T value) {
+        if (value.equals(last)) {
+            return;
+        }
+        last = value;
+        if (!read(field.getText()).filter(value::equals).isPresent()) {
+            putBack();
+        }
+    }
+
+    private void putBack() {
+        showing = true;
+        field.setText(writer.apply(last));
+        field.end();
+        showing = false;
+        setProblem(Optional.empty());
+    }
+
+    private void typed(String text) {
+        if (showing) {
+            return;
+        }
+        try {
+            T value = reader.apply(text);
+            setProblem(Optional.empty());
+            if (!value.equals(last)) {
+                last = value;
+                taken.accept(value);
+            }
+        } catch (IllegalArgumentException | ArithmeticException e) {
+            setProblem(Optional.of(e.getMessage()));
+        }
+    }
+
+    private Optional<T> read(String text) {
+        try {
+            return Optional.of(reader.apply(text));
+        } catch (IllegalArgumentException | ArithmeticException e) {
+            return Optional.empty();
+        }
+    }
+
+    private void finish() {
+        if (last != null && read(field.getText()).filter(last::equals).isPresent()) {
+            putBack();
+        }
+        done.run();
+    }
+
+    private void setProblem(Optional<String> text) {
+        problem.setText(text.orElse(""));
+        problem.setVisible(text.isPresent());
+        problem.setManaged(text.isPresent());
+        field.pseudoClassStateChanged(WRONG, text.isPresent());
+        field.setAccessibleHelp(text.orElse(""));
+    }
+}

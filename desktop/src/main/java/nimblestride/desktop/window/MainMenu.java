@@ -1,0 +1,92 @@
+package nimblestride.desktop.window;
+
+import javafx.beans.binding.Bindings;
+import javafx.beans.property.BooleanProperty;
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuBar;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.input.KeyCombination;
+import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.play.Transport;
+import nimblestride.desktop.road.RoadView;
+
+/** Every command with its shortcut. */
+final class MainMenu extends MenuBar {
+    private final CheckMenuItem bookShown = new CheckMenuItem("The Book");
+    private final CheckMenuItem night = new CheckMenuItem("Night");
+    private final CheckMenuItem reducedMotion = new CheckMenuItem("Less motion");
+
+    MainMenu(MainWindow window, FileMenu files, Desk desk, Transport transport, RoadView road) {
+        Menu file = new Menu("File");
+        file.getItems()
+                .setAll(
+                        item("New", "Shortcut+N", files::newExercise),
+                        item("Open…", "Shortcut+O", files::open),
+                        new SeparatorMenuItem(),
+                        item("Save", "Shortcut+S", files::save),
+                        item("Save as…", "Shortcut+Shift+S", files::saveAs),
+                        item("Keep in the Book", "Shortcut+K", files::keepInBook),
+                        item("Write a MIDI file…", "Shortcut+M", files::saveMidi),
+                        new SeparatorMenuItem(),
+                        item("Quit", "Shortcut+Q", () -> {
+                            window.close();
+                            window.stage().close();
+                        }));
+
+        Menu edit = new Menu("Edit");
+        MenuItem undo = item("Undo", "Shortcut+Z", desk::undo);
+        undo.disableProperty().bind(desk.canUndo().not());
+        MenuItem redo = item("Redo", "Shortcut+Shift+Z", desk::redo);
+        redo.disableProperty().bind(desk.canRedo().not());
+        edit.getItems().setAll(undo, redo);
+
+        Menu play = new Menu("Play");
+        MenuItem toggle = new MenuItem();
+        toggle.textProperty()
+                .bind(Bindings.when(transport.playing()).then("Stop  (Space)").otherwise("Play  (Space)"));
+        toggle.setOnAction(event -> transport.toggle());
+        CheckMenuItem click = new CheckMenuItem("Click");
+        click.selectedProperty().bindBidirectional(transport.click());
+        play.getItems().setAll(toggle, click);
+
+        Menu view = new Menu("View");
+        bookShown.setAccelerator(KeyCombination.valueOf("Shortcut+B"));
+        bookShown.setSelected(true);
+        night.setAccelerator(KeyCombination.valueOf("Shortcut+D"));
+        night.selectedProperty().addListener((property, was, on) -> window.setNight(on));
+        view.getItems()
+                .setAll(
+                        item("Closer", "Shortcut+PLUS", road::zoomIn),
+                        item("Farther", "Shortcut+MINUS", road::zoomOut),
+                        item("Fit the phrase", "Shortcut+DIGIT0", road::fitPhrase),
+                        new SeparatorMenuItem(),
+                        bookShown,
+                        night,
+                        reducedMotion);
+
+        Menu help = new Menu("Help");
+        help.getItems().setAll(item("Shortcuts", "F1", () -> Shortcuts.show(window.stage(), this)));
+        getMenus().setAll(file, edit, play, view, help);
+    }
+
+    private static MenuItem item(String text, String keys, Runnable action) {
+        MenuItem item = new MenuItem(text);
+        item.setAccelerator(KeyCombination.valueOf(keys));
+        item.setOnAction(event -> action.run());
+        return item;
+    }
+
+    BooleanProperty bookShown() {
+        return bookShown.selectedProperty();
+    }
+
+    BooleanProperty night() {
+        return night.selectedProperty();
+    }
+
+    BooleanProperty reducedMotion() {
+        return reducedMotion.selectedProperty();
+    }
+}

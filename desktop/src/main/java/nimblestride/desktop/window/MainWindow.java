@@ -1,0 +1,277 @@
+package nimblestride.desktop.window;
+
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.application.Platform;
+import javafx.geometry.Orientation;
+import javafx.scene.Scene;
+import javafx.scene.control.Label;
+import javafx.scene.control.SplitPane;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.stage.Stage;
+import nimblestride.desktop.book.BookFolder;
+import nimblestride.desktop.book.BookPane;
+import nimblestride.desktop.cross.CrossBench;
+import nimblestride.desktop.desk.Autosave;
+import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.desk.DraftKeeper;
+import nimblestride.desktop.findings.FindingsPane;
+import nimblestride.desktop.look.Face;
+import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.play.Transport;
+import nimblestride.desktop.road.RoadView;
+import nimblestride.formats.json.DraftJson.Draft;
+import nimblestride.sound.play.AudioOut;
+
+/** One window on one exercise. */
+public final class MainWindow {
+    private final Stage stage;
+    private final Path home;
+    private final Settings remembered;
+    private final Label status = new Label();
+    private final Label playingThrough = new Label();
+    private final RoadView road = new RoadView();
+    private final Desk desk;
+    private final Transport transport;
+    private final FileMenu files;
+    private final CrossBench cross;
+    private final FindingsPane findings;
+    private final BookPane book;
+    private final BorderPane root = new BorderPane();
+    private final MainMenu menu;
+    private Optional<DraftKeeper> keeper = Optional.empty();
+    private Optional<Autosave> autosave = Optional.empty();
+    private boolean night;
+
+    /**
+     * @param home the folder in which the program keeps drafts, settings and the Book
+     * @param questions asks the user; empty for the window's own dialogs
+     */
+    public MainWindow(Stage stage, Path home, Optional<Questions> questions, Supplier<AudioOut> outs) {
+        Face.load();
+        this.stage = stage;
+        this.home = home;
+        Path bookFolder = home.resolve("book");
+        this.remembered = Settings.read(home.resolve("settings.properties"));
+        this.desk = new Desk(lastDraft());
+        this.transport = new Transport(desk, outs, road::follow);
+        this.files = new FileMenu(
+                desk,
+                questions.orElseGet(() -> new WindowQuestions(stage, bookFolder)),
+                bookFolder,
+                this::tell,
+                this::refreshBook);
+        this.cross = new CrossBench(desk);
+        this.findings =
+                new FindingsPane(place -> road.bringIntoView(place.at()), mend -> desk.edit(exercise -> mend.mended()));
+        this.book = new BookPane(new BookFolder(bookFolder), files::open, files::keepInBook);
+        this.menu = new MainMenu(this, files, desk, transport, road);
+        build();
+        setNight(remembered.night());
+        listen();
+    }
+
+    private Draft lastDraft() {
+        try {
+            DraftKeeper taken = DraftKeeper.in(home.resolve("drafts"));
+            keeper = Optional.of(taken);
+            autosave = Optional.of(new Autosave(taken, problem -> Platform.runLater(() -> tell(problem))));
+            return taken.last().orElseGet(FileMenu::blank);
+        } catch (IOException e) {
+            String problem =
+                    keeper.isPresent() ? e.getMessage() : "Your work cannot be kept on disk: " + e.getMessage();
+            tell(problem);
+            return FileMenu.blank();
+        }
+    }
+
+    private void build() {
+        Heading heading = new Heading(desk, transport);
+        desk.exercise().addListener((property, old, exercise) -> {
+            heading.show(exercise);
+            cross.show(exercise);
+        });
+        heading.show(desk.exercise().get());
+        cross.show(desk.exercise().get());
+
+        SplitPane middle = new SplitPane(road, cross);
+        middle.setOrientation(Orientation.VERTICAL);
+        middle.setDividerPositions(0.56);
+        SplitPane.setResizableWithParent(cross, false);
+        SplitPane across = new SplitPane(book, middle, findings);
+        across.setDividerPositions(0.165, 0.755);
+        SplitPane.setResizableWithParent(book, false);
+        SplitPane.setResizableWithParent(findings, false);
+        across.getStyleClass().add("across");
+
+        Region between = new Region();
+        HBox.setHgrow(between, Priority.ALWAYS);
+        HBox foot = new HBox(status, between, playingThrough);
+        foot.getStyleClass().add("status");
+        root.setTop(new VBox(menu, heading));
+        root.setCenter(across);
+        root.setBottom(foot);
+        menu.bookShown().addListener((property, was, shown) -> showBook(across, shown));
+        menu.bookShown().set(remembered.bookShown());
+        menu.reducedMotion().bindBidirectional(road.reducedMotion());
+        menu.reducedMotion().set(remembered.reducedMotion());
+        menu.night().set(remembered.night());
+        Scene scene = new Scene(root, remembered.width(), remembered.height());
+        scene.getStylesheets()
+                .setAll(MainWindow.class
+                        .getResource("/nimblestride/desktop/look/stride.css")
+                        .toExternalForm());
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::spacePlays);
+        acceptFiles(scene);
+        stage.setScene(scene);
+        stage.setMinWidth(900);
+        stage.setMinHeight(600);
+        stage.setOnCloseRequest(event -> close());
+    }
+
+    private void showBook(SplitPane across, boolean shown) {
+        if (shown && !across.getItems().contains(book)) {
+            across.getItems().add(0, book);
+            across.setDividerPositions(0.165, 0.755);
+        } else if (!shown) {
+            across.getItems().remove(book);
+        }
+    }
+
+    private void listen() {
+        desk.answer().addListener((property, old, answer) -> {
+            road.show(answer);
+            findings.show(answer.findings());
+            cross.show(answer);
+        });
+        desk.exercise().addListener(change -> keepAndTitle());
+        desk.file().addListener((property, old, file) -> {
+            book.mark(file);
+            keepAndTitle();
+        });
+        desk.saved().addListener(change -> keepAndTitle());
+        transport
+                .playing()
+                .addListener((property, was, playing) ->
+                        playingThrough.setText(playing ? "Playing through the " + transport.through() : ""));
+        book.mark(desk.file().get());
+        keepAndTitle();
+    }
+
+    private void keepAndTitle() {
+        stage.setTitle((desk.saved().get() ? "" : "• ") + desk.exercise().get().name() + " - Nimble Stride");
+        autosave.ifPresent(saving -> saving.keep(desk.draft()));
+    }
+
+    private void refreshBook() {
+        book.refresh();
+    }
+
+    private void tell(String message) {
+        status.setText(message);
+    }
+
+    /** Space plays and stops, but for where it is a letter or presses a button. */
+    private void spacePlays(KeyEvent event) {
+        boolean typing = stage.getScene().getFocusOwner() instanceof TextInputControl;
+        if (event.getCode() == KeyCode.SPACE && !typing && !event.isShortcutDown()) {
+            transport.toggle();
+            event.consume();
+        } else if (event.getCode() == KeyCode.ESCAPE && typing) {
+            // The field has had its turn if its text is wrong; otherwise Escape leaves it for the Road.
+            Platform.runLater(() -> {
+                if (!event.isConsumed()) {
+                    road.requestFocus();
+                }
+            });
+        }
+    }
+
+    private void acceptFiles(Scene scene) {
+        scene.setOnDragOver(event -> {
+            if (event.getDragboard().hasFiles()) {
+                event.acceptTransferModes(TransferMode.COPY);
+            }
+            event.consume();
+        });
+        scene.setOnDragDropped(event -> {
+            List<File> dropped = event.getDragboard().getFiles();
+            event.setDropCompleted(!dropped.isEmpty());
+            event.consume();
+            dropped.stream().findFirst().ifPresent(file -> Platform.runLater(() -> files.open(file.toPath())));
+        });
+    }
+
+    /** Chart paper or the dim stage. */
+    void setNight(boolean toNight) {
+        night = toNight;
+        Palette palette = night ? Palette.NIGHT : Palette.DAY;
+        root.setStyle(palette.asStyle());
+        road.palette().set(palette);
+        cross.setPalette(palette);
+    }
+
+    /** Goes over to the dim stage. */
+    public void showNight() {
+        menu.night().set(true);
+    }
+
+    /** Opens a file, as if it had been chosen in the menu. */
+    public void open(Path file) {
+        files.open(file);
+    }
+
+    public Stage stage() {
+        return stage;
+    }
+
+    public void show() {
+        stage.show();
+        road.requestFocus();
+    }
+
+    private void remember() {
+        Settings settings = new Settings(
+                stage.getScene().getWidth(),
+                stage.getScene().getHeight(),
+                night,
+                road.reducedMotion().get(),
+                menu.bookShown().get());
+        try {
+            Files.createDirectories(home);
+            settings.write(home.resolve("settings.properties"));
+        } catch (IOException e) {
+            // The window's size is no loss worth a question at the door.
+            tell("The settings could not be kept: " + e.getMessage());
+        }
+    }
+
+    /** Ends playing and keeps what lies on the desk. */
+    public void close() {
+        transport.close();
+        remember();
+        desk.close();
+        autosave.ifPresent(Autosave::close);
+        keeper.ifPresent(held -> {
+            try {
+                held.close();
+            } catch (IOException e) {
+                // The lock ends with the process at the latest.
+                tell(e.getMessage());
+            }
+        });
+    }
+}

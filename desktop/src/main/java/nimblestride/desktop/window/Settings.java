@@ -1,0 +1,65 @@
+package nimblestride.desktop.window;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.Reader;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Properties;
+import nimblestride.formats.file.AtomicFile;
+
+/**
+ * What the program remembers of its window. Settings that are missing or make no sense are the usual ones.
+ *
+ * @param width of the window, in pixels
+ * @param height of the window, in pixels
+ * @param night whether the dim stage is shown in place of chart paper
+ * @param reducedMotion whether a moving line takes the place of the hopping marker
+ * @param bookShown whether the Book is unfolded
+ */
+public record Settings(double width, double height, boolean night, boolean reducedMotion, boolean bookShown) {
+    public static final Settings USUAL = new Settings(1280, 800, false, false, true);
+
+    static Settings read(Path file) {
+        Properties properties = new Properties();
+        if (Files.exists(file)) {
+            try (Reader reader = Files.newBufferedReader(file)) {
+                properties.load(reader);
+            } catch (IOException | IllegalArgumentException e) {
+                return USUAL;
+            }
+        }
+        return new Settings(
+                number(properties, "width", USUAL.width),
+                number(properties, "height", USUAL.height),
+                flag(properties, "night", USUAL.night),
+                flag(properties, "reducedMotion", USUAL.reducedMotion),
+                flag(properties, "bookShown", USUAL.bookShown));
+    }
+
+    private static double number(Properties properties, String key, double usual) {
+        try {
+            double value = Double.parseDouble(properties.getProperty(key, ""));
+            return value >= 640 && value <= 20_000 ? value : usual;
+        } catch (NumberFormatException e) {
+            return usual;
+        }
+    }
+
+    private static boolean flag(Properties properties, String key, boolean usual) {
+        return Boolean.parseBoolean(properties.getProperty(key, Boolean.toString(usual)));
+    }
+
+    void write(Path file) throws IOException {
+        Properties properties = new Properties();
+        properties.setProperty("width", Double.toString(width));
+        properties.setProperty("height", Double.toString(height));
+        properties.setProperty("night", Boolean.toString(night));
+        properties.setProperty("reducedMotion", Boolean.toString(reducedMotion));
+        properties.setProperty("bookShown", Boolean.toString(bookShown));
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        properties.store(out, "Nimble Stride");
+        AtomicFile.write(file, out.toString(StandardCharsets.ISO_8859_1).getBytes(StandardCharsets.ISO_8859_1));
+    }
+}

@@ -1,0 +1,53 @@
+package nimblestride.desktop.window;
+
+import javafx.geometry.Insets;
+import javafx.scene.control.ButtonType;
+import javafx.scene.control.Dialog;
+import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuBar;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.GridPane;
+import javafx.stage.Stage;
+
+/** The list of all shortcuts, read from the menus, so that it never tells a different story. */
+final class Shortcuts {
+    private Shortcuts() {}
+
+    static void show(Stage stage, MenuBar menus) {
+        GridPane grid = new GridPane();
+        grid.setHgap(28);
+        grid.setVgap(5);
+        grid.setPadding(new Insets(8));
+        for (Menu menu : menus.getMenus()) {
+            for (MenuItem item : menu.getItems()) {
+                if (item.getAccelerator() != null) {
+                    add(
+                            grid,
+                            item.getAccelerator().getDisplayText(),
+                            item.getText().replace("…", ""));
+                }
+            }
+        }
+        add(grid, "Space", "Play and stop, outside a text field");
+        add(grid, "Esc", "Put back the last good text; then leave the field");
+        add(grid, "Left, Right, Page Up, Page Down, Home, End", "Move along the Road");
+        add(grid, "+  -  0", "Zoom the Road, and fit the phrase");
+        add(grid, "Up, Down in the tempo", "One beat a minute more or less");
+        add(grid, "Enter, Ctrl+C on a finding", "Show its place; copy it");
+        Dialog<ButtonType> dialog = new Dialog<>();
+        dialog.initOwner(stage);
+        dialog.setTitle("Shortcuts - Nimble Stride");
+        dialog.getDialogPane().setContent(grid);
+        dialog.getDialogPane().getButtonTypes().setAll(ButtonType.CLOSE);
+        dialog.getDialogPane().setStyle(stage.getScene().getRoot().getStyle());
+        dialog.getDialogPane().getStylesheets().setAll(stage.getScene().getStylesheets());
+        dialog.showAndWait();
+    }
+
+    private static void add(GridPane grid, String keys, String what) {
+        Label label = new Label(keys);
+        label.getStyleClass().add("keys");
+        grid.addRow(grid.getRowCount(), label, new Label(what));
+    }
+}
