@@ -98,12 +98,14 @@ public final class Findings {
         Return back = alignment.returnsAfter();
         NoteValue cycle = cycleOf(ofLayer);
         NoteValue begin = alignment.course().grid().value(alignment.course().begin());
+        boolean onlyHome = alignment.landings().equals(List.of(0L)) && back.bars() > 1;
         String where = begin.isZero() ? "on 1" : "where it began, on " + Words.place(phrase, begin) + ",";
         String sentence =
                 capital(ofLayer.name()) + " " + Words.pattern(ofLayer.layer().pattern()) + " is back " + where
                         + " after " + count(back.bars(), "bar")
                         + (phrase.bars().size() > 1 ? ", " + count(back.phrases(), "phrase") : "")
-                        + ": bar " + number(back.bars() + 1) + " is bar 1 again.";
+                        + ": bar " + number(back.bars() + 1) + " is bar 1 again"
+                        + (onlyHome ? ", and nothing lands in between." : ".");
         String sum = Words.cycles(back.cycles(), ofLayer.layer(), back.cycles() == 1 ? back.length() : cycle) + " = "
                 + phrases(back.phrases()) + " = " + back.length() + ".";
         add(Kind.RETURN, "returns", sentence, sum, at(index, begin.plus(back.length())), Optional.empty());
@@ -149,6 +151,10 @@ public final class Findings {
             String sum = "No whole number of " + cycleOf(ofLayer) + " after "
                     + ofLayer.layer().offset() + " ever makes a bar line.";
             add(Kind.LANDING, "never-lands", name + " never lands on a bar line.", sum, Optional.empty(), fromOne);
+            return;
+        }
+        boolean toldWithReturn = alignment.landings().equals(List.of(0L)) && bars > 1;
+        if (toldWithReturn && ofLayer.layer().reset() == Reset.NEVER) {
             return;
         }
         long first = alignment.firstLanding().getAsLong();
@@ -229,7 +235,8 @@ public final class Findings {
                 .ifPresent(together -> add(
                         Kind.RETURN,
                         "together",
-                        "All " + running + " layers are back together after " + count(together.bars(), "bar") + ".",
+                        (running == 2 ? "Both layers" : "All " + running + " layers") + " are back together after "
+                                + count(together.bars(), "bar") + ".",
                         phrases(together.phrases()) + " = " + together.length()
                                 + ", the least common multiple of their returns.",
                         at(-1, together.length()),

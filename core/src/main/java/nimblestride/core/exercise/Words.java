@@ -57,13 +57,14 @@ final class Words {
         return count(number, "round") + " of " + ((Pattern.Over) layer.pattern()).notes() + " over " + cycle;
     }
 
-    /** {@code every dotted eighth}, {@code 5 over the bar}, {@code in a cell of 7/16}. */
+    /** {@code every dotted eighth}, {@code 5 over the bar}, {@code in a cell of 7 sixteenths}. */
     static String pattern(Pattern pattern) {
         if (pattern instanceof Pattern.Every every) {
             return "every " + NoteName.say(every.value());
         }
         if (pattern instanceof Pattern.Cell cell) {
-            return "in a cell of " + NoteName.say(cell.length());
+            String steps = cell.steps().size() == 1 ? NoteName.say(cell.step()) : NoteName.sayMany(cell.step());
+            return "in a cell of " + cell.steps().size() + " " + steps;
         }
         Pattern.Over over = (Pattern.Over) pattern;
         Span span = over.span();

@@ -63,7 +63,7 @@ class FindingsTest {
         List<Finding> findings = findings(exercise("11/8", "kick every 3/16", "snare every 1/4 from 1/8"));
         assertThat(only(findings, "meet").sentence())
                 .isEqualTo("Kick and snare meet once in every 3/4, first on 4 of bar 1.");
-        assertThat(only(findings, "together").sentence()).isEqualTo("All 2 layers are back together after 6 bars.");
+        assertThat(only(findings, "together").sentence()).isEqualTo("Both layers are back together after 6 bars.");
         assertThat(only(findings(exercise("4/4", "kick every 1/4", "snare every 1/4 from 1/8")), "never-meet")
                         .sentence())
                 .isEqualTo("Kick and snare never meet.");

@@ -31,8 +31,7 @@ public final class CrossBench extends VBox {
     private final TextField adding = new TextField();
     private final Button add = new Button("Add");
     private final Label problem = new Label();
-    private final Label hint =
-            new Label("Nothing runs across the bar line yet. Type what should, or begin with one of these:");
+    private final Label hint = new Label();
     private final FlowPane examples = new FlowPane();
     private Palette palette = Palette.DAY;
 
@@ -70,7 +69,7 @@ public final class CrossBench extends VBox {
             examples.getChildren().add(button);
         }
         rows.getStyleClass().add("layer-rows");
-        ScrollPane scroll = new ScrollPane(new VBox(hint, examples, rows));
+        ScrollPane scroll = new ScrollPane(new VBox(rows, hint, examples));
         scroll.setFitToWidth(true);
         scroll.setFocusTraversable(false);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -101,10 +100,14 @@ public final class CrossBench extends VBox {
         for (int i = 0; i < layers.size(); i++) {
             shown.get(i).show(layers.get(i));
         }
-        boolean empty = layers.isEmpty();
+        hint.setText(
+                layers.isEmpty()
+                        ? "Nothing runs across the bar line yet. Begin with one of these:"
+                        : "Or add one of these:");
+        boolean few = layers.size() < 3;
         for (Node node : List.of(hint, examples)) {
-            node.setVisible(empty);
-            node.setManaged(empty);
+            node.setVisible(few);
+            node.setManaged(few);
         }
     }
 

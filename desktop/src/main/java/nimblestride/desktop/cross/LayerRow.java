@@ -51,6 +51,8 @@ final class LayerRow extends HBox {
         setAlignment(Pos.TOP_LEFT);
         voice.getItems().setAll(Kit.voices());
         voice.setVisibleRowCount(12);
+        voice.setPrefWidth(112);
+        voice.setMinWidth(104);
         voice.setId("voice-" + index);
         voice.setAccessibleText("Voice of layer " + (index + 1));
         voice.valueProperty().addListener((property, old, chosen) -> {
@@ -71,15 +73,17 @@ final class LayerRow extends HBox {
                 desk::endBurst);
         offset.field().setId("offset-" + index);
         offset.field().setAccessibleText("How late layer " + (index + 1) + " starts");
-        offset.setPrefWidth(76);
-        offset.setMinWidth(76);
+        offset.setPrefWidth(54);
+        offset.setMinWidth(54);
         reset.getItems().setAll(Reset.values());
         reset.setConverter(resetNames());
+        reset.setMinWidth(106);
+        reset.setPrefWidth(106);
         reset.setId("reset-" + index);
         reset.setAccessibleText("Where layer " + (index + 1) + " begins again");
         reset.valueProperty().addListener((property, old, chosen) -> edit(chosen, layer -> layer.resetting(chosen)));
         back.getStyleClass().add("back");
-        back.setMinWidth(150);
+        back.setMinWidth(128);
         Button remove = new Button("", new FontIcon(Feather.X));
         remove.setId("remove-" + index);
         remove.getStyleClass().add("flat");
@@ -92,6 +96,7 @@ final class LayerRow extends HBox {
     private static Label label(String text) {
         Label label = new Label(text);
         label.getStyleClass().add("row-label");
+        label.setMinWidth(USE_PREF_SIZE);
         return label;
     }
 
@@ -150,6 +155,6 @@ final class LayerRow extends HBox {
         back.setText(
                 ofLayer.layer().reset() == Reset.NEVER
                         ? String.format("home after %,d %s", bars, bars == 1 ? "bar" : "bars")
-                        : "home at each restart");
+                        : "home each restart");
     }
 }

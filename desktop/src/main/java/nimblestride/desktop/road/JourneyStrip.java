@@ -1,17 +1,16 @@
 package nimblestride.desktop.road;
 
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.function.DoubleConsumer;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Region;
-import nimblestride.core.align.Alignment;
 import nimblestride.core.exercise.Reckoning;
-import nimblestride.core.groove.Stroke;
 import nimblestride.core.meter.Phrase;
 import nimblestride.desktop.look.Face;
-import nimblestride.desktop.look.MarkShape;
 import nimblestride.desktop.look.Palette;
 
 /** The whole way home in one line: every bar, every landing, the return, and the stretch in view. A click goes there. */
@@ -64,10 +63,7 @@ final class JourneyStrip extends Region {
         g.strokeLine(x(0), LINE, x(length), LINE);
         bars(g, phrase, palette);
         List<Reckoning.OfLayer> layers = reckoning.layers();
-        for (int i = 0; i < layers.size(); i++) {
-            int layer = i;
-            layers.get(i).alignment().result().ifPresent(alignment -> landings(g, layer, alignment, phrase, palette));
-        }
+        landings(g, reckoning, palette);
         g.setFill(palette.quiet());
         g.setFont(Face.text(12));
         g.fillText("the whole way", 6, LINE + 4);
@@ -100,17 +96,28 @@ final class JourneyStrip extends Region {
         }
     }
 
-    private void landings(GraphicsContext g, int layer, Alignment alignment, Phrase phrase, Palette palette) {
-        double returns = alignment.returnsAfter().length().toDouble();
-        int drawn = 0;
-        for (double base = 0; base < total && drawn < MOST_LANDINGS; base += returns) {
-            for (long bar : alignment.landings()) {
-                double at = base + phrase.startOf(bar).toDouble();
-                if (at < total && ++drawn < MOST_LANDINGS) {
-                    MarkShape.of(layer).draw(g, x(at), LINE, 4, Stroke.NORMAL, palette.landing());
+    /** A dot on every bar line that is landed on, the larger the more layers land there. */
+    private void landings(GraphicsContext g, Reckoning reckoning, Palette palette) {
+        Map<Double, Integer> layersAt = new TreeMap<>();
+        for (Reckoning.OfLayer layer : reckoning.layers()) {
+            layer.alignment().result().ifPresent(alignment -> {
+                double returns = alignment.returnsAfter().length().toDouble();
+                for (double base = 0; base < total && layersAt.size() < MOST_LANDINGS; base += returns) {
+                    for (long bar : alignment.landings()) {
+                        double at = base
+                                + reckoning.exercise().phrase().startOf(bar).toDouble();
+                        if (at < total && layersAt.size() < MOST_LANDINGS) {
+                            layersAt.merge(at, 1, Integer::sum);
+                        }
+                    }
                 }
-            }
+            });
         }
+        g.setFill(palette.landing());
+        layersAt.forEach((at, count) -> {
+            double radius = 2.5 + 4.0 * count / reckoning.layers().size();
+            g.fillOval(x(at) - radius, LINE - radius, 2 * radius, 2 * radius);
+        });
     }
 
     @Override

@@ -15,24 +15,37 @@ import nimblestride.desktop.look.Palette;
 
 /** Paints a picture of the Road. */
 final class RoadPainter {
-    /** From the top to the ground line. */
-    static final double GROUND = 134;
+    /** From the top to the ground line, at the least and at the most. */
+    private static final double LEAST_GROUND = 134;
+
+    private static final double MOST_GROUND = 196;
     /** From the ground line to the middle of the first lane. */
-    static final double LANES = 52;
+    private static final double LANES = 52;
     /** From one lane to the next. */
-    static final double LANE = 30;
+    private static final double LANE = 30;
     /** Left of the first moment, where lanes are named. */
-    static final double GUTTER = 104;
+    static final double GUTTER = 106;
+
+    /** How far the Road reaches to the left of its first moment. */
+    private static final double EDGE = 12;
 
     private static final double POST_TOP = 22;
-    private static final double HIGHEST_ARC = 82;
+    /** How high a stride rises for its width, at the most. */
+    private static final double STEEPEST = 0.85;
+    /** From the top to the highest stride. */
+    private static final double ABOVE_STRIDES = 52;
+
     private static final double MARK = 5.5;
+    /** Units closer together than this, in pixels, are not counted one by one. */
+    private static final double CLOSEST_COUNTS = 15;
 
     private final GraphicsContext g;
     private final Palette palette;
     private final RoadPicture picture;
     private final Stretch stretch;
     private final double height;
+    private final double ground;
+    private final double steepness;
 
     RoadPainter(GraphicsContext g, Palette palette, RoadPicture picture, Stretch stretch, double height) {
         this.g = g;
@@ -40,10 +53,19 @@ final class RoadPainter {
         this.picture = picture;
         this.stretch = stretch;
         this.height = height;
+        double lanes = LANES + Math.max(1, picture.lanes().size()) * LANE;
+        this.ground = Math.max(LEAST_GROUND, Math.min(MOST_GROUND, height - lanes));
+        double widest = picture.strides().stream()
+                        .mapToDouble(stride -> stride.to() - stride.from())
+                        .max()
+                        .orElse(1)
+                * stretch.scale();
+        this.steepness = Math.min(STEEPEST, (ground - ABOVE_STRIDES) / widest);
     }
 
+    /** The least height at which so many lanes have room. */
     static double heightFor(int lanes) {
-        return GROUND + LANES + Math.max(1, lanes) * LANE;
+        return LEAST_GROUND + LANES + Math.max(1, lanes) * LANE;
     }
 
     void paint() {
@@ -52,7 +74,7 @@ final class RoadPainter {
         g.fillRect(0, 0, width, height);
         g.save();
         g.beginPath();
-        g.rect(GUTTER - 8, 0, stretch.width() + 8, height);
+        g.rect(GUTTER - EDGE, 0, stretch.width() + EDGE, height);
         g.clip();
         ground(width);
         picture.strides().forEach(this::stride);
@@ -71,27 +93,27 @@ final class RoadPainter {
     private void ground(double width) {
         g.setStroke(palette.ink());
         g.setLineWidth(1.6);
-        g.strokeLine(GUTTER - 8, GROUND, width, GROUND);
+        g.strokeLine(GUTTER - EDGE, ground, width, ground);
     }
 
     /** How high a stride of this width on the screen rises. */
-    static double arcHeight(double pixels) {
-        return Math.min(HIGHEST_ARC, 10 + pixels * 0.48);
+    private double arcHeight(double pixels) {
+        return pixels * steepness;
     }
 
     private void stride(RoadPicture.Stride stride) {
         double from = x(stride.from());
         double to = x(stride.to());
-        double top = GROUND - 2 * arcHeight(to - from);
+        double top = ground - 2 * arcHeight(to - from);
         g.setStroke(palette.ink());
         g.setLineWidth(1.8);
         g.beginPath();
-        g.moveTo(from, GROUND);
-        g.quadraticCurveTo((from + to) / 2, top, to, GROUND);
+        g.moveTo(from, ground);
+        g.quadraticCurveTo((from + to) / 2, top, to, ground);
         g.stroke();
         if (to - from > 26) {
             text(Face.text(12), palette.quiet(), TextAlignment.CENTER);
-            g.fillText(Integer.toString(stride.units()), (from + to) / 2, GROUND - arcHeight(to - from) + 13);
+            g.fillText(Integer.toString(stride.units()), (from + to) / 2, ground - arcHeight(to - from) + 13);
         }
     }
 
@@ -99,7 +121,7 @@ final class RoadPainter {
         double x = x(post.at());
         g.setStroke(post.phraseStart() ? palette.ink() : palette.quiet());
         g.setLineWidth(post.phraseStart() ? 2.4 : 1.2);
-        g.strokeLine(x, POST_TOP, x, GROUND + 8);
+        g.strokeLine(x, POST_TOP, x, ground + 8);
         boolean room = barWidth(post) > 30;
         if (room || post.phraseStart()) {
             text(Face.text(12), palette.quiet(), TextAlignment.LEFT);
@@ -126,51 +148,42 @@ final class RoadPainter {
             String below = Face.signatureDigits(Integer.toString(term.denominator()));
             double width = 11.5 * Math.max(above.length(), below.length());
             if (x > left) {
-                g.fillText(Face.signatureDigits("+"), x + 6, 42);
+                g.fillText(Face.signatureDigits("+"), x + 6, 44);
                 x += 14;
             }
-            g.fillText(above, x + width / 2, 35.5);
-            g.fillText(below, x + width / 2, 48.5);
+            g.fillText(above, x + width / 2, 36);
+            g.fillText(below, x + width / 2, 51.5);
             x += width;
         }
     }
 
     private void ticks() {
-        boolean wide = picture.ticks().size() < 2 || smallestGap() > 13;
         double lastText = Double.NEGATIVE_INFINITY;
         for (RoadPicture.Tick tick : picture.ticks()) {
             double x = x(tick.at());
+            boolean groupStart = tick.groupStart();
             g.setStroke(palette.ink());
-            g.setLineWidth(tick.groupStart() ? 1.8 : 1);
-            g.strokeLine(x, GROUND, x, GROUND + (tick.groupStart() ? 7 : 4));
-            if (tick.groupStart()) {
+            g.setLineWidth(groupStart ? 1.8 : 1);
+            g.strokeLine(x, ground, x, ground + (groupStart ? 7 : 4));
+            if (groupStart) {
                 g.setFill(palette.ink());
-                g.fillOval(x - 3, GROUND - 3, 6, 6);
+                g.fillOval(x - 3, ground - 3, 6, 6);
             }
-            boolean fits = x - lastText > 7 + 6.5 * tick.count().length();
-            if (fits && (wide || tick.groupStart())) {
+            double half = 3.6 * tick.count().length();
+            boolean readable = groupStart || tick.gap() * stretch.scale() > CLOSEST_COUNTS;
+            if (readable && x - half > lastText + 3) {
                 text(
-                        tick.groupStart() ? Face.bold(14) : Face.text(13),
-                        tick.groupStart() ? palette.ink() : palette.quiet(),
+                        groupStart ? Face.bold(14) : Face.text(12.5),
+                        groupStart ? palette.ink() : palette.quiet(),
                         TextAlignment.CENTER);
-                g.fillText(tick.count(), x, GROUND + 19);
-                lastText = x;
+                g.fillText(tick.count(), x, ground + 19);
+                lastText = x + half;
             }
         }
     }
 
-    private double smallestGap() {
-        double smallest = Double.MAX_VALUE;
-        for (int i = 1; i < picture.ticks().size(); i++) {
-            double gap =
-                    picture.ticks().get(i).at() - picture.ticks().get(i - 1).at();
-            smallest = Math.min(smallest, gap * stretch.scale());
-        }
-        return smallest;
-    }
-
-    private static double laneY(int lane) {
-        return GROUND + LANES + lane * LANE;
+    private double laneY(int lane) {
+        return ground + LANES + lane * LANE;
     }
 
     private void lane(RoadPicture.Lane lane) {
@@ -178,7 +191,7 @@ final class RoadPainter {
         Color color = palette.layer(lane.layer());
         g.setStroke(palette.line());
         g.setLineWidth(1);
-        g.strokeLine(GUTTER - 8, y, GUTTER + stretch.width(), y);
+        g.strokeLine(GUTTER - EDGE, y, GUTTER + stretch.width(), y);
         if (!lane.problem().isEmpty()) {
             text(Face.text(13), palette.landing(), TextAlignment.LEFT);
             g.fillText("cannot be laid out: see Findings", GUTTER + 8, y - 9);
@@ -186,7 +199,7 @@ final class RoadPainter {
         }
         if (lane.dense()) {
             g.setFill(color);
-            g.fillRect(GUTTER - 8, y - 3, stretch.width() + 8, 6);
+            g.fillRect(GUTTER - EDGE, y - 3, stretch.width() + EDGE, 6);
         }
         for (double landing : lane.landings()) {
             landing(x(landing), y);
@@ -200,7 +213,7 @@ final class RoadPainter {
     private void landing(double x, double y) {
         g.setStroke(palette.landing());
         g.setLineWidth(2);
-        g.strokeLine(x, GROUND + 27, x, y - 10);
+        g.strokeLine(x, ground + 27, x, y - 10);
         g.setFill(palette.ground());
         g.fillOval(x - 10, y - 10, 20, 20);
         g.strokeOval(x - 10, y - 10, 20, 20);
@@ -228,7 +241,7 @@ final class RoadPainter {
     /** The marker that hops along the strides, or a moving line where motion is to be reduced. */
     void marker(double moment, boolean reducedMotion) {
         double x = x(moment);
-        if (x < GUTTER - 8) {
+        if (x < GUTTER - EDGE) {
             return;
         }
         g.setStroke(palette.landing());
@@ -238,9 +251,9 @@ final class RoadPainter {
             return;
         }
         g.setGlobalAlpha(0.45);
-        g.strokeLine(x, GROUND, x, height - 6);
+        g.strokeLine(x, ground, x, height - 6);
         g.setGlobalAlpha(1);
-        double y = GROUND - hop(moment).orElse(0) - 9;
+        double y = ground - hop(moment).orElse(0) - 9;
         g.setFill(palette.landing());
         g.fillOval(x - 8, y - 8, 16, 16);
     }

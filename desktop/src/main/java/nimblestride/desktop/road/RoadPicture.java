@@ -44,8 +44,9 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
      * A unit.
      *
      * @param count what is said there
+     * @param gap to the next unit, in whole notes
      */
-    record Tick(double at, String count, boolean groupStart, boolean barStart) {}
+    record Tick(double at, String count, double gap, boolean groupStart) {}
 
     /**
      * A layer.
@@ -67,7 +68,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
         private final List<Post> posts = new ArrayList<>();
         private final List<Stride> strides = new ArrayList<>();
         private final List<Tick> ticks = new ArrayList<>();
-        private final Map<Meter, Map<Integer, String>> counts = new HashMap<>();
+        private final Map<Meter, Map<Integer, Place>> counts = new HashMap<>();
 
         Drawing(Reckoning reckoning, Stretch stretch) {
             this.reckoning = reckoning;
@@ -107,16 +108,18 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
                     strides.add(new Stride(from, to, size));
                     int shown = everyUnit ? size : 1;
                     for (int i = 0; i < shown; i++) {
-                        ticks.add(new Tick(from + i * unit, count(bar.meter(), first + i), i == 0, first + i == 0));
+                        ticks.add(new Tick(from + i * unit, count(bar.meter(), first + i, i == 0), unit, i == 0));
                     }
                 }
                 first += size;
             }
         }
 
-        private String count(Meter meter, int unit) {
-            return counts.computeIfAbsent(meter, key -> new HashMap<>())
-                    .computeIfAbsent(unit, key -> new Place(meter, meter.unit().times(key)).syllable());
+        /** The whole place at the start of a group, so that it can be found; otherwise what is said there. */
+        private String count(Meter meter, int unit, boolean groupStart) {
+            Place place = counts.computeIfAbsent(meter, key -> new HashMap<>())
+                    .computeIfAbsent(unit, key -> new Place(meter, meter.unit().times(key)));
+            return groupStart ? place.toString() : place.syllable();
         }
 
         private Lane lane(int index, Reckoning.OfLayer layer) {

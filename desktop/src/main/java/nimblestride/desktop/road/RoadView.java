@@ -32,6 +32,7 @@ public final class RoadView extends BorderPane {
 
     private final Canvas canvas = new Canvas();
     private final Pane holder = new Pane(canvas);
+    private final ScrollPane lanes = new ScrollPane(holder);
     private final ScrollBar bar = new ScrollBar();
     private final JourneyStrip journey = new JourneyStrip(moment -> bringIntoView(moment, true));
     private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.DAY);
@@ -45,7 +46,6 @@ public final class RoadView extends BorderPane {
         getStyleClass().add("road");
         bar.setOrientation(Orientation.HORIZONTAL);
         bar.valueProperty().addListener(change -> paint());
-        ScrollPane lanes = new ScrollPane(holder);
         lanes.setFitToWidth(true);
         lanes.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         lanes.getStyleClass().add("road-lanes");
@@ -55,6 +55,10 @@ public final class RoadView extends BorderPane {
         setBottom(bar);
         canvas.widthProperty().bind(holder.widthProperty());
         canvas.widthProperty().addListener(change -> refit());
+        lanes.viewportBoundsProperty().addListener(change -> {
+            sizeCanvas();
+            paint();
+        });
         palette.addListener(change -> paint());
         reducedMotion.addListener(change -> paint());
         setFocusTraversable(true);
@@ -75,11 +79,17 @@ public final class RoadView extends BorderPane {
     /** Shows an exercise; where the length of its phrase is new, to a scale at which the phrase fits. */
     public void show(Answer newAnswer) {
         answer = newAnswer;
-        int lanes = answer.reckoning().layers().size();
-        canvas.setHeight(RoadPainter.heightFor(lanes));
-        holder.setMinHeight(canvas.getHeight());
+        sizeCanvas();
         setAccessibleText(describe());
         refit();
+    }
+
+    private void sizeCanvas() {
+        if (answer != null) {
+            double needed = RoadPainter.heightFor(answer.reckoning().layers().size());
+            holder.setMinHeight(needed);
+            canvas.setHeight(Math.max(needed, lanes.getViewportBounds().getHeight()));
+        }
     }
 
     private String describe() {
@@ -159,6 +169,11 @@ public final class RoadView extends BorderPane {
         heard = moment.isEmpty() || answer == null ? OptionalDouble.empty() : OptionalDouble.of(wrapped(moment));
         heard.ifPresent(at -> bringIntoView(at, false));
         paint();
+    }
+
+    /** The moment the marker shows, in whole notes; empty while nothing plays. */
+    public OptionalDouble heard() {
+        return heard;
     }
 
     /** What comes after home is the beginning again. */

@@ -109,10 +109,10 @@ public final class MainWindow {
 
         SplitPane middle = new SplitPane(road, cross);
         middle.setOrientation(Orientation.VERTICAL);
-        middle.setDividerPositions(0.56);
+        middle.setDividerPositions(0.62);
         SplitPane.setResizableWithParent(cross, false);
         SplitPane across = new SplitPane(book, middle, findings);
-        across.setDividerPositions(0.165, 0.755);
+        across.setDividerPositions(0.15, 0.765);
         SplitPane.setResizableWithParent(book, false);
         SplitPane.setResizableWithParent(findings, false);
         across.getStyleClass().add("across");
@@ -145,7 +145,7 @@ public final class MainWindow {
     private void showBook(SplitPane across, boolean shown) {
         if (shown && !across.getItems().contains(book)) {
             across.getItems().add(0, book);
-            across.setDividerPositions(0.165, 0.755);
+            across.setDividerPositions(0.15, 0.765);
         } else if (!shown) {
             across.getItems().remove(book);
         }
@@ -236,6 +236,11 @@ public final class MainWindow {
 
     public Stage stage() {
         return stage;
+    }
+
+    /** What lies on the desk. */
+    Desk desk() {
+        return desk;
     }
 
     public void show() {

@@ -1,0 +1,80 @@
+package nimblestride.desktop.desk;
+
+import static nimblestride.core.text.Examples.exercise;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIOException;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import nimblestride.formats.json.DraftJson.Draft;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class DraftKeeperTest {
+    @TempDir
+    private Path folder;
+
+    private static Draft draft(String bars) {
+        return new Draft(exercise(bars, "kick every 5/16"), Optional.of(Path.of("/lessons/five.json")), false);
+    }
+
+    @Test
+    void findsWhatWasKeptLast() throws IOException {
+        try (DraftKeeper keeper = DraftKeeper.in(folder)) {
+            assertThat(keeper.last()).isEmpty();
+            keeper.keep(draft("7/8"));
+            keeper.keep(draft("9/16"));
+        }
+        try (DraftKeeper keeper = DraftKeeper.in(folder)) {
+            assertThat(keeper.last()).contains(draft("9/16"));
+        }
+    }
+
+    @Test
+    void eachWindowThatIsOpenHasADraftOfItsOwn() throws IOException {
+        try (DraftKeeper first = DraftKeeper.in(folder);
+                DraftKeeper second = DraftKeeper.in(folder)) {
+            first.keep(draft("7/8"));
+            second.keep(draft("9/16"));
+            assertThat(first.last()).contains(draft("7/8"));
+            assertThat(second.last()).contains(draft("9/16"));
+        }
+    }
+
+    @Test
+    void aDraftThatCannotBeReadIsPutAside() throws IOException {
+        try (DraftKeeper keeper = DraftKeeper.in(folder)) {
+            keeper.keep(draft("7/8"));
+            Path file = folder.resolve("desk-1.json");
+            String whole = Files.readString(file);
+            Files.writeString(file, whole.substring(0, whole.length() / 2));
+            assertThatIOException().isThrownBy(keeper::last).withMessageContaining("put aside as");
+            assertThat(folder.resolve("unreadable-desk-1.json")).hasContent(whole.substring(0, whole.length() / 2));
+            assertThat(keeper.last()).isEmpty();
+        }
+    }
+
+    @Test
+    void autosaveWritesTheNewestAndTellsWhatItCannot() throws IOException {
+        List<String> problems = new ArrayList<>();
+        try (DraftKeeper keeper = DraftKeeper.in(folder)) {
+            try (Autosave autosave = new Autosave(keeper, problems::add)) {
+                for (int i = 1; i <= 50; i++) {
+                    autosave.keep(draft(i + "/8"));
+                }
+            }
+            assertThat(keeper.last()).contains(draft("50/8"));
+            assertThat(problems).isEmpty();
+            Files.delete(folder.resolve("desk-1.json"));
+            Files.createDirectory(folder.resolve("desk-1.json"));
+            try (Autosave autosave = new Autosave(keeper, problems::add)) {
+                autosave.keep(draft("7/8"));
+            }
+            assertThat(problems).singleElement().asString().contains("could not be kept on disk");
+        }
+    }
+}

@@ -1,0 +1,52 @@
+package nimblestride.desktop.road;
+
+import static nimblestride.core.text.Examples.exercise;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import nimblestride.core.exercise.Reckoning;
+import org.junit.jupiter.api.Test;
+
+class RoadPictureTest {
+    private static RoadPicture picture(double start, double wholes, String bars, String... layers) {
+        return RoadPicture.of(Reckoning.of(exercise(bars, layers)), new Stretch(start, wholes * 300, 300));
+    }
+
+    @Test
+    void showsPostsStridesCountsLandingsAndHome() {
+        RoadPicture whole = picture(0, 245.0 / 16, "10/8(3+3+2+2) x2, 9/16", "kick every 5/16");
+        assertThat(whole.posts()).hasSize(16);
+        assertThat(whole.posts().stream().filter(RoadPicture.Post::phraseStart)).hasSize(6);
+        assertThat(whole.posts().stream().limit(4))
+                .extracting(RoadPicture.Post::signature)
+                .containsExactly(true, false, true, true);
+        assertThat(whole.strides().stream().limit(5))
+                .extracting(RoadPicture.Stride::units)
+                .containsExactly(3, 3, 2, 2, 3);
+        assertThat(whole.ticks().stream().limit(10))
+                .extracting(RoadPicture.Tick::count)
+                .containsExactly("1", "2", "3", "4", "5", "6", "7", "8", "9", "10");
+        assertThat(whole.lanes().get(0).landings()).containsExactly(0.0, 1.25, 2.5, 245.0 / 16);
+        assertThat(whole.home()).hasValue(245.0 / 16);
+    }
+
+    @Test
+    void drawsOnlyWhatIsInViewHoweverFarAlong() {
+        RoadPicture far = picture(1e9, 2, "7/8", "kick every 3/16");
+        assertThat(far.posts()).hasSizeBetween(2, 4);
+        assertThat(far.lanes().get(0).marks()).hasSizeBetween(9, 13);
+        assertThat(far.home()).isEmpty();
+    }
+
+    @Test
+    void hitsTooCloseToTellApartBecomeABand() {
+        RoadPicture dense = picture(0, 2, "4/4", "shaker every 1/1024", "kick every 1/4");
+        assertThat(dense.lanes().get(0).dense()).isTrue();
+        assertThat(dense.lanes().get(1).dense()).isFalse();
+    }
+
+    @Test
+    void aLayerThatCannotBeLaidOutSaysSoInItsLane() {
+        RoadPicture picture = picture(0, 2, "9999/1000", "kick every 3000000019/1000000007 from 1/999999937");
+        assertThat(picture.lanes().get(0).problem()).contains("exactly");
+    }
+}

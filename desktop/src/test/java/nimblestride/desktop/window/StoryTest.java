@@ -1,0 +1,303 @@
+package nimblestride.desktop.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.testfx.util.WaitForAsyncUtils.waitFor;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.text.BarsText;
+import nimblestride.core.text.LayerText;
+import nimblestride.desktop.road.RoadView;
+import nimblestride.formats.json.ExerciseJson;
+import nimblestride.sound.play.SilentClock;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+
+/** The real window, driven by keys and mouse the way a teacher would. */
+class StoryTest extends FxRobot {
+    @TempDir
+    private Path home;
+
+    private final Answers answers = new Answers();
+    private MainWindow window;
+
+    /** Answers that a user gives in dialogs. */
+    private static final class Answers implements Questions {
+        private final Deque<Path> open = new ArrayDeque<>();
+        private final Deque<Path> save = new ArrayDeque<>();
+        private final Deque<Keep> keep = new ArrayDeque<>();
+        private final List<String> told = new ArrayList<>();
+
+        @Override
+        public Optional<Path> fileToOpen() {
+            return Optional.ofNullable(open.poll());
+        }
+
+        @Override
+        public Optional<Path> fileToSave(String suggested) {
+            return Optional.ofNullable(save.poll());
+        }
+
+        @Override
+        public Keep keepChanges(String exerciseName) {
+            return keep.remove();
+        }
+
+        @Override
+        public void tell(String title, String text) {
+            told.add(title + ": " + text);
+        }
+    }
+
+    @BeforeAll
+    static void startToolkit() throws Exception {
+        FxToolkit.registerPrimaryStage();
+    }
+
+    @BeforeEach
+    void openWindow() throws Exception {
+        openAgain();
+    }
+
+    private void openAgain() throws Exception {
+        FxToolkit.setupFixture(() -> {
+            Stage stage = new Stage();
+            window = new MainWindow(stage, home, Optional.of(answers), SilentClock::new);
+            stage.setX(0);
+            stage.setY(0);
+            window.show();
+            stage.toFront();
+            stage.requestFocus();
+        });
+    }
+
+    @AfterEach
+    void closeWindow() throws Exception {
+        release(new KeyCode[] {});
+        FxToolkit.setupFixture(() -> {
+            window.close();
+            window.stage().hide();
+        });
+    }
+
+    private void until(Callable<Boolean> condition) throws Exception {
+        waitFor(20, TimeUnit.SECONDS, condition);
+    }
+
+    private Exercise exercise() {
+        return window.desk().exercise().get();
+    }
+
+    private void retype(String field, String text) {
+        clickOn(field);
+        press(KeyCode.SHORTCUT, KeyCode.A).release(KeyCode.A, KeyCode.SHORTCUT);
+        write(text);
+    }
+
+    private void chord(KeyCode... keys) {
+        press(keys);
+        release(keys);
+    }
+
+    private boolean shows(String text) {
+        return window.stage().getScene().getRoot().lookupAll(".label").stream()
+                .filter(Label.class::isInstance)
+                .map(label -> ((Labeled) label).getText())
+                .anyMatch(shown -> shown.contains(text));
+    }
+
+    private String text(String field) {
+        return lookup(field).queryAs(TextField.class).getText();
+    }
+
+    @Test
+    void aTypedBarComesHomeIsHeardUndoneSavedAndFoundAgain() throws Exception {
+        retype("#bars", "10/8(3+3+2+2) x2, 9/16");
+        assertThat(BarsText.write(exercise().phrase())).isEqualTo("10/8 x2, 9/16");
+        clickOn("#add-layer").write("bass drum every 5/16").type(KeyCode.ENTER);
+        assertThat(exercise().layers()).containsExactly(LayerText.read("kick every 5/16"));
+
+        until(() -> shows("Kick lands on bars 1, 2 and 3 of the 15"));
+        assertThat(shows("49 hits of 5/16 = 5 phrases of 49/16 = 245/16.")).isTrue();
+        assertThat(shows("home after 15 bars")).isTrue();
+        RoadView road = lookup(".road").queryAs(RoadView.class);
+        assertThat(road.getAccessibleText()).contains("Layers: kick.", "back on 1 after 15 bars");
+
+        // Space plays once the focus has left the text.
+        interact(road::requestFocus);
+        type(KeyCode.SPACE);
+        until(() -> road.heard().orElse(0) > 0.05);
+        assertThat(shows("Playing through the silent clock")).isTrue();
+        retype("#tempo", "180");
+        assertThat(exercise().tempo()).hasToString("180");
+        double before = road.heard().orElseThrow();
+        until(() -> road.heard().orElse(0) != before);
+        interact(road::requestFocus);
+        type(KeyCode.SPACE);
+        until(() -> road.heard().isEmpty());
+
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(exercise().tempo()).hasToString("96");
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(exercise().layers()).isEmpty();
+        chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.Z);
+        assertThat(exercise().layers()).hasSize(1);
+
+        Path file = home.resolve("lesson.json");
+        answers.save.add(file);
+        chord(KeyCode.SHORTCUT, KeyCode.S);
+        until(() -> Files.exists(file));
+        assertThat(ExerciseJson.read(file)).isEqualTo(exercise());
+        assertThat(window.stage().getTitle()).doesNotContain("•");
+
+        Exercise kept = exercise();
+        closeWindow();
+        openAgain();
+        assertThat(exercise()).isEqualTo(kept);
+        assertThat(text("#bars")).isEqualTo("10/8 x2, 9/16");
+        assertThat(window.desk().file().get()).contains(file);
+        assertThat(window.desk().saved().get()).isTrue();
+        until(() -> shows("Kick lands on bars 1, 2 and 3 of the 15"));
+    }
+
+    @Test
+    void badTextSaysWhereAndTheLastGoodExerciseStays() throws Exception {
+        retype("#bars", "11/8(3+3+3+2)");
+        Exercise good = exercise();
+        retype("#bars", "11/8(3+3+3+1)");
+        assertThat(shows("1 too few")).isTrue();
+        // On the way the text made sense as 11/8; what was good last has the usual groups.
+        assertThat(exercise().phrase()).isEqualTo(good.phrase());
+        assertThat(text("#bars")).isEqualTo("11/8(3+3+3+1)");
+
+        clickOn("#add-layer").write("kazoo every 3/16").type(KeyCode.ENTER);
+        assertThat(shows("there is no voice of that name")).isTrue();
+        assertThat(text("#add-layer")).isEqualTo("kazoo every 3/16");
+        retype("#tempo", "5000");
+        assertThat(shows("from 1 to 999 beats a minute")).isTrue();
+
+        clickOn("#bars").type(KeyCode.ESCAPE);
+        assertThat(text("#bars")).isEqualTo("11/8");
+        for (String bad : List.of("", "0/4", "7/0", "-7/8", "99999999999/8")) {
+            retype("#bars", bad.isEmpty() ? " " : bad);
+            assertThat(shows("column ")).as(bad).isTrue();
+        }
+        assertThat(exercise().phrase().bars()).isNotEmpty();
+    }
+
+    @Test
+    void layersAreChangedAndRemovedAndTypingIsUndoneAsOneStep() throws Exception {
+        clickOn("snare 4 over bar");
+        retype("#pattern-0", "5 over 2 bars");
+        retype("#offset-0", "1/8");
+        assertThat(exercise().layers()).containsExactly(LayerText.read("snare 5 over 2 bars from 1/8"));
+        retype("#name", "Ferry");
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(exercise().name()).isEqualTo("New exercise");
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(exercise().layers()).containsExactly(LayerText.read("snare 5 over 2 bars"));
+        assertThat(text("#offset-0")).isEqualTo("0");
+        clickOn("#remove-0");
+        assertThat(exercise().layers()).isEmpty();
+        clickOn("#undo");
+        assertThat(exercise().layers()).hasSize(1);
+    }
+
+    @Test
+    void whatIsInNoFileIsThereAgainAndCannotBeLostUnasked() throws Exception {
+        retype("#bars", "19/16");
+        assertThat(window.stage().getTitle()).startsWith("•");
+        answers.keep.add(Questions.Keep.CANCEL);
+        chord(KeyCode.SHORTCUT, KeyCode.N);
+        assertThat(BarsText.write(exercise().phrase())).isEqualTo("19/16");
+        closeWindow();
+        openAgain();
+        assertThat(BarsText.write(exercise().phrase())).isEqualTo("19/16");
+        assertThat(window.desk().saved().get()).isFalse();
+        answers.keep.add(Questions.Keep.LET_GO);
+        chord(KeyCode.SHORTCUT, KeyCode.N);
+        assertThat(BarsText.write(exercise().phrase())).isEqualTo("4/4");
+    }
+
+    @Test
+    void aFileThatCannotBeReadOrWrittenIsToldAndTheDeskStays() throws Exception {
+        Path foreign = home.resolve("foreign.json");
+        Files.writeString(foreign, "{\"format\": \"nimble-stride-exercise\", \"version\": 7}");
+        answers.open.add(foreign);
+        retype("#bars", "7/8");
+        chord(KeyCode.SHORTCUT, KeyCode.O);
+        assertThat(answers.told.get(0)).contains("cannot be opened", "this file is of version 7");
+        answers.save.add(home.resolve("no such folder").resolve("lesson.json"));
+        chord(KeyCode.SHORTCUT, KeyCode.S);
+        assertThat(answers.told.get(1)).contains("could not be saved", "there is no folder");
+        assertThat(BarsText.write(exercise().phrase())).isEqualTo("7/8");
+        assertThat(window.desk().saved().get()).isFalse();
+    }
+
+    @Test
+    void theBookKeepsAndOpensExercises() throws Exception {
+        retype("#bars", "21/16");
+        clickOn("#keep-in-book");
+        assertThat(Files.exists(home.resolve("book").resolve("new-exercise.json")))
+                .isTrue();
+        chord(KeyCode.SHORTCUT, KeyCode.N);
+        assertThat(BarsText.write(exercise().phrase())).isEqualTo("4/4");
+        clickOn("21/16");
+        assertThat(BarsText.write(exercise().phrase())).isEqualTo("21/16");
+        Path midi = home.resolve("piece.mid");
+        answers.save.add(midi);
+        chord(KeyCode.SHORTCUT, KeyCode.M);
+        assertThat(Files.exists(midi)).isTrue();
+    }
+
+    @Test
+    void aCycleTooLongToDrawIsAnsweredAtOnce() throws Exception {
+        retype("#bars", "9967/9973");
+        clickOn("#add-layer").write("kick every 9949/10007").type(KeyCode.ENTER);
+        until(() -> shows("9,949 bars"));
+        retype("#bars", "9999/1000");
+        retype("#pattern-0", "every 3000000019/1000000007");
+        retype("#offset-0", "1/999999937");
+        until(() -> shows("exactly"));
+        assertThat(shows("cannot be counted")).isTrue();
+    }
+
+    @Test
+    void remembersItsSizeAndItsNight() throws Exception {
+        chord(KeyCode.SHORTCUT, KeyCode.D);
+        interact(() -> window.stage().setWidth(1000));
+        closeWindow();
+        openAgain();
+        assertThat(window.stage().getScene().getWidth()).isLessThan(1010);
+        assertThat(window.stage().getScene().getRoot().getStyle()).contains("#1d1a18");
+    }
+
+    @Test
+    void whereNothingCanBeKeptTheWindowStillOpensAndSaysSo() throws Exception {
+        closeWindow();
+        Files.writeString(home.resolve("file"), "in the way");
+        home = home.resolve("file");
+        openAgain();
+        assertThat(shows("Your work cannot be kept on disk")).isTrue();
+        retype("#bars", "7/8");
+        assertThat(BarsText.write(exercise().phrase())).isEqualTo("7/8");
+    }
+}
