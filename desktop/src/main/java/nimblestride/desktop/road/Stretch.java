@@ -30,8 +30,8 @@ record Stretch(double start, double width, double scale) {
         return NoteValue.of((long) Math.max(0, Math.floor(start * GRAIN)), GRAIN);
     }
 
-    /** The end of what is to be drawn. */
+    /** The end of what is to be drawn, a little after the right edge. */
     NoteValue to() {
-        return NoteValue.of((long) Math.max(1, Math.ceil(end() * GRAIN)), GRAIN);
+        return NoteValue.of((long) Math.max(0, Math.ceil(end() * GRAIN)) + 1, GRAIN);
     }
 }

@@ -49,8 +49,7 @@ public final class TypedField<T> extends VBox {
             }
         });
         field.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
-            if (event.getCode() == KeyCode.ESCAPE && read(field.getText()).isEmpty()) {
-                putBack();
+            if (event.getCode() == KeyCode.ESCAPE && putBackWrongText(field)) {
                 event.consume();
             }
         });
@@ -60,6 +59,24 @@ public final class TypedField<T> extends VBox {
     /** The text field itself, for its name, prompt and size. */
     public TextField field() {
         return field;
+    }
+
+    /** Whether a text field belongs to one of these. */
+    public static boolean holds(TextField field) {
+        return field.getParent() instanceof TypedField<?>;
+    }
+
+    /**
+     * Puts the last good text back into a field whose text makes no sense.
+     *
+     * @return whether there was anything to put back
+     */
+    public static boolean putBackWrongText(TextField field) {
+        if (field.getParent() instanceof TypedField<?> typed && typed.problem.isVisible()) {
+            typed.putBack();
+            return true;
+        }
+        return false;
     }
 
     /** Shows a value that has come about elsewhere; text that stands for it already is left as it was typed. */

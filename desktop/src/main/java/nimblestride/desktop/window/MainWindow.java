@@ -9,11 +9,14 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.application.Platform;
 import javafx.geometry.Orientation;
+import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.SplitPane;
+import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
@@ -33,11 +36,16 @@ import nimblestride.desktop.look.Face;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.play.Transport;
 import nimblestride.desktop.road.RoadView;
+import nimblestride.desktop.typing.TypedField;
 import nimblestride.formats.json.DraftJson.Draft;
 import nimblestride.sound.play.AudioOut;
 
 /** One window on one exercise. */
 public final class MainWindow {
+    private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
+    private static final KeyCombination REDO = KeyCombination.valueOf("Shortcut+Shift+Z");
+    private static final KeyCombination REDO_TOO = KeyCombination.valueOf("Shortcut+Y");
+
     private final Stage stage;
     private final Path home;
     private final Settings remembered;
@@ -79,8 +87,8 @@ public final class MainWindow {
                 new FindingsPane(place -> road.bringIntoView(place.at()), mend -> desk.edit(exercise -> mend.mended()));
         this.book = new BookPane(new BookFolder(bookFolder), files::open, files::keepInBook);
         this.menu = new MainMenu(this, files, desk, transport, road);
-        build();
         setNight(remembered.night());
+        build();
         listen();
     }
 
@@ -121,6 +129,7 @@ public final class MainWindow {
         HBox.setHgrow(between, Priority.ALWAYS);
         HBox foot = new HBox(status, between, playingThrough);
         foot.getStyleClass().add("status");
+        root.getStyleClass().add("window");
         root.setTop(new VBox(menu, heading));
         root.setCenter(across);
         root.setBottom(foot);
@@ -135,6 +144,7 @@ public final class MainWindow {
                         .getResource("/nimblestride/desktop/look/stride.css")
                         .toExternalForm());
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::spacePlays);
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::undoEverything);
         acceptFiles(scene);
         stage.setScene(scene);
         stage.setMinWidth(900);
@@ -197,6 +207,24 @@ public final class MainWindow {
                     road.requestFocus();
                 }
             });
+        }
+    }
+
+    /** Undo and redo are the exercise's, also in a field, but for text there that is not part of it yet. */
+    private void undoEverything(KeyEvent event) {
+        boolean redo = REDO.match(event) || REDO_TOO.match(event);
+        if (!redo && !UNDO.match(event)) {
+            return;
+        }
+        Node focused = stage.getScene().getFocusOwner();
+        if (focused instanceof TextField field && !TypedField.holds(field) && field.getLength() > 0) {
+            return;
+        }
+        event.consume();
+        if (redo) {
+            desk.redo();
+        } else if (!(focused instanceof TextField field) || !TypedField.putBackWrongText(field)) {
+            desk.undo();
         }
     }
 
