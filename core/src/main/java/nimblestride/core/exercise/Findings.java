@@ -251,8 +251,9 @@ public final class Findings {
     private void tellLength() {
         List<Bar> bars = phrase.bars();
         String sentence = bars.size() == 1
-                ? "The bar is " + phrase.length() + " long, felt " + bars.get(0).grouping() + "."
-                : "The phrase is " + count(bars.size(), "bar") + ", " + phrase.length() + " of a whole note.";
+                ? "The bar lasts " + Words.length(phrase.length()) + ", felt "
+                        + bars.get(0).grouping() + "."
+                : "The phrase is " + count(bars.size(), "bar") + " and lasts " + Words.length(phrase.length()) + ".";
         add(
                 Kind.LENGTH,
                 "length",

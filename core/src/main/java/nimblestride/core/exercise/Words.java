@@ -39,6 +39,16 @@ final class Words {
         return "bars " + String.join(", ", numbers.subList(0, last)) + " and " + numbers.get(last);
     }
 
+    /** {@code a dotted half}, {@code 3 whole notes}, {@code 49/16 of a whole note}. */
+    static String length(NoteValue value) {
+        if (value.denominator() == 1) {
+            return count(value.numerator(), "whole note");
+        }
+        return NoteName.of(value)
+                .map(name -> (name.startsWith("eighth") ? "an " : "a ") + name)
+                .orElse(value + " of a whole note");
+    }
+
     /** {@code 1 of bar 2}, {@code 2a of bar 4}. */
     static String place(Phrase phrase, NoteValue at) {
         long bar = phrase.barAt(at);

@@ -60,7 +60,7 @@ final class MainMenu extends MenuBar {
                 .setAll(
                         item("Closer", "Shortcut+PLUS", road::zoomIn),
                         item("Farther", "Shortcut+MINUS", road::zoomOut),
-                        item("Fit the phrase", "Shortcut+DIGIT0", road::fitPhrase),
+                        item("Fit the phrase", "Shortcut+0", road::fitPhrase),
                         new SeparatorMenuItem(),
                         bookShown,
                         night,

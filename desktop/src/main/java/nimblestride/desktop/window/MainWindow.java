@@ -97,7 +97,11 @@ public final class MainWindow {
             DraftKeeper taken = DraftKeeper.in(home.resolve("drafts"));
             keeper = Optional.of(taken);
             autosave = Optional.of(new Autosave(taken, problem -> Platform.runLater(() -> tell(problem))));
-            return taken.last().orElseGet(FileMenu::blank);
+            Optional<Draft> last = taken.last();
+            if (last.isPresent() && !last.get().saved()) {
+                tell("Picked up where you left off. This is in no file yet.");
+            }
+            return last.orElseGet(FileMenu::blank);
         } catch (IOException e) {
             String problem =
                     keeper.isPresent() ? e.getMessage() : "Your work cannot be kept on disk: " + e.getMessage();

@@ -8,6 +8,7 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Region;
 import javafx.stage.Stage;
 
 /** The list of all shortcuts, read from the menus, so that it never tells a different story. */
@@ -30,8 +31,8 @@ final class Shortcuts {
             }
         }
         add(grid, "Space", "Play and stop, outside a text field");
-        add(grid, "Esc", "Put back the last good text; then leave the field");
-        add(grid, "Left, Right, Page Up, Page Down, Home, End", "Move along the Road");
+        add(grid, "Esc", "Put back the last good text; leave the field");
+        add(grid, "Arrows, Page Up, Page Down, Home, End", "Move along the Road");
         add(grid, "+  -  0", "Zoom the Road, and fit the phrase");
         add(grid, "Up, Down in the tempo", "One beat a minute more or less");
         add(grid, "Enter, Ctrl+C on a finding", "Show its place; copy it");
@@ -48,6 +49,9 @@ final class Shortcuts {
     private static void add(GridPane grid, String keys, String what) {
         Label label = new Label(keys);
         label.getStyleClass().add("keys");
-        grid.addRow(grid.getRowCount(), label, new Label(what));
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        Label meaning = new Label(what);
+        meaning.setMinWidth(Region.USE_PREF_SIZE);
+        grid.addRow(grid.getRowCount(), label, meaning);
     }
 }
