@@ -1,0 +1,155 @@
+package nimblestride.core.filling;
+
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+
+/**
+ * Lists of parts of given sizes that add up to a length exactly, with what else is asked of them.
+ *
+ * @param length what is filled, from 1 to {@value #LONGEST}
+ * @param sizes the sizes a part may have, each one or more, at most {@value #MOST_SIZES}
+ * @param first the size of the first part, if that is asked for
+ * @param last the size of the last part, if that is asked for
+ * @param mostParts how many parts there may be
+ * @param eachAtLeastOnce whether every size occurs
+ * @param alikeTogether whether parts of one size stand together
+ */
+public record Filling(
+        int length,
+        List<Integer> sizes,
+        OptionalInt first,
+        OptionalInt last,
+        int mostParts,
+        boolean eachAtLeastOnce,
+        boolean alikeTogether) {
+    public static final int LONGEST = 100_000;
+    public static final int MOST_SIZES = 60;
+
+    public Filling {
+        if (length < 1 || length > LONGEST) {
+            throw new IllegalArgumentException(
+                    String.format("a length of 1 to %,d units can be filled, not %,d", LONGEST, length));
+        }
+        sizes = List.copyOf(new TreeSet<>(sizes).descendingSet());
+        if (sizes.isEmpty() || sizes.size() > MOST_SIZES || sizes.get(sizes.size() - 1) < 1) {
+            throw new IllegalArgumentException(
+                    "a length is filled with 1 to " + MOST_SIZES + " different sizes, each 1 or more");
+        }
+        if (mostParts < 1) {
+            throw new IllegalArgumentException("a length is filled with 1 part or more, not " + mostParts);
+        }
+    }
+
+    /** Any list of these sizes. */
+    public static Filling of(int length, Collection<Integer> sizes) {
+        return new Filling(
+                length, List.copyOf(sizes), OptionalInt.empty(), OptionalInt.empty(), Integer.MAX_VALUE, false, false);
+    }
+
+    public Filling startingWith(int size) {
+        return new Filling(length, sizes, OptionalInt.of(size), last, mostParts, eachAtLeastOnce, alikeTogether);
+    }
+
+    public Filling endingWith(int size) {
+        return new Filling(length, sizes, first, OptionalInt.of(size), mostParts, eachAtLeastOnce, alikeTogether);
+    }
+
+    public Filling withAtMost(int parts) {
+        return new Filling(length, sizes, first, last, parts, eachAtLeastOnce, alikeTogether);
+    }
+
+    public Filling withEachAtLeastOnce() {
+        return new Filling(length, sizes, first, last, mostParts, true, alikeTogether);
+    }
+
+    public Filling withAlikeTogether() {
+        return new Filling(length, sizes, first, last, mostParts, eachAtLeastOnce, true);
+    }
+
+    /** How many lists there are, exactly: counted unit by unit, without building any. */
+    public BigInteger count() {
+        List<Map<Place, BigInteger>> waysTo = new ArrayList<>();
+        for (int filled = 0; filled <= length; filled++) {
+            waysTo.add(null);
+        }
+        waysTo.set(0, Map.of(Place.START, BigInteger.ONE));
+        BigInteger count = BigInteger.ZERO;
+        for (int filled = 0; filled <= length; filled++) {
+            Map<Place, BigInteger> here = waysTo.set(filled, null);
+            if (here == null) {
+                continue;
+            }
+            for (Map.Entry<Place, BigInteger> way : here.entrySet()) {
+                if (filled == length) {
+                    count = count.add(way.getValue());
+                    continue;
+                }
+                for (int size : sizes) {
+                    Place next = step(way.getKey(), size);
+                    if (next != null) {
+                        Map<Place, BigInteger> there = waysTo.get(next.filled());
+                        if (there == null) {
+                            there = new HashMap<>();
+                            waysTo.set(next.filled(), there);
+                        }
+                        there.merge(next.forCounting(this), way.getValue(), BigInteger::add);
+                    }
+                }
+            }
+        }
+        return count;
+    }
+
+    /** The lists, cheapest first; each is built only when it is asked for. */
+    public Stream<List<Integer>> bestFirst(Cost cost) {
+        return new BestFirst(this, cost).stream();
+    }
+
+    /** Where one more part leads, or null where it may not stand. */
+    Place step(Place from, int size) {
+        int filled = from.filled() + size;
+        boolean isFirst = from.filled() == 0;
+        if (filled > length
+                || (isFirst && first.isPresent() && first.getAsInt() != size)
+                || (filled == length && last.isPresent() && last.getAsInt() != size)
+                || from.parts() >= mostParts) {
+            return null;
+        }
+        boolean same = !isFirst && size == from.last();
+        long bit = 1L << sizes.indexOf(size);
+        if (alikeTogether && !same && (from.used() & bit) != 0) {
+            return null;
+        }
+        long used = eachAtLeastOnce || alikeTogether ? from.used() | bit : 0;
+        if (eachAtLeastOnce && filled == length && Long.bitCount(used) < sizes.size()) {
+            return null;
+        }
+        int parts = mostParts == Integer.MAX_VALUE ? 0 : from.parts() + 1;
+        return new Place(filled, size, !same, parts, used);
+    }
+
+    /**
+     * All that matters of what has been laid down so far.
+     *
+     * @param filled how many units
+     * @param last the size of the last part
+     * @param alone whether the last part is not like the one before it
+     * @param parts how many parts, where that is limited
+     * @param used which sizes have occurred, where that matters
+     */
+    record Place(int filled, int last, boolean alone, int parts, long used) {
+        static final Place START = new Place(0, 0, false, 0, 0);
+
+        /** The same place without what matters only to the cost. */
+        Place forCounting(Filling filling) {
+            return new Place(filled, filling.alikeTogether ? last : 0, false, parts, used);
+        }
+    }
+}
