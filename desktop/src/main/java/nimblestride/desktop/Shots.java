@@ -38,6 +38,11 @@ final class Shots {
         Files.createDirectories(folder);
         view("cross-day", () -> {});
         view("cross-lanes", () -> window.open(book.resolve("lantern-bridge.json")));
+        view("break", () -> {
+            window.chooseBench("Break");
+            ((TextField) find("#fill-pattern")).setText("22 x 1/16");
+        });
+        steps.add(() -> window.chooseBench("Cross"));
         view("playing", () -> ((ButtonBase) find("#play")).fire());
         view("bad-bars", () -> {
             ((ButtonBase) find("#play")).fire();

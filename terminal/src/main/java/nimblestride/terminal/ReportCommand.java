@@ -5,18 +5,26 @@ import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.function.Function;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.FillFinding;
 import nimblestride.core.exercise.Finding;
 import nimblestride.core.exercise.Findings;
 import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.filling.Filling;
+import nimblestride.core.filling.Fit;
 import nimblestride.core.layer.Layer;
+import nimblestride.core.meter.FillCheck;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.text.BarsText;
+import nimblestride.core.text.FitText;
 import nimblestride.core.text.LayerText;
+import nimblestride.core.text.PatternLengthText;
 import nimblestride.core.text.TempoText;
 import nimblestride.core.text.TextException;
+import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
 import nimblestride.formats.json.ExerciseJson;
 import picocli.CommandLine.Command;
@@ -48,18 +56,30 @@ final class ReportCommand implements Callable<Integer> {
     @Option(names = "--tempo", paramLabel = "TEMPO", description = "quarter notes a minute, or as in \"1/8=210\"")
     private String tempo;
 
+    @Option(names = "--pattern", paramLabel = "LENGTH", description = "does it fill the bar? As in \"14 x 1/16\"")
+    private String pattern;
+
+    @Option(names = "--fit", paramLabel = "FIT", description = "cells into a length, as in \"5,3 into 4/4 of 1/16\"")
+    private String fit;
+
     @Option(names = "--json", description = "one JSON object instead of sentences")
     private boolean json;
 
     @Override
     public Integer call() {
         Reckoning reckoning = Reckoning.of(exercise());
-        List<Finding> findings = Findings.of(reckoning);
+        List<Finding> findings = new ArrayList<>(Findings.of(reckoning));
+        if (pattern != null) {
+            NoteValue named = reckoning.exercise().phrase().length();
+            FillCheck check = read("--pattern", pattern, text -> PatternLengthText.read(text, named));
+            findings.add(0, FillFinding.of(check, reckoning.exercise()));
+        }
+        Optional<Fit> fits = Optional.ofNullable(fit).map(text -> fit("--fit", text));
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
-            out.println(ReportJson.write(reckoning, findings));
+            out.println(ReportJson.write(reckoning, findings, fits));
         } else {
-            ReportText.write(reckoning, findings, out);
+            ReportText.write(reckoning, findings, fits, out);
         }
         return 0;
     }
@@ -74,6 +94,15 @@ final class ReportCommand implements Callable<Integer> {
             exercise = refuseNothing("--layer", exercise, read);
         }
         return tempo == null ? exercise : exercise.withTempo(read("--tempo", tempo, TempoText::read));
+    }
+
+    private Fit fit(String option, String text) {
+        Filling filling = read(option, text, FitText::read);
+        try {
+            return Fit.of(filling);
+        } catch (IllegalArgumentException e) {
+            throw bad(option + ": " + e.getMessage());
+        }
     }
 
     private Exercise refuseNothing(String option, Exercise exercise, Layer layer) {

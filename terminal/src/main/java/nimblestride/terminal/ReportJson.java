@@ -1,19 +1,30 @@
 package nimblestride.terminal;
 
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import nimblestride.core.align.Alignment;
 import nimblestride.core.align.Meeting;
 import nimblestride.core.align.Return;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Finding;
 import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.filling.Fit;
 import nimblestride.core.layer.Hit;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
 import nimblestride.core.meter.Bar;
+import nimblestride.core.meter.Meter;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.meter.Place;
+import nimblestride.core.reading.Reading;
+import nimblestride.core.reading.Readings;
+import nimblestride.core.reading.School;
+import nimblestride.core.reading.Wish;
 import nimblestride.core.value.NoteValue;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -26,6 +37,7 @@ final class ReportJson {
     static final int MOST_HITS = 100_000;
 
     private static final int ROUNDS_LISTED = 2;
+    private static final int READINGS_A_SCHOOL = 3;
 
     private final Reckoning reckoning;
     private final Phrase phrase;
@@ -35,14 +47,14 @@ final class ReportJson {
         this.phrase = reckoning.exercise().phrase();
     }
 
-    static String write(Reckoning reckoning, List<Finding> findings) {
+    static String write(Reckoning reckoning, List<Finding> findings, Optional<Fit> fits) {
         return JsonMapper.builder()
                 .build()
                 .writerWithDefaultPrettyPrinter()
-                .writeValueAsString(new ReportJson(reckoning).report(findings));
+                .writeValueAsString(new ReportJson(reckoning).report(findings, fits));
     }
 
-    private ObjectNode report(List<Finding> findings) {
+    private ObjectNode report(List<Finding> findings, Optional<Fit> fits) {
         Exercise exercise = reckoning.exercise();
         ObjectNode root = JsonNodeFactory.instance.objectNode();
         root.put("name", exercise.name());
@@ -54,6 +66,8 @@ final class ReportJson {
         for (Reckoning.OfPair pair : reckoning.meetings()) {
             pair.meeting().result().ifPresent(meeting -> writeMeeting(pair, meeting, meetings.addObject()));
         }
+        writeReadings(root.putArray("readings"));
+        fits.ifPresent(fit -> writeFits(fit, root.putObject("fits")));
         ArrayNode checks = root.putArray("checks");
         ArrayNode told = root.putArray("findings");
         for (Finding finding : findings) {
@@ -85,6 +99,42 @@ final class ReportJson {
             ArrayNode grouping = written.putArray("grouping");
             bar.grouping().sizes().forEach(grouping::add);
         }
+    }
+
+    /** For each bar the best readings of each school, the best of all first. */
+    private void writeReadings(ArrayNode readings) {
+        Map<Meter, List<Reading>> known = new HashMap<>();
+        int number = 1;
+        for (Bar bar : phrase.bars()) {
+            for (Reading reading : known.computeIfAbsent(bar.meter(), ReportJson::bestReadings)) {
+                ObjectNode written = readings.addObject();
+                written.put("bar", number);
+                ArrayNode grouping = written.putArray("grouping");
+                reading.grouping().sizes().forEach(grouping::add);
+                written.put("school", reading.school().key());
+                written.put("why", reading.why());
+                ArrayNode bars = written.putArray("writtenAs");
+                reading.writtenAs().forEach(meter -> bars.add(meter.toString()));
+            }
+            number++;
+        }
+    }
+
+    private static List<Reading> bestReadings(Meter meter) {
+        return Arrays.stream(School.values())
+                .flatMap(school -> Readings.of(meter, school, Wish.ANY).limit(READINGS_A_SCHOOL))
+                .sorted(Comparator.comparingLong(Reading::effort))
+                .toList();
+    }
+
+    private static void writeFits(Fit fit, ObjectNode node) {
+        node.put("count", fit.count().toString());
+        ArrayNode best = node.putArray("best");
+        for (List<Integer> cells : fit.best()) {
+            ArrayNode list = best.addArray();
+            cells.forEach(list::add);
+        }
+        fit.nearest().ifPresent(length -> node.put("nearest", length));
     }
 
     private void writeLayer(Reckoning.OfLayer ofLayer, ObjectNode node) {

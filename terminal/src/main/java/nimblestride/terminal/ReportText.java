@@ -2,29 +2,63 @@ package nimblestride.terminal;
 
 import java.io.PrintWriter;
 import java.util.List;
+import java.util.Optional;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Finding;
 import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.filling.Fit;
+import nimblestride.core.meter.Bar;
+import nimblestride.core.meter.Grouping;
+import nimblestride.core.meter.Meter;
+import nimblestride.core.reading.Readings;
+import nimblestride.core.reading.Wish;
 import nimblestride.core.text.BarsText;
 import nimblestride.core.text.LayerText;
 import nimblestride.core.text.TempoText;
 
 /** A report in sentences. */
 final class ReportText {
+    private static final int MOST_METERS = 12;
+    private static final int READINGS = 4;
+
     private ReportText() {}
 
-    static void write(Reckoning reckoning, List<Finding> findings, PrintWriter out) {
+    static void write(Reckoning reckoning, List<Finding> findings, Optional<Fit> fits, PrintWriter out) {
         Exercise exercise = reckoning.exercise();
         out.println("Bars:  " + BarsText.write(exercise.phrase()));
         exercise.layers().forEach(layer -> out.println("Layer: " + LayerText.write(layer)));
         out.println("Tempo: " + TempoText.write(exercise.tempo()));
         out.println();
+        fits.ifPresent(fit -> writeFit(fit, out));
         for (Finding finding : findings) {
             out.println((finding.kind() == Finding.Kind.CHECK ? "! " : "- ") + finding.sentence());
             if (!finding.sum().isEmpty()) {
                 out.println("  " + finding.sum());
             }
             finding.mend().ifPresent(mend -> out.println("  " + mend.label() + "?"));
+        }
+        writeReadings(exercise, out);
+    }
+
+    private static void writeFit(Fit fit, PrintWriter out) {
+        out.printf("These cells fill it in %,d ways.%n", fit.count());
+        fit.best().forEach(cells -> out.println("  " + new Grouping(cells)));
+        fit.nearest().ifPresent(length -> out.printf("  The nearest length they fill is %,d units.%n", length));
+        out.println();
+    }
+
+    private static void writeReadings(Exercise exercise, PrintWriter out) {
+        List<Meter> meters = exercise.phrase().bars().stream()
+                .map(Bar::meter)
+                .distinct()
+                .limit(MOST_METERS)
+                .toList();
+        for (Meter meter : meters) {
+            out.println();
+            out.println(meter + " can be felt as");
+            Readings.of(meter, Wish.ANY)
+                    .limit(READINGS)
+                    .forEach(reading -> out.println("  " + reading.grouping() + "  (" + reading.why() + ")"));
         }
     }
 }

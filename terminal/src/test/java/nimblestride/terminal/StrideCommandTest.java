@@ -107,6 +107,61 @@ class StrideCommandTest {
     }
 
     @Test
+    void cellsThatFillALengthAreCountedAndTheBestListed() {
+        JsonNode report = report("report", "--bars", "4/4", "--fit", "5,3 into 4/4 of 1/16", "--json");
+        assertThat(report.at("/fits/count").stringValue()).isEqualTo("6");
+        assertThat(report.at("/fits/best/0").toString()).isEqualTo("[5,5,3,3]");
+        out.getBuffer().setLength(0);
+        JsonNode none = report("report", "--bars", "7/16", "--fit", "5,3 into 7/16 of 1/16", "--json");
+        assertThat(none.at("/fits/count").stringValue()).isEqualTo("0");
+        assertThat(none.at("/fits/nearest").intValue()).isEqualTo(8);
+    }
+
+    @Test
+    void readingsComeForEachBarInAllSchools() {
+        JsonNode report = report("report", "--bars", "11/8, 19/16", "--json");
+        assertThat(report.at("/readings/0").toString())
+                .isEqualTo("{\"bar\":1,\"grouping\":[3,3,3,2],\"school\":\"twos-threes\","
+                        + "\"why\":\"three 3s, then one 2\",\"writtenAs\":[\"11/8\"]}");
+        assertThat(report.at("/readings")
+                        .valueStream()
+                        .map(reading -> reading.at("/school").stringValue())
+                        .distinct())
+                .containsExactlyInAnyOrder("twos-threes", "paired-bars", "familiar", "cells");
+    }
+
+    @Test
+    void aPatternUnderTheWrongNameIsAFillOfAnother() {
+        JsonNode report = report("report", "--bars", "11/4", "--pattern", "22 x 1/16", "--json");
+        assertThat(report.at("/checks/0/code").stringValue()).isEqualTo("pattern-does-not-fill");
+        assertThat(report.at("/checks/0/message").stringValue())
+                .isEqualTo("The pattern does not fill the bar of 11/4: it is 11/8 short. It fills 11/8."
+                        + " 2 of them fill the bar of 11/4.");
+        assertThat(report.at("/checks/0/suggestion").stringValue()).isEqualTo("Call it 11/8");
+        out.getBuffer().setLength(0);
+        assertThat(report("report", "--bars", "7/8", "--pattern", "14 x 1/16", "--json")
+                        .at("/checks")
+                        .isEmpty())
+                .isTrue();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "--fit     | 5,3 in 4/4          | --fit, column 11: the text ends here; expected \"into\"",
+                "--fit     | 5,x into 4/4 of 1/16 | --fit, column 3: read \"x\"; expected the length of a cell",
+                "--fit     | 5,3 into 4/4 of 3/16 | --fit, column 14: read \"of 3/16\"; 1 is no whole number of 3/16",
+                "--fit     | 0 into 4/4 of 1/16  | --fit, column 1:",
+                "--pattern | lots                | --pattern, column 1: read \"lots\"; expected how many units",
+                "--pattern | 0 x 1/16            | --pattern, column 1:"
+            })
+    void badQuestionsSayWhere(String option, String value, String message) {
+        assertThat(run("report", "--bars", "4/4", option, value)).isEqualTo(2);
+        assertThat(err.toString()).startsWith("stride report: " + message);
+    }
+
+    @Test
     void whatCannotBeCountedIsACheckAndTheReportStillComes() {
         JsonNode report = report(
                 "report",

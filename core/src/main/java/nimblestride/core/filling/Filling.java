@@ -53,6 +53,11 @@ public record Filling(
                 length, List.copyOf(sizes), OptionalInt.empty(), OptionalInt.empty(), Integer.MAX_VALUE, false, false);
     }
 
+    /** The same question of another length. */
+    public Filling ofLength(int other) {
+        return new Filling(other, sizes, first, last, mostParts, eachAtLeastOnce, alikeTogether);
+    }
+
     public Filling startingWith(int size) {
         return new Filling(length, sizes, OptionalInt.of(size), last, mostParts, eachAtLeastOnce, alikeTogether);
     }

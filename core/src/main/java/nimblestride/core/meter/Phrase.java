@@ -85,6 +85,57 @@ public final class Phrase {
         return bars;
     }
 
+    /** Of every bar that is written, the number of the bar as which it is first played. */
+    public List<Integer> writtenBars() {
+        List<Integer> numbers = new ArrayList<>();
+        addWrittenBars(parts, 0, numbers);
+        return numbers;
+    }
+
+    private static int addWrittenBars(List<PhrasePart> parts, int from, List<Integer> numbers) {
+        int next = from;
+        for (PhrasePart part : parts) {
+            if (part instanceof Repeat repeat) {
+                int once = addWrittenBars(repeat.parts(), next, numbers) - next;
+                next += once * repeat.times();
+            } else {
+                numbers.add(next++);
+            }
+        }
+        return next;
+    }
+
+    /**
+     * The same phrase with a written bar felt in another grouping, and so each time it is played.
+     *
+     * @param bar its number, from 0, any time it is played in the first round
+     * @throws IllegalArgumentException if the grouping does not fill that bar
+     */
+    public Phrase regrouped(int bar, Grouping grouping) {
+        return new Phrase(regrouped(parts, bar, grouping));
+    }
+
+    private static List<PhrasePart> regrouped(List<PhrasePart> parts, int bar, Grouping grouping) {
+        List<PhrasePart> changed = new ArrayList<>(parts);
+        int left = bar;
+        for (int i = 0; i < parts.size(); i++) {
+            int count = Math.toIntExact(countBars(List.of(parts.get(i))));
+            if (left < count) {
+                PhrasePart part = parts.get(i);
+                changed.set(
+                        i,
+                        part instanceof Repeat repeat
+                                ? new Repeat(
+                                        regrouped(repeat.parts(), left % (count / repeat.times()), grouping),
+                                        repeat.times())
+                                : new Bar(((Bar) part).meter(), grouping));
+                return changed;
+            }
+            left -= count;
+        }
+        throw new IndexOutOfBoundsException("there is no bar " + bar + " in the phrase");
+    }
+
     /** The coarsest grid on which every bar line lies. */
     public Grid grid() {
         return grid;

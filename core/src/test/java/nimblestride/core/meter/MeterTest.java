@@ -67,6 +67,16 @@ class MeterTest {
     }
 
     @Test
+    void aWrittenBarIsRegroupedEachTimeItIsPlayed() {
+        Phrase phrase = bars("[7/8, 5/8 x2] x3, 9/8");
+        assertThat(phrase.writtenBars()).containsExactly(0, 1, 9);
+        Phrase regrouped = phrase.regrouped(4, Grouping.of(2, 3));
+        assertThat(regrouped).isEqualTo(bars("[7/8, 5/8(2+3) x2] x3, 9/8"));
+        assertThat(phrase.regrouped(9, Grouping.of(2, 2, 2, 3))).isEqualTo(bars("[7/8, 5/8 x2] x3, 9/8(2+2+2+3)"));
+        assertThatIllegalArgumentException().isThrownBy(() -> phrase.regrouped(0, Grouping.of(2, 3)));
+    }
+
+    @Test
     void thousandsOfBarsAreAnOrdinaryPhraseAndBeyondTheLimitIsAnError() {
         assertThat(bars("[7/16, 5/8] x4000").bars()).hasSize(8000);
         assertThatIllegalArgumentException()

@@ -38,13 +38,6 @@ public final class CrossBench extends VBox {
     public CrossBench(Desk desk) {
         this.desk = desk;
         getStyleClass().add("bench");
-        Label title = new Label("Cross");
-        title.getStyleClass().add("pane-title");
-        Label about = new Label("what runs across the bar line, and where it comes home");
-        about.getStyleClass().add("quiet");
-        HBox head = new HBox(title, about);
-        head.getStyleClass().add("bench-head");
-
         adding.setId("add-layer");
         adding.setPromptText("bass drum every 5/16 from 1/16");
         adding.setAccessibleText("A new layer, as in: kick every 5/16");
@@ -74,7 +67,7 @@ public final class CrossBench extends VBox {
         scroll.setFocusTraversable(false);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().setAll(head, line, problem, scroll);
+        getChildren().setAll(line, problem, scroll);
     }
 
     public void setPalette(Palette newPalette) {

@@ -58,6 +58,9 @@ final class MainMenu extends MenuBar {
         night.selectedProperty().addListener((property, was, on) -> window.setNight(on));
         view.getItems()
                 .setAll(
+                        item("Break", "Shortcut+1", () -> window.chooseBench("Break")),
+                        item("Cross", "Shortcut+2", () -> window.chooseBench("Cross")),
+                        new SeparatorMenuItem(),
                         item("Closer", "Shortcut+PLUS", road::zoomIn),
                         item("Farther", "Shortcut+MINUS", road::zoomOut),
                         item("Fit the phrase", "Shortcut+0", road::fitPhrase),

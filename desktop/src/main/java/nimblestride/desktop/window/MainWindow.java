@@ -27,6 +27,7 @@ import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import nimblestride.desktop.book.BookFolder;
 import nimblestride.desktop.book.BookPane;
+import nimblestride.desktop.breaking.BreakBench;
 import nimblestride.desktop.cross.CrossBench;
 import nimblestride.desktop.desk.Autosave;
 import nimblestride.desktop.desk.Desk;
@@ -55,6 +56,8 @@ public final class MainWindow {
     private final Desk desk;
     private final Transport transport;
     private final FileMenu files;
+    private final Benches benches = new Benches();
+    private final BreakBench breaking;
     private final CrossBench cross;
     private final FindingsPane findings;
     private final BookPane book;
@@ -82,7 +85,11 @@ public final class MainWindow {
                 bookFolder,
                 this::tell,
                 this::refreshBook);
+        this.breaking = new BreakBench(desk);
         this.cross = new CrossBench(desk);
+        benches.add("Break", "take a bar apart and feel it in groups", breaking);
+        benches.add("Cross", "what runs across the bar line, and where it comes home", cross);
+        benches.choose("Cross");
         this.findings =
                 new FindingsPane(place -> road.bringIntoView(place.at()), mend -> desk.edit(exercise -> mend.mended()));
         this.book = new BookPane(new BookFolder(bookFolder), files::open, files::keepInBook);
@@ -114,15 +121,17 @@ public final class MainWindow {
         Heading heading = new Heading(desk, transport);
         desk.exercise().addListener((property, old, exercise) -> {
             heading.show(exercise);
+            breaking.show(exercise);
             cross.show(exercise);
         });
         heading.show(desk.exercise().get());
+        breaking.show(desk.exercise().get());
         cross.show(desk.exercise().get());
 
-        SplitPane middle = new SplitPane(road, cross);
+        SplitPane middle = new SplitPane(road, benches);
         middle.setOrientation(Orientation.VERTICAL);
         middle.setDividerPositions(0.62);
-        SplitPane.setResizableWithParent(cross, false);
+        SplitPane.setResizableWithParent(benches, false);
         SplitPane across = new SplitPane(book, middle, findings);
         across.setDividerPositions(0.15, 0.765);
         SplitPane.setResizableWithParent(book, false);
@@ -259,6 +268,11 @@ public final class MainWindow {
     /** Goes over to the dim stage. */
     public void showNight() {
         menu.night().set(true);
+    }
+
+    /** Goes to a bench: Break or Cross. */
+    public void chooseBench(String name) {
+        benches.choose(name);
     }
 
     /** Opens a file, as if it had been chosen in the menu. */

@@ -274,6 +274,32 @@ class StoryTest extends FxRobot {
     }
 
     @Test
+    void aReadingIsTakenWithOneClickAndASlipIsMended() throws Exception {
+        retype("#bars", "7/8, 11/8(3+3+2+3)");
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        clickOn("2+2+3");
+        assertThat(BarsText.write(exercise().phrase())).isEqualTo("7/8(2+2+3), 11/8(3+3+2+3)");
+        retype("#wish-first", "3");
+        assertThat(shows("2+2+3")).isFalse();
+        clickOn("3+2+2");
+        assertThat(BarsText.write(exercise().phrase())).isEqualTo("7/8, 11/8(3+3+2+3)");
+        retype("#wish-first", "many");
+        assertThat(shows("2+2+3")).isTrue();
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+
+        retype("#bars", "11/4");
+        retype("#fill-pattern", "22 x 1/16");
+        assertThat(shows("2 of them fill the bar of 11/4.")).isTrue();
+        clickOn("#fill-mend");
+        assertThat(BarsText.write(exercise().phrase())).isEqualTo("11/8");
+        assertThat(shows("The pattern fills the bar of 11/8.")).isTrue();
+        retype("#fill-pattern", "22 of them");
+        assertThat(shows("expected how many units")).isTrue();
+        clickOn("#bench-cross");
+        assertThat(lookup("#add-layer").tryQuery()).isPresent();
+    }
+
+    @Test
     void aCycleTooLongToDrawIsAnsweredAtOnce() throws Exception {
         retype("#bars", "9967/9973");
         clickOn("#add-layer").write("kick every 9949/10007").type(KeyCode.ENTER);

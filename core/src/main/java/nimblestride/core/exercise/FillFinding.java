@@ -1,0 +1,46 @@
+package nimblestride.core.exercise;
+
+import java.util.List;
+import java.util.Optional;
+import nimblestride.core.meter.Bar;
+import nimblestride.core.meter.FillCheck;
+import nimblestride.core.meter.Meter;
+import nimblestride.core.meter.Phrase;
+
+/** What a pattern held against an exercise's phrase comes to, in a sentence. */
+public final class FillFinding {
+    private FillFinding() {}
+
+    public static Finding of(FillCheck check, Exercise exercise) {
+        String pattern = check.count() + " × " + check.unit() + " = " + check.length();
+        String bars = exercise.phrase().bars().size() == 1
+                ? "the bar of " + exercise.phrase().bars().get(0).meter()
+                : "the phrase of " + check.named();
+        if (check.fills()) {
+            return new Finding(
+                    Finding.Kind.LENGTH,
+                    "pattern-fills",
+                    "The pattern fills " + bars + ".",
+                    pattern + ".",
+                    Optional.empty(),
+                    Optional.empty());
+        }
+        StringBuilder sentence = new StringBuilder("The pattern does not fill " + bars + ": it is "
+                + (check.length().compareTo(check.named()) < 0
+                        ? check.named().minus(check.length()) + " short"
+                        : check.length().minus(check.named()) + " too long")
+                + ".");
+        Optional<Meter> filled = check.filled();
+        filled.ifPresent(meter -> sentence.append(" It fills ").append(meter).append('.'));
+        check.timesIntoBar().ifPresent(times -> sentence.append(' ')
+                .append(Words.number(times))
+                .append(" of them fill ")
+                .append(bars)
+                .append('.'));
+        String sum = pattern + "; with units of " + check.unitMeant() + " it would fill " + bars + ".";
+        Optional<Finding.Mend> mend = filled.map(
+                meter -> new Finding.Mend("Call it " + meter, exercise.withPhrase(Phrase.of(List.of(Bar.of(meter))))));
+        return new Finding(
+                Finding.Kind.CHECK, "pattern-does-not-fill", sentence.toString(), sum, Optional.empty(), mend);
+    }
+}

@@ -1,0 +1,38 @@
+package nimblestride.core.filling;
+
+import java.math.BigInteger;
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
+
+/**
+ * What comes of asking for cells that fill a length.
+ *
+ * @param count how many lists of cells there are
+ * @param best the best few, the best first: fewer changes of cell, fewer cells, repeats first and the odd one last
+ * @param nearest where nothing fits, the length nearest to the one asked for that can be filled
+ */
+public record Fit(BigInteger count, List<List<Integer>> best, OptionalInt nearest) {
+    public static final int BEST = 8;
+
+    public static Fit of(Filling filling) {
+        BigInteger count = filling.count();
+        boolean none = count.signum() == 0;
+        List<List<Integer>> best = none
+                ? List.of()
+                : filling.bestFirst(Cost.changesThenParts(filling.length()))
+                        .limit(BEST)
+                        .toList();
+        return new Fit(count, best, none ? nearest(filling) : OptionalInt.empty());
+    }
+
+    /** Of two that are equally near, the longer one: adding is easier than taking away. */
+    private static OptionalInt nearest(Filling filling) {
+        int reach = filling.sizes().get(0) * filling.sizes().size();
+        return IntStream.rangeClosed(1, reach)
+                .flatMap(away -> IntStream.of(filling.length() + away, filling.length() - away))
+                .filter(length -> length >= 1 && length <= Filling.LONGEST)
+                .filter(length -> filling.ofLength(length).count().signum() > 0)
+                .findFirst();
+    }
+}

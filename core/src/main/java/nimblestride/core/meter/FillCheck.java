@@ -1,0 +1,56 @@
+package nimblestride.core.meter;
+
+import java.util.Optional;
+import java.util.OptionalLong;
+import nimblestride.core.value.NoteValue;
+
+/**
+ * A pattern held against the bar that somebody named for it. The common slip is a pattern of n units under a signature
+ * twice, or half, its length.
+ *
+ * @param count how many units the pattern has, one or more
+ * @param unit the value of one
+ * @param named the length of the bar or phrase that was named
+ */
+public record FillCheck(long count, NoteValue unit, NoteValue named) {
+    public FillCheck {
+        if (count < 1) {
+            throw new IllegalArgumentException("a pattern has 1 unit or more, as in 14 x 1/16");
+        }
+        if (unit.isZero() || named.isZero()) {
+            throw new IllegalArgumentException("a pattern and a bar last longer than zero");
+        }
+    }
+
+    public NoteValue length() {
+        return unit.times(count);
+    }
+
+    public boolean fills() {
+        return length().equals(named);
+    }
+
+    /** How many times the pattern fills the named bar just once, where a whole number of times does. */
+    public OptionalLong timesIntoBar() {
+        return named.isMultipleOf(length()) ? OptionalLong.of(named.wholePartsOf(length())) : OptionalLong.empty();
+    }
+
+    /** The bar that the pattern does fill; empty where no signature can say it. */
+    public Optional<Meter> filled() {
+        NoteValue length = length();
+        long under = Math.max(length.denominator(), 4);
+        boolean multiple = under % length.denominator() == 0;
+        long denominator = multiple ? under : length.denominator() * 4;
+        try {
+            int numerator = Math.toIntExact(length.times(denominator).wholePartsOf(NoteValue.WHOLE));
+            return Optional.of(Meter.of(numerator, Math.toIntExact(denominator)));
+        } catch (IllegalArgumentException | ArithmeticException e) {
+            return Optional.empty();
+        }
+    }
+
+    /** The value each unit would have to have, if the named bar was right and only the unit was not. */
+    public NoteValue unitMeant() {
+        return named.dividedBy(count);
+    }
+}

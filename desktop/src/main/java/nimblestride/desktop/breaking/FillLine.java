@@ -1,0 +1,71 @@
+package nimblestride.desktop.breaking;
+
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.FillFinding;
+import nimblestride.core.exercise.Finding;
+import nimblestride.core.text.PatternLengthText;
+import nimblestride.core.text.TextException;
+import nimblestride.desktop.desk.Desk;
+
+/** Does a pattern of this length fill the bar? With a button that mends what does not. */
+final class FillLine extends HBox {
+    private final Desk desk;
+    private final TextField pattern = new TextField();
+    private final Label answer = new Label();
+    private final Button mend = new Button();
+
+    FillLine(Desk desk) {
+        this.desk = desk;
+        getStyleClass().add("add-line");
+        pattern.setId("fill-pattern");
+        pattern.setPromptText("14 x 1/16");
+        pattern.setPrefWidth(110);
+        pattern.setMinWidth(110);
+        pattern.setAccessibleText("The length of a pattern, as in: 14 x 1/16");
+        pattern.textProperty().addListener(change -> show(desk.exercise().get()));
+        answer.setWrapText(true);
+        answer.setMinHeight(USE_PREF_SIZE);
+        answer.setMaxWidth(Double.MAX_VALUE);
+        HBox.setHgrow(answer, Priority.ALWAYS);
+        mend.setId("fill-mend");
+        mend.getStyleClass().add("small");
+        mend.setMinWidth(USE_PREF_SIZE);
+        Label question = new Label("Does it fill?");
+        question.setMinWidth(USE_PREF_SIZE);
+        getChildren().setAll(question, pattern, answer, mend);
+    }
+
+    /** Answers for the exercise as it is now. */
+    void show(Exercise exercise) {
+        offer(null);
+        answer.getStyleClass().setAll("label");
+        if (pattern.getText().isBlank()) {
+            answer.setText("Type the length of a pattern to hold it against the bars above.");
+            answer.getStyleClass().add("quiet");
+            return;
+        }
+        try {
+            Finding finding = FillFinding.of(
+                    PatternLengthText.read(pattern.getText(), exercise.phrase().length()), exercise);
+            answer.setText(finding.sentence() + " " + finding.sum());
+            finding.mend().ifPresent(this::offer);
+        } catch (TextException e) {
+            answer.setText(e.getMessage());
+            answer.getStyleClass().add("problem");
+        }
+    }
+
+    private void offer(Finding.Mend change) {
+        mend.setVisible(change != null);
+        mend.setManaged(change != null);
+        if (change != null) {
+            mend.setText(change.label());
+            mend.setOnAction(event -> desk.edit(exercise -> change.mended()));
+        }
+    }
+}

@@ -1,0 +1,45 @@
+package nimblestride.desktop.breaking;
+
+import java.util.stream.Collectors;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.VBox;
+import nimblestride.core.meter.Meter;
+import nimblestride.core.reading.Reading;
+
+/** One reading, to be taken by a click or Enter. */
+final class ReadingCard extends Button {
+    private static final int MOST_BARS = 12;
+    private static final double TEXT_WIDTH = 156;
+
+    /** @param taken whether the bar is felt so now */
+    ReadingCard(Reading reading, boolean taken, Runnable take) {
+        getStyleClass().add("reading");
+        if (taken) {
+            getStyleClass().add("taken");
+        }
+        Label grouping = new Label(reading.grouping().toString());
+        grouping.getStyleClass().add("reading-grouping");
+        Label why = new Label(reading.why());
+        why.getStyleClass().add("reading-why");
+        why.setWrapText(true);
+        // A button asks its text for a height before it has a width of its own.
+        why.setPrefWidth(TEXT_WIDTH);
+        why.setMinWidth(TEXT_WIDTH);
+        VBox both = new VBox(grouping, why);
+        setGraphic(both);
+        setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
+        setAlignment(Pos.TOP_LEFT);
+        setMaxWidth(Double.MAX_VALUE);
+        String written = reading.writtenAs().stream()
+                .limit(MOST_BARS)
+                .map(Meter::toString)
+                .collect(Collectors.joining(", "));
+        setTooltip(new Tooltip("Written as " + written));
+        setAccessibleText(reading.grouping() + ", " + reading.why() + (taken ? ", taken" : ""));
+        setOnAction(event -> take.run());
+    }
+}

@@ -1,0 +1,79 @@
+package nimblestride.desktop.breaking;
+
+import java.util.Arrays;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import nimblestride.core.reading.Wish;
+
+/** What is asked of readings: the first and the last group, how many, and of which sizes. An empty field asks nothing. */
+final class WishFields extends HBox {
+    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+
+    private final TextField first;
+    private final TextField last;
+    private final TextField most;
+    private final TextField sizes;
+
+    WishFields(Runnable changed) {
+        getStyleClass().add("add-line");
+        first = field("wish-first", "First group", 40, changed);
+        last = field("wish-last", "Last group", 40, changed);
+        most = field("wish-most", "Most groups", 40, changed);
+        sizes = field("wish-sizes", "Only these sizes, as in 2, 3", 64, changed);
+        sizes.setPromptText("2, 3");
+        getChildren()
+                .setAll(
+                        caption("first"),
+                        first,
+                        caption("last"),
+                        last,
+                        caption("at most"),
+                        most,
+                        caption("groups of"),
+                        sizes);
+    }
+
+    private static Label caption(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("quiet");
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
+    }
+
+    private static TextField field(String id, String name, double width, Runnable changed) {
+        TextField field = new TextField();
+        field.setId(id);
+        field.setAccessibleText(name);
+        field.setPrefWidth(width);
+        field.setMinWidth(width);
+        field.textProperty().addListener(change -> changed.run());
+        return field;
+    }
+
+    /** What the fields ask; a field whose text is no number is marked and asks nothing. */
+    Wish wish() {
+        OptionalInt groups = number(most);
+        return new Wish(number(first), number(last), groups.orElse(Integer.MAX_VALUE), sizes());
+    }
+
+    private static OptionalInt number(TextField field) {
+        String text = field.getText().strip();
+        boolean good = text.matches("[1-9]\\d{0,3}");
+        field.pseudoClassStateChanged(WRONG, !good && !text.isEmpty());
+        return good ? OptionalInt.of(Integer.parseInt(text)) : OptionalInt.empty();
+    }
+
+    private Set<Integer> sizes() {
+        String text = sizes.getText().strip();
+        boolean good = text.matches("[1-9]\\d{0,3}(\\s*[, ]\\s*[1-9]\\d{0,3})*");
+        sizes.pseudoClassStateChanged(WRONG, !good && !text.isEmpty());
+        return good
+                ? Arrays.stream(text.split("[, ]+", -1)).map(Integer::valueOf).collect(Collectors.toSet())
+                : Set.of();
+    }
+}

@@ -1,0 +1,57 @@
+package nimblestride.desktop.window;
+
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The benches below the Road, one at a time, in the order in which people work. */
+final class Benches extends VBox {
+    private final HBox head = new HBox();
+    private final Label about = new Label();
+    private final ToggleGroup chosen = new ToggleGroup();
+    private final Map<String, ToggleButton> buttons = new LinkedHashMap<>();
+
+    Benches() {
+        getStyleClass().add("benches");
+        head.getStyleClass().add("bench-head");
+        about.getStyleClass().addAll("quiet", "bench-about");
+        head.getChildren().add(about);
+        getChildren().setAll(head);
+        chosen.selectedToggleProperty().addListener((property, old, now) -> {
+            if (now == null) {
+                chosen.selectToggle(old);
+            }
+        });
+    }
+
+    /** Adds a bench after the others. */
+    void add(String name, String what, Region bench) {
+        ToggleButton button = new ToggleButton(name);
+        button.setId("bench-" + name.toLowerCase(Locale.ROOT));
+        button.setToggleGroup(chosen);
+        button.getStyleClass().add("bench-name");
+        button.setTooltip(new Tooltip(what));
+        button.selectedProperty().addListener((property, was, selected) -> {
+            if (selected) {
+                about.setText(what);
+                VBox.setVgrow(bench, Priority.ALWAYS);
+                getChildren().setAll(head, bench);
+            }
+        });
+        buttons.put(name, button);
+        head.getChildren().add(buttons.size() - 1, button);
+    }
+
+    /** Goes to a bench. */
+    void choose(String name) {
+        chosen.selectToggle(buttons.get(name));
+    }
+}
