@@ -15,6 +15,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import java.util.stream.StreamSupport;
 import nimblestride.core.filling.Filling;
+import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Grouping;
 import nimblestride.core.meter.Meter;
 
@@ -22,6 +23,7 @@ import nimblestride.core.meter.Meter;
 public final class Readings {
     private static final List<Integer> TWOS_AND_THREES = List.of(2, 3);
     private static final List<Integer> CELLS = List.of(4, 5, 7);
+    private static final int READINGS_WITH_A_NAME = 40;
     private static final int PAIRS = 6;
     private static final int CELL_LISTS = 24;
     private static final int FEWEST_IN_A_BAR = 2;
@@ -55,6 +57,16 @@ public final class Readings {
             case FAMILIAR -> readings.easiestOfEachGrouping(new FamiliarBars(meter).readings());
             case CELLS -> readings.easiestOfEachGrouping(readings.cells());
         };
+    }
+
+    /** What the grouping a bar is felt in now is called: by the easiest of its readings, or by its groups alone. */
+    public static String nameOf(Bar bar) {
+        return of(bar.meter(), Wish.ANY)
+                .limit(READINGS_WITH_A_NAME)
+                .filter(reading -> reading.grouping().equals(bar.grouping()))
+                .map(Reading::why)
+                .findFirst()
+                .orElseGet(() -> RunWords.of(bar.grouping().sizes()));
     }
 
     private static Stream<Reading> merged(Map<School, Iterator<Reading>> schools) {

@@ -6,11 +6,13 @@ import java.math.BigInteger;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import nimblestride.core.filling.Filling;
 import nimblestride.core.meter.Bar;
+import nimblestride.core.meter.Grouping;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.value.NoteValue;
 import org.junit.jupiter.api.Test;
@@ -77,6 +79,20 @@ class ReadingsTest {
                     .doesNotHaveDuplicates()
                     .hasSize(Filling.of(units, List.of(2, 3)).count().intValueExact());
         }
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "3+3+3+2,'three 3s, then one 2'",
+        "2+2+2+5,'three 2s, then one 5'",
+        "1+10,'one 1, then one 10'",
+        "11,one 11"
+    })
+    void namesWhateverGroupingABarIsFeltIn(String groups, String name) {
+        List<Integer> sizes =
+                Stream.of(groups.split("\\+", -1)).map(Integer::valueOf).toList();
+        assertThat(Readings.nameOf(new Bar(Meter.of(11, 8), new Grouping(sizes))))
+                .isEqualTo(name);
     }
 
     @Test

@@ -1,6 +1,5 @@
 package nimblestride.desktop.breaking;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import javafx.scene.control.ComboBox;
@@ -16,13 +15,13 @@ import javafx.util.StringConverter;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.reading.Reading;
-import nimblestride.core.reading.Readings;
 import nimblestride.core.reading.School;
 import nimblestride.core.reading.Wish;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.desk.Newest;
 
 /** The Break bench: the readings of a bar in the four schools side by side. One click takes a reading. */
-public final class BreakBench extends VBox {
+public final class BreakBench extends VBox implements AutoCloseable {
     private static final int READINGS_A_SCHOOL = 8;
     private static final int MOST_BARS_LISTED = 500;
 
@@ -31,6 +30,8 @@ public final class BreakBench extends VBox {
     private final GridPane columns = new GridPane();
     private final WishFields wishes = new WishFields(this::showReadings);
     private final FillLine fill;
+    private final Label felt = new Label();
+    private final Newest readings = new Newest("reading");
     private Bar shownBar;
     private Wish shownWish;
 
@@ -46,7 +47,9 @@ public final class BreakBench extends VBox {
         bars.valueProperty().addListener(change -> showReadings());
         Region between = new Region();
         HBox.setHgrow(between, Priority.ALWAYS);
-        HBox line = new HBox(bars, between, wishes);
+        felt.getStyleClass().add("quiet");
+        felt.setId("felt");
+        HBox line = new HBox(bars, felt, between, wishes);
         line.getStyleClass().add("add-line");
         columns.getStyleClass().add("readings");
         for (int i = 0; i < School.values().length; i++) {
@@ -108,22 +111,26 @@ public final class BreakBench extends VBox {
         }
         shownBar = bar;
         shownWish = wish;
+        readings.ask(() -> BarReadings.of(bar, wish, READINGS_A_SCHOOL), found -> show(number, found));
+    }
+
+    private void show(int number, BarReadings found) {
+        felt.setText(found.name());
         columns.getChildren().clear();
         int place = 0;
         for (School school : School.values()) {
-            columns.add(column(number, bar, school, wish), place++, 0);
+            columns.add(column(number, found, school), place++, 0);
         }
     }
 
-    private VBox column(int number, Bar bar, School school, Wish wish) {
+    private VBox column(int number, BarReadings found, School school) {
         Label title = new Label(school.title());
         title.getStyleClass().add("quiet");
         VBox column = new VBox(title);
         column.getStyleClass().add("reading-column");
-        List<Reading> readings = new ArrayList<>(
-                Readings.of(bar.meter(), school, wish).limit(READINGS_A_SCHOOL).toList());
-        for (Reading reading : readings) {
-            boolean taken = reading.grouping().equals(bar.grouping());
+        List<Reading> best = found.best().get(school);
+        for (Reading reading : best) {
+            boolean taken = reading.grouping().equals(found.bar().grouping());
             column.getChildren()
                     .add(new ReadingCard(
                             reading,
@@ -131,8 +138,8 @@ public final class BreakBench extends VBox {
                             () -> desk.edit(exercise ->
                                     exercise.withPhrase(exercise.phrase().regrouped(number, reading.grouping())))));
         }
-        if (readings.isEmpty()) {
-            Label none = new Label(none(school, bar));
+        if (best.isEmpty()) {
+            Label none = new Label(none(school, found.bar()));
             none.setWrapText(true);
             none.getStyleClass().add("quiet");
             column.getChildren().add(none);
@@ -145,5 +152,10 @@ public final class BreakBench extends VBox {
         return school == School.PAIRED_BARS && units % 2 == 0
                 ? units + " is even: no even and odd bar make it."
                 : "No such reading of this bar.";
+    }
+
+    @Override
+    public void close() {
+        readings.close();
     }
 }

@@ -2,11 +2,7 @@ package nimblestride.desktop.desk;
 
 import java.nio.file.Path;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.UnaryOperator;
-import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -26,12 +22,7 @@ public final class Desk implements AutoCloseable {
     private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper();
     private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyBooleanWrapper saved = new ReadOnlyBooleanWrapper();
-    private final AtomicLong newest = new AtomicLong();
-    private final ExecutorService answering = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "answering");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final Newest answers = new Newest("answering");
 
     private History history;
     private Exercise inFile;
@@ -129,23 +120,11 @@ public final class Desk implements AutoCloseable {
         canUndo.set(history.canUndo());
         canRedo.set(history.canRedo());
         saved.set(present.equals(inFile));
-        long number = newest.incrementAndGet();
-        answering.execute(() -> {
-            if (number == newest.get()) {
-                Answer found = Answer.to(present);
-                Platform.runLater(() -> publish(number, found));
-            }
-        });
-    }
-
-    private void publish(long number, Answer found) {
-        if (number == newest.get()) {
-            answer.set(found);
-        }
+        answers.ask(() -> Answer.to(present), answer::set);
     }
 
     @Override
     public void close() {
-        answering.shutdownNow();
+        answers.close();
     }
 }

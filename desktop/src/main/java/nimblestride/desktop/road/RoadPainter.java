@@ -68,6 +68,11 @@ final class RoadPainter {
         return LEAST_GROUND + LANES + Math.max(1, lanes) * LANE;
     }
 
+    /** How far below the top the ground line runs. */
+    double ground() {
+        return ground;
+    }
+
     void paint() {
         double width = GUTTER + stretch.width();
         g.setFill(palette.ground());

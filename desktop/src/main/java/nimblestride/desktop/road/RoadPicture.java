@@ -37,8 +37,17 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
      */
     record Post(double at, long bar, Meter meter, boolean signature, boolean phraseStart) {}
 
-    /** A group, from its first unit to the next group's first. */
-    record Stride(double from, double to, int units) {}
+    /**
+     * A group, from its first unit to the next group's first.
+     *
+     * @param bar the number of its bar from 0, rounds of the phrase counted on
+     * @param group its place in the bar, from 0
+     */
+    record Stride(double from, double to, int units, long bar, int group) {
+        double unit() {
+            return (to - from) / units;
+        }
+    }
 
     /**
      * A unit.
@@ -85,7 +94,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
                 Bar here = phrase.bar(bar);
                 boolean signature = before == null || !before.meter().equals(here.meter()) || bar % bars == 0;
                 posts.add(new Post(start.toDouble(), bar, here.meter(), signature, bar % bars == 0));
-                drawGroups(here, start.toDouble());
+                drawGroups(here, bar, start.toDouble());
                 before = here;
                 bar++;
                 start = start.plus(here.length());
@@ -97,21 +106,23 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
             return new RoadPicture(posts, strides, ticks, lanes, home());
         }
 
-        private void drawGroups(Bar bar, double start) {
+        private void drawGroups(Bar bar, long number, double start) {
             double unit = bar.meter().unit().toDouble();
             boolean everyUnit = unit * stretch.scale() >= CLOSEST_UNITS;
             int first = 0;
+            int group = 0;
             for (int size : bar.grouping().sizes()) {
                 double from = start + first * unit;
                 double to = from + size * unit;
                 if (to >= stretch.start() && from <= stretch.end() && size * unit * stretch.scale() >= 1) {
-                    strides.add(new Stride(from, to, size));
+                    strides.add(new Stride(from, to, size, number, group));
                     int shown = everyUnit ? size : 1;
                     for (int i = 0; i < shown; i++) {
                         ticks.add(new Tick(from + i * unit, count(bar.meter(), first + i, i == 0), unit, i == 0));
                     }
                 }
                 first += size;
+                group++;
             }
         }
 

@@ -25,6 +25,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
+import nimblestride.core.meter.Grouping;
 import nimblestride.desktop.book.BookFolder;
 import nimblestride.desktop.book.BookPane;
 import nimblestride.desktop.breaking.BreakBench;
@@ -174,7 +175,24 @@ public final class MainWindow {
         }
     }
 
+    private RoadView.Regrouping byHand() {
+        return new RoadView.Regrouping() {
+            @Override
+            public void regroup(int bar, Grouping grouping) {
+                desk.edit(
+                        "foot",
+                        exercise -> exercise.withPhrase(exercise.phrase().regrouped(bar, grouping)));
+            }
+
+            @Override
+            public void done() {
+                desk.endBurst();
+            }
+        };
+    }
+
     private void listen() {
+        road.setRegrouping(byHand());
         desk.answer().addListener((property, old, answer) -> {
             road.show(answer);
             findings.show(answer.findings());
@@ -314,6 +332,7 @@ public final class MainWindow {
     public void close() {
         transport.close();
         remember();
+        breaking.close();
         desk.close();
         autosave.ifPresent(Autosave::close);
         keeper.ifPresent(held -> {

@@ -4,6 +4,10 @@ import static nimblestride.core.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.meter.Grouping;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.reading.Readings;
+import nimblestride.core.text.Examples;
 import org.junit.jupiter.api.Test;
 
 class RoadPictureTest {
@@ -27,6 +31,27 @@ class RoadPictureTest {
                 .containsExactly("1", "2", "3", "4", "5", "6", "7", "8", "9", "10");
         assertThat(whole.lanes().get(0).landings()).containsExactly(0.0, 1.25, 2.5, 245.0 / 16);
         assertThat(whole.home()).hasValue(245.0 / 16);
+    }
+
+    @Test
+    void aFootIsMovedMergedAndSetDown() {
+        Phrase phrase = Examples.bars("5/8, 11/8(3+3+3+2)");
+        RoadPicture picture = picture(0, 4, "5/8, 11/8(3+3+3+2)");
+        Stretch stretch = new Stretch(0, 1200, 300);
+        // The second bar starts after 5/8; its first inner foot stands at 8/8.
+        FootDrag foot = FootDrag.at(300, picture, stretch, phrase).orElseThrow();
+        assertThat(foot.bar()).isEqualTo(1);
+        assertThat(foot.movedTo(1.0)).isEqualTo(Grouping.of(3, 3, 3, 2));
+        assertThat(foot.movedTo(0.88)).isEqualTo(Grouping.of(2, 4, 3, 2));
+        assertThat(foot.movedTo(9)).isEqualTo(Grouping.of(6, 3, 2));
+        assertThat(foot.movedTo(0)).isEqualTo(Grouping.of(6, 3, 2));
+        assertThat(FootDrag.at(187.5, picture, stretch, phrase))
+                .as("a bar line is no foot")
+                .isEmpty();
+        RoadPicture.Stride stride = picture.strides().get(2);
+        assertThat(FootDrag.split(stride, 0.76, phrase)).contains(Grouping.of(1, 2, 3, 3, 2));
+        assertThat(FootDrag.split(stride, 0.63, phrase)).isEmpty();
+        assertThat(Readings.nameOf(phrase.bar(1))).isEqualTo("three 3s, then one 2");
     }
 
     @Test

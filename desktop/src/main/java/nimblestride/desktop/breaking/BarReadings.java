@@ -1,0 +1,26 @@
+package nimblestride.desktop.breaking;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import nimblestride.core.meter.Bar;
+import nimblestride.core.reading.Reading;
+import nimblestride.core.reading.Readings;
+import nimblestride.core.reading.School;
+import nimblestride.core.reading.Wish;
+
+/**
+ * What the Break bench shows of a bar.
+ *
+ * @param name what its grouping is called now
+ * @param best the best readings of each school
+ */
+record BarReadings(Bar bar, String name, Map<School, List<Reading>> best) {
+    static BarReadings of(Bar bar, Wish wish, int most) {
+        Map<School, List<Reading>> best = new EnumMap<>(School.class);
+        for (School school : School.values()) {
+            best.put(school, Readings.of(bar.meter(), school, wish).limit(most).toList());
+        }
+        return new BarReadings(bar, Readings.nameOf(bar), best);
+    }
+}
