@@ -39,7 +39,7 @@ class ArchitectureTest {
             .mayOnlyAccessLayers("core", "formats", "sound");
 
     private static final List<String> IDEAS_IN_ORDER =
-            List.of("value", "filling", "meter", "reading", "groove", "layer", "align", "exercise", "text");
+            List.of("value", "filling", "meter", "reading", "counting", "groove", "layer", "align", "exercise", "text");
 
     @ArchTest
     static void ideasOfTheCoreStandOnlyOnThoseBeforeThem(JavaClasses classes) {

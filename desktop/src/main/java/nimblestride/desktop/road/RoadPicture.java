@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import nimblestride.core.align.Alignment;
+import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.layer.Hit;
@@ -66,23 +67,25 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
 
     record Mark(double at, Stroke stroke, boolean startsCycle) {}
 
-    static RoadPicture of(Reckoning reckoning, Stretch stretch) {
-        return new Drawing(reckoning, stretch).draw();
+    static RoadPicture of(Reckoning reckoning, Stretch stretch, CountingSchool school) {
+        return new Drawing(reckoning, stretch, school).draw();
     }
 
     private static final class Drawing {
         private final Reckoning reckoning;
         private final Phrase phrase;
         private final Stretch stretch;
+        private final CountingSchool school;
         private final List<Post> posts = new ArrayList<>();
         private final List<Stride> strides = new ArrayList<>();
         private final List<Tick> ticks = new ArrayList<>();
-        private final Map<Meter, Map<Integer, Place>> counts = new HashMap<>();
+        private final Map<Bar, List<String>> counts = new HashMap<>();
 
-        Drawing(Reckoning reckoning, Stretch stretch) {
+        Drawing(Reckoning reckoning, Stretch stretch, CountingSchool school) {
             this.reckoning = reckoning;
             this.phrase = reckoning.exercise().phrase();
             this.stretch = stretch;
+            this.school = school;
         }
 
         RoadPicture draw() {
@@ -118,7 +121,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
                     strides.add(new Stride(from, to, size, number, group));
                     int shown = everyUnit ? size : 1;
                     for (int i = 0; i < shown; i++) {
-                        ticks.add(new Tick(from + i * unit, count(bar.meter(), first + i, i == 0), unit, i == 0));
+                        ticks.add(new Tick(from + i * unit, count(bar, first + i, i == 0), unit, i == 0));
                     }
                 }
                 first += size;
@@ -126,11 +129,12 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
             }
         }
 
-        /** The whole place at the start of a group, so that it can be found; otherwise what is said there. */
-        private String count(Meter meter, int unit, boolean groupStart) {
-            Place place = counts.computeIfAbsent(meter, key -> new HashMap<>())
-                    .computeIfAbsent(unit, key -> new Place(meter, meter.unit().times(key)));
-            return groupStart ? place.toString() : place.syllable();
+        /** What is said on a unit; where beats are counted, the whole place at the start of a group. */
+        private String count(Bar bar, int unit, boolean groupStart) {
+            if (school == CountingSchool.BEATS && groupStart) {
+                return new Place(bar.meter(), bar.meter().unit().times(unit)).toString();
+            }
+            return counts.computeIfAbsent(bar, school::count).get(unit);
         }
 
         private Lane lane(int index, Reckoning.OfLayer layer) {

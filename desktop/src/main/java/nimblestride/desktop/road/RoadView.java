@@ -20,6 +20,7 @@ import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
+import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.meter.Grouping;
 import nimblestride.core.meter.Phrase;
@@ -43,6 +44,7 @@ public final class RoadView extends BorderPane {
     private final ScrollBar bar = new ScrollBar();
     private final JourneyStrip journey = new JourneyStrip(moment -> bringIntoView(moment, true));
     private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.DAY);
+    private final ObjectProperty<CountingSchool> school = new SimpleObjectProperty<>(CountingSchool.BEATS);
     private final BooleanProperty reducedMotion = new SimpleBooleanProperty();
     private Answer answer;
     private RoadPicture picture;
@@ -94,6 +96,7 @@ public final class RoadView extends BorderPane {
         });
         palette.addListener(change -> paint());
         reducedMotion.addListener(change -> paint());
+        school.addListener(change -> paint());
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         addEventFilter(ScrollEvent.SCROLL, this::scroll);
@@ -158,6 +161,11 @@ public final class RoadView extends BorderPane {
 
     public ObjectProperty<Palette> palette() {
         return palette;
+    }
+
+    /** How the Road is counted. */
+    public ObjectProperty<CountingSchool> school() {
+        return school;
     }
 
     public BooleanProperty reducedMotion() {
@@ -342,7 +350,7 @@ public final class RoadView extends BorderPane {
         }
         updateBar();
         Stretch stretch = stretch();
-        picture = RoadPicture.of(answer.reckoning(), stretch);
+        picture = RoadPicture.of(answer.reckoning(), stretch, school.get());
         RoadPainter painter =
                 new RoadPainter(canvas.getGraphicsContext2D(), palette.get(), picture, stretch, canvas.getHeight());
         ground = painter.ground();

@@ -3,6 +3,7 @@ package nimblestride.desktop.window;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -48,6 +49,14 @@ final class Benches extends VBox {
         });
         buttons.put(name, button);
         head.getChildren().add(buttons.size() - 1, button);
+    }
+
+    /** Puts something at the right end of the line that names the benches. */
+    void addAtTheEnd(Node... nodes) {
+        Region between = new Region();
+        HBox.setHgrow(between, Priority.ALWAYS);
+        head.getChildren().add(between);
+        head.getChildren().addAll(nodes);
     }
 
     /** Goes to a bench. */

@@ -90,6 +90,7 @@ public final class MainWindow {
         this.cross = new CrossBench(desk);
         benches.add("Break", "take a bar apart and feel it in groups", breaking);
         benches.add("Cross", "what runs across the bar line, and where it comes home", cross);
+        benches.addAtTheEnd(new CountChoice(desk, road.school()));
         benches.choose("Cross");
         this.findings =
                 new FindingsPane(place -> road.bringIntoView(place.at()), mend -> desk.edit(exercise -> mend.mended()));
@@ -152,6 +153,7 @@ public final class MainWindow {
         menu.reducedMotion().bindBidirectional(road.reducedMotion());
         menu.reducedMotion().set(remembered.reducedMotion());
         menu.night().set(remembered.night());
+        road.school().set(remembered.counting());
         Scene scene = new Scene(root, remembered.width(), remembered.height());
         scene.getStylesheets()
                 .setAll(MainWindow.class
@@ -318,7 +320,8 @@ public final class MainWindow {
                 stage.getScene().getHeight(),
                 night,
                 road.reducedMotion().get(),
-                menu.bookShown().get());
+                menu.bookShown().get(),
+                road.school().get());
         try {
             Files.createDirectories(home);
             settings.write(home.resolve("settings.properties"));

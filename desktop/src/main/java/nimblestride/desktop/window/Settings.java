@@ -6,7 +6,9 @@ import java.io.Reader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.Properties;
+import nimblestride.core.counting.CountingSchool;
 import nimblestride.formats.file.AtomicFile;
 
 /**
@@ -17,9 +19,11 @@ import nimblestride.formats.file.AtomicFile;
  * @param night whether the dim stage is shown in place of chart paper
  * @param reducedMotion whether a moving line takes the place of the hopping marker
  * @param bookShown whether the Book is unfolded
+ * @param counting how the Road is counted
  */
-public record Settings(double width, double height, boolean night, boolean reducedMotion, boolean bookShown) {
-    public static final Settings USUAL = new Settings(1280, 800, false, false, true);
+public record Settings(
+        double width, double height, boolean night, boolean reducedMotion, boolean bookShown, CountingSchool counting) {
+    public static final Settings USUAL = new Settings(1280, 800, false, false, true, CountingSchool.BEATS);
 
     static Settings read(Path file) {
         Properties properties = new Properties();
@@ -35,7 +39,8 @@ public record Settings(double width, double height, boolean night, boolean reduc
                 number(properties, "height", USUAL.height),
                 flag(properties, "night", USUAL.night),
                 flag(properties, "reducedMotion", USUAL.reducedMotion),
-                flag(properties, "bookShown", USUAL.bookShown));
+                flag(properties, "bookShown", USUAL.bookShown),
+                school(properties.getProperty("counting", "")));
     }
 
     private static double number(Properties properties, String key, double usual) {
@@ -45,6 +50,13 @@ public record Settings(double width, double height, boolean night, boolean reduc
         } catch (NumberFormatException e) {
             return usual;
         }
+    }
+
+    private static CountingSchool school(String name) {
+        return Arrays.stream(CountingSchool.values())
+                .filter(school -> school.name().equals(name))
+                .findFirst()
+                .orElse(USUAL.counting);
     }
 
     private static boolean flag(Properties properties, String key, boolean usual) {
@@ -58,6 +70,7 @@ public record Settings(double width, double height, boolean night, boolean reduc
         properties.setProperty("night", Boolean.toString(night));
         properties.setProperty("reducedMotion", Boolean.toString(reducedMotion));
         properties.setProperty("bookShown", Boolean.toString(bookShown));
+        properties.setProperty("counting", counting.name());
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         properties.store(out, "Nimble Stride");
         AtomicFile.write(file, out.toString(StandardCharsets.ISO_8859_1).getBytes(StandardCharsets.ISO_8859_1));

@@ -3,6 +3,7 @@ package nimblestride.desktop.road;
 import static nimblestride.core.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.meter.Grouping;
 import nimblestride.core.meter.Phrase;
@@ -12,7 +13,8 @@ import org.junit.jupiter.api.Test;
 
 class RoadPictureTest {
     private static RoadPicture picture(double start, double wholes, String bars, String... layers) {
-        return RoadPicture.of(Reckoning.of(exercise(bars, layers)), new Stretch(start, wholes * 300, 300));
+        return RoadPicture.of(
+                Reckoning.of(exercise(bars, layers)), new Stretch(start, wholes * 300, 300), CountingSchool.BEATS);
     }
 
     @Test

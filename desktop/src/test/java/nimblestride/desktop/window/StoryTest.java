@@ -16,9 +16,11 @@ import javafx.geometry.Point2D;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
+import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.text.BarsText;
 import nimblestride.core.text.LayerText;
@@ -336,13 +338,21 @@ class StoryTest extends FxRobot {
     }
 
     @Test
-    void remembersItsSizeAndItsNight() throws Exception {
+    void remembersItsSizeItsNightAndHowItCounts() throws Exception {
         chord(KeyCode.SHORTCUT, KeyCode.D);
+        clickOn("#counting").clickOn("spoken rhythm");
+        retype("#bars", "7/8(2+2+3), 5/8");
+        clickOn("#copy-count");
+        String[] copied = new String[1];
+        interact(() -> copied[0] = Clipboard.getSystemClipboard().getString());
+        assertThat(copied[0]).isEqualTo("7/8: ta ka | ta ka | ta ki ta\n5/8: ta ki ta | ta ka");
         interact(() -> window.stage().setWidth(1000));
         closeWindow();
         openAgain();
         assertThat(window.stage().getScene().getWidth()).isLessThan(1010);
         assertThat(window.stage().getScene().getRoot().getStyle()).contains("#1d1a18");
+        RoadView road = lookup(".road").queryAs(RoadView.class);
+        assertThat(road.school().get()).isEqualTo(CountingSchool.SPOKEN);
     }
 
     @Test
