@@ -112,28 +112,39 @@ public final class Phrase {
      * @throws IllegalArgumentException if the grouping does not fill that bar
      */
     public Phrase regrouped(int bar, Grouping grouping) {
-        return new Phrase(regrouped(parts, bar, grouping));
+        return replacing(bar, List.of(new Bar(bars.get(bar).meter(), grouping)));
     }
 
-    private static List<PhrasePart> regrouped(List<PhrasePart> parts, int bar, Grouping grouping) {
-        List<PhrasePart> changed = new ArrayList<>(parts);
+    /**
+     * The same phrase with other bars in place of a written one, and so each time it is played.
+     *
+     * @param bar its number, from 0, any time it is played in the first round
+     * @param others at least one
+     */
+    public Phrase replacing(int bar, List<Bar> others) {
+        return new Phrase(replacing(parts, bar, others));
+    }
+
+    private static List<PhrasePart> replacing(List<PhrasePart> parts, int bar, List<Bar> others) {
+        List<PhrasePart> changed = new ArrayList<>();
         int left = bar;
-        for (int i = 0; i < parts.size(); i++) {
-            int count = Math.toIntExact(countBars(List.of(parts.get(i))));
-            if (left < count) {
-                PhrasePart part = parts.get(i);
-                changed.set(
-                        i,
-                        part instanceof Repeat repeat
-                                ? new Repeat(
-                                        regrouped(repeat.parts(), left % (count / repeat.times()), grouping),
-                                        repeat.times())
-                                : new Bar(((Bar) part).meter(), grouping));
-                return changed;
+        boolean done = false;
+        for (PhrasePart part : parts) {
+            int count = Math.toIntExact(countBars(List.of(part)));
+            if (done || left >= count) {
+                changed.add(part);
+                left -= count;
+                continue;
             }
-            left -= count;
+            if (part instanceof Repeat repeat) {
+                int within = left % (count / repeat.times());
+                changed.add(new Repeat(replacing(repeat.parts(), within, others), repeat.times()));
+            } else {
+                changed.addAll(others);
+            }
+            done = true;
         }
-        throw new IndexOutOfBoundsException("there is no bar " + bar + " in the phrase");
+        return changed;
     }
 
     /** The coarsest grid on which every bar line lies. */

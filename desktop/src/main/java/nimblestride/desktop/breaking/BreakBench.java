@@ -13,6 +13,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Rewriting;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.reading.Reading;
 import nimblestride.core.reading.School;
@@ -132,11 +133,7 @@ public final class BreakBench extends VBox implements AutoCloseable {
         for (Reading reading : best) {
             boolean taken = reading.grouping().equals(found.bar().grouping());
             column.getChildren()
-                    .add(new ReadingCard(
-                            reading,
-                            taken,
-                            () -> desk.edit(exercise ->
-                                    exercise.withPhrase(exercise.phrase().regrouped(number, reading.grouping())))));
+                    .add(new ReadingCard(reading, taken, () -> take(number, reading), () -> write(number, reading)));
         }
         if (best.isEmpty()) {
             Label none = new Label(none(school, found.bar()));
@@ -145,6 +142,17 @@ public final class BreakBench extends VBox implements AutoCloseable {
             column.getChildren().add(none);
         }
         return column;
+    }
+
+    private void take(int number, Reading reading) {
+        desk.edit(exercise -> exercise.withPhrase(exercise.phrase().regrouped(number, reading.grouping())));
+    }
+
+    private void write(int number, Reading reading) {
+        desk.edit(exercise -> Rewriting.asBars(
+                exercise.withPhrase(exercise.phrase().regrouped(number, reading.grouping())),
+                number,
+                reading.writtenAs()));
     }
 
     private static String none(School school, Bar bar) {

@@ -4,7 +4,9 @@ import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.VBox;
 import nimblestride.core.meter.Meter;
@@ -15,8 +17,12 @@ final class ReadingCard extends Button {
     private static final int MOST_BARS = 12;
     private static final double TEXT_WIDTH = 156;
 
-    /** @param taken whether the bar is felt so now */
-    ReadingCard(Reading reading, boolean taken, Runnable take) {
+    /**
+     * @param taken whether the bar is felt so now
+     * @param take has the bar felt so
+     * @param write has the bar written as the bars of this reading
+     */
+    ReadingCard(Reading reading, boolean taken, Runnable take, Runnable write) {
         getStyleClass().add("reading");
         if (taken) {
             getStyleClass().add("taken");
@@ -38,8 +44,14 @@ final class ReadingCard extends Button {
                 .limit(MOST_BARS)
                 .map(Meter::toString)
                 .collect(Collectors.joining(", "));
-        setTooltip(new Tooltip("Written as " + written));
+        setTooltip(new Tooltip("Written as " + written + ". Right-click to write it so."));
         setAccessibleText(reading.grouping() + ", " + reading.why() + (taken ? ", taken" : ""));
         setOnAction(event -> take.run());
+        MenuItem feel = new MenuItem("Feel it as " + reading.grouping());
+        feel.setOnAction(event -> take.run());
+        MenuItem asBars = new MenuItem("Write it as " + written);
+        asBars.setDisable(reading.writtenAs().size() < 2);
+        asBars.setOnAction(event -> write.run());
+        setContextMenu(new ContextMenu(feel, asBars));
     }
 }

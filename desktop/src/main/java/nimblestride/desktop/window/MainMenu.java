@@ -8,6 +8,7 @@ import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.KeyCombination;
+import nimblestride.core.exercise.Rewriting;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.play.Transport;
 import nimblestride.desktop.road.RoadView;
@@ -40,7 +41,20 @@ final class MainMenu extends MenuBar {
         undo.disableProperty().bind(desk.canUndo().not());
         MenuItem redo = item("Redo", "Shortcut+Shift+Z", desk::redo);
         redo.disableProperty().bind(desk.canRedo().not());
-        edit.getItems().setAll(undo, redo);
+        edit.getItems()
+                .setAll(
+                        undo,
+                        redo,
+                        new SeparatorMenuItem(),
+                        item("Write as one long bar", "Shortcut+L", () -> window.rewrite(Rewriting::asOneBar)),
+                        item(
+                                "Write in doubled values",
+                                "Shortcut+UP",
+                                () -> window.rewrite(Rewriting::inDoubledValues)),
+                        item(
+                                "Write in halved values",
+                                "Shortcut+DOWN",
+                                () -> window.rewrite(Rewriting::inHalvedValues)));
 
         Menu play = new Menu("Play");
         MenuItem toggle = new MenuItem();

@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.geometry.Orientation;
 import javafx.scene.Node;
@@ -25,6 +26,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
+import nimblestride.core.exercise.Exercise;
 import nimblestride.core.meter.Grouping;
 import nimblestride.desktop.book.BookFolder;
 import nimblestride.desktop.book.BookPane;
@@ -288,6 +290,16 @@ public final class MainWindow {
     /** Goes over to the dim stage. */
     public void showNight() {
         menu.night().set(true);
+    }
+
+    /** Writes the exercise otherwise, where it can be. */
+    void rewrite(UnaryOperator<Exercise> rewriting) {
+        try {
+            desk.edit(rewriting);
+            tell("Written otherwise; layers that follow the bar now follow the new bars.");
+        } catch (IllegalArgumentException e) {
+            tell("This cannot be written so: " + e.getMessage() + ".");
+        }
     }
 
     /** Goes to a bench: Break or Cross. */

@@ -292,6 +292,17 @@ class StoryTest extends FxRobot {
         until(() -> shows("2+2+3"));
         chord(KeyCode.SHORTCUT, KeyCode.Z);
 
+        retype("#bars", "11/8");
+        until(() -> shows("6/8 and 5/8: an even bar, then an odd one"));
+        rightClickOn("6/8 and 5/8: an even bar, then an odd one");
+        clickOn("Write it as 6/8, 5/8");
+        assertThat(BarsText.write(exercise().phrase())).isEqualTo("6/8, 5/8");
+        chord(KeyCode.SHORTCUT, KeyCode.L);
+        assertThat(BarsText.write(exercise().phrase())).isEqualTo("11/8");
+        chord(KeyCode.SHORTCUT, KeyCode.DOWN);
+        assertThat(BarsText.write(exercise().phrase())).isEqualTo("11/16");
+        assertThat(exercise().tempo()).hasToString("1/8=96");
+
         retype("#bars", "11/4");
         retype("#fill-pattern", "22 x 1/16");
         assertThat(shows("2 of them fill the bar of 11/4.")).isTrue();

@@ -1,0 +1,168 @@
+package nimblestride.core.exercise;
+
+import java.util.ArrayList;
+import java.util.List;
+import nimblestride.core.layer.Layer;
+import nimblestride.core.layer.Pattern;
+import nimblestride.core.layer.Span;
+import nimblestride.core.meter.Bar;
+import nimblestride.core.meter.Grouping;
+import nimblestride.core.meter.Meter;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.meter.PhrasePart;
+import nimblestride.core.meter.Repeat;
+import nimblestride.core.value.NoteValue;
+import nimblestride.core.value.Tempo;
+
+/**
+ * The same music written otherwise: several bars as one long one and back, and every value doubled or halved. Groups stay
+ * as they are felt. Layers that follow the bar (over bars, or reset each bar) follow the new bars.
+ */
+public final class Rewriting {
+    private Rewriting() {}
+
+    /**
+     * All bars as one long bar: 10/8 and 9/16 are 29/16.
+     *
+     * @throws IllegalArgumentException if that bar would be too long to be one
+     */
+    public static Exercise asOneBar(Exercise exercise) {
+        Phrase phrase = exercise.phrase();
+        NoteValue unit = phrase.bars().stream()
+                .distinct()
+                .map(bar -> bar.meter().unit())
+                .reduce(NoteValue::greatestCommonDivisor)
+                .orElseThrow();
+        long units = phrase.length().wholePartsOf(unit);
+        if (units > Meter.MOST_UNITS) {
+            throw new IllegalArgumentException(String.format(
+                    "as one bar this would be %,d units of %s, and a bar holds at most %,d",
+                    units, unit, Meter.MOST_UNITS));
+        }
+        Meter meter = Meter.of((int) units, Math.toIntExact(unit.denominator()));
+        List<Integer> groups = new ArrayList<>();
+        for (Bar bar : phrase.bars()) {
+            int factor = Math.toIntExact(bar.meter().unit().wholePartsOf(unit));
+            bar.grouping().sizes().forEach(size -> groups.add(size * factor));
+        }
+        return exercise.withPhrase(Phrase.of(new Bar(meter, new Grouping(groups))));
+    }
+
+    /**
+     * One bar of the phrase as several, each time it is played.
+     *
+     * @param bar its number, from 0, any time it is played in the first round
+     * @param meters of the bars it becomes, as long together as it is
+     * @throws IllegalArgumentException if they are not
+     */
+    public static Exercise asBars(Exercise exercise, int bar, List<Meter> meters) {
+        Bar old = exercise.phrase().bars().get(bar);
+        NoteValue length = meters.stream().map(Meter::length).reduce(NoteValue.ZERO, NoteValue::plus);
+        if (!length.equals(old.length())) {
+            throw new IllegalArgumentException(
+                    "these bars last " + length + ", and the bar they would replace lasts " + old.length());
+        }
+        return exercise.withPhrase(exercise.phrase().replacing(bar, split(old, meters)));
+    }
+
+    /** Where the old feet fall on the new bar lines, the groups are kept; a bar that they cross is felt as usual. */
+    private static List<Bar> split(Bar old, List<Meter> meters) {
+        List<NoteValue> feet = new ArrayList<>(old.groupStarts());
+        feet.add(old.length());
+        List<Bar> bars = new ArrayList<>();
+        NoteValue start = NoteValue.ZERO;
+        for (Meter meter : meters) {
+            NoteValue end = start.plus(meter.length());
+            List<Integer> groups = new ArrayList<>();
+            for (int i = 0; i + 1 < feet.size(); i++) {
+                boolean within =
+                        feet.get(i).compareTo(start) >= 0 && feet.get(i + 1).compareTo(end) <= 0;
+                NoteValue size = feet.get(i + 1).minus(feet.get(i));
+                if (within && size.isMultipleOf(meter.unit())) {
+                    groups.add(Math.toIntExact(size.wholePartsOf(meter.unit())));
+                }
+            }
+            int units = groups.stream().mapToInt(Integer::intValue).sum();
+            bars.add(units == meter.units() ? new Bar(meter, new Grouping(groups)) : Bar.of(meter));
+            start = end;
+        }
+        return bars;
+    }
+
+    /** Every value doubled, the tempo's too, so that it sounds as before: 7/8 becomes 7/4. */
+    public static Exercise inDoubledValues(Exercise exercise) {
+        return scaled(exercise, 2, 1);
+    }
+
+    /** Every value halved, the tempo's too, so that it sounds as before: 7/8 becomes 7/16. */
+    public static Exercise inHalvedValues(Exercise exercise) {
+        return scaled(exercise, 1, 2);
+    }
+
+    private static Exercise scaled(Exercise exercise, int times, int parts) {
+        Tempo tempo = exercise.tempo();
+        return new Exercise(
+                exercise.name(),
+                Phrase.of(scaledParts(exercise.phrase().parts(), times, parts)),
+                exercise.layers().stream()
+                        .map(layer -> scaled(layer, times, parts))
+                        .toList(),
+                new Tempo(scaled(tempo.beat(), times, parts), tempo.perMinute()));
+    }
+
+    private static List<PhrasePart> scaledParts(List<PhrasePart> parts, int times, int divisor) {
+        List<PhrasePart> scaled = new ArrayList<>();
+        for (PhrasePart part : parts) {
+            scaled.add(
+                    part instanceof Repeat repeat
+                            ? new Repeat(scaledParts(repeat.parts(), times, divisor), repeat.times())
+                            : scaled((Bar) part, times, divisor));
+        }
+        return scaled;
+    }
+
+    private static Bar scaled(Bar bar, int times, int divisor) {
+        List<Meter.Term> terms = bar.meter().terms();
+        boolean belowOnly = terms.stream().allMatch(term -> term.denominator() * divisor % times == 0);
+        Meter meter = new Meter(terms.stream()
+                .map(term -> belowOnly
+                        ? new Meter.Term(term.numerators(), term.denominator() * divisor / times)
+                        : new Meter.Term(
+                                term.numerators().stream()
+                                        .map(count -> count * times)
+                                        .toList(),
+                                term.denominator()))
+                .toList());
+        int factor = meter.units() / bar.meter().units();
+        return new Bar(
+                meter,
+                new Grouping(bar.grouping().sizes().stream()
+                        .map(size -> size * factor)
+                        .toList()));
+    }
+
+    private static Layer scaled(Layer layer, int times, int parts) {
+        return new Layer(
+                layer.voice(),
+                scaled(layer.pattern(), times, parts),
+                scaled(layer.offset(), times, parts),
+                layer.reset());
+    }
+
+    private static Pattern scaled(Pattern pattern, int times, int parts) {
+        if (pattern instanceof Pattern.Every every) {
+            return new Pattern.Every(scaled(every.value(), times, parts));
+        }
+        if (pattern instanceof Pattern.Cell cell) {
+            return new Pattern.Cell(cell.steps(), scaled(cell.step(), times, parts));
+        }
+        Pattern.Over over = (Pattern.Over) pattern;
+        return over.span() instanceof Span.Length length
+                ? new Pattern.Over(over.notes(), new Span.Length(scaled(length.value(), times, parts)))
+                : over;
+    }
+
+    private static NoteValue scaled(NoteValue value, int times, int parts) {
+        return value.times(times).dividedBy(parts);
+    }
+}

@@ -1,0 +1,80 @@
+package nimblestride.core.exercise;
+
+import static nimblestride.core.text.Examples.bars;
+import static nimblestride.core.text.Examples.exercise;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+
+import java.util.List;
+import nimblestride.core.layer.Course;
+import nimblestride.core.layer.Hit;
+import nimblestride.core.meter.Meter;
+import nimblestride.core.value.NoteValue;
+import org.apache.commons.numbers.fraction.BigFraction;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class RewritingTest {
+    /** When every hit of every layer is heard over three rounds of the phrase, in seconds, exactly. */
+    private static List<BigFraction> heard(Exercise exercise) {
+        NoteValue end = exercise.phrase().length().times(3);
+        return exercise.layers().stream()
+                .flatMap(layer -> Course.of(layer, exercise.phrase()).between(NoteValue.ZERO, end, 10_000).stream())
+                .map(Hit::at)
+                .map(exercise.tempo()::seconds)
+                .toList();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "10/8, 9/16                  | 29/16(6+6+4+4+3+3+3)",
+                "5/8(2+3) x2                 | 10/8(2+3+2+3)",
+                "4/4, 1/12                   | 13/12(3+3+3+3+1)",
+                "7/8                         | 7/8"
+            })
+    void severalBarsAreOneLongBarFeltAsBefore(String several, String one) {
+        Exercise exercise = exercise(several, "kick every 5/16", "cowbell cell x.x of 1/12 reset phrase");
+        Exercise rewritten = Rewriting.asOneBar(exercise);
+        assertThat(rewritten.phrase()).isEqualTo(bars(one));
+        assertThat(heard(rewritten)).isEqualTo(heard(exercise));
+    }
+
+    @Test
+    void aBarIsSplitEachTimeItIsPlayedAndKeepsTheGroupsThatFit() {
+        Exercise exercise = exercise("[11/8(3+3+3+2), 7/8] x2", "kick every 3/16");
+        Exercise split = Rewriting.asBars(exercise, 2, List.of(Meter.of(6, 8), Meter.of(5, 8)));
+        assertThat(split.phrase()).isEqualTo(bars("[6/8, 5/8(3+2), 7/8] x2"));
+        assertThat(heard(split)).isEqualTo(heard(exercise));
+        Exercise across = Rewriting.asBars(exercise, 0, List.of(Meter.of(4, 8), Meter.of(7, 8)));
+        assertThat(across.phrase()).isEqualTo(bars("[4/8, 7/8, 7/8] x2"));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Rewriting.asBars(exercise, 0, List.of(Meter.of(6, 8))))
+                .withMessageContaining("last 3/4");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"7/8(2+3+2), 9/16 x2", "3+3+2/8, 4/4+1/12", "5/1, 3/3"})
+    void doubledAndHalvedValuesSoundAsBefore(String bars) {
+        Exercise exercise = exercise(
+                bars, "kick every 3/16 from 1/16", "snare 5 over bar", "ride 3 over 7/8", "cowbell cell x.X of 1/12");
+        Exercise doubled = Rewriting.inDoubledValues(exercise);
+        assertThat(doubled.phrase().length())
+                .isEqualTo(exercise.phrase().length().times(2));
+        assertThat(heard(doubled)).isEqualTo(heard(exercise));
+        assertThat(heard(Rewriting.inHalvedValues(exercise))).isEqualTo(heard(exercise));
+        assertThat(heard(Rewriting.inHalvedValues(doubled))).isEqualTo(heard(exercise));
+    }
+
+    @Test
+    void sevenEighthsAreSevenQuartersOrSevenSixteenths() {
+        assertThat(Rewriting.inDoubledValues(exercise("7/8(2+3+2)")).phrase()).isEqualTo(bars("7/4(2+3+2)"));
+        assertThat(Rewriting.inHalvedValues(exercise("7/8(2+3+2)")).phrase()).isEqualTo(bars("7/16(2+3+2)"));
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Rewriting.asOneBar(exercise("9/16 x5000")))
+                .withMessageContaining("at most 10,000");
+    }
+}
