@@ -4,8 +4,10 @@ import atlantafx.base.theme.PrimerLight;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.application.Application;
 import javafx.stage.Stage;
 import net.harawata.appdirs.AppDirsFactory;
@@ -19,6 +21,7 @@ import nimblestride.sound.play.SoundCard;
  */
 public final class StrideApp extends Application {
     private MainWindow window;
+    private Optional<Path> copy = Optional.empty();
 
     public static void main(String[] args) {
         launch(StrideApp.class, args);
@@ -31,6 +34,7 @@ public final class StrideApp extends Application {
         boolean shots = arguments.contains("--shots");
         boolean demo = shots || arguments.contains("--demo");
         Path home = demo ? Files.createTempDirectory("nimble-stride-demo") : userHome();
+        copy = demo ? Optional.of(home) : Optional.empty();
         Optional<Path> first = demo
                 ? Optional.of(SampleBook.copyTo(home.resolve("book")))
                 : arguments.stream()
@@ -39,6 +43,10 @@ public final class StrideApp extends Application {
                         .map(Path::toAbsolutePath)
                         .findFirst();
         window = new MainWindow(stage, home, Optional.empty(), SoundCard::openOrSilent);
+        Thread.currentThread().setUncaughtExceptionHandler((thread, problem) -> {
+            problem.printStackTrace();
+            window.tell("Something went wrong (" + problem + "). Your work is kept as it was before.");
+        });
         window.show();
         first.ifPresent(window::open);
         if (shots) {
@@ -59,5 +67,17 @@ public final class StrideApp extends Application {
     @Override
     public void stop() {
         window.close();
+        copy.ifPresent(StrideApp::remove);
+    }
+
+    /** The copy of the sample Book goes with its window. */
+    private static void remove(Path folder) {
+        try (Stream<Path> files = Files.walk(folder)) {
+            files.sorted(Comparator.reverseOrder())
+                    .forEach(file -> file.toFile().delete());
+        } catch (IOException e) {
+            // A folder of temporary files that stays behind does no harm.
+            System.err.println("stride: " + folder + " could not be removed");
+        }
     }
 }

@@ -58,7 +58,7 @@ public final class CrossBench extends VBox {
         examples.getStyleClass().add("examples");
         for (String example : EXAMPLES) {
             Button button = new Button(example);
-            button.setOnAction(event -> desk.edit(exercise -> exercise.plusLayer(LayerText.read(example))));
+            button.setOnAction(event -> add(example));
             examples.getChildren().add(button);
         }
         rows.getStyleClass().add("layer-rows");
@@ -112,10 +112,17 @@ public final class CrossBench extends VBox {
     }
 
     private void add() {
-        try {
-            Layer layer = LayerText.read(adding.getText());
-            desk.edit(exercise -> exercise.plusLayer(layer));
+        if (add(adding.getText())) {
             adding.clear();
+        }
+    }
+
+    private boolean add(String text) {
+        try {
+            Layer layer = LayerText.read(text);
+            desk.edit(exercise -> exercise.plusLayer(layer));
+            tell("");
+            return true;
         } catch (TextException e) {
             tell(e.getMessage());
             adding.requestFocus();
@@ -123,6 +130,7 @@ public final class CrossBench extends VBox {
         } catch (IllegalArgumentException e) {
             tell(e.getMessage());
         }
+        return false;
     }
 
     private void tell(String message) {

@@ -36,6 +36,9 @@ public final class RoadView extends BorderPane {
     private static final double CLOSEST = 4_000;
     private static final double FARTHEST = 2;
     private static final double ROUNDS_WITHOUT_HOME = 8;
+    /** Ways home longer than this, in whole notes, are told among the findings and not laid out: nobody scrolls there. */
+    private static final double LONGEST = 1e9;
+
     private static final double GROUND_REACH = 28;
 
     private final Canvas canvas = new Canvas();
@@ -228,6 +231,7 @@ public final class RoadView extends BorderPane {
                 .together()
                 .result()
                 .map(together -> together.length().toDouble())
+                .filter(length -> length <= LONGEST)
                 .orElse(round * ROUNDS_WITHOUT_HOME);
     }
 

@@ -225,7 +225,8 @@ public final class MainWindow {
         book.refresh();
     }
 
-    private void tell(String message) {
+    /** Shows a message at the foot of the window. */
+    public void tell(String message) {
         status.setText(message);
     }
 
