@@ -23,6 +23,7 @@ final class Benches extends VBox {
     Benches() {
         getStyleClass().add("benches");
         head.getStyleClass().add("bench-head");
+        about.setMinWidth(0);
         about.getStyleClass().addAll("quiet", "bench-about");
         head.getChildren().add(about);
         getChildren().setAll(head);
@@ -37,6 +38,7 @@ final class Benches extends VBox {
     void add(String name, String what, Region bench) {
         ToggleButton button = new ToggleButton(name);
         button.setId("bench-" + name.toLowerCase(Locale.ROOT));
+        button.setMinWidth(USE_PREF_SIZE);
         button.setToggleGroup(chosen);
         button.getStyleClass().add("bench-name");
         button.setTooltip(new Tooltip(what));

@@ -25,11 +25,14 @@ final class CountChoice extends HBox {
         ComboBox<CountingSchool> schools = new ComboBox<>();
         schools.setId("counting");
         schools.getItems().setAll(CountingSchool.values());
+        schools.setPrefWidth(190);
+        schools.setMinWidth(190);
         schools.setConverter(titles());
         schools.setAccessibleText("How to count");
         schools.valueProperty().bindBidirectional(school);
         Button copy = new Button("", new FontIcon(Feather.COPY));
         copy.setId("copy-count");
+        copy.setMinWidth(USE_PREF_SIZE);
         copy.getStyleClass().add("flat");
         copy.setAccessibleText("Copy the count");
         copy.setTooltip(new Tooltip("Copy the count as text, a line for each bar"));
@@ -38,6 +41,7 @@ final class CountChoice extends HBox {
             content.putString(text(desk.exercise().get().phrase().bars(), school.get()));
             Clipboard.getSystemClipboard().setContent(content);
         });
+        setMinWidth(USE_PREF_SIZE);
         Label caption = new Label("Count");
         caption.setMinWidth(USE_PREF_SIZE);
         getChildren().setAll(caption, schools, copy);

@@ -91,7 +91,7 @@ public final class MainWindow {
         this.breaking = new BreakBench(desk);
         this.cross = new CrossBench(desk);
         benches.add("Break", "take a bar apart and feel it in groups", breaking);
-        benches.add("Cross", "what runs across the bar line, and where it comes home", cross);
+        benches.add("Cross", "what runs across the bar line, and its way home", cross);
         benches.addAtTheEnd(new CountChoice(desk, road.school()));
         benches.choose("Cross");
         this.findings =

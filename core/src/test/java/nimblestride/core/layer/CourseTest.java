@@ -1,0 +1,86 @@
+package nimblestride.core.layer;
+
+import static nimblestride.core.text.Examples.bars;
+import static nimblestride.core.text.Examples.layer;
+import static nimblestride.core.text.Examples.value;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+
+import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import nimblestride.core.groove.Stroke;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.Grid;
+import nimblestride.core.value.NoteValue;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class CourseTest {
+    private static final Phrase PHRASE = bars("7/8, 5/16");
+    private static final String[] LAYERS = {
+        "kick every 3/16 from 5/4",
+        "snare 5 over bar",
+        "ride cell x.gX of 1/12 reset bar",
+        "china 3 over 5 bars from 1/8",
+        "cowbell 7 over phrase reset phrase",
+        "kick every 2 reset bar"
+    };
+
+    /** Any stretch shows just what the whole shows there. */
+    @Property(tries = 600)
+    void aStretchIsAPieceOfTheWhole(
+            @ForAll @IntRange(min = 0, max = 5) int which,
+            @ForAll @IntRange(max = 900) int from,
+            @ForAll @IntRange(max = 300) int length) {
+        Course course = Course.of(layer(LAYERS[which]), PHRASE);
+        NoteValue start = NoteValue.of(from, 48);
+        NoteValue end = NoteValue.of(from + length, 48);
+        List<Hit> whole = course.between(NoteValue.ZERO, end, Integer.MAX_VALUE).stream()
+                .filter(hit -> hit.at().compareTo(start) >= 0)
+                .toList();
+        assertThat(course.between(start, end, Integer.MAX_VALUE)).isEqualTo(whole);
+        assertThat(course.between(start, end, 3)).isEqualTo(whole.subList(0, Math.min(3, whole.size())));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"kick every 3/16 from 5/4", "snare 5 over bar", "ride cell x.gX of 1/12 reset bar"})
+    void countedOnAFinerGridItIsTheSameCourse(String text) {
+        Course course = Course.of(layer(text), PHRASE);
+        Course finer = course.on(course.grid().and(Grid.of(value("1/35"))));
+        NoteValue end = value("20");
+        assertThat(finer.between(NoteValue.ZERO, end, 5_000)).isEqualTo(course.between(NoteValue.ZERO, end, 5_000));
+        assertThat(finer.cycleStartsBetween(NoteValue.ZERO, end, 5_000))
+                .isEqualTo(course.cycleStartsBetween(NoteValue.ZERO, end, 5_000));
+        assertThat(finer.grid().value(finer.period())).isEqualTo(course.grid().value(course.period()));
+    }
+
+    @Test
+    void aCellKeepsItsStrokesAndStartsItsCycleEvenWithARest() {
+        Course course = Course.of(layer("snare cell .Xg. of 1/16"), bars("4/4"));
+        assertThat(course.between(NoteValue.ZERO, value("1/4"), 9))
+                .containsExactly(
+                        new Hit(value("1/16"), Stroke.ACCENT, false), new Hit(value("1/8"), Stroke.GHOST, false));
+        assertThat(course.cycleStartsBetween(NoteValue.ZERO, value("1/2"), 9))
+                .containsExactly(NoteValue.ZERO, value("1/4"));
+    }
+
+    @Test
+    void moreHitsThanCanBeListedAreRefused() {
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Course.of(layer("ride every 1/1024 reset phrase"), bars("4/4 x5000")))
+                .withMessageContaining("more than 2,000,000 hits");
+        assertThat(Course.of(layer("ride every 1/1024"), bars("4/4 x5000")).hitsPerPeriod())
+                .isEqualTo(1);
+    }
+
+    @Test
+    void aLayerThatStartsAfterItsResetIsSilent() {
+        assertThat(Course.of(layer("kick every 1/8 from 2 reset bar"), PHRASE).hitsPerPeriod())
+                .isZero();
+        assertThat(Course.of(layer("kick every 1/8 from 2 reset bar"), PHRASE).between(NoteValue.ZERO, value("9"), 9))
+                .isEmpty();
+    }
+}
