@@ -10,20 +10,16 @@ import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Orientation;
 import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
-import javafx.scene.Cursor;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.exercise.Reckoning;
-import nimblestride.core.meter.Grouping;
-import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.look.Palette;
@@ -39,8 +35,6 @@ public final class RoadView extends BorderPane {
     /** Ways home longer than this, in whole notes, are told among the findings and not laid out: nobody scrolls there. */
     private static final double LONGEST = 1e9;
 
-    private static final double GROUND_REACH = 28;
-
     private final Canvas canvas = new Canvas();
     private final Pane holder = new Pane(canvas);
     private final ScrollPane lanes = new ScrollPane(holder);
@@ -49,36 +43,13 @@ public final class RoadView extends BorderPane {
     private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.DAY);
     private final ObjectProperty<CountingSchool> school = new SimpleObjectProperty<>(CountingSchool.BEATS);
     private final BooleanProperty reducedMotion = new SimpleBooleanProperty();
+    private final Hand hand = new Hand(canvas, this::groundInView);
     private Answer answer;
     private RoadPicture picture;
     private double ground;
     private NoteValue fittedLength = NoteValue.ZERO;
     private double scale = 300;
     private OptionalDouble heard = OptionalDouble.empty();
-
-    /** What is done when the strides of a bar are regrouped by hand. */
-    public interface Regrouping {
-        /**
-         * @param bar its number within the phrase, from 0
-         */
-        void regroup(int bar, Grouping grouping);
-
-        /** The hand has let go. */
-        void done();
-    }
-
-    private Regrouping regrouping = new Regrouping() {
-        @Override
-        public void regroup(int bar, Grouping grouping) {
-            // Until somebody listens, strides stay as they are.
-        }
-
-        @Override
-        public void done() {
-            // Nothing was begun.
-        }
-    };
-    private Optional<FootDrag> held = Optional.empty();
 
     public RoadView() {
         getStyleClass().add("road");
@@ -105,61 +76,17 @@ public final class RoadView extends BorderPane {
         addEventFilter(ScrollEvent.SCROLL, this::scroll);
         setOnKeyPressed(this::press);
         setOnMousePressed(event -> requestFocus());
-        canvas.setOnMouseMoved(this::point);
-        canvas.setOnMousePressed(this::takeHold);
-        canvas.setOnMouseDragged(this::drag);
-        canvas.setOnMouseReleased(event -> letGo());
     }
 
     /** Has regrouping by hand done: a foot dragged along the ground, or set down by a double click on a unit. */
-    public void setRegrouping(Regrouping newRegrouping) {
-        regrouping = newRegrouping;
+    public void setRegrouping(Regrouping regrouping) {
+        hand.setRegrouping(regrouping);
     }
 
-    private Optional<FootDrag> footAt(MouseEvent event) {
-        boolean onGround = answer != null && Math.abs(event.getY() - ground) < GROUND_REACH;
-        return onGround
-                ? FootDrag.at(
-                        event.getX() - RoadPainter.GUTTER,
-                        picture,
-                        stretch(),
-                        answer.exercise().phrase())
-                : Optional.empty();
-    }
-
-    private void point(MouseEvent event) {
-        canvas.setCursor(footAt(event).isPresent() ? Cursor.H_RESIZE : Cursor.DEFAULT);
-    }
-
-    private void takeHold(MouseEvent event) {
-        held = footAt(event);
-        boolean onGround = answer != null && Math.abs(event.getY() - ground) < GROUND_REACH;
-        if (held.isEmpty() && onGround && event.getClickCount() == 2) {
-            setFoot(stretch().moment(event.getX() - RoadPainter.GUTTER));
-        }
-    }
-
-    private void setFoot(double moment) {
-        Phrase phrase = answer.exercise().phrase();
-        picture.strides().stream()
-                .filter(stride -> stride.from() <= moment && moment < stride.to())
-                .findFirst()
-                .ifPresent(stride -> FootDrag.split(stride, moment, phrase).ifPresent(grouping -> {
-                    regrouping.regroup((int) (stride.bar() % phrase.bars().size()), grouping);
-                    regrouping.done();
-                }));
-    }
-
-    private void drag(MouseEvent event) {
-        held.ifPresent(foot ->
-                regrouping.regroup(foot.bar(), foot.movedTo(stretch().moment(event.getX() - RoadPainter.GUTTER))));
-    }
-
-    private void letGo() {
-        if (held.isPresent()) {
-            held = Optional.empty();
-            regrouping.done();
-        }
+    private Optional<Hand.Ground> groundInView() {
+        return Optional.ofNullable(answer)
+                .map(shown -> new Hand.Ground(
+                        picture, stretch(), ground, shown.exercise().phrase()));
     }
 
     public ObjectProperty<Palette> palette() {

@@ -6,13 +6,11 @@ import java.util.function.Function;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 
 /**
  * A line of typed text that stands for a value. Text that makes sense is taken at once; text that does not is kept as it
- * is, with what is wrong under it, and the last good value stays. Escape puts the last good text back.
+ * is, with what is wrong under it, and the last good value stays, to be put back by Escape.
  */
 public final class TypedField<T> extends VBox {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
@@ -46,11 +44,6 @@ public final class TypedField<T> extends VBox {
         field.focusedProperty().addListener((property, was, focused) -> {
             if (!focused) {
                 finish();
-            }
-        });
-        field.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
-            if (event.getCode() == KeyCode.ESCAPE && putBackWrongText(field)) {
-                event.consume();
             }
         });
         field.setOnAction(event -> finish());

@@ -10,15 +10,9 @@ import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.geometry.Orientation;
-import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.SplitPane;
-import javafx.scene.control.TextField;
-import javafx.scene.control.TextInputControl;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyCombination;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -39,17 +33,13 @@ import nimblestride.desktop.findings.FindingsPane;
 import nimblestride.desktop.look.Face;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.play.Transport;
+import nimblestride.desktop.road.Regrouping;
 import nimblestride.desktop.road.RoadView;
-import nimblestride.desktop.typing.TypedField;
 import nimblestride.formats.json.DraftJson.Draft;
 import nimblestride.sound.play.AudioOut;
 
 /** One window on one exercise. */
 public final class MainWindow {
-    private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
-    private static final KeyCombination REDO = KeyCombination.valueOf("Shortcut+Shift+Z");
-    private static final KeyCombination REDO_TOO = KeyCombination.valueOf("Shortcut+Y");
-
     private final Stage stage;
     private final Path home;
     private final Settings remembered;
@@ -161,8 +151,7 @@ public final class MainWindow {
                 .setAll(MainWindow.class
                         .getResource("/nimblestride/desktop/look/stride.css")
                         .toExternalForm());
-        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::spacePlays);
-        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::undoEverything);
+        new WindowKeys(scene, desk, transport, road).listen();
         acceptFiles(scene);
         stage.setScene(scene);
         stage.setMinWidth(900);
@@ -179,8 +168,8 @@ public final class MainWindow {
         }
     }
 
-    private RoadView.Regrouping byHand() {
-        return new RoadView.Regrouping() {
+    private Regrouping byHand() {
+        return new Regrouping() {
             @Override
             public void regroup(int bar, Grouping grouping) {
                 desk.edit(
@@ -228,40 +217,6 @@ public final class MainWindow {
     /** Shows a message at the foot of the window. */
     public void tell(String message) {
         status.setText(message);
-    }
-
-    /** Space plays and stops, but for where it is a letter or presses a button. */
-    private void spacePlays(KeyEvent event) {
-        boolean typing = stage.getScene().getFocusOwner() instanceof TextInputControl;
-        if (event.getCode() == KeyCode.SPACE && !typing && !event.isShortcutDown()) {
-            transport.toggle();
-            event.consume();
-        } else if (event.getCode() == KeyCode.ESCAPE && typing) {
-            // The field has had its turn if its text is wrong; otherwise Escape leaves it for the Road.
-            Platform.runLater(() -> {
-                if (!event.isConsumed()) {
-                    road.requestFocus();
-                }
-            });
-        }
-    }
-
-    /** Undo and redo are the exercise's, also in a field, but for text there that is not part of it yet. */
-    private void undoEverything(KeyEvent event) {
-        boolean redo = REDO.match(event) || REDO_TOO.match(event);
-        if (!redo && !UNDO.match(event)) {
-            return;
-        }
-        Node focused = stage.getScene().getFocusOwner();
-        if (focused instanceof TextField field && !TypedField.holds(field) && field.getLength() > 0) {
-            return;
-        }
-        event.consume();
-        if (redo) {
-            desk.redo();
-        } else if (!(focused instanceof TextField field) || !TypedField.putBackWrongText(field)) {
-            desk.undo();
-        }
     }
 
     private void acceptFiles(Scene scene) {

@@ -286,7 +286,8 @@ class StoryTest extends FxRobot {
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("7/8(2+2+3), 11/8(3+3+2+3)");
         retype("#wish-first", "3");
         until(() -> !shows("2+2+3"));
-        clickOn("3+2+2");
+        // By keys alone: on to the next fields, and to the first reading.
+        type(KeyCode.TAB, 4).type(KeyCode.ENTER);
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("7/8, 11/8(3+3+2+3)");
         retype("#wish-first", "many");
         until(() -> shows("2+2+3"));

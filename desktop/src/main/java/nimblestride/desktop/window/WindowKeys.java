@@ -1,0 +1,80 @@
+package nimblestride.desktop.window;
+
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.play.Transport;
+import nimblestride.desktop.typing.TypedField;
+
+/** The keys that mean the same wherever the focus is. */
+final class WindowKeys {
+    private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
+    private static final KeyCombination REDO = KeyCombination.valueOf("Shortcut+Shift+Z");
+    private static final KeyCombination REDO_TOO = KeyCombination.valueOf("Shortcut+Y");
+
+    private final Scene scene;
+    private final Desk desk;
+    private final Transport transport;
+    private final Node road;
+
+    /** @param road takes the focus when a field is left by Escape */
+    WindowKeys(Scene scene, Desk desk, Transport transport, Node road) {
+        this.scene = scene;
+        this.desk = desk;
+        this.transport = transport;
+        this.road = road;
+    }
+
+    void listen() {
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::spacePlays);
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::enterPresses);
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::undoEverything);
+    }
+
+    /** Space plays and stops, but for where it is a letter. */
+    private void spacePlays(KeyEvent event) {
+        boolean typing = scene.getFocusOwner() instanceof TextInputControl;
+        if (event.getCode() == KeyCode.SPACE && !typing && !event.isShortcutDown()) {
+            transport.toggle();
+            event.consume();
+        } else if (event.getCode() == KeyCode.ESCAPE && typing) {
+            boolean wrong = scene.getFocusOwner() instanceof TextField field && TypedField.putBackWrongText(field);
+            if (!wrong) {
+                Platform.runLater(road::requestFocus);
+            }
+        }
+    }
+
+    /** Space is taken, so Enter presses the button, or ticks the box, that has the focus. */
+    private void enterPresses(KeyEvent event) {
+        if (event.getCode() == KeyCode.ENTER && scene.getFocusOwner() instanceof ButtonBase button) {
+            button.fire();
+            event.consume();
+        }
+    }
+
+    /** Undo and redo are the exercise's, also in a field, but for text there that is not part of it yet. */
+    private void undoEverything(KeyEvent event) {
+        boolean redo = REDO.match(event) || REDO_TOO.match(event);
+        if (!redo && !UNDO.match(event)) {
+            return;
+        }
+        Node focused = scene.getFocusOwner();
+        if (focused instanceof TextField field && !TypedField.holds(field) && field.getLength() > 0) {
+            return;
+        }
+        event.consume();
+        if (redo) {
+            desk.redo();
+        } else if (!(focused instanceof TextField field) || !TypedField.putBackWrongText(field)) {
+            desk.undo();
+        }
+    }
+}
