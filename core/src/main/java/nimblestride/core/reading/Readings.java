@@ -144,7 +144,7 @@ public final class Readings {
         groups.addAll(easiest(second));
         Meter one = Meter.of(first, denominator);
         Meter other = Meter.of(second, denominator);
-        String order = first % 2 == 0 ? "an even bar, then an odd one" : "an odd bar, then an even one";
+        String order = first % 2 == 0 ? "even, then odd" : "odd, then even";
         String why = one + " and " + other + ": " + order;
         return new Reading(
                 new Grouping(groups), School.PAIRED_BARS, why, List.of(one, other), Effort.of(groups) + apart);

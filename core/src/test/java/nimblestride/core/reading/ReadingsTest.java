@@ -34,7 +34,7 @@ class ReadingsTest {
                 "11 | 8  | TWOS_THREES | 3+3+3+2    | three 3s, then one 2            | 11/8",
                 "7  | 8  | TWOS_THREES | 2+2+3      | two 2s, then one 3              | 7/8",
                 "5  | 8  | TWOS_THREES | 3+2        | one 3, then one 2               | 5/8",
-                "11 | 8  | PAIRED_BARS | 3+3+3+2    | 6/8 and 5/8: an even bar, then an odd one | 6/8, 5/8",
+                "11 | 8  | PAIRED_BARS | 3+3+3+2    | 6/8 and 5/8: even, then odd | 6/8, 5/8",
                 "17 | 16 | FAMILIAR    | 4+4+4+5    | 4/4 with a sixteenth added      | 4/4, 1/16",
                 "7  | 8  | FAMILIAR    | 2+2+3      | 3/4 with an eighth added        | 3/4, 1/8",
                 "11 | 8  | FAMILIAR    | 3+3+3+2    | 12/8 with an eighth taken off   | 11/8",

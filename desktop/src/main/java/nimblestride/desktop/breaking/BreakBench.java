@@ -50,6 +50,7 @@ public final class BreakBench extends VBox implements AutoCloseable {
         HBox.setHgrow(between, Priority.ALWAYS);
         felt.getStyleClass().add("quiet");
         felt.setId("felt");
+        felt.setMinWidth(0);
         HBox line = new HBox(bars, felt, between, wishes);
         line.getStyleClass().add("add-line");
         columns.getStyleClass().add("readings");

@@ -15,7 +15,7 @@ import nimblestride.core.reading.Reading;
 /** One reading, to be taken by a click or Enter. */
 final class ReadingCard extends Button {
     private static final int MOST_BARS = 12;
-    private static final double TEXT_WIDTH = 156;
+    private static final double TEXT_WIDTH = 118;
 
     /**
      * @param taken whether the bar is felt so now
@@ -35,6 +35,7 @@ final class ReadingCard extends Button {
         // A button asks its text for a height before it has a width of its own.
         why.setPrefWidth(TEXT_WIDTH);
         why.setMinWidth(TEXT_WIDTH);
+        setMinWidth(0);
         VBox both = new VBox(grouping, why);
         setGraphic(both);
         setContentDisplay(ContentDisplay.GRAPHIC_ONLY);

@@ -36,8 +36,10 @@ final class RoadPainter {
     private static final double ABOVE_STRIDES = 52;
 
     private static final double MARK = 5.5;
-    /** Units closer together than this, in pixels, are not counted one by one. */
-    private static final double CLOSEST_COUNTS = 15;
+    /** The width of a sign of the count, and the least between two counts, in pixels; nearer units are not counted. */
+    private static final double SIGN = 6.5;
+
+    private static final double BETWEEN_COUNTS = 8;
 
     private final GraphicsContext g;
     private final Palette palette;
@@ -164,6 +166,12 @@ final class RoadPainter {
 
     private void ticks() {
         double lastText = Double.NEGATIVE_INFINITY;
+        int longest = picture.ticks().stream()
+                .filter(tick -> !tick.groupStart())
+                .mapToInt(tick -> tick.count().length())
+                .max()
+                .orElse(0);
+        double room = BETWEEN_COUNTS + SIGN * longest;
         for (RoadPicture.Tick tick : picture.ticks()) {
             double x = x(tick.at());
             boolean groupStart = tick.groupStart();
@@ -175,7 +183,7 @@ final class RoadPainter {
                 g.fillOval(x - 3, ground - 3, 6, 6);
             }
             double half = 3.6 * tick.count().length();
-            boolean readable = groupStart || tick.gap() * stretch.scale() > CLOSEST_COUNTS;
+            boolean readable = groupStart || tick.gap() * stretch.scale() > room;
             if (readable && x - half > lastText + 3) {
                 text(
                         groupStart ? Face.bold(14) : Face.text(12.5),

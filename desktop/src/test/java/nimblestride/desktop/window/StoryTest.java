@@ -294,8 +294,8 @@ class StoryTest extends FxRobot {
         chord(KeyCode.SHORTCUT, KeyCode.Z);
 
         retype("#bars", "11/8");
-        until(() -> shows("6/8 and 5/8: an even bar, then an odd one"));
-        rightClickOn("6/8 and 5/8: an even bar, then an odd one");
+        until(() -> shows("6/8 and 5/8: even, then odd"));
+        rightClickOn("6/8 and 5/8: even, then odd");
         clickOn("Write it as 6/8, 5/8");
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("6/8, 5/8");
         chord(KeyCode.SHORTCUT, KeyCode.L);
