@@ -3,7 +3,6 @@ package nimblestride.desktop.window;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.Reader;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -73,6 +72,6 @@ public record Settings(
         properties.setProperty("counting", counting.name());
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         properties.store(out, "Nimble Stride");
-        AtomicFile.write(file, out.toString(StandardCharsets.ISO_8859_1).getBytes(StandardCharsets.ISO_8859_1));
+        AtomicFile.write(file, out.toByteArray());
     }
 }

@@ -32,7 +32,8 @@ final class ExerciseReader {
     private static final int DEEPEST = 16;
     private static final Pattern NUMBER = Pattern.compile("(\\d{1,18})(?:/(\\d{1,18}))?");
 
-    static final Map<String, Reset> RESETS = Map.of("never", Reset.NEVER, "bar", Reset.BAR, "phrase", Reset.PHRASE);
+    private static final Map<String, Reset> RESETS =
+            Map.of("never", Reset.NEVER, "bar", Reset.BAR, "phrase", Reset.PHRASE);
 
     private ExerciseReader() {}
 
