@@ -29,7 +29,7 @@ public record Filling(
         int mostParts,
         boolean eachAtLeastOnce,
         boolean alikeTogether) {
-    public static final int LONGEST = 100_000;
+    public static final int LONGEST = 20_000;
     public static final int MOST_SIZES = 60;
 
     public Filling {
@@ -136,7 +136,7 @@ public record Filling(
         if (eachAtLeastOnce && filled == length && Long.bitCount(used) < sizes.size()) {
             return null;
         }
-        int parts = mostParts == Integer.MAX_VALUE ? 0 : from.parts() + 1;
+        int parts = (long) mostParts * sizes.get(sizes.size() - 1) >= length ? 0 : from.parts() + 1;
         return new Place(filled, size, !same, parts, used);
     }
 

@@ -15,6 +15,8 @@ import java.util.stream.IntStream;
 public record Fit(BigInteger count, List<List<Integer>> best, OptionalInt nearest) {
     public static final int BEST = 8;
 
+    private static final int MOST_TRIED = 100;
+
     public static Fit of(Filling filling) {
         BigInteger count = filling.count();
         boolean none = count.signum() == 0;
@@ -28,10 +30,17 @@ public record Fit(BigInteger count, List<List<Integer>> best, OptionalInt neares
 
     /** Of two that are equally near, the longer one: adding is easier than taking away. */
     private static OptionalInt nearest(Filling filling) {
-        int reach = filling.sizes().get(0) * filling.sizes().size();
-        return IntStream.rangeClosed(1, reach)
+        boolean[] reached = new boolean[Filling.LONGEST + 1];
+        reached[0] = true;
+        for (int length = 1; length < reached.length; length++) {
+            for (int size : filling.sizes()) {
+                reached[length] |= size <= length && reached[length - size];
+            }
+        }
+        return IntStream.range(1, reached.length)
                 .flatMap(away -> IntStream.of(filling.length() + away, filling.length() - away))
-                .filter(length -> length >= 1 && length <= Filling.LONGEST)
+                .filter(length -> length >= 1 && length < reached.length && reached[length])
+                .limit(MOST_TRIED)
                 .filter(length -> filling.ofLength(length).count().signum() > 0)
                 .findFirst();
     }

@@ -111,9 +111,10 @@ public final class Readings {
         if (units == 1) {
             return Stream.empty();
         }
-        Filling filling = wish.applyTo(Filling.of(units, TWOS_AND_THREES));
-        return filling.bestFirst(Effort.COST)
-                .filter(wish::allows)
+        // Not by flatMap, which builds all of an inner stream when it is asked for one element at a time.
+        return wish.applyTo(units, TWOS_AND_THREES)
+                .map(filling -> filling.bestFirst(Effort.COST))
+                .orElseGet(Stream::empty)
                 .map(groups -> new Reading(
                         new Grouping(groups),
                         School.TWOS_THREES,
@@ -169,11 +170,10 @@ public final class Readings {
                 readings.add(cells(groups, RunWords.of(groups) + " left over"));
             }
         }
-        Filling exactly = wish.applyTo(Filling.of(units, CELLS));
-        exactly.bestFirst(Effort.COST)
+        wish.applyTo(units, CELLS).ifPresent(exactly -> exactly.bestFirst(Effort.COST)
                 .filter(groups -> groups.size() > 1)
                 .limit(CELL_LISTS)
-                .forEach(groups -> readings.add(cells(groups, RunWords.of(groups))));
+                .forEach(groups -> readings.add(cells(groups, RunWords.of(groups)))));
         return readings;
     }
 

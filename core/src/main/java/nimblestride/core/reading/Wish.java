@@ -1,6 +1,7 @@
 package nimblestride.core.reading;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import nimblestride.core.filling.Filling;
@@ -28,18 +29,13 @@ public record Wish(OptionalInt first, OptionalInt last, int mostGroups, Set<Inte
                 && (sizes.isEmpty() || sizes.containsAll(groups));
     }
 
-    /** A filling that keeps the wish, so that nothing has to be built only to be left out. */
-    Filling applyTo(Filling filling) {
-        List<Integer> allowed = sizes.isEmpty()
-                ? filling.sizes()
-                : filling.sizes().stream().filter(sizes::contains).toList();
-        return new Filling(
-                filling.length(),
-                allowed.isEmpty() ? filling.sizes() : allowed,
-                first,
-                last,
-                mostGroups,
-                filling.eachAtLeastOnce(),
-                filling.alikeTogether());
+    /** A filling that keeps the wish, so that nothing is built only to be left out; empty if no size of it is allowed. */
+    Optional<Filling> applyTo(int length, List<Integer> ofSizes) {
+        List<Integer> allowed = ofSizes.stream()
+                .filter(size -> sizes.isEmpty() || sizes.contains(size))
+                .toList();
+        return allowed.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Filling(length, allowed, first, last, mostGroups, false, false));
     }
 }

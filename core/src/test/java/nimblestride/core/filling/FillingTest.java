@@ -144,7 +144,7 @@ class FillingTest {
     void refusesWhatCannotBeFilled() {
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> Filling.of(0, List.of(2)))
-                .withMessageContaining("1 to 100,000");
+                .withMessageContaining("1 to 20,000");
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> Filling.of(8, List.of()))
                 .withMessageContaining("sizes");

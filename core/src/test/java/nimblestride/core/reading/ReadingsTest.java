@@ -104,6 +104,16 @@ class ReadingsTest {
         });
     }
 
+    /** A wish no school can keep is answered at once, not by building every list only to leave it out. */
+    @Test
+    void aWishThatCannotBeKeptHasNoReadings() {
+        Wish sixes = new Wish(OptionalInt.empty(), OptionalInt.empty(), Integer.MAX_VALUE, Set.of(6));
+        assertThat(Readings.of(Meter.of(1024, 16), School.TWOS_THREES, sixes)).isEmpty();
+        assertThat(Readings.of(Meter.of(1024, 16), School.CELLS, sixes)).isEmpty();
+        Wish few = new Wish(OptionalInt.empty(), OptionalInt.empty(), 3, Set.of());
+        assertThat(Readings.of(Meter.of(1024, 16), School.TWOS_THREES, few)).isEmpty();
+    }
+
     @Test
     void aBarOfAThousandUnitsIsReadWithoutBuildingTheRest() {
         Meter long1024 = Meter.of(1024, 16);

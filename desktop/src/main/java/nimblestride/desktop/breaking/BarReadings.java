@@ -19,8 +19,17 @@ record BarReadings(Bar bar, String name, Map<School, List<Reading>> best) {
     static BarReadings of(Bar bar, Wish wish, int most) {
         Map<School, List<Reading>> best = new EnumMap<>(School.class);
         for (School school : School.values()) {
-            best.put(school, Readings.of(bar.meter(), school, wish).limit(most).toList());
+            best.put(school, best(bar, school, wish, most));
         }
         return new BarReadings(bar, Readings.nameOf(bar), best);
+    }
+
+    /** None where the wish makes it too much to search. */
+    private static List<Reading> best(Bar bar, School school, Wish wish, int most) {
+        try {
+            return Readings.of(bar.meter(), school, wish).limit(most).toList();
+        } catch (IllegalArgumentException e) {
+            return List.of();
+        }
     }
 }

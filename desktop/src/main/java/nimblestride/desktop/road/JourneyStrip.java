@@ -102,7 +102,8 @@ final class JourneyStrip extends Region {
         for (Reckoning.OfLayer layer : reckoning.layers()) {
             layer.alignment().result().ifPresent(alignment -> {
                 double returns = alignment.returnsAfter().length().toDouble();
-                for (double base = 0; base < total && layersAt.size() < MOST_LANDINGS; base += returns) {
+                boolean lands = !alignment.landings().isEmpty();
+                for (double base = 0; lands && base < total && layersAt.size() < MOST_LANDINGS; base += returns) {
                     for (long bar : alignment.landings()) {
                         double at = base
                                 + reckoning.exercise().phrase().startOf(bar).toDouble();

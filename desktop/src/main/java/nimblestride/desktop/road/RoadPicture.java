@@ -28,6 +28,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
     static final double CLOSEST_UNITS = 4;
 
     private static final int MOST_MARKS = 2_000;
+    private static final int MOST_POSTS = 4_000;
 
     /**
      * A bar line.
@@ -93,7 +94,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
             long bar = phrase.barAt(stretch.from());
             NoteValue start = phrase.startOf(bar);
             Bar before = bar == 0 ? null : phrase.bar(bar - 1);
-            while (start.toDouble() <= stretch.end()) {
+            while (start.toDouble() <= stretch.end() && posts.size() < MOST_POSTS) {
                 Bar here = phrase.bar(bar);
                 boolean signature = before == null || !before.meter().equals(here.meter()) || bar % bars == 0;
                 posts.add(new Post(start.toDouble(), bar, here.meter(), signature, bar % bars == 0));

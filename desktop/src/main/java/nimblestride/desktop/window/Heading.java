@@ -1,6 +1,7 @@
 package nimblestride.desktop.window;
 
 import javafx.beans.binding.Bindings;
+import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -85,8 +86,8 @@ final class Heading extends VBox {
 
         HBox first = row(
                 name,
-                icon("undo", Feather.CORNER_UP_LEFT, "Undo (Ctrl+Z)"),
-                icon("redo", Feather.CORNER_UP_RIGHT, "Redo (Ctrl+Shift+Z)"));
+                icon("undo", Feather.CORNER_UP_LEFT, "Undo (Ctrl+Z)", desk.canUndo(), desk::undo),
+                icon("redo", Feather.CORNER_UP_RIGHT, "Redo (Ctrl+Shift+Z)", desk.canRedo(), desk::redo));
         HBox second = row(caption("Bars"), bars, caption("Tempo"), tempo, play, click);
         getChildren().setAll(first, second);
     }
@@ -105,21 +106,14 @@ final class Heading extends VBox {
         return label;
     }
 
-    private Button icon(String id, Feather icon, String what) {
+    private static Button icon(String id, Feather icon, String what, ReadOnlyBooleanProperty can, Runnable action) {
         Button button = new Button("", new FontIcon(icon));
         button.setId(id);
         button.getStyleClass().add("flat");
         button.setAccessibleText(what);
         button.setTooltip(new Tooltip(what));
-        boolean undo = id.equals("undo");
-        button.setOnAction(event -> {
-            if (undo) {
-                desk.undo();
-            } else {
-                desk.redo();
-            }
-        });
-        button.disableProperty().bind((undo ? desk.canUndo() : desk.canRedo()).not());
+        button.setOnAction(event -> action.run());
+        button.disableProperty().bind(can.not());
         return button;
     }
 

@@ -65,6 +65,11 @@ class RoadPictureTest {
     }
 
     @Test
+    void barsTooShortToSeeAreNotAllDrawn() {
+        assertThat(picture(0, 4, "1/1000000", "kick every 1/4").posts()).hasSizeLessThanOrEqualTo(4_000);
+    }
+
+    @Test
     void hitsTooCloseToTellApartBecomeABand() {
         RoadPicture dense = picture(0, 2, "4/4", "shaker every 1/1024", "kick every 1/4");
         assertThat(dense.lanes().get(0).dense()).isTrue();
