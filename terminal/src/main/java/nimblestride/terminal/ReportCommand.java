@@ -97,7 +97,7 @@ final class ReportCommand implements Callable<Integer> {
     }
 
     private Fit fit(String option, String text) {
-        Filling filling = read(option, text, FitText::read);
+        Filling filling = read(option, text, FitText::read).filling();
         try {
             return Fit.of(filling);
         } catch (IllegalArgumentException e) {

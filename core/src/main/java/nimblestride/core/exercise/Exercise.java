@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import nimblestride.core.groove.Lead;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.Tempo;
@@ -13,10 +14,16 @@ import nimblestride.core.value.Tempo;
  *
  * @param name what it is called, at most {@value #LONGEST_NAME} characters
  * @param layers at most {@value #MOST_LAYERS}, in the order in which they are shown
+ * @param lead which hand leads
  */
-public record Exercise(String name, Phrase phrase, List<Layer> layers, Tempo tempo) {
+public record Exercise(String name, Phrase phrase, List<Layer> layers, Tempo tempo, Lead lead) {
     public static final int LONGEST_NAME = 200;
     public static final int MOST_LAYERS = 64;
+
+    /** An exercise led by the right hand. */
+    public Exercise(String name, Phrase phrase, List<Layer> layers, Tempo tempo) {
+        this(name, phrase, layers, tempo, Lead.RIGHT);
+    }
 
     public Exercise {
         layers = List.copyOf(layers);
@@ -30,19 +37,23 @@ public record Exercise(String name, Phrase phrase, List<Layer> layers, Tempo tem
     }
 
     public Exercise withName(String newName) {
-        return new Exercise(newName, phrase, layers, tempo);
+        return new Exercise(newName, phrase, layers, tempo, lead);
     }
 
     public Exercise withPhrase(Phrase newPhrase) {
-        return new Exercise(name, newPhrase, layers, tempo);
+        return new Exercise(name, newPhrase, layers, tempo, lead);
     }
 
     public Exercise withTempo(Tempo newTempo) {
-        return new Exercise(name, phrase, layers, newTempo);
+        return new Exercise(name, phrase, layers, newTempo, lead);
     }
 
     public Exercise withLayers(List<Layer> newLayers) {
-        return new Exercise(name, phrase, newLayers, tempo);
+        return new Exercise(name, phrase, newLayers, tempo, lead);
+    }
+
+    public Exercise withLead(Lead newLead) {
+        return new Exercise(name, phrase, layers, tempo, newLead);
     }
 
     public Exercise plusLayer(Layer layer) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
+import nimblestride.core.layer.Placement;
 import nimblestride.core.layer.Span;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Grouping;
@@ -45,7 +46,7 @@ public final class Rewriting {
             int factor = Math.toIntExact(bar.meter().unit().wholePartsOf(unit));
             bar.grouping().sizes().forEach(size -> groups.add(size * factor));
         }
-        return exercise.withPhrase(Phrase.of(new Bar(meter, new Grouping(groups))));
+        return onNewBars(exercise, Phrase.of(new Bar(meter, new Grouping(groups))));
     }
 
     /**
@@ -62,7 +63,28 @@ public final class Rewriting {
             throw new IllegalArgumentException(
                     "these bars last " + length + ", and the bar they would replace lasts " + old.length());
         }
-        return exercise.withPhrase(exercise.phrase().replacing(bar, split(old, meters)));
+        return onNewBars(exercise, exercise.phrase().replacing(bar, split(old, meters)));
+    }
+
+    /** The same length cut into other bars: what is placed on counts stays where it is heard. */
+    private static Exercise onNewBars(Exercise exercise, Phrase phrase) {
+        return exercise.withPhrase(phrase)
+                .withLayers(exercise.layers().stream()
+                        .map(layer -> layer.pattern() instanceof Pattern.Placed placed
+                                ? layer.playing(new Pattern.Placed(placed.placements().stream()
+                                        .map(one -> onNewBars(one, exercise.phrase(), phrase))
+                                        .toList()))
+                                : layer)
+                        .toList());
+    }
+
+    private static Placement onNewBars(Placement placement, Phrase old, Phrase phrase) {
+        if (!placement.isOn(old)) {
+            return placement;
+        }
+        NoteValue at = old.startOf(placement.bar()).plus(placement.position());
+        int bar = Math.toIntExact(phrase.barAt(at));
+        return new Placement(bar, at.minus(phrase.startOf(bar)), placement.stroke());
     }
 
     /** Where the old feet fall on the new bar lines, the groups are kept; a bar that they cross is felt as usual. */
@@ -107,7 +129,8 @@ public final class Rewriting {
                 exercise.layers().stream()
                         .map(layer -> scaled(layer, times, parts))
                         .toList(),
-                new Tempo(scaled(tempo.beat(), times, parts), tempo.perMinute()));
+                new Tempo(scaled(tempo.beat(), times, parts), tempo.perMinute()),
+                exercise.lead());
     }
 
     private static List<PhrasePart> scaledParts(List<PhrasePart> parts, int times, int divisor) {
@@ -142,11 +165,7 @@ public final class Rewriting {
     }
 
     private static Layer scaled(Layer layer, int times, int parts) {
-        return new Layer(
-                layer.voice(),
-                scaled(layer.pattern(), times, parts),
-                scaled(layer.offset(), times, parts),
-                layer.reset());
+        return layer.playing(scaled(layer.pattern(), times, parts)).from(scaled(layer.offset(), times, parts));
     }
 
     private static Pattern scaled(Pattern pattern, int times, int parts) {
@@ -155,6 +174,14 @@ public final class Rewriting {
         }
         if (pattern instanceof Pattern.Cell cell) {
             return new Pattern.Cell(cell.steps(), scaled(cell.step(), times, parts));
+        }
+        if (pattern instanceof Pattern.Stuck stuck) {
+            return new Pattern.Stuck(stuck.sticking(), scaled(stuck.step(), times, parts));
+        }
+        if (pattern instanceof Pattern.Placed placed) {
+            return new Pattern.Placed(placed.placements().stream()
+                    .map(one -> new Placement(one.bar(), scaled(one.position(), times, parts), one.stroke()))
+                    .toList());
         }
         Pattern.Over over = (Pattern.Over) pattern;
         return over.span() instanceof Span.Length length

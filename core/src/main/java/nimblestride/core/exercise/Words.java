@@ -64,6 +64,12 @@ final class Words {
         if (layer.pattern() instanceof Pattern.Cell) {
             return count(number, "cell") + " of " + cycle;
         }
+        if (layer.pattern() instanceof Pattern.Stuck) {
+            return count(number, "sticking") + " of " + cycle;
+        }
+        if (layer.pattern() instanceof Pattern.Placed) {
+            return count(number, "phrase") + " of " + cycle;
+        }
         return count(number, "round") + " of " + ((Pattern.Over) layer.pattern()).notes() + " over " + cycle;
     }
 
@@ -75,6 +81,13 @@ final class Words {
         if (pattern instanceof Pattern.Cell cell) {
             String steps = cell.steps().size() == 1 ? NoteName.say(cell.step()) : NoteName.sayMany(cell.step());
             return "in a cell of " + cell.steps().size() + " " + steps;
+        }
+        if (pattern instanceof Pattern.Stuck stuck) {
+            String steps = stuck.parts() == 1 ? NoteName.say(stuck.step()) : NoteName.sayMany(stuck.step());
+            return "in a sticking of " + stuck.parts() + " " + steps;
+        }
+        if (pattern instanceof Pattern.Placed placed) {
+            return "on " + count(placed.parts(), "count");
         }
         Pattern.Over over = (Pattern.Over) pattern;
         Span span = over.span();

@@ -6,7 +6,6 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalInt;
 import java.util.TreeSet;
 import java.util.stream.Stream;
 
@@ -15,20 +14,9 @@ import java.util.stream.Stream;
  *
  * @param length what is filled, from 1 to {@value #LONGEST}
  * @param sizes the sizes a part may have, each one or more, at most {@value #MOST_SIZES}
- * @param first the size of the first part, if that is asked for
- * @param last the size of the last part, if that is asked for
- * @param mostParts how many parts there may be
- * @param eachAtLeastOnce whether every size occurs
- * @param alikeTogether whether parts of one size stand together
+ * @param demands what else is asked
  */
-public record Filling(
-        int length,
-        List<Integer> sizes,
-        OptionalInt first,
-        OptionalInt last,
-        int mostParts,
-        boolean eachAtLeastOnce,
-        boolean alikeTogether) {
+public record Filling(int length, List<Integer> sizes, Demands demands) {
     public static final int LONGEST = 20_000;
     public static final int MOST_SIZES = 60;
 
@@ -42,40 +30,21 @@ public record Filling(
             throw new IllegalArgumentException(
                     "a length is filled with 1 to " + MOST_SIZES + " different sizes, each 1 or more");
         }
-        if (mostParts < 1) {
-            throw new IllegalArgumentException("a length is filled with 1 part or more, not " + mostParts);
-        }
     }
 
     /** Any list of these sizes. */
     public static Filling of(int length, Collection<Integer> sizes) {
-        return new Filling(
-                length, List.copyOf(sizes), OptionalInt.empty(), OptionalInt.empty(), Integer.MAX_VALUE, false, false);
+        return new Filling(length, List.copyOf(sizes), Demands.NONE);
     }
 
     /** The same question of another length. */
     public Filling ofLength(int other) {
-        return new Filling(other, sizes, first, last, mostParts, eachAtLeastOnce, alikeTogether);
+        return new Filling(other, sizes, demands);
     }
 
-    public Filling startingWith(int size) {
-        return new Filling(length, sizes, OptionalInt.of(size), last, mostParts, eachAtLeastOnce, alikeTogether);
-    }
-
-    public Filling endingWith(int size) {
-        return new Filling(length, sizes, first, OptionalInt.of(size), mostParts, eachAtLeastOnce, alikeTogether);
-    }
-
-    public Filling withAtMost(int parts) {
-        return new Filling(length, sizes, first, last, parts, eachAtLeastOnce, alikeTogether);
-    }
-
-    public Filling withEachAtLeastOnce() {
-        return new Filling(length, sizes, first, last, mostParts, true, alikeTogether);
-    }
-
-    public Filling withAlikeTogether() {
-        return new Filling(length, sizes, first, last, mostParts, eachAtLeastOnce, true);
+    /** The same question with other demands. */
+    public Filling with(Demands newDemands) {
+        return new Filling(length, sizes, newDemands);
     }
 
     /** How many lists there are, exactly: counted unit by unit, without building any. */
@@ -122,21 +91,22 @@ public record Filling(
         int filled = from.filled() + size;
         boolean isFirst = from.filled() == 0;
         if (filled > length
-                || (isFirst && first.isPresent() && first.getAsInt() != size)
-                || (filled == length && last.isPresent() && last.getAsInt() != size)
-                || from.parts() >= mostParts) {
+                || (isFirst && !demands.allowsFirst(size))
+                || (filled == length && !demands.allowsLast(size, length))
+                || from.parts() >= demands.mostParts()
+                || !demands.allows(from.filled(), filled)) {
             return null;
         }
         boolean same = !isFirst && size == from.last();
         long bit = 1L << sizes.indexOf(size);
-        if (alikeTogether && !same && (from.used() & bit) != 0) {
+        if (demands.alikeTogether() && !same && (from.used() & bit) != 0) {
             return null;
         }
-        long used = eachAtLeastOnce || alikeTogether ? from.used() | bit : 0;
-        if (eachAtLeastOnce && filled == length && Long.bitCount(used) < sizes.size()) {
+        long used = demands.eachAtLeastOnce() || demands.alikeTogether() ? from.used() | bit : 0;
+        if (demands.eachAtLeastOnce() && filled == length && Long.bitCount(used) < sizes.size()) {
             return null;
         }
-        int parts = (long) mostParts * sizes.get(sizes.size() - 1) >= length ? 0 : from.parts() + 1;
+        int parts = (long) demands.mostParts() * sizes.get(sizes.size() - 1) >= length ? 0 : from.parts() + 1;
         return new Place(filled, size, !same, parts, used);
     }
 
@@ -154,7 +124,7 @@ public record Filling(
 
         /** The same place without what matters only to the cost. */
         Place forCounting(Filling filling) {
-            return new Place(filled, filling.alikeTogether ? last : 0, false, parts, used);
+            return new Place(filled, filling.demands.alikeTogether() ? last : 0, false, parts, used);
         }
     }
 }

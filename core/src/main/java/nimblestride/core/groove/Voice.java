@@ -4,15 +4,29 @@ package nimblestride.core.groove;
  * A sound of the kit.
  *
  * @param name as a drummer says it, in small letters
- * @param midiKey its key in the General MIDI 1 percussion map, 35 to 81
+ * @param midiKey its key in the General MIDI 1 percussion map, {@value #LOWEST_KEY} to {@value #HIGHEST_KEY}
+ * @param limb what plays it when the right hand leads
+ * @param staffPlace its place on the staff: 0 is the middle line, 1 the space above it, {@value #LOWEST_PLACE} to
+ *     {@value #HIGHEST_PLACE}
+ * @param head how its notes look
  */
-public record Voice(String name, int midiKey) {
+public record Voice(String name, int midiKey, Limb limb, int staffPlace, NoteHead head) {
+    public static final int LOWEST_KEY = 35;
+    public static final int HIGHEST_KEY = 81;
+    public static final int LOWEST_PLACE = -8;
+    public static final int HIGHEST_PLACE = 9;
+
     public Voice {
         if (name.isBlank()) {
             throw new IllegalArgumentException("a voice has a name, such as snare");
         }
-        if (midiKey < 35 || midiKey > 81) {
-            throw new IllegalArgumentException("General MIDI 1 gives percussion the keys 35 to 81, not " + midiKey);
+        if (midiKey < LOWEST_KEY || midiKey > HIGHEST_KEY) {
+            throw new IllegalArgumentException("General MIDI 1 gives percussion the keys " + LOWEST_KEY + " to "
+                    + HIGHEST_KEY + ", not " + midiKey);
+        }
+        if (staffPlace < LOWEST_PLACE || staffPlace > HIGHEST_PLACE) {
+            throw new IllegalArgumentException("a voice stands from " + LOWEST_PLACE + " to " + HIGHEST_PLACE
+                    + " places above the middle line, not " + staffPlace);
         }
     }
 

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.LongStream;
 import nimblestride.core.groove.Stroke;
+import nimblestride.core.groove.Voice;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.Grid;
 import nimblestride.core.value.NoteValue;
@@ -18,17 +19,20 @@ public final class Course {
     private final long begin;
     private final long period;
     private final long[] onsets;
-    private final Stroke[] strokes;
+    private final List<Played> played;
     private final long[] cycleStarts;
     private final NoteValue cycle;
     private final NoteValue remainder;
+
+    /** What sounds with an onset. */
+    record Played(Stroke stroke, List<Voice> voices) {}
 
     Course(
             Grid grid,
             long begin,
             long period,
             long[] onsets,
-            Stroke[] strokes,
+            List<Played> played,
             long[] cycleStarts,
             NoteValue cycle,
             NoteValue remainder) {
@@ -36,7 +40,7 @@ public final class Course {
         this.begin = begin;
         this.period = period;
         this.onsets = onsets;
-        this.strokes = strokes;
+        this.played = List.copyOf(played);
         this.cycleStarts = cycleStarts;
         this.cycle = cycle;
         this.remainder = remainder;
@@ -63,7 +67,7 @@ public final class Course {
                 Arrays.stream(onsets)
                         .map(onset -> Math.multiplyExact(onset, factor))
                         .toArray(),
-                strokes,
+                played,
                 Arrays.stream(cycleStarts)
                         .map(start -> Math.multiplyExact(start, factor))
                         .toArray(),
@@ -122,7 +126,7 @@ public final class Course {
         List<Hit> hits = new ArrayList<>();
         walk(onsets, from, to, most, (index, at) -> {
             boolean startsCycle = Arrays.binarySearch(cycleStarts, onsets[index]) >= 0;
-            hits.add(new Hit(at, strokes[index], startsCycle));
+            hits.add(new Hit(at, played.get(index).stroke(), played.get(index).voices(), startsCycle));
         });
         return hits;
     }

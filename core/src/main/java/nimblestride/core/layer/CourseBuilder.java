@@ -2,8 +2,13 @@ package nimblestride.core.layer;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.LongStream;
+import nimblestride.core.groove.Move;
+import nimblestride.core.groove.Ornament;
 import nimblestride.core.groove.Stroke;
+import nimblestride.core.groove.Voice;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.ExactOverflowException;
 import nimblestride.core.value.Grid;
@@ -26,7 +31,8 @@ final class CourseBuilder {
     private final int barsPerCycle;
 
     private final LongStream.Builder onsets = LongStream.builder();
-    private final List<Stroke> strokes = new ArrayList<>();
+    private final List<Optional<Course.Played>> parts;
+    private final List<Course.Played> played = new ArrayList<>();
     private final LongStream.Builder cycleStarts = LongStream.builder();
     private long cycles;
     private long remainder;
@@ -38,16 +44,38 @@ final class CourseBuilder {
         NoteValue divided = span instanceof Span.Length length
                 ? length.value()
                 : phrase.grid().unit();
-        this.grid = Grid.of(
-                phrase.grid().unit(),
-                layer.offset(),
-                divided.dividedBy(layer.pattern().parts()));
+        this.parts = parts(layer);
+        this.grid = grid(divided);
         this.offset = grid.count(layer.offset());
         this.phraseUnit = grid.count(phrase.grid().unit());
         this.barsPerCycle = span instanceof Span.Bars bars ? bars.count() : 0;
         this.fixedCycle = span instanceof Span.Length length
                 ? grid.count(length.value())
                 : span instanceof Span.WholePhrase ? barStart(phrase.bars().size()) : 0;
+    }
+
+    private static List<Optional<Course.Played>> parts(Layer layer) {
+        List<Optional<Stroke>> strokes = layer.pattern().strokes();
+        List<List<Voice>> voices = Move.voices(strokes, layer.voice(), layer.moves());
+        return IntStream.range(0, strokes.size())
+                .mapToObj(part -> strokes.get(part).map(stroke -> new Course.Played(stroke, voices.get(part))))
+                .toList();
+    }
+
+    /** On which bar lines, the offset and every note lie. */
+    private Grid grid(NoteValue divided) {
+        List<NoteValue> lengths = new ArrayList<>(List.of(phrase.grid().unit(), layer.offset()));
+        if (layer.pattern() instanceof Pattern.Placed placed) {
+            placed.placements().stream().map(Placement::position).distinct().forEach(lengths::add);
+        } else {
+            boolean halves = parts.stream().flatMap(Optional::stream).anyMatch(CourseBuilder::isDoubled);
+            lengths.add(divided.dividedBy(halves ? 2L * parts.size() : parts.size()));
+        }
+        return Grid.of(lengths);
+    }
+
+    private static boolean isDoubled(Course.Played played) {
+        return played.stroke().ornament() == Ornament.DOUBLED;
     }
 
     Course build() {
@@ -104,19 +132,42 @@ final class CourseBuilder {
     }
 
     private void layHits(long start, long length, long until) {
-        int parts = layer.pattern().parts();
-        long step = length / parts;
-        for (int part = 0; part < parts; part++) {
+        if (layer.pattern() instanceof Pattern.Placed placed) {
+            layPlaced(placed, start, until);
+            return;
+        }
+        long step = length / parts.size();
+        for (int part = 0; part < parts.size(); part++) {
             long at = start + step * part;
             if (at >= until) {
                 return;
             }
-            layer.pattern().strokeAt(part).ifPresent(stroke -> {
-                requireRoom(strokes.size() + 1L);
-                onsets.add(at);
-                strokes.add(stroke);
+            parts.get(part).ifPresent(played -> {
+                hit(at, played);
+                if (isDoubled(played) && at + step / 2 < until) {
+                    hit(at + step / 2, played);
+                }
             });
         }
+    }
+
+    private void layPlaced(Pattern.Placed placed, long start, long until) {
+        for (int i = 0; i < parts.size(); i++) {
+            Placement placement = placed.placements().get(i);
+            if (!placement.isOn(phrase)) {
+                continue;
+            }
+            long at = start + barStart(placement.bar()) + grid.count(placement.position());
+            if (at < until) {
+                hit(at, parts.get(i).orElseThrow());
+            }
+        }
+    }
+
+    private void hit(long at, Course.Played what) {
+        requireRoom(played.size() + 1L);
+        onsets.add(at);
+        played.add(what);
     }
 
     private void requireRoom(long count) {
@@ -149,7 +200,7 @@ final class CourseBuilder {
                 begin,
                 period,
                 onsets.build().toArray(),
-                strokes.toArray(Stroke[]::new),
+                played,
                 cycleStarts.build().toArray(),
                 grid.value(sameCycle() ? cycleLength(0, 0) : period),
                 grid.value(remainder));

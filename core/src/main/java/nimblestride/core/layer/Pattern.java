@@ -2,6 +2,8 @@ package nimblestride.core.layer;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import nimblestride.core.groove.Sticking;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.value.NoteValue;
 
@@ -13,12 +15,17 @@ public sealed interface Pattern {
     /** What one cycle lasts. */
     Span span();
 
-    /** Into how many equal parts a cycle is cut. */
+    /** Into how many parts a cycle is cut; they are equal, but for notes that are placed by hand. */
     int parts();
 
     /** What is played at the start of a part, counted from 0. */
     default Optional<Stroke> strokeAt(int part) {
         return Optional.of(Stroke.NORMAL);
+    }
+
+    /** What is played at the start of each part. */
+    default List<Optional<Stroke>> strokes() {
+        return IntStream.range(0, parts()).mapToObj(this::strokeAt).toList();
     }
 
     /**
@@ -101,6 +108,72 @@ public sealed interface Pattern {
         @Override
         public Optional<Stroke> strokeAt(int part) {
             return steps.get(part);
+        }
+    }
+
+    /**
+     * A sticking that goes round, one step after the other.
+     *
+     * @param step the length of one, longer than zero
+     */
+    record Stuck(Sticking sticking, NoteValue step) implements Pattern {
+        public Stuck {
+            if (step.isZero()) {
+                throw new IllegalArgumentException("a step of a sticking is longer than zero, as in 1/16");
+            }
+        }
+
+        @Override
+        public Span span() {
+            return new Span.Length(step.times(sticking.length()));
+        }
+
+        @Override
+        public int parts() {
+            return sticking.length();
+        }
+
+        @Override
+        public Optional<Stroke> strokeAt(int part) {
+            return sticking.steps().get(part);
+        }
+    }
+
+    /**
+     * Notes put on places of the phrase by hand; each phrase has them again. Those on a bar or a place that the phrase
+     * does not have are kept, and not played.
+     *
+     * @param placements in order, no two on one place, from one to {@value #MOST_PLACED}
+     */
+    record Placed(List<Placement> placements) implements Pattern {
+        /** The most notes one layer may have placed. */
+        public static final int MOST_PLACED = 100_000;
+
+        public Placed {
+            placements = placements.stream().sorted().toList();
+            if (placements.isEmpty() || placements.size() > MOST_PLACED) {
+                throw new IllegalArgumentException(String.format("a voice is placed on 1 to %,d counts", MOST_PLACED));
+            }
+            for (int i = 1; i < placements.size(); i++) {
+                if (placements.get(i).isWith(placements.get(i - 1))) {
+                    throw new IllegalArgumentException("one voice is placed on a count only once");
+                }
+            }
+        }
+
+        @Override
+        public Span span() {
+            return new Span.WholePhrase();
+        }
+
+        @Override
+        public int parts() {
+            return placements.size();
+        }
+
+        @Override
+        public Optional<Stroke> strokeAt(int part) {
+            return Optional.of(placements.get(part).stroke());
         }
     }
 }

@@ -43,10 +43,8 @@ class FillingTest {
             @ForAll @Size(min = 1, max = 4) Set<@IntRange(min = 1, max = 7) Integer> sizes,
             @ForAll @IntRange(min = 1, max = 12) int most,
             @ForAll boolean each) {
-        Filling filling = Filling.of(length, sizes).withAtMost(most);
-        if (each) {
-            filling = filling.withEachAtLeastOnce();
-        }
+        Filling filling =
+                Filling.of(length, sizes).with(each ? Demands.NONE.atMost(most).eachOnce() : Demands.NONE.atMost(most));
         Set<List<Integer>> solved = new HashSet<>();
         for (int parts = 1; parts <= Math.min(most, length); parts++) {
             Model model = new Model();
@@ -112,10 +110,7 @@ class FillingTest {
     @Test
     void keepsWhatIsAsked() {
         Filling filling = Filling.of(20, List.of(2, 3, 4))
-                .startingWith(3)
-                .endingWith(2)
-                .withAlikeTogether()
-                .withEachAtLeastOnce();
+                .with(Demands.NONE.startingWith(3).endingWith(2).together().eachOnce());
         assertThat(filling.bestFirst(Cost.changesThenParts(20)))
                 .hasSize(filling.count().intValueExact())
                 .allSatisfy(parts -> {
@@ -127,6 +122,17 @@ class FillingTest {
         assertThat(Filling.of(7, List.of(5, 3)).bestFirst(Cost.changesThenParts(7)))
                 .isEmpty();
         assertThat(Filling.of(7, List.of(5, 3)).count()).isZero();
+    }
+
+    @Test
+    void bringsTheLeadHandBackAndKeepsBounds() {
+        Filling hands = Filling.of(11, List.of(2, 3)).with(Demands.NONE.handBack());
+        assertThat(hands.count()).isZero();
+        assertThat(hands.ofLength(12).count()).isEqualTo(12);
+        Filling bounds = Filling.of(11, List.of(2, 3)).with(Demands.NONE.with(Set.of(3, 6)));
+        assertThat(bounds.bestFirst(Cost.changesThenParts(11)))
+                .containsExactly(List.of(3, 3, 3, 2), List.of(3, 3, 2, 3));
+        assertThat(bounds.count()).isEqualTo(2);
     }
 
     @Test

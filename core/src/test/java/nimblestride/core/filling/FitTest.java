@@ -21,7 +21,9 @@ class FitTest {
         assertThat(fit.nearest()).hasValue(8);
         assertThat(Fit.of(Filling.of(3, List.of(7))).nearest()).hasValue(7);
         assertThat(Fit.of(Filling.of(7, List.of(19_991, 19_979))).nearest()).hasValue(19_979);
-        assertThat(Fit.of(FitText.read("5, 3 into 11/8 x2 of 1/16")).best().get(0))
+        assertThat(Fit.of(FitText.read("5, 3 into 11/8 x2 of 1/16").filling())
+                        .best()
+                        .get(0))
                 .isNotEmpty();
     }
 

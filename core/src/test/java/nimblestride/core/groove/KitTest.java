@@ -44,7 +44,7 @@ class KitTest {
         assertThat(Kit.named(" Bass  Drum ")).contains(Kit.KICK);
         assertThat(Kit.named("kazoo")).isEmpty();
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> new Voice("bell tree", 84))
+                .isThrownBy(() -> new Voice("bell tree", 84, Limb.RIGHT_HAND, 3, NoteHead.TRIANGLE))
                 .withMessageContaining("35 to 81");
     }
 }

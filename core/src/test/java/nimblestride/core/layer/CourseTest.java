@@ -10,6 +10,7 @@ import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import nimblestride.core.groove.Kit;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.Grid;
@@ -62,7 +63,8 @@ class CourseTest {
         Course course = Course.of(layer("snare cell .Xg. of 1/16"), bars("4/4"));
         assertThat(course.between(NoteValue.ZERO, value("1/4"), 9))
                 .containsExactly(
-                        new Hit(value("1/16"), Stroke.ACCENT, false), new Hit(value("1/8"), Stroke.GHOST, false));
+                        new Hit(value("1/16"), Stroke.ACCENT, List.of(Kit.SNARE), false),
+                        new Hit(value("1/8"), Stroke.GHOST, List.of(Kit.SNARE), false));
         assertThat(course.cycleStartsBetween(NoteValue.ZERO, value("1/2"), 9))
                 .containsExactly(NoteValue.ZERO, value("1/4"));
     }

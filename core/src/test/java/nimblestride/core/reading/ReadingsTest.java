@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.math.BigInteger;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -97,7 +98,7 @@ class ReadingsTest {
 
     @Test
     void keepsAWish() {
-        Wish wish = new Wish(OptionalInt.of(2), OptionalInt.of(3), 5, Set.of(2, 3));
+        Wish wish = new Wish(OptionalInt.of(2), OptionalInt.of(3), 5, Set.of(2, 3), Optional.empty());
         assertThat(Readings.of(Meter.of(13, 8), wish)).isNotEmpty().allSatisfy(reading -> {
             assertThat(reading.grouping().sizes()).startsWith(2).endsWith(3).hasSizeLessThanOrEqualTo(5);
             assertThat(Set.of(2, 3)).containsAll(reading.grouping().sizes());
@@ -107,10 +108,10 @@ class ReadingsTest {
     /** A wish no school can keep is answered at once, not by building every list only to leave it out. */
     @Test
     void aWishThatCannotBeKeptHasNoReadings() {
-        Wish sixes = new Wish(OptionalInt.empty(), OptionalInt.empty(), Integer.MAX_VALUE, Set.of(6));
+        Wish sixes = new Wish(OptionalInt.empty(), OptionalInt.empty(), Integer.MAX_VALUE, Set.of(6), Optional.empty());
         assertThat(Readings.of(Meter.of(1024, 16), School.TWOS_THREES, sixes)).isEmpty();
         assertThat(Readings.of(Meter.of(1024, 16), School.CELLS, sixes)).isEmpty();
-        Wish few = new Wish(OptionalInt.empty(), OptionalInt.empty(), 3, Set.of());
+        Wish few = new Wish(OptionalInt.empty(), OptionalInt.empty(), 3, Set.of(), Optional.empty());
         assertThat(Readings.of(Meter.of(1024, 16), School.TWOS_THREES, few)).isEmpty();
     }
 

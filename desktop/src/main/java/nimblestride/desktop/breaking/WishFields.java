@@ -1,6 +1,7 @@
 package nimblestride.desktop.breaking;
 
 import java.util.Arrays;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -58,7 +59,7 @@ final class WishFields extends HBox {
     /** What the fields ask; a field whose text is no number is marked and asks nothing. */
     Wish wish() {
         OptionalInt groups = number(most);
-        return new Wish(number(first), number(last), groups.orElse(Integer.MAX_VALUE), sizes());
+        return new Wish(number(first), number(last), groups.orElse(Integer.MAX_VALUE), sizes(), Optional.empty());
     }
 
     private static OptionalInt number(TextField field) {

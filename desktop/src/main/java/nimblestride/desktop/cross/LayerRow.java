@@ -19,7 +19,7 @@ import nimblestride.core.groove.Voice;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
 import nimblestride.core.layer.Reset;
-import nimblestride.core.text.LayerText;
+import nimblestride.core.text.PatternText;
 import nimblestride.core.text.ValueText;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.desk.Desk;
@@ -56,12 +56,12 @@ final class LayerRow extends HBox {
         voice.setId("voice-" + index);
         voice.setAccessibleText("Voice of layer " + (index + 1));
         voice.valueProperty().addListener((property, old, chosen) -> {
-            edit(chosen, layer -> new Layer(chosen, layer.pattern(), layer.offset(), layer.reset()));
+            edit(chosen, layer -> layer.by(chosen));
         });
         pattern = new TypedField<>(
-                LayerText::readPattern,
-                LayerText::write,
-                value -> typed("pattern", layer -> new Layer(layer.voice(), value, layer.offset(), layer.reset())),
+                PatternText::read,
+                PatternText::write,
+                value -> typed("pattern", layer -> layer.playing(value)),
                 desk::endBurst);
         pattern.field().setId("pattern-" + index);
         pattern.field().setAccessibleText("What layer " + (index + 1) + " plays");

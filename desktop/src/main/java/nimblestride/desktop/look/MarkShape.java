@@ -2,6 +2,7 @@ package nimblestride.desktop.look;
 
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
+import nimblestride.core.groove.Level;
 import nimblestride.core.groove.Stroke;
 
 /** The shapes that tell layers apart without their colour. */
@@ -31,15 +32,17 @@ public enum MarkShape {
     /** Draws it around a place: an accent larger, a ghost note small and hollow. */
     public void draw(GraphicsContext g, double x, double y, double radius, Stroke stroke, Color color) {
         double size =
-                switch (stroke) {
+                switch (stroke.level()) {
+                    case GHOST -> radius * 0.7;
+                    case SOFT -> radius * 0.85;
                     case NORMAL -> radius;
                     case ACCENT -> radius * 1.35;
-                    case GHOST -> radius * 0.7;
+                    case STRONG -> radius * 1.5;
                 };
         g.setFill(color);
         g.setStroke(color);
         g.setLineWidth(1.4);
-        boolean hollow = stroke == Stroke.GHOST;
+        boolean hollow = stroke.level() == Level.GHOST;
         double[][] points = outline.points(size);
         if (points == null) {
             if (hollow) {

@@ -5,16 +5,21 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.groove.Kit;
+import nimblestride.core.groove.Lead;
+import nimblestride.core.groove.Move;
+import nimblestride.core.groove.Sticking;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.groove.Voice;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern.Cell;
 import nimblestride.core.layer.Pattern.Every;
 import nimblestride.core.layer.Pattern.Over;
+import nimblestride.core.layer.Pattern.Stuck;
 import nimblestride.core.layer.Reset;
 import nimblestride.core.layer.Span;
 import nimblestride.core.meter.Bar;
@@ -23,6 +28,9 @@ import nimblestride.core.meter.Meter;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.meter.PhrasePart;
 import nimblestride.core.meter.Repeat;
+import nimblestride.core.text.MoveText;
+import nimblestride.core.text.PatternText;
+import nimblestride.core.text.StickingText;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -32,6 +40,7 @@ final class ExerciseReader {
     private static final int DEEPEST = 16;
     private static final Pattern NUMBER = Pattern.compile("(\\d{1,18})(?:/(\\d{1,18}))?");
 
+    private static final Map<String, Lead> LEADS = Map.of("right", Lead.RIGHT, "left", Lead.LEFT);
     private static final Map<String, Reset> RESETS =
             Map.of("never", Reset.NEVER, "bar", Reset.BAR, "phrase", Reset.PHRASE);
 
@@ -51,7 +60,7 @@ final class ExerciseReader {
                     + ", and this program reads version " + ExerciseJson.VERSION
                     + (version > ExerciseJson.VERSION ? "; a newer program wrote it" : ""));
         }
-        root.object("format", "version", "name", "tempo", "phrase", "layers");
+        root.object("format", "version", "name", "tempo", "phrase", "layers", "lead");
         String name = root.member("name").text();
         Tempo tempo = tempo(root.member("tempo").object("beat", "perMinute"));
         JsonPlace bars = root.member("phrase");
@@ -59,9 +68,10 @@ final class ExerciseReader {
         Phrase phrase = bars.make(() -> Phrase.of(parts));
         List<Layer> layers = new ArrayList<>();
         for (JsonPlace layer : root.member("layers").items(Exercise.MOST_LAYERS)) {
-            layers.add(layer(layer.object("voice", "pattern", "offset", "reset")));
+            layers.add(layer(layer.object("voice", "pattern", "offset", "reset", "moves")));
         }
-        return root.make(() -> new Exercise(name, phrase, layers, tempo));
+        Lead lead = root.has("lead") ? root.member("lead").word(LEADS) : Lead.RIGHT;
+        return root.make(() -> new Exercise(name, phrase, layers, tempo, lead));
     }
 
     private static Tempo tempo(JsonPlace place) throws UnreadableFileException {
@@ -121,17 +131,27 @@ final class ExerciseReader {
     private static Layer layer(JsonPlace place) throws UnreadableFileException {
         Voice voice = place.member("voice").named(Kit::named, "the name of a voice, such as kick");
         nimblestride.core.layer.Pattern pattern = pattern(place.member("pattern"));
+        List<Move> moves = place.has("moves") ? typed(place.member("moves"), MoveText::read) : List.of();
         return new Layer(
                 voice,
                 pattern,
                 place.member("offset").noteValue(),
-                place.member("reset").word(RESETS));
+                place.member("reset").word(RESETS),
+                moves);
     }
 
     private static nimblestride.core.layer.Pattern pattern(JsonPlace place) throws UnreadableFileException {
         if (place.has("every")) {
             NoteValue value = place.object("every").member("every").noteValue();
             return place.make(() -> new Every(value));
+        }
+        if (place.has("sticking")) {
+            Sticking sticking = typed(place.object("sticking", "step").member("sticking"), StickingText::read);
+            NoteValue step = place.member("step").noteValue();
+            return place.make(() -> new Stuck(sticking, step));
+        }
+        if (place.has("placed")) {
+            return typed(place.object("placed").member("placed"), text -> PatternText.read("at " + text));
         }
         if (place.has("cell")) {
             List<Optional<Stroke>> steps = steps(place.object("cell", "step").member("cell"));
@@ -141,6 +161,12 @@ final class ExerciseReader {
         int notes = place.object("notes", "over").member("notes").whole();
         Span span = span(place.member("over"));
         return place.make(() -> new Over(notes, span));
+    }
+
+    /** A value in the language in which it is typed. */
+    private static <T> T typed(JsonPlace place, Function<String, T> reader) throws UnreadableFileException {
+        String text = place.text();
+        return place.make(() -> reader.apply(text));
     }
 
     private static List<Optional<Stroke>> steps(JsonPlace place) throws UnreadableFileException {

@@ -3,6 +3,7 @@ package nimblestride.formats.json;
 import java.util.List;
 import java.util.Locale;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.groove.Lead;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
 import nimblestride.core.layer.Span;
@@ -10,7 +11,9 @@ import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.meter.PhrasePart;
 import nimblestride.core.meter.Repeat;
-import nimblestride.core.text.LayerText;
+import nimblestride.core.text.MoveText;
+import nimblestride.core.text.PatternText;
+import nimblestride.core.text.StickingText;
 import nimblestride.core.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 import tools.jackson.databind.node.ArrayNode;
@@ -32,6 +35,9 @@ final class ExerciseWriter {
         root.set("phrase", parts(exercise.phrase().parts()));
         ArrayNode layers = root.putArray("layers");
         exercise.layers().forEach(layer -> layers.add(layer(layer)));
+        if (exercise.lead() != Lead.RIGHT) {
+            root.put("lead", exercise.lead().name().toLowerCase(Locale.ROOT));
+        }
         return root;
     }
 
@@ -78,6 +84,9 @@ final class ExerciseWriter {
         node.set("pattern", pattern(layer.pattern()));
         node.put("offset", layer.offset().toString());
         node.put("reset", layer.reset().name().toLowerCase(Locale.ROOT));
+        if (!layer.moves().isEmpty()) {
+            node.put("moves", MoveText.write(layer.moves()));
+        }
         return node;
     }
 
@@ -86,8 +95,13 @@ final class ExerciseWriter {
         if (pattern instanceof Pattern.Every every) {
             node.put("every", every.value().toString());
         } else if (pattern instanceof Pattern.Cell cell) {
-            node.put("cell", LayerText.writeSteps(cell));
+            node.put("cell", PatternText.writeSteps(cell));
             node.put("step", cell.step().toString());
+        } else if (pattern instanceof Pattern.Stuck stuck) {
+            node.put("sticking", StickingText.write(stuck.sticking()));
+            node.put("step", stuck.step().toString());
+        } else if (pattern instanceof Pattern.Placed) {
+            node.put("placed", PatternText.write(pattern).substring("at ".length()));
         } else if (pattern instanceof Pattern.Over over) {
             node.put("notes", over.notes());
             if (over.span() instanceof Span.WholePhrase) {

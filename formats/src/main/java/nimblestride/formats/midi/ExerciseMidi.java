@@ -19,6 +19,7 @@ import javax.sound.midi.Track;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.groove.Stroke;
+import nimblestride.core.groove.Voice;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Hit;
 import nimblestride.core.meter.Bar;
@@ -99,7 +100,7 @@ public final class ExerciseMidi {
         for (int i = 0; i < hits.size(); i++) {
             Track track = sequence.createTrack();
             track.add(meta(TRACK_NAME, names.get(i), 0));
-            play(track, exercise.layers().get(i).voice().midiKey(), hits.get(i), ticks);
+            play(track, hits.get(i), ticks);
         }
         return sequence;
     }
@@ -157,7 +158,7 @@ public final class ExerciseMidi {
         track.add(meta(TEXT, meter + " (" + bar.grouping() + ")", tick));
     }
 
-    private static void play(Track track, int key, List<Hit> hits, MidiTicks ticks) throws InvalidMidiDataException {
+    private static void play(Track track, List<Hit> hits, MidiTicks ticks) throws InvalidMidiDataException {
         long usual = Math.max(1, ticks.perQuarter() / 8);
         for (int i = 0; i < hits.size(); i++) {
             long on = ticks.at(hits.get(i).at());
@@ -165,16 +166,21 @@ public final class ExerciseMidi {
             if (i + 1 < hits.size()) {
                 off = Math.max(on, Math.min(off, ticks.at(hits.get(i + 1).at())));
             }
-            track.add(note(ShortMessage.NOTE_ON, key, velocity(hits.get(i).stroke()), on));
-            track.add(note(ShortMessage.NOTE_OFF, key, 0, off));
+            int velocity = velocity(hits.get(i).stroke());
+            for (Voice voice : hits.get(i).voices()) {
+                track.add(note(ShortMessage.NOTE_ON, voice.midiKey(), velocity, on));
+                track.add(note(ShortMessage.NOTE_OFF, voice.midiKey(), 0, off));
+            }
         }
     }
 
     private static int velocity(Stroke stroke) {
-        return switch (stroke) {
-            case NORMAL -> 90;
-            case ACCENT -> 120;
+        return switch (stroke.level()) {
             case GHOST -> 40;
+            case SOFT -> 64;
+            case NORMAL -> 90;
+            case ACCENT -> 112;
+            case STRONG -> 127;
         };
     }
 

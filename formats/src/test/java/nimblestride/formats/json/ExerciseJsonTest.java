@@ -55,7 +55,10 @@ class ExerciseJsonTest {
                         "ride bell 5 over 3 bars",
                         "cowbell 7 over phrase reset phrase",
                         "floor tom 3 over 9/8",
-                        "open hi-hat cell x.Xg..x of 1/20 from 13/4")
+                        "open hi-hat cell x.Xg..x of 1/20 from 13/4",
+                        "snare sticking >R L llR (L) . K ^Rz L: of 1/16 moving right singles to floor tom; every 3rd note to kick",
+                        "kick at 1:0 >1:3/8 (2:1/12z)",
+                        "snare at 1:1/4 _R1:5/16 lrl7:0 reset bar")
                 .array(String[].class)
                 .ofMaxSize(8);
         return Combinators.combine(bars, layers).as((b, l) -> exercise(b, l));

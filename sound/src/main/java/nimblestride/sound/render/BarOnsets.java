@@ -3,13 +3,10 @@ package nimblestride.sound.render;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import nimblestride.core.groove.Stroke;
 import nimblestride.core.layer.Course;
-import nimblestride.core.layer.Hit;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.NoteValue;
-import nimblestride.sound.kit.Sound;
 import nimblestride.sound.kit.SoundSet;
 
 /** What begins in each bar of a take: the click's and the layers' sounds, in order. */
@@ -20,17 +17,18 @@ final class BarOnsets {
     private final Take take;
     private final Phrase phrase;
     private final SoundSet sounds;
-    private final List<Sounding> layers = new ArrayList<>();
+    private final List<Course> layers = new ArrayList<>();
 
-    private record Sounding(Course course, Sound sound) {}
+    private final NotesOfAStroke notes;
 
     BarOnsets(Take take, SoundSet sounds) {
         this.take = take;
         this.phrase = take.exercise().phrase();
         this.sounds = sounds;
+        this.notes = new NotesOfAStroke(sounds);
         for (Layer layer : take.exercise().layers()) {
             try {
-                layers.add(new Sounding(Course.of(layer, phrase), sounds.voice(layer.voice())));
+                layers.add(Course.of(layer, phrase));
             } catch (IllegalArgumentException | ArithmeticException e) {
                 // A layer that cannot be laid out is told among the findings; the others play.
             }
@@ -48,22 +46,12 @@ final class BarOnsets {
                 onsets.add(new Onset(start.plus(group), sounds.click(click), 1));
             }
         }
-        for (Sounding layer : layers) {
-            for (Hit hit : layer.course().between(start, end, MOST_IN_A_BAR)) {
-                onsets.add(new Onset(hit.at(), layer.sound(), level(hit.stroke())));
-            }
+        for (Course layer : layers) {
+            layer.between(start, end, MOST_IN_A_BAR).forEach(hit -> notes.add(hit, onsets));
         }
         return onsets.stream()
                 .filter(onset -> onset.at().compareTo(from) >= 0)
                 .sorted(Comparator.comparing(Onset::at))
                 .toList();
-    }
-
-    private static float level(Stroke stroke) {
-        return switch (stroke) {
-            case NORMAL -> 0.7f;
-            case ACCENT -> 1.0f;
-            case GHOST -> 0.25f;
-        };
     }
 }

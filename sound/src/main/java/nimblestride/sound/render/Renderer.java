@@ -1,10 +1,10 @@
 package nimblestride.sound.render;
 
-import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Deque;
+import java.util.Comparator;
 import java.util.List;
+import java.util.PriorityQueue;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.NoteValue;
 import nimblestride.sound.kit.Sound;
@@ -19,7 +19,8 @@ public final class Renderer {
 
     private final SoundSet sounds;
     private final int sampleRate;
-    private final Deque<Cue> coming = new ArrayDeque<>();
+    private final PriorityQueue<Cue> coming = new PriorityQueue<>(Comparator.comparingLong(Cue::frame));
+    private final long earliest;
     private final List<Ringing> ringing = new ArrayList<>();
     private long frame;
 
@@ -55,6 +56,7 @@ public final class Renderer {
     public Renderer(Take take, SoundSet sounds, int sampleRate) {
         this.sounds = sounds;
         this.sampleRate = sampleRate;
+        this.earliest = (long) Math.ceil(NotesOfAStroke.EARLIEST * sampleRate);
         begin(take, new Anchor(0, NoteValue.ZERO, take.exercise().tempo(), sampleRate));
     }
 
@@ -100,7 +102,8 @@ public final class Renderer {
     private void fillUntil(long end) {
         while (!isAfterAnchor(nextBar) || anchor.frameOf(phrase.startOf(nextBar)) < end) {
             for (Onset onset : onsets.in(nextBar, anchor.moment())) {
-                coming.add(new Cue(anchor.frameOf(onset.at()), onset.sound(), onset.level()));
+                long begins = anchor.frameOf(onset.at()) - Math.round(onset.early() * sampleRate);
+                coming.add(new Cue(Math.max(frame, begins), onset.sound(), onset.level()));
             }
             nextBar++;
         }
@@ -120,7 +123,7 @@ public final class Renderer {
     public void render(float[] block, int frames) {
         Arrays.fill(block, 0, frames, 0);
         long end = frame + frames;
-        fillUntil(end);
+        fillUntil(end + earliest);
         while (!coming.isEmpty() && coming.element().frame < end) {
             ringing.add(new Ringing(coming.remove()));
         }
