@@ -3,53 +3,64 @@ package nimblestride.core.counting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import nimblestride.core.counting.Division.Slot;
 import nimblestride.core.meter.Bar;
+import nimblestride.core.meter.Meter;
 import nimblestride.core.meter.Place;
 
-/** Ways to count a bar aloud, one syllable for each unit. Good teachers differ; none is the right one. */
+/** Ways to count a bar aloud, one syllable for each note. Good teachers differ; none is the right one. */
 public enum CountingSchool {
     /** Beats are numbers, and what lies between has syllables: {@code 1 e & a}. It shows where the quarters are. */
     BEATS("beats and syllables") {
         @Override
-        public List<String> count(Bar bar) {
-            return IntStream.range(0, bar.meter().units())
-                    .mapToObj(unit -> new Place(bar.meter(), bar.meter().unit().times(unit)).syllable())
-                    .toList();
+        List<String> say(Meter meter, List<Slot> slots) {
+            List<String> said = new ArrayList<>();
+            for (Slot slot : slots) {
+                for (int note = 0; note < slot.notes(); note++) {
+                    Place place = new Place(meter, slot.from().plus(slot.note().times(note)));
+                    said.add(place.isEveryday() ? spoken(place) : Integer.toString(note + 1));
+                }
+            }
+            return said;
+        }
+
+        /** The beat's number is not said again with each of its tuplet's notes, nor the place of a thirty-second. */
+        private String spoken(Place place) {
+            return place.syllable().replaceAll(".* ta$", "ta").replaceAll("^(sext|quint|sept)", "");
         }
     },
-    /** Every unit a number, through the bar: one always knows how far it is. */
+    /** Every note a number, through the bar: one always knows how far it is. */
     STRAIGHT("straight through the bar") {
         @Override
-        public List<String> count(Bar bar) {
-            return IntStream.rangeClosed(1, bar.meter().units())
-                    .mapToObj(Integer::toString)
-                    .toList();
+        List<String> say(Meter meter, List<Slot> slots) {
+            int notes = slots.stream().mapToInt(Slot::notes).sum();
+            return IntStream.rangeClosed(1, notes).mapToObj(Integer::toString).toList();
         }
     },
     /** Every group begins at 1 again: one feels the strides. */
     GROUPS("again from 1 in each group") {
         @Override
-        public List<String> count(Bar bar) {
-            List<String> count = new ArrayList<>();
-            for (int size : bar.grouping().sizes()) {
-                IntStream.rangeClosed(1, size).mapToObj(Integer::toString).forEach(count::add);
+        List<String> say(Meter meter, List<Slot> slots) {
+            List<String> said = new ArrayList<>();
+            for (Slot slot : slots) {
+                IntStream.rangeClosed(1, slot.notes())
+                        .mapToObj(Integer::toString)
+                        .forEach(said::add);
             }
-            return count;
+            return said;
         }
     },
     /** The number of the group, then syllables within it: {@code 1 & 2 & 3 la li}. */
     GROUP_SYLLABLES("a number for each group") {
         @Override
-        public List<String> count(Bar bar) {
-            List<String> count = new ArrayList<>();
+        List<String> say(Meter meter, List<Slot> slots) {
+            List<String> said = new ArrayList<>();
             int number = 1;
-            for (int size : bar.grouping().sizes()) {
-                count.add(Integer.toString(number++));
-                for (int unit = 1; unit < size; unit++) {
-                    count.add(syllableWithin(size, unit));
-                }
+            for (Slot slot : slots) {
+                said.add(Integer.toString(number++));
+                said.addAll(Syllables.within(slot.notes()));
             }
-            return count;
+            return said;
         }
     },
     /**
@@ -58,29 +69,12 @@ public enum CountingSchool {
      */
     SPOKEN("spoken rhythm") {
         @Override
-        public List<String> count(Bar bar) {
-            List<String> count = new ArrayList<>();
-            for (int size : bar.grouping().sizes()) {
-                addSpoken(size, count);
-            }
-            return count;
+        List<String> say(Meter meter, List<Slot> slots) {
+            List<String> said = new ArrayList<>();
+            slots.forEach(slot -> said.addAll(Syllables.spoken(slot.notes())));
+            return said;
         }
     };
-
-    private static final List<List<String>> WITHIN =
-            List.of(List.of(), List.of(), List.of("&"), List.of("la", "li"), List.of("e", "&", "a"));
-
-    private static final List<List<String>> WORDS = List.of(
-            List.of(),
-            List.of("ta"),
-            List.of("ta", "ka"),
-            List.of("ta", "ki", "ta"),
-            List.of("ta", "ka", "di", "mi"),
-            List.of("ta", "di", "gi", "na", "tom"),
-            List.of("ta", "ka", "di", "mi", "ta", "ka"),
-            List.of("ta", "ki", "ta", "ta", "ka", "di", "mi"),
-            List.of("ta", "ka", "di", "mi", "ta", "ka", "ju", "nu"),
-            List.of("ta", "ka", "di", "mi", "ta", "di", "gi", "na", "tom"));
 
     private final String title;
 
@@ -93,19 +87,34 @@ public enum CountingSchool {
         return title;
     }
 
-    /** What is said on each unit of a bar, in order. */
-    public abstract List<String> count(Bar bar);
-
-    private static String syllableWithin(int size, int unit) {
-        return size < WITHIN.size() ? WITHIN.get(size).get(unit - 1) : Integer.toString(unit + 1);
+    /** Whether the groups can be heard in it without more being said. */
+    public boolean tellsGroups() {
+        return this == GROUPS || this == GROUP_SYLLABLES || this == SPOKEN;
     }
 
-    private static void addSpoken(int size, List<String> count) {
-        int left = size;
-        while (left >= WORDS.size()) {
-            count.addAll(WORDS.get(4));
-            left -= 4;
+    abstract List<String> say(Meter meter, List<Slot> slots);
+
+    /** What is said in a bar, in order. */
+    public List<Said> count(Bar bar, Division division) {
+        List<Slot> slots = division.slots(bar);
+        List<String> syllables = say(bar.meter(), slots);
+        List<Said> said = new ArrayList<>();
+        for (int group = 0; group < slots.size(); group++) {
+            Slot slot = slots.get(group);
+            for (int note = 0; note < slot.notes(); note++) {
+                said.add(new Said(
+                        slot.from().plus(slot.note().times(note)),
+                        slot.note(),
+                        syllables.get(said.size()),
+                        group,
+                        note == 0));
+            }
         }
-        count.addAll(WORDS.get(left));
+        return said;
+    }
+
+    /** What is said on each unit of a bar, in order. */
+    public List<String> count(Bar bar) {
+        return count(bar, Division.AS_WRITTEN).stream().map(Said::syllable).toList();
     }
 }

@@ -31,7 +31,9 @@ public final class EvenSpread {
     private static List<Boolean> spread(int hits, int units) {
         List<List<Boolean>> heads = new ArrayList<>(Collections.nCopies(hits, List.of(true)));
         List<List<Boolean>> tails = new ArrayList<>(Collections.nCopies(units - hits, List.of(false)));
-        while (tails.size() > 1) {
+        boolean begun = false;
+        while (tails.size() > 1 || (!begun && !tails.isEmpty())) {
+            begun = true;
             int pairs = Math.min(heads.size(), tails.size());
             List<List<Boolean>> joined = new ArrayList<>();
             for (int i = 0; i < pairs; i++) {

@@ -93,6 +93,11 @@ public record Place(Meter meter, NoteValue position) {
         return position.isMultipleOf(meter.beat());
     }
 
+    /** Whether there is an everyday name for it. */
+    public boolean isEveryday() {
+        return !toString().contains("+");
+    }
+
     /** The syllable said here without its beat's number, the number itself on a beat. */
     public String syllable() {
         String said = toString();
