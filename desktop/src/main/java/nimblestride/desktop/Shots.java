@@ -38,9 +38,12 @@ final class Shots {
         Files.createDirectories(folder);
         view("cross-day", () -> {});
         view("cross-lanes", () -> window.open(book.resolve("lantern-bridge.json")));
-        view("break", () -> {
-            window.chooseBench("Break");
-            ((TextField) find("#fill-pattern")).setText("22 x 1/16");
+        view("break", () -> window.ask("Readings"));
+        view("count", () -> window.ask("Count"));
+        view("fits", () -> window.ask("What fits?"));
+        view("what-meter", () -> {
+            window.ask("What meter?");
+            ((TextField) find("#gaps")).setText("3 2 2 2 2 3 of 1/16");
         });
         steps.add(() -> window.chooseBench("Cross"));
         view("playing", () -> ((ButtonBase) find("#play")).fire());

@@ -1,5 +1,7 @@
 package nimblestride.core.layer;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -89,6 +91,16 @@ public sealed interface Pattern {
             if (step.isZero()) {
                 throw new IllegalArgumentException("a step of a cell is longer than zero, as in 1/16");
             }
+        }
+
+        /** Cells one after the other, each with a hit where it begins. */
+        public static Cell ofCells(List<Integer> cells, NoteValue unit) {
+            List<Optional<Stroke>> steps = new ArrayList<>();
+            for (int cell : cells) {
+                steps.add(Optional.of(Stroke.NORMAL));
+                steps.addAll(Collections.nCopies(cell - 1, Optional.empty()));
+            }
+            return new Cell(steps, unit);
         }
 
         public NoteValue length() {

@@ -7,7 +7,7 @@ public enum School {
     /** A pair of bars, one even and one odd. */
     PAIRED_BARS("paired-bars", "an even and an odd bar"),
     /** A familiar bar with units added or taken off. */
-    FAMILIAR("familiar", "a familiar bar, more or less"),
+    FAMILIAR("familiar", "familiar, more or less"),
     /** Fours, fives and sevens with a remainder. */
     CELLS("cells", "bigger cells");
 

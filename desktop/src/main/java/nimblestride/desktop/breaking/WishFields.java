@@ -6,27 +6,35 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
+import nimblestride.core.meter.Grouping;
 import nimblestride.core.reading.Wish;
 
 /** What is asked of readings: the first and the last group, how many, and of which sizes. An empty field asks nothing. */
-final class WishFields extends HBox {
+final class WishFields extends FlowPane {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
     private final TextField first;
     private final TextField last;
     private final TextField most;
     private final TextField sizes;
+    private final CheckBox keep = new CheckBox("keep the order");
 
     WishFields(Runnable changed) {
-        getStyleClass().add("add-line");
+        getStyleClass().add("wishes");
         first = field("wish-first", "First group", 40, changed);
         last = field("wish-last", "Last group", 40, changed);
         most = field("wish-most", "Most groups", 40, changed);
         sizes = field("wish-sizes", "Only these sizes, as in 2, 3", 64, changed);
         sizes.setPromptText("2, 3");
+        keep.setId("wish-keep");
+        keep.setMinWidth(USE_PREF_SIZE);
+        keep.setTooltip(new Tooltip("Groups may be divided, or neighbours joined, but not moved"));
+        keep.selectedProperty().addListener(change -> changed.run());
         getChildren()
                 .setAll(
                         caption("first"),
@@ -36,7 +44,8 @@ final class WishFields extends HBox {
                         caption("at most"),
                         most,
                         caption("groups of"),
-                        sizes);
+                        sizes,
+                        keep);
     }
 
     private static Label caption(String text) {
@@ -56,10 +65,19 @@ final class WishFields extends HBox {
         return field;
     }
 
-    /** What the fields ask; a field whose text is no number is marked and asks nothing. */
-    Wish wish() {
+    /**
+     * What the fields ask; a field whose text is no number is marked and asks nothing.
+     *
+     * @param now the grouping whose order is kept if that is ticked
+     */
+    Wish wish(Grouping now) {
         OptionalInt groups = number(most);
-        return new Wish(number(first), number(last), groups.orElse(Integer.MAX_VALUE), sizes(), Optional.empty());
+        return new Wish(
+                number(first),
+                number(last),
+                groups.orElse(Integer.MAX_VALUE),
+                sizes(),
+                keep.isSelected() ? Optional.of(now) : Optional.empty());
     }
 
     private static OptionalInt number(TextField field) {

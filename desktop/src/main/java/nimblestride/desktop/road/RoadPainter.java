@@ -257,6 +257,7 @@ final class RoadPainter {
         if (x < GUTTER - EDGE) {
             return;
         }
+        syllableSaid(moment);
         g.setStroke(palette.landing());
         g.setLineWidth(1.6);
         if (reducedMotion) {
@@ -269,6 +270,20 @@ final class RoadPainter {
         double y = ground - hop(moment).orElse(0) - 9;
         g.setFill(palette.landing());
         g.fillOval(x - 8, y - 8, 16, 16);
+    }
+
+    /** The syllable to say now stands out. */
+    private void syllableSaid(double moment) {
+        for (RoadPicture.Tick tick : picture.ticks()) {
+            if (tick.at() <= moment && moment < tick.at() + tick.gap()) {
+                double half = Math.max(9, 4.4 * tick.count().length() + 3);
+                g.setFill(palette.landing());
+                g.fillRoundRect(x(tick.at()) - half, ground + 9, 2 * half, 20, 8, 8);
+                text(Face.bold(14), palette.ground(), TextAlignment.CENTER);
+                g.fillText(tick.count(), x(tick.at()), ground + 19);
+                return;
+            }
+        }
     }
 
     private OptionalDouble hop(double moment) {

@@ -1,13 +1,12 @@
 package nimblestride.desktop.road;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import nimblestride.core.align.Alignment;
 import nimblestride.core.counting.CountingSchool;
+import nimblestride.core.counting.Said;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.layer.Hit;
@@ -68,25 +67,24 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
 
     record Mark(double at, Stroke stroke, boolean startsCycle) {}
 
-    static RoadPicture of(Reckoning reckoning, Stretch stretch, CountingSchool school) {
-        return new Drawing(reckoning, stretch, school).draw();
+    static RoadPicture of(Reckoning reckoning, Stretch stretch, Counts counts) {
+        return new Drawing(reckoning, stretch, counts).draw();
     }
 
     private static final class Drawing {
         private final Reckoning reckoning;
         private final Phrase phrase;
         private final Stretch stretch;
-        private final CountingSchool school;
+        private final Counts counts;
         private final List<Post> posts = new ArrayList<>();
         private final List<Stride> strides = new ArrayList<>();
         private final List<Tick> ticks = new ArrayList<>();
-        private final Map<Bar, List<String>> counts = new HashMap<>();
 
-        Drawing(Reckoning reckoning, Stretch stretch, CountingSchool school) {
+        Drawing(Reckoning reckoning, Stretch stretch, Counts counts) {
             this.reckoning = reckoning;
             this.phrase = reckoning.exercise().phrase();
             this.stretch = stretch;
-            this.school = school;
+            this.counts = counts;
         }
 
         RoadPicture draw() {
@@ -112,30 +110,36 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
 
         private void drawGroups(Bar bar, long number, double start) {
             double unit = bar.meter().unit().toDouble();
-            boolean everyUnit = unit * stretch.scale() >= CLOSEST_UNITS;
             int first = 0;
             int group = 0;
             for (int size : bar.grouping().sizes()) {
                 double from = start + first * unit;
                 double to = from + size * unit;
-                if (to >= stretch.start() && from <= stretch.end() && size * unit * stretch.scale() >= 1) {
+                if (isSeen(from, to)) {
                     strides.add(new Stride(from, to, size, number, group));
-                    int shown = everyUnit ? size : 1;
-                    for (int i = 0; i < shown; i++) {
-                        ticks.add(new Tick(from + i * unit, count(bar, first + i, i == 0), unit, i == 0));
-                    }
                 }
                 first += size;
                 group++;
             }
+            for (Said said : counts.of(bar)) {
+                double at = start + said.at().toDouble();
+                double gap = said.length().toDouble();
+                boolean shown = said.startsGroup() || gap * stretch.scale() >= CLOSEST_UNITS;
+                if (shown && at + gap >= stretch.start() && at <= stretch.end()) {
+                    ticks.add(new Tick(at, syllable(bar, said), gap, said.startsGroup()));
+                }
+            }
         }
 
-        /** What is said on a unit; where beats are counted, the whole place at the start of a group. */
-        private String count(Bar bar, int unit, boolean groupStart) {
-            if (school == CountingSchool.BEATS && groupStart) {
-                return new Place(bar.meter(), bar.meter().unit().times(unit)).toString();
-            }
-            return counts.computeIfAbsent(bar, school::count).get(unit);
+        private boolean isSeen(double from, double to) {
+            return to >= stretch.start() && from <= stretch.end() && (to - from) * stretch.scale() >= 1;
+        }
+
+        /** Where beats are counted, the whole place at the start of a group. */
+        private String syllable(Bar bar, Said said) {
+            return counts.school() == CountingSchool.BEATS && said.startsGroup()
+                    ? new Place(bar.meter(), said.at()).toString()
+                    : said.syllable();
         }
 
         private Lane lane(int index, Reckoning.OfLayer layer) {

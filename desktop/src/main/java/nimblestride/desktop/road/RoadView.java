@@ -19,6 +19,7 @@ import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 import nimblestride.core.counting.CountingSchool;
+import nimblestride.core.counting.Division;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.desk.Answer;
@@ -42,6 +43,8 @@ public final class RoadView extends BorderPane {
     private final JourneyStrip journey = new JourneyStrip(moment -> bringIntoView(moment, true));
     private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.DAY);
     private final ObjectProperty<CountingSchool> school = new SimpleObjectProperty<>(CountingSchool.BEATS);
+    private final ObjectProperty<Division> division = new SimpleObjectProperty<>(Division.AS_WRITTEN);
+    private Counts counts = new Counts(school.get(), division.get());
     private final BooleanProperty reducedMotion = new SimpleBooleanProperty();
     private final Hand hand = new Hand(canvas, this::groundInView);
     private Answer answer;
@@ -70,7 +73,8 @@ public final class RoadView extends BorderPane {
         });
         palette.addListener(change -> paint());
         reducedMotion.addListener(change -> paint());
-        school.addListener(change -> paint());
+        school.addListener(change -> recount());
+        division.addListener(change -> recount());
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         addEventFilter(ScrollEvent.SCROLL, this::scroll);
@@ -83,6 +87,11 @@ public final class RoadView extends BorderPane {
         hand.setRegrouping(regrouping);
     }
 
+    private void recount() {
+        counts = new Counts(school.get(), division.get());
+        paint();
+    }
+
     private Optional<Hand.Ground> groundInView() {
         return Optional.ofNullable(answer)
                 .map(shown -> new Hand.Ground(
@@ -93,7 +102,12 @@ public final class RoadView extends BorderPane {
         return palette;
     }
 
-    /** How the Road is counted. */
+    /** How finely the Road is counted. */
+    public ObjectProperty<Division> division() {
+        return division;
+    }
+
+    /** The school in which the Road is counted. */
     public ObjectProperty<CountingSchool> school() {
         return school;
     }
@@ -281,7 +295,7 @@ public final class RoadView extends BorderPane {
         }
         updateBar();
         Stretch stretch = stretch();
-        picture = RoadPicture.of(answer.reckoning(), stretch, school.get());
+        picture = RoadPicture.of(answer.reckoning(), stretch, counts);
         RoadPainter painter =
                 new RoadPainter(canvas.getGraphicsContext2D(), palette.get(), picture, stretch, canvas.getHeight());
         ground = painter.ground();

@@ -83,6 +83,13 @@ public final class TypedField<T> extends VBox {
         }
     }
 
+    /** Writes the value anew where it reads otherwise now, unless it is just being typed. */
+    public void rewrite() {
+        if (!field.isFocused() && last != null) {
+            putBack();
+        }
+    }
+
     private void putBack() {
         showing = true;
         field.setText(writer.apply(last));

@@ -1,8 +1,5 @@
 package nimblestride.desktop.window;
 
-import java.util.ArrayList;
-import java.util.List;
-import java.util.stream.Collectors;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
@@ -13,14 +10,15 @@ import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.HBox;
 import javafx.util.StringConverter;
 import nimblestride.core.counting.CountingSchool;
-import nimblestride.core.meter.Bar;
+import nimblestride.core.counting.Division;
+import nimblestride.core.text.CountText;
 import nimblestride.desktop.desk.Desk;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The school in which the Road is counted, and the count as text. */
 final class CountChoice extends HBox {
-    CountChoice(Desk desk, ObjectProperty<CountingSchool> school) {
+    CountChoice(Desk desk, ObjectProperty<CountingSchool> school, ObjectProperty<Division> division, Runnable stand) {
         getStyleClass().add("add-line");
         ComboBox<CountingSchool> schools = new ComboBox<>();
         schools.setId("counting");
@@ -38,13 +36,20 @@ final class CountChoice extends HBox {
         copy.setTooltip(new Tooltip("Copy the count as text, a line for each bar"));
         copy.setOnAction(event -> {
             ClipboardContent content = new ClipboardContent();
-            content.putString(text(desk.exercise().get().phrase().bars(), school.get()));
+            content.putString(CountText.write(desk.exercise().get().phrase().bars(), school.get(), division.get()));
             Clipboard.getSystemClipboard().setContent(content);
         });
+        Button large = new Button("", new FontIcon(Feather.BOOK_OPEN));
+        large.setId("count-stand");
+        large.setMinWidth(USE_PREF_SIZE);
+        large.getStyleClass().add("flat");
+        large.setAccessibleText("The count, large, for the music stand");
+        large.setTooltip(new Tooltip("The count, large, for the music stand"));
+        large.setOnAction(event -> stand.run());
         setMinWidth(USE_PREF_SIZE);
         Label caption = new Label("Count");
         caption.setMinWidth(USE_PREF_SIZE);
-        getChildren().setAll(caption, schools, copy);
+        getChildren().setAll(caption, schools, copy, large);
     }
 
     private static StringConverter<CountingSchool> titles() {
@@ -59,21 +64,5 @@ final class CountChoice extends HBox {
                 throw new IllegalStateException("a school is chosen, not typed");
             }
         };
-    }
-
-    /** A line for each bar; each group is set off by a bar of its own. */
-    static String text(List<Bar> bars, CountingSchool school) {
-        return bars.stream().map(bar -> line(bar, school)).collect(Collectors.joining("\n"));
-    }
-
-    private static String line(Bar bar, CountingSchool school) {
-        List<String> said = school.count(bar);
-        List<String> groups = new ArrayList<>();
-        int from = 0;
-        for (int size : bar.grouping().sizes()) {
-            groups.add(String.join(" ", said.subList(from, from + size)));
-            from += size;
-        }
-        return bar.meter() + ": " + String.join(" | ", groups);
     }
 }

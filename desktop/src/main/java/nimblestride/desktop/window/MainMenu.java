@@ -74,6 +74,7 @@ final class MainMenu extends MenuBar {
                 .setAll(
                         item("Break", "Shortcut+1", () -> window.chooseBench("Break")),
                         item("Cross", "Shortcut+2", () -> window.chooseBench("Cross")),
+                        item("The count, large", "Shortcut+R", window::showCountStand),
                         new SeparatorMenuItem(),
                         item("Closer", "Shortcut+PLUS", road::zoomIn),
                         item("Farther", "Shortcut+MINUS", road::zoomOut),

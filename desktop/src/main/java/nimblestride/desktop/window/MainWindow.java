@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
@@ -35,6 +36,7 @@ import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.play.Transport;
 import nimblestride.desktop.road.Regrouping;
 import nimblestride.desktop.road.RoadView;
+import nimblestride.desktop.stand.CountStand;
 import nimblestride.formats.json.DraftJson.Draft;
 import nimblestride.sound.play.AudioOut;
 
@@ -58,6 +60,7 @@ public final class MainWindow {
     private final MainMenu menu;
     private Optional<DraftKeeper> keeper = Optional.empty();
     private Optional<Autosave> autosave = Optional.empty();
+    private Optional<CountStand> stand = Optional.empty();
     private boolean night;
 
     /**
@@ -71,18 +74,18 @@ public final class MainWindow {
         Path bookFolder = home.resolve("book");
         this.remembered = Settings.read(home.resolve("settings.properties"));
         this.desk = new Desk(lastDraft());
-        this.transport = new Transport(desk, outs, road::follow);
+        this.transport = new Transport(desk, outs, this::follow);
         this.files = new FileMenu(
                 desk,
                 questions.orElseGet(() -> new WindowQuestions(stage, bookFolder)),
                 bookFolder,
                 this::tell,
                 this::refreshBook);
-        this.breaking = new BreakBench(desk);
+        this.breaking = new BreakBench(desk, road.school(), road.division());
         this.cross = new CrossBench(desk);
         benches.add("Break", "take a bar apart and feel it in groups", breaking);
         benches.add("Cross", "what runs across the bar line, and its way home", cross);
-        benches.addAtTheEnd(new CountChoice(desk, road.school()));
+        benches.addAtTheEnd(new CountChoice(desk, road.school(), road.division(), this::showCountStand));
         benches.choose("Cross");
         this.findings =
                 new FindingsPane(place -> road.bringIntoView(place.at()), mend -> desk.edit(exercise -> mend.mended()));
@@ -192,6 +195,9 @@ public final class MainWindow {
             cross.show(answer);
         });
         desk.exercise().addListener(change -> keepAndTitle());
+        desk.exercise().addListener(change -> refreshStand());
+        road.school().addListener(change -> refreshStand());
+        road.division().addListener(change -> refreshStand());
         desk.file().addListener((property, old, file) -> {
             book.mark(file);
             keepAndTitle();
@@ -208,6 +214,33 @@ public final class MainWindow {
     private void keepAndTitle() {
         stage.setTitle((desk.saved().get() ? "" : "• ") + desk.exercise().get().name() + " - Nimble Stride");
         autosave.ifPresent(saving -> saving.keep(desk.draft()));
+    }
+
+    private void follow(OptionalDouble moment) {
+        road.follow(moment);
+        stand.ifPresent(shown -> shown.follow(moment));
+    }
+
+    /** Puts the count on the stand, in a window of its own. */
+    void showCountStand() {
+        if (stand.isEmpty()) {
+            stand = Optional.of(new CountStand(stage));
+        }
+        stand.get()
+                .show(
+                        desk.exercise().get(),
+                        road.school().get(),
+                        road.division().get(),
+                        root.getStyle());
+    }
+
+    private void refreshStand() {
+        stand.filter(CountStand::isShowing)
+                .ifPresent(shown -> shown.put(
+                        desk.exercise().get(),
+                        road.school().get(),
+                        road.division().get(),
+                        root.getStyle()));
     }
 
     private void refreshBook() {
@@ -241,6 +274,7 @@ public final class MainWindow {
         root.setStyle(palette.asStyle());
         road.palette().set(palette);
         cross.setPalette(palette);
+        refreshStand();
     }
 
     /** Goes over to the dim stage. */
@@ -256,6 +290,12 @@ public final class MainWindow {
         } catch (IllegalArgumentException e) {
             tell("This cannot be written so: " + e.getMessage() + ".");
         }
+    }
+
+    /** Asks the Break bench a question. */
+    public void ask(String question) {
+        benches.choose("Break");
+        breaking.ask(question);
     }
 
     /** Goes to a bench: Break or Cross. */
@@ -302,6 +342,7 @@ public final class MainWindow {
     /** Ends playing and keeps what lies on the desk. */
     public void close() {
         transport.close();
+        stand.ifPresent(CountStand::close);
         remember();
         breaking.close();
         desk.close();

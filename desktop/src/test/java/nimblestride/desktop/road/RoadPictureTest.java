@@ -4,6 +4,7 @@ import static nimblestride.core.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import nimblestride.core.counting.CountingSchool;
+import nimblestride.core.counting.Division;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.meter.Grouping;
 import nimblestride.core.meter.Phrase;
@@ -14,7 +15,9 @@ import org.junit.jupiter.api.Test;
 class RoadPictureTest {
     private static RoadPicture picture(double start, double wholes, String bars, String... layers) {
         return RoadPicture.of(
-                Reckoning.of(exercise(bars, layers)), new Stretch(start, wholes * 300, 300), CountingSchool.BEATS);
+                Reckoning.of(exercise(bars, layers)),
+                new Stretch(start, wholes * 300, 300),
+                new Counts(CountingSchool.BEATS, Division.AS_WRITTEN));
     }
 
     @Test

@@ -287,7 +287,7 @@ class StoryTest extends FxRobot {
         retype("#wish-first", "3");
         until(() -> !shows("2+2+3"));
         // By keys alone: on to the next fields, and to the first reading.
-        type(KeyCode.TAB, 4).type(KeyCode.ENTER);
+        type(KeyCode.TAB, 5).type(KeyCode.ENTER);
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("7/8, 11/8(3+3+2+3)");
         retype("#wish-first", "many");
         until(() -> shows("2+2+3"));
@@ -305,15 +305,97 @@ class StoryTest extends FxRobot {
         assertThat(exercise().tempo()).hasToString("1/8=96");
 
         retype("#bars", "11/4");
+        clickOn("#ask-does-it-fill");
         retype("#fill-pattern", "22 x 1/16");
         assertThat(shows("2 of them fill the bar of 11/4.")).isTrue();
         clickOn("#fill-mend");
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("11/8");
         assertThat(shows("The pattern fills the bar of 11/8.")).isTrue();
+        retype("#fill-pattern", "R L R R | L R L L of 1/16");
+        assertThat(shows("The pattern does not fill the bar of 11/8: it is 7/8 short."))
+                .isTrue();
+        retype("#fill-pattern", "5+5+1 of 1/8");
+        assertThat(shows("The pattern fills the bar of 11/8.")).isTrue();
         retype("#fill-pattern", "22 of them");
-        assertThat(shows("expected how many units")).isTrue();
+        assertThat(shows("expected a note value")).isTrue();
         clickOn("#bench-cross");
         assertThat(lookup("#add-layer").tryQuery()).isPresent();
+    }
+
+    @Test
+    void whatFitsIsAddedAsALayerAndAsASticking() throws Exception {
+        retype("#bars", "4/4");
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        clickOn("#ask-what-fits");
+        retype("#fit-question", "5, 3 into 4/4 of 1/16");
+        until(() -> shows("6 ways fill 16 sixteenths."));
+        clickOn("#fit-layer-0");
+        assertThat(exercise().layers()).containsExactly(LayerText.read("snare cell x....x....x..x.. of 1/16"));
+        clickOn("#fit-sticking-0");
+        assertThat(LayerText.write(exercise().layers().get(1)))
+                .isEqualTo("snare sticking >R L R L R >L R L R L >R L R >L R L of 1/16");
+        clickOn("alike together");
+        until(() -> shows("2 ways fill"));
+        retype("#fit-question", "5, 3 into 7/16 of 1/16");
+        until(() -> shows("The nearest that can be filled is 8: add 1."));
+        retype("#fit-question", "5, 3 into");
+        assertThat(shows("expected \"of\"")).isTrue();
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        clickOn("#bench-cross");
+        assertThat(text("#pattern-0")).isEqualTo("cell x....x....x..x.. of 1/16");
+    }
+
+    @Test
+    void aTappedPatternIsHeardAndTaken() throws Exception {
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        clickOn("#ask-what-meter");
+        retype("#gaps", "3 2 2 of 1/8");
+        assertThat(shows("7/8(3+2+2)") || shows("7/8")).isTrue();
+        clickOn("#heard-0");
+        assertThat(exercise().phrase().bars().get(0).grouping()).hasToString("3+2+2");
+        retype("#gaps", "3 two of 1/8");
+        assertThat(shows("expected a length")).isTrue();
+        clickOn("#tap-again");
+        type(KeyCode.T);
+        assertThat(shows("1 tap: tap the pattern at least three times round")).isTrue();
+        // Human hands are tried on the core; here the keys, with a robot's hands.
+        long unit = 200;
+        long due = System.nanoTime();
+        for (int length : new int[] {2, 2, 3, 2, 2, 3, 2, 2, 3}) {
+            due += TimeUnit.MILLISECONDS.toNanos(unit * length);
+            sleep(Math.max(0, due - System.nanoTime()), TimeUnit.NANOSECONDS);
+            type(KeyCode.T);
+        }
+        assertThat(shows("10 taps.")).isTrue();
+        clickOn("#heard-0");
+        assertThat(exercise().phrase().bars()).hasSize(1);
+        assertThat(exercise().phrase().bars().get(0).grouping()).hasToString("2+2+3");
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(exercise().phrase().bars().get(0).grouping()).hasToString("3+2+2");
+    }
+
+    @Test
+    void theCountIsTypedDividedAndPutOnTheStand() throws Exception {
+        retype("#bars", "7/8(2+2+3)");
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        clickOn("#ask-count");
+        clickOn("#say-groups");
+        assertThat(text("#count-text")).isEqualTo("1 2 | 1 2 | 1 2 3");
+        retype("#count-text", "1 2 3 1 2 1 2");
+        assertThat(exercise().phrase().bars().get(0).grouping()).hasToString("3+2+2");
+        retype("#count-text", "1 2 3 1 2 1 3");
+        assertThat(shows("expected \"2\" here")).isTrue();
+        type(KeyCode.ESCAPE);
+        interact(lookup("& of 4 is dropped").queryButton()::fire);
+        assertThat(exercise().phrase().bars().get(0).grouping()).hasToString("2+2+2+1");
+        clickOn("#count-into").clickOn("sixteenths");
+        assertThat(shows("1 2 3 4 | 1 2 3 4 | 1 2 3 4 | 1 2")).isTrue();
+        chord(KeyCode.SHORTCUT, KeyCode.R);
+        until(() -> lookup(".stand-foot").queryAll().size() == 4);
+        clickOn("#play");
+        until(() -> lookup(".stand-foot").queryAll().stream()
+                .anyMatch(word -> word.getPseudoClassStates().toString().contains("lit")));
+        clickOn("#play");
     }
 
     @Test

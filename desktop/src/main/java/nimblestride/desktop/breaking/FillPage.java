@@ -3,8 +3,7 @@ package nimblestride.desktop.breaking;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.FillFinding;
 import nimblestride.core.exercise.Finding;
@@ -13,39 +12,46 @@ import nimblestride.core.text.TextException;
 import nimblestride.desktop.desk.Desk;
 
 /** Does a pattern of this length fill the bar? With a button that mends what does not. */
-final class FillLine extends HBox {
+final class FillPage extends VBox implements Page {
     private final Desk desk;
     private final TextField pattern = new TextField();
     private final Label answer = new Label();
     private final Button mend = new Button();
 
-    FillLine(Desk desk) {
+    FillPage(Desk desk) {
         this.desk = desk;
-        getStyleClass().add("add-line");
+        getStyleClass().add("page");
         pattern.setId("fill-pattern");
         pattern.setPromptText("14 x 1/16");
-        pattern.setPrefWidth(110);
-        pattern.setMinWidth(110);
-        pattern.setAccessibleText("The length of a pattern, as in: 14 x 1/16");
+        pattern.setPrefWidth(320);
+        pattern.setAccessibleText("A pattern or its length, as in: 14 x 1/16");
         pattern.textProperty().addListener(change -> show(desk.exercise().get()));
         answer.setWrapText(true);
         answer.setMinHeight(USE_PREF_SIZE);
         answer.setMaxWidth(Double.MAX_VALUE);
-        HBox.setHgrow(answer, Priority.ALWAYS);
         mend.setId("fill-mend");
         mend.getStyleClass().add("small");
         mend.setMinWidth(USE_PREF_SIZE);
-        Label question = new Label("Does it fill?");
-        question.setMinWidth(USE_PREF_SIZE);
-        getChildren().setAll(question, pattern, answer, mend);
+        Label forms =
+                new Label("As a length: 14 x 1/16. As cells: 5+5+3+3 of 1/16. As hits and rests: x..x..x. of 1/16."
+                        + " As a sticking: R L R R L R L L of 1/16.");
+        forms.setWrapText(true);
+        forms.getStyleClass().add("quiet");
+        forms.setMinHeight(USE_PREF_SIZE);
+        getChildren().setAll(pattern, answer, mend, forms);
     }
 
-    /** Answers for the exercise as it is now. */
-    void show(Exercise exercise) {
+    /** Holds a pattern against the bars. */
+    void hold(String text) {
+        pattern.setText(text);
+    }
+
+    @Override
+    public void show(Exercise exercise) {
         offer(null);
         answer.getStyleClass().setAll("label");
         if (pattern.getText().isBlank()) {
-            answer.setText("Type the length of a pattern to hold it against the bars above.");
+            answer.setText("Type a pattern to hold it against the bars above.");
             answer.getStyleClass().add("quiet");
             return;
         }

@@ -1,0 +1,128 @@
+package nimblestride.desktop.breaking;
+
+import java.util.List;
+import java.util.Objects;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Rewriting;
+import nimblestride.core.meter.Bar;
+import nimblestride.core.reading.Reading;
+import nimblestride.core.reading.School;
+import nimblestride.core.reading.Wish;
+import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.desk.Newest;
+
+/** The readings of a bar in the four schools side by side. One click takes a reading. */
+final class ReadingsPage extends VBox implements Page {
+    private static final int READINGS_A_SCHOOL = 8;
+
+    private final Desk desk;
+    private final BarChoice bars;
+    private final GridPane columns = new GridPane();
+    private final WishFields wishes = new WishFields(this::showReadings);
+    private final Label felt = new Label();
+    private final Newest readings = new Newest("reading");
+    private Bar shownBar;
+    private Wish shownWish;
+
+    ReadingsPage(Desk desk, BarChoice bars) {
+        this.desk = desk;
+        this.bars = bars;
+        getStyleClass().add("page");
+        bars.chosen().addListener(change -> showReadings());
+        felt.getStyleClass().add("quiet");
+        felt.setId("felt");
+        felt.setWrapText(true);
+        columns.getStyleClass().add("readings");
+        for (int i = 0; i < School.values().length; i++) {
+            ColumnConstraints column = new ColumnConstraints();
+            column.setPercentWidth(100.0 / School.values().length);
+            columns.getColumnConstraints().add(column);
+        }
+        ScrollPane scroll = new ScrollPane(columns);
+        scroll.setFitToWidth(true);
+        scroll.setFocusTraversable(false);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().setAll(wishes, scroll);
+    }
+
+    /** What the grouping of the chosen bar is called now. */
+    Label felt() {
+        return felt;
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        showReadings();
+    }
+
+    private void showReadings() {
+        int number = bars.number();
+        Bar bar = bars.bar();
+        Wish wish = wishes.wish(bar.grouping());
+        if (bar.equals(shownBar) && Objects.equals(wish, shownWish)) {
+            return;
+        }
+        shownBar = bar;
+        shownWish = wish;
+        readings.ask(() -> BarReadings.of(bar, wish, READINGS_A_SCHOOL), found -> show(number, found));
+    }
+
+    private void show(int number, BarReadings found) {
+        felt.setText(found.name());
+        columns.getChildren().clear();
+        int place = 0;
+        for (School school : School.values()) {
+            columns.add(column(number, found, school), place++, 0);
+        }
+    }
+
+    private VBox column(int number, BarReadings found, School school) {
+        Label title = new Label(school.title());
+        title.getStyleClass().add("quiet");
+        VBox column = new VBox(title);
+        column.getStyleClass().add("reading-column");
+        List<Reading> best = found.best().get(school);
+        for (Reading reading : best) {
+            boolean taken = reading.grouping().equals(found.bar().grouping());
+            column.getChildren()
+                    .add(new ReadingCard(reading, taken, () -> take(number, reading), () -> write(number, reading)));
+        }
+        if (best.isEmpty()) {
+            Label none = new Label(none(school, found.bar()));
+            none.setWrapText(true);
+            none.getStyleClass().add("quiet");
+            column.getChildren().add(none);
+        }
+        return column;
+    }
+
+    private void take(int number, Reading reading) {
+        desk.edit(exercise -> exercise.withPhrase(exercise.phrase().regrouped(number, reading.grouping())));
+    }
+
+    private void write(int number, Reading reading) {
+        desk.edit(exercise -> Rewriting.asBars(
+                exercise.withPhrase(exercise.phrase().regrouped(number, reading.grouping())),
+                number,
+                reading.writtenAs()));
+    }
+
+    private static String none(School school, Bar bar) {
+        int units = bar.meter().units();
+        return school == School.PAIRED_BARS && units % 2 == 0
+                ? units + " is even: no even and odd bar make it."
+                : "No such reading of this bar.";
+    }
+
+    @Override
+    public void close() {
+        readings.close();
+    }
+}
