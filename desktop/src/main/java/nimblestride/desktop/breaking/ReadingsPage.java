@@ -2,6 +2,7 @@ package nimblestride.desktop.breaking;
 
 import java.util.List;
 import java.util.Objects;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.ColumnConstraints;
@@ -20,6 +21,7 @@ import nimblestride.desktop.desk.Newest;
 /** The readings of a bar in the four schools side by side. One click takes a reading. */
 final class ReadingsPage extends VBox implements Page {
     private static final int READINGS_A_SCHOOL = 8;
+    private static final double NARROW = 560;
 
     private final Desk desk;
     private final BarChoice bars;
@@ -38,12 +40,9 @@ final class ReadingsPage extends VBox implements Page {
         felt.getStyleClass().add("quiet");
         felt.setId("felt");
         felt.setWrapText(true);
+        felt.setMinHeight(USE_PREF_SIZE);
         columns.getStyleClass().add("readings");
-        for (int i = 0; i < School.values().length; i++) {
-            ColumnConstraints column = new ColumnConstraints();
-            column.setPercentWidth(100.0 / School.values().length);
-            columns.getColumnConstraints().add(column);
-        }
+        columns.widthProperty().addListener(change -> arrange());
         ScrollPane scroll = new ScrollPane(columns);
         scroll.setFitToWidth(true);
         scroll.setFocusTraversable(false);
@@ -77,9 +76,25 @@ final class ReadingsPage extends VBox implements Page {
     private void show(int number, BarReadings found) {
         felt.setText(found.name());
         columns.getChildren().clear();
-        int place = 0;
         for (School school : School.values()) {
-            columns.add(column(number, found, school), place++, 0);
+            columns.getChildren().add(column(number, found, school));
+        }
+        arrange();
+    }
+
+    /** The four schools in a row, or two and two where there is little room. */
+    private void arrange() {
+        int inARow = columns.getWidth() < NARROW ? 2 : School.values().length;
+        columns.getColumnConstraints().clear();
+        for (int i = 0; i < inARow; i++) {
+            ColumnConstraints column = new ColumnConstraints();
+            column.setPercentWidth(100.0 / inARow);
+            columns.getColumnConstraints().add(column);
+        }
+        int place = 0;
+        for (Node column : columns.getChildren()) {
+            GridPane.setConstraints(column, place % inARow, place / inARow);
+            place++;
         }
     }
 

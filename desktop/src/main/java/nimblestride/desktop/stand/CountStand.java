@@ -24,8 +24,8 @@ import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Phrase;
 
 /**
- * The count in a window of its own, to be read aloud from a music stand. While it plays, the syllable to say is lit. Plus and
- * minus change the size of its letters, F11 fills the screen, Escape closes it.
+ * The count in a window of its own, to be read aloud from a music stand. While it plays, the syllable to say is lit. The
+ * space bar plays and stops, plus and minus change the size of its letters, F11 fills the screen, Escape closes it.
  */
 public final class CountStand {
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
@@ -39,6 +39,7 @@ public final class CountStand {
     private final VBox lines = new VBox();
     private final ScrollPane scroll = new ScrollPane(lines);
     private final List<Spoken> spoken = new ArrayList<>();
+    private final Runnable play;
     private Phrase phrase;
     private Label lit;
     private double size = USUAL;
@@ -46,11 +47,16 @@ public final class CountStand {
     /** A syllable, and when it is said, in whole notes from the beginning of the phrase. */
     private record Spoken(double from, double to, Label label) {}
 
-    /** @param owner whose look it takes on */
-    public CountStand(Window owner) {
+    /**
+     * @param owner whose look it takes on
+     * @param play plays and stops, for the space bar
+     */
+    public CountStand(Window owner, Runnable play) {
+        this.play = play;
         stage.initOwner(owner);
         stage.setTitle("The count - Nimble Stride");
         scroll.setFitToWidth(true);
+        scroll.setFitToHeight(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         lines.getStyleClass().add("stand");
         Scene scene = new Scene(scroll, 1000, 640);
@@ -67,6 +73,8 @@ public final class CountStand {
             resize(size * STEP);
         } else if (code == KeyCode.MINUS || code == KeyCode.SUBTRACT) {
             resize(size / STEP);
+        } else if (code == KeyCode.SPACE) {
+            play.run();
         } else if (code == KeyCode.F11) {
             stage.setFullScreen(!stage.isFullScreen());
         } else if (code == KeyCode.ESCAPE && !stage.isFullScreen()) {

@@ -15,6 +15,8 @@ import javafx.scene.layout.VBox;
 
 /** The benches below the Road, one at a time, in the order in which people work. */
 final class Benches extends VBox {
+    private static final double ROOM_FOR_ABOUT = 720;
+
     private final HBox head = new HBox();
     private final Label about = new Label();
     private final ToggleGroup chosen = new ToggleGroup();
@@ -25,6 +27,7 @@ final class Benches extends VBox {
         head.getStyleClass().add("bench-head");
         about.setMinWidth(0);
         about.getStyleClass().addAll("quiet", "bench-about");
+        about.visibleProperty().bind(head.widthProperty().greaterThan(ROOM_FOR_ABOUT));
         head.getChildren().add(about);
         getChildren().setAll(head);
         chosen.selectedToggleProperty().addListener((property, old, now) -> {

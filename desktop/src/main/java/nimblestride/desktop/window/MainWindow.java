@@ -224,7 +224,7 @@ public final class MainWindow {
     /** Puts the count on the stand, in a window of its own. */
     void showCountStand() {
         if (stand.isEmpty()) {
-            stand = Optional.of(new CountStand(stage));
+            stand = Optional.of(new CountStand(stage, transport::toggle));
         }
         stand.get()
                 .show(

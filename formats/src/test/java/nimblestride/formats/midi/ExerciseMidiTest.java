@@ -75,7 +75,7 @@ class ExerciseMidiTest {
         assertThat(((ShortMessage) kicks.get(0).getMessage()).getChannel()).isEqualTo(9);
         List<MidiEvent> snares = notes(sequence.getTracks()[2]);
         assertThat(snares.stream().limit(3).map(event -> ((ShortMessage) event.getMessage()).getData2()))
-                .isEqualTo(List.of(90, 120, 40));
+                .isEqualTo(List.of(90, 112, 40));
         assertThat(metas(sequence.getTracks()[0], 0x01).get(0).getMessage().getMessage())
                 .asString(java.nio.charset.StandardCharsets.UTF_8)
                 .contains("10/8 (3+3+2+2)");
