@@ -19,18 +19,20 @@ public final class Renderer {
 
     private final SoundSet sounds;
     private final int sampleRate;
-    private final PriorityQueue<Cue> coming = new PriorityQueue<>(Comparator.comparingLong(Cue::frame));
+    private final PriorityQueue<Cue> coming =
+            new PriorityQueue<>(Comparator.comparingLong(Cue::frame).thenComparingLong(Cue::number));
     private final long earliest;
     private final List<Ringing> ringing = new ArrayList<>();
     private long frame;
+    private long cues;
 
     private Anchor anchor;
     private BarOnsets onsets;
     private Phrase phrase;
     private long nextBar;
 
-    /** A sound and the sample at which it begins. */
-    private record Cue(long frame, Sound sound, float level) {}
+    /** A sound and the sample at which it begins; those that begin together keep their order. */
+    private record Cue(long frame, long number, Sound sound, float level) {}
 
     /** A sound that has begun. */
     private static final class Ringing {
@@ -103,7 +105,7 @@ public final class Renderer {
         while (!isAfterAnchor(nextBar) || anchor.frameOf(phrase.startOf(nextBar)) < end) {
             for (Onset onset : onsets.in(nextBar, anchor.moment())) {
                 long begins = anchor.frameOf(onset.at()) - Math.round(onset.early() * sampleRate);
-                coming.add(new Cue(Math.max(frame, begins), onset.sound(), onset.level()));
+                coming.add(new Cue(Math.max(frame, begins), cues++, onset.sound(), onset.level()));
             }
             nextBar++;
         }
