@@ -14,15 +14,15 @@ import nimblestride.core.value.Tempo;
  *
  * @param name what it is called, at most {@value #LONGEST_NAME} characters
  * @param layers at most {@value #MOST_LAYERS}, in the order in which they are shown
- * @param lead which hand leads
+ * @param manner how it is meant to be played
  */
-public record Exercise(String name, Phrase phrase, List<Layer> layers, Tempo tempo, Lead lead) {
+public record Exercise(String name, Phrase phrase, List<Layer> layers, Tempo tempo, Manner manner) {
     public static final int LONGEST_NAME = 200;
     public static final int MOST_LAYERS = 64;
 
-    /** An exercise led by the right hand. */
+    /** An exercise played as usual. */
     public Exercise(String name, Phrase phrase, List<Layer> layers, Tempo tempo) {
-        this(name, phrase, layers, tempo, Lead.RIGHT);
+        this(name, phrase, layers, tempo, Manner.USUAL);
     }
 
     public Exercise {
@@ -37,23 +37,28 @@ public record Exercise(String name, Phrase phrase, List<Layer> layers, Tempo tem
     }
 
     public Exercise withName(String newName) {
-        return new Exercise(newName, phrase, layers, tempo, lead);
+        return new Exercise(newName, phrase, layers, tempo, manner);
     }
 
     public Exercise withPhrase(Phrase newPhrase) {
-        return new Exercise(name, newPhrase, layers, tempo, lead);
+        return new Exercise(name, newPhrase, layers, tempo, manner);
     }
 
     public Exercise withTempo(Tempo newTempo) {
-        return new Exercise(name, phrase, layers, newTempo, lead);
+        return new Exercise(name, phrase, layers, newTempo, manner);
     }
 
     public Exercise withLayers(List<Layer> newLayers) {
-        return new Exercise(name, phrase, newLayers, tempo, lead);
+        return new Exercise(name, phrase, newLayers, tempo, manner);
     }
 
-    public Exercise withLead(Lead newLead) {
-        return new Exercise(name, phrase, layers, tempo, newLead);
+    public Exercise withManner(Manner newManner) {
+        return new Exercise(name, phrase, layers, tempo, newManner);
+    }
+
+    /** Which hand leads. */
+    public Lead lead() {
+        return manner.lead();
     }
 
     public Exercise plusLayer(Layer layer) {

@@ -25,6 +25,8 @@ public record Finding(Kind kind, String code, String sentence, String sum, Optio
         REMAINDER,
         /** Two layers coincide. */
         MEETING,
+        /** What the hands and feet must do. */
+        HANDS,
         /** How long something is. */
         LENGTH
     }

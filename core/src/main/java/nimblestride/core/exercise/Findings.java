@@ -50,6 +50,7 @@ public final class Findings {
         reckoning.meetings().forEach(this::tellMeeting);
         tellTogether();
         tellLength();
+        findings.addAll(HandFindings.of(reckoning));
         findings.sort(Comparator.comparing(Finding::kind));
         return List.copyOf(findings);
     }

@@ -5,10 +5,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Manner;
 import nimblestride.core.groove.Kit;
 import nimblestride.core.groove.Lead;
 import nimblestride.core.groove.Move;
@@ -60,7 +62,7 @@ final class ExerciseReader {
                     + ", and this program reads version " + ExerciseJson.VERSION
                     + (version > ExerciseJson.VERSION ? "; a newer program wrote it" : ""));
         }
-        root.object("format", "version", "name", "tempo", "phrase", "layers", "lead");
+        root.object("format", "version", "name", "tempo", "phrase", "layers", "manner");
         String name = root.member("name").text();
         Tempo tempo = tempo(root.member("tempo").object("beat", "perMinute"));
         JsonPlace bars = root.member("phrase");
@@ -70,8 +72,19 @@ final class ExerciseReader {
         for (JsonPlace layer : root.member("layers").items(Exercise.MOST_LAYERS)) {
             layers.add(layer(layer.object("voice", "pattern", "offset", "reset", "moves")));
         }
-        Lead lead = root.has("lead") ? root.member("lead").word(LEADS) : Lead.RIGHT;
-        return root.make(() -> new Exercise(name, phrase, layers, tempo, lead));
+        Manner manner = root.has("manner")
+                ? manner(root.member("manner").object("lead", "linear", "mostStrokes"))
+                : Manner.USUAL;
+        return root.make(() -> new Exercise(name, phrase, layers, tempo, manner));
+    }
+
+    private static Manner manner(JsonPlace place) throws UnreadableFileException {
+        Lead lead = place.has("lead") ? place.member("lead").word(LEADS) : Lead.RIGHT;
+        boolean linear = place.has("linear") && place.member("linear").truth();
+        OptionalInt most = place.has("mostStrokes")
+                ? OptionalInt.of(place.member("mostStrokes").whole())
+                : OptionalInt.empty();
+        return place.make(() -> new Manner(lead, linear, most));
     }
 
     private static Tempo tempo(JsonPlace place) throws UnreadableFileException {

@@ -3,6 +3,7 @@ package nimblestride.formats.json;
 import java.util.List;
 import java.util.Locale;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Manner;
 import nimblestride.core.groove.Lead;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
@@ -35,10 +36,23 @@ final class ExerciseWriter {
         root.set("phrase", parts(exercise.phrase().parts()));
         ArrayNode layers = root.putArray("layers");
         exercise.layers().forEach(layer -> layers.add(layer(layer)));
-        if (exercise.lead() != Lead.RIGHT) {
-            root.put("lead", exercise.lead().name().toLowerCase(Locale.ROOT));
+        if (!exercise.manner().equals(Manner.USUAL)) {
+            root.set("manner", manner(exercise.manner()));
         }
         return root;
+    }
+
+    /** Only what is not usual. */
+    private static ObjectNode manner(Manner manner) {
+        ObjectNode node = NODES.objectNode();
+        if (manner.lead() != Lead.RIGHT) {
+            node.put("lead", manner.lead().name().toLowerCase(Locale.ROOT));
+        }
+        if (manner.linear()) {
+            node.put("linear", true);
+        }
+        manner.mostStrokes().ifPresent(most -> node.put("mostStrokes", most));
+        return node;
     }
 
     private static ObjectNode tempo(Tempo tempo) {

@@ -71,6 +71,13 @@ record JsonPlace(JsonNode node, String path) {
         return node.intValue();
     }
 
+    boolean truth() throws UnreadableFileException {
+        if (!node.isBoolean()) {
+            throw wrong("true or false");
+        }
+        return node.booleanValue();
+    }
+
     NoteValue noteValue() throws UnreadableFileException {
         String text = text();
         return make(() -> NoteValue.parse(text));
