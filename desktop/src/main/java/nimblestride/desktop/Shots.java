@@ -45,7 +45,18 @@ final class Shots {
             window.ask("What meter?");
             ((TextField) find("#gaps")).setText("3 2 2 2 2 3 of 1/16");
         });
-        steps.add(() -> window.chooseBench("Cross"));
+        view("place", () -> {
+            window.open(book.resolve("lamplighters-walk.json"));
+            window.place("Counts");
+        });
+        view("sticking", () -> {
+            window.open(book.resolve("oars-in-elevens.json"));
+            window.place("Sticking");
+        });
+        steps.add(() -> {
+            window.chooseBench("Cross");
+            window.open(book.resolve("lantern-bridge.json"));
+        });
         view("playing", () -> ((ButtonBase) find("#play")).fire());
         view("bad-bars", () -> {
             ((ButtonBase) find("#play")).fire();

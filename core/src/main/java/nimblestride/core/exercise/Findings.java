@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import nimblestride.core.align.Alignment;
 import nimblestride.core.align.Meeting;
 import nimblestride.core.align.Return;
@@ -20,6 +21,7 @@ import nimblestride.core.exercise.Finding.Place;
 import nimblestride.core.exercise.Reckoning.OfLayer;
 import nimblestride.core.exercise.Reckoning.OfPair;
 import nimblestride.core.layer.Layer;
+import nimblestride.core.layer.Pattern;
 import nimblestride.core.layer.Reset;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Phrase;
@@ -45,14 +47,23 @@ public final class Findings {
 
     private List<Finding> tell() {
         for (int i = 0; i < reckoning.layers().size(); i++) {
-            tellLayer(i, reckoning.layers().get(i));
+            if (!isPlaced(i)) {
+                tellLayer(i, reckoning.layers().get(i));
+            }
         }
-        reckoning.meetings().forEach(this::tellMeeting);
+        reckoning.meetings().stream()
+                .filter(pair -> !isPlaced(pair.one()) && !isPlaced(pair.other()))
+                .forEach(this::tellMeeting);
         tellTogether();
         tellLength();
         findings.addAll(HandFindings.of(reckoning));
         findings.sort(Comparator.comparing(Finding::kind));
         return List.copyOf(findings);
+    }
+
+    /** Notes put on counts come again with the phrase, and nothing about that needs telling. */
+    private boolean isPlaced(int layer) {
+        return reckoning.layers().get(layer).layer().pattern() instanceof Pattern.Placed;
     }
 
     private void tellLayer(int index, OfLayer ofLayer) {
@@ -226,7 +237,9 @@ public final class Findings {
     }
 
     private void tellTogether() {
-        long running = reckoning.layers().size();
+        long running = IntStream.range(0, reckoning.layers().size())
+                .filter(layer -> !isPlaced(layer))
+                .count();
         if (running < 2) {
             return;
         }

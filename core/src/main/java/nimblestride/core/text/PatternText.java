@@ -47,6 +47,20 @@ public final class PatternText {
         return pattern;
     }
 
+    /**
+     * Reads a sticking and the value of a stroke: {@code R L R R of 1/16}.
+     *
+     * @throws TextException at the first place that makes no sense
+     */
+    public static Pattern.Stuck readSticking(String text) {
+        Tokens tokens = new Tokens(text);
+        Pattern.Stuck stuck = new PatternText(tokens).sticking(0);
+        if (!tokens.atEnd()) {
+            throw tokens.atNext("expected the end. For example: R L R R of 1/16");
+        }
+        return stuck;
+    }
+
     /** Whether a pattern begins with the next word. */
     static boolean begins(Tokens tokens) {
         Tokens.Word word = tokens.peek();
@@ -69,7 +83,7 @@ public final class PatternText {
         return switch (word.text()) {
             case "every" -> every(word);
             case "cell" -> cell(word);
-            case "sticking" -> sticking(word);
+            case "sticking" -> sticking(word.from());
             case "at" -> placed(word);
             default -> over(word);
         };
@@ -99,12 +113,12 @@ public final class PatternText {
         return tokens.make(keyword.from(), () -> new Pattern.Cell(steps, step));
     }
 
-    private Pattern sticking(Tokens.Word keyword) {
+    private Pattern.Stuck sticking(int from) {
         Tokens.Word signs = tokens.upTo(OF);
         Sticking sticking = StickingText.read(tokens.text(), signs.from(), signs.to());
         NoteValue step =
                 step("expected \"of\" and the value of one stroke. For example: snare sticking R L R R of 1/16");
-        return tokens.make(keyword.from(), () -> new Pattern.Stuck(sticking, step));
+        return tokens.make(from, () -> new Pattern.Stuck(sticking, step));
     }
 
     private NoteValue step(String expected) {

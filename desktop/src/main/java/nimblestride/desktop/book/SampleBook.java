@@ -10,6 +10,8 @@ import java.util.List;
 public final class SampleBook {
     private static final List<String> FILES = List.of(
             "weir-steps.json",
+            "lamplighters-walk.json",
+            "oars-in-elevens.json",
             "lantern-bridge.json",
             "paper-boats.json",
             "five-across-the-ferry.json",

@@ -26,6 +26,7 @@ import nimblestride.core.meter.Grouping;
 import nimblestride.core.text.CountText;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.typing.TypedField;
 
 /** How a bar is counted in every school side by side; the count can be typed, and the bar is then felt so. */

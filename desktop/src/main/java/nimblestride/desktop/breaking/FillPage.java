@@ -10,6 +10,7 @@ import nimblestride.core.exercise.Finding;
 import nimblestride.core.text.PatternLengthText;
 import nimblestride.core.text.TextException;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.pages.Page;
 
 /** Does a pattern of this length fill the bar? With a button that mends what does not. */
 final class FillPage extends VBox implements Page {

@@ -28,6 +28,7 @@ import nimblestride.core.text.TextException;
 import nimblestride.core.value.NoteName;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.desk.Newest;
+import nimblestride.desktop.pages.Page;
 
 /** Which cells fill a length exactly; each way can be added as a layer or as a sticking. */
 final class FitPage extends VBox implements Page {

@@ -24,6 +24,7 @@ import nimblestride.core.listening.Taps;
 import nimblestride.core.text.BarsText;
 import nimblestride.core.text.GapsText;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.pages.Page;
 
 /** What meter is this? Tapped with the T key or the button, or typed as the lengths between accents. */
 final class ListenPage extends VBox implements Page {

@@ -17,6 +17,7 @@ import nimblestride.core.reading.School;
 import nimblestride.core.reading.Wish;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.desk.Newest;
+import nimblestride.desktop.pages.Page;
 
 /** The readings of a bar in the four schools side by side. One click takes a reading. */
 final class ReadingsPage extends VBox implements Page {

@@ -1,5 +1,6 @@
 package nimblestride.desktop.road;
 
+import java.util.Comparator;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.Cursor;
@@ -7,13 +8,22 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.input.MouseEvent;
 import nimblestride.core.meter.Phrase;
 
-/** Regroups on the ground line with the mouse: drags a stride's foot, and sets one down with a double click on a unit. */
+/**
+ * The mouse on the Road: drags a stride's foot along the ground, sets one down with a double click on a unit, and places a
+ * voice with a click on a count.
+ */
 final class Hand {
     private static final double REACH = 28;
+
+    /** Counts stand so far below the ground line. */
+    private static final double COUNTS_FROM = 9;
+
+    private static final double COUNT_REACH = 14;
 
     private final Canvas canvas;
     private final Supplier<Optional<Ground>> inView;
     private Optional<Regrouping> regrouping = Optional.empty();
+    private Optional<Placing> placing = Optional.empty();
     private Optional<FootDrag> held = Optional.empty();
 
     /**
@@ -28,6 +38,18 @@ final class Hand {
 
         boolean isNear(MouseEvent event) {
             return Math.abs(event.getY() - y) < REACH;
+        }
+
+        /** The count that stands where the mouse is. */
+        Optional<RoadPicture.Tick> countAt(MouseEvent event) {
+            double below = event.getY() - y;
+            if (below < COUNTS_FROM || below > REACH) {
+                return Optional.empty();
+            }
+            double x = event.getX() - RoadPainter.GUTTER;
+            return picture.ticks().stream()
+                    .min(Comparator.comparingDouble(tick -> Math.abs(stretch.x(tick.at()) - x)))
+                    .filter(tick -> Math.abs(stretch.x(tick.at()) - x) <= COUNT_REACH);
         }
     }
 
@@ -44,6 +66,15 @@ final class Hand {
         regrouping = Optional.of(newRegrouping);
     }
 
+    /** Has a click on a count placed something, or no longer. */
+    void setPlacing(Optional<Placing> newPlacing) {
+        placing = newPlacing;
+    }
+
+    private Optional<RoadPicture.Tick> countAt(MouseEvent event) {
+        return placing.isEmpty() ? Optional.empty() : inView.get().flatMap(ground -> ground.countAt(event));
+    }
+
     private Optional<FootDrag> footAt(MouseEvent event) {
         return inView.get()
                 .filter(ground -> ground.isNear(event))
@@ -52,10 +83,20 @@ final class Hand {
     }
 
     private void point(MouseEvent event) {
-        canvas.setCursor(footAt(event).isPresent() ? Cursor.H_RESIZE : Cursor.DEFAULT);
+        canvas.setCursor(
+                countAt(event).isPresent()
+                        ? Cursor.HAND
+                        : footAt(event).isPresent() ? Cursor.H_RESIZE : Cursor.DEFAULT);
     }
 
     private void takeHold(MouseEvent event) {
+        Optional<RoadPicture.Tick> count = countAt(event);
+        if (count.isPresent()) {
+            int bars = inView.get().orElseThrow().phrase.bars().size();
+            int bar = (int) (count.get().bar() % bars);
+            placing.ifPresent(listener -> listener.place(bar, count.get().position()));
+            return;
+        }
         held = footAt(event);
         if (held.isEmpty() && event.getClickCount() == 2) {
             inView.get()

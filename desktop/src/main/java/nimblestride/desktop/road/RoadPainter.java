@@ -220,6 +220,20 @@ final class RoadPainter {
         for (RoadPicture.Mark mark : lane.marks()) {
             MarkShape.of(lane.layer()).draw(g, x(mark.at()), y, MARK, mark.stroke(), color);
         }
+        letters(lane, y);
+    }
+
+    /** The hands of a sticking, under its marks, where there is room for them. */
+    private void letters(RoadPicture.Lane lane, double y) {
+        double last = Double.NEGATIVE_INFINITY;
+        text(Face.text(11), palette.ink(), TextAlignment.CENTER);
+        for (RoadPicture.Mark mark : lane.marks()) {
+            double x = x(mark.at());
+            if (mark.stroke().limb().isPresent() && x - last > 9) {
+                g.fillText(String.valueOf(mark.stroke().limb().get().letter()), x, y + 14);
+                last = x;
+            }
+        }
     }
 
     /** A stem from the lane up to the ground, and a ring about the hit. */

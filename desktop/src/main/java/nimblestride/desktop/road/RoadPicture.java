@@ -10,6 +10,7 @@ import nimblestride.core.counting.Said;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.layer.Hit;
+import nimblestride.core.layer.Pattern;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.meter.Phrase;
@@ -55,8 +56,10 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
      *
      * @param count what is said there
      * @param gap to the next unit, in whole notes
+     * @param bar the number of its bar from 0, rounds of the phrase counted on
+     * @param position from the start of that bar
      */
-    record Tick(double at, String count, double gap, boolean groupStart) {}
+    record Tick(double at, String count, double gap, boolean groupStart, long bar, NoteValue position) {}
 
     /**
      * A layer.
@@ -65,7 +68,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
      */
     record Lane(int layer, String name, List<Mark> marks, List<Double> landings, boolean dense, String problem) {}
 
-    record Mark(double at, Stroke stroke, boolean startsCycle) {}
+    record Mark(double at, Stroke stroke) {}
 
     static RoadPicture of(Reckoning reckoning, Stretch stretch, Counts counts) {
         return new Drawing(reckoning, stretch, counts).draw();
@@ -126,7 +129,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
                 double gap = said.length().toDouble();
                 boolean shown = said.startsGroup() || gap * stretch.scale() >= CLOSEST_UNITS;
                 if (shown && at + gap >= stretch.start() && at <= stretch.end()) {
-                    ticks.add(new Tick(at, syllable(bar, said), gap, said.startsGroup()));
+                    ticks.add(new Tick(at, syllable(bar, said), gap, said.startsGroup(), number, said.at()));
                 }
             }
         }
@@ -157,9 +160,11 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
             boolean dense = hits.size() > Math.min(MOST_MARKS, stretch.width() / 3);
             List<Mark> marks = new ArrayList<>();
             if (!dense) {
-                hits.forEach(hit -> marks.add(new Mark(hit.at().toDouble(), hit.stroke(), hit.startsCycle())));
+                hits.forEach(hit -> marks.add(new Mark(hit.at().toDouble(), hit.stroke())));
             }
-            return new Lane(index, layer.name(), marks, landings(alignment.get()), dense, "");
+            boolean placed = layer.layer().pattern() instanceof Pattern.Placed;
+            List<Double> landings = placed ? List.of() : landings(alignment.get());
+            return new Lane(index, layer.name(), marks, landings, dense, "");
         }
 
         private List<Double> landings(Alignment alignment) {
@@ -173,7 +178,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
         }
 
         private OptionalDouble home() {
-            if (reckoning.layers().isEmpty()) {
+            if (reckoning.layers().stream().allMatch(layer -> layer.layer().pattern() instanceof Pattern.Placed)) {
                 return OptionalDouble.empty();
             }
             return reckoning

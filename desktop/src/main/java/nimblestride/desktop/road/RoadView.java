@@ -87,6 +87,11 @@ public final class RoadView extends BorderPane {
         hand.setRegrouping(regrouping);
     }
 
+    /** Has a click on a count placed something, or no longer. */
+    public void setPlacing(Optional<Placing> placing) {
+        hand.setPlacing(placing);
+    }
+
     private void recount() {
         counts = new Counts(school.get(), division.get());
         paint();

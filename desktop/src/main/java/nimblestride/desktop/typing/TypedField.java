@@ -93,7 +93,11 @@ public final class TypedField<T> extends VBox {
     private void putBack() {
         showing = true;
         field.setText(writer.apply(last));
-        field.end();
+        if (field.isFocused()) {
+            field.end();
+        } else {
+            field.home();
+        }
         showing = false;
         setProblem(Optional.empty());
     }

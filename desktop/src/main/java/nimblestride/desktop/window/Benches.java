@@ -3,6 +3,8 @@ package nimblestride.desktop.window;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -20,6 +22,7 @@ final class Benches extends VBox {
     private final HBox head = new HBox();
     private final Label about = new Label();
     private final ToggleGroup chosen = new ToggleGroup();
+    private final ReadOnlyObjectWrapper<Region> shown = new ReadOnlyObjectWrapper<>();
     private final Map<String, ToggleButton> buttons = new LinkedHashMap<>();
 
     Benches() {
@@ -47,6 +50,7 @@ final class Benches extends VBox {
         button.setTooltip(new Tooltip(what));
         button.selectedProperty().addListener((property, was, selected) -> {
             if (selected) {
+                shown.set(bench);
                 about.setText(what);
                 VBox.setVgrow(bench, Priority.ALWAYS);
                 getChildren().setAll(head, bench);
@@ -62,6 +66,11 @@ final class Benches extends VBox {
         HBox.setHgrow(between, Priority.ALWAYS);
         head.getChildren().add(between);
         head.getChildren().addAll(nodes);
+    }
+
+    /** The bench that is shown. */
+    ReadOnlyObjectProperty<Region> chosen() {
+        return shown.getReadOnlyProperty();
     }
 
     /** Goes to a bench. */

@@ -73,7 +73,8 @@ final class MainMenu extends MenuBar {
         view.getItems()
                 .setAll(
                         item("Break", "Shortcut+1", () -> window.chooseBench("Break")),
-                        item("Cross", "Shortcut+2", () -> window.chooseBench("Cross")),
+                        item("Place", "Shortcut+2", () -> window.chooseBench("Place")),
+                        item("Cross", "Shortcut+3", () -> window.chooseBench("Cross")),
                         item("The count, large", "Shortcut+R", window::showCountStand),
                         new SeparatorMenuItem(),
                         item("Closer", "Shortcut+PLUS", road::zoomIn),

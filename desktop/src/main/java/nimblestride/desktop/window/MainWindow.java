@@ -33,6 +33,7 @@ import nimblestride.desktop.desk.DraftKeeper;
 import nimblestride.desktop.findings.FindingsPane;
 import nimblestride.desktop.look.Face;
 import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.placing.PlaceBench;
 import nimblestride.desktop.play.Transport;
 import nimblestride.desktop.road.Regrouping;
 import nimblestride.desktop.road.RoadView;
@@ -53,6 +54,7 @@ public final class MainWindow {
     private final FileMenu files;
     private final Benches benches = new Benches();
     private final BreakBench breaking;
+    private final PlaceBench placing;
     private final CrossBench cross;
     private final FindingsPane findings;
     private final BookPane book;
@@ -82,8 +84,10 @@ public final class MainWindow {
                 this::tell,
                 this::refreshBook);
         this.breaking = new BreakBench(desk, road.school(), road.division());
+        this.placing = new PlaceBench(desk, road.school(), road.division());
         this.cross = new CrossBench(desk);
         benches.add("Break", "take a bar apart and feel it in groups", breaking);
+        benches.add("Place", "put voices on counts, and see what the hands must do", placing);
         benches.add("Cross", "what runs across the bar line, and its way home", cross);
         benches.addAtTheEnd(new CountChoice(desk, road.school(), road.division(), this::showCountStand));
         benches.choose("Cross");
@@ -119,10 +123,12 @@ public final class MainWindow {
         desk.exercise().addListener((property, old, exercise) -> {
             heading.show(exercise);
             breaking.show(exercise);
+            placing.show(exercise);
             cross.show(exercise);
         });
         heading.show(desk.exercise().get());
         breaking.show(desk.exercise().get());
+        placing.show(desk.exercise().get());
         cross.show(desk.exercise().get());
 
         SplitPane middle = new SplitPane(road, benches);
@@ -171,6 +177,12 @@ public final class MainWindow {
         }
     }
 
+    /** While voices are being placed, a click on a count of the Road places one. */
+    private void clicksOnCounts() {
+        boolean on = benches.chosen().get() == placing;
+        road.setPlacing(on ? Optional.of(placing::place) : Optional.empty());
+    }
+
     private Regrouping byHand() {
         return new Regrouping() {
             @Override
@@ -189,10 +201,13 @@ public final class MainWindow {
 
     private void listen() {
         road.setRegrouping(byHand());
+        benches.chosen().addListener(change -> clicksOnCounts());
+        clicksOnCounts();
         desk.answer().addListener((property, old, answer) -> {
             road.show(answer);
             findings.show(answer.findings());
             cross.show(answer);
+            placing.show(answer);
         });
         desk.exercise().addListener(change -> keepAndTitle());
         desk.exercise().addListener(change -> refreshStand());
@@ -274,6 +289,7 @@ public final class MainWindow {
         root.setStyle(palette.asStyle());
         road.palette().set(palette);
         cross.setPalette(palette);
+        placing.setPalette(palette);
         refreshStand();
     }
 
@@ -295,10 +311,16 @@ public final class MainWindow {
     /** Asks the Break bench a question. */
     public void ask(String question) {
         benches.choose("Break");
-        breaking.ask(question);
+        breaking.choose(question);
     }
 
-    /** Goes to a bench: Break or Cross. */
+    /** Goes to a page of the Place bench. */
+    public void place(String page) {
+        benches.choose("Place");
+        placing.choose(page);
+    }
+
+    /** Goes to a bench: Break, Place or Cross. */
     public void chooseBench(String name) {
         benches.choose(name);
     }
@@ -345,6 +367,7 @@ public final class MainWindow {
         stand.ifPresent(CountStand::close);
         remember();
         breaking.close();
+        placing.close();
         desk.close();
         autosave.ifPresent(Autosave::close);
         keeper.ifPresent(held -> {

@@ -118,7 +118,10 @@ class StoryTest extends FxRobot {
 
     private void chord(KeyCode... keys) {
         press(keys);
-        release(keys);
+        // The letter first: a key that repeats must not do so without Ctrl.
+        for (int i = keys.length - 1; i >= 0; i--) {
+            release(keys[i]);
+        }
     }
 
     private boolean shows(String text) {
@@ -305,7 +308,7 @@ class StoryTest extends FxRobot {
         assertThat(exercise().tempo()).hasToString("1/8=96");
 
         retype("#bars", "11/4");
-        clickOn("#ask-does-it-fill");
+        clickOn("#page-does-it-fill");
         retype("#fill-pattern", "22 x 1/16");
         assertThat(shows("2 of them fill the bar of 11/4.")).isTrue();
         clickOn("#fill-mend");
@@ -326,7 +329,7 @@ class StoryTest extends FxRobot {
     void whatFitsIsAddedAsALayerAndAsASticking() throws Exception {
         retype("#bars", "4/4");
         chord(KeyCode.SHORTCUT, KeyCode.DIGIT1);
-        clickOn("#ask-what-fits");
+        clickOn("#page-what-fits");
         retype("#fit-question", "5, 3 into 4/4 of 1/16");
         until(() -> shows("6 ways fill 16 sixteenths."));
         clickOn("#fit-layer-0");
@@ -348,7 +351,7 @@ class StoryTest extends FxRobot {
     @Test
     void aTappedPatternIsHeardAndTaken() throws Exception {
         chord(KeyCode.SHORTCUT, KeyCode.DIGIT1);
-        clickOn("#ask-what-meter");
+        clickOn("#page-what-meter");
         retype("#gaps", "3 2 2 of 1/8");
         assertThat(shows("7/8(3+2+2)") || shows("7/8")).isTrue();
         clickOn("#heard-0");
@@ -378,7 +381,7 @@ class StoryTest extends FxRobot {
     void theCountIsTypedDividedAndPutOnTheStand() throws Exception {
         retype("#bars", "7/8(2+2+3)");
         chord(KeyCode.SHORTCUT, KeyCode.DIGIT1);
-        clickOn("#ask-count");
+        clickOn("#page-count");
         clickOn("#say-groups");
         assertThat(text("#count-text")).isEqualTo("1 2 | 1 2 | 1 2 3");
         retype("#count-text", "1 2 3 1 2 1 2");

@@ -1,0 +1,71 @@
+package nimblestride.desktop.pages;
+
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+import javafx.scene.Node;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.Exercise;
+
+/** The names of pages on the left, one above the other, and the page that is chosen on the right. */
+public class Pages extends HBox implements AutoCloseable {
+    private final VBox names = new VBox();
+    private final ToggleGroup chosen = new ToggleGroup();
+    private final Map<String, ToggleButton> buttons = new LinkedHashMap<>();
+    private final Map<String, Page> pages = new LinkedHashMap<>();
+
+    protected Pages() {
+        getStyleClass().add("pages");
+        names.getStyleClass().add("page-names");
+        names.setMinWidth(Region.USE_PREF_SIZE);
+        chosen.selectedToggleProperty().addListener((property, old, now) -> {
+            if (now == null) {
+                chosen.selectToggle(old);
+            }
+        });
+    }
+
+    /** Puts something of its own among the names. */
+    protected final void addBeside(Node node) {
+        names.getChildren().add(node);
+    }
+
+    /** Adds a page after the others. */
+    protected final <P extends Region & Page> void add(String name, P page) {
+        ToggleButton button = new ToggleButton(name);
+        button.setId("page-"
+                + name.toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-").replaceAll("-$", ""));
+        button.setToggleGroup(chosen);
+        button.getStyleClass().add("page-name");
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.selectedProperty().addListener((property, was, selected) -> {
+            if (selected) {
+                HBox.setHgrow(page, Priority.ALWAYS);
+                getChildren().setAll(names, page);
+            }
+        });
+        names.getChildren().add(button);
+        buttons.put(name, button);
+        pages.put(name, page);
+    }
+
+    /** Goes to a page. */
+    public final void choose(String name) {
+        chosen.selectToggle(buttons.get(name));
+    }
+
+    /** Shows the exercise as it is now on every page. */
+    public void show(Exercise exercise) {
+        pages.values().forEach(page -> page.show(exercise));
+    }
+
+    @Override
+    public final void close() {
+        pages.values().forEach(Page::close);
+    }
+}

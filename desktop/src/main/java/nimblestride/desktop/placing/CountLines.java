@@ -1,0 +1,246 @@
+package nimblestride.desktop.placing;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.BiConsumer;
+import javafx.beans.property.ObjectProperty;
+import javafx.geometry.Orientation;
+import javafx.scene.AccessibleRole;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.ScrollBar;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Pane;
+import nimblestride.core.counting.CountingSchool;
+import nimblestride.core.counting.Division;
+import nimblestride.core.counting.Said;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.groove.Limb;
+import nimblestride.core.hands.Hands;
+import nimblestride.core.hands.Played;
+import nimblestride.core.meter.Bar;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.NoteValue;
+import nimblestride.desktop.desk.Answer;
+import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.Palette;
+
+/**
+ * The count of the phrase, once for each limb, with what the limb plays in ink; and the sticking under them. A click on a
+ * count, or Enter, places the voice in hand; the arrow keys go along the counts, and carry a note that has just been placed.
+ */
+final class CountLines extends BorderPane {
+    private static final int MOST_BARS_AHEAD = 64;
+
+    private final Desk desk;
+    private final ObjectProperty<CountingSchool> school;
+    private final ObjectProperty<Division> division;
+    private final BiConsumer<Integer, NoteValue> place;
+    private final BiConsumer<Spot, Spot> move;
+    private final Canvas canvas = new Canvas();
+    private final ScrollBar bar = new ScrollBar();
+    private Palette palette = Palette.DAY;
+    private List<Line> lines = List.of();
+    private Spot spot = new Spot(0, NoteValue.ZERO);
+    private boolean carrying;
+    private double scale = 200;
+
+    /** A count of a bar of the phrase. */
+    record Spot(int bar, NoteValue position) {}
+
+    /** What a limb plays, in order. */
+    record Line(Limb limb, List<Played> notes) {}
+
+    /**
+     * @param place is given a count that is clicked
+     * @param move is given where a note is carried from, and where to
+     */
+    CountLines(
+            Desk desk,
+            ObjectProperty<CountingSchool> school,
+            ObjectProperty<Division> division,
+            BiConsumer<Integer, NoteValue> place,
+            BiConsumer<Spot, Spot> move) {
+        this.desk = desk;
+        this.school = school;
+        this.division = division;
+        this.place = place;
+        this.move = move;
+        getStyleClass().add("count-lines");
+        setId("count-lines");
+        setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.TEXT);
+        Pane holder = new Pane(canvas);
+        holder.setMinHeight(40);
+        canvas.widthProperty().bind(holder.widthProperty());
+        canvas.heightProperty().bind(holder.heightProperty());
+        canvas.widthProperty().addListener(change -> paint());
+        canvas.heightProperty().addListener(change -> paint());
+        bar.setOrientation(Orientation.HORIZONTAL);
+        bar.setMin(0);
+        bar.valueProperty().addListener(change -> paint());
+        setCenter(holder);
+        setBottom(bar);
+        school.addListener(change -> rescale());
+        division.addListener(change -> rescale());
+        focusedProperty().addListener(change -> paint());
+        canvas.setOnMousePressed(this::click);
+        setOnKeyPressed(this::press);
+        addEventFilter(ScrollEvent.SCROLL, event -> {
+            bar.setValue(clamp(bar.getValue() - (event.getDeltaY() + event.getDeltaX()) / scale()));
+            event.consume();
+        });
+    }
+
+    void setPalette(Palette newPalette) {
+        palette = newPalette;
+        paint();
+    }
+
+    void show(Answer answer) {
+        Exercise exercise = answer.exercise();
+        Phrase phrase = exercise.phrase();
+        NoteValue end = phrase.startOf(Math.min(phrase.bars().size(), MOST_BARS_AHEAD));
+        Hands hands = Hands.of(
+                answer.reckoning().layers().stream()
+                        .map(Reckoning.OfLayer::alignment)
+                        .map(alignment -> alignment.result().map(one -> one.course()))
+                        .toList(),
+                end,
+                exercise.lead());
+        Map<Limb, List<Played>> byLimb = new TreeMap<>();
+        hands.notes().forEach(note -> byLimb.computeIfAbsent(note.limb(), limb -> new ArrayList<>())
+                .add(note));
+        lines = byLimb.entrySet().stream()
+                .map(line -> new Line(line.getKey(), line.getValue()))
+                .toList();
+        if (spot.bar >= phrase.bars().size()) {
+            spot = new Spot(0, NoteValue.ZERO);
+        }
+        setAccessibleText(CountLinesPainter.describe(lines, phrase));
+        rescale();
+    }
+
+    private Phrase phrase() {
+        return desk.exercise().get().phrase();
+    }
+
+    private double scale() {
+        return scale;
+    }
+
+    private void rescale() {
+        scale = CountLinesPainter.scale(phrase(), school.get(), division.get(), lines);
+        paint();
+    }
+
+    private double clamp(double value) {
+        return Math.max(0, Math.min(bar.getMax(), value));
+    }
+
+    private void paint() {
+        if (canvas.getWidth() <= 0 || desk.exercise().get() == null) {
+            return;
+        }
+        double seen = (canvas.getWidth() - CountLinesPainter.GUTTER) / scale();
+        double most = Math.max(0, phrase().length().toDouble() - seen + 0.05);
+        bar.setMax(most);
+        bar.setVisibleAmount(most <= 0 ? 1 : most * seen / (seen + most));
+        bar.setVisible(most > 0);
+        new CountLinesPainter(canvas, palette, phrase(), school.get(), division.get(), scale(), bar.getValue())
+                .paint(lines, isFocused() ? Optional.of(spot) : Optional.empty(), carrying);
+    }
+
+    /** Every count of a bar, in order. */
+    private List<NoteValue> counts(int number) {
+        Bar counted = phrase().bars().get(number);
+        return school.get().count(counted, division.get()).stream()
+                .map(Said::at)
+                .toList();
+    }
+
+    private void click(MouseEvent event) {
+        requestFocus();
+        double moment = bar.getValue() + (event.getX() - CountLinesPainter.GUTTER) / scale();
+        if (event.getX() < CountLinesPainter.GUTTER
+                || moment >= phrase().length().toDouble()) {
+            return;
+        }
+        int number = barAt(moment);
+        double within = moment - phrase().startOf(number).toDouble();
+        counts(number).stream()
+                .min(Comparator.comparingDouble(at -> Math.abs(at.toDouble() - within)))
+                .ifPresent(at -> place.accept(number, at));
+    }
+
+    private int barAt(double moment) {
+        int number = 0;
+        while (number + 1 < phrase().bars().size()
+                && phrase().startOf(number + 1L).toDouble() <= moment) {
+            number++;
+        }
+        return number;
+    }
+
+    /** Goes to a count; a note that has just been put there is carried along by the arrow keys. */
+    void pointAt(int number, NoteValue position, boolean carry) {
+        spot = new Spot(number, position);
+        carrying = carry;
+        requestFocus();
+        paint();
+    }
+
+    private void press(KeyEvent event) {
+        switch (event.getCode()) {
+            case LEFT -> step(-1);
+            case RIGHT -> step(1);
+            case HOME -> go(new Spot(0, NoteValue.ZERO));
+            case ENTER -> place.accept(spot.bar, spot.position);
+            case ESCAPE -> {
+                carrying = false;
+                desk.endBurst();
+                paint();
+            }
+            default -> {
+                return;
+            }
+        }
+        event.consume();
+    }
+
+    private void step(int by) {
+        List<NoteValue> counts = counts(spot.bar);
+        int index = 0;
+        while (index + 1 < counts.size() && counts.get(index + 1).compareTo(spot.position) <= 0) {
+            index++;
+        }
+        int next = index + by;
+        if (next >= 0 && next < counts.size()) {
+            go(new Spot(spot.bar, counts.get(next)));
+            return;
+        }
+        int number = Math.floorMod(spot.bar + by, phrase().bars().size());
+        List<NoteValue> others = counts(number);
+        go(new Spot(number, others.get(by > 0 ? 0 : others.size() - 1)));
+    }
+
+    private void go(Spot to) {
+        if (carrying) {
+            move.accept(spot, to);
+        }
+        spot = to;
+        double at = phrase().startOf(to.bar).plus(to.position).toDouble();
+        double seen = (canvas.getWidth() - CountLinesPainter.GUTTER) / scale();
+        if (at < bar.getValue() || at > bar.getValue() + seen * 0.95) {
+            bar.setValue(clamp(at - seen / 3));
+        }
+        paint();
+    }
+}

@@ -1,0 +1,83 @@
+package nimblestride.desktop.placing;
+
+import java.util.List;
+import javafx.beans.property.ObjectProperty;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.counting.CountingSchool;
+import nimblestride.core.counting.Division;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Placing;
+import nimblestride.core.layer.Layer;
+import nimblestride.core.layer.Placement;
+import nimblestride.core.text.PlacingText;
+import nimblestride.core.text.TextException;
+import nimblestride.core.value.NoteValue;
+import nimblestride.desktop.desk.Answer;
+import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.pages.Page;
+import nimblestride.desktop.typing.TypedField;
+
+/** Voices placed by naming counts, by clicking them, or with the arrow keys; below, the count lines limb by limb. */
+final class CountsPage extends VBox implements Page {
+    private final Desk desk;
+    private final TypedField<List<Layer>> text;
+    private final VoiceInHand hand = new VoiceInHand();
+    private final CountLines lines;
+
+    CountsPage(Desk desk, ObjectProperty<CountingSchool> school, ObjectProperty<Division> division) {
+        this.desk = desk;
+        getStyleClass().add("page");
+        text = new TypedField<>(
+                typed -> PlacingText.read(typed, desk.exercise().get().phrase()),
+                layers -> PlacingText.write(layers, desk.exercise().get().phrase()),
+                layers -> desk.edit("placing", exercise -> Placing.withPlaced(exercise, layers)),
+                desk::endBurst);
+        text.field().setId("placing");
+        text.field()
+                .setPromptText("kick 1, 4; snare a of 2, ghost e's; ride every third count; hi-hat quarters in bar 2");
+        text.field().setAccessibleText("Voices placed by naming counts");
+        lines = new CountLines(desk, school, division, this::place, this::moveNote);
+        VBox.setVgrow(lines, Priority.ALWAYS);
+        getChildren().setAll(text, hand, lines);
+    }
+
+    /** Puts the voice in hand on a count, or takes it away. */
+    void place(int bar, NoteValue position) {
+        Placement placement = new Placement(bar, position, hand.stroke());
+        Exercise now = desk.exercise().get();
+        if (now.layers().size() < Exercise.MOST_LAYERS || Placing.isPlaced(now, hand.voice(), bar, position)) {
+            desk.edit(exercise -> Placing.toggled(exercise, hand.voice(), placement));
+        }
+        lines.pointAt(bar, position, Placing.isPlaced(desk.exercise().get(), hand.voice(), bar, position));
+    }
+
+    /** Moves the note of the voice in hand from one count to another. */
+    private void moveNote(CountLines.Spot from, CountLines.Spot to) {
+        if (Placing.isPlaced(desk.exercise().get(), hand.voice(), from.bar(), from.position())) {
+            Placement placement = new Placement(from.bar(), from.position(), hand.stroke());
+            desk.edit(
+                    "moving a note",
+                    exercise -> Placing.moved(exercise, hand.voice(), placement, to.bar(), to.position()));
+        }
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        try {
+            text.show(Placing.placed(exercise));
+        } catch (TextException e) {
+            // Places that the bars no longer have cannot be said; the findings tell of them.
+            text.setDisable(false);
+        }
+    }
+
+    void show(Answer answer) {
+        lines.show(answer);
+    }
+
+    void setPalette(Palette palette) {
+        lines.setPalette(palette);
+    }
+}

@@ -1,0 +1,134 @@
+package nimblestride.desktop.placing;
+
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.function.UnaryOperator;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Finding;
+import nimblestride.core.exercise.Manner;
+import nimblestride.core.groove.Lead;
+import nimblestride.desktop.desk.Answer;
+import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.pages.Page;
+import nimblestride.desktop.typing.TypedField;
+
+/** How it is meant to be played - which hand leads, linear or not, how fast at the most - and what that asks of the limbs. */
+final class HandsPage extends VBox implements Page {
+    private final Desk desk;
+    private final ComboBox<Lead> lead = new ComboBox<>();
+    private final CheckBox linear = new CheckBox("linear: no two limbs at once");
+    private final TypedField<OptionalInt> most;
+    private final VBox told = new VBox();
+    private boolean showing;
+
+    HandsPage(Desk desk) {
+        this.desk = desk;
+        getStyleClass().add("page");
+        lead.setId("lead");
+        lead.getItems().setAll(Lead.values());
+        lead.setConverter(leads());
+        lead.setMinWidth(140);
+        lead.setAccessibleText("Which hand leads");
+        lead.valueProperty().addListener((property, old, now) -> edit(manner -> manner.ledBy(now)));
+        linear.setId("linear");
+        linear.setMinWidth(USE_PREF_SIZE);
+        linear.selectedProperty().addListener((property, was, now) -> edit(manner -> manner.linear(now)));
+        most = new TypedField<>(
+                HandsPage::readMost,
+                value -> value.isPresent() ? Integer.toString(value.getAsInt()) : "",
+                value -> desk.edit(
+                        "most strokes",
+                        exercise -> exercise.withManner(exercise.manner().withMostStrokes(value))),
+                desk::endBurst);
+        most.field().setId("most-strokes");
+        most.field().setAccessibleText("The most strokes a second of a limb");
+        most.setPrefWidth(46);
+        most.setMinWidth(46);
+        FlowPane row = new FlowPane(lead, linear, caption("at most"), most, caption("strokes a second"));
+        row.getStyleClass().add("wishes");
+        told.getStyleClass().add("told");
+        ScrollPane scroll = new ScrollPane(told);
+        scroll.setFitToWidth(true);
+        scroll.setFocusTraversable(false);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().setAll(row, scroll);
+    }
+
+    private static OptionalInt readMost(String typed) {
+        String number = typed.strip();
+        if (number.isEmpty()) {
+            return OptionalInt.empty();
+        }
+        if (!number.matches("\\d{1,3}")) {
+            throw new IllegalArgumentException("expected a whole number, or nothing");
+        }
+        return Manner.USUAL
+                .withMostStrokes(OptionalInt.of(Integer.parseInt(number)))
+                .mostStrokes();
+    }
+
+    private static Label caption(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("quiet");
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
+    }
+
+    private static StringConverter<Lead> leads() {
+        return new StringConverter<>() {
+            @Override
+            public String toString(Lead value) {
+                return value == null ? "" : value.title();
+            }
+
+            @Override
+            public Lead fromString(String title) {
+                throw new IllegalStateException("a lead is chosen, not typed");
+            }
+        };
+    }
+
+    private void edit(UnaryOperator<Manner> change) {
+        if (!showing) {
+            desk.edit(exercise -> exercise.withManner(change.apply(exercise.manner())));
+        }
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        showing = true;
+        lead.setValue(exercise.lead());
+        linear.setSelected(exercise.manner().linear());
+        most.show(exercise.manner().mostStrokes());
+        showing = false;
+    }
+
+    /** What the hands must do, in sentences; each with its place among the findings too. */
+    void show(Answer answer) {
+        List<Label> sentences = answer.findings().stream()
+                .filter(finding -> finding.kind() == Finding.Kind.HANDS)
+                .map(finding -> sentence(finding.sentence() + " " + finding.sum()))
+                .toList();
+        told.getChildren().setAll(sentences);
+        if (sentences.isEmpty()) {
+            told.getChildren()
+                    .setAll(sentence("Place a voice or write a sticking, and what it asks of the hands is told here."));
+        }
+    }
+
+    private static Label sentence(String text) {
+        Label label = new Label(text.strip());
+        label.setWrapText(true);
+        label.setMinHeight(USE_PREF_SIZE);
+        return label;
+    }
+}

@@ -1,0 +1,244 @@
+package nimblestride.desktop.placing;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.groove.Kit;
+import nimblestride.core.groove.Move;
+import nimblestride.core.groove.Rudiment;
+import nimblestride.core.groove.Sticking;
+import nimblestride.core.layer.Layer;
+import nimblestride.core.layer.Pattern;
+import nimblestride.core.meter.Bar;
+import nimblestride.core.text.MoveText;
+import nimblestride.core.text.PatternText;
+import nimblestride.core.text.StickingText;
+import nimblestride.core.value.NoteValue;
+import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.pages.Page;
+import nimblestride.desktop.typing.TypedField;
+
+/** Stickings: typed, from a rudiment, from cells or hand to hand; turned, mirrored, and moved round the kit by rules. */
+final class StickingPage extends VBox implements Page {
+    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+    private static final String KEYWORD = "sticking ";
+    private static final Pattern.Stuck FIRST =
+            new Pattern.Stuck(StickingText.read("R L R R L R L L"), NoteValue.of(1, 16));
+
+    private final Desk desk;
+    private final ComboBox<Integer> which = new ComboBox<>();
+    private final ComboBox<Rudiment> rudiments = new ComboBox<>();
+    private final TextField cells = new TextField();
+    private final TypedField<Pattern.Stuck> sticking;
+    private final TypedField<List<Move>> moves;
+    private final VBox editing = new VBox();
+    private boolean showing;
+
+    StickingPage(Desk desk) {
+        this.desk = desk;
+        getStyleClass().add("page");
+        which.setId("sticking-layer");
+        which.setMinWidth(118);
+        which.setPrefWidth(118);
+        which.setConverter(names());
+        which.setAccessibleText("Which sticking");
+        which.valueProperty().addListener(change -> {
+            if (!showing) {
+                show(desk.exercise().get());
+            }
+        });
+        sticking = new TypedField<>(
+                PatternText::readSticking,
+                pattern -> PatternText.write(pattern).substring(KEYWORD.length()),
+                pattern -> edit("sticking", layer -> layer.playing(pattern)),
+                desk::endBurst);
+        sticking.field().setId("sticking");
+        sticking.field().setAccessibleText("The sticking, as in: >R L R R (L) lR . K of 1/16");
+        HBox.setHgrow(sticking, Priority.ALWAYS);
+        rudiments.setId("rudiments");
+        rudiments.getItems().setAll(Rudiment.all());
+        rudiments.setConverter(rudimentNames());
+        rudiments.setPromptText("a rudiment");
+        rudiments.setMinWidth(150);
+        rudiments.setPrefWidth(150);
+        rudiments.setVisibleRowCount(14);
+        rudiments.setAccessibleText("Take the sticking of a rudiment");
+        rudiments.valueProperty().addListener((property, old, rudiment) -> {
+            if (rudiment != null) {
+                restick(before -> StickingText.read(rudiment.sticking()));
+            }
+        });
+        cells.setId("sticking-cells");
+        cells.setPromptText("cells: 5 3 3");
+        cells.setPrefWidth(104);
+        cells.setMinWidth(104);
+        cells.setAccessibleText("Cells, hand to hand, each accented where it begins; Enter takes them");
+        cells.setOnAction(event -> fromCells());
+        moves = new TypedField<>(
+                MoveText::read, MoveText::write, rules -> edit("moves", layer -> layer.moved(rules)), desk::endBurst);
+        moves.field().setId("moves");
+        moves.field().setPromptText("right singles to floor tom; doubles to snare; accents to crash and kick");
+        moves.field().setAccessibleText("Rules that move notes round the kit");
+        HBox.setHgrow(moves, Priority.ALWAYS);
+        Button add = button("New sticking", "sticking-new", this::addSticking);
+        HBox first = line(which, sticking, add);
+        FlowPane tools = new FlowPane(
+                rudiments,
+                button("Begin a stroke later", "sticking-turn", () -> restick(one -> one.begunAt(1))),
+                button("Other hand", "sticking-mirror", () -> restick(Sticking::mirrored)),
+                button("And the other way", "sticking-both", () -> restick(one -> one.then(one.mirrored()))),
+                button("Hand to hand", "sticking-alternate", this::alternate),
+                cells);
+        tools.getStyleClass().add("wishes");
+        editing.getStyleClass().add("page");
+        editing.getChildren().setAll(tools, line(caption("moved"), moves));
+        getChildren().setAll(first, editing);
+    }
+
+    private static HBox line(Node... nodes) {
+        HBox line = new HBox(nodes);
+        line.getStyleClass().add("add-line");
+        return line;
+    }
+
+    private static Label caption(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("quiet");
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
+    }
+
+    private static Button button(String text, String id, Runnable action) {
+        Button button = new Button(text);
+        button.setId(id);
+        button.getStyleClass().add("small");
+        button.setMinWidth(USE_PREF_SIZE);
+        button.setOnAction(event -> action.run());
+        return button;
+    }
+
+    private StringConverter<Integer> names() {
+        return new StringConverter<>() {
+            @Override
+            public String toString(Integer index) {
+                List<String> names = desk.exercise().get().layerNames();
+                return index == null || index >= names.size() ? "no sticking yet" : names.get(index);
+            }
+
+            @Override
+            public Integer fromString(String name) {
+                throw new IllegalStateException("a sticking is chosen, not typed");
+            }
+        };
+    }
+
+    private static StringConverter<Rudiment> rudimentNames() {
+        return new StringConverter<>() {
+            @Override
+            public String toString(Rudiment rudiment) {
+                return rudiment == null ? "" : rudiment.name();
+            }
+
+            @Override
+            public Rudiment fromString(String name) {
+                throw new IllegalStateException("a rudiment is chosen, not typed");
+            }
+        };
+    }
+
+    private static List<Integer> stickings(Exercise exercise) {
+        return IntStream.range(0, exercise.layers().size())
+                .filter(i -> exercise.layers().get(i).pattern() instanceof Pattern.Stuck)
+                .boxed()
+                .toList();
+    }
+
+    private void addSticking() {
+        Exercise now = desk.exercise().get();
+        if (now.layers().size() < Exercise.MOST_LAYERS) {
+            desk.edit(exercise -> exercise.plusLayer(Layer.of(Kit.SNARE, FIRST)));
+            which.setValue(now.layers().size());
+        }
+    }
+
+    private Optional<Pattern.Stuck> chosen() {
+        Integer index = which.getValue();
+        List<Layer> layers = desk.exercise().get().layers();
+        return index != null && index < layers.size() && layers.get(index).pattern() instanceof Pattern.Stuck stuck
+                ? Optional.of(stuck)
+                : Optional.empty();
+    }
+
+    private void edit(String from, UnaryOperator<Layer> change) {
+        Integer index = which.getValue();
+        if (!showing && chosen().isPresent()) {
+            desk.edit(
+                    from + index,
+                    exercise -> exercise.replacingLayer(
+                            index, change.apply(exercise.layers().get(index))));
+        }
+    }
+
+    private void restick(UnaryOperator<Sticking> change) {
+        chosen().ifPresent(stuck -> {
+            Pattern changed = new Pattern.Stuck(change.apply(stuck.sticking()), stuck.step());
+            int index = which.getValue();
+            desk.edit(exercise ->
+                    exercise.replacingLayer(index, exercise.layers().get(index).playing(changed)));
+        });
+    }
+
+    /** As many strokes as the first bar has steps. */
+    private void alternate() {
+        chosen().ifPresent(stuck -> {
+            Bar bar = desk.exercise().get().phrase().bars().get(0);
+            long steps = Math.max(2, Math.min(Sticking.MOST_STEPS, bar.length().wholePartsOf(stuck.step())));
+            restick(old ->
+                    Sticking.alternating((int) steps, desk.exercise().get().lead()));
+        });
+    }
+
+    private void fromCells() {
+        String text = cells.getText().strip();
+        boolean good = text.matches("([1-9]|[1-5]\\d)([ ,+]+([1-9]|[1-5]\\d)){0,19}");
+        cells.pseudoClassStateChanged(WRONG, !good);
+        if (good) {
+            List<Integer> sizes = Arrays.stream(text.split("[ ,+]+", -1))
+                    .map(Integer::valueOf)
+                    .toList();
+            restick(old -> Sticking.ofCells(sizes, desk.exercise().get().lead()));
+        }
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        showing = true;
+        List<Integer> all = stickings(exercise);
+        Integer now = which.getValue();
+        which.getItems().setAll(all);
+        which.setValue(all.contains(now) ? now : all.isEmpty() ? null : all.get(0));
+        which.setConverter(names());
+        which.setDisable(all.isEmpty());
+        editing.setVisible(!all.isEmpty());
+        sticking.setVisible(!all.isEmpty());
+        chosen().ifPresent(stuck -> {
+            sticking.show(stuck);
+            moves.show(exercise.layers().get(which.getValue()).moves());
+        });
+        showing = false;
+    }
+}

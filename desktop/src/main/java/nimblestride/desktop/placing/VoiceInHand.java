@@ -1,0 +1,74 @@
+package nimblestride.desktop.placing;
+
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import javafx.util.StringConverter;
+import nimblestride.core.groove.Kit;
+import nimblestride.core.groove.Level;
+import nimblestride.core.groove.Ornament;
+import nimblestride.core.groove.Stroke;
+import nimblestride.core.groove.Voice;
+
+/** What a click on a count places: a voice, how hard it is struck and with what ornament. */
+final class VoiceInHand extends HBox {
+    private final ComboBox<Voice> voice = new ComboBox<>();
+    private final ComboBox<Level> level = new ComboBox<>();
+    private final ComboBox<Ornament> ornament = new ComboBox<>();
+
+    VoiceInHand() {
+        getStyleClass().add("add-line");
+        voice.setId("hand-voice");
+        voice.getItems().setAll(Kit.voices());
+        voice.setValue(Kit.SNARE);
+        voice.setVisibleRowCount(12);
+        voice.setAccessibleText("The voice that a click places");
+        width(voice, 116);
+        level.setId("hand-level");
+        level.getItems().setAll(Level.values());
+        level.setValue(Level.NORMAL);
+        level.setConverter(names(Level::title));
+        level.setAccessibleText("How hard it is struck");
+        width(level, 124);
+        ornament.setId("hand-ornament");
+        ornament.getItems().setAll(Ornament.values());
+        ornament.setValue(Ornament.NONE);
+        ornament.setConverter(names(one -> one == Ornament.NONE ? "plain" : one.title()));
+        ornament.setAccessibleText("With what ornament");
+        width(ornament, 100);
+        Label caption = new Label("A click places");
+        caption.getStyleClass().add("quiet");
+        caption.setMinWidth(USE_PREF_SIZE);
+        getChildren().setAll(caption, voice, level, ornament);
+    }
+
+    private static void width(Region region, double width) {
+        region.setPrefWidth(width);
+        region.setMinWidth(width);
+    }
+
+    private static <T> StringConverter<T> names(Function<T, String> name) {
+        return new StringConverter<>() {
+            @Override
+            public String toString(T value) {
+                return value == null ? "" : name.apply(value);
+            }
+
+            @Override
+            public T fromString(String text) {
+                throw new IllegalStateException("this is chosen, not typed");
+            }
+        };
+    }
+
+    Voice voice() {
+        return voice.getValue();
+    }
+
+    Stroke stroke() {
+        return new Stroke(level.getValue(), ornament.getValue(), Optional.empty());
+    }
+}
