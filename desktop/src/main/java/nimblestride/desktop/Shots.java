@@ -53,6 +53,12 @@ final class Shots {
             window.open(book.resolve("oars-in-elevens.json"));
             window.place("Sticking");
         });
+        view("try-the-rest", () -> {
+            window.place("Try the rest");
+            ((ButtonBase) find("#deal-next")).fire();
+        });
+        view("build-up", () -> window.place("Build up"));
+        steps.add(() -> ((ButtonBase) find("#undo")).fire());
         steps.add(() -> {
             window.chooseBench("Cross");
             window.open(book.resolve("lantern-bridge.json"));
@@ -82,7 +88,14 @@ final class Shots {
     private void next() {
         PauseTransition pause = new PauseTransition(SETTLE);
         pause.setOnFinished((ActionEvent event) -> {
-            steps.remove().run();
+            try {
+                steps.remove().run();
+            } catch (RuntimeException e) {
+                // Nobody is there to close a window that has come to a stop.
+                e.printStackTrace();
+                steps.clear();
+                Platform.exit();
+            }
             if (!steps.isEmpty()) {
                 next();
             }

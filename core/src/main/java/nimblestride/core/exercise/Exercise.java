@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import nimblestride.core.groove.Lead;
+import nimblestride.core.groove.Sticking;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.Tempo;
@@ -15,18 +16,22 @@ import nimblestride.core.value.Tempo;
  * @param name what it is called, at most {@value #LONGEST_NAME} characters
  * @param layers at most {@value #MOST_LAYERS}, in the order in which they are shown
  * @param manner how it is meant to be played
+ * @param practised the stickings among those that were dealt that have been practised, each once
  */
-public record Exercise(String name, Phrase phrase, List<Layer> layers, Tempo tempo, Manner manner) {
+public record Exercise(
+        String name, Phrase phrase, List<Layer> layers, Tempo tempo, Manner manner, List<Sticking> practised) {
     public static final int LONGEST_NAME = 200;
     public static final int MOST_LAYERS = 64;
+    public static final int MOST_PRACTISED = 100_000;
 
     /** An exercise played as usual. */
     public Exercise(String name, Phrase phrase, List<Layer> layers, Tempo tempo) {
-        this(name, phrase, layers, tempo, Manner.USUAL);
+        this(name, phrase, layers, tempo, Manner.USUAL, List.of());
     }
 
     public Exercise {
         layers = List.copyOf(layers);
+        practised = practised.stream().distinct().toList();
         if (name.isBlank() || name.length() > LONGEST_NAME) {
             throw new IllegalArgumentException("a name has from 1 to " + LONGEST_NAME + " characters");
         }
@@ -37,23 +42,33 @@ public record Exercise(String name, Phrase phrase, List<Layer> layers, Tempo tem
     }
 
     public Exercise withName(String newName) {
-        return new Exercise(newName, phrase, layers, tempo, manner);
+        return new Exercise(newName, phrase, layers, tempo, manner, practised);
     }
 
     public Exercise withPhrase(Phrase newPhrase) {
-        return new Exercise(name, newPhrase, layers, tempo, manner);
+        return new Exercise(name, newPhrase, layers, tempo, manner, practised);
     }
 
     public Exercise withTempo(Tempo newTempo) {
-        return new Exercise(name, phrase, layers, newTempo, manner);
+        return new Exercise(name, phrase, layers, newTempo, manner, practised);
     }
 
     public Exercise withLayers(List<Layer> newLayers) {
-        return new Exercise(name, phrase, newLayers, tempo, manner);
+        return new Exercise(name, phrase, newLayers, tempo, manner, practised);
     }
 
     public Exercise withManner(Manner newManner) {
-        return new Exercise(name, phrase, layers, tempo, newManner);
+        return new Exercise(name, phrase, layers, tempo, newManner, practised);
+    }
+
+    /** With a sticking ticked off as practised, or no longer. */
+    public Exercise withPractised(Sticking sticking, boolean ticked) {
+        List<Sticking> changed = new ArrayList<>(practised);
+        changed.remove(sticking);
+        if (ticked) {
+            changed.add(sticking);
+        }
+        return new Exercise(name, phrase, layers, tempo, manner, changed);
     }
 
     /** Which hand leads. */

@@ -139,7 +139,7 @@ final class HandFindings {
         }
         String sentence = ones.entrySet().stream()
                 .map(one -> "the " + one.getKey().title() + " has the 1 of "
-                        + (one.getValue().size() == bars && bars > 1 ? "every bar" : Words.bars(one.getValue())))
+                        + (one.getValue().size() == bars ? "every bar" : Words.bars(one.getValue())))
                 .collect(Collectors.joining(", "));
         String accents = accents(stuck);
         add(

@@ -130,7 +130,8 @@ public final class Rewriting {
                         .map(layer -> scaled(layer, times, parts))
                         .toList(),
                 new Tempo(scaled(tempo.beat(), times, parts), tempo.perMinute()),
-                exercise.manner());
+                exercise.manner(),
+                exercise.practised());
     }
 
     private static List<PhrasePart> scaledParts(List<PhrasePart> parts, int times, int divisor) {

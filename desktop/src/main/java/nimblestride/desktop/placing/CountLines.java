@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.BiConsumer;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.geometry.Orientation;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.Canvas;
@@ -42,6 +43,7 @@ final class CountLines extends BorderPane {
     private final Desk desk;
     private final ObjectProperty<CountingSchool> school;
     private final ObjectProperty<Division> division;
+    private final ReadOnlyIntegerProperty stage;
     private final BiConsumer<Integer, NoteValue> place;
     private final BiConsumer<Spot, Spot> move;
     private final Canvas canvas = new Canvas();
@@ -66,11 +68,13 @@ final class CountLines extends BorderPane {
             Desk desk,
             ObjectProperty<CountingSchool> school,
             ObjectProperty<Division> division,
+            ReadOnlyIntegerProperty stage,
             BiConsumer<Integer, NoteValue> place,
             BiConsumer<Spot, Spot> move) {
         this.desk = desk;
         this.school = school;
         this.division = division;
+        this.stage = stage;
         this.place = place;
         this.move = move;
         getStyleClass().add("count-lines");
@@ -90,6 +94,11 @@ final class CountLines extends BorderPane {
         setBottom(bar);
         school.addListener(change -> rescale());
         division.addListener(change -> rescale());
+        stage.addListener(change -> {
+            if (desk.answer().get() != null) {
+                show(desk.answer().get());
+            }
+        });
         focusedProperty().addListener(change -> paint());
         canvas.setOnMousePressed(this::click);
         setOnKeyPressed(this::press);
@@ -116,7 +125,8 @@ final class CountLines extends BorderPane {
                 end,
                 exercise.lead());
         Map<Limb, List<Played>> byLimb = new TreeMap<>();
-        hands.notes().forEach(note -> byLimb.computeIfAbsent(note.limb(), limb -> new ArrayList<>())
+        hands.notes().stream().filter(note -> note.layer() < stage.get()).forEach(note -> byLimb.computeIfAbsent(
+                        note.limb(), limb -> new ArrayList<>())
                 .add(note));
         lines = byLimb.entrySet().stream()
                 .map(line -> new Line(line.getKey(), line.getValue()))

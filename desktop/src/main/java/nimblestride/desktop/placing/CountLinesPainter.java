@@ -1,7 +1,9 @@
 package nimblestride.desktop.placing;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import javafx.geometry.VPos;
@@ -119,11 +121,17 @@ final class CountLinesPainter {
                 paintBar(number, lines);
             }
         }
+        Map<NoteValue, String> hands = new TreeMap<>();
         for (int i = 0; i < lines.size(); i++) {
             for (Played note : lines.get(i).notes()) {
-                paintNote(note, y(i), lines);
+                paintNote(note, y(i));
+                if (note.limb().isHand()) {
+                    hands.merge(note.at(), letter(note), String::concat);
+                }
             }
         }
+        text(Face.bold(13), palette.ink(), TextAlignment.CENTER);
+        hands.forEach((at, letters) -> g.fillText(letters, x(at.toDouble()), stickingY(lines) + 3));
         spot.ifPresent(here -> paintSpot(here, lines, carrying));
         g.restore();
     }
@@ -157,7 +165,7 @@ final class CountLinesPainter {
         }
     }
 
-    private void paintNote(Played note, double y, List<CountLines.Line> lines) {
+    private void paintNote(Played note, double y) {
         double x = x(note.at().toDouble());
         if (x < GUTTER - 12 || x > canvas.getWidth() + 12) {
             return;
@@ -168,10 +176,10 @@ final class CountLinesPainter {
         text(Face.bold(15), palette.ink(), TextAlignment.CENTER);
         g.fillText(signs(note.stroke(), syllable(note.at())), x, y + 9);
         MarkShape.of(note.layer()).draw(g, x, y - 4, MARK, note.stroke(), color);
-        if (note.limb().isHand()) {
-            text(Face.bold(13), palette.ink(), TextAlignment.CENTER);
-            g.fillText(signs(note.stroke(), String.valueOf(note.limb().letter())), x, stickingY(lines) + 3);
-        }
+    }
+
+    private static String letter(Played note) {
+        return signs(note.stroke(), String.valueOf(note.limb().letter()));
     }
 
     /** What is said there, or the place itself where nothing is. */

@@ -2,6 +2,7 @@ package nimblestride.desktop.placing;
 
 import java.util.List;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.counting.CountingSchool;
@@ -26,7 +27,11 @@ final class CountsPage extends VBox implements Page {
     private final VoiceInHand hand = new VoiceInHand();
     private final CountLines lines;
 
-    CountsPage(Desk desk, ObjectProperty<CountingSchool> school, ObjectProperty<Division> division) {
+    CountsPage(
+            Desk desk,
+            ObjectProperty<CountingSchool> school,
+            ObjectProperty<Division> division,
+            ReadOnlyIntegerProperty stage) {
         this.desk = desk;
         getStyleClass().add("page");
         text = new TypedField<>(
@@ -38,7 +43,7 @@ final class CountsPage extends VBox implements Page {
         text.field()
                 .setPromptText("kick 1, 4; snare a of 2, ghost e's; ride every third count; hi-hat quarters in bar 2");
         text.field().setAccessibleText("Voices placed by naming counts");
-        lines = new CountLines(desk, school, division, this::place, this::moveNote);
+        lines = new CountLines(desk, school, division, stage, this::place, this::moveNote);
         VBox.setVgrow(lines, Priority.ALWAYS);
         getChildren().setAll(text, hand, lines);
     }

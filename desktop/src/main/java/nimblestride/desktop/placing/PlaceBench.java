@@ -1,5 +1,6 @@
 package nimblestride.desktop.placing;
 
+import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
@@ -9,17 +10,24 @@ import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.pages.Pages;
 
-/** The Place bench: voices on counts, and the sticking. */
+/** The Place bench: voices on counts, stickings, what they ask of the hands, and ways to build on them. */
 public final class PlaceBench extends Pages {
     private final CountsPage counts;
     private final HandsPage hands;
 
-    public PlaceBench(Desk desk, ObjectProperty<CountingSchool> school, ObjectProperty<Division> division) {
-        counts = new CountsPage(desk, school, division);
+    /** @param stage how many layers are heard and seen, from the first on */
+    public PlaceBench(
+            Desk desk,
+            ObjectProperty<CountingSchool> school,
+            ObjectProperty<Division> division,
+            IntegerProperty stage) {
+        counts = new CountsPage(desk, school, division, stage);
         hands = new HandsPage(desk);
         add("Counts", counts);
         add("Sticking", new StickingPage(desk));
         add("Hands", hands);
+        add("Try the rest", new DealPage(desk));
+        add("Build up", new BuildPage(desk, stage));
         choose("Counts");
     }
 

@@ -54,7 +54,7 @@ final class StickingPage extends VBox implements Page {
         which.setId("sticking-layer");
         which.setMinWidth(118);
         which.setPrefWidth(118);
-        which.setConverter(names());
+        which.setConverter(StickingNames.of(desk));
         which.setAccessibleText("Which sticking");
         which.valueProperty().addListener(change -> {
             if (!showing) {
@@ -129,21 +129,6 @@ final class StickingPage extends VBox implements Page {
         button.setMinWidth(USE_PREF_SIZE);
         button.setOnAction(event -> action.run());
         return button;
-    }
-
-    private StringConverter<Integer> names() {
-        return new StringConverter<>() {
-            @Override
-            public String toString(Integer index) {
-                List<String> names = desk.exercise().get().layerNames();
-                return index == null || index >= names.size() ? "no sticking yet" : names.get(index);
-            }
-
-            @Override
-            public Integer fromString(String name) {
-                throw new IllegalStateException("a sticking is chosen, not typed");
-            }
-        };
     }
 
     private static StringConverter<Rudiment> rudimentNames() {
@@ -231,7 +216,7 @@ final class StickingPage extends VBox implements Page {
         Integer now = which.getValue();
         which.getItems().setAll(all);
         which.setValue(all.contains(now) ? now : all.isEmpty() ? null : all.get(0));
-        which.setConverter(names());
+        which.setConverter(StickingNames.of(desk));
         which.setDisable(all.isEmpty());
         editing.setVisible(!all.isEmpty());
         sticking.setVisible(!all.isEmpty());

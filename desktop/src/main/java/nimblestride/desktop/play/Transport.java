@@ -1,5 +1,6 @@
 package nimblestride.desktop.play;
 
+import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -7,7 +8,10 @@ import javafx.animation.AnimationTimer;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.SimpleBooleanProperty;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.layer.Layer;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.sound.kit.SynthesisedKit;
 import nimblestride.sound.play.AudioOut;
@@ -17,6 +21,7 @@ import nimblestride.sound.render.Take;
 /** Play and stop. What is edited while it plays is heard from the next unit on. */
 public final class Transport implements AutoCloseable {
     private final Desk desk;
+    private final ReadOnlyIntegerProperty stage;
     private final Player player;
     private final ReadOnlyBooleanWrapper playing = new ReadOnlyBooleanWrapper();
     private final BooleanProperty click = new SimpleBooleanProperty(true);
@@ -24,10 +29,13 @@ public final class Transport implements AutoCloseable {
 
     /**
      * @param outs opens an output each time playing starts
+     * @param stage how many layers are heard, from the first on
      * @param heard is told, for each frame, the moment that is heard
      */
-    public Transport(Desk desk, Supplier<AudioOut> outs, Consumer<OptionalDouble> heard) {
+    public Transport(
+            Desk desk, Supplier<AudioOut> outs, ReadOnlyIntegerProperty stage, Consumer<OptionalDouble> heard) {
         this.desk = desk;
+        this.stage = stage;
         this.player = new Player(outs, new SynthesisedKit(AudioOut.SAMPLE_RATE));
         this.frames = new AnimationTimer() {
             @Override
@@ -37,6 +45,7 @@ public final class Transport implements AutoCloseable {
         };
         desk.exercise().addListener(change -> change());
         click.addListener(change -> change());
+        stage.addListener(change -> change());
         playing.addListener(change -> {
             if (!playing.get()) {
                 heard.accept(OptionalDouble.empty());
@@ -81,7 +90,10 @@ public final class Transport implements AutoCloseable {
     }
 
     private Take take() {
-        return new Take(desk.exercise().get(), click.get());
+        Exercise exercise = desk.exercise().get();
+        List<Layer> heard = exercise.layers()
+                .subList(0, Math.min(stage.get(), exercise.layers().size()));
+        return new Take(exercise.withLayers(heard), click.get());
     }
 
     @Override

@@ -95,6 +95,8 @@ final class Hand {
             int bars = inView.get().orElseThrow().phrase.bars().size();
             int bar = (int) (count.get().bar() % bars);
             placing.ifPresent(listener -> listener.place(bar, count.get().position()));
+            // The focus is where the note can be moved on, not on the Road.
+            event.consume();
             return;
         }
         held = footAt(event);

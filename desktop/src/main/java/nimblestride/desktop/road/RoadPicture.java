@@ -70,8 +70,9 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
 
     record Mark(double at, Stroke stroke) {}
 
-    static RoadPicture of(Reckoning reckoning, Stretch stretch, Counts counts) {
-        return new Drawing(reckoning, stretch, counts).draw();
+    /** @param stage how many layers are shown, from the first on */
+    static RoadPicture of(Reckoning reckoning, Stretch stretch, Counts counts, int stage) {
+        return new Drawing(reckoning, stretch, counts).draw(stage);
     }
 
     private static final class Drawing {
@@ -90,7 +91,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
             this.counts = counts;
         }
 
-        RoadPicture draw() {
+        RoadPicture draw(int stage) {
             int bars = phrase.bars().size();
             long bar = phrase.barAt(stretch.from());
             NoteValue start = phrase.startOf(bar);
@@ -105,7 +106,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
                 start = start.plus(here.length());
             }
             List<Lane> lanes = new ArrayList<>();
-            for (int i = 0; i < reckoning.layers().size(); i++) {
+            for (int i = 0; i < Math.min(stage, reckoning.layers().size()); i++) {
                 lanes.add(lane(i, reckoning.layers().get(i)));
             }
             return new RoadPicture(posts, strides, ticks, lanes, home());

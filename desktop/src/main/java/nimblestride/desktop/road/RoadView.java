@@ -4,8 +4,10 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Orientation;
 import javafx.geometry.Point2D;
@@ -20,6 +22,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
+import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.desk.Answer;
@@ -44,6 +47,7 @@ public final class RoadView extends BorderPane {
     private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.DAY);
     private final ObjectProperty<CountingSchool> school = new SimpleObjectProperty<>(CountingSchool.BEATS);
     private final ObjectProperty<Division> division = new SimpleObjectProperty<>(Division.AS_WRITTEN);
+    private final IntegerProperty stage = new SimpleIntegerProperty(Exercise.MOST_LAYERS);
     private Counts counts = new Counts(school.get(), division.get());
     private final BooleanProperty reducedMotion = new SimpleBooleanProperty();
     private final Hand hand = new Hand(canvas, this::groundInView);
@@ -73,6 +77,7 @@ public final class RoadView extends BorderPane {
         });
         palette.addListener(change -> paint());
         reducedMotion.addListener(change -> paint());
+        stage.addListener(change -> paint());
         school.addListener(change -> recount());
         division.addListener(change -> recount());
         setFocusTraversable(true);
@@ -105,6 +110,11 @@ public final class RoadView extends BorderPane {
 
     public ObjectProperty<Palette> palette() {
         return palette;
+    }
+
+    /** How many layers are seen and heard, from the first on, while an exercise is built up. */
+    public IntegerProperty stage() {
+        return stage;
     }
 
     /** How finely the Road is counted. */
@@ -300,7 +310,7 @@ public final class RoadView extends BorderPane {
         }
         updateBar();
         Stretch stretch = stretch();
-        picture = RoadPicture.of(answer.reckoning(), stretch, counts);
+        picture = RoadPicture.of(answer.reckoning(), stretch, counts, stage.get());
         RoadPainter painter =
                 new RoadPainter(canvas.getGraphicsContext2D(), palette.get(), picture, stretch, canvas.getHeight());
         ground = painter.ground();

@@ -76,7 +76,7 @@ public final class MainWindow {
         Path bookFolder = home.resolve("book");
         this.remembered = Settings.read(home.resolve("settings.properties"));
         this.desk = new Desk(lastDraft());
-        this.transport = new Transport(desk, outs, this::follow);
+        this.transport = new Transport(desk, outs, road.stage(), this::follow);
         this.files = new FileMenu(
                 desk,
                 questions.orElseGet(() -> new WindowQuestions(stage, bookFolder)),
@@ -84,10 +84,10 @@ public final class MainWindow {
                 this::tell,
                 this::refreshBook);
         this.breaking = new BreakBench(desk, road.school(), road.division());
-        this.placing = new PlaceBench(desk, road.school(), road.division());
+        this.placing = new PlaceBench(desk, road.school(), road.division(), road.stage());
         this.cross = new CrossBench(desk);
         benches.add("Break", "take a bar apart and feel it in groups", breaking);
-        benches.add("Place", "put voices on counts, and see what the hands must do", placing);
+        benches.add("Place", "voices on counts, and what the hands must do", placing);
         benches.add("Cross", "what runs across the bar line, and its way home", cross);
         benches.addAtTheEnd(new CountChoice(desk, road.school(), road.division(), this::showCountStand));
         benches.choose("Cross");
@@ -213,6 +213,7 @@ public final class MainWindow {
         desk.exercise().addListener(change -> refreshStand());
         road.school().addListener(change -> refreshStand());
         road.division().addListener(change -> refreshStand());
+        desk.file().addListener(change -> road.stage().set(Exercise.MOST_LAYERS));
         desk.file().addListener((property, old, file) -> {
             book.mark(file);
             keepAndTitle();

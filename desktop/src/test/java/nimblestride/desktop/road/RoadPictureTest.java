@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
+import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.meter.Grouping;
 import nimblestride.core.meter.Phrase;
@@ -17,7 +18,8 @@ class RoadPictureTest {
         return RoadPicture.of(
                 Reckoning.of(exercise(bars, layers)),
                 new Stretch(start, wholes * 300, 300),
-                new Counts(CountingSchool.BEATS, Division.AS_WRITTEN));
+                new Counts(CountingSchool.BEATS, Division.AS_WRITTEN),
+                Exercise.MOST_LAYERS);
     }
 
     @Test

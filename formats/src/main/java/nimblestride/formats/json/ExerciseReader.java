@@ -62,7 +62,7 @@ final class ExerciseReader {
                     + ", and this program reads version " + ExerciseJson.VERSION
                     + (version > ExerciseJson.VERSION ? "; a newer program wrote it" : ""));
         }
-        root.object("format", "version", "name", "tempo", "phrase", "layers", "manner");
+        root.object("format", "version", "name", "tempo", "phrase", "layers", "manner", "practised");
         String name = root.member("name").text();
         Tempo tempo = tempo(root.member("tempo").object("beat", "perMinute"));
         JsonPlace bars = root.member("phrase");
@@ -75,7 +75,13 @@ final class ExerciseReader {
         Manner manner = root.has("manner")
                 ? manner(root.member("manner").object("lead", "linear", "mostStrokes"))
                 : Manner.USUAL;
-        return root.make(() -> new Exercise(name, phrase, layers, tempo, manner));
+        List<Sticking> practised = new ArrayList<>();
+        if (root.has("practised")) {
+            for (JsonPlace one : root.member("practised").items(Exercise.MOST_PRACTISED)) {
+                practised.add(typed(one, StickingText::read));
+            }
+        }
+        return root.make(() -> new Exercise(name, phrase, layers, tempo, manner, practised));
     }
 
     private static Manner manner(JsonPlace place) throws UnreadableFileException {

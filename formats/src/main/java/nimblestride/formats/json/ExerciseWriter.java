@@ -39,6 +39,10 @@ final class ExerciseWriter {
         if (!exercise.manner().equals(Manner.USUAL)) {
             root.set("manner", manner(exercise.manner()));
         }
+        if (!exercise.practised().isEmpty()) {
+            ArrayNode practised = root.putArray("practised");
+            exercise.practised().forEach(sticking -> practised.add(StickingText.write(sticking)));
+        }
         return root;
     }
 

@@ -13,6 +13,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalInt;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -20,6 +21,9 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Manner;
+import nimblestride.core.groove.Lead;
+import nimblestride.core.text.StickingText;
 import nimblestride.core.text.TempoText;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -61,7 +65,23 @@ class ExerciseJsonTest {
                         "snare at 1:1/4 _R1:5/16 lrl7:0 reset bar")
                 .array(String[].class)
                 .ofMaxSize(8);
-        return Combinators.combine(bars, layers).as((b, l) -> exercise(b, l));
+        Arbitrary<Manner> manners = Combinators.combine(
+                        Arbitraries.of(Lead.values()),
+                        Arbitraries.of(true, false),
+                        Arbitraries.integers().between(0, 40))
+                .as((lead, linear, most) ->
+                        new Manner(lead, linear, most == 0 ? OptionalInt.empty() : OptionalInt.of(most)));
+        Arbitrary<List<String>> practised = Arbitraries.of("R L R R", ">R . (L) K", "llR L", "Rz H")
+                .list()
+                .ofMaxSize(3)
+                .uniqueElements();
+        return Combinators.combine(bars, layers, manners, practised).as((b, l, manner, ticked) -> {
+            Exercise exercise = exercise(b, l).withManner(manner);
+            for (String sticking : ticked) {
+                exercise = exercise.withPractised(StickingText.read(sticking), true);
+            }
+            return exercise;
+        });
     }
 
     /** Held against the published schema, checked by an independent validator. */
