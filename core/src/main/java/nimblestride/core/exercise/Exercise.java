@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import nimblestride.core.groove.Lead;
 import nimblestride.core.groove.Sticking;
+import nimblestride.core.groove.Voice;
+import nimblestride.core.groove.Voices;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.Tempo;
@@ -16,17 +18,24 @@ import nimblestride.core.value.Tempo;
  * @param name what it is called, at most {@value #LONGEST_NAME} characters
  * @param layers at most {@value #MOST_LAYERS}, in the order in which they are shown
  * @param manner how it is meant to be played
+ * @param voices those that can be named in it
  * @param practised the stickings among those that were dealt that have been practised, each once
  */
 public record Exercise(
-        String name, Phrase phrase, List<Layer> layers, Tempo tempo, Manner manner, List<Sticking> practised) {
+        String name,
+        Phrase phrase,
+        List<Layer> layers,
+        Tempo tempo,
+        Manner manner,
+        List<Sticking> practised,
+        Voices voices) {
     public static final int LONGEST_NAME = 200;
     public static final int MOST_LAYERS = 64;
     public static final int MOST_PRACTISED = 100_000;
 
     /** An exercise played as usual. */
     public Exercise(String name, Phrase phrase, List<Layer> layers, Tempo tempo) {
-        this(name, phrase, layers, tempo, Manner.USUAL, List.of());
+        this(name, phrase, layers, tempo, Manner.USUAL, List.of(), Voices.KIT);
     }
 
     public Exercise {
@@ -42,23 +51,23 @@ public record Exercise(
     }
 
     public Exercise withName(String newName) {
-        return new Exercise(newName, phrase, layers, tempo, manner, practised);
+        return new Exercise(newName, phrase, layers, tempo, manner, practised, voices);
     }
 
     public Exercise withPhrase(Phrase newPhrase) {
-        return new Exercise(name, newPhrase, layers, tempo, manner, practised);
+        return new Exercise(name, newPhrase, layers, tempo, manner, practised, voices);
     }
 
     public Exercise withTempo(Tempo newTempo) {
-        return new Exercise(name, phrase, layers, newTempo, manner, practised);
+        return new Exercise(name, phrase, layers, newTempo, manner, practised, voices);
     }
 
     public Exercise withLayers(List<Layer> newLayers) {
-        return new Exercise(name, phrase, newLayers, tempo, manner, practised);
+        return new Exercise(name, phrase, newLayers, tempo, manner, practised, voices);
     }
 
     public Exercise withManner(Manner newManner) {
-        return new Exercise(name, phrase, layers, tempo, newManner, practised);
+        return new Exercise(name, phrase, layers, tempo, newManner, practised, voices);
     }
 
     /** With a sticking ticked off as practised, or no longer. */
@@ -68,7 +77,18 @@ public record Exercise(
         if (ticked) {
             changed.add(sticking);
         }
-        return new Exercise(name, phrase, layers, tempo, manner, changed);
+        return new Exercise(name, phrase, layers, tempo, manner, changed, voices);
+    }
+
+    public Exercise withVoices(Voices newVoices) {
+        return new Exercise(name, phrase, layers, tempo, manner, practised, newVoices);
+    }
+
+    /** Whether a layer, or a rule of one, plays a voice. */
+    public boolean uses(Voice voice) {
+        return layers.stream()
+                .anyMatch(layer -> layer.voice().equals(voice)
+                        || layer.moves().stream().anyMatch(move -> move.to().contains(voice)));
     }
 
     /** Which hand leads. */

@@ -131,7 +131,8 @@ public final class Rewriting {
                         .toList(),
                 new Tempo(scaled(tempo.beat(), times, parts), tempo.perMinute()),
                 exercise.manner(),
-                exercise.practised());
+                exercise.practised(),
+                exercise.voices());
     }
 
     private static List<PhrasePart> scaledParts(List<PhrasePart> parts, int times, int divisor) {

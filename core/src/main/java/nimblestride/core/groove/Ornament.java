@@ -14,6 +14,9 @@ public enum Ornament {
     /** The stick pressed so that it bounces for as long as the note lasts. */
     BUZZ("buzz", 0);
 
+    /** Grace notes come as close before the note as hands usually play them (common practice), whatever the tempo. */
+    public static final double SECONDS_BETWEEN_GRACE_NOTES = 0.028;
+
     private final String title;
     private final int graceNotes;
 

@@ -5,10 +5,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
-import nimblestride.core.groove.Kit;
 import nimblestride.core.groove.Move;
 import nimblestride.core.groove.Voice;
+import nimblestride.core.groove.Voices;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
 import nimblestride.core.layer.Reset;
@@ -23,13 +22,29 @@ public final class LayerText {
 
     private final Tokens tokens;
 
-    private LayerText(String text) {
+    private final Voices voices;
+
+    private LayerText(String text, Voices voices) {
         this.tokens = new Tokens(text);
+        this.voices = voices;
     }
 
-    /** @throws TextException at the first place that makes no sense */
+    /**
+     * Reads a layer of the kit.
+     *
+     * @throws TextException at the first place that makes no sense
+     */
     public static Layer read(String text) {
-        return new LayerText(text).layer();
+        return read(text, Voices.KIT);
+    }
+
+    /**
+     * Reads a layer of these voices.
+     *
+     * @throws TextException at the first place that makes no sense
+     */
+    public static Layer read(String text, Voices voices) {
+        return new LayerText(text, voices).layer();
     }
 
     private Layer layer() {
@@ -51,7 +66,7 @@ public final class LayerText {
                 case "from" -> offset = tokens.value(PatternText.ENDINGS);
                 case "reset" -> reset = reset();
                 default ->
-                    moves = MoveText.read(tokens.text(), tokens.upTo(Set.of()).from());
+                    moves = MoveText.read(tokens.text(), tokens.upTo(Set.of()).from(), voices);
             }
         }
         return new Layer(voice, pattern, offset, reset, moves);
@@ -61,7 +76,7 @@ public final class LayerText {
         int from = tokens.atEnd() ? 0 : tokens.peek().from();
         int words = 0;
         boolean firstIsVoice =
-                !tokens.atEnd() && Kit.named(tokens.peek().text()).isPresent();
+                !tokens.atEnd() && voices.named(tokens.peek().text()).isPresent();
         Optional<Tokens.Word> second = Optional.empty();
         while (!tokens.atEnd() && !PatternText.begins(tokens)) {
             Tokens.Word word = tokens.take();
@@ -71,7 +86,7 @@ public final class LayerText {
             throw tokens.atNext("expected a voice first. For example: " + EXAMPLE);
         }
         int to = tokens.last().to();
-        Optional<Voice> voice = Kit.named(tokens.text().substring(from, to));
+        Optional<Voice> voice = voices.named(tokens.text().substring(from, to));
         if (voice.isEmpty() && tokens.atEnd() && firstIsVoice) {
             throw tokens.at(
                     second.orElse(tokens.last()),
@@ -82,9 +97,7 @@ public final class LayerText {
                 tokens.text(),
                 from,
                 to,
-                "there is no voice of that name. Voices are "
-                        + Kit.voices().stream().map(Voice::name).collect(Collectors.joining(", "))
-                        + ". For example: " + EXAMPLE));
+                "there is no voice of that name. Voices are " + voices.names() + ". For example: " + EXAMPLE));
     }
 
     private Reset reset() {

@@ -7,10 +7,10 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import nimblestride.core.groove.Kit;
 import nimblestride.core.groove.Limb;
 import nimblestride.core.groove.Move;
 import nimblestride.core.groove.Voice;
+import nimblestride.core.groove.Voices;
 
 /**
  * Rules that move notes round the kit: {@code right singles to floor tom; doubles to snare; accents to crash and kick;
@@ -23,26 +23,39 @@ public final class MoveText {
 
     private MoveText() {}
 
-    /** @throws TextException at the first place that makes no sense */
+    /**
+     * Reads rules that move notes to voices of the kit.
+     *
+     * @throws TextException at the first place that makes no sense
+     */
     public static List<Move> read(String text) {
-        return read(text, 0);
+        return read(text, Voices.KIT);
+    }
+
+    /**
+     * Reads rules that move notes to these voices.
+     *
+     * @throws TextException at the first place that makes no sense
+     */
+    public static List<Move> read(String text, Voices voices) {
+        return read(text, 0, voices);
     }
 
     /** Reads the end of a longer text, so that an error names its place there. */
-    static List<Move> read(String text, int from) {
+    static List<Move> read(String text, int from, Voices voices) {
         List<Move> moves = new ArrayList<>();
         int start = from;
         for (String part : text.substring(from).split(";", -1)) {
             int end = start + part.length();
             if (!part.isBlank()) {
-                moves.add(move(text, start, end));
+                moves.add(move(text, start, end, voices));
             }
             start = end + 1;
         }
         return moves;
     }
 
-    private static Move move(String text, int from, int end) {
+    private static Move move(String text, int from, int end, Voices named) {
         int to = text.indexOf(" to ", from);
         if (to < 0 || to >= end) {
             throw wrong(text, from, end, "expected \"to\" and a voice");
@@ -60,13 +73,12 @@ public final class MoveText {
         int start = to + " to ".length();
         for (String name : text.substring(start, end).split(" and | with |,", -1)) {
             int at = text.indexOf(name, start);
-            voices.add(Kit.named(name)
+            voices.add(named.named(name)
                     .orElseThrow(() -> wrong(
                             text,
                             at,
                             at + name.length(),
-                            "there is no voice of that name. Voices are "
-                                    + Kit.voices().stream().map(Voice::name).collect(Collectors.joining(", ")))));
+                            "there is no voice of that name. Voices are " + named.names())));
             start = at + name.length();
         }
         try {

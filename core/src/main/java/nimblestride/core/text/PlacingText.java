@@ -7,8 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-import nimblestride.core.groove.Kit;
 import nimblestride.core.groove.Voice;
+import nimblestride.core.groove.Voices;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
 import nimblestride.core.layer.Placement;
@@ -34,11 +34,20 @@ public final class PlacingText {
      * @throws TextException at the word that makes no sense, or names a place that the bars do not have
      */
     public static List<Layer> read(String text, Phrase phrase) {
+        return read(text, phrase, Voices.KIT);
+    }
+
+    /**
+     * The same with these voices.
+     *
+     * @throws TextException at the word that makes no sense, or names a place that the bars do not have
+     */
+    public static List<Layer> read(String text, Phrase phrase, Voices voices) {
         Map<Voice, Map<Placement, Placement>> placed = new LinkedHashMap<>();
         int from = 0;
         for (String part : text.split(";", -1)) {
             if (!part.isBlank()) {
-                Clause clause = clause(text, from, from + part.length());
+                Clause clause = clause(text, from, from + part.length(), voices);
                 Map<Placement, Placement> ofVoice = placed.computeIfAbsent(clause.voice, voice -> new TreeMap<>());
                 // What is named later takes the place of what is there.
                 for (Placement placement : new PlacesText(text, phrase).read(clause.from, clause.to)) {
@@ -61,7 +70,7 @@ public final class PlacingText {
     private record Clause(Voice voice, int from, int to) {}
 
     /** The voice is the longest name with which the text begins. */
-    private static Clause clause(String text, int from, int to) {
+    private static Clause clause(String text, int from, int to, Voices voices) {
         int start = from;
         while (Character.isWhitespace(text.charAt(start))) {
             start++;
@@ -69,7 +78,7 @@ public final class PlacingText {
         Optional<Clause> longest = Optional.empty();
         for (int end = start + 1; end <= to; end++) {
             boolean wordEnds = end == to || Character.isWhitespace(text.charAt(end));
-            Optional<Voice> voice = wordEnds ? Kit.named(text.substring(start, end)) : Optional.empty();
+            Optional<Voice> voice = wordEnds ? voices.named(text.substring(start, end)) : Optional.empty();
             if (voice.isPresent()) {
                 longest = Optional.of(new Clause(voice.get(), end, to));
             }
@@ -81,11 +90,7 @@ public final class PlacingText {
         int wordEnd = word;
         int first = start;
         return longest.orElseThrow(() -> new TextException(
-                text,
-                first,
-                wordEnd,
-                "expected a voice. Voices are "
-                        + Kit.voices().stream().map(Voice::name).collect(Collectors.joining(", ")) + ". " + EXAMPLE));
+                text, first, wordEnd, "expected a voice. Voices are " + voices.names() + ". " + EXAMPLE));
     }
 
     /** What is placed, as it would be typed. */

@@ -47,4 +47,37 @@ class KitTest {
                 .isThrownBy(() -> new Voice("bell tree", 84, Limb.RIGHT_HAND, 3, NoteHead.TRIANGLE))
                 .withMessageContaining("35 to 81");
     }
+
+    @Test
+    void onesOwnVoicesAreNamedLikeTheKits() {
+        Voice frameDrum = new Voice("frame drum", 64, Limb.RIGHT_HAND, 2, NoteHead.NORMAL);
+        Voices voices = Voices.KIT.and(frameDrum);
+        assertThat(voices.named(" Frame  Drum ")).contains(frameDrum);
+        assertThat(voices.named("bass drum")).contains(Kit.KICK);
+        assertThat(voices.all()).hasSize(Kit.voices().size() + 1);
+        assertThat(voices.without(frameDrum)).isEqualTo(Voices.KIT);
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> voices.and(frameDrum))
+                .withMessageContaining("already");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Voices.KIT.and(new Voice("hat", 64, Limb.RIGHT_HAND, 2, NoteHead.NORMAL)))
+                .withMessageContaining("already");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> Voices.KIT.and(new Voice("9 lives; or so", 64, Limb.RIGHT_HAND, 2, NoteHead.NORMAL)))
+                .withMessageContaining("small letters");
+    }
+
+    /** Every voice can be written on a staff, and each limb has something of its own. */
+    @Test
+    void everyVoiceHasALimbAndAStaffPlace() {
+        assertThat(Kit.voices()).extracting(Voice::limb).contains(Limb.values());
+        assertThat(Lead.LEFT.plays(Kit.RIDE)).isEqualTo(Limb.LEFT_HAND);
+        assertThat(Lead.LEFT.plays(Kit.KICK)).isEqualTo(Limb.KICK_FOOT);
+        // No two voices share a place and a head, but for those of one instrument played otherwise.
+        assertThat(Kit.voices().stream()
+                        .map(voice -> voice.staffPlace() + " " + voice.head())
+                        .distinct()
+                        .count())
+                .isGreaterThan(Kit.voices().size() - 4L);
+    }
 }

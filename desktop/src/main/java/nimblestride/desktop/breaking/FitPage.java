@@ -88,7 +88,11 @@ final class FitPage extends VBox implements Page {
 
     @Override
     public void show(Exercise exercise) {
-        // The question names its own length.
+        Voice chosen = voice.getValue();
+        if (!voice.getItems().equals(exercise.voices().all())) {
+            voice.getItems().setAll(exercise.voices().all());
+            voice.setValue(voice.getItems().contains(chosen) ? chosen : Kit.SNARE);
+        }
     }
 
     private void ask() {

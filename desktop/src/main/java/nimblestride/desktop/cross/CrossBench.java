@@ -91,7 +91,7 @@ public final class CrossBench extends VBox {
             rows.getChildren().add(row);
         }
         for (int i = 0; i < layers.size(); i++) {
-            shown.get(i).show(layers.get(i));
+            shown.get(i).show(layers.get(i), exercise.voices());
         }
         hint.setText(
                 layers.isEmpty()
@@ -119,7 +119,7 @@ public final class CrossBench extends VBox {
 
     private boolean add(String text) {
         try {
-            Layer layer = LayerText.read(text);
+            Layer layer = LayerText.read(text, desk.exercise().get().voices());
             desk.edit(exercise -> exercise.plusLayer(layer));
             tell("");
             return true;

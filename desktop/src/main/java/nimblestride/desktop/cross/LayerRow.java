@@ -16,6 +16,7 @@ import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.groove.Kit;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.groove.Voice;
+import nimblestride.core.groove.Voices;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
 import nimblestride.core.layer.Reset;
@@ -136,8 +137,11 @@ final class LayerRow extends HBox {
         MarkShape.of(layer).draw(mark.getGraphicsContext2D(), 11, 13, 6, Stroke.NORMAL, palette.layer(layer));
     }
 
-    void show(Layer layer) {
+    void show(Layer layer, Voices voices) {
         showing = true;
+        if (!voice.getItems().equals(voices.all())) {
+            voice.getItems().setAll(voices.all());
+        }
         voice.setValue(layer.voice());
         reset.setValue(layer.reset());
         pattern.show(layer.pattern());

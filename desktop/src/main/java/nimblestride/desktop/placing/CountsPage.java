@@ -35,7 +35,10 @@ final class CountsPage extends VBox implements Page {
         this.desk = desk;
         getStyleClass().add("page");
         text = new TypedField<>(
-                typed -> PlacingText.read(typed, desk.exercise().get().phrase()),
+                typed -> PlacingText.read(
+                        typed,
+                        desk.exercise().get().phrase(),
+                        desk.exercise().get().voices()),
                 layers -> PlacingText.write(layers, desk.exercise().get().phrase()),
                 layers -> desk.edit("placing", exercise -> Placing.withPlaced(exercise, layers)),
                 desk::endBurst);
@@ -70,6 +73,7 @@ final class CountsPage extends VBox implements Page {
 
     @Override
     public void show(Exercise exercise) {
+        hand.show(exercise.voices());
         try {
             text.show(Placing.placed(exercise));
         } catch (TextException e) {

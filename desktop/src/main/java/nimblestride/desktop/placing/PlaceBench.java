@@ -28,6 +28,7 @@ public final class PlaceBench extends Pages {
         add("Hands", hands);
         add("Try the rest", new DealPage(desk));
         add("Build up", new BuildPage(desk, stage));
+        add("Voices", new VoicesPage(desk));
         choose("Counts");
     }
 

@@ -12,6 +12,7 @@ import nimblestride.core.groove.Level;
 import nimblestride.core.groove.Ornament;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.groove.Voice;
+import nimblestride.core.groove.Voices;
 
 /** What a click on a count places: a voice, how hard it is struck and with what ornament. */
 final class VoiceInHand extends HBox {
@@ -62,6 +63,15 @@ final class VoiceInHand extends HBox {
                 throw new IllegalStateException("this is chosen, not typed");
             }
         };
+    }
+
+    /** Offers these voices. */
+    void show(Voices voices) {
+        if (!voice.getItems().equals(voices.all())) {
+            Voice chosen = voice.getValue();
+            voice.getItems().setAll(voices.all());
+            voice.setValue(voices.all().contains(chosen) ? chosen : Kit.SNARE);
+        }
     }
 
     Voice voice() {

@@ -2,21 +2,26 @@ package nimblestride.formats.json;
 
 import java.math.BigInteger;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Manner;
-import nimblestride.core.groove.Kit;
 import nimblestride.core.groove.Lead;
+import nimblestride.core.groove.Limb;
 import nimblestride.core.groove.Move;
+import nimblestride.core.groove.NoteHead;
 import nimblestride.core.groove.Sticking;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.groove.Voice;
+import nimblestride.core.groove.Voices;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern.Cell;
 import nimblestride.core.layer.Pattern.Every;
@@ -42,6 +47,8 @@ final class ExerciseReader {
     private static final int DEEPEST = 16;
     private static final Pattern NUMBER = Pattern.compile("(\\d{1,18})(?:/(\\d{1,18}))?");
 
+    private static final Map<String, Limb> LIMBS = words(Limb.values());
+    private static final Map<String, NoteHead> HEADS = words(NoteHead.values());
     private static final Map<String, Lead> LEADS = Map.of("right", Lead.RIGHT, "left", Lead.LEFT);
     private static final Map<String, Reset> RESETS =
             Map.of("never", Reset.NEVER, "bar", Reset.BAR, "phrase", Reset.PHRASE);
@@ -62,15 +69,16 @@ final class ExerciseReader {
                     + ", and this program reads version " + ExerciseJson.VERSION
                     + (version > ExerciseJson.VERSION ? "; a newer program wrote it" : ""));
         }
-        root.object("format", "version", "name", "tempo", "phrase", "layers", "manner", "practised");
+        root.object("format", "version", "name", "tempo", "phrase", "layers", "manner", "practised", "voices");
         String name = root.member("name").text();
         Tempo tempo = tempo(root.member("tempo").object("beat", "perMinute"));
         JsonPlace bars = root.member("phrase");
         List<PhrasePart> parts = parts(bars, 0);
         Phrase phrase = bars.make(() -> Phrase.of(parts));
+        Voices voices = root.has("voices") ? voices(root.member("voices")) : Voices.KIT;
         List<Layer> layers = new ArrayList<>();
         for (JsonPlace layer : root.member("layers").items(Exercise.MOST_LAYERS)) {
-            layers.add(layer(layer.object("voice", "pattern", "offset", "reset", "moves")));
+            layers.add(layer(layer.object("voice", "pattern", "offset", "reset", "moves"), voices));
         }
         Manner manner = root.has("manner")
                 ? manner(root.member("manner").object("lead", "linear", "mostStrokes"))
@@ -81,7 +89,30 @@ final class ExerciseReader {
                 practised.add(typed(one, StickingText::read));
             }
         }
-        return root.make(() -> new Exercise(name, phrase, layers, tempo, manner, practised));
+        return root.make(() -> new Exercise(name, phrase, layers, tempo, manner, practised, voices));
+    }
+
+    private static Voices voices(JsonPlace place) throws UnreadableFileException {
+        List<Voice> own = new ArrayList<>();
+        for (JsonPlace one : place.items(Voices.MOST_OWN)) {
+            one.object("name", "midiKey", "limb", "staffPlace", "head");
+            String name = one.member("name").text();
+            int key = one.member("midiKey").whole();
+            Limb limb = one.member("limb").word(LIMBS);
+            int staffPlace = one.member("staffPlace").whole();
+            NoteHead head = one.member("head").word(HEADS);
+            own.add(one.make(() -> new Voice(name, key, limb, staffPlace, head)));
+        }
+        return place.make(() -> new Voices(own));
+    }
+
+    /** Constants by their names in small letters, hyphens between words. */
+    private static <E extends Enum<E>> Map<String, E> words(E[] constants) {
+        return Arrays.stream(constants).collect(Collectors.toMap(ExerciseReader::word, Function.identity()));
+    }
+
+    static String word(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     private static Manner manner(JsonPlace place) throws UnreadableFileException {
@@ -147,10 +178,11 @@ final class ExerciseReader {
         return numbers;
     }
 
-    private static Layer layer(JsonPlace place) throws UnreadableFileException {
-        Voice voice = place.member("voice").named(Kit::named, "the name of a voice, such as kick");
+    private static Layer layer(JsonPlace place, Voices voices) throws UnreadableFileException {
+        Voice voice = place.member("voice").named(voices::named, "the name of a voice, such as kick");
         nimblestride.core.layer.Pattern pattern = pattern(place.member("pattern"));
-        List<Move> moves = place.has("moves") ? typed(place.member("moves"), MoveText::read) : List.of();
+        List<Move> moves =
+                place.has("moves") ? typed(place.member("moves"), text -> MoveText.read(text, voices)) : List.of();
         return new Layer(
                 voice,
                 pattern,

@@ -39,6 +39,15 @@ final class ExerciseWriter {
         if (!exercise.manner().equals(Manner.USUAL)) {
             root.set("manner", manner(exercise.manner()));
         }
+        if (!exercise.voices().own().isEmpty()) {
+            ArrayNode voices = root.putArray("voices");
+            exercise.voices().own().forEach(voice -> voices.addObject()
+                    .put("name", voice.name())
+                    .put("midiKey", voice.midiKey())
+                    .put("limb", ExerciseReader.word(voice.limb()))
+                    .put("staffPlace", voice.staffPlace())
+                    .put("head", ExerciseReader.word(voice.head())));
+        }
         if (!exercise.practised().isEmpty()) {
             ArrayNode practised = root.putArray("practised");
             exercise.practised().forEach(sticking -> practised.add(StickingText.write(sticking)));

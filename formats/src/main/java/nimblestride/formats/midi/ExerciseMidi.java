@@ -18,6 +18,7 @@ import javax.sound.midi.ShortMessage;
 import javax.sound.midi.Track;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.groove.Ornament;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.groove.Voice;
 import nimblestride.core.layer.Course;
@@ -158,20 +159,33 @@ public final class ExerciseMidi {
         track.add(meta(TEXT, meter + " (" + bar.grouping() + ")", tick));
     }
 
-    private static void play(Track track, List<Hit> hits, MidiTicks ticks) throws InvalidMidiDataException {
+    private void play(Track track, List<Hit> hits, MidiTicks ticks) throws InvalidMidiDataException {
         long usual = Math.max(1, ticks.perQuarter() / 8);
+        long grace = graceTicks(ticks);
         for (int i = 0; i < hits.size(); i++) {
             long on = ticks.at(hits.get(i).at());
             long off = on + usual;
             if (i + 1 < hits.size()) {
                 off = Math.max(on, Math.min(off, ticks.at(hits.get(i + 1).at())));
             }
-            int velocity = velocity(hits.get(i).stroke());
+            Stroke stroke = hits.get(i).stroke();
             for (Voice voice : hits.get(i).voices()) {
-                track.add(note(ShortMessage.NOTE_ON, voice.midiKey(), velocity, on));
+                for (int before = stroke.ornament().graceNotes(); before > 0; before--) {
+                    long early = Math.max(0, on - before * grace);
+                    track.add(note(ShortMessage.NOTE_ON, voice.midiKey(), velocity(stroke) / 3, early));
+                    track.add(note(ShortMessage.NOTE_OFF, voice.midiKey(), 0, Math.min(on, early + grace / 2)));
+                }
+                track.add(note(ShortMessage.NOTE_ON, voice.midiKey(), velocity(stroke), on));
                 track.add(note(ShortMessage.NOTE_OFF, voice.midiKey(), 0, off));
             }
         }
+    }
+
+    /** Grace notes come as close before the note as hands usually play them, whatever the tempo. */
+    private long graceTicks(MidiTicks ticks) {
+        double quarters =
+                exercise.tempo().quartersPerMinute().doubleValue() / 60 * Ornament.SECONDS_BETWEEN_GRACE_NOTES;
+        return Math.max(1, Math.round(quarters * ticks.perQuarter()));
     }
 
     private static int velocity(Stroke stroke) {

@@ -81,6 +81,21 @@ class ExerciseMidiTest {
                 .contains("10/8 (3+3+2+2)");
     }
 
+    @Test
+    void graceNotesComeBeforeTheirNoteAndMovedNotesHaveTheirOwnKeys() throws Exception {
+        Exercise exercise = exercise(
+                        "2/4", "snare sticking R llR of 1/4 moving ghosts to ride; every 2nd note to crash and kick")
+                .withTempo(TempoText.read("60"));
+        Sequence sequence = readBack(exercise);
+        List<MidiEvent> notes = notes(sequence.getTracks()[1]);
+        assertThat(notes.stream().map(event -> ((ShortMessage) event.getMessage()).getData1()))
+                .containsExactlyInAnyOrder(38, 49, 49, 49, 36, 36, 36);
+        long quarter = sequence.getResolution();
+        assertThat(notes.stream().filter(event -> event.getTick() == quarter)).hasSize(2);
+        assertThat(notes.stream().filter(event -> event.getTick() < quarter && event.getTick() > quarter * 0.9))
+                .hasSize(4);
+    }
+
     /** Every onset lies on its exact tick where the file's resolution allows it, and within half a tick where not. */
     @ParameterizedTest
     @ValueSource(

@@ -44,7 +44,16 @@ public final class SynthesisedKit implements SoundSet {
 
     @Override
     public Sound voice(Voice voice) {
-        return voices.get(voice);
+        Sound own = voices.get(voice);
+        return own != null ? own : voices.get(like(voice));
+    }
+
+    /** A voice of the player's own sounds like that of the kit with its key, or else like a drum its limb might play. */
+    private static Voice like(Voice voice) {
+        return Kit.voices().stream()
+                .filter(known -> known.midiKey() == voice.midiKey())
+                .findFirst()
+                .orElse(voice.limb().isHand() ? MIDDLE_TOM : KICK);
     }
 
     @Override

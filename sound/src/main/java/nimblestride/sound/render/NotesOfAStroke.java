@@ -10,11 +10,8 @@ import nimblestride.sound.kit.SoundSet;
 
 /** What is heard of one stroke: the note, the grace notes before it, the bounces of a buzz. */
 final class NotesOfAStroke {
-    /** Grace notes come as close before the note as hands usually play them (common practice), whatever the tempo. */
-    static final double SECONDS_BETWEEN_GRACE_NOTES = 0.028;
-
     /** The earliest grace note begins so long before its note. */
-    static final double EARLIEST = SECONDS_BETWEEN_GRACE_NOTES * Ornament.RUFF.graceNotes();
+    static final double EARLIEST = Ornament.SECONDS_BETWEEN_GRACE_NOTES * Ornament.RUFF.graceNotes();
 
     private static final float GRACE_LEVEL = 0.35f;
     private static final int BOUNCES = 5;
@@ -32,7 +29,8 @@ final class NotesOfAStroke {
         for (Voice voice : hit.voices()) {
             Sound sound = sounds.voice(voice);
             for (int grace = stroke.ornament().graceNotes(); grace > 0; grace--) {
-                onsets.add(new Onset(hit.at(), grace * SECONDS_BETWEEN_GRACE_NOTES, sound, GRACE_LEVEL * level));
+                onsets.add(
+                        new Onset(hit.at(), grace * Ornament.SECONDS_BETWEEN_GRACE_NOTES, sound, GRACE_LEVEL * level));
             }
             onsets.add(new Onset(hit.at(), sound, level));
             if (stroke.ornament() == Ornament.BUZZ) {

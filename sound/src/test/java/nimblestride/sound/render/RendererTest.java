@@ -11,6 +11,9 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.groove.Kit;
+import nimblestride.core.groove.Limb;
+import nimblestride.core.groove.NoteHead;
+import nimblestride.core.groove.Ornament;
 import nimblestride.core.groove.Voice;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Hit;
@@ -145,5 +148,33 @@ class RendererTest {
             loudest = Math.max(loudest, Math.abs(sound.at(i)));
         }
         return loudest;
+    }
+
+    /** A flam's grace note is heard before its note, also across a bar line, and a drag in time is two even notes. */
+    @Test
+    void ornamentsAreHeardAroundTheirNotes() {
+        Exercise exercise = exercise("1/4", "snare sticking . . . lR of 1/16").withTempo(TempoText.read("60"));
+        List<Long> flams = onsets(render(new Renderer(layersOnly(exercise), IMPULSES, RATE), RATE, 64));
+        long grace = Math.round(Ornament.SECONDS_BETWEEN_GRACE_NOTES * RATE);
+        assertThat(flams).containsExactly(36_000 - grace, 36_000L);
+        Exercise onTheOne = exercise("1/4", "snare sticking rrL of 1/4").withTempo(TempoText.read("60"));
+        assertThat(onsets(render(new Renderer(layersOnly(onTheOne), IMPULSES, RATE), RATE + 10, 64)))
+                .endsWith(RATE - 2 * grace, RATE - grace, (long) RATE);
+        Exercise doubled = exercise("2/4", "snare sticking R: L of 1/4").withTempo(TempoText.read("60"));
+        assertThat(onsets(render(new Renderer(layersOnly(doubled), IMPULSES, RATE), 2 * RATE, 64)))
+                .containsExactly(0L, RATE / 2L, (long) RATE);
+        Exercise buzz = exercise("1/4", "snare sticking Rz of 1/4").withTempo(TempoText.read("60"));
+        assertThat(onsets(render(new Renderer(layersOnly(buzz), IMPULSES, RATE), RATE / 2, 64)))
+                .hasSizeGreaterThan(3);
+    }
+
+    @Test
+    void aVoiceOfOnesOwnIsHeard() {
+        SynthesisedKit kit = new SynthesisedKit(RATE);
+        assertThat(kit.voice(new Voice("river gong", 81, Limb.RIGHT_HAND, 5, NoteHead.NORMAL))
+                        .length())
+                .isPositive();
+        assertThat(kit.voice(new Voice("second kick", 36, Limb.KICK_FOOT, -3, NoteHead.NORMAL)))
+                .isSameAs(kit.voice(Kit.KICK));
     }
 }
