@@ -42,7 +42,7 @@ public final class StrideApp extends Application {
                         .map(Path::of)
                         .map(Path::toAbsolutePath)
                         .findFirst();
-        window = new MainWindow(stage, home, Optional.empty(), SoundCard::openOrSilent);
+        window = new MainWindow(stage, home, Optional.empty(), SoundCard::openOrSilent, System::nanoTime);
         Thread.currentThread().setUncaughtExceptionHandler((thread, problem) -> {
             problem.printStackTrace();
             window.tell("Something went wrong (" + problem + "). Your work is kept as it was before.");

@@ -7,6 +7,7 @@ import javafx.util.StringConverter;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.meter.Bar;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.Titles;
 
 /** Which bar of the phrase a question is about. */
 final class BarChoice extends ComboBox<Integer> {
@@ -50,22 +51,11 @@ final class BarChoice extends ComboBox<Integer> {
     }
 
     private StringConverter<Integer> names() {
-        return new StringConverter<>() {
-            @Override
-            public String toString(Integer number) {
-                if (number == null) {
-                    return "";
-                }
-                List<Bar> all = desk.exercise().get().phrase().bars();
-                return number < all.size()
-                        ? "Bar " + (number + 1) + ": " + all.get(number).meter()
-                        : "";
-            }
-
-            @Override
-            public Integer fromString(String text) {
-                throw new IllegalStateException("bars are chosen, not typed");
-            }
-        };
+        return new Titles<>(number -> {
+            List<Bar> all = desk.exercise().get().phrase().bars();
+            return number < all.size()
+                    ? "Bar " + (number + 1) + ": " + all.get(number).meter()
+                    : "";
+        });
     }
 }

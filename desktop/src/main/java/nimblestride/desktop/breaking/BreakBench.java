@@ -1,5 +1,6 @@
 package nimblestride.desktop.breaking;
 
+import java.util.function.LongSupplier;
 import javafx.beans.property.ObjectProperty;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
@@ -11,7 +12,9 @@ import nimblestride.desktop.pages.Pages;
 public final class BreakBench extends Pages {
     private final BarChoice bars;
 
-    public BreakBench(Desk desk, ObjectProperty<CountingSchool> school, ObjectProperty<Division> division) {
+    /** @param nanos a clock in nanoseconds, for taps */
+    public BreakBench(
+            Desk desk, ObjectProperty<CountingSchool> school, ObjectProperty<Division> division, LongSupplier nanos) {
         bars = new BarChoice(desk);
         addBeside(bars);
         FillPage fill = new FillPage(desk);
@@ -20,7 +23,7 @@ public final class BreakBench extends Pages {
         add("Count", new CountPage(desk, bars, school, division));
         add("What fits?", new FitPage(desk));
         add("Does it fill?", fill);
-        add("What meter?", new ListenPage(desk, pattern -> {
+        add("What meter?", new ListenPage(desk, nanos, pattern -> {
             fill.hold(pattern);
             choose("Does it fill?");
         }));

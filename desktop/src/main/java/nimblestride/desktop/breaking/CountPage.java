@@ -10,7 +10,6 @@ import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -26,6 +25,8 @@ import nimblestride.core.meter.Grouping;
 import nimblestride.core.text.CountText;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.typing.TypedField;
 
@@ -91,12 +92,7 @@ final class CountPage extends VBox implements Page {
         HBox line = new HBox(into, mixture, count);
         line.getStyleClass().add("add-line");
         ways.getStyleClass().add("ways");
-        ScrollPane scroll = new ScrollPane(ways);
-        scroll.setFitToWidth(true);
-        scroll.setFocusTraversable(false);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().setAll(line, scroll);
+        getChildren().setAll(line, new DownScroll(ways));
         bars.chosen().addListener(change -> refresh());
         school.addListener(change -> refresh());
         division.addListener(change -> refresh());
@@ -133,7 +129,7 @@ final class CountPage extends VBox implements Page {
         count.rewrite();
         ways.getChildren().clear();
         if (bar.meter().units() > LONGEST) {
-            ways.add(quiet("A bar of more than " + LONGEST + " units is counted on the Road."), 0, 0);
+            ways.add(new Caption("A bar of more than " + LONGEST + " units is counted on the Road."), 0, 0);
             return;
         }
         for (CountingSchool one : CountingSchool.values()) {
@@ -169,12 +165,6 @@ final class CountPage extends VBox implements Page {
         int row = ways.getRowCount();
         ways.addRow(row, button, label);
         return button;
-    }
-
-    private static Label quiet(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("quiet");
-        return label;
     }
 
     private void feel(String from, Grouping grouping) {

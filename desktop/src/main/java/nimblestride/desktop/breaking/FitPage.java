@@ -6,7 +6,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -28,6 +27,9 @@ import nimblestride.core.text.TextException;
 import nimblestride.core.value.NoteName;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.desk.Newest;
+import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.look.DownScroll;
+import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.pages.Page;
 
 /** Which cells fill a length exactly; each way can be added as a layer or as a sticking. */
@@ -58,7 +60,7 @@ final class FitPage extends VBox implements Page {
         voice.setMinWidth(112);
         voice.setPrefWidth(112);
         voice.setAccessibleText("Voice of the layer to add");
-        HBox first = new HBox(question, caption("played on"), voice);
+        HBox first = new HBox(question, new Caption("played on"), voice);
         first.getStyleClass().add("add-line");
         HBox demands = new HBox(each, together, hand);
         demands.getStyleClass().add("add-line");
@@ -70,20 +72,8 @@ final class FitPage extends VBox implements Page {
         answer.setWrapText(true);
         answer.setMinHeight(Region.USE_PREF_SIZE);
         ways.getStyleClass().add("ways");
-        ScrollPane scroll = new ScrollPane(ways);
-        scroll.setFitToWidth(true);
-        scroll.setFocusTraversable(false);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().setAll(first, demands, answer, scroll);
+        getChildren().setAll(first, demands, answer, new DownScroll(ways));
         ask();
-    }
-
-    private static Label caption(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("quiet");
-        label.setMinWidth(Region.USE_PREF_SIZE);
-        return label;
     }
 
     @Override
@@ -169,8 +159,8 @@ final class FitPage extends VBox implements Page {
         label.getStyleClass().add("said");
         label.setWrapText(true);
         GridPane.setHgrow(label, Priority.ALWAYS);
-        Button layer = button("Add as a layer", () -> add(Pattern.Cell.ofCells(cells, asked.unit())));
-        Button sticking = button(
+        Button layer = new SmallButton("Add as a layer", () -> add(Pattern.Cell.ofCells(cells, asked.unit())));
+        Button sticking = new SmallButton(
                 "Add as a sticking",
                 () -> add(new Pattern.Stuck(
                         Sticking.ofCells(cells, desk.exercise().get().lead()), asked.unit())));
@@ -181,14 +171,6 @@ final class FitPage extends VBox implements Page {
         layer.setDisable(tooLong);
         sticking.setDisable(tooLong);
         ways.addRow(row, label, layer, sticking);
-    }
-
-    private static Button button(String text, Runnable action) {
-        Button button = new Button(text);
-        button.getStyleClass().add("small");
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        button.setOnAction(event -> action.run());
-        return button;
     }
 
     private void add(Pattern pattern) {

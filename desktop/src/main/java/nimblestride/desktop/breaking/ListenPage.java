@@ -2,12 +2,12 @@ package nimblestride.desktop.breaking;
 
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.LongSupplier;
 import java.util.stream.Collectors;
 import javafx.event.EventHandler;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
@@ -24,6 +24,8 @@ import nimblestride.core.listening.Taps;
 import nimblestride.core.text.BarsText;
 import nimblestride.core.text.GapsText;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.DownScroll;
+import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.pages.Page;
 
 /** What meter is this? Tapped with the T key or the button, or typed as the lengths between accents. */
@@ -34,6 +36,7 @@ final class ListenPage extends VBox implements Page {
                     + " round and once more on the 1; or type the lengths between them.";
 
     private final Desk desk;
+    private final LongSupplier nanos;
     private final Consumer<String> hold;
     private final Button tap = new Button("Tap  (T)");
     private final Button again = new Button("Start again");
@@ -44,9 +47,13 @@ final class ListenPage extends VBox implements Page {
     private Taps taps = Taps.none();
     private boolean down;
 
-    /** @param hold is given what was heard, to hold it against the bars */
-    ListenPage(Desk desk, Consumer<String> hold) {
+    /**
+     * @param nanos a clock in nanoseconds
+     * @param hold is given what was heard, to hold it against the bars
+     */
+    ListenPage(Desk desk, LongSupplier nanos, Consumer<String> hold) {
         this.desk = desk;
+        this.nanos = nanos;
         this.hold = hold;
         getStyleClass().add("page");
         tap.setId("tap");
@@ -65,12 +72,7 @@ final class ListenPage extends VBox implements Page {
         answer.setWrapText(true);
         answer.setMinHeight(Region.USE_PREF_SIZE);
         found.getStyleClass().add("ways");
-        ScrollPane scroll = new ScrollPane(found);
-        scroll.setFitToWidth(true);
-        scroll.setFocusTraversable(false);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().setAll(line, answer, scroll);
+        getChildren().setAll(line, answer, new DownScroll(found));
         sceneProperty().addListener((property, old, now) -> listenIn(old, now));
     }
 
@@ -100,7 +102,7 @@ final class ListenPage extends VBox implements Page {
     }
 
     private void tap() {
-        long now = System.nanoTime() / NANOS_IN_A_MICRO;
+        long now = nanos.getAsLong() / NANOS_IN_A_MICRO;
         List<Long> before = taps.micros();
         if (!before.isEmpty() && now <= before.get(before.size() - 1)) {
             return;
@@ -165,19 +167,11 @@ final class ListenPage extends VBox implements Page {
             why.setWrapText(true);
             VBox both = new VBox(bars, why);
             GridPane.setHgrow(both, Priority.ALWAYS);
-            Button take = button("Take it", () -> take(one, tapped));
+            Button take = new SmallButton("Take it", () -> take(one, tapped));
             take.setId("heard-" + heard.indexOf(one));
-            Button fill = button("Does it fill?", () -> hold.accept(one.written() + " of " + one.unit()));
+            Button fill = new SmallButton("Does it fill?", () -> hold.accept(one.written() + " of " + one.unit()));
             found.addRow(found.getRowCount(), both, take, fill);
         }
-    }
-
-    private static Button button(String text, Runnable action) {
-        Button button = new Button(text);
-        button.getStyleClass().add("small");
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        button.setOnAction(event -> action.run());
-        return button;
     }
 
     private void take(Heard heard, boolean tapped) {

@@ -4,10 +4,8 @@ import java.util.List;
 import java.util.Objects;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Rewriting;
@@ -17,6 +15,7 @@ import nimblestride.core.reading.School;
 import nimblestride.core.reading.Wish;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.desk.Newest;
+import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.pages.Page;
 
 /** The readings of a bar in the four schools side by side. One click takes a reading. */
@@ -44,12 +43,7 @@ final class ReadingsPage extends VBox implements Page {
         felt.setMinHeight(USE_PREF_SIZE);
         columns.getStyleClass().add("readings");
         columns.widthProperty().addListener(change -> arrange());
-        ScrollPane scroll = new ScrollPane(columns);
-        scroll.setFitToWidth(true);
-        scroll.setFocusTraversable(false);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().setAll(wishes, scroll);
+        getChildren().setAll(wishes, new DownScroll(columns));
     }
 
     /** What the grouping of the chosen bar is called now. */

@@ -7,12 +7,12 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import nimblestride.core.meter.Grouping;
 import nimblestride.core.reading.Wish;
+import nimblestride.desktop.look.Caption;
 
 /** What is asked of readings: the first and the last group, how many, and of which sizes. An empty field asks nothing. */
 final class WishFields extends FlowPane {
@@ -37,22 +37,15 @@ final class WishFields extends FlowPane {
         keep.selectedProperty().addListener(change -> changed.run());
         getChildren()
                 .setAll(
-                        caption("first"),
+                        new Caption("first"),
                         first,
-                        caption("last"),
+                        new Caption("last"),
                         last,
-                        caption("at most"),
+                        new Caption("at most"),
                         most,
-                        caption("groups of"),
+                        new Caption("groups of"),
                         sizes,
                         keep);
-    }
-
-    private static Label caption(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("quiet");
-        label.setMinWidth(USE_PREF_SIZE);
-        return label;
     }
 
     private static TextField field(String id, String name, double width, Runnable changed) {

@@ -6,7 +6,6 @@ import java.util.List;
 import javafx.beans.property.IntegerProperty;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
@@ -18,6 +17,7 @@ import nimblestride.core.exercise.Exercise;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.text.PatternText;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.pages.Page;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -41,12 +41,7 @@ final class BuildPage extends VBox implements Page {
         how.getStyleClass().add("quiet");
         how.setMinHeight(Region.USE_PREF_SIZE);
         rows.getStyleClass().add("ways");
-        ScrollPane scroll = new ScrollPane(rows);
-        scroll.setFitToWidth(true);
-        scroll.setFocusTraversable(false);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().setAll(how, scroll);
+        getChildren().setAll(how, new DownScroll(rows));
     }
 
     @Override

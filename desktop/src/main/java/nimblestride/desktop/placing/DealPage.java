@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -18,7 +17,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import nimblestride.core.dealing.Combinations;
 import nimblestride.core.dealing.Dealing;
 import nimblestride.core.dealing.OneLeftOut;
@@ -31,6 +29,9 @@ import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
 import nimblestride.core.text.StickingText;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.look.Titles;
 import nimblestride.desktop.pages.Page;
 
 /** One part of a sticking kept, and everything tried in the rest, one after the other; what is clean is ticked off. */
@@ -63,6 +64,7 @@ final class DealPage extends VBox implements Page {
         this.desk = desk;
         getStyleClass().add("page");
         which.setId("deal-layer");
+        which.setPromptText("no sticking yet");
         which.setConverter(StickingNames.of(desk));
         which.setMinWidth(118);
         which.setPrefWidth(118);
@@ -75,7 +77,7 @@ final class DealPage extends VBox implements Page {
         order.setId("deal-order");
         order.getItems().setAll(Dealing.Order.values());
         order.setValue(Dealing.Order.EASIEST_FIRST);
-        order.setConverter(orders());
+        order.setConverter(new Titles<>(Dealing.Order::title));
         order.setMinWidth(130);
         order.valueProperty().addListener(change -> startAnew());
         for (Limb limb : Limb.values()) {
@@ -86,7 +88,7 @@ final class DealPage extends VBox implements Page {
         List<Node> ticks = new ArrayList<>(limbs.values());
         ticks.addAll(List.of(rests, accents, ghosts));
         ticks.forEach(tick -> ((CheckBox) tick).selectedProperty().addListener(change -> startAnew()));
-        ticks.addAll(List.of(caption("at most"), most, caption("in a row")));
+        ticks.addAll(List.of(new Caption("at most"), most, new Caption("in a row")));
         choices.getStyleClass().add("wishes");
         choices.getChildren().setAll(ticks);
         open.textProperty().addListener(change -> startAnew());
@@ -100,8 +102,11 @@ final class DealPage extends VBox implements Page {
         practised.setId("deal-practised");
         practised.selectedProperty().addListener((property, was, now) -> tick(now));
         HBox steps = new HBox(
-                button("Before", "deal-before", () -> deal(number.subtract(BigInteger.ONE))),
-                button("Deal the next", "deal-next", () -> deal(dealt.isEmpty() ? number : number.add(BigInteger.ONE))),
+                new SmallButton("Before", "deal-before", () -> deal(number.subtract(BigInteger.ONE))),
+                new SmallButton(
+                        "Deal the next",
+                        "deal-next",
+                        () -> deal(dealt.isEmpty() ? number : number.add(BigInteger.ONE))),
                 practised);
         steps.getStyleClass().add("add-line");
         getChildren().setAll(first, choices, steps, answer);
@@ -115,36 +120,6 @@ final class DealPage extends VBox implements Page {
         field.setMinWidth(width);
         field.setAccessibleText(name);
         return field;
-    }
-
-    private static Label caption(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("quiet");
-        label.setMinWidth(USE_PREF_SIZE);
-        return label;
-    }
-
-    private static Button button(String text, String id, Runnable action) {
-        Button button = new Button(text);
-        button.setId(id);
-        button.getStyleClass().add("small");
-        button.setMinWidth(USE_PREF_SIZE);
-        button.setOnAction(event -> action.run());
-        return button;
-    }
-
-    private static StringConverter<Dealing.Order> orders() {
-        return new StringConverter<>() {
-            @Override
-            public String toString(Dealing.Order value) {
-                return value == null ? "" : value.title();
-            }
-
-            @Override
-            public Dealing.Order fromString(String title) {
-                throw new IllegalStateException("an order is chosen, not typed");
-            }
-        };
     }
 
     @Override

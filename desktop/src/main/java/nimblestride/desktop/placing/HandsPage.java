@@ -6,17 +6,17 @@ import java.util.function.UnaryOperator;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Finding;
 import nimblestride.core.exercise.Manner;
 import nimblestride.core.groove.Lead;
 import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.look.DownScroll;
+import nimblestride.desktop.look.Titles;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.typing.TypedField;
 
@@ -34,7 +34,7 @@ final class HandsPage extends VBox implements Page {
         getStyleClass().add("page");
         lead.setId("lead");
         lead.getItems().setAll(Lead.values());
-        lead.setConverter(leads());
+        lead.setConverter(new Titles<>(Lead::title));
         lead.setMinWidth(140);
         lead.setAccessibleText("Which hand leads");
         lead.valueProperty().addListener((property, old, now) -> edit(manner -> manner.ledBy(now)));
@@ -52,15 +52,10 @@ final class HandsPage extends VBox implements Page {
         most.field().setAccessibleText("The most strokes a second of a limb");
         most.setPrefWidth(46);
         most.setMinWidth(46);
-        FlowPane row = new FlowPane(lead, linear, caption("at most"), most, caption("strokes a second"));
+        FlowPane row = new FlowPane(lead, linear, new Caption("at most"), most, new Caption("strokes a second"));
         row.getStyleClass().add("wishes");
         told.getStyleClass().add("told");
-        ScrollPane scroll = new ScrollPane(told);
-        scroll.setFitToWidth(true);
-        scroll.setFocusTraversable(false);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().setAll(row, scroll);
+        getChildren().setAll(row, new DownScroll(told));
     }
 
     private static OptionalInt readMost(String typed) {
@@ -74,27 +69,6 @@ final class HandsPage extends VBox implements Page {
         return Manner.USUAL
                 .withMostStrokes(OptionalInt.of(Integer.parseInt(number)))
                 .mostStrokes();
-    }
-
-    private static Label caption(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("quiet");
-        label.setMinWidth(USE_PREF_SIZE);
-        return label;
-    }
-
-    private static StringConverter<Lead> leads() {
-        return new StringConverter<>() {
-            @Override
-            public String toString(Lead value) {
-                return value == null ? "" : value.title();
-            }
-
-            @Override
-            public Lead fromString(String title) {
-                throw new IllegalStateException("a lead is chosen, not typed");
-            }
-        };
     }
 
     private void edit(UnaryOperator<Manner> change) {

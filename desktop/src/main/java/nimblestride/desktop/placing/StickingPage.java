@@ -9,13 +9,11 @@ import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.groove.Kit;
 import nimblestride.core.groove.Move;
@@ -29,6 +27,9 @@ import nimblestride.core.text.PatternText;
 import nimblestride.core.text.StickingText;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.look.Titles;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.typing.TypedField;
 
@@ -54,6 +55,7 @@ final class StickingPage extends VBox implements Page {
         which.setId("sticking-layer");
         which.setMinWidth(118);
         which.setPrefWidth(118);
+        which.setPromptText("no sticking yet");
         which.setConverter(StickingNames.of(desk));
         which.setAccessibleText("Which sticking");
         which.valueProperty().addListener(change -> {
@@ -71,7 +73,7 @@ final class StickingPage extends VBox implements Page {
         HBox.setHgrow(sticking, Priority.ALWAYS);
         rudiments.setId("rudiments");
         rudiments.getItems().setAll(Rudiment.all());
-        rudiments.setConverter(rudimentNames());
+        rudiments.setConverter(new Titles<>(Rudiment::name));
         rudiments.setPromptText("a rudiment");
         rudiments.setMinWidth(150);
         rudiments.setPrefWidth(150);
@@ -94,18 +96,18 @@ final class StickingPage extends VBox implements Page {
         moves.field().setPromptText("right singles to floor tom; doubles to snare; accents to crash and kick");
         moves.field().setAccessibleText("Rules that move notes round the kit");
         HBox.setHgrow(moves, Priority.ALWAYS);
-        Button add = button("New sticking", "sticking-new", this::addSticking);
+        Button add = new SmallButton("New sticking", "sticking-new", this::addSticking);
         HBox first = line(which, sticking, add);
         FlowPane tools = new FlowPane(
                 rudiments,
-                button("Begin a stroke later", "sticking-turn", () -> restick(one -> one.begunAt(1))),
-                button("Other hand", "sticking-mirror", () -> restick(Sticking::mirrored)),
-                button("And the other way", "sticking-both", () -> restick(one -> one.then(one.mirrored()))),
-                button("Hand to hand", "sticking-alternate", this::alternate),
+                new SmallButton("Begin a stroke later", "sticking-turn", () -> restick(one -> one.begunAt(1))),
+                new SmallButton("Other hand", "sticking-mirror", () -> restick(Sticking::mirrored)),
+                new SmallButton("And the other way", "sticking-both", () -> restick(one -> one.then(one.mirrored()))),
+                new SmallButton("Hand to hand", "sticking-alternate", this::alternate),
                 cells);
         tools.getStyleClass().add("wishes");
         editing.getStyleClass().add("page");
-        editing.getChildren().setAll(tools, line(caption("moved"), moves));
+        editing.getChildren().setAll(tools, line(new Caption("moved"), moves));
         getChildren().setAll(first, editing);
     }
 
@@ -113,36 +115,6 @@ final class StickingPage extends VBox implements Page {
         HBox line = new HBox(nodes);
         line.getStyleClass().add("add-line");
         return line;
-    }
-
-    private static Label caption(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("quiet");
-        label.setMinWidth(USE_PREF_SIZE);
-        return label;
-    }
-
-    private static Button button(String text, String id, Runnable action) {
-        Button button = new Button(text);
-        button.setId(id);
-        button.getStyleClass().add("small");
-        button.setMinWidth(USE_PREF_SIZE);
-        button.setOnAction(event -> action.run());
-        return button;
-    }
-
-    private static StringConverter<Rudiment> rudimentNames() {
-        return new StringConverter<>() {
-            @Override
-            public String toString(Rudiment rudiment) {
-                return rudiment == null ? "" : rudiment.name();
-            }
-
-            @Override
-            public Rudiment fromString(String name) {
-                throw new IllegalStateException("a rudiment is chosen, not typed");
-            }
-        };
     }
 
     private static List<Integer> stickings(Exercise exercise) {
@@ -216,6 +188,7 @@ final class StickingPage extends VBox implements Page {
         Integer now = which.getValue();
         which.getItems().setAll(all);
         which.setValue(all.contains(now) ? now : all.isEmpty() ? null : all.get(0));
+        which.setPromptText("no sticking yet");
         which.setConverter(StickingNames.of(desk));
         which.setDisable(all.isEmpty());
         editing.setVisible(!all.isEmpty());

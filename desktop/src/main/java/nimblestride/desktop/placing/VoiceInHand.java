@@ -1,18 +1,17 @@
 package nimblestride.desktop.placing;
 
 import java.util.Optional;
-import java.util.function.Function;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
-import javafx.util.StringConverter;
 import nimblestride.core.groove.Kit;
 import nimblestride.core.groove.Level;
 import nimblestride.core.groove.Ornament;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.groove.Voice;
 import nimblestride.core.groove.Voices;
+import nimblestride.desktop.look.Titles;
 
 /** What a click on a count places: a voice, how hard it is struck and with what ornament. */
 final class VoiceInHand extends HBox {
@@ -31,13 +30,13 @@ final class VoiceInHand extends HBox {
         level.setId("hand-level");
         level.getItems().setAll(Level.values());
         level.setValue(Level.NORMAL);
-        level.setConverter(names(Level::title));
+        level.setConverter(new Titles<>(Level::title));
         level.setAccessibleText("How hard it is struck");
         width(level, 124);
         ornament.setId("hand-ornament");
         ornament.getItems().setAll(Ornament.values());
         ornament.setValue(Ornament.NONE);
-        ornament.setConverter(names(one -> one == Ornament.NONE ? "plain" : one.title()));
+        ornament.setConverter(new Titles<>(one -> one == Ornament.NONE ? "plain" : one.title()));
         ornament.setAccessibleText("With what ornament");
         width(ornament, 100);
         Label caption = new Label("A click places");
@@ -49,20 +48,6 @@ final class VoiceInHand extends HBox {
     private static void width(Region region, double width) {
         region.setPrefWidth(width);
         region.setMinWidth(width);
-    }
-
-    private static <T> StringConverter<T> names(Function<T, String> name) {
-        return new StringConverter<>() {
-            @Override
-            public String toString(T value) {
-                return value == null ? "" : name.apply(value);
-            }
-
-            @Override
-            public T fromString(String text) {
-                throw new IllegalStateException("this is chosen, not typed");
-            }
-        };
     }
 
     /** Offers these voices. */

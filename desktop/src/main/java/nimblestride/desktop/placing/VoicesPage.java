@@ -4,7 +4,6 @@ import java.util.stream.IntStream;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
@@ -12,13 +11,15 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.groove.Limb;
 import nimblestride.core.groove.NoteHead;
 import nimblestride.core.groove.Voice;
 import nimblestride.core.groove.Voices;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.look.DownScroll;
+import nimblestride.desktop.look.Titles;
 import nimblestride.desktop.pages.Page;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -46,7 +47,7 @@ final class VoicesPage extends VBox implements Page {
         limb.setId("voice-limb");
         limb.getItems().setAll(Limb.values());
         limb.setValue(Limb.RIGHT_HAND);
-        limb.setConverter(limbs());
+        limb.setConverter(new Titles<>(Limb::title));
         limb.setMinWidth(116);
         limb.setAccessibleText("What plays it");
         key.setId("voice-key");
@@ -70,39 +71,14 @@ final class VoicesPage extends VBox implements Page {
         add.getStyleClass().add("small");
         add.setMinWidth(USE_PREF_SIZE);
         add.setOnAction(event -> add());
-        FlowPane row = new FlowPane(name, limb, caption("General MIDI key"), key, caption("staff place"), place, add);
+        FlowPane row =
+                new FlowPane(name, limb, new Caption("General MIDI key"), key, new Caption("staff place"), place, add);
         row.getStyleClass().add("wishes");
         problem.getStyleClass().add("problem");
         problem.setWrapText(true);
         problem.setMinHeight(USE_PREF_SIZE);
         own.getStyleClass().add("ways");
-        ScrollPane scroll = new ScrollPane(own);
-        scroll.setFitToWidth(true);
-        scroll.setFocusTraversable(false);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().setAll(row, problem, scroll);
-    }
-
-    private static Label caption(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("quiet");
-        label.setMinWidth(USE_PREF_SIZE);
-        return label;
-    }
-
-    private static StringConverter<Limb> limbs() {
-        return new StringConverter<>() {
-            @Override
-            public String toString(Limb value) {
-                return value == null ? "" : value.title();
-            }
-
-            @Override
-            public Limb fromString(String title) {
-                throw new IllegalStateException("a limb is chosen, not typed");
-            }
-        };
+        getChildren().setAll(row, problem, new DownScroll(own));
     }
 
     private void add() {
@@ -124,7 +100,7 @@ final class VoicesPage extends VBox implements Page {
             Label title = new Label(voice.name());
             title.getStyleClass().add("reading-grouping");
             title.setMinWidth(Region.USE_PREF_SIZE);
-            Label what = caption(voice.limb().title() + ", General MIDI key " + voice.midiKey() + ", staff place "
+            Label what = new Caption(voice.limb().title() + ", General MIDI key " + voice.midiKey() + ", staff place "
                     + voice.staffPlace());
             GridPane.setHgrow(what, Priority.ALWAYS);
             Button remove = new Button("", new FontIcon(Feather.X));
@@ -136,10 +112,10 @@ final class VoicesPage extends VBox implements Page {
             remove.setTooltip(new Tooltip("Remove this voice"));
             remove.setOnAction(
                     event -> desk.edit(now -> now.withVoices(now.voices().without(voice))));
-            own.addRow(own.getRowCount(), title, what, used ? caption("in use") : caption(""), remove);
+            own.addRow(own.getRowCount(), title, what, used ? new Caption("in use") : new Caption(""), remove);
         }
         if (exercise.voices().own().isEmpty()) {
-            own.add(caption("No voices of your own yet. Those of the kit are always there."), 0, 0);
+            own.add(new Caption("No voices of your own yet. Those of the kit are always there."), 0, 0);
         }
     }
 }

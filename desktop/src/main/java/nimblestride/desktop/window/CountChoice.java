@@ -8,11 +8,11 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.HBox;
-import javafx.util.StringConverter;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
 import nimblestride.core.text.CountText;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.Titles;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
@@ -25,7 +25,7 @@ final class CountChoice extends HBox {
         schools.getItems().setAll(CountingSchool.values());
         schools.setPrefWidth(190);
         schools.setMinWidth(190);
-        schools.setConverter(titles());
+        schools.setConverter(new Titles<>(CountingSchool::title));
         schools.setAccessibleText("How to count");
         schools.valueProperty().bindBidirectional(school);
         Button copy = new Button("", new FontIcon(Feather.COPY));
@@ -50,19 +50,5 @@ final class CountChoice extends HBox {
         Label caption = new Label("Count");
         caption.setMinWidth(USE_PREF_SIZE);
         getChildren().setAll(caption, schools, copy, large);
-    }
-
-    private static StringConverter<CountingSchool> titles() {
-        return new StringConverter<>() {
-            @Override
-            public String toString(CountingSchool value) {
-                return value == null ? "" : value.title();
-            }
-
-            @Override
-            public CountingSchool fromString(String title) {
-                throw new IllegalStateException("a school is chosen, not typed");
-            }
-        };
     }
 }

@@ -7,6 +7,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.LongSupplier;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
@@ -67,9 +68,11 @@ public final class MainWindow {
 
     /**
      * @param home the folder in which the program keeps drafts, settings and the Book
+     * @param nanos a clock in nanoseconds, for taps
      * @param questions asks the user; empty for the window's own dialogs
      */
-    public MainWindow(Stage stage, Path home, Optional<Questions> questions, Supplier<AudioOut> outs) {
+    public MainWindow(
+            Stage stage, Path home, Optional<Questions> questions, Supplier<AudioOut> outs, LongSupplier nanos) {
         Face.load();
         this.stage = stage;
         this.home = home;
@@ -83,7 +86,7 @@ public final class MainWindow {
                 bookFolder,
                 this::tell,
                 this::refreshBook);
-        this.breaking = new BreakBench(desk, road.school(), road.division());
+        this.breaking = new BreakBench(desk, road.school(), road.division(), nanos);
         this.placing = new PlaceBench(desk, road.school(), road.division(), road.stage());
         this.cross = new CrossBench(desk);
         benches.add("Break", "take a bar apart and feel it in groups", breaking);
