@@ -46,12 +46,7 @@ final class HandFindings {
         this.phrase = exercise.phrase();
         long home = reckoning.together().result().map(Reckoning.Together::bars).orElse(MOST_BARS);
         this.bars = home <= MOST_BARS ? home : Math.max(MOST_BARS, phrase.bars().size());
-        this.hands = Hands.of(
-                reckoning.layers().stream()
-                        .map(layer -> layer.alignment().result().map(alignment -> alignment.course()))
-                        .toList(),
-                phrase.startOf(bars),
-                exercise.lead());
+        this.hands = reckoning.hands(bars);
     }
 
     static List<Finding> of(Reckoning reckoning) {

@@ -6,6 +6,8 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import nimblestride.core.align.Alignment;
 import nimblestride.core.align.Meeting;
+import nimblestride.core.hands.Hands;
+import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.NoteValue;
@@ -62,6 +64,14 @@ public record Reckoning(Exercise exercise, List<OfLayer> layers, List<OfPair> me
             }
         }
         return new Reckoning(exercise, layers, meetings, Exact.of(() -> together(phrase, layers)));
+    }
+
+    /** Who plays what in the first bars, rounds of the phrase counted on; layers that cannot be laid out are left aside. */
+    public Hands hands(long bars) {
+        List<Optional<Course>> courses = layers.stream()
+                .map(layer -> layer.alignment.result().map(Alignment::course))
+                .toList();
+        return Hands.of(courses, exercise.phrase().startOf(bars), exercise.lead());
     }
 
     private static Together together(Phrase phrase, List<OfLayer> layers) {

@@ -32,8 +32,7 @@ public final class BreakBench extends Pages {
     }
 
     @Override
-    public void show(Exercise exercise) {
+    protected void prepare(Exercise exercise) {
         bars.show(exercise);
-        super.show(exercise);
     }
 }

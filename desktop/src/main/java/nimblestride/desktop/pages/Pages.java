@@ -3,6 +3,7 @@ package nimblestride.desktop.pages;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -18,6 +19,8 @@ public class Pages extends HBox implements AutoCloseable {
     private final ToggleGroup chosen = new ToggleGroup();
     private final Map<String, ToggleButton> buttons = new LinkedHashMap<>();
     private final Map<String, Page> pages = new LinkedHashMap<>();
+    private Optional<Exercise> latest = Optional.empty();
+    private Optional<Page> inView = Optional.empty();
 
     protected Pages() {
         getStyleClass().add("pages");
@@ -28,6 +31,7 @@ public class Pages extends HBox implements AutoCloseable {
                 chosen.selectToggle(old);
             }
         });
+        sceneProperty().addListener(change -> showPage());
     }
 
     /** Puts something of its own among the names. */
@@ -47,6 +51,8 @@ public class Pages extends HBox implements AutoCloseable {
             if (selected) {
                 HBox.setHgrow(page, Priority.ALWAYS);
                 getChildren().setAll(names, page);
+                inView = Optional.of(page);
+                showPage();
             }
         });
         names.getChildren().add(button);
@@ -59,9 +65,24 @@ public class Pages extends HBox implements AutoCloseable {
         chosen.selectToggle(buttons.get(name));
     }
 
-    /** Shows the exercise as it is now on every page. */
-    public void show(Exercise exercise) {
-        pages.values().forEach(page -> page.show(exercise));
+    /** Shows the exercise as it is now: on the page that is seen at once, on the others when they are chosen. */
+    public final void show(Exercise exercise) {
+        latest = Optional.of(exercise);
+        showPage();
+    }
+
+    private void showPage() {
+        if (getScene() != null) {
+            latest.ifPresent(exercise -> {
+                prepare(exercise);
+                inView.ifPresent(page -> page.show(exercise));
+            });
+        }
+    }
+
+    /** Shows the exercise on what stands beside the pages. */
+    protected void prepare(Exercise exercise) {
+        // Most benches have nothing there.
     }
 
     @Override

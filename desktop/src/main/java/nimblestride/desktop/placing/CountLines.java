@@ -21,10 +21,7 @@ import javafx.scene.layout.Pane;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
 import nimblestride.core.counting.Said;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.groove.Limb;
-import nimblestride.core.hands.Hands;
 import nimblestride.core.hands.Played;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Phrase;
@@ -38,8 +35,6 @@ import nimblestride.desktop.look.Palette;
  * count, or Enter, places the voice in hand; the arrow keys go along the counts, and carry a note that has just been placed.
  */
 final class CountLines extends BorderPane {
-    private static final int MOST_BARS_AHEAD = 64;
-
     private final Desk desk;
     private final ObjectProperty<CountingSchool> school;
     private final ObjectProperty<Division> division;
@@ -99,6 +94,7 @@ final class CountLines extends BorderPane {
                 show(desk.answer().get());
             }
         });
+        sceneProperty().addListener(change -> paint());
         focusedProperty().addListener(change -> paint());
         canvas.setOnMousePressed(this::click);
         setOnKeyPressed(this::press);
@@ -114,20 +110,12 @@ final class CountLines extends BorderPane {
     }
 
     void show(Answer answer) {
-        Exercise exercise = answer.exercise();
-        Phrase phrase = exercise.phrase();
-        NoteValue end = phrase.startOf(Math.min(phrase.bars().size(), MOST_BARS_AHEAD));
-        Hands hands = Hands.of(
-                answer.reckoning().layers().stream()
-                        .map(Reckoning.OfLayer::alignment)
-                        .map(alignment -> alignment.result().map(one -> one.course()))
-                        .toList(),
-                end,
-                exercise.lead());
+        Phrase phrase = answer.exercise().phrase();
         Map<Limb, List<Played>> byLimb = new TreeMap<>();
-        hands.notes().stream().filter(note -> note.layer() < stage.get()).forEach(note -> byLimb.computeIfAbsent(
-                        note.limb(), limb -> new ArrayList<>())
-                .add(note));
+        answer.opening().notes().stream()
+                .filter(note -> note.layer() < stage.get())
+                .forEach(note -> byLimb.computeIfAbsent(note.limb(), limb -> new ArrayList<>())
+                        .add(note));
         lines = byLimb.entrySet().stream()
                 .map(line -> new Line(line.getKey(), line.getValue()))
                 .toList();
@@ -156,7 +144,7 @@ final class CountLines extends BorderPane {
     }
 
     private void paint() {
-        if (canvas.getWidth() <= 0 || desk.exercise().get() == null) {
+        if (getScene() == null || canvas.getWidth() <= 0 || desk.exercise().get() == null) {
             return;
         }
         double seen = (canvas.getWidth() - CountLinesPainter.GUTTER) / scale();
