@@ -21,7 +21,6 @@ import nimblestride.core.hands.Played;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
 import nimblestride.core.meter.Phrase;
-import nimblestride.core.value.NoteName;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -259,7 +258,7 @@ final class HandFindings {
                         + decimal(limitTempo(
                                 shortest, exercise.manner().mostStrokes().getAsInt()))
                         + " beats a minute.";
-        return "The shortest time between two is " + NoteName.say(shortest.length()) + "." + limit;
+        return "The shortest time between two is " + Words.length(shortest.length()) + "." + limit;
     }
 
     private void tellTooFast(Limb limb, Hands.Gap gap, int most) {

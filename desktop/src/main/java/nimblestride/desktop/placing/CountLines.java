@@ -42,6 +42,7 @@ final class CountLines extends BorderPane {
     private final BiConsumer<Integer, NoteValue> place;
     private final BiConsumer<Spot, Spot> move;
     private final Canvas canvas = new Canvas();
+    private final Pane holder = new Pane(canvas);
     private final ScrollBar bar = new ScrollBar();
     private Palette palette = Palette.DAY;
     private List<Line> lines = List.of();
@@ -76,8 +77,6 @@ final class CountLines extends BorderPane {
         setId("count-lines");
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.TEXT);
-        Pane holder = new Pane(canvas);
-        holder.setMinHeight(40);
         canvas.widthProperty().bind(holder.widthProperty());
         canvas.heightProperty().bind(holder.heightProperty());
         canvas.widthProperty().addListener(change -> paint());
@@ -99,8 +98,11 @@ final class CountLines extends BorderPane {
         canvas.setOnMousePressed(this::click);
         setOnKeyPressed(this::press);
         addEventFilter(ScrollEvent.SCROLL, event -> {
-            bar.setValue(clamp(bar.getValue() - (event.getDeltaY() + event.getDeltaX()) / scale()));
-            event.consume();
+            // A wheel that turns up and down is left to what these lines may stand in.
+            if (event.getDeltaX() != 0) {
+                bar.setValue(clamp(bar.getValue() - event.getDeltaX() / scale()));
+                event.consume();
+            }
         });
     }
 
@@ -122,6 +124,7 @@ final class CountLines extends BorderPane {
         if (spot.bar >= phrase.bars().size()) {
             spot = new Spot(0, NoteValue.ZERO);
         }
+        holder.setMinHeight(CountLinesPainter.height(lines.size()));
         setAccessibleText(CountLinesPainter.describe(lines, phrase));
         rescale();
     }
@@ -166,6 +169,8 @@ final class CountLines extends BorderPane {
 
     private void click(MouseEvent event) {
         requestFocus();
+        // What these lines scroll in would take the focus for itself.
+        event.consume();
         double moment = bar.getValue() + (event.getX() - CountLinesPainter.GUTTER) / scale();
         if (event.getX() < CountLinesPainter.GUTTER
                 || moment >= phrase().length().toDouble()) {

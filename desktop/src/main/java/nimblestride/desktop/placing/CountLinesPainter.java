@@ -32,7 +32,9 @@ final class CountLinesPainter {
     static final double GUTTER = 96;
 
     private static final double TOP = 14;
-    private static final double LINE = 31;
+    private static final double TALLEST_LINE = 34;
+    private static final double LOWEST_LINE = 31;
+    private static final double STICKING = 20;
     private static final int FIRST_BARS = 8;
     private static final int FIRST_COUNTS = 200;
     private static final double WIDEST = 4_000;
@@ -47,6 +49,7 @@ final class CountLinesPainter {
     private final Division division;
     private final double scale;
     private final double start;
+    private double line;
 
     /**
      * @param scale pixels for a whole note
@@ -96,7 +99,14 @@ final class CountLinesPainter {
         return Math.min(WIDEST, BETWEEN_COUNTS / closest);
     }
 
+    /** How high so many lines must stand to be told apart. */
+    static double height(int lines) {
+        return TOP + LOWEST_LINE * Math.max(1, lines) + STICKING;
+    }
+
     void paint(List<CountLines.Line> lines, Optional<CountLines.Spot> spot, boolean carrying) {
+        double room = (canvas.getHeight() - TOP - STICKING) / Math.max(1, lines.size());
+        line = Math.max(LOWEST_LINE, Math.min(TALLEST_LINE, room));
         g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
         for (int i = 0; i < lines.size(); i++) {
             text(Face.text(13), palette.ink(), TextAlignment.LEFT);
@@ -140,12 +150,12 @@ final class CountLinesPainter {
         return GUTTER + (moment - start) * scale;
     }
 
-    private static double y(int line) {
-        return TOP + LINE * line;
+    private double y(int index) {
+        return TOP + line * index;
     }
 
-    private static double stickingY(List<CountLines.Line> lines) {
-        return TOP + LINE * Math.max(1, lines.size()) + 4;
+    private double stickingY(List<CountLines.Line> lines) {
+        return TOP + line * Math.max(1, lines.size()) + 4;
     }
 
     private void paintBar(int number, List<CountLines.Line> lines) {

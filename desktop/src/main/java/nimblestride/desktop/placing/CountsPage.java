@@ -3,7 +3,6 @@ package nimblestride.desktop.placing;
 import java.util.List;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyIntegerProperty;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
@@ -16,6 +15,7 @@ import nimblestride.core.text.TextException;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.typing.TypedField;
@@ -47,8 +47,9 @@ final class CountsPage extends VBox implements Page {
                 .setPromptText("kick 1, 4; snare a of 2, ghost e's; ride every third count; hi-hat quarters in bar 2");
         text.field().setAccessibleText("Voices placed by naming counts");
         lines = new CountLines(desk, school, division, stage, this::place, this::moveNote);
-        VBox.setVgrow(lines, Priority.ALWAYS);
-        getChildren().setAll(text, hand, lines);
+        DownScroll scroll = new DownScroll(lines);
+        scroll.setFitToHeight(true);
+        getChildren().setAll(text, hand, scroll);
     }
 
     /** Puts the voice in hand on a count, or takes it away. */
