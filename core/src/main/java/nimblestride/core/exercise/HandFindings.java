@@ -27,7 +27,10 @@ import org.apache.commons.numbers.fraction.BigFraction;
 
 /** What the hands and feet must do, in sentences: told as soon as limbs are put on counts, or limits are set. */
 final class HandFindings {
+    /** A way home of more bars is not followed to its end; the phrase itself is, up to {@link #LONGEST_PHRASE}. */
     private static final long MOST_BARS = 64;
+
+    private static final int LONGEST_PHRASE = 256;
     private static final int ORDINARY_RUN = 2;
     private static final int BOXED_IN = 75;
     private static final int FLOWING = 34;
@@ -44,7 +47,9 @@ final class HandFindings {
         this.exercise = reckoning.exercise();
         this.phrase = exercise.phrase();
         long home = reckoning.together().result().map(Reckoning.Together::bars).orElse(MOST_BARS);
-        this.bars = home <= MOST_BARS ? home : Math.max(MOST_BARS, phrase.bars().size());
+        this.bars = home <= MOST_BARS
+                ? home
+                : Math.max(MOST_BARS, Math.min(LONGEST_PHRASE, phrase.bars().size()));
         this.hands = reckoning.hands(bars);
     }
 
@@ -133,7 +138,7 @@ final class HandFindings {
         }
         String sentence = ones.entrySet().stream()
                 .map(one -> "the " + one.getKey().title() + " has the 1 of "
-                        + (one.getValue().size() == bars ? "every bar" : Words.bars(one.getValue())))
+                        + (one.getValue().size() == bars ? everyBar() : Words.bars(one.getValue())))
                 .collect(Collectors.joining(", "));
         String accents = accents(stuck);
         add(
@@ -172,8 +177,8 @@ final class HandFindings {
             add(
                     Kind.CHECK,
                     "not-linear",
-                    "Not linear: limbs strike together " + times(together.size()) + " in " + Words.count(bars, "bar")
-                            + ", first on " + Words.place(phrase, together.get(0)) + ".",
+                    "Not linear: limbs strike together " + times(together.size()) + " in " + stretch() + ", first on "
+                            + Words.place(phrase, together.get(0)) + ".",
                     "",
                     Optional.of(new Finding.Place(-1, together.get(0))),
                     Optional.of(new Mend(
@@ -197,7 +202,7 @@ final class HandFindings {
                     "limb-asked-twice",
                     "The " + limb.title() + " is asked for " + voices + " at once on " + Words.place(phrase, first.at())
                             + ".",
-                    ofLimb.size() == 1 ? "" : times(ofLimb.size()) + " in " + Words.count(bars, "bar") + ".",
+                    ofLimb.size() == 1 ? "" : times(ofLimb.size()) + " in " + stretch() + ".",
                     Optional.of(new Finding.Place(first.notes().get(0).layer(), first.at())),
                     Optional.empty());
         });
@@ -318,15 +323,19 @@ final class HandFindings {
         add(
                 Kind.HANDS,
                 "ones",
-                String.format(
-                        Locale.ROOT,
-                        "The 1 is struck in %,d of %s: %s.",
-                        heard.size(),
-                        Words.count(bars, "bar"),
-                        verdict),
+                String.format(Locale.ROOT, "The 1 is struck in %,d of %s: %s.", heard.size(), stretch(), verdict),
                 each.isEmpty() ? "" : Words.capital(each) + ".",
                 Optional.empty(),
                 Optional.empty());
+    }
+
+    private String everyBar() {
+        return bars < phrase.bars().size() ? "each of " + stretch() : "every bar";
+    }
+
+    /** The bars all this is about. */
+    private String stretch() {
+        return bars < phrase.bars().size() ? "the first " + bars + " bars" : Words.count(bars, "bar");
     }
 
     private String name(int layer) {

@@ -96,6 +96,13 @@ class HandFindingsTest {
     }
 
     @Test
+    void ofALongPhraseTheFirstBarsAreToldAndSaidToBe() {
+        Exercise longPhrase = exercise("7/16 x2000, 5/16", "snare sticking R L of 1/16");
+        assertThat(finding(longPhrase, "ones").sentence())
+                .isEqualTo("The 1 is struck in 256 of the first 256 bars: boxed in.");
+    }
+
+    @Test
     void nothingIsSaidOfHandsWhereNobodyAsked() {
         assertThat(findings(exercise("7/8", "ride every 1/8", "snare every 3/16")))
                 .noneMatch(finding -> finding.kind() == Finding.Kind.HANDS);
