@@ -56,6 +56,7 @@ public final class Findings {
                 .forEach(this::tellMeeting);
         tellTogether();
         tellLength();
+        findings.addAll(LayerSlips.of(exercise));
         findings.addAll(HandFindings.of(reckoning));
         findings.sort(Comparator.comparing(Finding::kind));
         return List.copyOf(findings);

@@ -15,7 +15,6 @@ import java.util.stream.Collectors;
 import nimblestride.core.exercise.Finding.Kind;
 import nimblestride.core.exercise.Finding.Mend;
 import nimblestride.core.groove.Limb;
-import nimblestride.core.groove.Move;
 import nimblestride.core.hands.Hands;
 import nimblestride.core.hands.Played;
 import nimblestride.core.layer.Layer;
@@ -65,8 +64,6 @@ final class HandFindings {
 
     private List<Finding> tell() {
         for (int i = 0; i < exercise.layers().size(); i++) {
-            tellLost(i, exercise.layers().get(i));
-            tellIdleMoves(i, exercise.layers().get(i));
             if (exercise.layers().get(i).pattern() instanceof Pattern.Stuck stuck) {
                 tellLead(i, stuck);
             }
@@ -77,52 +74,6 @@ final class HandFindings {
         tellSpeed();
         tellOnes();
         return findings;
-    }
-
-    /** Notes on places that the bars no longer have. */
-    private void tellLost(int index, Layer layer) {
-        if (!(layer.pattern() instanceof Pattern.Placed placed)) {
-            return;
-        }
-        long lost =
-                placed.placements().stream().filter(one -> !one.isOn(phrase)).count();
-        if (lost == 0) {
-            return;
-        }
-        Exercise without = lost == placed.placements().size()
-                ? exercise.withoutLayer(index)
-                : exercise.replacingLayer(
-                        index,
-                        layer.playing(new Pattern.Placed(placed.placements().stream()
-                                .filter(one -> one.isOn(phrase))
-                                .toList())));
-        add(
-                Kind.CHECK,
-                "lost-places",
-                Words.capital(name(index)) + " has " + Words.count(lost, "note")
-                        + " on places that the bars do not have; " + (lost == 1 ? "it is" : "they are")
-                        + " not played.",
-                "",
-                Optional.empty(),
-                Optional.of(new Mend(lost == 1 ? "Take it off" : "Take them off", without)));
-    }
-
-    private void tellIdleMoves(int index, Layer layer) {
-        for (int i = 0; i < layer.moves().size(); i++) {
-            Move move = layer.moves().get(i);
-            if (move.moved(layer.pattern().strokes()) == 0) {
-                List<Move> others = new ArrayList<>(layer.moves());
-                others.remove(i);
-                add(
-                        Kind.CHECK,
-                        "idle-rule",
-                        Words.capital(name(index)) + ": rule " + (i + 1) + ", to "
-                                + move.to().get(0) + ", matches no note.",
-                        "",
-                        Optional.empty(),
-                        Optional.of(new Mend("Leave it out", exercise.replacingLayer(index, layer.moved(others)))));
-            }
-        }
     }
 
     /** Which hand has the 1 of each bar, and the accents. */

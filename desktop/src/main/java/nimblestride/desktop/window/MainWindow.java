@@ -28,9 +28,7 @@ import nimblestride.desktop.book.BookFolder;
 import nimblestride.desktop.book.BookPane;
 import nimblestride.desktop.breaking.BreakBench;
 import nimblestride.desktop.cross.CrossBench;
-import nimblestride.desktop.desk.Autosave;
 import nimblestride.desktop.desk.Desk;
-import nimblestride.desktop.desk.DraftKeeper;
 import nimblestride.desktop.findings.FindingsPane;
 import nimblestride.desktop.look.Face;
 import nimblestride.desktop.look.Palette;
@@ -38,8 +36,6 @@ import nimblestride.desktop.placing.PlaceBench;
 import nimblestride.desktop.play.Transport;
 import nimblestride.desktop.road.Regrouping;
 import nimblestride.desktop.road.RoadView;
-import nimblestride.desktop.stand.CountStand;
-import nimblestride.formats.json.DraftJson.Draft;
 import nimblestride.sound.play.AudioOut;
 
 /** One window on one exercise. */
@@ -61,9 +57,8 @@ public final class MainWindow {
     private final BookPane book;
     private final BorderPane root = new BorderPane();
     private final MainMenu menu;
-    private Optional<DraftKeeper> keeper = Optional.empty();
-    private Optional<Autosave> autosave = Optional.empty();
-    private Optional<CountStand> stand = Optional.empty();
+    private final Keeping keeping = new Keeping(this::tell);
+    private final StandWindow stand;
     private boolean night;
 
     /**
@@ -78,8 +73,9 @@ public final class MainWindow {
         this.home = home;
         Path bookFolder = home.resolve("book");
         this.remembered = Settings.read(home.resolve("settings.properties"));
-        this.desk = new Desk(lastDraft());
+        this.desk = new Desk(keeping.last(home.resolve("drafts")));
         this.transport = new Transport(desk, outs, road.stage(), this::follow);
+        this.stand = new StandWindow(stage, desk, road, transport::toggle, root::getStyle);
         this.files = new FileMenu(
                 desk,
                 questions.orElseGet(() -> new WindowQuestions(stage, bookFolder)),
@@ -101,24 +97,6 @@ public final class MainWindow {
         setNight(remembered.night());
         build();
         listen();
-    }
-
-    private Draft lastDraft() {
-        try {
-            DraftKeeper taken = DraftKeeper.in(home.resolve("drafts"));
-            keeper = Optional.of(taken);
-            autosave = Optional.of(new Autosave(taken, problem -> Platform.runLater(() -> tell(problem))));
-            Optional<Draft> last = taken.last();
-            if (last.isPresent() && !last.get().saved()) {
-                tell("Picked up where you left off. This is in no file yet.");
-            }
-            return last.orElseGet(FileMenu::blank);
-        } catch (IOException e) {
-            String problem =
-                    keeper.isPresent() ? e.getMessage() : "Your work cannot be kept on disk: " + e.getMessage();
-            tell(problem);
-            return FileMenu.blank();
-        }
     }
 
     private void build() {
@@ -213,9 +191,6 @@ public final class MainWindow {
             placing.show(answer);
         });
         desk.exercise().addListener(change -> keepAndTitle());
-        desk.exercise().addListener(change -> refreshStand());
-        road.school().addListener(change -> refreshStand());
-        road.division().addListener(change -> refreshStand());
         desk.file().addListener(change -> road.stage().set(Exercise.MOST_LAYERS));
         desk.file().addListener((property, old, file) -> {
             book.mark(file);
@@ -232,34 +207,17 @@ public final class MainWindow {
 
     private void keepAndTitle() {
         stage.setTitle((desk.saved().get() ? "" : "• ") + desk.exercise().get().name() + " - Nimble Stride");
-        autosave.ifPresent(saving -> saving.keep(desk.draft()));
+        keeping.keep(desk.draft());
     }
 
     private void follow(OptionalDouble moment) {
         road.follow(moment);
-        stand.ifPresent(shown -> shown.follow(moment));
+        stand.follow(moment);
     }
 
     /** Puts the count on the stand, in a window of its own. */
     void showCountStand() {
-        if (stand.isEmpty()) {
-            stand = Optional.of(new CountStand(stage, transport::toggle));
-        }
-        stand.get()
-                .show(
-                        desk.exercise().get(),
-                        road.school().get(),
-                        road.division().get(),
-                        root.getStyle());
-    }
-
-    private void refreshStand() {
-        stand.filter(CountStand::isShowing)
-                .ifPresent(shown -> shown.put(
-                        desk.exercise().get(),
-                        road.school().get(),
-                        road.division().get(),
-                        root.getStyle()));
+        stand.show();
     }
 
     private void refreshBook() {
@@ -294,7 +252,7 @@ public final class MainWindow {
         road.palette().set(palette);
         cross.setPalette(palette);
         placing.setPalette(palette);
-        refreshStand();
+        stand.refresh();
     }
 
     /** Goes over to the dim stage. */
@@ -368,19 +326,11 @@ public final class MainWindow {
     /** Ends playing and keeps what lies on the desk. */
     public void close() {
         transport.close();
-        stand.ifPresent(CountStand::close);
+        stand.close();
         remember();
         breaking.close();
         placing.close();
         desk.close();
-        autosave.ifPresent(Autosave::close);
-        keeper.ifPresent(held -> {
-            try {
-                held.close();
-            } catch (IOException e) {
-                // The lock ends with the process at the latest.
-                tell(e.getMessage());
-            }
-        });
+        keeping.close();
     }
 }
