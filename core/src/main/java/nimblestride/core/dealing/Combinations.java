@@ -14,7 +14,8 @@ import nimblestride.core.groove.Stroke;
 
 /**
  * Every way to fill some steps of a sticking with chosen strokes and rests, so that no hand has more than so many strokes in a
- * row, counting those that are kept on both sides. They are counted step by step, and the one with any number is built without
+ * row, counting those that are kept on both sides, as the sticking goes round (where all of it is open, its seam is not
+ * looked at). They are counted step by step, and the one with any number is built without
  * the others.
  *
  * @param base the sticking; what lies outside the open steps is kept
@@ -71,10 +72,17 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
 
     private Row before() {
         Row row = Row.NONE;
-        for (Optional<Stroke> step : base.steps().subList(0, from)) {
+        for (Optional<Stroke> step : kept()) {
             row = row.after(step);
         }
         return row;
+    }
+
+    /** What is kept, from the end of the open steps round to their beginning. */
+    private List<Optional<Stroke>> kept() {
+        List<Optional<Stroke>> kept = new ArrayList<>(base.steps().subList(to, base.length()));
+        kept.addAll(base.steps().subList(0, from));
+        return kept;
     }
 
     private List<BigInteger> waysFrom(Place place, Map<Place, List<BigInteger>> table) {
@@ -111,7 +119,7 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
     /** Whether what is kept after the open steps makes no run too long. */
     private boolean endsWell(Row row) {
         Row now = row;
-        for (Optional<Stroke> step : base.steps().subList(to, base.length())) {
+        for (Optional<Stroke> step : kept()) {
             Row next = now.after(step);
             if (next.strokes <= now.strokes) {
                 return true;

@@ -7,6 +7,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 import java.util.stream.IntStream;
 import javafx.css.PseudoClass;
 import javafx.scene.Node;
@@ -39,7 +40,6 @@ final class DealPage extends VBox implements Page {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
     private static final String EVERYTHING = "try everything in steps";
     private static final String LEAVE_OUT = "leave one out of each cell";
-    private static final long SEED = 11;
 
     private final Desk desk;
     private final ComboBox<Integer> which = new ComboBox<>();
@@ -57,7 +57,9 @@ final class DealPage extends VBox implements Page {
     private final FlowPane choices = new FlowPane();
     private Optional<Sticking> base = Optional.empty();
     private Optional<Sticking> dealt = Optional.empty();
+    private final Random random = new Random();
     private BigInteger number = BigInteger.ZERO;
+    private long seed;
     private boolean showing;
 
     DealPage(Desk desk) {
@@ -157,6 +159,7 @@ final class DealPage extends VBox implements Page {
         base = sticking();
         dealt = Optional.empty();
         number = BigInteger.ZERO;
+        seed = random.nextLong();
         boolean all = way.getValue().equals(EVERYTHING);
         for (Node node : List.of(open, choices)) {
             node.setVisible(all);
@@ -240,7 +243,7 @@ final class DealPage extends VBox implements Page {
                 return;
             }
             number = wanted.mod(count);
-            Sticking next = dealing.deal(order.getValue(), number, SEED);
+            Sticking next = dealing.deal(order.getValue(), number, seed);
             dealt = Optional.of(next);
             int index = which.getValue();
             desk.edit(exercise -> {
