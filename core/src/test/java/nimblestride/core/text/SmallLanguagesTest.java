@@ -1,13 +1,24 @@
 package nimblestride.core.text;
 
+import static nimblestride.core.text.Examples.bars;
 import static nimblestride.core.text.Examples.layer;
 import static nimblestride.core.text.Examples.value;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.List;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.filling.Demands;
 import nimblestride.core.filling.FitQuestion;
+import nimblestride.core.meter.Meter;
+import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.NoteValue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -142,5 +153,102 @@ class SmallLanguagesTest {
         assertThatThrownBy(() -> LayerText.read(text))
                 .isInstanceOf(TextException.class)
                 .hasMessageContaining(expected);
+    }
+
+    @Provide
+    Arbitrary<String> scraps() {
+        return Arbitraries.of(
+                        "kick",
+                        "snare",
+                        "1",
+                        "0",
+                        "7&",
+                        "a of 2",
+                        "in bar",
+                        "in bars",
+                        "to",
+                        "-",
+                        "and",
+                        "all but",
+                        "every",
+                        "third",
+                        "umpteenth",
+                        "count",
+                        "the last",
+                        "first",
+                        "of",
+                        "with",
+                        "into",
+                        "at most",
+                        "each at least once",
+                        ",",
+                        ";",
+                        "(",
+                        ")",
+                        "R",
+                        "L",
+                        "l",
+                        "K",
+                        ">",
+                        "^",
+                        "_",
+                        ":",
+                        "z",
+                        ".",
+                        "|",
+                        "x",
+                        "X",
+                        "g",
+                        "1/16",
+                        "3/0",
+                        "99999999999",
+                        "triplets",
+                        "e's",
+                        "accent",
+                        "flam",
+                        "right",
+                        "singles",
+                        "moving",
+                        "from",
+                        "reset",
+                        "bar",
+                        "every 2nd note",
+                        "sticking",
+                        "cell",
+                        "at",
+                        "1:0",
+                        "1:1/8",
+                        "dotted",
+                        "quarters",
+                        "groups",
+                        "é",
+                        "\t")
+                .list()
+                .ofMaxSize(10)
+                .map(scraps -> String.join(" ", scraps));
+    }
+
+    /** Whatever is typed, half or mangled, is read or refused with its place; nothing else escapes, and nothing hangs. */
+    @Property(tries = 4000)
+    void anyScrapsAreReadOrRefusedWithTheirPlace(@ForAll("scraps") String text) {
+        Phrase phrase = bars("7/8(2+2+3), 5/16");
+        for (Consumer<String> reader : List.<Consumer<String>>of(
+                typed -> PlacingText.read(typed, phrase),
+                StickingText::read,
+                MoveText::read,
+                GapsText::read,
+                FitText::read,
+                PatternText::read,
+                PatternText::readSticking,
+                LayerText::read,
+                typed -> PatternLengthText.read(typed, NoteValue.WHOLE),
+                typed -> CountText.read(Meter.of(7, 8), CountingSchool.GROUPS, typed))) {
+            try {
+                reader.accept(text);
+            } catch (TextException e) {
+                assertThat(e).hasMessageStartingWith("column ");
+                assertThat(e.from()).isBetween(0, text.length());
+            }
+        }
     }
 }

@@ -33,8 +33,8 @@ final class CountLinesPainter {
 
     private static final double TOP = 14;
     private static final double TALLEST_LINE = 34;
-    private static final double LOWEST_LINE = 31;
-    private static final double STICKING = 20;
+    private static final double LOWEST_LINE = 29;
+    private static final double STICKING = 19;
     private static final int FIRST_BARS = 8;
     private static final int FIRST_COUNTS = 200;
     private static final double WIDEST = 4_000;

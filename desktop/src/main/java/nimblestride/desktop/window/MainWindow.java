@@ -86,7 +86,7 @@ public final class MainWindow {
         this.placing = new PlaceBench(desk, road.school(), road.division(), road.stage());
         this.cross = new CrossBench(desk);
         benches.add("Break", "take a bar apart and feel it in groups", breaking);
-        benches.add("Place", "voices on counts, and what the hands must do", placing);
+        benches.add("Place", "voices on counts, and the hands", placing);
         benches.add("Cross", "what runs across the bar line, and its way home", cross);
         benches.addAtTheEnd(new CountChoice(desk, road.school(), road.division(), this::showCountStand));
         benches.choose("Cross");
