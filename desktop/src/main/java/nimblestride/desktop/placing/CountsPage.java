@@ -10,8 +10,8 @@ import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Placing;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Placement;
+import nimblestride.core.meter.Phrase;
 import nimblestride.core.text.PlacingText;
-import nimblestride.core.text.TextException;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.desk.Desk;
@@ -26,6 +26,7 @@ final class CountsPage extends VBox implements Page {
     private final TypedField<List<Layer>> text;
     private final VoiceInHand hand = new VoiceInHand();
     private final CountLines lines;
+    private Phrase phrase;
 
     CountsPage(
             Desk desk,
@@ -75,11 +76,11 @@ final class CountsPage extends VBox implements Page {
     @Override
     public void show(Exercise exercise) {
         hand.show(exercise.voices());
-        try {
-            text.show(Placing.placed(exercise));
-        } catch (TextException e) {
-            // Places that the bars no longer have cannot be said; the findings tell of them.
-            text.setDisable(false);
+        text.show(Placing.placed(exercise));
+        if (!exercise.phrase().equals(phrase)) {
+            // The same notes have other names in other bars.
+            phrase = exercise.phrase();
+            text.rewrite();
         }
     }
 

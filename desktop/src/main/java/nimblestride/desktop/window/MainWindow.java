@@ -191,7 +191,7 @@ public final class MainWindow {
             placing.show(answer);
         });
         desk.exercise().addListener(change -> keepAndTitle());
-        desk.file().addListener(change -> road.stage().set(Exercise.MOST_LAYERS));
+        desk.exercise().addListener((property, old, exercise) -> seeAllLayers(old, exercise));
         desk.file().addListener((property, old, file) -> {
             book.mark(file);
             keepAndTitle();
@@ -203,6 +203,13 @@ public final class MainWindow {
                         playingThrough.setText(playing ? "Playing through the " + transport.through() : ""));
         book.mark(desk.file().get());
         keepAndTitle();
+    }
+
+    /** A layer that has just come in must not stay unseen and unheard because an exercise is being built up. */
+    private void seeAllLayers(Exercise old, Exercise exercise) {
+        if (old.layers().size() != exercise.layers().size()) {
+            road.stage().set(Exercise.MOST_LAYERS);
+        }
     }
 
     private void keepAndTitle() {

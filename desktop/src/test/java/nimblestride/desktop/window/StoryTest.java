@@ -427,6 +427,9 @@ class StoryTest extends FxRobot {
         chord(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(exercise().layers().get(1)).isEqualTo(LayerText.read("snare at 1:1/4"));
 
+        // The same note has another name in other bars.
+        retype("#bars", "4/4");
+        assertThat(text("#placing")).isEqualTo("kick 1; snare 2");
         retype("#bars", "1/8");
         until(() -> shows("Snare has 1 note on places that the bars do not have"));
         clickOn("Take it off");
@@ -469,6 +472,10 @@ class StoryTest extends FxRobot {
         clickOn("#stage-1");
         RoadView road = lookup(".road").queryAs(RoadView.class);
         assertThat(road.stage().get()).isEqualTo(1);
+        interact(() -> window.desk().edit(now -> now.plusLayer(LayerText.read("ride every 1/8"))));
+        assertThat(road.stage().get()).isEqualTo(Exercise.MOST_LAYERS);
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        clickOn("#stage-1");
         clickOn("#later-0");
         assertThat(exercise().layers().get(0)).isEqualTo(LayerText.read("kick every 1/4"));
         clickOn("#stage-2");
