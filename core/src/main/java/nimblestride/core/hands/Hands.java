@@ -52,14 +52,23 @@ public final class Hands {
      * @param courses the layers laid over the phrase, in order; those that cannot be laid are empty
      */
     public static Hands of(List<Optional<Course>> courses, NoteValue until, Lead lead) {
+        return of(courses, until, lead, MOST_NOTES);
+    }
+
+    /**
+     * The same, listing more or fewer notes.
+     *
+     * @param most notes of each layer that are looked at
+     */
+    public static Hands of(List<Optional<Course>> courses, NoteValue until, Lead lead, int most) {
         Map<NoteValue, List<Played>> moments = new TreeMap<>();
         boolean complete = true;
         for (int layer = 0; layer < courses.size(); layer++) {
             if (courses.get(layer).isEmpty()) {
                 continue;
             }
-            List<Hit> hits = courses.get(layer).get().between(NoteValue.ZERO, until, MOST_NOTES + 1);
-            complete &= hits.size() <= MOST_NOTES;
+            List<Hit> hits = courses.get(layer).get().between(NoteValue.ZERO, until, most + 1);
+            complete &= hits.size() <= most;
             for (Hit hit : hits) {
                 List<Played> here = moments.computeIfAbsent(hit.at(), at -> new ArrayList<>());
                 for (Voice voice : hit.voices()) {

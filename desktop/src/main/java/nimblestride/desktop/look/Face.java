@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
+import nimblestride.formats.face.Faces;
 
 /** The faces that ship with the program: Lato for text, Bravura for music. */
 public final class Face {
@@ -18,7 +19,7 @@ public final class Face {
 
     static {
         for (String file : new String[] {"Lato-Regular.ttf", "Lato-Bold.ttf", "Lato-Italic.ttf", "Bravura.otf"}) {
-            try (InputStream in = Face.class.getResourceAsStream("fonts/" + file)) {
+            try (InputStream in = Faces.class.getResourceAsStream(file)) {
                 if (in == null || Font.loadFont(in, 12) == null) {
                     throw new IllegalStateException("the face " + file + " is not in the program");
                 }

@@ -1,0 +1,89 @@
+package nimblestride.core.engraving;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import nimblestride.core.engraving.Mark.Align;
+import nimblestride.core.engraving.Mark.Sign;
+import nimblestride.core.engraving.Mark.Weight;
+import nimblestride.core.engraving.Mark.Words;
+import nimblestride.core.score.NoteShape;
+import nimblestride.core.score.Tuplet;
+import nimblestride.core.value.NoteValue;
+
+/** A note value among words, as in a tempo mark; a note of a tuplet has its number over it. */
+final class NoteSign {
+    private static final double NUMBER_SIZE = 1.1;
+    private static final double NUMBER_HEIGHT = 2.9;
+
+    private final MusicFace face;
+    private final Lettering letters;
+    private final Optional<NoteShape> shape;
+    private final String number;
+    private final String words;
+    private final double size;
+
+    NoteSign(MusicFace face, Lettering letters, NoteShape shape, double size) {
+        this(face, letters, Optional.of(shape), "", "", size);
+    }
+
+    private NoteSign(
+            MusicFace face, Lettering letters, Optional<NoteShape> shape, String number, String words, double size) {
+        this.face = face;
+        this.letters = letters;
+        this.shape = shape;
+        this.number = number;
+        this.words = words;
+        this.size = size;
+    }
+
+    /** The sign of a value; what no single note says is said as a fraction. */
+    static NoteSign of(MusicFace face, Lettering letters, NoteValue value, double size) {
+        Optional<NoteShape> plain = NoteShape.of(value);
+        if (plain.isPresent()) {
+            return new NoteSign(face, letters, plain, "", "", size);
+        }
+        long odd = value.denominator() >> Long.numberOfTrailingZeros(value.denominator());
+        if (odd > 1 && odd < 100) {
+            Tuplet tuplet = Tuplet.usual((int) odd, NoteShape.QUARTER);
+            Optional<NoteShape> within = NoteShape.of(tuplet.written(value));
+            if (within.isPresent()) {
+                return new NoteSign(face, letters, within, Long.toString(odd), "", size);
+            }
+        }
+        return new NoteSign(face, letters, Optional.empty(), "", value.toString(), size);
+    }
+
+    double width() {
+        if (shape.isEmpty()) {
+            return letters.width(words, Weight.BOLD, 2 * size);
+        }
+        double note = face.width(Glyph.mark(shape.get()));
+        return (note + (shape.get().dots() > 0 ? 0.3 + face.width(Glyph.MARK_DOT) : 0)) * size;
+    }
+
+    /** Drawn from an x, standing on a baseline. */
+    List<Mark> marks(double x, double baseline) {
+        List<Mark> marks = new ArrayList<>();
+        if (shape.isEmpty()) {
+            marks.add(new Words(words, x, baseline, 2 * size, Weight.BOLD, Align.START, Ink.INK));
+            return marks;
+        }
+        Glyph note = Glyph.mark(shape.get());
+        marks.add(new Sign(note, x, baseline, size, Ink.INK));
+        if (shape.get().dots() > 0) {
+            marks.add(new Sign(Glyph.MARK_DOT, x + (face.width(note) + 0.3) * size, baseline, size, Ink.INK));
+        }
+        if (!number.isEmpty()) {
+            marks.add(new Words(
+                    number,
+                    x + face.width(note) * size / 2,
+                    baseline - NUMBER_HEIGHT * size,
+                    NUMBER_SIZE,
+                    Weight.ITALIC,
+                    Align.MIDDLE,
+                    Ink.INK));
+        }
+        return marks;
+    }
+}

@@ -1,0 +1,226 @@
+package nimblestride.core.score;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.Optional;
+import java.util.TreeMap;
+import nimblestride.core.counting.Said;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.groove.Ornament;
+import nimblestride.core.hands.Hands;
+import nimblestride.core.hands.Played;
+import nimblestride.core.layer.Course;
+import nimblestride.core.layer.Layer;
+import nimblestride.core.meter.Meter;
+import nimblestride.core.score.BarSpeller.Asked;
+import nimblestride.core.score.BarSpeller.Strike;
+import nimblestride.core.score.Plan.Planned;
+import nimblestride.core.score.Style.Lengths;
+import nimblestride.core.score.Style.Parts;
+import nimblestride.core.value.NoteValue;
+import nimblestride.core.value.Tempo;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/**
+ * Writes an exercise down. Every stroke is written where it is heard; a bar that cannot be written says why and stops no
+ * other.
+ */
+public final class ScoreWriter {
+    private static final int MOST_NOTES_OF_A_LAYER = 500_000;
+
+    private final Exercise exercise;
+    private final Plan plan;
+    private final Style style;
+    private final BarSpeller speller = new BarSpeller();
+    private final List<String> leftOut = new ArrayList<>();
+    private final NavigableMap<NoteValue, List<Head>> hands = new TreeMap<>();
+    private final NavigableMap<NoteValue, List<Head>> feet = new TreeMap<>();
+
+    private ScoreWriter(Exercise exercise, Plan plan, Style style) {
+        this.exercise = exercise;
+        this.plan = plan;
+        this.style = style;
+    }
+
+    /** The phrase once, as it stands. */
+    public static Score write(Exercise exercise, Style style) {
+        return write(exercise, Plan.of(exercise.phrase(), exercise.phrase().bars().size()), style);
+    }
+
+    /**
+     * @param plan the bars to write in; the music runs on for as long as they last
+     * @throws IllegalArgumentException if a layer has more than {@value #MOST_NOTES_OF_A_LAYER} notes in that time
+     */
+    public static Score write(Exercise exercise, Plan plan, Style style) {
+        return new ScoreWriter(exercise, plan, style).write();
+    }
+
+    private Score write() {
+        collect();
+        List<WrittenBar> bars = new ArrayList<>();
+        NoteValue from = NoteValue.ZERO;
+        Carried carried = new Carried(List.of(), List.of());
+        for (Planned planned : plan.bars()) {
+            NoteValue to = from.plus(planned.sounding());
+            bars.add(write(bars, planned, from, to, carried));
+            carried = new Carried(held(hands, to), held(feet, to));
+            from = to;
+        }
+        List<WrittenBar> folded = style.repeats() ? Folding.fold(bars) : bars;
+        return new Score(exercise.name(), style, signed(folded), leftOut);
+    }
+
+    /** What sounds on over a bar line. */
+    private record Carried(List<Head> hands, List<Head> feet) {}
+
+    /** Every note with the limb that plays it, by the part it belongs to. */
+    private void collect() {
+        List<Optional<Course>> courses = new ArrayList<>();
+        List<String> names = exercise.layerNames();
+        for (int i = 0; i < names.size(); i++) {
+            courses.add(courseOf(exercise.layers().get(i), names.get(i)));
+        }
+        Hands dealt = Hands.of(courses, plan.sounding(), exercise.lead(), MOST_NOTES_OF_A_LAYER);
+        if (!dealt.isComplete()) {
+            throw new IllegalArgumentException(String.format(
+                    "a layer has more than %,d notes in %,d bars; fewer bars can be written",
+                    MOST_NOTES_OF_A_LAYER, plan.bars().size()));
+        }
+        for (Played note : dealt.notes()) {
+            boolean below = style.parts() == Parts.HANDS_AND_FEET && !note.voice().limb().isHand();
+            add(below ? feet : hands, note);
+        }
+        Comparator<Head> upwards = Comparator.comparing(head -> head.voice().staffPlace());
+        hands.values().forEach(heads -> heads.sort(upwards));
+        feet.values().forEach(heads -> heads.sort(upwards));
+    }
+
+    private Optional<Course> courseOf(Layer layer, String name) {
+        try {
+            return Optional.of(Course.of(layer, exercise.phrase()));
+        } catch (ArithmeticException | IllegalArgumentException e) {
+            leftOut.add(name + ": " + e.getMessage());
+            return Optional.empty();
+        }
+    }
+
+    /** One voice that two layers ask for is written once, at the stronger level. */
+    private static void add(Map<NoteValue, List<Head>> part, Played note) {
+        List<Head> here = part.computeIfAbsent(note.at(), at -> new ArrayList<>());
+        Head head = new Head(note.voice(), note.stroke(), note.limb(), note.layer());
+        for (int i = 0; i < here.size(); i++) {
+            if (here.get(i).voice().equals(head.voice())) {
+                boolean stronger =
+                        head.stroke().level().compareTo(here.get(i).stroke().level()) > 0;
+                here.set(i, stronger ? head : here.get(i));
+                return;
+            }
+        }
+        here.add(head);
+    }
+
+    /** What was struck last before a moment, if it is held until then. */
+    private List<Head> held(NavigableMap<NoteValue, List<Head>> part, NoteValue moment) {
+        var last = part.lowerEntry(moment);
+        boolean ends = part.containsKey(moment);
+        return last == null || ends || !isHeld(last.getValue()) ? List.of() : last.getValue();
+    }
+
+    private boolean isHeld(List<Head> heads) {
+        return style.lengths() == Lengths.HELD
+                || heads.stream().anyMatch(head -> head.stroke().ornament() == Ornament.BUZZ);
+    }
+
+    private WrittenBar write(
+            List<WrittenBar> before, Planned planned, NoteValue from, NoteValue to, Carried carried) {
+        Rhythm handsPart;
+        Optional<Rhythm> feetPart = Optional.empty();
+        String problem = "";
+        try {
+            handsPart = spell(planned, hands, from, to, carried.hands);
+            if (style.parts() == Parts.HANDS_AND_FEET && !feet.isEmpty()) {
+                feetPart = Optional.of(spell(planned, feet, from, to, carried.feet));
+            }
+        } catch (UnwritableException | ArithmeticException e) {
+            problem = "bar " + (before.size() + 1) + " cannot be written as notes: " + e.getMessage();
+            handsPart = speller.spell(new Asked(planned.bar(), List.of(), List.of()));
+        }
+        return new WrittenBar(
+                before.size(),
+                planned.bar(),
+                tempoOf(planned),
+                List.of(),
+                changeBefore(before.size()),
+                handsPart,
+                feetPart,
+                counts(planned),
+                false,
+                1,
+                "",
+                problem);
+    }
+
+    private Rhythm spell(
+            Planned planned, NavigableMap<NoteValue, List<Head>> part, NoteValue from, NoteValue to, List<Head> carried) {
+        List<Strike> strikes = new ArrayList<>();
+        part.subMap(from, to).forEach((at, heads) -> {
+            NoteValue within = at.minus(from);
+            NoteValue written = NoteValue.of(within.fraction().multiply(planned.stretch()));
+            strikes.add(new Strike(written, List.copyOf(heads), isHeld(heads)));
+        });
+        return speller.spell(new Asked(planned.bar(), strikes, carried));
+    }
+
+    private List<Said> counts(Planned planned) {
+        return style.counting()
+                .map(school -> school.count(planned.bar(), style.division()))
+                .orElse(List.of());
+    }
+
+    /** Counted in the exercise's own beat, unless that would be faster than a tempo can be. */
+    private Tempo tempoOf(Planned planned) {
+        Tempo tempo = exercise.tempo();
+        BigFraction perMinute = tempo.perMinute().multiply(planned.stretch());
+        if (perMinute.compareTo(BigFraction.of(Tempo.SLOWEST)) >= 0
+                && perMinute.compareTo(BigFraction.of(Tempo.FASTEST)) <= 0) {
+            return new Tempo(tempo.beat(), perMinute);
+        }
+        return new Tempo(NoteValue.of(tempo.beat().fraction().multiply(planned.stretch())), tempo.perMinute());
+    }
+
+    private Optional<GearChange> changeBefore(int number) {
+        if (number == 0) {
+            return Optional.empty();
+        }
+        return GearSigns.between(plan.bars().get(number - 1), plan.bars().get(number));
+    }
+
+    /** Signs every change of meter that the page shows, and what a reader meets coming back to a repeat sign. */
+    private List<WrittenBar> signed(List<WrittenBar> bars) {
+        List<WrittenBar> signed = new ArrayList<>();
+        for (int i = 0; i < bars.size(); i++) {
+            WrittenBar bar = bars.get(i);
+            Meter meter = bar.bar().meter();
+            boolean changes = i == 0 || !bars.get(i - 1).bar().meter().equals(meter);
+            boolean changesComingBack =
+                    bar.repeatStarts() && !lastOfRepeat(bars, i).bar().meter().equals(meter);
+            if (!plan.signatures().isEmpty()) {
+                signed.add(i == 0 ? bar.signed(plan.signatures()) : bar);
+            } else {
+                signed.add(changes || changesComingBack ? bar.signed(List.of(meter)) : bar);
+            }
+        }
+        return signed;
+    }
+
+    private static WrittenBar lastOfRepeat(List<WrittenBar> bars, int from) {
+        int at = from;
+        while (at + 1 < bars.size() && bars.get(at).repeatEnds() == 1) {
+            at++;
+        }
+        return bars.get(at);
+    }
+}

@@ -1,0 +1,2 @@
+/** Drawings as pictures: PDF, SVG and PNG. */
+package nimblestride.formats.picture;
