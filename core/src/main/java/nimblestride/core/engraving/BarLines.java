@@ -27,12 +27,18 @@ final class BarLines {
         }
         if (segment.bar().repeatEnds() > 1) {
             thick(end - thickWidth());
-            double thin = end - thickWidth() - face.lines().barLineSeparation() - face.lines().thinBarLine();
+            double thin = end
+                    - thickWidth()
+                    - face.lines().barLineSeparation()
+                    - face.lines().thinBarLine();
             thin(thin);
             dots(thin - face.lines().repeatDotSeparation() - face.width(Glyph.REPEAT_DOT));
         } else if (last) {
             thick(end - thickWidth());
-            thin(end - thickWidth() - face.lines().barLineSeparation() - face.lines().thinBarLine());
+            thin(end
+                    - thickWidth()
+                    - face.lines().barLineSeparation()
+                    - face.lines().thinBarLine());
         } else {
             thin(end - face.lines().thinBarLine());
         }

@@ -100,13 +100,22 @@ public enum Glyph {
 
     private static final List<Glyph> DIGITS =
             List.of(TIME_0, TIME_1, TIME_2, TIME_3, TIME_4, TIME_5, TIME_6, TIME_7, TIME_8, TIME_9);
-    private static final List<Glyph> TUPLET_DIGITS = List.of(
-            TUPLET_0, TUPLET_1, TUPLET_2, TUPLET_3, TUPLET_4, TUPLET_5, TUPLET_6, TUPLET_7, TUPLET_8, TUPLET_9);
+    private static final List<Glyph> TUPLET_DIGITS =
+            List.of(TUPLET_0, TUPLET_1, TUPLET_2, TUPLET_3, TUPLET_4, TUPLET_5, TUPLET_6, TUPLET_7, TUPLET_8, TUPLET_9);
     private static final List<Glyph> RESTS = List.of(
-            REST_WHOLE, REST_HALF, REST_QUARTER, REST_8, REST_16, REST_32, REST_64, REST_128, REST_256, REST_512,
+            REST_WHOLE,
+            REST_HALF,
+            REST_QUARTER,
+            REST_8,
+            REST_16,
+            REST_32,
+            REST_64,
+            REST_128,
+            REST_256,
+            REST_512,
             REST_1024);
-    private static final List<Glyph> FLAGS_UP = List.of(
-            FLAG_8_UP, FLAG_16_UP, FLAG_32_UP, FLAG_64_UP, FLAG_128_UP, FLAG_256_UP, FLAG_512_UP, FLAG_1024_UP);
+    private static final List<Glyph> FLAGS_UP =
+            List.of(FLAG_8_UP, FLAG_16_UP, FLAG_32_UP, FLAG_64_UP, FLAG_128_UP, FLAG_256_UP, FLAG_512_UP, FLAG_1024_UP);
     private static final List<Glyph> FLAGS_DOWN = List.of(
             FLAG_8_DOWN,
             FLAG_16_DOWN,
@@ -117,7 +126,16 @@ public enum Glyph {
             FLAG_512_DOWN,
             FLAG_1024_DOWN);
     private static final List<Glyph> MARKS = List.of(
-            MARK_WHOLE, MARK_HALF, MARK_QUARTER, MARK_8, MARK_16, MARK_32, MARK_64, MARK_128, MARK_256, MARK_512,
+            MARK_WHOLE,
+            MARK_HALF,
+            MARK_QUARTER,
+            MARK_8,
+            MARK_16,
+            MARK_32,
+            MARK_64,
+            MARK_128,
+            MARK_256,
+            MARK_512,
             MARK_1024);
 
     private final String smuflName;
@@ -171,7 +189,8 @@ public enum Glyph {
             case CIRCLED_CROSS ->
                 List.of(CIRCLED_CROSS_WHOLE, CIRCLED_CROSS_HALF, CIRCLED_CROSS).get(open);
             case DIAMOND -> List.of(DIAMOND_WHOLE, DIAMOND_HALF, DIAMOND_BLACK).get(open);
-            case TRIANGLE -> List.of(TRIANGLE_WHOLE, TRIANGLE_HALF, TRIANGLE_BLACK).get(open);
+            case TRIANGLE ->
+                List.of(TRIANGLE_WHOLE, TRIANGLE_HALF, TRIANGLE_BLACK).get(open);
             case SLASHED -> List.of(SLASHED_WHOLE, SLASHED_HALF, SLASHED_BLACK).get(open);
         };
     }

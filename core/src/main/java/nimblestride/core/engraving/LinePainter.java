@@ -111,8 +111,7 @@ final class LinePainter {
         rows[0] = columns;
         if (!bar.problem().isEmpty()) {
             double middle = start + segment.lead();
-            strip.add(new Words(
-                    bar.problem(), middle, -3, 1.4, Weight.ITALIC, Align.START, Ink.LANDING));
+            strip.add(new Words(bar.problem(), middle, -3, 1.4, Weight.ITALIC, Align.START, Ink.LANDING));
             strip.reach(-4.5);
         }
         for (int part = 0; part < bar.parts().size(); part++) {
@@ -148,7 +147,9 @@ final class LinePainter {
             for (int column = segment.first(); column < segment.end(); column++) {
                 double next = column + 1 < segment.end()
                         ? columns[column + 1]
-                        : i + 1 < segments.size() ? xs[i + 1][0][segments.get(i + 1).first()] : end;
+                        : i + 1 < segments.size()
+                                ? xs[i + 1][0][segments.get(i + 1).first()]
+                                : end;
                 double from = columns[column] - SPOT_BEFORE;
                 NoteValue at = segment.columns().at(column);
                 strip.spot(segment.index(), at, from, next - SPOT_BEFORE - from, isStruck(segment.bar(), at));

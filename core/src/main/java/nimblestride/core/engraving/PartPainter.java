@@ -43,7 +43,13 @@ final class PartPainter {
      * @param restPlace where rests stand, in places above the middle line
      */
     PartPainter(
-            Strip strip, MusicFace face, Lettering letters, Rhythm part, boolean stemsUp, double restPlace, double[] x) {
+            Strip strip,
+            MusicFace face,
+            Lettering letters,
+            Rhythm part,
+            boolean stemsUp,
+            double restPlace,
+            double[] x) {
         this.strip = strip;
         this.face = face;
         this.letters = letters;
@@ -96,7 +102,9 @@ final class PartPainter {
         }
         heads(index);
         Optional<BeamGroup> beam = part.beamOf(index);
-        tips[index] = beam.isPresent() ? tipUnder(beam.get()) : tip(index, written.shape().flags());
+        tips[index] = beam.isPresent()
+                ? tipUnder(beam.get())
+                : tip(index, written.shape().flags());
         reach[index] = tips[index];
         if (written.shape().hasStem()) {
             stem(index);
@@ -158,11 +166,7 @@ final class PartPainter {
             if (Extent.isGhost(head)) {
                 double gap = 0.1;
                 strip.add(new Sign(
-                        Glyph.PARENTHESIS_LEFT,
-                        headX - gap - face.width(Glyph.PARENTHESIS_LEFT),
-                        y,
-                        1,
-                        Ink.INK));
+                        Glyph.PARENTHESIS_LEFT, headX - gap - face.width(Glyph.PARENTHESIS_LEFT), y, 1, Ink.INK));
                 strip.add(new Sign(Glyph.PARENTHESIS_RIGHT, headX + face.width(glyph) + gap, y, 1, Ink.INK));
             }
         }
@@ -176,7 +180,8 @@ final class PartPainter {
         double out = face.lines().legerLineExtension();
         for (int line = 6; line <= Math.abs(place); line += 2) {
             double y = -Integer.signum(place) * line / 2.0;
-            strip.add(new Mark.Line(headX - out, y, headX + width + out, y, face.lines().legerLine(), Ink.INK));
+            strip.add(new Mark.Line(
+                    headX - out, y, headX + width + out, y, face.lines().legerLine(), Ink.INK));
         }
     }
 
@@ -249,7 +254,10 @@ final class PartPainter {
                     end++;
                 }
                 if (end > i) {
-                    bar(stemXOrHead(beam.members().get(i)), stemXOrHead(beam.members().get(end)), y);
+                    bar(
+                            stemXOrHead(beam.members().get(i)),
+                            stemXOrHead(beam.members().get(end)),
+                            y);
                 } else if (hasHook(beam.members().get(i), level)) {
                     double at = stemX(beam.members().get(i));
                     bar(at, at + (hookRight(beam, i) ? HOOK : -HOOK), y);
@@ -266,7 +274,8 @@ final class PartPainter {
     /** A hook points to the note it shares a beat with: the first of a group to the right, others to the left. */
     private static boolean hookRight(BeamGroup beam, int member) {
         return member == 0
-                || (member < beam.joins().size() && beam.joins().get(member) > beam.joins().get(member - 1));
+                || (member < beam.joins().size()
+                        && beam.joins().get(member) > beam.joins().get(member - 1));
     }
 
     private double stemXOrHead(int index) {
@@ -287,7 +296,8 @@ final class PartPainter {
             return;
         }
         boolean strong = written.heads().stream().anyMatch(head -> head.stroke().level() == Level.STRONG);
-        boolean accented = written.heads().stream().anyMatch(head -> head.stroke().level() == Level.ACCENT);
+        boolean accented =
+                written.heads().stream().anyMatch(head -> head.stroke().level() == Level.ACCENT);
         if (!strong && !accented) {
             return;
         }
@@ -319,8 +329,7 @@ final class PartPainter {
         double line = y - up * height / 2;
         double digitsY = up > 0 ? y : y + height;
         double width = number(span, middle, digitsY);
-        boolean beamed = part.beams().stream()
-                .anyMatch(beam -> beam.first() == span.from() && beam.last() == last);
+        boolean beamed = part.beams().stream().anyMatch(beam -> beam.first() == span.from() && beam.last() == last);
         if (!beamed) {
             bracketHalf(from, middle - width / 2 - 0.3, line);
             bracketHalf(to, middle + width / 2 + 0.3, line);

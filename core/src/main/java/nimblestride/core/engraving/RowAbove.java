@@ -86,7 +86,8 @@ final class RowAbove {
         sides.add(new double[] {x, bottom, right, bottom});
         sides.add(new double[] {x, top, x, bottom});
         sides.add(new double[] {right, top, right, bottom});
-        sides.forEach(s -> strip.add(new Line(s[0], s[1], s[2], s[3], face.lines().thinBarLine(), Ink.INK)));
+        sides.forEach(
+                s -> strip.add(new Line(s[0], s[1], s[2], s[3], face.lines().thinBarLine(), Ink.INK)));
         return right;
     }
 

@@ -46,7 +46,9 @@ final class SignatureSign {
     }
 
     private double width(String number) {
-        return number.chars().mapToDouble(sign -> face.width(glyph((char) sign))).sum();
+        return number.chars()
+                .mapToDouble(sign -> face.width(glyph((char) sign)))
+                .sum();
     }
 
     private void number(String number, double from, double y) {

@@ -92,7 +92,9 @@ final class Ties {
             double low = y + down * DEPTH;
             double third = (to - from) / 3;
             strip.add(new Mark.Curve(
-                    List.of(from, y, from + third, low, to - third, low, to, y), face.lines().tie(), Ink.INK));
+                    List.of(from, y, from + third, low, to - third, low, to, y),
+                    face.lines().tie(),
+                    Ink.INK));
             strip.reach(low);
         }
     }

@@ -98,7 +98,11 @@ final class BarSpeller {
             PlainSpelling plain = new PlainSpelling(onsets);
             boolean allPlain = groups.stream().allMatch(plain::isEnoughFor);
             Spelled whole = Spelled.joined(
-                    allPlain ? groups.stream().map(group -> ofGroup(speller, group)).toList() : List.of(tried(speller)));
+                    allPlain
+                            ? groups.stream()
+                                    .map(group -> ofGroup(speller, group))
+                                    .toList()
+                            : List.of(tried(speller)));
             Spelled merged = new Merging(asked.bar, tick).merge(whole);
             List<Written> written = new ArrayList<>();
             for (Leaf leaf : merged.leaves()) {
@@ -119,24 +123,25 @@ final class BarSpeller {
             if (bases.subList(first, end).stream().anyMatch(Optional::isPresent)) {
                 return Optional.empty();
             }
-            int parts = groups.subList(first, end).stream().mapToInt(Cell::parts).sum();
-            Cell run = new Cell(
-                    groups.get(first).from(), groups.get(end - 1).to(), parts, tick, List.of());
+            int parts =
+                    groups.subList(first, end).stream().mapToInt(Cell::parts).sum();
+            Cell run = new Cell(groups.get(first).from(), groups.get(end - 1).to(), parts, tick, List.of());
             return speller.asPlainTuplet(run).map(spelled -> spelled.harderBy(ACROSS_A_GROUP * (end - first - 1)));
         }
 
         private static Spelled ofGroup(Speller speller, Cell group) {
             Spelled spelled = speller.spell(group);
-            return group.within().isEmpty() ? spelled : spelled.under(group.within().get(0), 0, 0);
+            return group.within().isEmpty()
+                    ? spelled
+                    : spelled.under(group.within().get(0), 0, 0);
         }
 
         private Written written(Leaf leaf) {
             NoteValue at = tick.times(leaf.from());
             NoteValue lasts = tick.times(leaf.to() - leaf.from());
             int before = onsets.firstFrom(leaf.from() + 1) - 1;
-            List<Head> heads = leaf.kind() == Kind.REST
-                    ? List.of()
-                    : before < 0 ? asked.carried : asked.strikes.get(before).heads;
+            List<Head> heads =
+                    leaf.kind() == Kind.REST ? List.of() : before < 0 ? asked.carried : asked.strikes.get(before).heads;
             return new Written(at, lasts, leaf.shape(), heads, leaf.kind() == Kind.TIED);
         }
     }

@@ -63,7 +63,8 @@ final class Beaming {
     }
 
     private void close(List<Integer> members, int group) {
-        while (!members.isEmpty() && written.get(members.get(members.size() - 1)).isRest()) {
+        while (!members.isEmpty()
+                && written.get(members.get(members.size() - 1)).isRest()) {
             members.remove(members.size() - 1);
         }
         while (!members.isEmpty() && written.get(members.get(0)).isRest()) {
@@ -80,7 +81,8 @@ final class Beaming {
     }
 
     private int joins(int one, int next, int group) {
-        int both = Math.min(written.get(one).shape().flags(), written.get(next).shape().flags());
+        int both = Math.min(
+                written.get(one).shape().flags(), written.get(next).shape().flags());
         if (!Objects.equals(tupletsOf(one), tupletsOf(next))) {
             return 1;
         }

@@ -29,7 +29,8 @@ final class GearSigns {
         }
         for (NoteValue plain : candidates) {
             GearChange toPlain = new GearChange(NoteValue.of(plain.fraction().divide(ratio)), plain);
-            GearChange fromPlain = new GearChange(plain, NoteValue.of(plain.fraction().multiply(ratio)));
+            GearChange fromPlain =
+                    new GearChange(plain, NoteValue.of(plain.fraction().multiply(ratio)));
             if (isNamed(toPlain)) {
                 return Optional.of(toPlain);
             }
@@ -42,6 +43,7 @@ final class GearSigns {
     }
 
     private static boolean isNamed(GearChange change) {
-        return NoteName.of(change.old()).isPresent() && NoteName.of(change.now()).isPresent();
+        return NoteName.of(change.old()).isPresent()
+                && NoteName.of(change.now()).isPresent();
     }
 }

@@ -48,9 +48,8 @@ final class Merging {
     }
 
     private boolean isPair(Leaf one, Leaf other) {
-        boolean together = one.from() % pair == 0
-                && one.to() - one.from() == pair / 2
-                && other.to() - other.from() == pair / 2;
+        boolean together =
+                one.from() % pair == 0 && one.to() - one.from() == pair / 2 && other.to() - other.from() == pair / 2;
         boolean alike = one.kind() == Kind.REST ? other.kind() == Kind.REST : other.kind() == Kind.TIED;
         return together && alike;
     }

@@ -27,9 +27,7 @@ public record Rhythm(List<Written> written, List<TupletSpan> tuplets, List<BeamG
 
     /** The beam a note is under. */
     public Optional<BeamGroup> beamOf(int index) {
-        return beams.stream()
-                .filter(beam -> beam.members().contains(index))
-                .findFirst();
+        return beams.stream().filter(beam -> beam.members().contains(index)).findFirst();
     }
 
     /** Whether nothing is struck or held. */

@@ -47,7 +47,8 @@ public final class ScoreWriter {
 
     /** The phrase once, as it stands. */
     public static Score write(Exercise exercise, Style style) {
-        return write(exercise, Plan.of(exercise.phrase(), exercise.phrase().bars().size()), style);
+        return write(
+                exercise, Plan.of(exercise.phrase(), exercise.phrase().bars().size()), style);
     }
 
     /**
@@ -90,7 +91,8 @@ public final class ScoreWriter {
                     MOST_NOTES_OF_A_LAYER, plan.bars().size()));
         }
         for (Played note : dealt.notes()) {
-            boolean below = style.parts() == Parts.HANDS_AND_FEET && !note.voice().limb().isHand();
+            boolean below = style.parts() == Parts.HANDS_AND_FEET
+                    && !note.voice().limb().isHand();
             add(below ? feet : hands, note);
         }
         Comparator<Head> upwards = Comparator.comparing(head -> head.voice().staffPlace());
@@ -134,8 +136,7 @@ public final class ScoreWriter {
                 || heads.stream().anyMatch(head -> head.stroke().ornament() == Ornament.BUZZ);
     }
 
-    private WrittenBar write(
-            List<WrittenBar> before, Planned planned, NoteValue from, NoteValue to, Carried carried) {
+    private WrittenBar write(List<WrittenBar> before, Planned planned, NoteValue from, NoteValue to, Carried carried) {
         Rhythm handsPart;
         Optional<Rhythm> feetPart = Optional.empty();
         String problem = "";
@@ -164,7 +165,11 @@ public final class ScoreWriter {
     }
 
     private Rhythm spell(
-            Planned planned, NavigableMap<NoteValue, List<Head>> part, NoteValue from, NoteValue to, List<Head> carried) {
+            Planned planned,
+            NavigableMap<NoteValue, List<Head>> part,
+            NoteValue from,
+            NoteValue to,
+            List<Head> carried) {
         List<Strike> strikes = new ArrayList<>();
         part.subMap(from, to).forEach((at, heads) -> {
             NoteValue within = at.minus(from);

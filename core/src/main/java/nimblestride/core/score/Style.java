@@ -81,12 +81,7 @@ public record Style(
 
     /** Hands up and feet down, rests from group to group, stickings as given, no counts, repeats folded. */
     public static final Style USUAL = new Style(
-            Parts.HANDS_AND_FEET,
-            Lengths.SHORT,
-            Stickings.AS_GIVEN,
-            Optional.empty(),
-            Division.AS_WRITTEN,
-            true);
+            Parts.HANDS_AND_FEET, Lengths.SHORT, Stickings.AS_GIVEN, Optional.empty(), Division.AS_WRITTEN, true);
 
     public Style with(Parts newParts) {
         return new Style(newParts, lengths, stickings, counting, division, repeats);

@@ -13,8 +13,8 @@ import nimblestride.core.value.NoteValue;
 record TupletChoice(Tuplet tuplet, double awkwardness) {
     private static final double SIGN = 1.2;
     private static final double PER_NOTE = 0.05;
-    private static final double PER_UNUSUAL_NOTE = 0.15;
-    private static final int MOST_USUAL = 13;
+    private static final double PER_UNUSUAL_NOTE = 0.5;
+    private static final int MOST_USUAL = 7;
     private static final double COMPOUND = 0.3;
     private static final double DOTTED = 0.6;
     private static final double STRETCHED = 1.0;

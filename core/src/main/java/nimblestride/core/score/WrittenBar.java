@@ -77,24 +77,12 @@ public record WrittenBar(
     }
 
     WrittenBar repeated(boolean starts, int times) {
-        return new WrittenBar(
-                number, bar, tempo, signature, change, hands, feet, counts, starts, times, mark, problem);
+        return new WrittenBar(number, bar, tempo, signature, change, hands, feet, counts, starts, times, mark, problem);
     }
 
     /** With something written over it. */
     public WrittenBar marked(String newMark) {
         return new WrittenBar(
-                number,
-                bar,
-                tempo,
-                signature,
-                change,
-                hands,
-                feet,
-                counts,
-                repeatStarts,
-                repeatEnds,
-                newMark,
-                problem);
+                number, bar, tempo, signature, change, hands, feet, counts, repeatStarts, repeatEnds, newMark, problem);
     }
 }

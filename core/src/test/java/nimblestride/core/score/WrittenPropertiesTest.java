@@ -57,7 +57,8 @@ class WrittenPropertiesTest {
         // Without these few, everything is written.
         if (score.bars().stream().anyMatch(bar -> !bar.problem().isEmpty())) {
             assertThat(score.bars().stream().map(WrittenBar::problem).filter(p -> !p.isEmpty()))
-                    .allSatisfy(problem -> assertThat(problem).startsWith("bar ").contains("cannot be written"));
+                    .allSatisfy(
+                            problem -> assertThat(problem).startsWith("bar ").contains("cannot be written"));
             return;
         }
         for (WrittenBar bar : score.bars()) {
@@ -87,14 +88,17 @@ class WrittenPropertiesTest {
 
     private static void assertBeamsAreNotes(Rhythm part) {
         for (BeamGroup beam : part.beams()) {
-            assertThat(beam.members()).allSatisfy(i -> assertThat(
-                            part.written().get(i).shape().flags())
-                    .isPositive());
+            assertThat(beam.members())
+                    .allSatisfy(i ->
+                            assertThat(part.written().get(i).shape().flags()).isPositive());
             for (int i = 0; i < beam.joins().size(); i++) {
                 assertThat(beam.joins().get(i))
                         .isBetween(
                                 1,
-                                part.written().get(beam.members().get(i)).shape().flags());
+                                part.written()
+                                        .get(beam.members().get(i))
+                                        .shape()
+                                        .flags());
             }
             assertThat(part.written().get(beam.first()).isRest()).isFalse();
             assertThat(part.written().get(beam.last()).isRest()).isFalse();
@@ -111,11 +115,10 @@ class WrittenPropertiesTest {
     private static List<String> heard(Exercise exercise) {
         List<String> heard = new ArrayList<>();
         NoteValue end = exercise.phrase().startOf(BARS);
-        exercise.layers()
-                .forEach(layer -> Course.of(layer, exercise.phrase())
-                        .between(NoteValue.ZERO, end, 10_000)
-                        .forEach(hit -> heard.add(exercise.tempo().seconds(hit.at()) + " "
-                                + layer.voice().name())));
+        exercise.layers().forEach(layer -> Course.of(layer, exercise.phrase())
+                .between(NoteValue.ZERO, end, 10_000)
+                .forEach(hit -> heard.add(
+                        exercise.tempo().seconds(hit.at()) + " " + layer.voice().name())));
         return heard.stream().distinct().toList();
     }
 }

@@ -24,7 +24,13 @@ final class SmuflMetadata {
         for (Glyph glyph : Glyph.values()) {
             JsonNode box = boxes.get(glyph.smuflName());
             if (box != null) {
-                boxOf.put(glyph, new Box(at(box, "bBoxSW", 0), at(box, "bBoxSW", 1), at(box, "bBoxNE", 0), at(box, "bBoxNE", 1)));
+                boxOf.put(
+                        glyph,
+                        new Box(
+                                at(box, "bBoxSW", 0),
+                                at(box, "bBoxSW", 1),
+                                at(box, "bBoxNE", 0),
+                                at(box, "bBoxNE", 1)));
             }
             JsonNode own = anchors.get(glyph.smuflName());
             if (own != null && own.has("stemUpSE") && own.has("stemDownNW")) {

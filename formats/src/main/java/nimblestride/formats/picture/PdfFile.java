@@ -36,8 +36,7 @@ public final class PdfFile {
             text.put(weight, PDType0Font.load(document, Faces.textFile(weight), true));
         }
         // A face with PostScript outlines can only be embedded whole.
-        music = PDType0Font.load(
-                document, new OTFParser().parse(new RandomAccessReadBuffer(Faces.musicFile())), false);
+        music = PDType0Font.load(document, new OTFParser().parse(new RandomAccessReadBuffer(Faces.musicFile())), false);
     }
 
     /**
@@ -64,7 +63,8 @@ public final class PdfFile {
     }
 
     private void page(Drawing drawing) throws IOException {
-        PDPage page = new PDPage(new PDRectangle((float) (drawing.width() * space), (float) (drawing.height() * space)));
+        PDPage page =
+                new PDPage(new PDRectangle((float) (drawing.width() * space), (float) (drawing.height() * space)));
         document.addPage(page);
         try (PDPageContentStream out = new PDPageContentStream(document, page)) {
             for (Mark mark : drawing.marks()) {

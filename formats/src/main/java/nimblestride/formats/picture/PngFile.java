@@ -102,8 +102,7 @@ public final class PngFile {
     }
 
     private void stroke(Shape shape, double thickness) {
-        graphics.setStroke(
-                new BasicStroke((float) (thickness * space), BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER));
+        graphics.setStroke(new BasicStroke((float) (thickness * space), BasicStroke.CAP_BUTT, BasicStroke.JOIN_MITER));
         graphics.draw(AffineTransform.getScaleInstance(space, space).createTransformedShape(shape));
     }
 }

@@ -1,0 +1,121 @@
+package nimblestride.formats.musicxml;
+
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.math.MathContext;
+import java.util.Optional;
+import nimblestride.core.score.GearChange;
+import nimblestride.core.score.NoteShape;
+import nimblestride.core.score.Tuplet;
+import nimblestride.core.value.NoteValue;
+import nimblestride.core.value.Tempo;
+import org.apache.commons.numbers.fraction.BigFraction;
+import org.audiveris.proxymusic.AboveBelow;
+import org.audiveris.proxymusic.Direction;
+import org.audiveris.proxymusic.DirectionType;
+import org.audiveris.proxymusic.Empty;
+import org.audiveris.proxymusic.FormattedTextId;
+import org.audiveris.proxymusic.Metronome;
+import org.audiveris.proxymusic.MetronomeNote;
+import org.audiveris.proxymusic.MetronomeTuplet;
+import org.audiveris.proxymusic.PerMinute;
+import org.audiveris.proxymusic.Sound;
+import org.audiveris.proxymusic.StartStop;
+import org.audiveris.proxymusic.YesNo;
+
+/** What stands over a measure: tempo, modulation, rehearsal mark. */
+final class DirectionXml {
+    private DirectionXml() {}
+
+    static Direction mark(String text) {
+        FormattedTextId mark = new FormattedTextId();
+        mark.setValue(ScoreXml.printable(text));
+        DirectionType type = new DirectionType();
+        type.getRehearsal().add(mark);
+        return above(type);
+    }
+
+    /** The tempo, as a mark where its beat is a single note, and to be played by in any case. */
+    static Direction tempo(Tempo tempo, boolean inParentheses) {
+        Metronome metronome = new Metronome();
+        Optional<NoteShape> beat = NoteShape.of(tempo.beat());
+        NoteShape shape = beat.orElse(NoteShape.QUARTER);
+        metronome.setBeatUnit(NoteXml.typeName(shape));
+        for (int dot = 0; dot < shape.dots(); dot++) {
+            metronome.getBeatUnitDot().add(new Empty());
+        }
+        PerMinute perMinute = new PerMinute();
+        BigFraction shown = beat.isPresent() ? tempo.perMinute() : tempo.quartersPerMinute();
+        perMinute.setValue(Tempo.decimal(shown));
+        metronome.setPerMinute(perMinute);
+        if (inParentheses) {
+            metronome.setParentheses(YesNo.YES);
+        }
+        DirectionType type = new DirectionType();
+        type.setMetronome(metronome);
+        Direction direction = above(type);
+        Sound sound = new Sound();
+        BigFraction quarters = tempo.quartersPerMinute();
+        sound.setTempo(new BigDecimal(quarters.getNumerator())
+                .divide(new BigDecimal(quarters.getDenominator()), MathContext.DECIMAL64)
+                .stripTrailingZeros());
+        direction.setSound(sound);
+        return direction;
+    }
+
+    /** What was one value is another from here on. */
+    static Direction gear(GearChange change) {
+        DirectionType type = new DirectionType();
+        Optional<MetronomeNote> old = note(change.old());
+        Optional<MetronomeNote> now = note(change.now());
+        if (old.isPresent() && now.isPresent()) {
+            Metronome metronome = new Metronome();
+            metronome.getMetronomeNote().add(old.get());
+            metronome.setMetronomeRelation("equals");
+            metronome.getMetronomeNote().add(now.get());
+            type.setMetronome(metronome);
+        } else {
+            FormattedTextId words = new FormattedTextId();
+            words.setValue(change.old() + " = " + change.now());
+            type.getRehearsal().add(words);
+        }
+        return above(type);
+    }
+
+    /** A note of a mark, alone in its tuplet if it has one. */
+    private static Optional<MetronomeNote> note(NoteValue value) {
+        Optional<NoteShape> plain = NoteShape.of(value);
+        MetronomeNote note = new MetronomeNote();
+        if (plain.isEmpty()) {
+            Optional<Tuplet> tuplet = tupletOf(value);
+            plain = tuplet.flatMap(one -> NoteShape.of(one.written(value)));
+            if (plain.isEmpty()) {
+                return Optional.empty();
+            }
+            MetronomeTuplet sign = new MetronomeTuplet();
+            sign.setActualNotes(BigInteger.valueOf(tuplet.get().actual()));
+            sign.setNormalNotes(BigInteger.valueOf(tuplet.get().normal()));
+            sign.setType(StartStop.START);
+            note.setMetronomeTuplet(sign);
+        }
+        note.setMetronomeType(NoteXml.typeName(plain.get()));
+        for (int dot = 0; dot < plain.get().dots(); dot++) {
+            note.getMetronomeDot().add(new Empty());
+        }
+        return Optional.of(note);
+    }
+
+    private static Optional<Tuplet> tupletOf(NoteValue value) {
+        long odd = value.denominator() >> Long.numberOfTrailingZeros(value.denominator());
+        return odd > 1 && odd <= NoteShape.SHORTEST
+                ? Optional.of(Tuplet.usual((int) odd, NoteShape.QUARTER))
+                : Optional.empty();
+    }
+
+    private static Direction above(DirectionType type) {
+        Direction direction = new Direction();
+        direction.setPlacement(AboveBelow.ABOVE);
+        direction.getDirectionType().add(type);
+        return direction;
+    }
+}

@@ -1,0 +1,204 @@
+package nimblestride.formats.musicxml;
+
+import jakarta.xml.bind.JAXBElement;
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nimblestride.core.meter.Meter;
+import nimblestride.core.score.Rhythm;
+import nimblestride.core.score.Score;
+import nimblestride.core.score.Written;
+import nimblestride.core.score.WrittenBar;
+import nimblestride.core.value.NoteValue;
+import org.apache.commons.numbers.core.ArithmeticUtils;
+import org.audiveris.proxymusic.Attributes;
+import org.audiveris.proxymusic.Backup;
+import org.audiveris.proxymusic.BackwardForward;
+import org.audiveris.proxymusic.BarStyle;
+import org.audiveris.proxymusic.BarStyleColor;
+import org.audiveris.proxymusic.Barline;
+import org.audiveris.proxymusic.Clef;
+import org.audiveris.proxymusic.ClefSign;
+import org.audiveris.proxymusic.Direction;
+import org.audiveris.proxymusic.ObjectFactory;
+import org.audiveris.proxymusic.Repeat;
+import org.audiveris.proxymusic.RightLeftMiddle;
+import org.audiveris.proxymusic.ScoreInstrument;
+import org.audiveris.proxymusic.ScorePartwise;
+import org.audiveris.proxymusic.Time;
+
+/** One measure: attributes, directions, the parts one after the other, bar lines. */
+final class MeasureXml {
+    private static final ObjectFactory FACTORY = new ObjectFactory();
+
+    private final Score score;
+    private final WrittenBar bar;
+    private final int index;
+    private final Optional<WrittenBar> next;
+    private final Map<String, ScoreInstrument> instruments;
+    private final Before before;
+    private final long divisions;
+    private final ScorePartwise.Part.Measure measure = new ScorePartwise.Part.Measure();
+
+    /** What the measure before has set. */
+    record Before(long divisions, Optional<Meter> meter) {
+        static final Before NOTHING = new Before(0, Optional.empty());
+    }
+
+    MeasureXml(
+            Score score,
+            int index,
+            Optional<WrittenBar> next,
+            Map<String, ScoreInstrument> instruments,
+            Before before) {
+        this.score = score;
+        this.bar = score.bars().get(index);
+        this.index = index;
+        this.next = next;
+        this.instruments = instruments;
+        this.before = before;
+        this.divisions = divisions(bar, before.divisions);
+    }
+
+    Before after() {
+        return new Before(divisions, Optional.of(bar.bar().meter()));
+    }
+
+    /** So many to a quarter that every duration is a whole number; those of the measure before, if they will do. */
+    private static long divisions(WrittenBar bar, long before) {
+        List<NoteValue> lengths = new ArrayList<>();
+        bar.parts().forEach(part -> part.written().forEach(written -> lengths.add(written.lasts())));
+        lengths.add(bar.bar().length());
+        try {
+            long needed = 1;
+            for (NoteValue length : lengths) {
+                needed = ArithmeticUtils.lcm(needed, length.times(4).denominator());
+            }
+            return before > 0 && before % needed == 0 ? before : needed;
+        } catch (ArithmeticException e) {
+            throw new IllegalArgumentException(
+                    "bar " + (bar.number() + 1) + " divides the quarter more finely than MusicXML can count", e);
+        }
+    }
+
+    ScorePartwise.Part.Measure build() {
+        measure.setNumber(Integer.toString(index + 1));
+        attributes();
+        directions();
+        if (bar.repeatStarts()) {
+            barline(RightLeftMiddle.LEFT, BarStyle.HEAVY_LIGHT, Optional.of(repeat(BackwardForward.FORWARD)));
+        }
+        boolean first = true;
+        int voice = 1;
+        for (Rhythm part : bar.parts()) {
+            if (!first) {
+                Backup backup = new Backup();
+                backup.setDuration(duration(bar.bar().length()));
+                measure.getNoteOrBackupOrForward().add(backup);
+            }
+            first = false;
+            part(part, voice++);
+        }
+        if (bar.repeatEnds() > 1) {
+            Repeat repeat = repeat(BackwardForward.BACKWARD);
+            repeat.setTimes(BigInteger.valueOf(bar.repeatEnds()));
+            barline(RightLeftMiddle.RIGHT, BarStyle.LIGHT_HEAVY, Optional.of(repeat));
+        } else if (next.isEmpty()) {
+            barline(RightLeftMiddle.RIGHT, BarStyle.LIGHT_HEAVY, Optional.empty());
+        }
+        return measure;
+    }
+
+    private void part(Rhythm part, int voice) {
+        for (int i = 0; i < part.written().size(); i++) {
+            boolean tiesOn =
+                    i + 1 < part.written().size() ? part.written().get(i + 1).tied() : isTiedInto(voice - 1);
+            NoteXml notes = new NoteXml(score, part, i, voice, tiesOn, instruments);
+            measure.getNoteOrBackupOrForward()
+                    .addAll(notes.build(duration(part.written().get(i).lasts()), counts(part, i, voice)));
+        }
+    }
+
+    /** Whether the next measure begins with a note tied to the last of this one. */
+    private boolean isTiedInto(int part) {
+        return next.filter(one -> one.parts().size() > part)
+                .map(one -> one.parts().get(part).written().get(0))
+                .filter(Written::tied)
+                .isPresent();
+    }
+
+    /** What is said with a note of the hands; counts that fall on no note of theirs have nowhere to stand. */
+    private Optional<String> counts(Rhythm part, int note, int voice) {
+        if (voice > 1 || part.written().get(note).isRest()) {
+            return Optional.empty();
+        }
+        NoteValue at = part.written().get(note).at();
+        return bar.counts().stream()
+                .filter(said -> said.at().equals(at))
+                .map(said -> said.syllable())
+                .findFirst();
+    }
+
+    private BigDecimal duration(NoteValue length) {
+        NoteValue units = length.times(4).times(divisions);
+        return BigDecimal.valueOf(units.numerator());
+    }
+
+    private void attributes() {
+        boolean newMeter = !before.meter.equals(Optional.of(bar.bar().meter()));
+        if (before.divisions == divisions && !newMeter) {
+            return;
+        }
+        Attributes attributes = new Attributes();
+        if (before.divisions != divisions) {
+            attributes.setDivisions(BigDecimal.valueOf(divisions));
+        }
+        if (newMeter) {
+            Time time = new Time();
+            for (Meter.Term term : bar.bar().meter().terms()) {
+                String text = term.toString();
+                JAXBElement<String> beats = FACTORY.createTimeBeats(text.substring(0, text.indexOf('/')));
+                time.getTimeSignature().add(beats);
+                time.getTimeSignature().add(FACTORY.createTimeBeatType(Integer.toString(term.denominator())));
+            }
+            attributes.getTime().add(time);
+        }
+        if (before.meter.isEmpty()) {
+            Clef clef = new Clef();
+            clef.setSign(ClefSign.PERCUSSION);
+            clef.setLine(BigInteger.valueOf(3));
+            attributes.getClef().add(clef);
+        }
+        measure.getNoteOrBackupOrForward().add(attributes);
+    }
+
+    private void directions() {
+        if (!bar.mark().isEmpty()) {
+            measure.getNoteOrBackupOrForward().add(DirectionXml.mark(bar.mark()));
+        }
+        if (index == 0 || bar.change().isPresent()) {
+            bar.change().ifPresent(change -> measure.getNoteOrBackupOrForward().add(DirectionXml.gear(change)));
+            Direction tempo = DirectionXml.tempo(bar.tempo(), bar.change().isPresent());
+            measure.getNoteOrBackupOrForward().add(tempo);
+        }
+    }
+
+    private static Repeat repeat(BackwardForward direction) {
+        Repeat repeat = new Repeat();
+        repeat.setDirection(direction);
+        return repeat;
+    }
+
+    private void barline(RightLeftMiddle where, BarStyle style, Optional<Repeat> repeat) {
+        Barline line = new Barline();
+        line.setLocation(where);
+        BarStyleColor color = new BarStyleColor();
+        color.setValue(style);
+        line.setBarStyle(color);
+        repeat.ifPresent(line::setRepeat);
+        measure.getNoteOrBackupOrForward().add(line);
+    }
+}

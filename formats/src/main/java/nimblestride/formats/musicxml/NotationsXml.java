@@ -1,0 +1,132 @@
+package nimblestride.formats.musicxml;
+
+import java.math.BigInteger;
+import java.util.List;
+import java.util.Optional;
+import nimblestride.core.groove.Level;
+import nimblestride.core.groove.Ornament;
+import nimblestride.core.score.NoteShape;
+import nimblestride.core.score.Rhythm;
+import nimblestride.core.score.TupletSpan;
+import nimblestride.core.score.Written;
+import org.audiveris.proxymusic.Articulations;
+import org.audiveris.proxymusic.EmptyPlacement;
+import org.audiveris.proxymusic.Notations;
+import org.audiveris.proxymusic.ObjectFactory;
+import org.audiveris.proxymusic.Ornaments;
+import org.audiveris.proxymusic.ShowTuplet;
+import org.audiveris.proxymusic.StartStop;
+import org.audiveris.proxymusic.StrongAccent;
+import org.audiveris.proxymusic.Tied;
+import org.audiveris.proxymusic.TiedType;
+import org.audiveris.proxymusic.Tremolo;
+import org.audiveris.proxymusic.TremoloType;
+import org.audiveris.proxymusic.Tuplet;
+import org.audiveris.proxymusic.TupletDot;
+import org.audiveris.proxymusic.TupletNumber;
+import org.audiveris.proxymusic.TupletPortion;
+import org.audiveris.proxymusic.TupletType;
+import org.audiveris.proxymusic.YesNo;
+
+/** What is signed on a note: ties, tuplets, accents, rolls. */
+final class NotationsXml {
+    private static final ObjectFactory FACTORY = new ObjectFactory();
+
+    private NotationsXml() {}
+
+    /** @param first whether this is the note of a chord that carries what belongs to all of it */
+    static Optional<Notations> of(Rhythm part, int index, boolean tiesOn, boolean first) {
+        Notations notations = new Notations();
+        List<Object> signs = notations.getTiedOrSlurOrTuplet();
+        Written written = part.written().get(index);
+        if (!written.isRest() && written.tied()) {
+            signs.add(tied(TiedType.STOP));
+        }
+        if (!written.isRest() && tiesOn) {
+            signs.add(tied(TiedType.START));
+        }
+        if (first) {
+            tuplets(part, index, signs);
+            if (written.isStruck()) {
+                accents(written, signs);
+                rolls(written, signs);
+            }
+        }
+        return signs.isEmpty() ? Optional.empty() : Optional.of(notations);
+    }
+
+    private static Tied tied(TiedType type) {
+        Tied tied = new Tied();
+        tied.setType(type);
+        return tied;
+    }
+
+    private static void tuplets(Rhythm part, int index, List<Object> signs) {
+        for (TupletSpan span : part.tupletsOf(index)) {
+            if (span.from() == index) {
+                Tuplet tuplet = tuplet(span, StartStop.START);
+                tuplet.setBracket(YesNo.YES);
+                tuplet.setShowNumber(span.tuplet().isUsual() ? ShowTuplet.ACTUAL : ShowTuplet.BOTH);
+                tuplet.setTupletActual(
+                        portion(span.tuplet().actual(), span.tuplet().unit()));
+                tuplet.setTupletNormal(
+                        portion(span.tuplet().normal(), span.tuplet().unit()));
+                signs.add(tuplet);
+            }
+            if (span.to() == index + 1) {
+                signs.add(tuplet(span, StartStop.STOP));
+            }
+        }
+    }
+
+    private static Tuplet tuplet(TupletSpan span, StartStop type) {
+        Tuplet tuplet = new Tuplet();
+        tuplet.setType(type);
+        tuplet.setNumber(span.depth() + 1);
+        return tuplet;
+    }
+
+    private static TupletPortion portion(int notes, NoteShape shape) {
+        TupletPortion portion = new TupletPortion();
+        TupletNumber number = new TupletNumber();
+        number.setValue(BigInteger.valueOf(notes));
+        portion.setTupletNumber(number);
+        TupletType type = new TupletType();
+        type.setValue(NoteXml.typeName(shape));
+        portion.setTupletType(type);
+        for (int dot = 0; dot < shape.dots(); dot++) {
+            portion.getTupletDot().add(new TupletDot());
+        }
+        return portion;
+    }
+
+    private static void accents(Written written, List<Object> signs) {
+        boolean strong = written.heads().stream().anyMatch(head -> head.stroke().level() == Level.STRONG);
+        boolean accent = written.heads().stream().anyMatch(head -> head.stroke().level() == Level.ACCENT);
+        if (strong || accent) {
+            Articulations articulations = new Articulations();
+            articulations
+                    .getAccentOrStrongAccentOrStaccato()
+                    .add(
+                            strong
+                                    ? FACTORY.createArticulationsStrongAccent(new StrongAccent())
+                                    : FACTORY.createArticulationsAccent(new EmptyPlacement()));
+            signs.add(articulations);
+        }
+    }
+
+    /** A doubled stroke is a tremolo of one slash; a pressed roll is unmeasured. */
+    private static void rolls(Written written, List<Object> signs) {
+        boolean doubled =
+                written.heads().stream().anyMatch(head -> head.stroke().ornament() == Ornament.DOUBLED);
+        boolean buzz = written.heads().stream().anyMatch(head -> head.stroke().ornament() == Ornament.BUZZ);
+        if (doubled || buzz) {
+            Tremolo tremolo = new Tremolo();
+            tremolo.setValue(doubled ? 1 : 0);
+            tremolo.setType(doubled ? TremoloType.SINGLE : TremoloType.UNMEASURED);
+            Ornaments ornaments = new Ornaments();
+            ornaments.getTrillMarkOrTurnOrDelayedTurn().add(FACTORY.createOrnamentsTremolo(tremolo));
+            signs.add(ornaments);
+        }
+    }
+}

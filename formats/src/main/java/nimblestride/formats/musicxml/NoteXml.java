@@ -1,0 +1,262 @@
+package nimblestride.formats.musicxml;
+
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nimblestride.core.groove.Level;
+import nimblestride.core.groove.NoteHead;
+import nimblestride.core.groove.Ornament;
+import nimblestride.core.groove.Voice;
+import nimblestride.core.score.Head;
+import nimblestride.core.score.NoteShape;
+import nimblestride.core.score.Rhythm;
+import nimblestride.core.score.Score;
+import nimblestride.core.score.Style.Stickings;
+import nimblestride.core.score.TupletSpan;
+import nimblestride.core.score.Written;
+import org.audiveris.proxymusic.Empty;
+import org.audiveris.proxymusic.EmptyPlacement;
+import org.audiveris.proxymusic.Grace;
+import org.audiveris.proxymusic.Instrument;
+import org.audiveris.proxymusic.Lyric;
+import org.audiveris.proxymusic.Note;
+import org.audiveris.proxymusic.NoteType;
+import org.audiveris.proxymusic.Notehead;
+import org.audiveris.proxymusic.NoteheadValue;
+import org.audiveris.proxymusic.Rest;
+import org.audiveris.proxymusic.ScoreInstrument;
+import org.audiveris.proxymusic.StartStop;
+import org.audiveris.proxymusic.Stem;
+import org.audiveris.proxymusic.StemValue;
+import org.audiveris.proxymusic.Step;
+import org.audiveris.proxymusic.Syllabic;
+import org.audiveris.proxymusic.TextElementData;
+import org.audiveris.proxymusic.Tie;
+import org.audiveris.proxymusic.TimeModification;
+import org.audiveris.proxymusic.Unpitched;
+import org.audiveris.proxymusic.YesNo;
+
+/** One note, chord or rest of a part, with the grace notes before it. */
+final class NoteXml {
+    private static final int STEPS_TO_THE_OCTAVE = 7;
+    /** The middle line of a percussion staff is read as that of a treble staff: the B of octave 4, counted in steps from C0. */
+    private static final int MIDDLE_LINE = 4 * STEPS_TO_THE_OCTAVE + 6;
+
+    private static final List<Step> STEPS = List.of(Step.C, Step.D, Step.E, Step.F, Step.G, Step.A, Step.B);
+    private static final NoteShape GRACE_SHAPE = new NoteShape(8, 0);
+    private static final NoteShape GRACE_RUN_SHAPE = new NoteShape(16, 0);
+
+    private final Score score;
+    private final Rhythm part;
+    private final int index;
+    private final Written written;
+    private final int voice;
+    private final boolean tiesOn;
+    private final Map<String, ScoreInstrument> instruments;
+
+    NoteXml(Score score, Rhythm part, int index, int voice, boolean tiesOn, Map<String, ScoreInstrument> instruments) {
+        this.score = score;
+        this.part = part;
+        this.index = index;
+        this.written = part.written().get(index);
+        this.voice = voice;
+        this.tiesOn = tiesOn;
+        this.instruments = instruments;
+    }
+
+    /** The values of the element {@code type}. */
+    static String typeName(NoteShape shape) {
+        return switch (shape.divisor()) {
+            case 1 -> "whole";
+            case 2 -> "half";
+            case 4 -> "quarter";
+            case 8 -> "eighth";
+            case 32 -> "32nd";
+            case 512 -> "512th";
+            default -> shape.divisor() + "th";
+        };
+    }
+
+    List<Note> build(BigDecimal duration, Optional<String> count) {
+        List<Note> notes = new ArrayList<>();
+        if (written.isRest()) {
+            Note rest = timed(duration);
+            Rest sign = new Rest();
+            if (part.isBarRest()) {
+                sign.setMeasure(YesNo.YES);
+            }
+            rest.setRest(sign);
+            finish(rest, true);
+            notes.add(rest);
+            return notes;
+        }
+        if (!written.tied()) {
+            written.heads().forEach(head -> notes.addAll(graces(head)));
+        }
+        boolean first = true;
+        for (Head head : written.heads()) {
+            Note note = timed(duration);
+            if (!first) {
+                note.setChord(new Empty());
+            }
+            struck(note, head);
+            ties(note);
+            finish(note, first);
+            if (first) {
+                sticking().ifPresent(letters -> note.getLyric().add(lyric("1", "sticking", letters)));
+                count.ifPresent(said -> note.getLyric().add(lyric("2", "count", said)));
+            }
+            first = false;
+            notes.add(note);
+        }
+        return notes;
+    }
+
+    private Note timed(BigDecimal duration) {
+        Note note = new Note();
+        note.setDuration(duration);
+        note.setVoice(Integer.toString(voice));
+        if (!part.isBarRest()) {
+            note.setType(type(written.shape()));
+            for (int dot = 0; dot < written.shape().dots(); dot++) {
+                note.getDot().add(new EmptyPlacement());
+            }
+        }
+        return note;
+    }
+
+    private static NoteType type(NoteShape shape) {
+        NoteType type = new NoteType();
+        type.setValue(typeName(shape));
+        return type;
+    }
+
+    private void struck(Note note, Head head) {
+        int step = MIDDLE_LINE + head.voice().staffPlace();
+        Unpitched place = new Unpitched();
+        place.setDisplayStep(STEPS.get(step % STEPS_TO_THE_OCTAVE));
+        place.setDisplayOctave(step / STEPS_TO_THE_OCTAVE);
+        note.setUnpitched(place);
+        Instrument instrument = new Instrument();
+        instrument.setId(instruments.get(head.voice().name()));
+        note.getInstrument().add(instrument);
+        note.setNotehead(notehead(head.voice(), head.stroke().level() == Level.GHOST));
+    }
+
+    private static Notehead notehead(Voice voice, boolean ghost) {
+        Notehead notehead = new Notehead();
+        notehead.setValue(value(voice.head()));
+        if (ghost) {
+            notehead.setParentheses(YesNo.YES);
+        }
+        return notehead;
+    }
+
+    private static NoteheadValue value(NoteHead head) {
+        return switch (head) {
+            case NORMAL -> NoteheadValue.NORMAL;
+            case CROSS -> NoteheadValue.X;
+            case CIRCLED_CROSS -> NoteheadValue.CIRCLE_X;
+            case DIAMOND -> NoteheadValue.DIAMOND;
+            case TRIANGLE -> NoteheadValue.TRIANGLE;
+            case SLASHED -> NoteheadValue.SLASHED;
+        };
+    }
+
+    private void ties(Note note) {
+        if (written.tied()) {
+            note.getTie().add(tie(StartStop.STOP));
+        }
+        if (tiesOn) {
+            note.getTie().add(tie(StartStop.START));
+        }
+    }
+
+    private static Tie tie(StartStop type) {
+        Tie tie = new Tie();
+        tie.setType(type);
+        return tie;
+    }
+
+    private void finish(Note note, boolean first) {
+        List<TupletSpan> tuplets = part.tupletsOf(index);
+        if (!tuplets.isEmpty()) {
+            note.setTimeModification(timeModification(tuplets));
+        }
+        if (!written.isRest() && written.shape().hasStem()) {
+            Stem stem = new Stem();
+            stem.setValue(voice == 1 ? StemValue.UP : StemValue.DOWN);
+            note.setStem(stem);
+        }
+        if (first) {
+            BeamsXml.add(part, index, note);
+        }
+        NotationsXml.of(part, index, tiesOn, first).ifPresent(note.getNotations()::add);
+    }
+
+    private static TimeModification timeModification(List<TupletSpan> tuplets) {
+        BigInteger actual = BigInteger.ONE;
+        BigInteger normal = BigInteger.ONE;
+        for (TupletSpan span : tuplets) {
+            actual = actual.multiply(BigInteger.valueOf(span.tuplet().actual()));
+            normal = normal.multiply(BigInteger.valueOf(span.tuplet().normal()));
+        }
+        TimeModification modification = new TimeModification();
+        modification.setActualNotes(actual);
+        modification.setNormalNotes(normal);
+        NoteShape unit = tuplets.get(tuplets.size() - 1).tuplet().unit();
+        modification.setNormalType(typeName(unit));
+        for (int dot = 0; dot < unit.dots(); dot++) {
+            modification.getNormalDot().add(new Empty());
+        }
+        return modification;
+    }
+
+    private List<Note> graces(Head head) {
+        Ornament ornament = head.stroke().ornament();
+        List<Note> notes = new ArrayList<>();
+        for (int i = 0; i < ornament.graceNotes(); i++) {
+            Note note = new Note();
+            Grace grace = new Grace();
+            boolean single = ornament.graceNotes() == 1;
+            if (single) {
+                grace.setSlash(YesNo.YES);
+            }
+            note.setGrace(grace);
+            note.setVoice(Integer.toString(voice));
+            note.setType(type(single ? GRACE_SHAPE : GRACE_RUN_SHAPE));
+            struck(note, head);
+            notes.add(note);
+        }
+        return notes;
+    }
+
+    private Optional<String> sticking() {
+        if (score.style().stickings() == Stickings.NONE || written.tied()) {
+            return Optional.empty();
+        }
+        StringBuilder letters = new StringBuilder();
+        written.heads().stream()
+                .filter(head -> head.limb().isHand())
+                .filter(head -> score.style().stickings() == Stickings.ALL
+                        || head.stroke().limb().isPresent())
+                .map(head -> head.limb().letter())
+                .distinct()
+                .forEach(letters::append);
+        return letters.isEmpty() ? Optional.empty() : Optional.of(letters.toString());
+    }
+
+    private static Lyric lyric(String number, String name, String text) {
+        Lyric lyric = new Lyric();
+        lyric.setNumber(number);
+        lyric.setName(name);
+        TextElementData data = new TextElementData();
+        data.setValue(text);
+        lyric.getElisionAndSyllabicAndText().add(Syllabic.SINGLE);
+        lyric.getElisionAndSyllabicAndText().add(data);
+        return lyric;
+    }
+}

@@ -1,0 +1,180 @@
+package nimblestride.formats.musicxml;
+
+import jakarta.xml.bind.JAXBContext;
+import jakarta.xml.bind.JAXBException;
+import jakarta.xml.bind.Marshaller;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.zip.CRC32;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import nimblestride.core.groove.Voice;
+import nimblestride.core.score.Head;
+import nimblestride.core.score.Score;
+import nimblestride.core.score.WrittenBar;
+import org.audiveris.proxymusic.MidiInstrument;
+import org.audiveris.proxymusic.PartList;
+import org.audiveris.proxymusic.PartName;
+import org.audiveris.proxymusic.ScoreInstrument;
+import org.audiveris.proxymusic.ScorePart;
+import org.audiveris.proxymusic.ScorePartwise;
+import org.audiveris.proxymusic.Work;
+
+/** A score as a MusicXML 4.0 document: one percussion staff, an instrument for each voice of the kit that plays. */
+public final class ScoreXml {
+    private static final String VERSION = "4.0";
+    private static final String PROLOGUE =
+            """
+            <?xml version="1.0" encoding="UTF-8"?>
+            <!DOCTYPE score-partwise PUBLIC "-//Recordare//DTD MusicXML 4.0 Partwise//EN" \
+            "http://www.musicxml.org/dtds/partwise.dtd">
+            """;
+    private static final int PERCUSSION_CHANNEL = 10;
+    private static final String MIMETYPE = "application/vnd.recordare.musicxml";
+    private static final String ROOT_FILE = "score.musicxml";
+    private static final String CONTAINER =
+            "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<container><rootfiles>" + "<rootfile full-path=\"" + ROOT_FILE
+                    + "\" media-type=\"" + MIMETYPE + "+xml\"/></rootfiles></container>\n";
+
+    /** Made once: it takes a while. */
+    private static final class Holder {
+        static final JAXBContext CONTEXT = make();
+
+        private static JAXBContext make() {
+            try {
+                return JAXBContext.newInstance(ScorePartwise.class);
+            } catch (JAXBException e) {
+                throw new IllegalStateException("MusicXML cannot be written", e);
+            }
+        }
+    }
+
+    private ScoreXml() {}
+
+    /**
+     * The bytes of the document.
+     *
+     * @throws IllegalArgumentException if a bar of the score cannot be written, or a layer was left out of it
+     */
+    public static byte[] write(Score score) {
+        Optional<String> problem = score.bars().stream()
+                .map(WrittenBar::problem)
+                .filter(text -> !text.isEmpty())
+                .findFirst()
+                .or(() -> score.leftOut().stream().findFirst());
+        if (problem.isPresent()) {
+            throw new IllegalArgumentException(problem.get());
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try {
+            Marshaller marshaller = Holder.CONTEXT.createMarshaller();
+            marshaller.setProperty(Marshaller.JAXB_FORMATTED_OUTPUT, true);
+            marshaller.setProperty(Marshaller.JAXB_FRAGMENT, true);
+            out.writeBytes(PROLOGUE.getBytes(StandardCharsets.UTF_8));
+            if (score.bars().stream().anyMatch(bar -> bar.change().isPresent())) {
+                MetronomeOrder.write(marshaller, document(score), out);
+            } else {
+                marshaller.marshal(document(score), out);
+            }
+        } catch (JAXBException e) {
+            throw new IllegalStateException("writing to memory failed", e);
+        }
+        return out.toByteArray();
+    }
+
+    /** The same, compressed, as the standard packs it: first the type, unpacked, then where to look, then the score. */
+    public static byte[] writeCompressed(Score score) {
+        byte[] document = write(score);
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+            byte[] type = MIMETYPE.getBytes(StandardCharsets.US_ASCII);
+            ZipEntry first = new ZipEntry("mimetype");
+            CRC32 sum = new CRC32();
+            sum.update(type);
+            first.setMethod(ZipEntry.STORED);
+            first.setSize(type.length);
+            first.setCrc(sum.getValue());
+            first.setTime(0);
+            zip.putNextEntry(first);
+            zip.write(type);
+            add(zip, "META-INF/container.xml", CONTAINER.getBytes(StandardCharsets.UTF_8));
+            add(zip, ROOT_FILE, document);
+        } catch (IOException e) {
+            throw new UncheckedIOException("writing to memory failed", e);
+        }
+        return bytes.toByteArray();
+    }
+
+    private static void add(ZipOutputStream zip, String name, byte[] content) throws IOException {
+        ZipEntry entry = new ZipEntry(name);
+        entry.setTime(0);
+        zip.putNextEntry(entry);
+        zip.write(content);
+    }
+
+    private static ScorePartwise document(Score score) {
+        ScorePartwise document = new ScorePartwise();
+        document.setVersion(VERSION);
+        Work work = new Work();
+        work.setWorkTitle(printable(score.title()));
+        document.setWork(work);
+        ScorePart kit = new ScorePart();
+        kit.setId("P1");
+        PartName name = new PartName();
+        name.setValue("Drum kit");
+        kit.setPartName(name);
+        Map<String, ScoreInstrument> instruments = instruments(score, kit);
+        PartList parts = new PartList();
+        parts.getPartGroupOrScorePart().add(kit);
+        document.setPartList(parts);
+        ScorePartwise.Part part = new ScorePartwise.Part();
+        part.setId(kit);
+        MeasureXml.Before before = MeasureXml.Before.NOTHING;
+        List<WrittenBar> bars = score.bars();
+        for (int i = 0; i < bars.size(); i++) {
+            Optional<WrittenBar> next = i + 1 < bars.size() ? Optional.of(bars.get(i + 1)) : Optional.empty();
+            MeasureXml measure = new MeasureXml(score, i, next, instruments, before);
+            part.getMeasure().add(measure.build());
+            before = measure.after();
+        }
+        document.getPart().add(part);
+        return document;
+    }
+
+    /** MIDI keys are counted from 1 here. */
+    private static Map<String, ScoreInstrument> instruments(Score score, ScorePart kit) {
+        Map<String, ScoreInstrument> instruments = new LinkedHashMap<>();
+        score.bars().stream()
+                .flatMap(bar -> bar.parts().stream())
+                .flatMap(part -> part.written().stream())
+                .flatMap(written -> written.heads().stream())
+                .map(Head::voice)
+                .distinct()
+                .forEach(voice -> instruments.put(voice.name(), instrument(voice, instruments.size() + 1, kit)));
+        return instruments;
+    }
+
+    private static ScoreInstrument instrument(Voice voice, int number, ScorePart kit) {
+        ScoreInstrument instrument = new ScoreInstrument();
+        instrument.setId("P1-I" + number);
+        instrument.setInstrumentName(voice.name());
+        kit.getScoreInstrument().add(instrument);
+        MidiInstrument midi = new MidiInstrument();
+        midi.setId(instrument);
+        midi.setMidiChannel(PERCUSSION_CHANNEL);
+        midi.setMidiUnpitched(voice.midiKey() + 1);
+        kit.getMidiDeviceAndMidiInstrument().add(midi);
+        return instrument;
+    }
+
+    /** Without what XML 1.0 cannot hold. */
+    static String printable(String text) {
+        return text.replaceAll("[^\\u0020-\\uD7FF\\uE000-\\uFFFD\\x{10000}-\\x{10FFFF}]", " ");
+    }
+}

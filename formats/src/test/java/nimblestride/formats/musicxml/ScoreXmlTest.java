@@ -1,0 +1,144 @@
+package nimblestride.formats.musicxml;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.ByteArrayInputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import nimblestride.core.counting.CountingSchool;
+import nimblestride.core.counting.Division;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.layer.Course;
+import nimblestride.core.score.Plan;
+import nimblestride.core.score.ScoreWriter;
+import nimblestride.core.score.Style;
+import nimblestride.core.score.Style.Lengths;
+import nimblestride.core.score.Style.Stickings;
+import nimblestride.core.text.Examples;
+import nimblestride.core.value.NoteValue;
+import nimblestride.core.ways.Way;
+import nimblestride.core.ways.Ways;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.xml.sax.SAXException;
+
+/** Every document is held against the MusicXML 4.0 schema, and played back from its durations alone. */
+class ScoreXmlTest {
+    private static final int BARS = 6;
+
+    static Stream<Exercise> exercises() {
+        return Stream.of(
+                Examples.exercise("4/4"),
+                Examples.exercise("11/8(3+3+3+2) x2, 9/16", "kick every 3/16 from 1/16", "snare 4 over bar"),
+                Examples.exercise("2/4+3/20, 5/12", "hi-hat every 1/20", "snare 5 over bar", "kick cell X.x of 1/12"),
+                Examples.exercise("3+3+2/8, [7/16, 5/8] x2", "snare cell Xg.gx of 1/16", "ride every 3/8"),
+                Examples.exercise("9/8", "snare 5 over bar", "kick 7 over bar", "crash 3 over 2 bars"),
+                Examples.exercise("4/4", "high tom 3 over bar", "middle tom 5 over bar", "foot hi-hat 2 over bar"),
+                Examples.exercise("1/4", "snare 64 over bar"),
+                Examples.exercise("4/4 x6", "snare every 1/8", "kick every 1/2"));
+    }
+
+    @ParameterizedTest
+    @MethodSource("exercises")
+    void isAsTheSchemaWantsItAndSaysWhatIsHeard(Exercise exercise) throws Exception {
+        for (Lengths lengths : Lengths.values()) {
+            Style style = Style.USUAL
+                    .with(lengths)
+                    .with(Stickings.ALL)
+                    .counted(Optional.of(CountingSchool.GROUPS), Division.AS_WRITTEN);
+            byte[] document = ScoreXml.write(ScoreWriter.write(exercise, Plan.of(exercise.phrase(), BARS), style));
+            MusicXmlSchema.validate(document);
+            ReadBack back = ReadBack.of(document);
+            assertThat(back.strokes).containsExactlyInAnyOrderElementsOf(heard(exercise));
+            assertThat(back.lengths)
+                    .allSatisfy(voices -> assertThat(voices.stream().distinct()).hasSize(1));
+        }
+    }
+
+    private static List<String> heard(Exercise exercise) {
+        List<String> heard = new ArrayList<>();
+        NoteValue end = exercise.phrase().startOf(BARS);
+        exercise.layers().forEach(layer -> Course.of(layer, exercise.phrase())
+                .between(NoteValue.ZERO, end, 100_000)
+                .forEach(hit -> heard.add(hit.at() + " " + layer.voice().name())));
+        return heard.stream().distinct().toList();
+    }
+
+    @Test
+    void everyWayOfWritingIsAsTheSchemaWantsIt() throws Exception {
+        Exercise exercise = Examples.exercise("2/4+3/20, 4/4", "hi-hat every 1/4", "snare cell x.x of 1/20");
+        List<Way> ways = Ways.of(exercise, Style.USUAL);
+        assertThat(ways).hasSizeGreaterThan(3);
+        for (Way way : ways) {
+            MusicXmlSchema.validate(ScoreXml.write(way.score()));
+        }
+    }
+
+    @Test
+    void theSchemaRefusesWhatIsOutOfOrder() {
+        Exercise exercise = Examples.exercise("2/4+3/20", "hi-hat every 1/4");
+        String document = text(ScoreXml.write(ScoreWriter.write(exercise, Style.USUAL)));
+        String turned = document.replaceAll("(<voice>1</voice>\\s*)(<type>\\w+</type>)", "$2$1");
+        assertThat(turned).isNotEqualTo(document);
+        assertThatThrownBy(() -> MusicXmlSchema.validate(turned.getBytes(StandardCharsets.UTF_8)))
+                .isInstanceOf(SAXException.class);
+    }
+
+    @Test
+    void holdsSignaturesOfEveryKindAndModulations() {
+        Exercise exercise = Examples.exercise("2/4+3/20, 3+3+2/8", "hi-hat every 1/4");
+        String sum = text(ScoreXml.write(ScoreWriter.write(exercise, Style.USUAL)));
+        assertThat(sum)
+                .contains("<beats>2</beats>", "<beat-type>20</beat-type>", "<beats>3+3+2</beats>")
+                .contains("<sign>percussion</sign>", "<midi-unpitched>43</midi-unpitched>");
+        Way gears = Ways.of(exercise, Style.USUAL).stream()
+                .filter(way -> way.name().contains("modulation"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(text(ScoreXml.write(gears.score())))
+                .contains("<metronome-type>16th</metronome-type>", "<actual-notes>5</actual-notes>")
+                .contains("<sound tempo=\"120\"/>", "<sound tempo=\"96\"/>");
+    }
+
+    @Test
+    void packsTheSameScoreAsTheStandardWants() throws Exception {
+        var score = ScoreWriter.write(Examples.exercise("7/8", "snare every 1/8"), Style.USUAL);
+        List<String> names = new ArrayList<>();
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(ScoreXml.writeCompressed(score)))) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                names.add(entry.getName());
+                if (entry.getName().equals("score.musicxml")) {
+                    assertThat(zip.readAllBytes()).isEqualTo(ScoreXml.write(score));
+                }
+            }
+        }
+        assertThat(names).containsExactly("mimetype", "META-INF/container.xml", "score.musicxml");
+    }
+
+    @Test
+    void saysWhyABarCannotBeWritten() {
+        var score = ScoreWriter.write(Examples.exercise("4/4", "snare every 1/4099"), Style.USUAL);
+        assertThatThrownBy(() -> ScoreXml.write(score))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageStartingWith("bar 1 cannot be written as notes: ");
+    }
+
+    @Test
+    void keepsATitleThatXmlCannotHold() throws Exception {
+        Exercise exercise = Examples.exercise("4/4").withName("Weir\nSteps \u0007 <&> \uD83E\uDD41");
+        byte[] document = ScoreXml.write(ScoreWriter.write(exercise, Style.USUAL));
+        MusicXmlSchema.validate(document);
+        assertThat(text(document)).contains("Weir Steps").contains("&lt;&amp;&gt;");
+    }
+
+    private static String text(byte[] document) {
+        return new String(document, StandardCharsets.UTF_8);
+    }
+}
