@@ -2,19 +2,18 @@ package nimblestride.terminal;
 
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.sheet.Sheet;
 import nimblestride.formats.file.AtomicFile;
 import nimblestride.formats.file.FileName;
+import nimblestride.formats.form.Form;
 import nimblestride.formats.json.ExerciseJson;
-import nimblestride.formats.midi.ExerciseMidi;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -30,32 +29,17 @@ import picocli.CommandLine.Spec;
 final class ExportCommand implements Callable<Integer> {
     private static final int SOME_FAILED = 1;
 
-    /** The forms an exercise can be written in so far. */
-    enum Form {
-        JSON("json"),
-        MIDI("mid");
-
-        private final String ending;
-
-        Form(String ending) {
-            this.ending = ending;
-        }
-
-        private byte[] write(Exercise exercise) {
-            return switch (this) {
-                case JSON -> ExerciseJson.write(exercise).getBytes(StandardCharsets.UTF_8);
-                case MIDI -> ExerciseMidi.write(exercise);
-            };
-        }
-    }
-
     @Spec
     private CommandSpec spec;
 
     @Parameters(paramLabel = "FILE", arity = "1..*", description = "exercise files")
     private List<Path> files;
 
-    @Option(names = "--as", paramLabel = "FORMS", required = true, description = "json, midi, separated by commas")
+    @Option(
+            names = "--as",
+            paramLabel = "FORMS",
+            required = true,
+            description = "json, musicxml, mxl, midi, pdf, svg, png, separated by commas")
     private String forms;
 
     @Option(names = "--to", paramLabel = "DIR", required = true, description = "the folder to write into")
@@ -82,12 +66,10 @@ final class ExportCommand implements Callable<Integer> {
     private Set<Form> wanted() {
         Set<Form> wanted = EnumSet.noneOf(Form.class);
         for (String name : forms.split(",", -1)) {
-            try {
-                wanted.add(Form.valueOf(name.strip().toUpperCase(Locale.ROOT)));
-            } catch (IllegalArgumentException e) {
-                throw new ParameterException(
-                        spec.commandLine(), "--as: read \"" + name.strip() + "\"; expected json or midi");
-            }
+            wanted.add(Form.named(name)
+                    .orElseThrow(() -> new ParameterException(
+                            spec.commandLine(),
+                            "--as: read \"" + name.strip() + "\"; expected one or more of " + Form.names())));
         }
         return wanted;
     }
@@ -97,7 +79,7 @@ final class ExportCommand implements Callable<Integer> {
         try {
             Exercise exercise = ExerciseJson.read(file);
             for (Form form : wanted) {
-                Path target = folder.resolve(FileName.of(exercise) + "." + form.ending);
+                Path target = folder.resolve(FileName.of(exercise) + "." + form.ending());
                 good &= write(file, exercise, form, target);
             }
         } catch (IOException e) {
@@ -112,7 +94,7 @@ final class ExportCommand implements Callable<Integer> {
             if (Files.exists(target) && !force) {
                 return fail(file, target + " is there already; --force overwrites it");
             }
-            AtomicFile.write(target, form.write(exercise));
+            AtomicFile.write(target, form.write(exercise, Sheet.USUAL));
             out.println(target);
             return true;
         } catch (IOException | IllegalArgumentException e) {

@@ -25,11 +25,11 @@ public record Drawing(double width, double height, List<Mark> marks, List<Spot> 
      * @param struck whether a note stands there
      */
     public record Spot(int bar, NoteValue at, double x, double y, double width, double height, boolean struck) {
-        Spot movedBy(double dx, double dy) {
+        public Spot movedBy(double dx, double dy) {
             return new Spot(bar, at, x + dx, y + dy, width, height, struck);
         }
 
-        Spot scaledBy(double factor) {
+        public Spot scaledBy(double factor) {
             return new Spot(bar, at, x * factor, y * factor, width * factor, height * factor, struck);
         }
 

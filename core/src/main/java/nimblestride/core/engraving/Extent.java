@@ -58,10 +58,10 @@ record Extent(double left, double right) {
         return notes == 0 ? 0 : notes * GRACE_STEP + GRACE_GAP;
     }
 
-    /** Whether two heads stand on neighbouring places, so that one of them is moved aside. */
+    /** Whether two heads stand on one place or on neighbouring ones, so that one of them is moved aside. */
     private static boolean hasSecond(List<Head> heads) {
         for (int i = 1; i < heads.size(); i++) {
-            if (heads.get(i).voice().staffPlace() - heads.get(i - 1).voice().staffPlace() == 1) {
+            if (heads.get(i).voice().staffPlace() - heads.get(i - 1).voice().staffPlace() <= 1) {
                 return true;
             }
         }

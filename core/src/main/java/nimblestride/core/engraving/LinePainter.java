@@ -18,7 +18,7 @@ final class LinePainter {
     private static final double HANDS_REST = 2;
     private static final double FEET_REST = -4;
     private static final double MARGIN = 0.5;
-    private static final double FULLEST_LAST = 1.15;
+    private static final double FULLEST_LAST = 1.5;
     private static final double SPOT_BEFORE = 0.4;
 
     private final Score score;

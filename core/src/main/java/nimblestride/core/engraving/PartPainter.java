@@ -152,7 +152,7 @@ final class PartPainter {
         for (int i = 0; i < heads.size(); i++) {
             Head head = heads.get(i);
             boolean second = i > 0
-                    && head.voice().staffPlace() - heads.get(i - 1).voice().staffPlace() == 1;
+                    && head.voice().staffPlace() - heads.get(i - 1).voice().staffPlace() <= 1;
             aside = second && !aside;
             Glyph glyph = glyph(head, written.shape());
             double headX = x[index] + (aside ? width - face.lines().stem() : 0);
