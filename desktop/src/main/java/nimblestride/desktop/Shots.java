@@ -53,12 +53,23 @@ final class Shots {
             window.open(book.resolve("oars-in-elevens.json"));
             window.place("Sticking");
         });
+        view("staff", () -> window.place("Staff"));
         view("try-the-rest", () -> {
             window.place("Try the rest");
             ((ButtonBase) find("#deal-next")).fire();
         });
         view("build-up", () -> window.place("Build up"));
         steps.add(() -> ((ButtonBase) find("#undo")).fire());
+        steps.add(() -> {
+            window.chooseBench("Cross");
+            window.open(book.resolve("lantern-bridge.json"));
+        });
+        view("sheet", () -> window.handOut("Sheet"));
+        view("ways", () -> {
+            window.open(book.resolve("three-mooring-posts.json"));
+            window.handOut("Ways to write");
+        });
+        view("booklet", () -> window.handOut("Booklet"));
         steps.add(() -> {
             window.chooseBench("Cross");
             window.open(book.resolve("lantern-bridge.json"));

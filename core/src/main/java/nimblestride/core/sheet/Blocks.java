@@ -20,9 +20,7 @@ import nimblestride.core.exercise.Finding;
 import nimblestride.core.exercise.Findings;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.meter.Bar;
-import nimblestride.core.score.Plan;
 import nimblestride.core.score.Score;
-import nimblestride.core.score.ScoreWriter;
 import nimblestride.core.value.NoteName;
 import nimblestride.core.value.Tempo;
 
@@ -90,8 +88,7 @@ final class Blocks {
     }
 
     private void staff() {
-        long bars = (long) sheet.rounds() * exercise.phrase().bars().size();
-        Score score = ScoreWriter.write(exercise, Plan.of(exercise.phrase(), bars), sheet.staffStyle());
+        Score score = sheet.score(exercise);
         boolean first = true;
         for (Drawing line : new Engraver(face, letters).lines(score, width)) {
             blocks.add(new Block(line, first ? BETWEEN : BETWEEN_STAVES, 0));

@@ -5,7 +5,13 @@ import java.util.Optional;
 import java.util.Set;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.score.Plan;
+import nimblestride.core.score.Score;
+import nimblestride.core.score.ScoreWriter;
 import nimblestride.core.score.Style;
+import nimblestride.core.ways.Way;
+import nimblestride.core.ways.Ways;
 
 /**
  * What stands on a sheet of an exercise.
@@ -16,6 +22,7 @@ import nimblestride.core.score.Style;
  * @param rounds how often the phrase is written, from 1 to {@value #MOST_ROUNDS}
  * @param stages how many tempos lead to the goal, from 1 to {@value #MOST_STAGES}
  * @param firstPercent the first of them, in hundredths of the goal, from 10 to 100
+ * @param way the name of the way it is written, as {@code Ways} names it; empty for the bars as they stand
  * @param forWhom a line under the title, such as a student's name; empty for none
  */
 public record Sheet(
@@ -26,6 +33,7 @@ public record Sheet(
         int rounds,
         int stages,
         int firstPercent,
+        String way,
         String forWhom) {
     public static final int MOST_ROUNDS = 64;
     public static final int MOST_STAGES = 24;
@@ -39,6 +47,7 @@ public record Sheet(
             1,
             6,
             60,
+            "",
             "");
 
     public Sheet {
@@ -59,7 +68,7 @@ public record Sheet(
     }
 
     public Sheet on(Paper newPaper) {
-        return new Sheet(newPaper, sections, style, school, rounds, stages, firstPercent, forWhom);
+        return new Sheet(newPaper, sections, style, school, rounds, stages, firstPercent, way, forWhom);
     }
 
     /** With a section, or without it; the last one stays. */
@@ -70,27 +79,47 @@ public record Sheet(
         } else if (changed.size() > 1) {
             changed.remove(section);
         }
-        return new Sheet(paper, changed, style, school, rounds, stages, firstPercent, forWhom);
+        return new Sheet(paper, changed, style, school, rounds, stages, firstPercent, way, forWhom);
     }
 
     public Sheet in(Style newStyle) {
-        return new Sheet(paper, sections, newStyle, school, rounds, stages, firstPercent, forWhom);
+        return new Sheet(paper, sections, newStyle, school, rounds, stages, firstPercent, way, forWhom);
     }
 
     public Sheet counted(CountingSchool newSchool) {
-        return new Sheet(paper, sections, style, newSchool, rounds, stages, firstPercent, forWhom);
+        return new Sheet(paper, sections, style, newSchool, rounds, stages, firstPercent, way, forWhom);
     }
 
     public Sheet inRounds(int newRounds) {
-        return new Sheet(paper, sections, style, school, newRounds, stages, firstPercent, forWhom);
+        return new Sheet(paper, sections, style, school, newRounds, stages, firstPercent, way, forWhom);
     }
 
     public Sheet inStages(int newStages, int newFirstPercent) {
-        return new Sheet(paper, sections, style, school, rounds, newStages, newFirstPercent, forWhom);
+        return new Sheet(paper, sections, style, school, rounds, newStages, newFirstPercent, way, forWhom);
     }
 
     public Sheet addressed(String whom) {
-        return new Sheet(paper, sections, style, school, rounds, stages, firstPercent, whom);
+        return new Sheet(paper, sections, style, school, rounds, stages, firstPercent, way, whom);
+    }
+
+    public Sheet writtenAs(String newWay) {
+        return new Sheet(paper, sections, style, school, rounds, stages, firstPercent, newWay, forWhom);
+    }
+
+    /** The score of an exercise as this sheet has it written. */
+    public Score score(Exercise exercise) {
+        if (!way.isEmpty() && rounds == 1) {
+            Optional<Way> chosen = Ways.of(exercise, staffStyle()).stream()
+                    .filter(one -> one.name().equals(way))
+                    .filter(one ->
+                            one.plan().sounding().equals(exercise.phrase().length()))
+                    .findFirst();
+            if (chosen.isPresent()) {
+                return ScoreWriter.write(exercise, chosen.get().plan(), staffStyle());
+            }
+        }
+        long bars = (long) rounds * exercise.phrase().bars().size();
+        return ScoreWriter.write(exercise, Plan.of(exercise.phrase(), bars), staffStyle());
     }
 
     /** The style of the staff with what the sections ask for under it. */

@@ -14,7 +14,9 @@ import nimblestride.core.exercise.Exercise;
 
 /** Sets sheets and booklets: blocks below each other, page after page, with the page's number at its foot. */
 public final class SheetPages {
-    static final double MARGIN = 8;
+    /** Of every page, in staff spaces. */
+    public static final double MARGIN = 8;
+
     private static final double FOOT = 4;
     private static final double FOOT_SIZE = 1.5;
 

@@ -29,7 +29,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
  */
 public final class Ways {
     /** Longer phrases are judged by so many of their bars. */
-    public static final int MOST_BARS = 32;
+    public static final int MOST_BARS = 128;
 
     private static final int MOST_ALTERNATING = 4;
     private static final int MOST_NOTES = 20_000;

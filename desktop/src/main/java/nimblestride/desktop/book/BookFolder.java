@@ -33,6 +33,15 @@ public record BookFolder(Path folder) {
         return entries;
     }
 
+    /** Those that can be read; none where the folder cannot. */
+    public List<Entry> readable() {
+        try {
+            return entries().stream().filter(Entry::readable).toList();
+        } catch (IOException e) {
+            return List.of();
+        }
+    }
+
     private static Entry entry(Path file) {
         try {
             Exercise exercise = ExerciseJson.read(file);

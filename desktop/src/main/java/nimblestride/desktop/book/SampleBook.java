@@ -16,7 +16,8 @@ public final class SampleBook {
             "paper-boats.json",
             "five-across-the-ferry.json",
             "drifting-reeds.json",
-            "towpath-fourteen.json");
+            "towpath-fourteen.json",
+            "three-mooring-posts.json");
 
     private SampleBook() {}
 

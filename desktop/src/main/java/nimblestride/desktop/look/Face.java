@@ -33,7 +33,10 @@ public final class Face {
 
     /** Loads the faces; needed once before a stylesheet names them. */
     public static void load() {
-        // The static initialiser has done it.
+        // The static initialiser has done that. Their measures take longer, and are needed only for written music.
+        Thread measures = new Thread(Faces::get, "measuring the faces");
+        measures.setDaemon(true);
+        measures.start();
     }
 
     public static Font text(double size) {

@@ -1,5 +1,7 @@
 package nimblestride.desktop.placing;
 
+import java.util.OptionalDouble;
+import java.util.function.Consumer;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import nimblestride.core.counting.CountingSchool;
@@ -14,16 +16,23 @@ import nimblestride.desktop.pages.Pages;
 public final class PlaceBench extends Pages {
     private final CountsPage counts;
     private final HandsPage hands;
+    private final StaffPage staff;
 
-    /** @param stage how many layers are heard and seen, from the first on */
+    /**
+     * @param stage how many layers are heard and seen, from the first on
+     * @param choose is told the moment of a count that is chosen on the staff
+     */
     public PlaceBench(
             Desk desk,
             ObjectProperty<CountingSchool> school,
             ObjectProperty<Division> division,
-            IntegerProperty stage) {
+            IntegerProperty stage,
+            Consumer<NoteValue> choose) {
         counts = new CountsPage(desk, school, division, stage);
         hands = new HandsPage(desk);
+        staff = new StaffPage(school, division, choose);
         add("Counts", counts);
+        add("Staff", staff);
         add("Sticking", new StickingPage(desk));
         add("Hands", hands);
         add("Try the rest", new DealPage(desk));
@@ -44,7 +53,13 @@ public final class PlaceBench extends Pages {
         counts.place(bar, position);
     }
 
+    /** Lights what is played at a moment, in whole notes from the beginning. */
+    public void follow(OptionalDouble moment) {
+        staff.follow(moment);
+    }
+
     public void setPalette(Palette palette) {
         counts.setPalette(palette);
+        staff.setPalette(palette);
     }
 }

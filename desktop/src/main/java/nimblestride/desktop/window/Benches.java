@@ -43,7 +43,7 @@ final class Benches extends VBox {
     /** Adds a bench after the others. */
     void add(String name, String what, Region bench) {
         ToggleButton button = new ToggleButton(name);
-        button.setId("bench-" + name.toLowerCase(Locale.ROOT));
+        button.setId("bench-" + name.toLowerCase(Locale.ROOT).replace(' ', '-'));
         button.setMinWidth(USE_PREF_SIZE);
         button.setToggleGroup(chosen);
         button.getStyleClass().add("bench-name");

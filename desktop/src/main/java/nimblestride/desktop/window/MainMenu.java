@@ -30,6 +30,7 @@ final class MainMenu extends MenuBar {
                         item("Save as…", "Shortcut+Shift+S", files::saveAs),
                         item("Keep in the Book", "Shortcut+K", files::keepInBook),
                         item("Write a MIDI file…", "Shortcut+M", files::saveMidi),
+                        item("Print the sheet…", "Shortcut+P", window::print),
                         new SeparatorMenuItem(),
                         item("Quit", "Shortcut+Q", () -> {
                             window.close();
@@ -75,6 +76,7 @@ final class MainMenu extends MenuBar {
                         item("Break", "Shortcut+1", () -> window.chooseBench("Break")),
                         item("Place", "Shortcut+2", () -> window.chooseBench("Place")),
                         item("Cross", "Shortcut+3", () -> window.chooseBench("Cross")),
+                        item("Hand out", "Shortcut+6", () -> window.chooseBench("Hand out")),
                         item("The count, large", "Shortcut+R", window::showCountStand),
                         new SeparatorMenuItem(),
                         item("Closer", "Shortcut+PLUS", road::zoomIn),

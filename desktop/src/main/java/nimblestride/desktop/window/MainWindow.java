@@ -30,6 +30,7 @@ import nimblestride.desktop.breaking.BreakBench;
 import nimblestride.desktop.cross.CrossBench;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.findings.FindingsPane;
+import nimblestride.desktop.handout.HandOutBench;
 import nimblestride.desktop.look.Face;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.placing.PlaceBench;
@@ -53,6 +54,7 @@ public final class MainWindow {
     private final BreakBench breaking;
     private final PlaceBench placing;
     private final CrossBench cross;
+    private final HandOutBench handing;
     private final FindingsPane findings;
     private final BookPane book;
     private final BorderPane root = new BorderPane();
@@ -76,18 +78,22 @@ public final class MainWindow {
         this.desk = new Desk(keeping.last(home.resolve("drafts")));
         this.transport = new Transport(desk, outs, road.stage(), this::follow);
         this.stand = new StandWindow(stage, desk, road, transport::toggle, root::getStyle);
-        this.files = new FileMenu(
-                desk,
-                questions.orElseGet(() -> new WindowQuestions(stage, bookFolder)),
-                bookFolder,
-                this::tell,
-                this::refreshBook);
+        Questions asking = questions.orElseGet(() -> new WindowQuestions(stage, bookFolder));
+        this.files = new FileMenu(desk, asking, bookFolder, this::tell, this::refreshBook);
         this.breaking = new BreakBench(desk, road.school(), road.division(), nanos);
-        this.placing = new PlaceBench(desk, road.school(), road.division(), road.stage());
+        this.placing = new PlaceBench(
+                desk, road.school(), road.division(), road.stage(), moment -> road.bringIntoView(moment));
         this.cross = new CrossBench(desk);
+        this.handing = new HandOutBench(
+                desk,
+                road.school(),
+                new BookFolder(bookFolder)::readable,
+                new Delivering(stage, asking, this::tell),
+                this::tell);
         benches.add("Break", "take a bar apart and feel it in groups", breaking);
         benches.add("Place", "voices on counts, and the hands", placing);
         benches.add("Cross", "what runs across the bar line, and its way home", cross);
+        benches.add("Hand out", "the page as it will print, and files for other programs", handing);
         benches.addAtTheEnd(new CountChoice(desk, road.school(), road.division(), this::showCountStand));
         benches.choose("Cross");
         this.findings =
@@ -106,11 +112,13 @@ public final class MainWindow {
             breaking.show(exercise);
             placing.show(exercise);
             cross.show(exercise);
+            handing.show(exercise);
         });
         heading.show(desk.exercise().get());
         breaking.show(desk.exercise().get());
         placing.show(desk.exercise().get());
         cross.show(desk.exercise().get());
+        handing.show(desk.exercise().get());
 
         SplitPane middle = new SplitPane(road, benches);
         middle.setOrientation(Orientation.VERTICAL);
@@ -220,6 +228,7 @@ public final class MainWindow {
     private void follow(OptionalDouble moment) {
         road.follow(moment);
         stand.follow(moment);
+        placing.follow(moment);
     }
 
     /** Puts the count on the stand, in a window of its own. */
@@ -259,6 +268,7 @@ public final class MainWindow {
         road.palette().set(palette);
         cross.setPalette(palette);
         placing.setPalette(palette);
+        handing.setPalette(palette);
         stand.refresh();
     }
 
@@ -289,7 +299,19 @@ public final class MainWindow {
         placing.choose(page);
     }
 
-    /** Goes to a bench: Break, Place or Cross. */
+    /** Goes to a page of the Hand out bench. */
+    public void handOut(String page) {
+        benches.choose("Hand out");
+        handing.choose(page);
+    }
+
+    /** Prints the sheet. */
+    void print() {
+        benches.choose("Hand out");
+        handing.print();
+    }
+
+    /** Goes to a bench: Break, Place, Cross or Hand out. */
     public void chooseBench(String name) {
         benches.choose(name);
     }
@@ -337,6 +359,7 @@ public final class MainWindow {
         remember();
         breaking.close();
         placing.close();
+        handing.close();
         desk.close();
         keeping.close();
     }

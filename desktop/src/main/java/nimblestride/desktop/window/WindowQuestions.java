@@ -3,6 +3,7 @@ package nimblestride.desktop.window;
 import java.io.File;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.control.Alert;
@@ -11,6 +12,7 @@ import javafx.scene.control.ButtonType;
 import javafx.scene.control.Label;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
+import nimblestride.formats.form.Form;
 
 /** Asks in dialogs of the window. */
 final class WindowQuestions implements Questions {
@@ -41,13 +43,20 @@ final class WindowQuestions implements Questions {
         chooser.setTitle(title);
         chooser.getExtensionFilters()
                 .setAll(
-                        new FileChooser.ExtensionFilter(
-                                ending.equals("mid") ? "MIDI files" : "Exercises", "*." + ending),
+                        new FileChooser.ExtensionFilter(kind(ending), "*." + ending),
                         new FileChooser.ExtensionFilter("All files", "*.*"));
         if (Files.isDirectory(firstFolder)) {
             chooser.setInitialDirectory(firstFolder.toFile());
         }
         return chooser;
+    }
+
+    private static String kind(String ending) {
+        return Arrays.stream(Form.values())
+                .filter(form -> form.ending().equals(ending))
+                .map(Form::title)
+                .findFirst()
+                .orElse(ending);
     }
 
     private static Optional<Path> chosen(Supplier<File> choice) {

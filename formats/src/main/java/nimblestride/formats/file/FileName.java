@@ -12,7 +12,12 @@ public final class FileName {
 
     /** The exercise's name in small letters, digits and hyphens, without an ending. */
     public static String of(Exercise exercise) {
-        String plain = Normalizer.normalize(exercise.name(), Normalizer.Form.NFKD)
+        return of(exercise.name());
+    }
+
+    /** A name for people in small letters, digits and hyphens. */
+    public static String of(String name) {
+        String plain = Normalizer.normalize(name, Normalizer.Form.NFKD)
                 .replaceAll("\\p{M}+", "")
                 .toLowerCase(Locale.ROOT)
                 .replaceAll("[^a-z0-9]+", "-")

@@ -9,9 +9,6 @@ import java.util.stream.Collectors;
 import nimblestride.core.engraving.Drawing;
 import nimblestride.core.engraving.Engraver;
 import nimblestride.core.exercise.Exercise;
-import nimblestride.core.score.Plan;
-import nimblestride.core.score.Score;
-import nimblestride.core.score.ScoreWriter;
 import nimblestride.core.sheet.Paper;
 import nimblestride.core.sheet.Sheet;
 import nimblestride.core.sheet.SheetPages;
@@ -34,13 +31,13 @@ public enum Form {
     MUSICXML("musicxml", "MusicXML score") {
         @Override
         public byte[] write(Exercise exercise, Sheet sheet) {
-            return ScoreXml.write(score(exercise, sheet));
+            return ScoreXml.write(sheet.score(exercise));
         }
     },
     MXL("mxl", "Compressed MusicXML score") {
         @Override
         public byte[] write(Exercise exercise, Sheet sheet) {
-            return ScoreXml.writeCompressed(score(exercise, sheet));
+            return ScoreXml.writeCompressed(sheet.score(exercise));
         }
     },
     MIDI("mid", "Standard MIDI File") {
@@ -119,13 +116,8 @@ public enum Form {
      */
     public abstract byte[] write(Exercise exercise, Sheet sheet);
 
-    static Score score(Exercise exercise, Sheet sheet) {
-        long bars = (long) sheet.rounds() * exercise.phrase().bars().size();
-        return ScoreWriter.write(exercise, Plan.of(exercise.phrase(), bars), sheet.staffStyle());
-    }
-
     static Drawing staff(Exercise exercise, Sheet sheet) {
         Engraver engraver = new Engraver(Faces.get().music(), Faces.get());
-        return engraver.column(score(exercise, sheet), sheet.paper().width(), BETWEEN_LINES);
+        return engraver.column(sheet.score(exercise), sheet.paper().width(), BETWEEN_LINES);
     }
 }

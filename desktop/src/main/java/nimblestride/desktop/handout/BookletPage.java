@@ -1,0 +1,158 @@
+package nimblestride.desktop.handout;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.beans.property.ObjectProperty;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.engraving.Drawing;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.sheet.Sheet;
+import nimblestride.core.sheet.SheetPages;
+import nimblestride.desktop.book.BookFolder.Entry;
+import nimblestride.desktop.desk.Newest;
+import nimblestride.desktop.look.DownScroll;
+import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.pages.Page;
+import nimblestride.desktop.staff.DrawingsView;
+import nimblestride.formats.face.Faces;
+import nimblestride.formats.json.ExerciseJson;
+
+/** Several exercises of the Book as one booklet, each set as the sheet is. */
+final class BookletPage extends HBox implements Page {
+    private static final double CHOICES = 232;
+
+    private final ObjectProperty<Sheet> sheet;
+    private final Supplier<List<Entry>> book;
+    private final TextField title = new TextField("Exercises");
+    private final VBox list = new VBox();
+    private final Label told = new Label();
+    private final DrawingsView preview = new DrawingsView(4, 14, true);
+    private final Newest newest = new Newest("setting a booklet");
+    private final Map<Entry, CheckBox> boxes = new LinkedHashMap<>();
+    private List<Drawing> pages = List.of();
+
+    /** @param book the exercises that can be in it */
+    BookletPage(ObjectProperty<Sheet> sheet, Supplier<List<Entry>> book, Delivery delivery) {
+        this.sheet = sheet;
+        this.book = book;
+        getStyleClass().add("page");
+        title.setId("booklet-title");
+        title.setAccessibleText("Title of the booklet");
+        title.textProperty().addListener(change -> set());
+        told.getStyleClass().add("quiet");
+        told.setWrapText(true);
+        told.setId("booklet-told");
+        HBox buttons = new HBox(
+                8,
+                new SmallButton(
+                        "Print…",
+                        "print-booklet",
+                        () -> delivery.print(name(), pages, sheet.get().paper())),
+                new SmallButton("Save…", "save-booklet", () -> delivery.savePages(name(), pages)));
+        VBox choices = new VBox(title, buttons, told, list);
+        choices.getStyleClass().add("sheet-choices");
+        list.getStyleClass().add("sheet-choices");
+        DownScroll scroll = new DownScroll(choices);
+        scroll.setMinWidth(CHOICES);
+        scroll.setPrefWidth(CHOICES);
+        scroll.setMaxWidth(CHOICES);
+        HBox.setHgrow(preview, Priority.ALWAYS);
+        preview.setId("booklet-preview");
+        preview.onRoom(this::fit);
+        sheet.addListener(change -> set());
+        getChildren().setAll(scroll, preview);
+    }
+
+    private String name() {
+        return title.getText().isBlank() ? "Exercises" : title.getText().strip();
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        List<Entry> entries = book.get();
+        if (!List.copyOf(boxes.keySet()).equals(entries)) {
+            Map<Entry, CheckBox> before = Map.copyOf(boxes);
+            boxes.clear();
+            for (Entry entry : entries) {
+                CheckBox box = new CheckBox(entry.name());
+                box.setSelected(Optional.ofNullable(before.get(entry))
+                        .map(CheckBox::isSelected)
+                        .orElse(true));
+                box.selectedProperty().addListener(change -> set());
+                boxes.put(entry, box);
+            }
+            list.getChildren().setAll(boxes.values());
+            set();
+        } else if (pages.isEmpty()) {
+            set();
+        }
+    }
+
+    private record Bound(List<Drawing> pages, List<String> problems) {}
+
+    private void set() {
+        if (getScene() == null) {
+            return;
+        }
+        List<Path> chosen = boxes.entrySet().stream()
+                .filter(entry -> entry.getValue().isSelected())
+                .map(entry -> entry.getKey().file())
+                .toList();
+        Sheet now = sheet.get();
+        String called = name();
+        newest.ask(() -> bind(chosen, now, called), this::lay);
+    }
+
+    /** A file that cannot be read or set is named and left out. */
+    private static Bound bind(List<Path> files, Sheet sheet, String title) {
+        List<Exercise> exercises = new ArrayList<>();
+        List<String> problems = new ArrayList<>();
+        SheetPages pages = new SheetPages(sheet, Faces.get().music(), Faces.get());
+        for (Path file : files) {
+            try {
+                Exercise exercise = ExerciseJson.read(file);
+                pages.of(exercise);
+                exercises.add(exercise);
+            } catch (IOException | IllegalArgumentException | ArithmeticException e) {
+                problems.add(file.getFileName() + ": " + e.getMessage());
+            }
+        }
+        return new Bound(exercises.isEmpty() ? List.of() : pages.booklet(title, exercises), problems);
+    }
+
+    private void lay(Bound bound) {
+        pages = bound.pages;
+        String count = pages.isEmpty()
+                ? "Choose at least one exercise."
+                : pages.size() + (pages.size() == 1 ? " page." : " pages.");
+        told.setText(
+                bound.problems.isEmpty() ? count : count + " Left out: " + String.join("; ", bound.problems) + ".");
+        fit();
+        preview.show(pages);
+    }
+
+    private void fit() {
+        preview.fitAcross(sheet.get().paper().width());
+    }
+
+    void setPalette(Palette palette) {
+        preview.setPalette(palette);
+    }
+
+    @Override
+    public void close() {
+        newest.close();
+    }
+}

@@ -1,0 +1,20 @@
+package nimblestride.desktop.handout;
+
+import java.util.List;
+import nimblestride.core.engraving.Drawing;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.sheet.Paper;
+import nimblestride.core.sheet.Sheet;
+import nimblestride.formats.form.Form;
+
+/** How what is handed out leaves the program: to a file that is asked for, or to a printer. */
+public interface Delivery {
+    /** Writes an exercise in a form. */
+    void save(Exercise exercise, Form form, Sheet sheet);
+
+    /** Writes pages as a PDF. */
+    void savePages(String title, List<Drawing> pages);
+
+    /** Prints pages through the system's dialog. */
+    void print(String title, List<Drawing> pages, Paper paper);
+}
