@@ -40,10 +40,17 @@ final class BarSpeller {
     Rhythm spell(Asked asked) {
         Rhythm before = spelled.get(asked);
         if (before == null) {
-            before = new OneBar(asked).spell();
+            boolean silent = asked.strikes.isEmpty() && asked.carried.isEmpty();
+            before = silent ? silence(asked.bar) : new OneBar(asked).spell();
             spelled.put(asked, before);
         }
         return before;
+    }
+
+    /** A bar's rest. */
+    static Rhythm silence(Bar bar) {
+        Written rest = new Written(NoteValue.ZERO, bar.length(), NoteShape.WHOLE, List.of(), false);
+        return new Rhythm(List.of(rest), List.of(), List.of());
     }
 
     private static final class OneBar {
@@ -87,13 +94,6 @@ final class BarSpeller {
         }
 
         Rhythm spell() {
-            if (onsets.at().length == 0 && !onsets.carried()) {
-                NoteValue length = asked.bar.length();
-                return new Rhythm(
-                        List.of(new Written(NoteValue.ZERO, length, NoteShape.WHOLE, List.of(), false)),
-                        List.of(),
-                        List.of());
-            }
             Speller speller = new Speller(onsets, tick);
             PlainSpelling plain = new PlainSpelling(onsets);
             boolean allPlain = groups.stream().allMatch(plain::isEnoughFor);

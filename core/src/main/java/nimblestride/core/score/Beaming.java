@@ -7,9 +7,10 @@ import nimblestride.core.meter.Bar;
 import nimblestride.core.value.NoteValue;
 
 /**
- * Puts notes under beams as the bar is felt: a beam never leaves its group, and the secondary beams within it are broken at
- * every quarter (not in a group of three eighths, which is felt as one), those of thirty-seconds at every eighth, and all of
- * them where a tuplet begins or ends. Short rests between notes are under the beam too (common practice; after Gould,
+ * Puts notes under beams as the bar is felt: a beam never leaves its group. The secondary beams within it are broken at
+ * every quarter where the group is so many quarters, at every eighth where it is five eighths or seven, and not at all in a
+ * group of three eighths or of odd sixteenths, which is felt as one; those of thirty-seconds at every eighth, and all of them
+ * where a tuplet begins or ends. Short rests between notes are under the beam too (common practice; after Gould,
  * "Behind Bars", quoted from memory).
  */
 final class Beaming {
@@ -92,10 +93,16 @@ final class Beaming {
             return both;
         }
         NoteValue within = written.get(next).at().minus(start);
-        if (within.isMultipleOf(NoteValue.QUARTER) && !lengthOf(group).equals(COMPOUND)) {
+        NoteValue length = lengthOf(group);
+        if (within.isMultipleOf(NoteValue.QUARTER) && length.isMultipleOf(NoteValue.QUARTER)) {
             return 1;
         }
-        return within.isMultipleOf(NoteValue.EIGHTH) ? Math.min(both, both > SIXTEENTHS ? 1 : SIXTEENTHS) : both;
+        boolean inEighths = bar.meter().unit().compareTo(NoteValue.EIGHTH) >= 0 && !length.equals(COMPOUND);
+        boolean onAnEighth = within.isMultipleOf(NoteValue.EIGHTH);
+        if (onAnEighth && inEighths && !length.isMultipleOf(NoteValue.QUARTER)) {
+            return 1;
+        }
+        return onAnEighth && both > SIXTEENTHS ? 1 : both;
     }
 
     private NoteValue lengthOf(int group) {

@@ -147,7 +147,7 @@ public final class ScoreWriter {
             }
         } catch (UnwritableException | ArithmeticException e) {
             problem = "bar " + (before.size() + 1) + " cannot be written as notes: " + e.getMessage();
-            handsPart = speller.spell(new Asked(planned.bar(), List.of(), List.of()));
+            handsPart = BarSpeller.silence(planned.bar());
         }
         return new WrittenBar(
                 before.size(),

@@ -43,9 +43,9 @@ public record Style(
     /** How long notes last: a drum does not sustain, so both say the same. */
     public enum Lengths {
         /** To the next note, but no longer than to the end of the group; the rest is rests. Every group can be seen. */
-        SHORT("rests from group to group"),
+        SHORT("short notes, rests"),
         /** To the next note, tied over groups and bar lines. What runs across them can be seen. */
-        HELD("notes tied across groups");
+        HELD("long notes, ties");
 
         private final String title;
 
@@ -65,7 +65,7 @@ public record Style(
         /** Those that are written out in the exercise. */
         AS_GIVEN("sticking as given"),
         /** The hand for every stroke. */
-        ALL("every stroke's hand");
+        ALL("every sticking");
 
         private final String title;
 

@@ -102,12 +102,12 @@ public final class Ways {
         }
     }
 
-    /** Two to four meters in turn, all through the phrase, can be signed once. */
+    /** Two to four different meters in turn, all through the phrase, can be signed once. */
     private void alternating() {
         List<Meter> meters = bars.stream().map(Bar::meter).toList();
         for (int turn = 2; turn <= Math.min(MOST_ALTERNATING, meters.size()); turn++) {
             int every = turn;
-            boolean differ = meters.subList(0, turn).stream().distinct().count() > 1;
+            boolean differ = meters.subList(0, turn).stream().distinct().count() == turn;
             boolean inTurn = meters.size() % turn == 0;
             for (int i = 0; i < meters.size() && inTurn; i++) {
                 inTurn = meters.get(i).equals(meters.get(i % every));

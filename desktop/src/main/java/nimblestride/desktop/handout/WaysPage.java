@@ -5,7 +5,8 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -27,14 +28,16 @@ import nimblestride.formats.face.Faces;
 
 /** The same music written in every way there is, the one that reads best first, each with what speaks for and against it. */
 final class WaysPage extends VBox implements Page {
-    private static final double SPACE = 5.5;
-    private static final int MOST_LINES = 2;
+    private static final double SPACE = 4.6;
+    private static final int MOST_LINES = 3;
+    private static final int ACROSS = 2;
+    private static final double AROUND = 44;
 
     private final Desk desk;
     private final ObjectProperty<Sheet> sheet;
     private final Consumer<String> tell;
     private final Newest newest = new Newest("comparing ways to write");
-    private final VBox cards = new VBox();
+    private final GridPane cards = new GridPane();
     private final DownScroll scroll = new DownScroll(cards);
     private Optional<Exercise> shown = Optional.empty();
     private Palette palette = Palette.DAY;
@@ -51,6 +54,12 @@ final class WaysPage extends VBox implements Page {
         cards.getStyleClass().add("way-cards");
         cards.setId("ways");
         getChildren().setAll(scroll);
+        for (int column = 0; column < ACROSS; column++) {
+            ColumnConstraints even = new ColumnConstraints();
+            even.setPercentWidth(100.0 / ACROSS);
+            even.setFillWidth(true);
+            cards.getColumnConstraints().add(even);
+        }
         scroll.widthProperty().addListener(change -> ask());
         sheet.addListener(change -> paint());
     }
@@ -64,7 +73,7 @@ final class WaysPage extends VBox implements Page {
     }
 
     private void ask() {
-        double room = (scroll.getWidth() - 60) / SPACE;
+        double room = (scroll.getWidth() / ACROSS - AROUND) / SPACE;
         if (shown.isEmpty() || room <= 0) {
             return;
         }
@@ -91,10 +100,10 @@ final class WaysPage extends VBox implements Page {
             Label none =
                     new Label("These bars cannot be written as notes; the Staff page of the Place bench says why.");
             none.setWrapText(true);
-            cards.getChildren().setAll(none);
+            cards.add(none, 0, 0, ACROSS, 1);
         }
         for (int i = 0; i < ways.size(); i++) {
-            cards.getChildren().add(card(ways.get(i), i == 0));
+            cards.add(card(ways.get(i), i == 0), i % ACROSS, i / ACROSS);
         }
     }
 
@@ -102,7 +111,10 @@ final class WaysPage extends VBox implements Page {
         Way way = seen.way;
         Label name = new Label(way.name());
         name.getStyleClass().add("pane-title");
-        name.setMinWidth(USE_PREF_SIZE);
+        name.setWrapText(true);
+        name.setMinHeight(USE_PREF_SIZE);
+        HBox.setHgrow(name, Priority.ALWAYS);
+        name.setMaxWidth(Double.MAX_VALUE);
         HBox head = new HBox(name);
         head.getStyleClass().add("add-line");
         if (best) {
@@ -111,33 +123,36 @@ final class WaysPage extends VBox implements Page {
             reads.setMinWidth(USE_PREF_SIZE);
             head.getChildren().add(reads);
         }
-        Label proof = new Label(way.strokes() + (way.strokes() == 1 ? " stroke" : " strokes") + " read back on time");
-        proof.getStyleClass().add("quiet");
-        proof.setTooltip(
-                new Tooltip("Every stroke, read back from these notes alone, falls at the moment it is heard."));
-        proof.setMinWidth(0);
-        HBox.setHgrow(proof, Priority.ALWAYS);
-        proof.setMaxWidth(Double.MAX_VALUE);
-        head.getChildren().add(proof);
+        DrawingPicture picture = new DrawingPicture(seen.start, SPACE, palette);
+        picture.setAccessibleText(way.name() + ", the first lines");
+        Label proof = new Label(way.strokes() + (way.strokes() == 1 ? " stroke" : " strokes")
+                + " read back from these notes, each at the moment it is heard.");
+        proof.getStyleClass().add("reading-why");
+        proof.setWrapText(true);
+        proof.setMinHeight(USE_PREF_SIZE);
+        HBox reasons = new HBox(reasons("For", way.speaksFor()), reasons("Against", way.speaksAgainst()));
+        reasons.getStyleClass().add("reasons");
+        VBox card = new VBox(head, picture, buttons(way), reasons, proof);
+        card.getStyleClass().add("way-card");
+        card.setMaxHeight(Double.MAX_VALUE);
+        return card;
+    }
+
+    private HBox buttons(Way way) {
         boolean onSheet = sheet.get().way().equals(way.name())
                 || (sheet.get().way().isEmpty() && way.rewritten().equals(shown));
         SmallButton hand = new SmallButton(onSheet ? "On the sheet" : "Hand it out so", () -> handOut(way));
         hand.setDisable(onSheet);
-        head.getChildren().add(hand);
+        HBox buttons = new HBox(hand);
+        buttons.getStyleClass().add("add-line");
         way.rewritten().filter(other -> !Optional.of(other).equals(shown)).ifPresent(other -> {
             SmallButton take = new SmallButton("Write it so", () -> {
                 desk.edit(exercise -> other);
                 tell.accept("Written otherwise: " + way.name() + ".");
             });
-            head.getChildren().add(take);
+            buttons.getChildren().add(take);
         });
-        DrawingPicture picture = new DrawingPicture(seen.start, SPACE, palette);
-        picture.setAccessibleText(way.name() + ", the first lines");
-        HBox reasons = new HBox(reasons("For", way.speaksFor()), reasons("Against", way.speaksAgainst()));
-        reasons.getStyleClass().add("reasons");
-        VBox card = new VBox(head, picture, reasons);
-        card.getStyleClass().add("way-card");
-        return card;
+        return buttons;
     }
 
     private void handOut(Way way) {
@@ -159,7 +174,7 @@ final class WaysPage extends VBox implements Page {
             column.getChildren().add(label);
         }
         HBox.setHgrow(column, Priority.ALWAYS);
-        column.setPrefWidth(200);
+        column.setPrefWidth(120);
         column.setMaxWidth(Double.MAX_VALUE);
         return column;
     }

@@ -69,7 +69,7 @@ final class StaffPage extends VBox implements Page {
         school.addListener(change -> write());
         division.addListener(change -> write());
         FlowPane choices = new FlowPane(parts, lengths, stickings, counts, untilBack, told);
-        choices.getStyleClass().add("wishes");
+        choices.getStyleClass().addAll("wishes", "compact");
         getChildren().setAll(choices, staff);
     }
 

@@ -32,7 +32,7 @@ import nimblestride.formats.face.Faces;
  * the arrow keys, choose one.
  */
 public final class StaffView extends BorderPane implements AutoCloseable {
-    private static final double SPACE = 7;
+    private static final double SPACE = 6;
     private static final double GAP = 10;
 
     private final DrawingsView view = new DrawingsView(SPACE, GAP, false);

@@ -1,0 +1,194 @@
+package nimblestride.formats.picture;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.offset;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import javax.imageio.ImageIO;
+import javax.xml.parsers.DocumentBuilderFactory;
+import nimblestride.core.engraving.Drawing;
+import nimblestride.core.engraving.Ink;
+import nimblestride.core.engraving.Mark;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.sheet.Paper;
+import nimblestride.core.sheet.Section;
+import nimblestride.core.sheet.Sheet;
+import nimblestride.core.sheet.SheetPages;
+import nimblestride.core.text.Examples;
+import nimblestride.formats.face.Faces;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.cos.COSName;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.w3c.dom.Document;
+
+/** Sheets as files, read back by other hands: PDFBox, an XML parser, ImageIO. */
+class PagesTest {
+    private static final Exercise EXERCISE =
+            Examples.exercise("11/8(3+3+3+2), 7/16", "hi-hat every 1/8", "snare 3 over bar", "kick cell X.g of 1/16");
+
+    private static List<Drawing> pages(Sheet sheet, Exercise exercise) {
+        return new SheetPages(sheet, Faces.get().music(), Faces.get()).of(exercise);
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void aPdfHasItsSizeItsWordsAndItsFaces(Paper paper) throws Exception {
+        List<Drawing> pages = pages(Sheet.USUAL.on(paper).addressed("for the Tuesday group"), EXERCISE);
+        byte[] file = PdfFile.write("Example", pages, Paper.pointsToTheSpace());
+        try (PDDocument document = Loader.loadPDF(file)) {
+            PDPage page = document.getPage(0);
+            // ISO 216 and ANSI Letter, in points.
+            double width = paper == Paper.A4 ? 595.28 : 612;
+            double height = paper == Paper.A4 ? 841.89 : 792;
+            assertThat((double) page.getMediaBox().getWidth()).isCloseTo(width, offset(0.1));
+            assertThat((double) page.getMediaBox().getHeight()).isCloseTo(height, offset(0.1));
+            String text = new PDFTextStripper().getText(document);
+            assertThat(text)
+                    .contains("Example", "for the Tuesday group", "Stages", "Notes", "1 of " + pages.size())
+                    // The clef, a cross notehead and the 8 of the signature, by their SMuFL code points.
+                    .contains("\uE069", "\uE0A9", "\uE088");
+            Set<String> faces = new HashSet<>();
+            for (COSName name : page.getResources().getFontNames()) {
+                PDFont font = page.getResources().getFont(name);
+                assertThat(font.isEmbedded()).as(font.getName()).isTrue();
+                faces.add(font.getName().replaceFirst("^[A-Z]{6}\\+", ""));
+            }
+            assertThat(faces).contains("Bravura", "Lato-Regular", "Lato-Bold");
+            assertThat(document.getDocumentInformation().getTitle()).isEqualTo("Example");
+        }
+    }
+
+    @Test
+    void nothingStandsOutsideThePage() {
+        for (Paper paper : Paper.values()) {
+            for (Exercise exercise : List.of(
+                    EXERCISE,
+                    EXERCISE.withName(
+                            "The Long Walk of the Lamplighters ".repeat(5).strip()),
+                    EXERCISE.withName("W".repeat(200)),
+                    Examples.exercise("4/4 x40", "snare every 3/16"),
+                    Examples.exercise("1/4", "snare 64 over bar"),
+                    Examples.exercise("64/4", "snare every 1/32"))) {
+                for (Drawing page : pages(Sheet.USUAL.on(paper), exercise)) {
+                    assertThat(page.marks()).allSatisfy(mark -> assertInside(mark, page));
+                }
+            }
+        }
+    }
+
+    private static void assertInside(Mark mark, Drawing page) {
+        List<Double> xs = new ArrayList<>();
+        if (mark instanceof Mark.Sign sign) {
+            xs.add(sign.x());
+            xs.add(sign.x() + Faces.get().music().boxes().get(sign.glyph()).east() * sign.size());
+        } else if (mark instanceof Mark.Words words) {
+            double width = Faces.get().width(words.text(), words.weight(), words.size());
+            double part =
+                    switch (words.align()) {
+                        case START -> 0;
+                        case MIDDLE -> 0.5;
+                        case END -> 1;
+                    };
+            xs.add(words.x() - part * width);
+            xs.add(words.x() + (1 - part) * width);
+        } else if (mark instanceof Mark.Line line) {
+            xs.add(line.x1());
+            xs.add(line.x2());
+        }
+        assertThat(xs).allSatisfy(x -> assertThat(x).isBetween(1.0, page.width() - 1));
+    }
+
+    @Test
+    void notesOfALineDoNotTouch() {
+        for (String bars : List.of("4/4", "11/8(3+3+3+2)", "2/4+3/20")) {
+            Exercise exercise = Examples.exercise(bars, "snare 13 over bar", "crash every 1/16", "kick every 3/32");
+            Sheet sheet = Sheet.USUAL.with(Section.ROAD, false);
+            for (Drawing page : pages(sheet, exercise)) {
+                List<Mark.Sign> heads = page.marks().stream()
+                        .filter(Mark.Sign.class::isInstance)
+                        .map(Mark.Sign.class::cast)
+                        .filter(sign -> sign.glyph().smuflName().startsWith("notehead"))
+                        .toList();
+                assertThat(heads).hasSizeGreaterThan(20);
+                for (Mark.Sign one : heads) {
+                    for (Mark.Sign other : heads) {
+                        boolean touch = !one.equals(other)
+                                && Math.abs(one.y() - other.y()) < 0.5
+                                && Math.abs(one.x() - other.x()) < 1;
+                        assertThat(touch).as(one + " and " + other).isFalse();
+                    }
+                }
+            }
+        }
+    }
+
+    @Test
+    void aBookletTellsOnWhichPageEachExerciseBegins() throws Exception {
+        List<Exercise> exercises = List.of(
+                EXERCISE.withName("First Lantern"),
+                Examples.exercise("4/4 x64", "snare every 3/16").withName("Long Quay"),
+                EXERCISE.withName("Last Lantern"));
+        List<Drawing> pages =
+                new SheetPages(Sheet.USUAL, Faces.get().music(), Faces.get()).booklet("Parade", exercises);
+        byte[] file = PdfFile.write("Parade", pages, Paper.pointsToTheSpace());
+        try (PDDocument document = Loader.loadPDF(file)) {
+            PDFTextStripper stripper = new PDFTextStripper();
+            stripper.setEndPage(1);
+            List<String> contents = stripper.getText(document).lines().toList();
+            for (Exercise exercise : exercises) {
+                String line = contents.stream()
+                        .filter(one -> one.startsWith(exercise.name()))
+                        .findFirst()
+                        .orElseThrow();
+                int page = Integer.parseInt(line.replaceFirst("^.* ", ""));
+                PDFTextStripper there = new PDFTextStripper();
+                there.setStartPage(page);
+                there.setEndPage(page);
+                assertThat(there.getText(document)).startsWith(exercise.name());
+            }
+            assertThat(document.getNumberOfPages()).isEqualTo(pages.size());
+        }
+    }
+
+    @Test
+    void anSvgIsWellFormedAndNeedsNoMusicFace() throws Exception {
+        Drawing page = pages(Sheet.USUAL, EXERCISE.withName("Lamps & <Lanterns> \u0001"))
+                .get(0);
+        String svg = SvgFile.write("Lamps & <Lanterns> \u0001", page, 8);
+        Document document = DocumentBuilderFactory.newInstance()
+                .newDocumentBuilder()
+                .parse(new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8)));
+        long signs = page.marks().stream().filter(Mark.Sign.class::isInstance).count();
+        assertThat(document.getElementsByTagName("use").getLength()).isEqualTo((int) signs);
+        assertThat(svg).doesNotContain("Bravura").contains("id=\"unpitchedPercussionClef1\"");
+    }
+
+    @Test
+    void aPngShowsTheStaffLines() throws Exception {
+        Drawing line = new Drawing(10, 4, List.of(new Mark.Line(0, 2, 10, 2, 0.5, Ink.INK)), List.of());
+        BufferedImage image = ImageIO.read(new ByteArrayInputStream(PngFile.write(line, 10)));
+        assertThat(image.getWidth()).isEqualTo(100);
+        assertThat(image.getHeight()).isEqualTo(40);
+        assertThat(image.getRGB(50, 20) & 0xff).isLessThan(0x30);
+        assertThat(image.getRGB(50, 5) & 0xff).isEqualTo(0xff);
+    }
+
+    @Test
+    void aHugePictureIsDrawnSmaller() throws Exception {
+        Drawing tall = new Drawing(100, 100_000, List.of(), List.of());
+        BufferedImage image = ImageIO.read(new ByteArrayInputStream(PngFile.write(tall, 20)));
+        assertThat((double) image.getWidth() * image.getHeight()).isLessThan(PngFile.MOST_PIXELS * 1.05);
+    }
+}
