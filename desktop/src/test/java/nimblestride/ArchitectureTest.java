@@ -49,6 +49,10 @@ class ArchitectureTest {
             "layer",
             "align",
             "exercise",
+            "score",
+            "ways",
+            "engraving",
+            "sheet",
             "text");
 
     @ArchTest

@@ -1,0 +1,128 @@
+package nimblestride.desktop.window;
+
+import static org.testfx.util.WaitForAsyncUtils.waitFor;
+
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicLong;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.sound.play.SilentClock;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+
+/** The real window in a folder of its own, and what is done to it again and again. */
+abstract class WindowStory extends FxRobot {
+    @TempDir
+    protected Path home;
+
+    protected final Answers answers = new Answers();
+    protected final AtomicLong clock = new AtomicLong(1_000_000);
+    protected MainWindow window;
+
+    /** Answers that a user gives in dialogs. */
+    static final class Answers implements Questions {
+        final Deque<Path> open = new ArrayDeque<>();
+        final Deque<Path> save = new ArrayDeque<>();
+        final Deque<Keep> keep = new ArrayDeque<>();
+        final List<String> told = new ArrayList<>();
+
+        @Override
+        public Optional<Path> fileToOpen() {
+            return Optional.ofNullable(open.poll());
+        }
+
+        @Override
+        public Optional<Path> fileToSave(String suggested) {
+            return Optional.ofNullable(save.poll());
+        }
+
+        @Override
+        public Keep keepChanges(String exerciseName) {
+            return keep.remove();
+        }
+
+        @Override
+        public void tell(String title, String text) {
+            told.add(title + ": " + text);
+        }
+    }
+
+    @BeforeAll
+    static void startToolkit() throws Exception {
+        FxToolkit.registerPrimaryStage();
+    }
+
+    @BeforeEach
+    void openWindow() throws Exception {
+        openAgain();
+    }
+
+    protected final void openAgain() throws Exception {
+        FxToolkit.setupFixture(() -> {
+            Stage stage = new Stage();
+            window = new MainWindow(stage, home, Optional.of(answers), SilentClock::new, clock::get);
+            stage.setX(0);
+            stage.setY(0);
+            window.show();
+            stage.toFront();
+            stage.requestFocus();
+        });
+    }
+
+    @AfterEach
+    void closeWindow() throws Exception {
+        release(new KeyCode[] {});
+        FxToolkit.setupFixture(() -> {
+            window.close();
+            window.stage().hide();
+        });
+    }
+
+    protected final void until(Callable<Boolean> condition) throws Exception {
+        waitFor(20, TimeUnit.SECONDS, condition);
+    }
+
+    protected final Exercise exercise() {
+        return window.desk().exercise().get();
+    }
+
+    protected final void retype(String field, String text) {
+        clickOn(field);
+        press(KeyCode.SHORTCUT, KeyCode.A).release(KeyCode.A, KeyCode.SHORTCUT);
+        write(text);
+    }
+
+    protected final void chord(KeyCode... keys) {
+        press(keys);
+        // The letter first: a key that repeats must not do so without Ctrl.
+        for (int i = keys.length - 1; i >= 0; i--) {
+            release(keys[i]);
+        }
+    }
+
+    protected final boolean shows(String text) {
+        return window.stage().getScene().getRoot().lookupAll(".label").stream()
+                .filter(Label.class::isInstance)
+                .map(label -> ((Labeled) label).getText())
+                .anyMatch(shown -> shown.contains(text));
+    }
+
+    protected final String text(String field) {
+        return lookup(field).queryAs(TextField.class).getText();
+    }
+}
