@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
@@ -200,6 +201,17 @@ class StrideCommandTest {
                 .isZero();
         assertThat(run("export", good.toString(), "--as", "tuba", "--to", to.toString()))
                 .isEqualTo(2);
+        assertThat(err.toString())
+                .contains("read \"tuba\"; expected one or more of json, musicxml, mxl, midi, pdf, svg, png");
+        assertThat(run("export", good.toString(), "--as", "musicxml,mxl,pdf,svg,png", "--to", to.toString()))
+                .isZero();
+        assertThat(to.resolve("five-nine.musicxml")).content().contains("<beat-type>8</beat-type>");
+        assertThat(to.resolve("five-nine.svg")).content().startsWith("<?xml").contains("<svg");
+        assertThat(to.resolve("five-nine.pdf"))
+                .content(StandardCharsets.ISO_8859_1)
+                .startsWith("%PDF");
+        assertThat(to.resolve("five-nine.png")).isNotEmptyFile();
+        assertThat(to.resolve("five-nine.mxl")).isNotEmptyFile();
         err.getBuffer().setLength(0);
         out.getBuffer().setLength(0);
         assertThat(report("report", "--file", to.resolve("five-nine.json").toString(), "--json")

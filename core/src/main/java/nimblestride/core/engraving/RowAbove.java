@@ -14,6 +14,7 @@ import nimblestride.core.value.Tempo;
 /** What stands over the staff: tempo, modulations, rehearsal marks, how often to repeat, and bar numbers. */
 final class RowAbove {
     private static final double SIZE = 1.9;
+    private static final double WORDS_SIZE = 1.5;
     private static final double NOTE_SIZE = 0.9;
     private static final double NUMBER_SIZE = 1.2;
     private static final double GAP = 0.9;
@@ -60,8 +61,12 @@ final class RowAbove {
     /** Returns where they end. */
     private double signs(WrittenBar bar, boolean first, double x, double y) {
         double at = x;
-        if (!bar.mark().isEmpty()) {
-            at = mark(bar.mark(), at, y) + GAP;
+        if (!bar.signs().mark().isEmpty()) {
+            at = mark(bar.signs().mark(), at, y) + GAP;
+        }
+        if (!bar.signs().words().isEmpty()) {
+            strip.add(new Words(bar.signs().words(), at, y, WORDS_SIZE, Weight.ITALIC, Align.START, Ink.LANDING));
+            at += letters.width(bar.signs().words(), Weight.ITALIC, WORDS_SIZE) + GAP;
         }
         if (bar.change().isPresent()) {
             at = change(bar.change().get(), at, y) + GAP;

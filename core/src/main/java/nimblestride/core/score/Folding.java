@@ -25,9 +25,11 @@ final class Folding {
             }
             for (int i = 0; i < best; i++) {
                 // A modulation back into the first bar is met only when it comes again.
-                WrittenBar bar = bars.get(at + i).changing(bars.get(at + i + (times > 1 ? best : 0)));
+                WrittenBar bar = bars.get(at + i);
+                WrittenBar again = bars.get(at + i + (times > 1 ? best : 0));
+                BarSigns signs = bar.signs().changing(again.change());
                 boolean ends = times > 1 && i + 1 == best;
-                folded.add(times > 1 ? bar.repeated(i == 0, ends ? times : 1) : bar);
+                folded.add(bar.signed(times > 1 ? signs.repeated(i == 0, ends ? times : 1) : signs));
             }
             at += best * times;
         }
@@ -37,8 +39,7 @@ final class Folding {
     private static int timesAlike(List<WrittenBar> bars, int from, int length) {
         int same = 0;
         while (from + length + same < bars.size()
-                && bars.get(from + same).isPlayedLike(bars.get(from + length + same))
-                && bars.get(from + length + same).mark().isEmpty()) {
+                && bars.get(from + same).isPlayedLike(bars.get(from + length + same))) {
             same++;
         }
         return same / length + 1;

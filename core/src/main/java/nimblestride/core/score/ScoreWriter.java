@@ -36,6 +36,7 @@ public final class ScoreWriter {
     private final Style style;
     private final BarSpeller speller = new BarSpeller();
     private final List<String> leftOut = new ArrayList<>();
+    private final PhraseMarks marks;
     private final NavigableMap<NoteValue, List<Head>> hands = new TreeMap<>();
     private final NavigableMap<NoteValue, List<Head>> feet = new TreeMap<>();
 
@@ -43,6 +44,7 @@ public final class ScoreWriter {
         this.exercise = exercise;
         this.plan = plan;
         this.style = style;
+        this.marks = new PhraseMarks(exercise, plan);
     }
 
     /** The phrase once, as it stands. */
@@ -153,14 +155,16 @@ public final class ScoreWriter {
                 before.size(),
                 planned.bar(),
                 tempoOf(planned),
-                List.of(),
-                changeBefore(before.size()),
                 handsPart,
                 feetPart,
                 counts(planned),
-                false,
-                1,
-                "",
+                new BarSigns(
+                        List.of(),
+                        changeBefore(before.size()),
+                        false,
+                        1,
+                        marks.rehearsal(before.size()),
+                        marks.landings(from)),
                 problem);
     }
 
@@ -213,9 +217,9 @@ public final class ScoreWriter {
             boolean changesComingBack =
                     bar.repeatStarts() && !lastOfRepeat(bars, i).bar().meter().equals(meter);
             if (!plan.signatures().isEmpty()) {
-                signed.add(i == 0 ? bar.signed(plan.signatures()) : bar);
+                signed.add(i == 0 ? bar.signed(bar.signs().signed(plan.signatures())) : bar);
             } else {
-                signed.add(changes || changesComingBack ? bar.signed(List.of(meter)) : bar);
+                signed.add(changes || changesComingBack ? bar.signed(bar.signs().signed(List.of(meter))) : bar);
             }
         }
         return signed;

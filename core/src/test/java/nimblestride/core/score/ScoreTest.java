@@ -136,6 +136,17 @@ class ScoreTest {
     }
 
     @Test
+    void saysWhereTheRoundBeginsAndWhatLands() {
+        Score score = rounds(6, Style.USUAL, "5/8, 4/8", "kick every 5/16", "snare every 1/8");
+        assertThat(score.bars()).extracting(bar -> bar.signs().mark()).containsExactly("A", "", "B", "", "C", "");
+        // Two fives of sixteenths are the first bar; eighths land everywhere, and nothing is said of them.
+        assertThat(score.bars())
+                .extracting(bar -> bar.signs().words())
+                .containsExactly("", "kick on 1", "", "", "", "");
+        assertThat(score("5/8, 4/8").bars().get(0).signs().mark()).isEmpty();
+    }
+
+    @Test
     void heldNotesTieOverTheBarLine() {
         Score score = rounds(2, Style.USUAL.with(Lengths.HELD), "3/4", "snare every 1/2");
         assertThat(Shorthand.hands(score)).isEqualTo("4 ~4 4 | ~4 4 ~4");

@@ -139,10 +139,9 @@ class WritingStoryTest extends WindowStory {
         until(() -> shows("reads best here"));
         assertThat(shows("5 strokes read back")).isTrue();
         Node card = lookup(".way-card")
-                .match(node -> node
-                        .lookupAll(".label").stream()
-                                .anyMatch(label -> label instanceof Label one
-                                        && one.getText().startsWith("One gear")))
+                .match(node -> node.lookupAll(".label").stream()
+                        .anyMatch(label ->
+                                label instanceof Label one && one.getText().startsWith("One gear")))
                 .query();
         clickOn(from(card).lookup("Hand it out so").<Node>query());
         clickOn("#page-sheet");
@@ -157,10 +156,9 @@ class WritingStoryTest extends WindowStory {
         clickOn("#page-ways-to-write");
         until(() -> shows("One long bar"));
         Node long29 = lookup(".way-card")
-                .match(node -> node
-                        .lookupAll(".label").stream()
-                                .anyMatch(label -> label instanceof Label one
-                                        && one.getText().equals("One long bar")))
+                .match(node -> node.lookupAll(".label").stream()
+                        .anyMatch(label ->
+                                label instanceof Label one && one.getText().equals("One long bar")))
                 .query();
         interact(() -> from(long29).lookup("Write it so").queryButton().fire());
         until(() -> exercise().phrase().bars().size() == 1);

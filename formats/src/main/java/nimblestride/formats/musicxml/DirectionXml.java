@@ -35,6 +35,14 @@ final class DirectionXml {
         return above(type);
     }
 
+    static Direction words(String text) {
+        FormattedTextId words = new FormattedTextId();
+        words.setValue(ScoreXml.printable(text));
+        DirectionType type = new DirectionType();
+        type.getWordsOrSymbol().add(words);
+        return above(type);
+    }
+
     /** The tempo, as a mark where its beat is a single note, and to be played by in any case. */
     static Direction tempo(Tempo tempo, boolean inParentheses) {
         Metronome metronome = new Metronome();
@@ -75,9 +83,7 @@ final class DirectionXml {
             metronome.getMetronomeNote().add(now.get());
             type.setMetronome(metronome);
         } else {
-            FormattedTextId words = new FormattedTextId();
-            words.setValue(change.old() + " = " + change.now());
-            type.getRehearsal().add(words);
+            return words(change.old() + " = " + change.now());
         }
         return above(type);
     }

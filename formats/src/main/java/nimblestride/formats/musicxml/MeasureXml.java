@@ -176,8 +176,12 @@ final class MeasureXml {
     }
 
     private void directions() {
-        if (!bar.mark().isEmpty()) {
-            measure.getNoteOrBackupOrForward().add(DirectionXml.mark(bar.mark()));
+        if (!bar.signs().mark().isEmpty()) {
+            measure.getNoteOrBackupOrForward().add(DirectionXml.mark(bar.signs().mark()));
+        }
+        if (!bar.signs().words().isEmpty()) {
+            measure.getNoteOrBackupOrForward()
+                    .add(DirectionXml.words(bar.signs().words()));
         }
         if (index == 0 || bar.change().isPresent()) {
             bar.change().ifPresent(change -> measure.getNoteOrBackupOrForward().add(DirectionXml.gear(change)));
