@@ -8,11 +8,11 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.EnumMap;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import nimblestride.core.engraving.Glyph;
 import nimblestride.core.engraving.Lettering;
 import nimblestride.core.engraving.Mark.Weight;
 import nimblestride.core.engraving.MusicFace;
-import org.apache.fontbox.ttf.CmapLookup;
 import org.apache.fontbox.ttf.OTFParser;
 import org.apache.fontbox.ttf.OpenTypeFont;
 import org.apache.fontbox.ttf.TTFParser;
@@ -33,6 +33,9 @@ public final class Faces implements Lettering {
     private final MusicFace music = SmuflMetadata.read(file("Bravura-metadata.json"));
     private final Map<Weight, TrueTypeFont> text = new EnumMap<>(Weight.class);
     private final TrueTypeFont musicFont;
+    /** Of each letter, once it has been asked for. */
+    private final Map<Weight, Map<Integer, Double>> widths = new EnumMap<>(Weight.class);
+
 
     private static final class Holder {
         static final Faces FACES = new Faces();
@@ -41,6 +44,7 @@ public final class Faces implements Lettering {
     private Faces() {
         try {
             for (Map.Entry<Weight, String> file : TEXT_FILES.entrySet()) {
+                widths.put(file.getKey(), new ConcurrentHashMap<>());
                 text.put(file.getKey(), new TTFParser().parse(new RandomAccessReadBuffer(file(file.getValue()))));
             }
             musicFont = new OTFParser().parse(new RandomAccessReadBuffer(file(MUSIC_FILE)));
@@ -78,14 +82,18 @@ public final class Faces implements Lettering {
 
     @Override
     public double width(String words, Weight weight) {
-        TrueTypeFont font = text.get(weight);
+        Map<Integer, Double> known = widths.get(weight);
+        double width = 0;
+        for (int i = 0; i < words.length(); i += Character.charCount(words.codePointAt(i))) {
+            width += known.computeIfAbsent(words.codePointAt(i), point -> width(point, text.get(weight)));
+        }
+        return width;
+    }
+
+    private static double width(int codePoint, TrueTypeFont font) {
         try {
-            CmapLookup cmap = font.getUnicodeCmapLookup();
-            double units = 0;
-            for (int point : words.codePoints().toArray()) {
-                units += font.getAdvanceWidth(cmap.getGlyphId(point));
-            }
-            return units / font.getUnitsPerEm();
+            int glyph = font.getUnicodeCmapLookup().getGlyphId(codePoint);
+            return (double) font.getAdvanceWidth(glyph) / font.getUnitsPerEm();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -12,6 +12,8 @@ import nimblestride.core.engraving.Mark;
 import nimblestride.core.engraving.Mark.Weight;
 import nimblestride.formats.face.Faces;
 import org.apache.fontbox.ttf.OTFParser;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -33,10 +35,15 @@ public final class PdfFile {
         this.document = document;
         this.space = space;
         for (Weight weight : Weight.values()) {
-            text.put(weight, PDType0Font.load(document, Faces.textFile(weight), true));
+            TrueTypeFont face = new TTFParser().parse(new RandomAccessReadBuffer(Faces.textFile(weight)));
+            // Words were measured letter by letter; looking for ligatures would take most of the time, too.
+            face.setEnableGsub(false);
+            text.put(weight, PDType0Font.load(document, face, true));
         }
         // A face with PostScript outlines can only be embedded whole.
-        music = PDType0Font.load(document, new OTFParser().parse(new RandomAccessReadBuffer(Faces.musicFile())), false);
+        TrueTypeFont signs = new OTFParser().parse(new RandomAccessReadBuffer(Faces.musicFile()));
+        signs.setEnableGsub(false);
+        music = PDType0Font.load(document, signs, false);
     }
 
     /**
