@@ -52,7 +52,7 @@ final class LinePainter {
         for (int i = 0; i < segments.size(); i++) {
             xs[i] = notes(segments.get(i), starts[i], factor, squeeze);
         }
-        new Ties(strip, face, score, segments, xs, Engraver.CLEF_ROOM, end).paint();
+        new Ties(strip, face, score, segments, xs, end).paint();
         new RowsBelow(strip, score).paint(segments, xs);
         spots(xs, end);
         new RowAbove(strip, face, letters).paint(segments, starts);

@@ -19,24 +19,15 @@ final class Ties {
     private final Score score;
     private final List<Segment> segments;
     private final double[][][] xs;
-    private final double lineStart;
     private final double lineEnd;
 
     /** @param xs of each segment, first the x of its columns, then those of each part's notes and rests */
-    Ties(
-            Strip strip,
-            MusicFace face,
-            Score score,
-            List<Segment> segments,
-            double[][][] xs,
-            double lineStart,
-            double lineEnd) {
+    Ties(Strip strip, MusicFace face, Score score, List<Segment> segments, double[][][] xs, double lineEnd) {
         this.strip = strip;
         this.face = face;
         this.score = score;
         this.segments = segments;
         this.xs = xs;
-        this.lineStart = lineStart;
         this.lineEnd = lineEnd;
     }
 
@@ -62,7 +53,7 @@ final class Ties {
             }
             Written written = rhythm.written().get(i);
             if (written.tied()) {
-                double from = Double.isNaN(before) ? Math.min(lineStart, x[i] - STUB) : before + FROM_HEAD;
+                double from = Double.isNaN(before) ? x[i] - STUB : before + FROM_HEAD;
                 tie(written, from, x[i] + TO_HEAD, hands);
             }
             before = x[i];

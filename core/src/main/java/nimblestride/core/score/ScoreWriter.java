@@ -10,10 +10,12 @@ import java.util.TreeMap;
 import nimblestride.core.counting.Said;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.groove.Ornament;
+import nimblestride.core.groove.Stroke;
 import nimblestride.core.hands.Hands;
 import nimblestride.core.hands.Played;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Layer;
+import nimblestride.core.layer.Pattern;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.score.BarSpeller.Asked;
 import nimblestride.core.score.BarSpeller.Strike;
@@ -112,9 +114,9 @@ public final class ScoreWriter {
     }
 
     /** One voice that two layers ask for is written once, at the stronger level. */
-    private static void add(Map<NoteValue, List<Head>> part, Played note) {
+    private void add(Map<NoteValue, List<Head>> part, Played note) {
         List<Head> here = part.computeIfAbsent(note.at(), at -> new ArrayList<>());
-        Head head = new Head(note.voice(), note.stroke(), note.limb(), note.layer());
+        Head head = new Head(note.voice(), stroke(note), note.limb(), note.layer());
         for (int i = 0; i < here.size(); i++) {
             if (here.get(i).voice().equals(head.voice())) {
                 boolean stronger =
@@ -124,6 +126,13 @@ public final class ScoreWriter {
             }
         }
         here.add(head);
+    }
+
+    /** A doubled stroke that runs on is two notes already, and each is written; only one placed by hand needs the sign. */
+    private Stroke stroke(Played note) {
+        boolean writtenOut = note.stroke().ornament() == Ornament.DOUBLED
+                && !(exercise.layers().get(note.layer()).pattern() instanceof Pattern.Placed);
+        return writtenOut ? note.stroke().with(Ornament.NONE) : note.stroke();
     }
 
     /** What was struck last before a moment, if it is held until then. */

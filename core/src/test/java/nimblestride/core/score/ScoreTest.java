@@ -8,6 +8,7 @@ import java.util.Optional;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.groove.Ornament;
 import nimblestride.core.layer.Pattern;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.score.Style.Lengths;
@@ -82,6 +83,18 @@ class ScoreTest {
                         .get(0)
                         .playing(new Pattern.Stuck(StickingText.read("Rz . . . . . . ."), NoteValue.QUARTER)));
         assertThat(Shorthand.hands(ScoreWriter.write(rolled, Style.USUAL))).isEqualTo("2 ~2 | ~2 ~2");
+    }
+
+    @Test
+    void writesOutADoubledStrokeThatRunsOn() {
+        Exercise exercise = Examples.exercise("2/4", "snare every 1/4");
+        var doubled = exercise.replacingLayer(
+                0, exercise.layers().get(0).playing(new Pattern.Stuck(StickingText.read("R: L"), NoteValue.QUARTER)));
+        Score score = ScoreWriter.write(doubled, Style.USUAL);
+        assertThat(Shorthand.hands(score)).isEqualTo("(8 8) 4");
+        assertThat(score.bars().get(0).hands().written())
+                .allSatisfy(written ->
+                        assertThat(written.heads().get(0).stroke().ornament()).isEqualTo(Ornament.NONE));
     }
 
     @Test

@@ -36,7 +36,6 @@ public final class Faces implements Lettering {
     /** Of each letter, once it has been asked for. */
     private final Map<Weight, Map<Integer, Double>> widths = new EnumMap<>(Weight.class);
 
-
     private static final class Holder {
         static final Faces FACES = new Faces();
     }
