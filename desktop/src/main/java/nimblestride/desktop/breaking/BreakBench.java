@@ -6,10 +6,11 @@ import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.pages.Bench;
 import nimblestride.desktop.pages.Pages;
 
 /** The Break bench: a bar, and what can be asked of it. */
-public final class BreakBench extends Pages {
+public final class BreakBench extends Pages implements Bench {
     private final BarChoice bars;
 
     /** @param nanos a clock in nanoseconds, for taps */

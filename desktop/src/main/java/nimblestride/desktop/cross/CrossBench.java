@@ -19,9 +19,10 @@ import nimblestride.core.text.TextException;
 import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.pages.Bench;
 
 /** The Cross bench: a row for each layer, and a line to type another one. */
-public final class CrossBench extends VBox {
+public final class CrossBench extends VBox implements Bench {
     private static final List<String> EXAMPLES =
             List.of("kick every 5/16", "snare 4 over bar", "cowbell cell x..x. of 1/8");
 
@@ -70,6 +71,7 @@ public final class CrossBench extends VBox {
         getChildren().setAll(line, problem, scroll);
     }
 
+    @Override
     public void setPalette(Palette newPalette) {
         palette = newPalette;
         for (int i = 0; i < shown.size(); i++) {
@@ -78,6 +80,7 @@ public final class CrossBench extends VBox {
     }
 
     /** Shows the layers as they are now. */
+    @Override
     public void show(Exercise exercise) {
         List<Layer> layers = exercise.layers();
         while (shown.size() > layers.size()) {
@@ -105,6 +108,7 @@ public final class CrossBench extends VBox {
     }
 
     /** Says beside each layer when it is back. */
+    @Override
     public void show(Answer answer) {
         for (int i = 0; i < Math.min(shown.size(), answer.reckoning().layers().size()); i++) {
             shown.get(i).show(answer.reckoning().layers().get(i));

@@ -10,10 +10,11 @@ import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.pages.Bench;
 import nimblestride.desktop.pages.Pages;
 
 /** The Place bench: voices on counts, stickings, what they ask of the hands, and ways to build on them. */
-public final class PlaceBench extends Pages {
+public final class PlaceBench extends Pages implements Bench {
     private final CountsPage counts;
     private final HandsPage hands;
     private final StaffPage staff;
@@ -41,7 +42,7 @@ public final class PlaceBench extends Pages {
         choose("Counts");
     }
 
-    /** Shows what follows from the exercise. */
+    @Override
     public void show(Answer answer) {
         counts.show(answer);
         hands.show(answer);
@@ -58,6 +59,7 @@ public final class PlaceBench extends Pages {
         staff.follow(moment);
     }
 
+    @Override
     public void setPalette(Palette palette) {
         counts.setPalette(palette);
         staff.setPalette(palette);

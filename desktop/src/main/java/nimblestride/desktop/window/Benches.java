@@ -1,6 +1,8 @@
 package nimblestride.desktop.window;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -14,11 +16,16 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.desktop.desk.Answer;
+import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.pages.Bench;
 
 /** The benches below the Road, one at a time, in the order in which people work. */
 final class Benches extends VBox {
     private static final double ROOM_FOR_ABOUT = 720;
 
+    private final List<Bench> all = new ArrayList<>();
     private final HBox head = new HBox();
     private final Label about = new Label();
     private final ToggleGroup chosen = new ToggleGroup();
@@ -41,7 +48,8 @@ final class Benches extends VBox {
     }
 
     /** Adds a bench after the others. */
-    void add(String name, String what, Region bench) {
+    <B extends Region & Bench> void add(String name, String what, B bench) {
+        all.add(bench);
         ToggleButton button = new ToggleButton(name);
         button.setId("bench-" + name.toLowerCase(Locale.ROOT).replace(' ', '-'));
         button.setMinWidth(USE_PREF_SIZE);
@@ -66,6 +74,22 @@ final class Benches extends VBox {
         HBox.setHgrow(between, Priority.ALWAYS);
         head.getChildren().add(between);
         head.getChildren().addAll(nodes);
+    }
+
+    void show(Exercise exercise) {
+        all.forEach(bench -> bench.show(exercise));
+    }
+
+    void show(Answer answer) {
+        all.forEach(bench -> bench.show(answer));
+    }
+
+    void setPalette(Palette palette) {
+        all.forEach(bench -> bench.setPalette(palette));
+    }
+
+    void close() {
+        all.forEach(Bench::close);
     }
 
     /** The bench that is shown. */

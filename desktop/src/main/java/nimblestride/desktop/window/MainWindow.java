@@ -1,21 +1,17 @@
 package nimblestride.desktop.window;
 
-import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.LongSupplier;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
-import javafx.application.Platform;
 import javafx.geometry.Orientation;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.SplitPane;
-import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -23,7 +19,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import nimblestride.core.exercise.Exercise;
-import nimblestride.core.meter.Grouping;
 import nimblestride.desktop.book.BookFolder;
 import nimblestride.desktop.book.BookPane;
 import nimblestride.desktop.breaking.BreakBench;
@@ -35,7 +30,6 @@ import nimblestride.desktop.look.Face;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.placing.PlaceBench;
 import nimblestride.desktop.play.Transport;
-import nimblestride.desktop.road.Regrouping;
 import nimblestride.desktop.road.RoadView;
 import nimblestride.sound.play.AudioOut;
 
@@ -53,7 +47,6 @@ public final class MainWindow {
     private final Benches benches = new Benches();
     private final BreakBench breaking;
     private final PlaceBench placing;
-    private final CrossBench cross;
     private final HandOutBench handing;
     private final FindingsPane findings;
     private final BookPane book;
@@ -83,16 +76,16 @@ public final class MainWindow {
         this.breaking = new BreakBench(desk, road.school(), road.division(), nanos);
         this.placing = new PlaceBench(
                 desk, road.school(), road.division(), road.stage(), moment -> road.bringIntoView(moment));
-        this.cross = new CrossBench(desk);
         this.handing = new HandOutBench(
                 desk,
+                remembered.sheet(),
                 road.school(),
                 new BookFolder(bookFolder)::readable,
                 new Delivering(stage, asking, this::tell),
                 this::tell);
         benches.add("Break", "take a bar apart and feel it in groups", breaking);
         benches.add("Place", "voices on counts, and the hands", placing);
-        benches.add("Cross", "what runs across the bar line, and its way home", cross);
+        benches.add("Cross", "what runs across the bar line, and its way home", new CrossBench(desk));
         benches.add("Hand out", "the page as it will print, and files for other programs", handing);
         benches.addAtTheEnd(new CountChoice(desk, road.school(), road.division(), this::showCountStand));
         benches.choose("Cross");
@@ -109,16 +102,10 @@ public final class MainWindow {
         Heading heading = new Heading(desk, transport);
         desk.exercise().addListener((property, old, exercise) -> {
             heading.show(exercise);
-            breaking.show(exercise);
-            placing.show(exercise);
-            cross.show(exercise);
-            handing.show(exercise);
+            benches.show(exercise);
         });
         heading.show(desk.exercise().get());
-        breaking.show(desk.exercise().get());
-        placing.show(desk.exercise().get());
-        cross.show(desk.exercise().get());
-        handing.show(desk.exercise().get());
+        benches.show(desk.exercise().get());
 
         SplitPane middle = new SplitPane(road, benches);
         middle.setOrientation(Orientation.VERTICAL);
@@ -150,7 +137,7 @@ public final class MainWindow {
                         .getResource("/nimblestride/desktop/look/stride.css")
                         .toExternalForm());
         new WindowKeys(scene, desk, transport, road).listen();
-        acceptFiles(scene);
+        FileDrop.accept(scene, files::open);
         stage.setScene(scene);
         stage.setMinWidth(900);
         stage.setMinHeight(600);
@@ -172,31 +159,14 @@ public final class MainWindow {
         road.setPlacing(on ? Optional.of(placing::place) : Optional.empty());
     }
 
-    private Regrouping byHand() {
-        return new Regrouping() {
-            @Override
-            public void regroup(int bar, Grouping grouping) {
-                desk.edit(
-                        "foot",
-                        exercise -> exercise.withPhrase(exercise.phrase().regrouped(bar, grouping)));
-            }
-
-            @Override
-            public void done() {
-                desk.endBurst();
-            }
-        };
-    }
-
     private void listen() {
-        road.setRegrouping(byHand());
+        road.setRegrouping(new DeskRegrouping(desk));
         benches.chosen().addListener(change -> clicksOnCounts());
         clicksOnCounts();
         desk.answer().addListener((property, old, answer) -> {
             road.show(answer);
             findings.show(answer.findings());
-            cross.show(answer);
-            placing.show(answer);
+            benches.show(answer);
         });
         desk.exercise().addListener(change -> keepAndTitle());
         desk.exercise().addListener((property, old, exercise) -> seeAllLayers(old, exercise));
@@ -245,30 +215,13 @@ public final class MainWindow {
         status.setText(message);
     }
 
-    private void acceptFiles(Scene scene) {
-        scene.setOnDragOver(event -> {
-            if (event.getDragboard().hasFiles()) {
-                event.acceptTransferModes(TransferMode.COPY);
-            }
-            event.consume();
-        });
-        scene.setOnDragDropped(event -> {
-            List<File> dropped = event.getDragboard().getFiles();
-            event.setDropCompleted(!dropped.isEmpty());
-            event.consume();
-            dropped.stream().findFirst().ifPresent(file -> Platform.runLater(() -> files.open(file.toPath())));
-        });
-    }
-
     /** Chart paper or the dim stage. */
     void setNight(boolean toNight) {
         night = toNight;
         Palette palette = night ? Palette.NIGHT : Palette.DAY;
         root.setStyle(palette.asStyle());
         road.palette().set(palette);
-        cross.setPalette(palette);
-        placing.setPalette(palette);
-        handing.setPalette(palette);
+        benches.setPalette(palette);
         stand.refresh();
     }
 
@@ -342,7 +295,8 @@ public final class MainWindow {
                 night,
                 road.reducedMotion().get(),
                 menu.bookShown().get(),
-                road.school().get());
+                road.school().get(),
+                handing.sheet());
         try {
             Files.createDirectories(home);
             settings.write(home.resolve("settings.properties"));
@@ -357,9 +311,7 @@ public final class MainWindow {
         transport.close();
         stand.close();
         remember();
-        breaking.close();
-        placing.close();
-        handing.close();
+        benches.close();
         desk.close();
         keeping.close();
     }

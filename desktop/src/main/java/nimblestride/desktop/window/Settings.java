@@ -6,8 +6,13 @@ import java.io.Reader;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Properties;
+import java.util.stream.Collectors;
 import nimblestride.core.counting.CountingSchool;
+import nimblestride.core.sheet.Paper;
+import nimblestride.core.sheet.Section;
+import nimblestride.core.sheet.Sheet;
 import nimblestride.formats.file.AtomicFile;
 
 /**
@@ -19,10 +24,17 @@ import nimblestride.formats.file.AtomicFile;
  * @param reducedMotion whether a moving line takes the place of the hopping marker
  * @param bookShown whether the Book is unfolded
  * @param counting how the Road is counted
+ * @param sheet what stands on a sheet; of it the paper, the sections and the stages are remembered
  */
 public record Settings(
-        double width, double height, boolean night, boolean reducedMotion, boolean bookShown, CountingSchool counting) {
-    public static final Settings USUAL = new Settings(1280, 800, false, false, true, CountingSchool.BEATS);
+        double width,
+        double height,
+        boolean night,
+        boolean reducedMotion,
+        boolean bookShown,
+        CountingSchool counting,
+        Sheet sheet) {
+    public static final Settings USUAL = new Settings(1280, 800, false, false, true, CountingSchool.BEATS, Sheet.USUAL);
 
     static Settings read(Path file) {
         Properties properties = new Properties();
@@ -39,7 +51,32 @@ public record Settings(
                 flag(properties, "night", USUAL.night),
                 flag(properties, "reducedMotion", USUAL.reducedMotion),
                 flag(properties, "bookShown", USUAL.bookShown),
-                school(properties.getProperty("counting", "")));
+                school(properties.getProperty("counting", "")),
+                sheet(properties));
+    }
+
+    private static Sheet sheet(Properties properties) {
+        Sheet usual = USUAL.sheet;
+        List<String> sections =
+                List.of(properties.getProperty("sheet.sections", "").split(",", -1));
+        Sheet sheet = usual;
+        if (Arrays.stream(Section.values()).anyMatch(section -> sections.contains(section.name()))) {
+            for (Section section : Section.values()) {
+                sheet = sheet.with(section, sections.contains(section.name()));
+            }
+        }
+        Paper paper = Arrays.stream(Paper.values())
+                .filter(one -> one.name().equals(properties.getProperty("sheet.paper", "")))
+                .findFirst()
+                .orElse(usual.paper());
+        try {
+            return sheet.on(paper)
+                    .inStages(
+                            Integer.parseInt(properties.getProperty("sheet.stages", "")),
+                            Integer.parseInt(properties.getProperty("sheet.firstPercent", "")));
+        } catch (IllegalArgumentException e) {
+            return sheet.on(paper);
+        }
     }
 
     private static double number(Properties properties, String key, double usual) {
@@ -70,6 +107,12 @@ public record Settings(
         properties.setProperty("reducedMotion", Boolean.toString(reducedMotion));
         properties.setProperty("bookShown", Boolean.toString(bookShown));
         properties.setProperty("counting", counting.name());
+        properties.setProperty("sheet.paper", sheet.paper().name());
+        properties.setProperty(
+                "sheet.sections",
+                sheet.sections().stream().map(Section::name).sorted().collect(Collectors.joining(",")));
+        properties.setProperty("sheet.stages", Integer.toString(sheet.stages()));
+        properties.setProperty("sheet.firstPercent", Integer.toString(sheet.firstPercent()));
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         properties.store(out, "Nimble Stride");
         AtomicFile.write(file, out.toByteArray());

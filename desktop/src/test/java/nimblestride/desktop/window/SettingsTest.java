@@ -6,6 +6,9 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import nimblestride.core.counting.CountingSchool;
+import nimblestride.core.sheet.Paper;
+import nimblestride.core.sheet.Section;
+import nimblestride.core.sheet.Sheet;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -17,7 +20,12 @@ class SettingsTest {
 
     @Test
     void whatIsWrittenIsReadAgain() throws IOException {
-        Settings settings = new Settings(1000.5, 700, true, true, false, CountingSchool.GROUPS);
+        Sheet sheet = Sheet.USUAL
+                .on(Paper.LETTER)
+                .with(Section.STICKING, true)
+                .with(Section.NOTES, false)
+                .inStages(9, 45);
+        Settings settings = new Settings(1000.5, 700, true, true, false, CountingSchool.GROUPS, sheet);
         settings.write(folder.resolve("settings.properties"));
         assertThat(Settings.read(folder.resolve("settings.properties"))).isEqualTo(settings);
     }
@@ -30,6 +38,7 @@ class SettingsTest {
                 "width=-3\nheight=1e9",
                 "counting=BACKWARDS",
                 "night=maybe",
+                "sheet.paper=PAPYRUS\nsheet.sections=POEM\nsheet.stages=0\nsheet.firstPercent=x",
                 "\\u12",
                 "width=NaN"
             })

@@ -1,0 +1,19 @@
+package nimblestride.desktop.pages;
+
+import nimblestride.core.exercise.Exercise;
+import nimblestride.desktop.desk.Answer;
+import nimblestride.desktop.look.Palette;
+
+/** One of the benches below the Road. */
+public interface Bench extends AutoCloseable {
+    /** Shows the exercise as it is now. */
+    void show(Exercise exercise);
+
+    /** Shows what follows from the exercise. */
+    default void show(Answer answer) {}
+
+    default void setPalette(Palette palette) {}
+
+    @Override
+    default void close() {}
+}
