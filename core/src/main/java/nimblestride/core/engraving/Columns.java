@@ -1,6 +1,5 @@
 package nimblestride.core.engraving;
 
-import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.TreeSet;
@@ -8,8 +7,6 @@ import nimblestride.core.counting.Said;
 import nimblestride.core.engraving.Mark.Weight;
 import nimblestride.core.score.Rhythm;
 import nimblestride.core.score.Score;
-import nimblestride.core.score.Style.Stickings;
-import nimblestride.core.score.Written;
 import nimblestride.core.score.WrittenBar;
 import nimblestride.core.value.NoteValue;
 
@@ -61,7 +58,8 @@ final class Columns {
                 Extent extent = Extent.of(part, i, face);
                 left[column] = Math.max(left[column], extent.left());
                 right[column] = Math.max(right[column], extent.right());
-                double half = letters.width(sticking(score, part.written().get(i)), Weight.BOLD, STICKING_SIZE) / 2;
+                double half =
+                        letters.width(score.style().stickingOf(part.written().get(i)), Weight.BOLD, STICKING_SIZE) / 2;
                 wordsLeft[column] = Math.max(wordsLeft[column], half - HALF_HEAD);
                 wordsRight[column] = Math.max(wordsRight[column], half + HALF_HEAD);
             }
@@ -89,23 +87,6 @@ final class Columns {
 
     private static double room(NoteValue length) {
         return ROOM_OF_A_SIXTEENTH * Math.pow(length.toDouble() * 16, GROWTH);
-    }
-
-    /** The letters that stand under a note. */
-    static String sticking(Score score, Written written) {
-        if (score.style().stickings() == Stickings.NONE || !written.isStruck()) {
-            return "";
-        }
-        List<String> letters = new ArrayList<>();
-        written.heads().stream()
-                .filter(head -> head.limb().isHand())
-                .filter(head -> score.style().stickings() == Stickings.ALL
-                        || head.stroke().limb().isPresent())
-                .map(head -> String.valueOf(head.limb().letter()))
-                .distinct()
-                .sorted()
-                .forEach(letters::add);
-        return String.join("", letters);
     }
 
     int count() {

@@ -43,13 +43,15 @@ final class NoteSign {
         if (plain.isPresent()) {
             return new NoteSign(face, letters, plain, "", "", size);
         }
-        long odd = value.denominator() >> Long.numberOfTrailingZeros(value.denominator());
-        if (odd > 1 && odd < 100) {
-            Tuplet tuplet = Tuplet.usual((int) odd, NoteShape.QUARTER);
-            Optional<NoteShape> within = NoteShape.of(tuplet.written(value));
-            if (within.isPresent()) {
-                return new NoteSign(face, letters, within, Long.toString(odd), "", size);
-            }
+        Optional<Tuplet> tuplet = Tuplet.holding(value);
+        if (tuplet.isPresent()) {
+            return new NoteSign(
+                    face,
+                    letters,
+                    Optional.of(tuplet.get().unit()),
+                    Integer.toString(tuplet.get().actual()),
+                    "",
+                    size);
         }
         return new NoteSign(face, letters, Optional.empty(), "", value.toString(), size);
     }

@@ -1,6 +1,7 @@
 package nimblestride.core.score;
 
 import java.util.Optional;
+import java.util.stream.Collectors;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
 
@@ -101,5 +102,20 @@ public record Style(
 
     public Style repeating(boolean newRepeats) {
         return new Style(parts, lengths, stickings, counting, division, newRepeats);
+    }
+
+    /** The letters of the hands that stand under a note: {@code R}, {@code L}, {@code LR} or nothing. */
+    public String stickingOf(Written written) {
+        if (stickings == Stickings.NONE || !written.isStruck()) {
+            return "";
+        }
+        return written.heads().stream()
+                .filter(head -> head.limb().isHand())
+                .filter(head ->
+                        stickings == Stickings.ALL || head.stroke().limb().isPresent())
+                .map(head -> String.valueOf(head.limb().letter()))
+                .distinct()
+                .sorted()
+                .collect(Collectors.joining());
     }
 }

@@ -1,5 +1,6 @@
 package nimblestride.core.score;
 
+import java.util.Optional;
 import nimblestride.core.value.NoteValue;
 
 /**
@@ -10,6 +11,8 @@ import nimblestride.core.value.NoteValue;
  * @param unit the note both are counted in
  */
 public record Tuplet(int actual, int normal, NoteShape unit) {
+    private static final int MOST = 99;
+
     public Tuplet {
         if (actual < 2 || normal < 1) {
             throw new IllegalArgumentException("a tuplet is 2 notes or more in the time of 1 or more, not " + actual
@@ -23,6 +26,19 @@ public record Tuplet(int actual, int normal, NoteShape unit) {
      */
     public static Tuplet usual(int actual, NoteShape unit) {
         return new Tuplet(actual, usualNormal(actual), unit);
+    }
+
+    /**
+     * The usual tuplet in which a value is a single note, where it is one in none: a twentieth is a sixteenth of five in the
+     * time of four.
+     */
+    public static Optional<Tuplet> holding(NoteValue value) {
+        long odd = value.denominator() >> Long.numberOfTrailingZeros(value.denominator());
+        if (odd == 1 || odd > MOST) {
+            return Optional.empty();
+        }
+        Tuplet tuplet = usual((int) odd, NoteShape.QUARTER);
+        return NoteShape.of(tuplet.written(value)).map(shape -> usual((int) odd, shape));
     }
 
     private static int usualNormal(int actual) {

@@ -93,11 +93,11 @@ final class DirectionXml {
         Optional<NoteShape> plain = NoteShape.of(value);
         MetronomeNote note = new MetronomeNote();
         if (plain.isEmpty()) {
-            Optional<Tuplet> tuplet = tupletOf(value);
-            plain = tuplet.flatMap(one -> NoteShape.of(one.written(value)));
-            if (plain.isEmpty()) {
+            Optional<Tuplet> tuplet = Tuplet.holding(value);
+            if (tuplet.isEmpty()) {
                 return Optional.empty();
             }
+            plain = tuplet.map(Tuplet::unit);
             MetronomeTuplet sign = new MetronomeTuplet();
             sign.setActualNotes(BigInteger.valueOf(tuplet.get().actual()));
             sign.setNormalNotes(BigInteger.valueOf(tuplet.get().normal()));
@@ -109,13 +109,6 @@ final class DirectionXml {
             note.getMetronomeDot().add(new Empty());
         }
         return Optional.of(note);
-    }
-
-    private static Optional<Tuplet> tupletOf(NoteValue value) {
-        long odd = value.denominator() >> Long.numberOfTrailingZeros(value.denominator());
-        return odd > 1 && odd <= NoteShape.SHORTEST
-                ? Optional.of(Tuplet.usual((int) odd, NoteShape.QUARTER))
-                : Optional.empty();
     }
 
     private static Direction above(DirectionType type) {

@@ -14,7 +14,6 @@ import nimblestride.core.score.Head;
 import nimblestride.core.score.NoteShape;
 import nimblestride.core.score.Rhythm;
 import nimblestride.core.score.Score;
-import nimblestride.core.score.Style.Stickings;
 import nimblestride.core.score.TupletSpan;
 import nimblestride.core.score.Written;
 import org.audiveris.proxymusic.Empty;
@@ -106,7 +105,10 @@ final class NoteXml {
             ties(note);
             finish(note, first);
             if (first) {
-                sticking().ifPresent(letters -> note.getLyric().add(lyric("1", "sticking", letters)));
+                String sticking = score.style().stickingOf(written);
+                if (!sticking.isEmpty()) {
+                    note.getLyric().add(lyric("1", "sticking", sticking));
+                }
                 count.ifPresent(said -> note.getLyric().add(lyric("2", "count", said)));
             }
             first = false;
@@ -232,21 +234,6 @@ final class NoteXml {
             notes.add(note);
         }
         return notes;
-    }
-
-    private Optional<String> sticking() {
-        if (score.style().stickings() == Stickings.NONE || written.tied()) {
-            return Optional.empty();
-        }
-        StringBuilder letters = new StringBuilder();
-        written.heads().stream()
-                .filter(head -> head.limb().isHand())
-                .filter(head -> score.style().stickings() == Stickings.ALL
-                        || head.stroke().limb().isPresent())
-                .map(head -> head.limb().letter())
-                .distinct()
-                .forEach(letters::append);
-        return letters.isEmpty() ? Optional.empty() : Optional.of(letters.toString());
     }
 
     private static Lyric lyric(String number, String name, String text) {
