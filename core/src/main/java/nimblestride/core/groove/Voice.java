@@ -30,6 +30,11 @@ public record Voice(String name, int midiKey, Limb limb, int staffPlace, NoteHea
         }
     }
 
+    /** Where a voice of which no place is known stands: with the snare for a hand, with the bass drum for a foot. */
+    public static int usualPlace(Limb limb) {
+        return limb.isHand() ? 1 : -3;
+    }
+
     @Override
     public String toString() {
         return name;

@@ -99,6 +99,11 @@ public final class ScoreWriter {
                     && !note.voice().limb().isHand();
             add(below ? feet : hands, note);
         }
+        if (hands.isEmpty()) {
+            // Feet alone need no empty part above them.
+            hands.putAll(feet);
+            feet.clear();
+        }
         Comparator<Head> upwards = Comparator.comparing(head -> head.voice().staffPlace());
         hands.values().forEach(heads -> heads.sort(upwards));
         feet.values().forEach(heads -> heads.sort(upwards));

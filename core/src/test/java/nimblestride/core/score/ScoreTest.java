@@ -39,6 +39,13 @@ class ScoreTest {
     }
 
     @Test
+    void feetAloneAreOnePart() {
+        Score score = score("4/4", "kick every 1/4");
+        assertThat(Shorthand.hands(score)).isEqualTo("4 4 4 4");
+        assertThat(score.bars().get(0).feet()).isEmpty();
+    }
+
+    @Test
     void writesAllStemsUpWhereThatIsWanted() {
         Style together = Style.USUAL.with(Parts.TOGETHER);
         Score score = rounds(1, together, "4/4", "hi-hat every 1/8", "kick every 1/2");

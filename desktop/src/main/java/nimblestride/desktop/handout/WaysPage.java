@@ -113,15 +113,12 @@ final class WaysPage extends VBox implements Page {
         name.getStyleClass().add("pane-title");
         name.setWrapText(true);
         name.setMinHeight(USE_PREF_SIZE);
-        HBox.setHgrow(name, Priority.ALWAYS);
-        name.setMaxWidth(Double.MAX_VALUE);
-        HBox head = new HBox(name);
-        head.getStyleClass().add("add-line");
+        VBox head = new VBox(name);
         if (best) {
             Label reads = new Label("reads best here");
             reads.getStyleClass().add("best");
             reads.setMinWidth(USE_PREF_SIZE);
-            head.getChildren().add(reads);
+            head.getChildren().add(0, reads);
         }
         DrawingPicture picture = new DrawingPicture(seen.start, SPACE, palette);
         picture.setAccessibleText(way.name() + ", the first lines");

@@ -83,6 +83,12 @@ final class StaffPage extends VBox implements Page {
 
     @Override
     public void show(Exercise exercise) {
+        boolean sameBars = shown.filter(before -> before.phrase().equals(exercise.phrase()))
+                .isPresent();
+        if (!sameBars) {
+            staff.chooseNone();
+            told.setText("");
+        }
         shown = Optional.of(exercise);
         write();
     }

@@ -176,6 +176,12 @@ public final class DrawingsView extends BorderPane {
         paint();
     }
 
+    /** Marks no count as chosen. */
+    public void chooseNone() {
+        chosen = Optional.empty();
+        paint();
+    }
+
     private Optional<Lit> find(int scoreBar, double at) {
         Lit best = null;
         for (int i = 0; i < drawings.size(); i++) {

@@ -79,6 +79,12 @@ public final class StaffView extends BorderPane implements AutoCloseable {
         ask(new Asked(exercise, bars, style, view.room()));
     }
 
+    /** No count is chosen any more. */
+    public void chooseNone() {
+        chosen = -1;
+        view.chooseNone();
+    }
+
     private void setAnew() {
         asked.filter(one -> one.room != view.room())
                 .ifPresent(one -> ask(new Asked(one.exercise, one.bars, one.style, view.room())));

@@ -99,8 +99,8 @@ final class ExerciseReader {
             String name = one.member("name").text();
             int key = one.member("midiKey").whole();
             Limb limb = one.member("limb").word(LIMBS);
-            int staffPlace = one.member("staffPlace").whole();
-            NoteHead head = one.member("head").word(HEADS);
+            int staffPlace = one.has("staffPlace") ? one.member("staffPlace").whole() : Voice.usualPlace(limb);
+            NoteHead head = one.has("head") ? one.member("head").word(HEADS) : NoteHead.NORMAL;
             own.add(one.make(() -> new Voice(name, key, limb, staffPlace, head)));
         }
         return place.make(() -> new Voices(own));

@@ -157,6 +157,21 @@ class ExerciseJsonTest {
     }
 
     @Test
+    void aVoiceWithoutAPlaceStandsWhereItsLimbUsuallyPlays() throws Exception {
+        Exercise exercise = ExerciseJson.read(
+                """
+                {"format": "nimble-stride-exercise", "version": 1, "name": "Bucket",
+                 "tempo": {"beat": "1/4", "perMinute": "96"},
+                 "voices": [{"name": "bucket", "midiKey": 40, "limb": "right-hand"},
+                            {"name": "stomp box", "midiKey": 36, "limb": "kick-foot"}],
+                 "phrase": [{"meter": [{"numerators": [5], "denominator": 8}], "grouping": [3, 2]}],
+                 "layers": [{"voice": "bucket", "pattern": {"every": "1/8"}, "offset": "0", "reset": "never"}]}
+                """);
+        assertThat(exercise.voices().own()).extracting(Voice::staffPlace).containsExactly(1, -3);
+        assertThat(ExerciseJson.read(ExerciseJson.write(exercise))).isEqualTo(exercise);
+    }
+
+    @Test
     void aTruncatedFileIsRefusedAtEveryLength() {
         String json = ExerciseJson.write(STORY).stripTrailing();
         for (int length = 0; length < json.length(); length++) {
