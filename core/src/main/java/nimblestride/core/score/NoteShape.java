@@ -9,7 +9,7 @@ import nimblestride.core.value.NoteValue;
  * @param divisor 1 for a whole note, 2 for a half, a power of two up to {@value #SHORTEST}
  * @param dots 0, or 1 for half as much again
  */
-public record NoteShape(int divisor, int dots) implements Comparable<NoteShape> {
+public record NoteShape(int divisor, int dots) {
     /** The shortest note music faces have flags for (SMuFL: {@code flag1024thUp}). */
     public static final int SHORTEST = 1_024;
 
@@ -59,11 +59,5 @@ public record NoteShape(int divisor, int dots) implements Comparable<NoteShape> 
     /** Whether it has a stem. */
     public boolean hasStem() {
         return divisor > 1;
-    }
-
-    /** The longer one last. */
-    @Override
-    public int compareTo(NoteShape other) {
-        return value().compareTo(other.value());
     }
 }

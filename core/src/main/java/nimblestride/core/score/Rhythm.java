@@ -30,11 +30,6 @@ public record Rhythm(List<Written> written, List<TupletSpan> tuplets, List<BeamG
         return beams.stream().filter(beam -> beam.members().contains(index)).findFirst();
     }
 
-    /** Whether nothing is struck or held. */
-    public boolean isSilent() {
-        return written.stream().allMatch(Written::isRest);
-    }
-
     /** Whether it is a single rest for the bar. */
     public boolean isBarRest() {
         return written.size() == 1 && written.get(0).isRest();

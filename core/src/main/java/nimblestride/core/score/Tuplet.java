@@ -51,11 +51,6 @@ public record Tuplet(int actual, int normal, NoteShape unit) {
         return unit.dots() == 0 && normal == usualNormal(actual);
     }
 
-    /** What the whole of it lasts, where it is not within another. */
-    public NoteValue lasts() {
-        return unit.value().times(normal);
-    }
-
     /** What a value lasts within it. */
     public NoteValue sounding(NoteValue written) {
         return written.times(normal).dividedBy(actual);

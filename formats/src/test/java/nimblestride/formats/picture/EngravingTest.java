@@ -1,0 +1,168 @@
+package nimblestride.formats.picture;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.offset;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Predicate;
+import nimblestride.core.counting.CountingSchool;
+import nimblestride.core.counting.Division;
+import nimblestride.core.engraving.Drawing;
+import nimblestride.core.engraving.Engraver;
+import nimblestride.core.engraving.Glyph;
+import nimblestride.core.engraving.Mark;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.score.Plan;
+import nimblestride.core.score.Score;
+import nimblestride.core.score.ScoreWriter;
+import nimblestride.core.score.Style;
+import nimblestride.core.score.Style.Lengths;
+import nimblestride.core.score.Style.Stickings;
+import nimblestride.core.score.Written;
+import nimblestride.core.text.Examples;
+import nimblestride.formats.face.Faces;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The layout, with the faces that ship: what is written is drawn, once, in its place. */
+class EngravingTest {
+    private static final double WIDTH = 90;
+
+    private static Score score(int bars, Style style, String phrase, String... layers) {
+        Exercise exercise = Examples.exercise(phrase, layers);
+        return ScoreWriter.write(exercise, Plan.of(exercise.phrase(), bars), style);
+    }
+
+    private static List<Drawing> lines(Score score) {
+        return new Engraver(Faces.get().music(), Faces.get()).lines(score, WIDTH);
+    }
+
+    private static List<Mark.Sign> signs(List<Drawing> lines, Predicate<Glyph> which) {
+        return lines.stream()
+                .flatMap(line -> line.marks().stream())
+                .filter(Mark.Sign.class::isInstance)
+                .map(Mark.Sign.class::cast)
+                .filter(sign -> which.test(sign.glyph()))
+                .toList();
+    }
+
+    private static List<Written> written(Score score) {
+        return score.bars().stream()
+                .flatMap(bar -> bar.parts().stream())
+                .flatMap(part -> part.written().stream())
+                .toList();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"4/4", "11/8(3+3+3+2), 7/16", "2/4+3/20", "64/4", "5/12, 3/4"})
+    void everyHeadAndEveryRestIsDrawnOnce(String phrase) {
+        for (Lengths lengths : Lengths.values()) {
+            Score score = score(
+                    8,
+                    Style.USUAL.with(lengths).repeating(false),
+                    phrase,
+                    "snare cell X.gx.g.. of 1/16",
+                    "kick every 3/16",
+                    "crash 3 over bar");
+            List<Drawing> lines = lines(score);
+            long heads =
+                    written(score).stream().mapToLong(one -> one.heads().size()).sum();
+            assertThat(signs(
+                            lines,
+                            g -> g.smuflName().startsWith("notehead")
+                                    && !g.smuflName().contains("Paren")))
+                    .hasSize((int) heads);
+            long rests = written(score).stream().filter(Written::isRest).count();
+            assertThat(signs(lines, g -> g.smuflName().startsWith("rest"))).hasSize((int) rests);
+            long accents = written(score).stream()
+                    .filter(Written::isStruck)
+                    .filter(one -> one.heads().stream()
+                            .anyMatch(head -> head.stroke().level().isAccent()))
+                    .count();
+            assertThat(signs(lines, g -> g.smuflName().startsWith("artic"))).hasSize((int) accents);
+            assertThat(signs(lines, g -> g == Glyph.PERCUSSION_CLEF)).hasSize(lines.size());
+            long spots = lines.stream().mapToLong(line -> line.spots().size()).sum();
+            assertThat(spots).isPositive();
+            assertThat(lines.stream().flatMap(line -> line.spots().stream()).map(spot -> spot.bar() + " " + spot.at()))
+                    .doesNotHaveDuplicates();
+        }
+    }
+
+    @Test
+    void allLinesButTheLastFillTheWidth() {
+        List<Drawing> lines =
+                lines(score(40, Style.USUAL.repeating(false), "7/8(2+2+3), 5/8", "snare every 1/8", "kick every 5/16"));
+        assertThat(lines).hasSizeGreaterThan(4);
+        for (Drawing line : lines.subList(0, lines.size() - 1)) {
+            double end = line.marks().stream()
+                    .filter(Mark.Line.class::isInstance)
+                    .mapToDouble(mark -> ((Mark.Line) mark).x2())
+                    .max()
+                    .orElseThrow();
+            assertThat(end).isCloseTo(WIDTH, offset(0.1));
+        }
+    }
+
+    @Test
+    void spotsLieSideBySideAndAnswerToAPoint() {
+        Drawing line = lines(score(1, Style.USUAL, "7/8", "snare every 1/8")).get(0);
+        assertThat(line.spots()).hasSize(7);
+        for (int i = 1; i < 7; i++) {
+            Drawing.Spot before = line.spots().get(i - 1);
+            assertThat(before.x() + before.width())
+                    .isCloseTo(line.spots().get(i).x(), offset(1e-6));
+        }
+        Drawing.Spot third = line.spots().get(2);
+        assertThat(line.spotAt(third.x() + 0.1, line.height() / 2)).contains(third);
+        assertThat(line.spotAt(-5, 1)).isEmpty();
+        Drawing twice = line.scaledBy(2);
+        assertThat(twice.spotAt(2 * third.x() + 0.1, line.height())).isPresent();
+        assertThat(twice.width()).isEqualTo(2 * line.width());
+    }
+
+    @Test
+    void wordsStandUnderTheirNotesAndDoNotTouch() {
+        Style style = Style.USUAL.with(Stickings.ALL).counted(Optional.of(CountingSchool.SPOKEN), Division.AS_WRITTEN);
+        List<Drawing> lines = lines(score(2, style, "19/16(5+5+5+4)", "snare every 1/16"));
+        for (Drawing line : lines) {
+            List<Mark.Words> words = line.marks().stream()
+                    .filter(Mark.Words.class::isInstance)
+                    .map(Mark.Words.class::cast)
+                    .filter(one -> one.align() == Mark.Align.MIDDLE)
+                    .toList();
+            assertThat(words).isNotEmpty();
+            for (int i = 1; i < words.size(); i++) {
+                Mark.Words one = words.get(i - 1);
+                Mark.Words next = words.get(i);
+                if (one.y() == next.y()) {
+                    double half = Faces.get().width(one.text(), one.weight(), one.size()) / 2;
+                    double nextHalf = Faces.get().width(next.text(), next.weight(), next.size()) / 2;
+                    assertThat(next.x() - nextHalf).isGreaterThan(one.x() + half);
+                }
+            }
+        }
+    }
+
+    @Test
+    void repeatsTempoAndTiesAreSigned() {
+        List<Drawing> lines = lines(score(4, Style.USUAL, "7/8", "snare every 1/8"));
+        assertThat(signs(lines, g -> g == Glyph.REPEAT_DOT)).hasSize(4);
+        assertThat(lines.get(0).marks())
+                .anyMatch(
+                        mark -> mark instanceof Mark.Words words && words.text().equals("× 4"));
+        assertThat(signs(lines, g -> g == Glyph.MARK_QUARTER)).hasSize(1);
+        List<Drawing> tied = lines(score(1, Style.USUAL.with(Lengths.HELD), "5/8(3+2)", "snare every 5/8"));
+        assertThat(tied.get(0).marks().stream().filter(Mark.Curve.class::isInstance))
+                .hasSize(1);
+    }
+
+    @Test
+    void aBarThatCannotBeWrittenSaysSoInItsPlace() {
+        List<Drawing> lines = lines(score(1, Style.USUAL, "4/4", "snare every 1/4099"));
+        assertThat(lines.get(0).marks())
+                .anyMatch(
+                        mark -> mark instanceof Mark.Words words && words.text().startsWith("bar 1 cannot be written"));
+    }
+}
