@@ -39,7 +39,7 @@ class BeamingTest {
         // The first beam alone goes on to the longer note.
         "4/4, snare cell xx.. of 1/16, 1 | 1 | 1 | 1",
         // No beam begins or ends in a rest.
-        "3/8, snare cell .xx... of 1/16, 1",
+        "3/8, snare cell .xx.x. of 1/16, 1 1",
     })
     void joins(String bars, String layer, String expected) {
         Score score = ScoreWriter.write(Examples.exercise(bars, layer), Style.USUAL);
