@@ -11,6 +11,7 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
+import java.util.UUID;
 
 /** Writes a file so that at every moment either the old one or the new one is there, complete. */
 public final class AtomicFile {
@@ -32,8 +33,10 @@ public final class AtomicFile {
             if (Files.exists(target) && !Files.isWritable(target)) {
                 throw new AccessDeniedException(target.toString());
             }
-            beside = Files.createTempFile(target.getParent(), "." + target.getFileName() + "-", ".part");
-            try (FileChannel channel = FileChannel.open(beside, StandardOpenOption.WRITE)) {
+            // Not a temporary file of the system's kind: those can be read by their owner alone, and this one stays.
+            beside = target.resolveSibling("." + target.getFileName() + "-" + UUID.randomUUID() + ".part");
+            try (FileChannel channel =
+                    FileChannel.open(beside, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE)) {
                 ByteBuffer buffer = ByteBuffer.wrap(content);
                 while (buffer.hasRemaining()) {
                     channel.write(buffer);
