@@ -1,10 +1,8 @@
 package nimblestride.core.engraving;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import nimblestride.core.engraving.Mark.Polygon;
 import nimblestride.core.engraving.Mark.Sign;
 import nimblestride.core.groove.Level;
 import nimblestride.core.score.BeamGroup;
@@ -19,11 +17,9 @@ final class PartPainter {
     private static final double STEM = 3.4;
     private static final double SHORTEST_STEM = 2.6;
     private static final double PER_EXTRA_FLAG = 0.75;
-    private static final double HOOK = 1.1;
     private static final double ACCENT_GAP = 0.35;
-    private static final double NEAREST_ACCENT = 2.5;
-    private static final double TUPLET_GAP = 0.6;
-    private static final double TUPLET_HEIGHT = 1.5;
+    /** What is signed about a note stands outside the staff. */
+    static final double NEAREST_ACCENT = 2.5;
 
     private final Strip strip;
     private final MusicFace face;
@@ -67,9 +63,10 @@ final class PartPainter {
                 paint(i);
             }
         }
+        BeamPainter beams = new BeamPainter(strip, face, part, up, this::stemXOrHead);
         for (BeamGroup beam : part.beams()) {
             if (isHere(beam.first()) && isHere(beam.last())) {
-                beam(beam);
+                beams.paint(beam, tips[beam.first()]);
             }
         }
         for (int i = 0; i < x.length; i++) {
@@ -77,9 +74,12 @@ final class PartPainter {
                 accents(i);
             }
         }
+        TupletPainter tuplets = new TupletPainter(strip, face, letters, part, up, x, reach);
         List<TupletSpan> innerFirst = new ArrayList<>(part.tuplets());
         innerFirst.sort((one, other) -> Integer.compare(other.depth(), one.depth()));
-        innerFirst.stream().filter(span -> isHere(span.from())).forEach(this::tuplet);
+        innerFirst.stream()
+                .filter(span -> isHere(span.from()) && isHere(span.to() - 1))
+                .forEach(tuplets::paint);
     }
 
     private boolean isHere(int index) {
@@ -239,57 +239,6 @@ final class PartPainter {
         });
     }
 
-    private void beam(BeamGroup beam) {
-        double step = face.lines().beam() + face.lines().beamSpacing();
-        int levels = beam.members().stream()
-                .mapToInt(member -> written(member).shape().flags())
-                .max()
-                .orElse(0);
-        for (int level = 1; level <= levels; level++) {
-            double y = tips[beam.first()] + up * (level - 1) * step;
-            int i = 0;
-            while (i < beam.members().size()) {
-                int end = i;
-                while (end < beam.joins().size() && beam.joins().get(end) >= level) {
-                    end++;
-                }
-                if (end > i) {
-                    bar(
-                            stemXOrHead(beam.members().get(i)),
-                            stemXOrHead(beam.members().get(end)),
-                            y);
-                } else if (hasHook(beam.members().get(i), level)) {
-                    double at = stemX(beam.members().get(i));
-                    bar(at, at + (hookRight(beam, i) ? HOOK : -HOOK), y);
-                }
-                i = end + 1;
-            }
-        }
-    }
-
-    private boolean hasHook(int index, int level) {
-        return !written(index).isRest() && written(index).shape().flags() >= level;
-    }
-
-    /** A hook points to the note it shares a beat with: the first of a group to the right, others to the left. */
-    private static boolean hookRight(BeamGroup beam, int member) {
-        return member == 0
-                || (member < beam.joins().size()
-                        && beam.joins().get(member) > beam.joins().get(member - 1));
-    }
-
-    private double stemXOrHead(int index) {
-        return written(index).isRest() ? x[index] + Columns.HALF_HEAD : stemX(index);
-    }
-
-    private void bar(double from, double to, double y) {
-        double half = face.lines().stem() / 2;
-        double left = Math.min(from, to) - half;
-        double right = Math.max(from, to) + half;
-        double top = up > 0 ? y : y - face.lines().beam();
-        strip.add(Polygon.box(left, top, right - left, face.lines().beam(), Ink.INK));
-    }
-
     private void accents(int index) {
         Written written = written(index);
         if (written.isRest() || written.tied()) {
@@ -313,56 +262,7 @@ final class PartPainter {
         strip.reach(reach[index]);
     }
 
-    private void tuplet(TupletSpan span) {
-        int last = span.to() - 1;
-        if (!isHere(last)) {
-            return;
-        }
-        double y = up > 0 ? -NEAREST_ACCENT : NEAREST_ACCENT;
-        for (int i = span.from(); i <= last; i++) {
-            y = up > 0 ? Math.min(y, reach[i] - TUPLET_GAP) : Math.max(y, reach[i] + TUPLET_GAP);
-        }
-        double from = x[span.from()];
-        double to = x[last] + 2 * Columns.HALF_HEAD;
-        double height = face.box(Glyph.TUPLET_3).north();
-        double middle = (from + to) / 2;
-        double line = y - up * height / 2;
-        double digitsY = up > 0 ? y : y + height;
-        double width = number(span, middle, digitsY);
-        boolean beamed = part.beams().stream().anyMatch(beam -> beam.first() == span.from() && beam.last() == last);
-        if (!beamed) {
-            bracketHalf(from, middle - width / 2 - 0.3, line);
-            bracketHalf(to, middle + width / 2 + 0.3, line);
-        }
-        Arrays.fill(reach, span.from(), span.to(), y - up * TUPLET_HEIGHT);
-        strip.reach(y - up * TUPLET_HEIGHT);
-    }
-
-    /** Returns its width. */
-    private double number(TupletSpan span, double middle, double y) {
-        String number = span.tuplet().number();
-        double width = 0;
-        for (int i = 0; i < number.length(); i++) {
-            width += face.width(Glyph.tupletSign(number.charAt(i)));
-        }
-        boolean withNote = !span.tuplet().isUsual();
-        NoteSign note = new NoteSign(face, letters, span.tuplet().unit(), 0.7);
-        double whole = width + (withNote ? 0.25 + note.width() : 0);
-        double at = middle - whole / 2;
-        for (int i = 0; i < number.length(); i++) {
-            Glyph digit = Glyph.tupletSign(number.charAt(i));
-            strip.add(new Sign(digit, at, y, 1, Ink.INK));
-            at += face.width(digit);
-        }
-        if (withNote) {
-            note.marks(at + 0.25, y).forEach(strip::add);
-        }
-        return whole;
-    }
-
-    private void bracketHalf(double outer, double inner, double y) {
-        double thickness = face.lines().tupletBracket();
-        strip.add(new Mark.Line(outer, y, inner, y, thickness, Ink.INK));
-        strip.add(new Mark.Line(outer, y, outer, y + up * 0.6, thickness, Ink.INK));
+    private double stemXOrHead(int index) {
+        return written(index).isRest() ? x[index] + Columns.HALF_HEAD : stemX(index);
     }
 }

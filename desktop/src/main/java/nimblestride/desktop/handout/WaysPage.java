@@ -41,7 +41,7 @@ final class WaysPage extends VBox implements Page {
     private final DownScroll scroll = new DownScroll(cards);
     private Optional<Exercise> shown = Optional.empty();
     private Palette palette = Palette.DAY;
-    private List<Seen> ways = List.of();
+    private Optional<List<Seen>> compared = Optional.empty();
 
     private record Seen(Way way, Drawing start) {}
 
@@ -79,7 +79,7 @@ final class WaysPage extends VBox implements Page {
         }
         Exercise exercise = shown.get();
         newest.ask(() -> compare(exercise, room), seen -> {
-            ways = seen;
+            compared = Optional.of(seen);
             paint();
         });
     }
@@ -96,6 +96,10 @@ final class WaysPage extends VBox implements Page {
 
     private void paint() {
         cards.getChildren().clear();
+        if (compared.isEmpty()) {
+            return;
+        }
+        List<Seen> ways = compared.get();
         if (ways.isEmpty()) {
             Label none =
                     new Label("These bars cannot be written as notes; the Staff page of the Place bench says why.");
