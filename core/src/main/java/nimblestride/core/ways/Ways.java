@@ -32,7 +32,7 @@ public final class Ways {
     public static final int MOST_BARS = 128;
 
     private static final int MOST_ALTERNATING = 4;
-    private static final int MOST_NOTES = 20_000;
+    private static final int MOST_NOTES = 1_000_000;
 
     private final Exercise exercise;
     private final Style style;
@@ -207,7 +207,13 @@ public final class Ways {
         if (!seen.add(plan)) {
             return Optional.empty();
         }
-        Score score = ScoreWriter.write(exercise, plan, style);
+        Score score;
+        try {
+            score = ScoreWriter.write(exercise, plan, style);
+        } catch (IllegalArgumentException e) {
+            // More notes than can be written are no way to write.
+            return Optional.empty();
+        }
         if (score.bars().stream().anyMatch(bar -> !bar.problem().isEmpty())) {
             return Optional.empty();
         }

@@ -107,6 +107,12 @@ class WaysTest {
     }
 
     @Test
+    void manyNotesAreStillCompared() {
+        List<Way> ways = ways("4/4 x96", "snare every 1/256");
+        assertThat(named(ways, "As it stands").strokes()).isEqualTo(96 * 256);
+    }
+
+    @Test
     void nothingThatCannotBeWrittenIsOffered() {
         assertThat(ways("4/4", "snare every 1/4099")).isEmpty();
     }

@@ -42,11 +42,17 @@ final class StaffPage extends VBox implements Page {
         this.school = school;
         this.division = division;
         getStyleClass().add("page");
-        staff = new StaffView(chosen -> {
-            told.setText(chosen.words());
-            shown.ifPresent(exercise ->
-                    choose.accept(exercise.phrase().startOf(chosen.bar()).plus(chosen.at())));
-        });
+        staff = new StaffView(
+                chosen -> {
+                    told.setText(chosen.words());
+                    shown.ifPresent(exercise -> choose.accept(
+                            exercise.phrase().startOf(chosen.bar()).plus(chosen.at())));
+                },
+                problem -> {
+                    if (!problem.isEmpty()) {
+                        told.setText(problem);
+                    }
+                });
         VBox.setVgrow(staff, Priority.ALWAYS);
         parts.setConverter(new Titles<>(Style.Parts::title));
         lengths.setConverter(new Titles<>(Style.Lengths::title));
@@ -61,6 +67,7 @@ final class StaffPage extends VBox implements Page {
         untilBack.setMinWidth(USE_PREF_SIZE);
         told.setId("staff-told");
         told.getStyleClass().add("quiet");
+        told.setWrapText(true);
         parts.valueProperty().addListener(change -> write());
         lengths.valueProperty().addListener(change -> write());
         stickings.valueProperty().addListener(change -> write());

@@ -38,6 +38,7 @@ public final class StaffView extends BorderPane implements AutoCloseable {
     private final DrawingsView view = new DrawingsView(SPACE, GAP, false);
     private final Newest newest = new Newest("writing notes");
     private final Consumer<Chosen> choose;
+    private final Consumer<String> problem;
     private Optional<Laid> set = Optional.empty();
     private Optional<Asked> asked = Optional.empty();
     private int chosen = -1;
@@ -57,9 +58,13 @@ public final class StaffView extends BorderPane implements AutoCloseable {
 
     private record Found(int line, Spot spot) {}
 
-    /** @param choose is told which count has been chosen */
-    public StaffView(Consumer<Chosen> choose) {
+    /**
+     * @param choose is told which count has been chosen
+     * @param problem is told why something cannot be written; an empty text where all of it can
+     */
+    public StaffView(Consumer<Chosen> choose, Consumer<String> problem) {
         this.choose = choose;
+        this.problem = problem;
         setCenter(view);
         setId("staff");
         setAccessibleRole(AccessibleRole.TEXT);
@@ -96,7 +101,19 @@ public final class StaffView extends BorderPane implements AutoCloseable {
         }
         asked = Optional.of(what);
         if (what.room > 0) {
-            newest.ask(() -> set(what), this::lay);
+            newest.ask(() -> tried(what), this::lay);
+        }
+    }
+
+    /** What is laid out, or why nothing can be. */
+    private record Tried(Optional<Laid> laid, String problem) {}
+
+    private static Tried tried(Asked what) {
+        try {
+            Laid laid = set(what);
+            return new Tried(Optional.of(laid), String.join("; ", laid.score.leftOut()));
+        } catch (IllegalArgumentException | ArithmeticException e) {
+            return new Tried(Optional.empty(), e.getMessage());
         }
     }
 
@@ -112,8 +129,13 @@ public final class StaffView extends BorderPane implements AutoCloseable {
         return new Laid(score, new Following(score), lines, spots);
     }
 
+    private void lay(Tried tried) {
+        problem.accept(tried.problem.isEmpty() ? "" : "Not written: " + tried.problem + ".");
+        set = tried.laid;
+        set.ifPresentOrElse(this::lay, () -> view.show(List.of()));
+    }
+
     private void lay(Laid laid) {
-        set = Optional.of(laid);
         view.show(laid.lines);
         setAccessibleText("Staff of " + laid.score.bars().size() + " written bars");
         if (chosen >= laid.spots.size()) {

@@ -99,6 +99,17 @@ class WritingStoryTest extends WindowStory {
     }
 
     @Test
+    void whatCannotBeWrittenIsSaidAndTheStaffComesBack() throws Exception {
+        clickOn("#bench-place").clickOn("#page-staff");
+        interact(() -> window.desk().edit(exercise -> Examples.exercise("4/4 x1000", "snare every 1/1024")));
+        Label told = lookup("#staff-told").queryAs(Label.class);
+        until(() -> told.getText().startsWith("Not written: a layer has more than 500,000 notes"));
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        until(() -> staff().score().isPresent());
+        assertThat(told.getText()).isEmpty();
+    }
+
+    @Test
     void aSheetIsSetSavedInEveryFormAndPrintedOnlyWhereThereIsAPrinter() throws Exception {
         interact(() -> window.desk()
                 .edit(exercise -> Examples.exercise("11/8(3+3+3+2)", "snare every 1/8", "kick every 3/16")
