@@ -138,6 +138,18 @@ public final class Course {
         return starts;
     }
 
+    /** How many hits there are before a moment, however many that is; found without listing them. */
+    public long hitsBefore(NoteValue moment) {
+        NoteValue start = grid.value(begin);
+        if (moment.compareTo(start) <= 0) {
+            return 0;
+        }
+        NoteValue length = grid.value(period);
+        NoteValue late = moment.minus(start);
+        long whole = Math.multiplyExact(late.wholePartsOf(length), (long) onsets.length);
+        return Math.addExact(whole, firstAtOrAfter(onsets, late.remainder(length)));
+    }
+
     private interface Visitor {
         void visit(int index, NoteValue at);
     }

@@ -88,12 +88,15 @@ public final class ScoreWriter {
         for (int i = 0; i < names.size(); i++) {
             courses.add(courseOf(exercise.layers().get(i), names.get(i)));
         }
-        Hands dealt = Hands.of(courses, plan.sounding(), exercise.lead(), MOST_NOTES_OF_A_LAYER);
-        if (!dealt.isComplete()) {
-            throw new IllegalArgumentException(String.format(
-                    "a layer has more than %,d notes in %,d bars; fewer bars can be written",
-                    MOST_NOTES_OF_A_LAYER, plan.bars().size()));
+        for (Optional<Course> course : courses) {
+            // Asked before they are listed, which would take seconds.
+            if (course.isPresent() && course.get().hitsBefore(plan.sounding()) > MOST_NOTES_OF_A_LAYER) {
+                throw new IllegalArgumentException(String.format(
+                        "a layer has more than %,d notes in %,d bars; fewer bars can be written",
+                        MOST_NOTES_OF_A_LAYER, plan.bars().size()));
+            }
         }
+        Hands dealt = Hands.of(courses, plan.sounding(), exercise.lead(), MOST_NOTES_OF_A_LAYER);
         for (Played note : dealt.notes()) {
             boolean below = style.parts() == Parts.HANDS_AND_FEET
                     && !note.voice().limb().isHand();

@@ -44,6 +44,7 @@ class CourseTest {
                 .toList();
         assertThat(course.between(start, end, Integer.MAX_VALUE)).isEqualTo(whole);
         assertThat(course.between(start, end, 3)).isEqualTo(whole.subList(0, Math.min(3, whole.size())));
+        assertThat(course.hitsBefore(end) - course.hitsBefore(start)).isEqualTo(whole.size());
     }
 
     @ParameterizedTest

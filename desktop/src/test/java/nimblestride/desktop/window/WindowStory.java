@@ -93,8 +93,9 @@ abstract class WindowStory extends FxRobot {
         });
     }
 
+    /** Waits for something that is sure to come; how long it takes is no matter of these tests. */
     protected final void until(Callable<Boolean> condition) throws Exception {
-        waitFor(20, TimeUnit.SECONDS, condition);
+        waitFor(60, TimeUnit.SECONDS, condition);
     }
 
     protected final Exercise exercise() {
