@@ -49,6 +49,7 @@ class ArchitectureTest {
             "layer",
             "align",
             "exercise",
+            "finding",
             "score",
             "ways",
             "engraving",

@@ -1,2 +1,2 @@
-/** The exercise that every view shows, its history, and what the program knows about it. */
+/** The exercise that every view shows, its history, its edits, and all that can be reckoned from it. */
 package nimblestride.core.exercise;

@@ -2,9 +2,9 @@ package nimblestride.desktop.desk;
 
 import java.util.List;
 import nimblestride.core.exercise.Exercise;
-import nimblestride.core.exercise.Finding;
-import nimblestride.core.exercise.Findings;
 import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.finding.Finding;
+import nimblestride.core.finding.Findings;
 import nimblestride.core.hands.Hands;
 
 /**

@@ -14,7 +14,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import nimblestride.core.exercise.Finding;
+import nimblestride.core.finding.Finding;
 
 /** The findings, what does not add up first. One that is chosen shows its place on the Road; Ctrl+C copies it. */
 public final class FindingsPane extends VBox {

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import nimblestride.core.exercise.Finding;
+import nimblestride.core.finding.Finding;
 import nimblestride.desktop.desk.Answer;
 import nimblestride.formats.json.ExerciseJson;
 import org.junit.jupiter.api.Test;

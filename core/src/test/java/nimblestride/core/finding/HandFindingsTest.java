@@ -1,4 +1,4 @@
-package nimblestride.core.exercise;
+package nimblestride.core.finding;
 
 import static nimblestride.core.text.Examples.bars;
 import static nimblestride.core.text.Examples.exercise;
@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.OptionalInt;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Manner;
+import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.text.MoveText;
 import nimblestride.core.text.TempoText;
 import org.junit.jupiter.api.Test;

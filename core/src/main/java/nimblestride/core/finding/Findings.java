@@ -1,8 +1,8 @@
-package nimblestride.core.exercise;
+package nimblestride.core.finding;
 
-import static nimblestride.core.exercise.Words.capital;
-import static nimblestride.core.exercise.Words.count;
-import static nimblestride.core.exercise.Words.number;
+import static nimblestride.core.finding.Words.capital;
+import static nimblestride.core.finding.Words.count;
+import static nimblestride.core.finding.Words.number;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -15,11 +15,13 @@ import java.util.stream.IntStream;
 import nimblestride.core.align.Alignment;
 import nimblestride.core.align.Meeting;
 import nimblestride.core.align.Return;
-import nimblestride.core.exercise.Finding.Kind;
-import nimblestride.core.exercise.Finding.Mend;
-import nimblestride.core.exercise.Finding.Place;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.exercise.Reckoning.OfLayer;
 import nimblestride.core.exercise.Reckoning.OfPair;
+import nimblestride.core.finding.Finding.Kind;
+import nimblestride.core.finding.Finding.Mend;
+import nimblestride.core.finding.Finding.Place;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
 import nimblestride.core.layer.Reset;

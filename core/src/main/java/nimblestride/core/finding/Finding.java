@@ -1,6 +1,7 @@
-package nimblestride.core.exercise;
+package nimblestride.core.finding;
 
 import java.util.Optional;
+import nimblestride.core.exercise.Exercise;
 import nimblestride.core.value.NoteValue;
 
 /**

@@ -1,7 +1,8 @@
-package nimblestride.core.exercise;
+package nimblestride.core.finding;
 
 import java.util.List;
 import java.util.Optional;
+import nimblestride.core.exercise.Exercise;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.FillCheck;
 import nimblestride.core.meter.Meter;

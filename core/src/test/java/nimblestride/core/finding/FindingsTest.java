@@ -1,4 +1,4 @@
-package nimblestride.core.exercise;
+package nimblestride.core.finding;
 
 import static nimblestride.core.text.Examples.exercise;
 import static nimblestride.core.text.Examples.layer;
@@ -6,6 +6,9 @@ import static nimblestride.core.text.Examples.value;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.History;
+import nimblestride.core.exercise.Reckoning;
 import org.junit.jupiter.api.Test;
 
 class FindingsTest {

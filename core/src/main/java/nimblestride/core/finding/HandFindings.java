@@ -1,4 +1,4 @@
-package nimblestride.core.exercise;
+package nimblestride.core.finding;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
@@ -12,8 +12,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
-import nimblestride.core.exercise.Finding.Kind;
-import nimblestride.core.exercise.Finding.Mend;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Manner;
+import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.finding.Finding.Kind;
+import nimblestride.core.finding.Finding.Mend;
 import nimblestride.core.groove.Limb;
 import nimblestride.core.hands.Hands;
 import nimblestride.core.hands.Played;

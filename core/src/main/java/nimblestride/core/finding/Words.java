@@ -1,4 +1,4 @@
-package nimblestride.core.exercise;
+package nimblestride.core.finding;
 
 import java.util.List;
 import java.util.Locale;

@@ -1,10 +1,11 @@
-package nimblestride.core.exercise;
+package nimblestride.core.finding;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import nimblestride.core.exercise.Finding.Kind;
-import nimblestride.core.exercise.Finding.Mend;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.finding.Finding.Kind;
+import nimblestride.core.finding.Finding.Mend;
 import nimblestride.core.groove.Move;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
