@@ -4,7 +4,6 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import nimblestride.core.align.Alignment;
@@ -25,6 +24,7 @@ import nimblestride.core.reading.Reading;
 import nimblestride.core.reading.Readings;
 import nimblestride.core.reading.School;
 import nimblestride.core.reading.Wish;
+import nimblestride.core.text.ResetText;
 import nimblestride.core.value.NoteValue;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -142,7 +142,7 @@ final class ReportJson {
         node.put("name", ofLayer.name());
         node.put("kind", kind(layer.pattern()));
         node.put("offset", layer.offset().toString());
-        node.put("reset", layer.reset().name().toLowerCase(Locale.ROOT));
+        node.put("reset", ResetText.write(layer.reset()));
         if (ofLayer.alignment().result().isEmpty()) {
             node.put("problem", ofLayer.alignment().problem());
             return;

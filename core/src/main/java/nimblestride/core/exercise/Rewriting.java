@@ -175,7 +175,7 @@ public final class Rewriting {
             return new Pattern.Every(scaled(every.value(), times, parts));
         }
         if (pattern instanceof Pattern.Cell cell) {
-            return new Pattern.Cell(cell.steps(), scaled(cell.step(), times, parts));
+            return new Pattern.Cell(cell.made(), scaled(cell.step(), times, parts));
         }
         if (pattern instanceof Pattern.Stuck stuck) {
             return new Pattern.Stuck(stuck.sticking(), scaled(stuck.step(), times, parts));

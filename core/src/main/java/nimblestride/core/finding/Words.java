@@ -79,8 +79,8 @@ final class Words {
             return "every " + NoteName.say(every.value());
         }
         if (pattern instanceof Pattern.Cell cell) {
-            String steps = cell.steps().size() == 1 ? NoteName.say(cell.step()) : NoteName.sayMany(cell.step());
-            return "in a cell of " + cell.steps().size() + " " + steps;
+            String steps = cell.parts() == 1 ? NoteName.say(cell.step()) : NoteName.sayMany(cell.step());
+            return "in a cell of " + cell.parts() + " " + steps;
         }
         if (pattern instanceof Pattern.Stuck stuck) {
             String steps = stuck.parts() == 1 ? NoteName.say(stuck.step()) : NoteName.sayMany(stuck.step());

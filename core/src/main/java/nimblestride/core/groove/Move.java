@@ -10,11 +10,13 @@ import java.util.Optional;
  *
  * @param which the notes it moves
  * @param limb only those by this limb, if that is asked for
- * @param nth for {@link Which#EVERY_NTH}, which one of how many: from 2 to {@value #LONGEST_COUNT}; otherwise zero
+ * @param nth for {@link Which#EVERY_NTH}, which one of how many, from 2 to {@value #LONGEST_COUNT};
+ *     for {@link Which#NTH}, which one, from 1 to {@value #LONGEST_LINE}; otherwise zero
  * @param to the voices they are moved to, one or more at once, at most {@value #MOST_VOICES}
  */
 public record Move(Which which, Optional<Limb> limb, int nth, List<Voice> to) {
     public static final int LONGEST_COUNT = 64;
+    public static final int LONGEST_LINE = 1_024;
     public static final int MOST_VOICES = 4;
 
     /** The kinds of notes that a rule can name. */
@@ -27,7 +29,9 @@ public record Move(Which which, Optional<Limb> limb, int nth, List<Voice> to) {
         ACCENTS("accents"),
         GHOSTS("ghosts"),
         /** Every n-th note, counted anew each time the line goes round. */
-        EVERY_NTH("every");
+        EVERY_NTH("every"),
+        /** The n-th note of each round, the first being 1. */
+        NTH("note");
 
         private final String word;
 
@@ -46,9 +50,14 @@ public record Move(Which which, Optional<Limb> limb, int nth, List<Voice> to) {
         if (to.isEmpty() || to.size() > MOST_VOICES) {
             throw new IllegalArgumentException("notes are moved to 1 to " + MOST_VOICES + " voices");
         }
-        boolean counts = which == Which.EVERY_NTH;
-        if (counts ? nth < 2 || nth > LONGEST_COUNT : nth != 0) {
+        if (which == Which.EVERY_NTH && (nth < 2 || nth > LONGEST_COUNT)) {
             throw new IllegalArgumentException("every 2nd to every " + LONGEST_COUNT + "th note can be moved");
+        }
+        if (which == Which.NTH && (nth < 1 || nth > LONGEST_LINE)) {
+            throw new IllegalArgumentException(String.format("note 1 to note %,d can be moved", LONGEST_LINE));
+        }
+        if (which != Which.EVERY_NTH && which != Which.NTH && nth != 0) {
+            throw new IllegalArgumentException("only notes that are counted have a number");
         }
     }
 
@@ -106,6 +115,7 @@ public record Move(Which which, Optional<Limb> limb, int nth, List<Voice> to) {
                     case ACCENTS -> stroke.level().isAccent();
                     case GHOSTS -> stroke.level() == Level.GHOST;
                     case EVERY_NTH -> note % nth == 0;
+                    case NTH -> note == nth;
                 };
     }
 

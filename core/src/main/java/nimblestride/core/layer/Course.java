@@ -3,6 +3,7 @@ package nimblestride.core.layer;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.LongPredicate;
 import java.util.stream.LongStream;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.groove.Voice;
@@ -71,6 +72,46 @@ public final class Course {
                 Arrays.stream(cycleStarts)
                         .map(start -> Math.multiplyExact(start, factor))
                         .toArray(),
+                cycle,
+                remainder);
+    }
+
+    /**
+     * The same course told over several of its periods, with only those hits that are to be kept.
+     *
+     * @param longer a multiple of its period
+     * @param kept asked of each hit, in units from the beginning of the course
+     * @throws IllegalArgumentException if that has more hits than can be listed
+     */
+    Course repeatedFor(long longer, LongPredicate kept) {
+        long times = longer / period;
+        if (times > CourseBuilder.MOST_HITS / Math.max(1, Math.max(onsets.length, cycleStarts.length))) {
+            throw new IllegalArgumentException(String.format(
+                    "it would have more than %,d hits before it repeats; a 1 in more bars, or a shorter phrase, can be listed",
+                    CourseBuilder.MOST_HITS));
+        }
+        LongStream.Builder hits = LongStream.builder();
+        LongStream.Builder starts = LongStream.builder();
+        List<Played> sounding = new ArrayList<>();
+        for (long round = 0; round < times; round++) {
+            for (int i = 0; i < onsets.length; i++) {
+                long at = round * period + onsets[i];
+                if (kept.test(at)) {
+                    hits.add(at);
+                    sounding.add(played.get(i));
+                }
+            }
+            for (long start : cycleStarts) {
+                starts.add(round * period + start);
+            }
+        }
+        return new Course(
+                grid,
+                begin,
+                longer,
+                hits.build().toArray(),
+                sounding,
+                starts.build().toArray(),
                 cycle,
                 remainder);
     }

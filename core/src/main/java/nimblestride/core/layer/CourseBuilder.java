@@ -17,7 +17,7 @@ import org.apache.commons.numbers.core.ArithmeticUtils;
 
 /** Lays one layer over one phrase, cycle after cycle, until what it does repeats. */
 final class CourseBuilder {
-    private static final int MOST_HITS = 2_000_000;
+    static final int MOST_HITS = 2_000_000;
 
     private final Layer layer;
     private final Phrase phrase;
@@ -80,15 +80,24 @@ final class CourseBuilder {
 
     Course build() {
         try {
-            return switch (layer.reset()) {
-                case NEVER -> runningOn();
-                case PHRASE -> beginningAgainEachPhrase();
-                case BAR -> beginningAgainEachBar();
-            };
+            return FewerOnes.of(laid(), phrase, layer.oneEvery());
         } catch (ArithmeticException e) {
             throw new ExactOverflowException("the " + layer.voice() + " cannot be counted exactly over this phrase:"
                     + " its times would be beyond 9,223,372,036,854,775,807 units of " + grid.unit());
         }
+    }
+
+    private Course laid() {
+        if (layer.reset() instanceof Reset.AtBars chosen) {
+            return beginningAgainAt(chosen.bars());
+        }
+        return switch ((Reset.Usual) layer.reset()) {
+            case NEVER -> runningOn();
+            case PHRASE -> beginningAgainAt(List.of());
+            case BAR ->
+                beginningAgainAt(
+                        IntStream.range(0, phrase.bars().size()).boxed().toList());
+        };
     }
 
     private Course runningOn() {
@@ -101,17 +110,17 @@ final class CourseBuilder {
         return course(offset, period);
     }
 
-    private Course beginningAgainEachPhrase() {
-        long end = barStart(phrase.bars().size());
-        lay(0, offset, end);
-        return course(0, end);
-    }
-
-    private Course beginningAgainEachBar() {
+    /** Begun again with the phrase and with some of its bars. */
+    private Course beginningAgainAt(List<Integer> chosen) {
         int bars = phrase.bars().size();
-        for (int bar = 0; bar < bars; bar++) {
-            lay(bar, Math.addExact(barStart(bar), offset), barStart(bar + 1L));
+        int begun = 0;
+        for (int bar : chosen) {
+            if (bar > begun && bar < bars) {
+                lay(begun, Math.addExact(barStart(begun), offset), barStart(bar));
+                begun = bar;
+            }
         }
+        lay(begun, Math.addExact(barStart(begun), offset), barStart(bars));
         return course(0, barStart(bars));
     }
 

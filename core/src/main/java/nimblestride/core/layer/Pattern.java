@@ -75,22 +75,33 @@ public sealed interface Pattern {
     /**
      * A rhythm of its own length: a polymeter where that is not the bar's.
      *
-     * @param steps a stroke or a rest each, at least one stroke, at most {@value Pattern#MOST_STEPS}
+     * @param made steps, and smaller cells within it; played out, at least one stroke and at most
+     *     {@value Pattern#MOST_STEPS} steps
      * @param step the length of one, longer than zero
      */
-    record Cell(List<Optional<Stroke>> steps, NoteValue step) implements Pattern {
+    record Cell(List<CellPart> made, NoteValue step) implements Pattern {
         public Cell {
-            steps = List.copyOf(steps);
-            if (steps.stream().noneMatch(Optional::isPresent)) {
-                throw new IllegalArgumentException("a cell has at least one hit, as in x.x..");
+            made = List.copyOf(made);
+            int deepest = made.stream().mapToInt(CellPart::depth).max().orElse(0);
+            if (deepest > CellPart.DEEPEST) {
+                throw new IllegalArgumentException("cells stand at most " + CellPart.DEEPEST + " deep in one another");
             }
-            if (steps.size() > MOST_STEPS) {
+            long length = made.stream().mapToLong(CellPart::length).sum();
+            if (length > MOST_STEPS) {
                 throw new IllegalArgumentException(
-                        String.format("a cell has at most %,d steps, not %,d", MOST_STEPS, steps.size()));
+                        String.format("a cell has at most %,d steps, not %,d", MOST_STEPS, length));
+            }
+            if (CellPart.steps(made).stream().noneMatch(Optional::isPresent)) {
+                throw new IllegalArgumentException("a cell has at least one hit, as in x.x..");
             }
             if (step.isZero()) {
                 throw new IllegalArgumentException("a step of a cell is longer than zero, as in 1/16");
             }
+        }
+
+        /** A cell of strokes and rests. */
+        public static Cell of(List<Optional<Stroke>> steps, NoteValue step) {
+            return new Cell(steps.stream().<CellPart>map(CellPart.Step::new).toList(), step);
         }
 
         /** Cells one after the other, each with a hit where it begins. */
@@ -100,11 +111,16 @@ public sealed interface Pattern {
                 steps.add(Optional.of(Stroke.NORMAL));
                 steps.addAll(Collections.nCopies(cell - 1, Optional.empty()));
             }
-            return new Cell(steps, unit);
+            return of(steps, unit);
+        }
+
+        /** A stroke or a rest each, smaller cells played out. */
+        public List<Optional<Stroke>> steps() {
+            return CellPart.steps(made);
         }
 
         public NoteValue length() {
-            return step.times(steps.size());
+            return step.times(parts());
         }
 
         @Override
@@ -114,12 +130,17 @@ public sealed interface Pattern {
 
         @Override
         public int parts() {
-            return steps.size();
+            return Math.toIntExact(made.stream().mapToLong(CellPart::length).sum());
         }
 
         @Override
         public Optional<Stroke> strokeAt(int part) {
-            return steps.get(part);
+            return steps().get(part);
+        }
+
+        @Override
+        public List<Optional<Stroke>> strokes() {
+            return steps();
         }
     }
 

@@ -1,11 +1,43 @@
 package nimblestride.core.layer;
 
+import java.util.List;
+
 /** Where a layer begins again from its offset. */
-public enum Reset {
+public sealed interface Reset {
     /** It runs on across every bar line. */
-    NEVER,
+    Reset NEVER = Usual.NEVER;
+
     /** It begins again in each bar. */
-    BAR,
+    Reset BAR = Usual.BAR;
+
     /** It begins again each time the phrase does. */
-    PHRASE
+    Reset PHRASE = Usual.PHRASE;
+
+    /** The usual ones. */
+    enum Usual implements Reset {
+        NEVER,
+        BAR,
+        PHRASE
+    }
+
+    /**
+     * It begins again with the phrase and with these bars of it, each time round. Bars that the phrase does not have make
+     * no difference.
+     *
+     * @param bars their numbers, from 0, in order, each once; at most {@value #MOST_BARS}
+     */
+    record AtBars(List<Integer> bars) implements Reset {
+        public static final int MOST_BARS = 1_000;
+
+        public AtBars {
+            bars = bars.stream().distinct().sorted().toList();
+            if (bars.isEmpty() || bars.size() > MOST_BARS) {
+                throw new IllegalArgumentException(
+                        String.format("a layer begins again at 1 to %,d chosen bars", MOST_BARS));
+            }
+            if (bars.get(0) < 0) {
+                throw new IllegalArgumentException("bars are counted from 1");
+            }
+        }
+    }
 }

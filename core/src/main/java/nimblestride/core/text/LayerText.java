@@ -2,7 +2,6 @@ package nimblestride.core.text;
 
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import nimblestride.core.groove.Move;
@@ -52,6 +51,8 @@ public final class LayerText {
         Pattern pattern = PatternText.read(tokens);
         NoteValue offset = NoteValue.ZERO;
         Reset reset = Reset.NEVER;
+        int oneEvery = 1;
+        int from = 0;
         List<Move> moves = List.of();
         Set<String> left = new HashSet<>(PatternText.ENDINGS);
         while (!tokens.atEnd()) {
@@ -59,17 +60,24 @@ public final class LayerText {
             if (!left.remove(word.text())) {
                 throw tokens.at(
                         word,
-                        "expected \"from\" and an offset, or \"reset\" and bar, phrase or never, each once."
+                        "expected \"from\" and an offset, \"reset\" and bar, phrase, never or bars, or"
+                                + " \"one every\" and a number of bars, each once."
                                 + " For example: " + EXAMPLE + " reset bar");
             }
             switch (word.text()) {
                 case "from" -> offset = tokens.value(PatternText.ENDINGS);
-                case "reset" -> reset = reset();
+                case "reset" -> reset = ResetText.read(tokens);
+                case "one" -> {
+                    oneEvery = oneEvery(word);
+                    from = word.from();
+                }
                 default ->
                     moves = MoveText.read(tokens.text(), tokens.upTo(Set.of()).from(), voices);
             }
         }
-        return new Layer(voice, pattern, offset, reset, moves);
+        Layer layer = new Layer(voice, pattern, offset, reset, 1, moves);
+        int ones = oneEvery;
+        return ones == 1 ? layer : tokens.make(from, () -> layer.withOneEvery(ones));
     }
 
     private Voice voice() {
@@ -100,16 +108,22 @@ public final class LayerText {
                 "there is no voice of that name. Voices are " + voices.names() + ". For example: " + EXAMPLE));
     }
 
-    private Reset reset() {
-        if (!tokens.atEnd()) {
-            for (Reset reset : Reset.values()) {
-                if (tokens.peek().is(write(reset))) {
-                    tokens.take();
-                    return reset;
-                }
-            }
+    /** {@code every 4 bars}, after "one". */
+    private int oneEvery(Tokens.Word one) {
+        String expected = "expected \"every\" and a number of bars. For example: " + EXAMPLE + " one every 4 bars";
+        if (!tokens.sees(0, "every") || tokens.sees(1, "bars")) {
+            throw tokens.at(one, expected);
         }
-        throw tokens.atNext("expected bar, phrase or never. For example: " + EXAMPLE + " reset bar");
+        tokens.take();
+        if (tokens.atEnd()) {
+            throw tokens.atNext(expected);
+        }
+        int bars = tokens.number(tokens.take());
+        if (!tokens.sees(0, "bars") && !tokens.sees(0, "bar")) {
+            throw tokens.atNext(expected);
+        }
+        tokens.take();
+        return bars;
     }
 
     /** The layer as it would be typed. */
@@ -119,16 +133,15 @@ public final class LayerText {
         if (!layer.offset().isZero()) {
             written.append(" from ").append(layer.offset());
         }
-        if (layer.reset() != Reset.NEVER) {
-            written.append(" reset ").append(write(layer.reset()));
+        if (!layer.reset().equals(Reset.NEVER)) {
+            written.append(" reset ").append(ResetText.write(layer.reset()));
+        }
+        if (layer.oneEvery() > 1) {
+            written.append(" one every ").append(layer.oneEvery()).append(" bars");
         }
         if (!layer.moves().isEmpty()) {
             written.append(" moving ").append(MoveText.write(layer.moves()));
         }
         return written.toString();
-    }
-
-    private static String write(Reset reset) {
-        return reset.name().toLowerCase(Locale.ROOT);
     }
 }

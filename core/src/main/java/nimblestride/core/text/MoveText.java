@@ -14,12 +14,12 @@ import nimblestride.core.groove.Voices;
 
 /**
  * Rules that move notes round the kit: {@code right singles to floor tom; doubles to snare; accents to crash and kick;
- * every 3rd note to kick}.
+ * every 3rd note to kick; note 1 to crash}.
  */
 public final class MoveText {
     private static final String EXAMPLE = "For example: right singles to floor tom; accents to crash and kick";
     private static final Pattern WHICH = Pattern.compile(
-            "(?:(right|left|foot)(?:-hand)?\\s+)?(?:(notes|singles|doubles|accents|ghosts)|every\\s+(\\d{1,6})(?:st|nd|rd|th)\\s+note)");
+            "(?:(right|left|foot)(?:-hand)?\\s+)?(?:(notes|singles|doubles|accents|ghosts)|every\\s+(\\d{1,6})(?:st|nd|rd|th)\\s+note|note\\s+(\\d{1,6}))");
 
     private MoveText() {}
 
@@ -66,7 +66,7 @@ public final class MoveText {
                     text,
                     from,
                     to,
-                    "expected notes, singles, doubles, accents, ghosts or every 3rd note, with right, left"
+                    "expected notes, singles, doubles, accents, ghosts, every 3rd note or note 3, with right, left"
                             + " or foot before it if only those");
         }
         List<Voice> voices = new ArrayList<>();
@@ -82,6 +82,9 @@ public final class MoveText {
             start = at + name.length();
         }
         try {
+            if (which.group(4) != null) {
+                return new Move(Move.Which.NTH, limb(which.group(1)), Integer.parseInt(which.group(4)), voices);
+            }
             return which.group(3) != null
                     ? new Move(Move.Which.EVERY_NTH, limb(which.group(1)), Integer.parseInt(which.group(3)), voices)
                     : new Move(kind(which.group(2)), limb(which.group(1)), 0, voices);
@@ -130,9 +133,12 @@ public final class MoveText {
                     case KICK_FOOT, HAT_FOOT -> "foot ";
                 })
                 .orElse("");
-        String which = move.which() == Move.Which.EVERY_NTH
-                ? "every " + move.nth() + ending(move.nth()) + " note"
-                : move.which().word();
+        String which =
+                switch (move.which()) {
+                    case EVERY_NTH -> "every " + move.nth() + ending(move.nth()) + " note";
+                    case NTH -> "note " + move.nth();
+                    default -> move.which().word();
+                };
         return limb + which + " to " + move.to().stream().map(Voice::name).collect(Collectors.joining(" and "));
     }
 

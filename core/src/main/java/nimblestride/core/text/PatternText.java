@@ -8,6 +8,7 @@ import java.util.regex.Matcher;
 import java.util.stream.Collectors;
 import nimblestride.core.groove.Sticking;
 import nimblestride.core.groove.Stroke;
+import nimblestride.core.layer.CellPart;
 import nimblestride.core.layer.Pattern;
 import nimblestride.core.layer.Placement;
 import nimblestride.core.layer.Span;
@@ -19,7 +20,7 @@ import nimblestride.core.value.NoteValue;
  * into it.
  */
 public final class PatternText {
-    static final Set<String> ENDINGS = Set.of("from", "reset", "moving");
+    static final Set<String> ENDINGS = Set.of("from", "reset", "one", "moving");
 
     private static final String EXPECTED =
             "expected \"every\" and a value, \"4 over bar\", \"cell\" or \"sticking\" and a pattern."
@@ -103,14 +104,9 @@ public final class PatternText {
 
     private Pattern cell(Tokens.Word keyword) {
         Tokens.Word signs = tokens.upTo(OF);
-        List<Optional<Stroke>> steps = new ArrayList<>();
-        for (int i = signs.from(); i < signs.to(); i++) {
-            if (!Character.isWhitespace(tokens.text().charAt(i))) {
-                steps.add(step(i));
-            }
-        }
+        List<CellPart> parts = CellText.read(tokens.text(), signs.from(), signs.to());
         NoteValue step = step("expected \"of\" and the value of one sign. For example: kick cell x..x. of 1/16");
-        return tokens.make(keyword.from(), () -> new Pattern.Cell(steps, step));
+        return tokens.make(keyword.from(), () -> new Pattern.Cell(parts, step));
     }
 
     private Pattern.Stuck sticking(int from) {
@@ -127,22 +123,6 @@ public final class PatternText {
         }
         tokens.take();
         return tokens.value(ENDINGS);
-    }
-
-    private Optional<Stroke> step(int index) {
-        return switch (tokens.text().charAt(index)) {
-            case 'x' -> Optional.of(Stroke.NORMAL);
-            case 'X' -> Optional.of(Stroke.ACCENT);
-            case 'g', 'G' -> Optional.of(Stroke.GHOST);
-            case '.' -> Optional.empty();
-            default ->
-                throw new TextException(
-                        tokens.text(),
-                        index,
-                        index + 1,
-                        "a pattern is made of x (hit), X (accent),"
-                                + " g (ghost note) and . (rest). For example: kick cell x..x. of 1/16");
-        };
     }
 
     private Pattern placed(Tokens.Word keyword) {
@@ -208,24 +188,10 @@ public final class PatternText {
             return placed.placements().stream().map(PatternText::write).collect(Collectors.joining(" ", "at ", ""));
         }
         Pattern.Cell cell = (Pattern.Cell) pattern;
-        return "cell " + writeSteps(cell) + " of " + cell.step();
+        return "cell " + CellText.write(cell.made()).strip() + " of " + cell.step();
     }
 
     private static String write(Placement placement) {
         return StrokeSigns.about(placement.stroke(), placement.bar() + 1 + ":" + placement.position());
-    }
-
-    /** The signs of a cell: {@code x..X.g}. */
-    public static String writeSteps(Pattern.Cell cell) {
-        return cell.steps().stream().map(PatternText::sign).collect(Collectors.joining());
-    }
-
-    private static String sign(Optional<Stroke> step) {
-        return step.map(stroke -> switch (stroke.level()) {
-                    case ACCENT, STRONG -> "X";
-                    case GHOST -> "g";
-                    case NORMAL, SOFT -> "x";
-                })
-                .orElse(".");
     }
 }

@@ -96,7 +96,8 @@ class AlignmentTest {
             @ForAll @IntRange(min = 0, max = 5) int shape,
             @ForAll @IntRange(min = 1, max = 11) int cycle,
             @ForAll @IntRange(min = 0, max = 40) int offset,
-            @ForAll @IntRange(min = 0, max = 2) int reset) {
+            @ForAll @IntRange(min = 0, max = 4) int reset,
+            @ForAll @IntRange(min = 1, max = 4) int ones) {
         int[] unders = {8, 16, 12, 4};
         List<String> texts = new ArrayList<>();
         for (int i = 0; i < numerators.size(); i++) {
@@ -108,11 +109,12 @@ class AlignmentTest {
             "every " + cycle + "/12",
             cycle + " over bar",
             cycle + " over 2 bars",
-            "cell x.gX of " + cycle + "/32",
+            "cell x[.g]x2 X of " + cycle + "/32",
             cycle + " over phrase"
         };
-        String[] resets = {"never", "bar", "phrase"};
-        Layer layer = layer("kick " + shapes[shape] + " from " + offset + "/16 reset " + resets[reset]);
+        String[] resets = {"never", "bar", "phrase", "bars 3", "bars 2 4 9"};
+        Layer layer = layer("kick " + shapes[shape] + " from " + offset + "/16 reset " + resets[reset]
+                + (ones == 1 ? "" : " one every " + ones + " bars"));
         Alignment alignment = Alignment.of(layer, phrase);
 
         PlainWalk walk = new PlainWalk(layer, phrase, alignment.returnsAfter().length());

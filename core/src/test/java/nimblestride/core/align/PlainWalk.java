@@ -36,18 +36,15 @@ final class PlainWalk {
     List<NoteValue> hitsBefore(NoteValue until) {
         List<NoteValue> hits = new ArrayList<>();
         walk(until, new ArrayList<>(), hits);
+        hits.removeIf(this::isLeftOut);
         return hits;
     }
 
     private void walk(NoteValue until, List<NoteValue> starts, List<NoteValue> hits) {
-        long barsBetweenResets =
-                switch (layer.reset()) {
-                    case NEVER -> Long.MAX_VALUE;
-                    case BAR -> 1;
-                    case PHRASE -> phrase.bars().size();
-                };
-        for (long bar = 0; phrase.startOf(bar).compareTo(until) < 0; bar += barsBetweenResets) {
-            NoteValue end = layer.reset() == Reset.NEVER ? until : phrase.startOf(bar + barsBetweenResets);
+        long bar = 0;
+        while (phrase.startOf(bar).compareTo(until) < 0) {
+            long next = nextReset(bar);
+            NoteValue end = layer.reset().equals(Reset.NEVER) ? until : phrase.startOf(next);
             NoteValue start = phrase.startOf(bar).plus(layer.offset());
             for (long cycle = 0; start.compareTo(end) < 0; cycle++) {
                 NoteValue length = cycleLength(bar, cycle);
@@ -64,10 +61,26 @@ final class PlainWalk {
                 }
                 start = start.plus(length);
             }
-            if (layer.reset() == Reset.NEVER) {
+            if (layer.reset().equals(Reset.NEVER)) {
                 return;
             }
+            bar = next;
         }
+    }
+
+    private long nextReset(long bar) {
+        int bars = phrase.bars().size();
+        List<Integer> chosen = layer.reset() instanceof Reset.AtBars at ? at.bars() : List.of();
+        long next = bar + 1;
+        while (!layer.reset().equals(Reset.BAR) && next % bars != 0 && !chosen.contains((int) (next % bars))) {
+            next++;
+        }
+        return next;
+    }
+
+    private boolean isLeftOut(NoteValue at) {
+        long bar = phrase.barAt(at);
+        return bar % layer.oneEvery() != 0 && phrase.startOf(bar).equals(at);
     }
 
     private static void add(List<NoteValue> list, NoteValue at, NoteValue end, NoteValue until) {
@@ -81,7 +94,7 @@ final class PlainWalk {
             return every.value();
         }
         if (layer.pattern() instanceof Pattern.Cell cell) {
-            return cell.step().times(cell.steps().size());
+            return cell.step().times(cell.parts());
         }
         Span span = ((Pattern.Over) layer.pattern()).span();
         if (span instanceof Span.Bars bars) {

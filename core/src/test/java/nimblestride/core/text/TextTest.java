@@ -117,7 +117,12 @@ class TextTest {
                 "ride bell 5 over phrase             | ride bell 5 over phrase",
                 "cowbell 5 over 9/8 from 1/8 reset phrase | cowbell 5 over 9/8 from 1/8 reset phrase",
                 "tom 1 cell x.X g of 1/16 reset never | high tom cell x.Xg of 1/16",
-                "kick every 4 triplet eighths        | kick every 1/3"
+                "kick every 4 triplet eighths        | kick every 1/3",
+                "kick cell [x. .x.] x3 X of 1/16     | kick cell [x..x.]x3 X of 1/16",
+                "kick cell [[x.]x2 g]x12 of 1/32     | kick cell [[x.]x2 g]x12 of 1/32",
+                "kick every 3/16 reset bars 7, 3     | kick every 3/16 reset bars 3 7",
+                "kick every 3/16 one every 4 bars from 1/16 | kick every 3/16 from 1/16 one every 4 bars",
+                "snare cell x.xx of 1/8 moving note 2 to kick and crash | snare cell x.xx of 1/8 moving note 2 to kick and crash"
             })
     void layersAreWrittenAsTheyWouldBeTyped(String typed, String written) {
         Layer layer = LayerText.read(typed);
@@ -145,7 +150,17 @@ class TextTest {
                 "kick cell x.q of 1/16    | column 13: read \"q\"; a pattern is made of x",
                 "kick cell ... of 1/16    | column 6: read \"cell ... of 1/16\"; a cell has at least one hit",
                 "kick cell x..            | column 14: the text ends here; expected \"of\"",
-                "kick every 3/16 reset now | column 23: read \"now\"; expected bar, phrase or never",
+                "kick cell [x..]x of 1/16 | column 16: read \"x\"; expected x and how often",
+                "kick cell [x.. of 1/16   | column 15: read \" \"; expected ] and how often",
+                "kick cell x]x2 of 1/16   | column 12: read \"]\"; a pattern is made of x",
+                "kick cell [x]x2000 of 1/16 | column 11: read \"[x]x2000\"; a cell within a cell comes from 1 to 1,024",
+                "kick cell [[[x]x99]x99]x99 of 1/16 | column",
+                "kick cell [[[[[[[[[x]x1]x1]x1]x1]x1]x1]x1]x1]x1 of 1/16 | column 19: read \"[\"; cells stand at most 8 deep",
+                "kick every 3/16 reset bars | column 23: read \"bars\"; a layer begins again at 1 to 1,000 chosen bars",
+                "kick every 3/16 reset bars 0 | column 28: read \"0\"; expected the number of a bar, from 1",
+                "kick every 3/16 one every bars | column 17: read \"one\"; expected \"every\" and a number of bars",
+                "kick every 3/16 one every 2000 bars | column 17: read \"one every 2000 bars\"; a layer plays a 1 every 1",
+                "kick every 3/16 reset now | column 23: read \"now\"; expected bar, phrase, never, or bars",
                 "kick every 3/16 from 1/8 from 1/4 | column 26: read \"from\"; expected \"from\" and an offset"
             })
     void saysWhereALayerStopsMakingSense(String typed, String message) {

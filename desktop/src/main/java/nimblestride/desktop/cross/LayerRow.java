@@ -21,6 +21,7 @@ import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
 import nimblestride.core.layer.Reset;
 import nimblestride.core.text.PatternText;
+import nimblestride.core.text.ResetText;
 import nimblestride.core.text.ValueText;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.desk.Desk;
@@ -76,7 +77,7 @@ final class LayerRow extends HBox {
         offset.field().setAccessibleText("How late layer " + (index + 1) + " starts");
         offset.setPrefWidth(54);
         offset.setMinWidth(54);
-        reset.getItems().setAll(Reset.values());
+        reset.getItems().setAll(Reset.NEVER, Reset.BAR, Reset.PHRASE);
         reset.setConverter(resetNames());
         reset.setMinWidth(106);
         reset.setPrefWidth(106);
@@ -105,7 +106,7 @@ final class LayerRow extends HBox {
         return new StringConverter<>() {
             @Override
             public String toString(Reset value) {
-                return value == null ? "" : RESETS.get(value);
+                return value == null ? "" : RESETS.getOrDefault(value, ResetText.write(value));
             }
 
             @Override

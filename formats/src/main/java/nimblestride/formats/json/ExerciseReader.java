@@ -6,7 +6,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Function;
 import java.util.regex.Matcher;
@@ -19,15 +18,14 @@ import nimblestride.core.groove.Limb;
 import nimblestride.core.groove.Move;
 import nimblestride.core.groove.NoteHead;
 import nimblestride.core.groove.Sticking;
-import nimblestride.core.groove.Stroke;
 import nimblestride.core.groove.Voice;
 import nimblestride.core.groove.Voices;
+import nimblestride.core.layer.CellPart;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern.Cell;
 import nimblestride.core.layer.Pattern.Every;
 import nimblestride.core.layer.Pattern.Over;
 import nimblestride.core.layer.Pattern.Stuck;
-import nimblestride.core.layer.Reset;
 import nimblestride.core.layer.Span;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Grouping;
@@ -35,8 +33,10 @@ import nimblestride.core.meter.Meter;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.meter.PhrasePart;
 import nimblestride.core.meter.Repeat;
+import nimblestride.core.text.CellText;
 import nimblestride.core.text.MoveText;
 import nimblestride.core.text.PatternText;
+import nimblestride.core.text.ResetText;
 import nimblestride.core.text.StickingText;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
@@ -50,8 +50,6 @@ final class ExerciseReader {
     private static final Map<String, Limb> LIMBS = words(Limb.values());
     private static final Map<String, NoteHead> HEADS = words(NoteHead.values());
     private static final Map<String, Lead> LEADS = Map.of("right", Lead.RIGHT, "left", Lead.LEFT);
-    private static final Map<String, Reset> RESETS =
-            Map.of("never", Reset.NEVER, "bar", Reset.BAR, "phrase", Reset.PHRASE);
 
     private ExerciseReader() {}
 
@@ -78,7 +76,7 @@ final class ExerciseReader {
         Voices voices = root.has("voices") ? voices(root.member("voices")) : Voices.KIT;
         List<Layer> layers = new ArrayList<>();
         for (JsonPlace layer : root.member("layers").items(Exercise.MOST_LAYERS)) {
-            layers.add(layer(layer.object("voice", "pattern", "offset", "reset", "moves"), voices));
+            layers.add(layer(layer.object("voice", "pattern", "offset", "reset", "oneEvery", "moves"), voices));
         }
         Manner manner = root.has("manner")
                 ? manner(root.member("manner").object("lead", "linear", "mostStrokes"))
@@ -183,12 +181,15 @@ final class ExerciseReader {
         nimblestride.core.layer.Pattern pattern = pattern(place.member("pattern"));
         List<Move> moves =
                 place.has("moves") ? typed(place.member("moves"), text -> MoveText.read(text, voices)) : List.of();
-        return new Layer(
+        int oneEvery = place.has("oneEvery") ? place.member("oneEvery").whole() : 1;
+        Layer layer = new Layer(
                 voice,
                 pattern,
                 place.member("offset").noteValue(),
-                place.member("reset").word(RESETS),
+                typed(place.member("reset"), ResetText::read),
+                1,
                 moves);
+        return place.make(() -> layer.withOneEvery(oneEvery));
     }
 
     private static nimblestride.core.layer.Pattern pattern(JsonPlace place) throws UnreadableFileException {
@@ -205,9 +206,9 @@ final class ExerciseReader {
             return typed(place.object("placed").member("placed"), text -> PatternText.read("at " + text));
         }
         if (place.has("cell")) {
-            List<Optional<Stroke>> steps = steps(place.object("cell", "step").member("cell"));
+            List<CellPart> parts = typed(place.object("cell", "step").member("cell"), CellText::read);
             NoteValue step = place.member("step").noteValue();
-            return place.make(() -> new Cell(steps, step));
+            return place.make(() -> new Cell(parts, step));
         }
         int notes = place.object("notes", "over").member("notes").whole();
         Span span = span(place.member("over"));
@@ -218,21 +219,6 @@ final class ExerciseReader {
     private static <T> T typed(JsonPlace place, Function<String, T> reader) throws UnreadableFileException {
         String text = place.text();
         return place.make(() -> reader.apply(text));
-    }
-
-    private static List<Optional<Stroke>> steps(JsonPlace place) throws UnreadableFileException {
-        List<Optional<Stroke>> steps = new ArrayList<>();
-        for (char sign : place.text().toCharArray()) {
-            steps.add(
-                    switch (sign) {
-                        case 'x' -> Optional.of(Stroke.NORMAL);
-                        case 'X' -> Optional.of(Stroke.ACCENT);
-                        case 'g' -> Optional.of(Stroke.GHOST);
-                        case '.' -> Optional.empty();
-                        default -> throw place.wrong("only x (hit), X (accent), g (ghost note) and . (rest)");
-                    });
-        }
-        return steps;
     }
 
     private static Span span(JsonPlace place) throws UnreadableFileException {

@@ -12,8 +12,10 @@ import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.meter.PhrasePart;
 import nimblestride.core.meter.Repeat;
+import nimblestride.core.text.CellText;
 import nimblestride.core.text.MoveText;
 import nimblestride.core.text.PatternText;
+import nimblestride.core.text.ResetText;
 import nimblestride.core.text.StickingText;
 import nimblestride.core.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -110,7 +112,10 @@ final class ExerciseWriter {
         node.put("voice", layer.voice().name());
         node.set("pattern", pattern(layer.pattern()));
         node.put("offset", layer.offset().toString());
-        node.put("reset", layer.reset().name().toLowerCase(Locale.ROOT));
+        node.put("reset", ResetText.write(layer.reset()));
+        if (layer.oneEvery() > 1) {
+            node.put("oneEvery", layer.oneEvery());
+        }
         if (!layer.moves().isEmpty()) {
             node.put("moves", MoveText.write(layer.moves()));
         }
@@ -122,7 +127,7 @@ final class ExerciseWriter {
         if (pattern instanceof Pattern.Every every) {
             node.put("every", every.value().toString());
         } else if (pattern instanceof Pattern.Cell cell) {
-            node.put("cell", PatternText.writeSteps(cell));
+            node.put("cell", CellText.write(cell.made()).strip());
             node.put("step", cell.step().toString());
         } else if (pattern instanceof Pattern.Stuck stuck) {
             node.put("sticking", StickingText.write(stuck.sticking()));

@@ -65,6 +65,7 @@ class ExerciseJsonTest {
                         "cowbell 7 over phrase reset phrase",
                         "floor tom 3 over 9/8",
                         "open hi-hat cell x.Xg..x of 1/20 from 13/4",
+                        "snare cell [[x.]x2 g]x3 X of 1/16 reset bars 2 5 one every 4 bars moving note 2 to kick and crash",
                         "snare sticking >R L llR (L) . K ^Rz L: of 1/16 moving right singles to floor tom; every 3rd note to kick",
                         "kick at 1:0 >1:3/8 (2:1/12z)",
                         "snare at 1:1/4 _R1:5/16 lrl7:0 reset bar")
@@ -121,10 +122,10 @@ class ExerciseJsonTest {
                 "\"times\" : 2          | \"times\" : 1              | phrase[0]: a repeat plays 2 times or more",
                 "\"times\" : 2          | \"times\" : 2.5            | phrase[0].times: read 2.5; expected a whole number",
                 "\"kick\"               | \"kick\", \"loud\" : true  | layers[0].loud: this member is not known here",
-                "\"never\"              | \"sometimes\"              | layers[0].reset: read \"sometimes\"; expected one of",
+                "\"never\"              | \"sometimes\"              | layers[0].reset: column 1: read \"sometimes\"; expected bar",
                 "\"every\" : \"5/16\"   | \"every\" : \"-5/16\"      | layers[0].pattern.every: a note value is zero or longer",
                 "\"every\" : \"5/16\"   | \"every\" : 5              | layers[0].pattern.every: read 5; expected a text",
-                "\"every\" : \"5/16\"   | \"cell\" : \"x?\", \"step\" : \"1/8\" | layers[0].pattern.cell: read \"x?\"; expected only x",
+                "\"every\" : \"5/16\"   | \"cell\" : \"x?\", \"step\" : \"1/8\" | layers[0].pattern.cell: column 2: read \"?\"; a pattern is made of x",
                 "\"96\"                 | \"1e9\"                    | tempo.perMinute: read \"1e9\"; expected a whole number or a fraction",
             })
     void aFileThatIsNotRightSaysWhere(String good, String bad, String message) {

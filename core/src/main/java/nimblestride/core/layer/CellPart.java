@@ -1,0 +1,82 @@
+package nimblestride.core.layer;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import nimblestride.core.groove.Stroke;
+
+/** What a cell is made of: steps, and smaller cells that come several times. */
+public sealed interface CellPart {
+    /** How deep cells may stand in one another. */
+    int DEEPEST = 8;
+
+    /** The strokes and rests of some parts, played out. */
+    static List<Optional<Stroke>> steps(List<CellPart> parts) {
+        List<Optional<Stroke>> steps = new ArrayList<>();
+        parts.forEach(part -> part.playOut(steps));
+        return steps;
+    }
+
+    /** Puts its strokes and rests after others. */
+    void playOut(List<Optional<Stroke>> into);
+
+    /** How many steps it lasts. */
+    long length();
+
+    /** How deep cells stand in it. */
+    int depth();
+
+    /** One step. */
+    record Step(Optional<Stroke> stroke) implements CellPart {
+        @Override
+        public void playOut(List<Optional<Stroke>> into) {
+            into.add(stroke);
+        }
+
+        @Override
+        public long length() {
+            return 1;
+        }
+
+        @Override
+        public int depth() {
+            return 0;
+        }
+    }
+
+    /**
+     * A smaller cell, so many times.
+     *
+     * @param parts at least one
+     * @param times from 1 to {@value Pattern#MOST_STEPS}
+     */
+    record Inner(List<CellPart> parts, int times) implements CellPart {
+        public Inner {
+            parts = List.copyOf(parts);
+            if (parts.isEmpty()) {
+                throw new IllegalArgumentException("a cell within a cell has at least one step, as in [x..]x3");
+            }
+            if (times < 1 || times > Pattern.MOST_STEPS) {
+                throw new IllegalArgumentException(
+                        String.format("a cell within a cell comes from 1 to %,d times", Pattern.MOST_STEPS));
+            }
+        }
+
+        @Override
+        public void playOut(List<Optional<Stroke>> into) {
+            for (int i = 0; i < times; i++) {
+                parts.forEach(part -> part.playOut(into));
+            }
+        }
+
+        @Override
+        public long length() {
+            return times * parts.stream().mapToLong(CellPart::length).sum();
+        }
+
+        @Override
+        public int depth() {
+            return 1 + parts.stream().mapToInt(CellPart::depth).max().orElse(0);
+        }
+    }
+}
