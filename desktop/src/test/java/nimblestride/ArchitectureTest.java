@@ -48,6 +48,7 @@ class ArchitectureTest {
             "groove",
             "layer",
             "align",
+            "crossing",
             "exercise",
             "finding",
             "score",

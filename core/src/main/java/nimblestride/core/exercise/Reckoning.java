@@ -4,11 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.IntStream;
 import nimblestride.core.align.Alignment;
 import nimblestride.core.align.Meeting;
+import nimblestride.core.align.Unison;
 import nimblestride.core.hands.Hands;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Layer;
+import nimblestride.core.layer.Pattern;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.NoteValue;
 
@@ -64,6 +67,32 @@ public record Reckoning(Exercise exercise, List<OfLayer> layers, List<OfPair> me
             }
         }
         return new Reckoning(exercise, layers, meetings, Exact.of(() -> together(phrase, layers)));
+    }
+
+    /** Which layers run across the bars, from 0; notes put on counts only come again with the phrase. */
+    public List<Integer> running() {
+        return IntStream.range(0, layers.size())
+                .filter(layer -> !(layers.get(layer).layer.pattern() instanceof Pattern.Placed))
+                .boxed()
+                .toList();
+    }
+
+    /** Where all layers that run across the bars strike at once; empty where fewer than two do. */
+    public Optional<Exact<Unison>> unison() {
+        List<Course> courses = runningCourses();
+        return courses.size() < 2 ? Optional.empty() : Optional.of(Exact.of(() -> Unison.of(courses)));
+    }
+
+    /** On which bar lines all layers that run across the bars strike at once. */
+    public Exact<Unison.OnBarLines> onBarLines() {
+        return Exact.of(() -> Unison.onBarLines(exercise.phrase(), runningCourses()));
+    }
+
+    private List<Course> runningCourses() {
+        return running().stream()
+                .flatMap(layer -> layers.get(layer).alignment.result().stream())
+                .map(Alignment::course)
+                .toList();
     }
 
     /** Who plays what in the first bars, rounds of the phrase counted on; layers that cannot be laid out are left aside. */

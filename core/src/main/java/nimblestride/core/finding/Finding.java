@@ -24,7 +24,11 @@ public record Finding(Kind kind, String code, String sentence, String sum, Optio
         LANDING,
         /** What a reset leaves over. */
         REMAINDER,
-        /** Two layers coincide. */
+        /** What a crossing is called. */
+        CROSSING,
+        /** How a layer sits bar by bar. */
+        BEAT,
+        /** Layers coincide. */
         MEETING,
         /** What the hands and feet must do. */
         HANDS,

@@ -11,14 +11,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import nimblestride.core.align.Alignment;
-import nimblestride.core.align.Meeting;
 import nimblestride.core.align.Return;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.exercise.Reckoning.OfLayer;
-import nimblestride.core.exercise.Reckoning.OfPair;
 import nimblestride.core.finding.Finding.Kind;
 import nimblestride.core.finding.Finding.Mend;
 import nimblestride.core.finding.Finding.Place;
@@ -53,11 +50,9 @@ public final class Findings {
                 tellLayer(i, reckoning.layers().get(i));
             }
         }
-        reckoning.meetings().stream()
-                .filter(pair -> !isPlaced(pair.one()) && !isPlaced(pair.other()))
-                .forEach(this::tellMeeting);
-        tellTogether();
         tellLength();
+        findings.addAll(CrossFindings.of(reckoning));
+        findings.addAll(MeetingFindings.of(reckoning));
         findings.addAll(LayerSlips.of(exercise));
         findings.addAll(HandFindings.of(reckoning));
         findings.sort(Comparator.comparing(Finding::kind));
@@ -80,7 +75,7 @@ public final class Findings {
             tellSilent(index, ofLayer);
             return;
         }
-        if (ofLayer.layer().reset() == Reset.NEVER) {
+        if (ofLayer.layer().reset().equals(Reset.NEVER)) {
             tellReturn(index, ofLayer, alignment.get());
         } else {
             tellReset(index, ofLayer, alignment.get());
@@ -90,7 +85,7 @@ public final class Findings {
 
     private void tellSilent(int index, OfLayer ofLayer) {
         Layer layer = ofLayer.layer();
-        String stretch = layer.reset() == Reset.BAR ? "every bar" : "the phrase";
+        String stretch = layer.reset().equals(Reset.PHRASE) ? "the phrase" : "every bar or stretch of bars";
         NoteValue within = layer.offset().remainder(cycleOf(ofLayer));
         Mend mend = new Mend(
                 within.isZero() ? "Start it on 1" : "Start it " + within + " late",
@@ -122,19 +117,18 @@ public final class Findings {
                         + ": bar " + number(back.bars() + 1) + " is bar 1 again"
                         + (onlyHome ? ", and nothing lands in between." : ".");
         String sum = Words.cycles(back.cycles(), ofLayer.layer(), back.cycles() == 1 ? back.length() : cycle) + " = "
-                + phrases(back.phrases()) + " = " + back.length() + ".";
+                + Words.phrases(phrase, back.phrases()) + " = " + back.length() + ".";
         add(Kind.RETURN, "returns", sentence, sum, at(index, begin.plus(back.length())), Optional.empty());
-    }
-
-    private String phrases(long number) {
-        String thing = phrase.bars().size() == 1 ? "bar" : "phrase";
-        return count(number, thing) + " of " + phrase.length();
     }
 
     private void tellReset(int index, OfLayer ofLayer, Alignment alignment) {
         NoteValue remainder = alignment.course().remainder();
         NoteValue cycle = cycleOf(ofLayer);
-        String each = ofLayer.layer().reset() == Reset.BAR ? "each bar" : "each phrase";
+        String each = ofLayer.layer().reset() instanceof Reset.AtBars chosen
+                ? "the phrase and its "
+                        + Words.bars(
+                                chosen.bars().stream().map(Integer::longValue).toList())
+                : ofLayer.layer().reset().equals(Reset.BAR) ? "each bar" : "each phrase";
         String begins =
                 capital(ofLayer.name()) + " " + Words.pattern(ofLayer.layer().pattern()) + " begins again with " + each;
         if (remainder.isZero()) {
@@ -169,7 +163,7 @@ public final class Findings {
             return;
         }
         boolean toldWithReturn = alignment.landings().equals(List.of(0L)) && bars > 1;
-        if (toldWithReturn && ofLayer.layer().reset() == Reset.NEVER) {
+        if (toldWithReturn && ofLayer.layer().reset().equals(Reset.NEVER)) {
             return;
         }
         long first = alignment.firstLanding().getAsLong();
@@ -196,7 +190,7 @@ public final class Findings {
         NoteValue start = phrase.startOf(bar);
         NoteValue begin = alignment.course().grid().value(alignment.course().begin());
         NoteValue cycle = cycleOf(ofLayer);
-        if (ofLayer.layer().reset() != Reset.NEVER
+        if (!ofLayer.layer().reset().equals(Reset.NEVER)
                 || start.compareTo(begin) <= 0
                 || !start.minus(begin).isMultipleOf(cycle)) {
             return "";
@@ -205,64 +199,6 @@ public final class Findings {
         String late = begin.isZero() ? "" : " and the " + begin + " it starts late";
         return "Bar " + number(bar + 1) + " starts after " + start + ": "
                 + Words.cycles(run.wholePartsOf(cycle), ofLayer.layer(), cycle) + late + ".";
-    }
-
-    private void tellMeeting(OfPair pair) {
-        String names = reckoning.layers().get(pair.one()).name() + " and "
-                + reckoning.layers().get(pair.other()).name();
-        if (pair.meeting().result().isEmpty()) {
-            String problem = capital(names) + ": " + pair.meeting().problem() + ".";
-            add(Kind.CHECK, "too-large", problem, "", Optional.empty(), Optional.empty());
-            return;
-        }
-        Meeting meeting = pair.meeting().result().get();
-        if (meeting.perCycle() == 0) {
-            add(
-                    Kind.MEETING,
-                    "never-meet",
-                    capital(names) + " never meet.",
-                    count(meeting.onsets(), "different onset") + " in " + meeting.every() + ".",
-                    Optional.empty(),
-                    Optional.empty());
-            return;
-        }
-        String times = meeting.perCycle() == 1 ? "once" : number(meeting.perCycle()) + " times";
-        NoteValue first =
-                meeting.first().isEmpty() ? NoteValue.ZERO : meeting.first().get(0);
-        add(
-                Kind.MEETING,
-                "meet",
-                capital(names) + " meet " + times + " in every " + meeting.every() + ", first on "
-                        + Words.place(phrase, first) + ".",
-                count(meeting.onsets(), "different onset") + " in that time.",
-                at(pair.one(), first),
-                Optional.empty());
-    }
-
-    private void tellTogether() {
-        long running = IntStream.range(0, reckoning.layers().size())
-                .filter(layer -> !isPlaced(layer))
-                .count();
-        if (running < 2) {
-            return;
-        }
-        reckoning
-                .together()
-                .result()
-                .ifPresent(together -> add(
-                        Kind.RETURN,
-                        "together",
-                        (running == 2 ? "Both layers" : "All " + running + " layers") + " are back together after "
-                                + count(together.bars(), "bar") + ".",
-                        phrases(together.phrases()) + " = " + together.length()
-                                + ", the least common multiple of their returns.",
-                        at(-1, together.length()),
-                        Optional.empty()));
-        if (reckoning.together().result().isEmpty()
-                && findings.stream().noneMatch(finding -> finding.code().equals("too-large"))) {
-            String problem = "All layers together: " + reckoning.together().problem() + ".";
-            add(Kind.CHECK, "too-large", problem, "", Optional.empty(), Optional.empty());
-        }
     }
 
     private void tellLength() {

@@ -39,6 +39,11 @@ final class Words {
         return "bars " + String.join(", ", numbers.subList(0, last)) + " and " + numbers.get(last);
     }
 
+    /** {@code 5 phrases of 49/16}, {@code 2 bars of 11/8} where the phrase is one bar. */
+    static String phrases(Phrase phrase, long number) {
+        return count(number, phrase.bars().size() == 1 ? "bar" : "phrase") + " of " + phrase.length();
+    }
+
     /** {@code a dotted half}, {@code 3 whole notes}, {@code 49/16 of a whole note}. */
     static String length(NoteValue value) {
         if (value.denominator() == 1) {

@@ -34,7 +34,7 @@ final class PhraseMarks {
         for (int i = 0; i < names.size(); i++) {
             String name = names.get(i);
             Layer layer = exercise.layers().get(i);
-            if (layer.reset() == Reset.NEVER) {
+            if (layer.reset().equals(Reset.NEVER)) {
                 courseOf(layer, exercise)
                         .map(course -> new Drifting(name, course))
                         .filter(one -> !landsEverywhere(one, plan))

@@ -1,0 +1,111 @@
+package nimblestride.core.align;
+
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.LongStream;
+import nimblestride.core.layer.Course;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.Grid;
+import org.apache.commons.numbers.core.ArithmeticUtils;
+
+/**
+ * Moments that come again and again: {@code residue + k * period} from some beginning on, all in units of one grid. What
+ * two sets of them share is found pair by pair with the Chinese remainder theorem.
+ */
+final class Moments {
+    /** The most that are listed. */
+    static final int MOST = 100_000;
+
+    private final long begin;
+    private final long period;
+    private final long[] residues;
+
+    /**
+     * @param begin the moment from which on they come
+     * @param residues each from 0 up to the period, in order, each once
+     */
+    private Moments(long begin, long period, long[] residues) {
+        this.begin = begin;
+        this.period = period;
+        this.residues = residues;
+    }
+
+    long period() {
+        return period;
+    }
+
+    LongStream residues() {
+        return Arrays.stream(residues);
+    }
+
+    /** The hits of a course that is counted on the grid. */
+    static Moments of(Course course) {
+        return sorted(
+                course.begin(),
+                course.period(),
+                course.onsets().map(onset -> Math.addExact(course.begin(), onset) % course.period()));
+    }
+
+    /** The bar lines of a phrase, on a grid on which they lie. */
+    static Moments ofBarLines(Phrase phrase, Grid grid) {
+        long unit = grid.count(phrase.grid().unit());
+        int bars = phrase.bars().size();
+        return sorted(
+                0,
+                Math.multiplyExact(phrase.startOnGrid(bars), unit),
+                LongStream.range(0, bars).map(bar -> phrase.startOnGrid((int) bar) * unit));
+    }
+
+    private static Moments sorted(long begin, long period, LongStream residues) {
+        return new Moments(begin, period, residues.sorted().distinct().toArray());
+    }
+
+    int count() {
+        return residues.length;
+    }
+
+    /**
+     * Those that come in both.
+     *
+     * @throws IllegalArgumentException if they are more than can be listed before they repeat
+     */
+    Moments and(Moments other) {
+        Congruence congruence = new Congruence(period, other.period);
+        Map<Long, long[]> byRemainder = new HashMap<>();
+        Arrays.stream(other.residues)
+                .boxed()
+                .collect(Collectors.groupingBy(residue -> residue % congruence.divisor()))
+                .forEach((remainder, those) -> byRemainder.put(
+                        remainder, those.stream().mapToLong(Long::longValue).toArray()));
+        LongStream.Builder common = LongStream.builder();
+        long found = 0;
+        for (long residue : residues) {
+            long[] those = byRemainder.getOrDefault(residue % congruence.divisor(), new long[0]);
+            found += those.length;
+            if (found > MOST) {
+                throw new IllegalArgumentException(
+                        String.format("they meet more than %,d times before they are all back", MOST));
+            }
+            for (long that : those) {
+                long cycles = congruence.solve(that - residue).orElseThrow();
+                common.add(Math.addExact(residue, Math.multiplyExact(cycles, period)));
+            }
+        }
+        return sorted(Math.max(begin, other.begin), ArithmeticUtils.lcm(period, other.period), common.build());
+    }
+
+    /** The first of them from their beginning on, in order. */
+    LongStream first(int most) {
+        int from = Arrays.binarySearch(residues, begin % period);
+        int start = from >= 0 ? from : -from - 1;
+        long round = begin / period * period;
+        return LongStream.range(0, count() == 0 ? 0 : most).map(i -> {
+            long index = start + i;
+            return Math.addExact(
+                    Math.addExact(round, Math.multiplyExact(index / count(), period)),
+                    residues[(int) (index % count())]);
+        });
+    }
+}

@@ -1,0 +1,107 @@
+package nimblestride.core.crossing;
+
+import java.util.ArrayList;
+import java.util.List;
+import nimblestride.core.layer.Course;
+import nimblestride.core.meter.Bar;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.Grid;
+import nimblestride.core.value.NoteValue;
+
+/**
+ * What a layer does in one bar.
+ *
+ * @param hits how many there are
+ * @param onTheBeat how many of them fall on the bar's {@link Beat}
+ */
+public record BarByBar(long hits, long onTheBeat) {
+    /** How a layer sits in a bar. */
+    public enum Sits {
+        ON("on the beat"),
+        OFF("off the beat"),
+        BOTH("on and off the beat"),
+        SILENT("silent");
+
+        private final String title;
+
+        Sits(String title) {
+            this.title = title;
+        }
+
+        /** As it is said. */
+        public String title() {
+            return title;
+        }
+    }
+
+    public Sits sits() {
+        return hits == 0 ? Sits.SILENT : onTheBeat == hits ? Sits.ON : onTheBeat == 0 ? Sits.OFF : Sits.BOTH;
+    }
+
+    /**
+     * Each of the first bars, rounds of the phrase counted on.
+     *
+     * @param bars how many
+     * @param most how many hits are looked at; where there are more, the bars after them are left out
+     * @throws ArithmeticException if its times and the beats have no common unit that can be counted
+     */
+    public static List<BarByBar> of(Course course, Phrase phrase, long bars, int most) {
+        List<NoteValue> beats =
+                phrase.bars().stream().distinct().map(Beat::of).distinct().toList();
+        Grid grid = course.grid().and(phrase.grid()).and(Grid.of(beats));
+        return new Walk(course.on(grid), phrase).through(bars, most);
+    }
+
+    /** A walk from hit to hit, in whole units of a grid. */
+    private static final class Walk {
+        private final Course course;
+        private final Phrase phrase;
+        private final long[] onsets;
+        private long round;
+        private int next;
+
+        Walk(Course course, Phrase phrase) {
+            this.course = course;
+            this.phrase = phrase;
+            this.onsets = course.onsets().toArray();
+        }
+
+        List<BarByBar> through(long bars, int most) {
+            Grid grid = course.grid();
+            List<BarByBar> through = new ArrayList<>();
+            long start = 0;
+            long looked = 0;
+            for (long number = 0; number < bars; number++) {
+                Bar bar = phrase.bar(number);
+                long end = Math.addExact(start, grid.count(bar.length()));
+                long beat = grid.count(Beat.of(bar));
+                long hits = 0;
+                long on = 0;
+                for (; onsets.length > 0 && at() < end; step()) {
+                    hits++;
+                    on += (at() - start) % beat == 0 ? 1 : 0;
+                    if (looked + hits > most) {
+                        return through;
+                    }
+                }
+                looked += hits;
+                through.add(new BarByBar(hits, on));
+                start = end;
+            }
+            return through;
+        }
+
+        private long at() {
+            return Math.addExact(
+                    Math.addExact(course.begin(), Math.multiplyExact(round, course.period())), onsets[next]);
+        }
+
+        private void step() {
+            next++;
+            if (next == onsets.length) {
+                next = 0;
+                round++;
+            }
+        }
+    }
+}
