@@ -50,6 +50,8 @@ class ArchitectureTest {
             "align",
             "crossing",
             "exercise",
+            "closing",
+            "family",
             "finding",
             "score",
             "ways",

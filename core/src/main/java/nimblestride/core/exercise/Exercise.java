@@ -114,6 +114,11 @@ public record Exercise(
         return withLayers(changed);
     }
 
+    /** All layers with a 1 only in one of so many bars, counted from the beginning; 1 for every bar. */
+    public Exercise withOneEvery(int bars) {
+        return withLayers(layers.stream().map(layer -> layer.withOneEvery(bars)).toList());
+    }
+
     /** A name for each layer, that of its voice; a second layer of the same voice is {@code kick 2}. */
     public List<String> layerNames() {
         Map<String, Integer> seen = new HashMap<>();

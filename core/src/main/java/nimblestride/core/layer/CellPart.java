@@ -1,6 +1,7 @@
 package nimblestride.core.layer;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import nimblestride.core.groove.Stroke;
@@ -26,6 +27,14 @@ public sealed interface CellPart {
     /** How deep cells stand in it. */
     int depth();
 
+    /** The same on a finer grid: each of its steps followed by rests, so many steps in all. */
+    List<CellPart> spread(int steps);
+
+    /** Rests one after the other. */
+    static List<CellPart> rests(int count) {
+        return Collections.nCopies(count, new Step(Optional.empty()));
+    }
+
     /** One step. */
     record Step(Optional<Stroke> stroke) implements CellPart {
         @Override
@@ -41,6 +50,13 @@ public sealed interface CellPart {
         @Override
         public int depth() {
             return 0;
+        }
+
+        @Override
+        public List<CellPart> spread(int steps) {
+            List<CellPart> spread = new ArrayList<>(List.of(this));
+            spread.addAll(rests(steps - 1));
+            return spread;
         }
     }
 
@@ -77,6 +93,12 @@ public sealed interface CellPart {
         @Override
         public int depth() {
             return 1 + parts.stream().mapToInt(CellPart::depth).max().orElse(0);
+        }
+
+        @Override
+        public List<CellPart> spread(int steps) {
+            return List.of(new Inner(
+                    parts.stream().flatMap(part -> part.spread(steps).stream()).toList(), times));
         }
     }
 }

@@ -37,16 +37,7 @@ public record FillCheck(long count, NoteValue unit, NoteValue named) {
 
     /** The bar that the pattern does fill; empty where no signature can say it. */
     public Optional<Meter> filled() {
-        NoteValue length = length();
-        long under = Math.max(length.denominator(), 4);
-        boolean multiple = under % length.denominator() == 0;
-        long denominator = multiple ? under : length.denominator() * 4;
-        try {
-            int numerator = Math.toIntExact(length.times(denominator).wholePartsOf(NoteValue.WHOLE));
-            return Optional.of(Meter.of(numerator, Math.toIntExact(denominator)));
-        } catch (IllegalArgumentException | ArithmeticException e) {
-            return Optional.empty();
-        }
+        return Meter.lasting(length());
     }
 
     /** The value each unit would have to have, if the named bar was right and only the unit was not. */

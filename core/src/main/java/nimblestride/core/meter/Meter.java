@@ -2,6 +2,7 @@ package nimblestride.core.meter;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import nimblestride.core.value.ExactOverflowException;
 import nimblestride.core.value.NoteValue;
@@ -70,6 +71,19 @@ public record Meter(List<Term> terms) {
     /** A plain signature. */
     public static Meter of(int numerator, int denominator) {
         return new Meter(List.of(new Term(List.of(numerator), denominator)));
+    }
+
+    /** A plain signature of some length, in quarters or shorter units; empty where no signature can say it. */
+    public static Optional<Meter> lasting(NoteValue length) {
+        long under = Math.max(length.denominator(), 4);
+        boolean multiple = under % length.denominator() == 0;
+        long denominator = multiple ? under : length.denominator() * 4;
+        try {
+            int numerator = Math.toIntExact(length.times(denominator).wholePartsOf(NoteValue.WHOLE));
+            return Optional.of(of(numerator, Math.toIntExact(denominator)));
+        } catch (IllegalArgumentException | ArithmeticException e) {
+            return Optional.empty();
+        }
     }
 
     private static long commonDenominator(List<Term> terms) {

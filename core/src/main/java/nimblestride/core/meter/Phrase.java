@@ -147,6 +147,48 @@ public final class Phrase {
         return changed;
     }
 
+    /**
+     * The first bars of it, rounds counted on; whole rounds are written as repeats.
+     *
+     * @param count one or more
+     * @throws IllegalArgumentException if they are more than a phrase holds
+     */
+    public Phrase first(long count) {
+        if (count < 1 || count > MOST_BARS) {
+            throw new IllegalArgumentException(
+                    String.format("a phrase holds from 1 to %,d bars, not %,d", MOST_BARS, count));
+        }
+        int rounds = (int) (count / bars.size());
+        List<PhrasePart> first = new ArrayList<>();
+        if (rounds == 1) {
+            first.addAll(parts);
+        } else if (rounds > 1) {
+            first.add(new Repeat(parts, rounds));
+        }
+        addRuns(bars.subList(0, (int) (count % bars.size())), first);
+        return new Phrase(first);
+    }
+
+    /** Bars one after the other, alike ones written as a repeat. */
+    private static void addRuns(List<Bar> bars, List<PhrasePart> into) {
+        for (int from = 0; from < bars.size(); ) {
+            Bar bar = bars.get(from);
+            int to = from + 1;
+            while (to < bars.size() && bars.get(to).equals(bar)) {
+                to++;
+            }
+            into.add(to - from == 1 ? bar : new Repeat(List.of(bar), to - from));
+            from = to;
+        }
+    }
+
+    /** The same phrase with a bar after its last. */
+    public Phrase plus(Bar bar) {
+        List<PhrasePart> longer = new ArrayList<>(parts);
+        longer.add(bar);
+        return new Phrase(longer);
+    }
+
     /** The coarsest grid on which every bar line lies. */
     public Grid grid() {
         return grid;

@@ -1,0 +1,303 @@
+package nimblestride.core.closing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import nimblestride.core.align.Alignment;
+import nimblestride.core.closing.WayOut.Kind;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.layer.CellPart;
+import nimblestride.core.layer.Layer;
+import nimblestride.core.layer.Reset;
+import nimblestride.core.layer.Riff;
+import nimblestride.core.meter.Bar;
+import nimblestride.core.meter.Meter;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.NoteName;
+import nimblestride.core.value.NoteValue;
+
+/**
+ * Every way out where this riff against these bars, for so long, leaves something over: 4 riffs of 5/8 leave 1/2 of three
+ * bars of 4/4, so a tail of 2/4 makes it fit, or an extra bar of 1/8, or eight riffs over five bars. The riff begins on the
+ * 1 of the first bar.
+ */
+public final class Closing {
+    private static final long MOST_BARS = 1_000;
+    private static final int NEARBY = 12;
+
+    private final Exercise exercise;
+    private final int index;
+    private final Layer layer;
+    private final Phrase phrase;
+    private final long bars;
+    private final Riff riff;
+    private final NoteValue cycle;
+    private final NoteValue length;
+    private final long whole;
+    private final NoteValue over;
+    private final List<WayOut> ways = new ArrayList<>();
+
+    private Closing(Exercise exercise, int index, long bars, Riff riff) {
+        this.exercise = exercise;
+        this.index = index;
+        this.layer = exercise.layers().get(index).from(NoteValue.ZERO).resetting(Reset.NEVER);
+        this.phrase = exercise.phrase();
+        this.bars = bars;
+        this.riff = riff;
+        this.cycle = riff.length();
+        this.length = phrase.startOf(bars);
+        this.whole = length.wholePartsOf(cycle);
+        this.over = length.remainder(cycle);
+    }
+
+    /**
+     * @param layer which one, from 0
+     * @param bars for how many bars, rounds of the phrase counted on
+     * @throws IllegalArgumentException if its length is that of the bars anyway, or that is more bars than are looked at
+     */
+    public static List<WayOut> of(Exercise exercise, int layer, long bars) {
+        if (bars < 1 || bars > MOST_BARS) {
+            throw new IllegalArgumentException(String.format("expected from 1 to %,d bars, not %,d", MOST_BARS, bars));
+        }
+        Riff riff = Riff.of(exercise.layers().get(layer).pattern())
+                .orElseThrow(() -> new IllegalArgumentException(
+                        exercise.layerNames().get(layer) + " is as long as its bars, and always closes with them"));
+        return new Closing(exercise, layer, bars, riff).ways();
+    }
+
+    /** In words: {@code 4 riffs of 5/8 are 5/2, and 1/2 is left over of 3 bars.} */
+    public static String sum(NoteValue cycle, NoteValue length, long bars) {
+        NoteValue over = length.remainder(cycle);
+        return count(length.wholePartsOf(cycle), "riff") + " of " + cycle + " are " + length.minus(over)
+                + (over.isZero() ? ", and that is " : ", and " + over + " is left over of ") + count(bars, "bar") + ".";
+    }
+
+    private List<WayOut> ways() {
+        if (over.isZero()) {
+            add(
+                    Kind.REPEATS,
+                    count(whole, "riff") + " close with " + count(bars, "bar"),
+                    times(whole) + " = " + length + ".",
+                    () -> with(phrase.first(bars), layer));
+            return ways;
+        }
+        repeats();
+        if (whole > 0) {
+            tail();
+        }
+        barAtTheEnd();
+        if (whole > 0) {
+            start();
+            cut();
+        }
+        if (whole > 1) {
+            turnaround();
+        }
+        otherRiff();
+        return ways;
+    }
+
+    private Exercise with(Phrase newPhrase, Layer newLayer) {
+        return exercise.withPhrase(newPhrase).replacingLayer(index, newLayer);
+    }
+
+    /** Until it is back, and the bar lines it lands on before that. */
+    private void repeats() {
+        Alignment alignment;
+        try {
+            alignment = Alignment.of(layer, phrase);
+        } catch (ArithmeticException | IllegalArgumentException e) {
+            return;
+        }
+        alignment.landings().stream()
+                .filter(bar -> bar > 0 && bar <= MOST_BARS)
+                .limit(2)
+                .forEach(this::stopAt);
+        stopAt(alignment.returnsAfter().bars());
+    }
+
+    private void stopAt(long stop) {
+        NoteValue total = phrase.startOf(stop);
+        long riffs = total.wholePartsOf(cycle);
+        add(
+                Kind.REPEATS,
+                "Play " + count(riffs, "riff") + ": they close with " + count(stop, "bar"),
+                times(riffs) + " = " + total + ".",
+                () -> with(phrase.first(stop), layer));
+    }
+
+    private void tail() {
+        add(
+                Kind.TAIL,
+                count(whole, "riff") + " and a tail of " + name(over),
+                times(whole) + " + " + over + " = " + length + ", " + count(bars, "bar") + ".",
+                () -> {
+                    NoteValue unit = riff.step().greatestCommonDivisor(over);
+                    Riff before = riff.on(unit).times(Math.toIntExact(whole));
+                    int steps = Math.toIntExact(over.wholePartsOf(unit));
+                    return with(
+                            phrase.first(bars),
+                            layer.playing(before.then(struck(steps)).pattern()));
+                });
+    }
+
+    /** A stroke and rests. */
+    private List<CellPart> struck(int steps) {
+        List<CellPart> struck = new ArrayList<>();
+        struck.add(new CellPart.Step(Optional.of(riff.firstStroke())));
+        struck.addAll(CellPart.rests(steps - 1));
+        return struck;
+    }
+
+    private void barAtTheEnd() {
+        NoteValue missing = cycle.minus(over);
+        String more = times(whole + 1) + " = " + length + " + " + missing + ".";
+        add(
+                Kind.EXTRA_BAR,
+                "An extra bar of " + name(missing) + " at the end",
+                more,
+                () -> with(phrase.first(bars).plus(Bar.of(meter(missing))), layer));
+        NoteValue last = phrase.bar(bars - 1).length();
+        add(
+                Kind.LAST_BAR,
+                "A last bar of " + name(last.plus(missing)) + " in place of "
+                        + phrase.bar(bars - 1).meter(),
+                more,
+                () -> with(lastBar(last.plus(missing)), layer));
+        if (over.compareTo(last) < 0 && whole > 0) {
+            add(
+                    Kind.LAST_BAR,
+                    "A last bar of " + name(last.minus(over)) + " in place of "
+                            + phrase.bar(bars - 1).meter(),
+                    times(whole) + " = " + length + " - " + over + ".",
+                    () -> with(lastBar(last.minus(over)), layer));
+        }
+    }
+
+    private Phrase lastBar(NoteValue newLength) {
+        Bar bar = Bar.of(meter(newLength));
+        return bars == 1 ? Phrase.of(bar) : phrase.first(bars - 1).plus(bar);
+    }
+
+    private void start() {
+        add(
+                Kind.OFFSET,
+                "Start it " + over + " late: it closes with bar " + number(bars),
+                over + " + " + times(whole) + " = " + length + ".",
+                () -> with(phrase.first(bars), layer.from(over).resetting(Reset.PHRASE)));
+    }
+
+    private void cut() {
+        add(
+                Kind.CUT,
+                "Begin it again with the phrase: of the last one only " + name(over) + " is played",
+                times(whole) + " = " + length.minus(over) + ", and " + over + " more.",
+                () -> with(phrase.first(bars), layer.resetting(Reset.PHRASE)));
+    }
+
+    /** In place of the last riff and what is left over, hits in threes and twos. */
+    private void turnaround() {
+        NoteValue rest = cycle.plus(over);
+        NoteValue unit = riff.step().greatestCommonDivisor(over);
+        while (rest.wholePartsOf(unit.times(2)) >= 4
+                && rest.isMultipleOf(unit.times(2))
+                && riff.length().isMultipleOf(unit.times(2))) {
+            unit = unit.times(2);
+        }
+        long units = rest.wholePartsOf(unit);
+        if (units < 2 || units > Meter.MOST_UNITS) {
+            return;
+        }
+        NoteValue counted = unit;
+        List<Integer> groups = Meter.of((int) units, 8).defaultGrouping().sizes();
+        add(
+                Kind.TURNAROUND,
+                count(whole - 1, "riff") + " and a turn-around of "
+                        + String.join("+", groups.stream().map(String::valueOf).toList()) + " "
+                        + NoteName.sayMany(counted),
+                times(whole - 1) + " + " + rest + " = " + length + ".",
+                () -> {
+                    NoteValue grid = riff.step().greatestCommonDivisor(counted);
+                    int factor = Math.toIntExact(counted.wholePartsOf(grid));
+                    List<CellPart> figure = groups.stream()
+                            .flatMap(size -> struck(size * factor).stream())
+                            .toList();
+                    return with(
+                            phrase.first(bars),
+                            layer.playing(riff.on(grid)
+                                    .times(Math.toIntExact(whole - 1))
+                                    .then(figure)
+                                    .pattern()));
+                });
+    }
+
+    /** The nearest lengths, a few steps shorter or longer, that go into the time a whole number of times. */
+    private void otherRiff() {
+        NoteValue unit =
+                riff.steps() > 1 ? riff.step() : phrase.bar(0).meter().unit().greatestCommonDivisor(cycle);
+        boolean shorter = false;
+        boolean longer = false;
+        for (int steps = 1; steps <= NEARBY && !(shorter && longer); steps++) {
+            NoteValue change = unit.times(steps);
+            if (!shorter && change.compareTo(cycle) < 0 && length.isMultipleOf(cycle.minus(change))) {
+                shorter = true;
+                other(cycle.minus(change), change + " shorter", unit, -steps);
+            }
+            if (!longer && length.isMultipleOf(cycle.plus(change))) {
+                longer = true;
+                other(cycle.plus(change), change + " longer", unit, steps);
+            }
+        }
+    }
+
+    private void other(NoteValue newCycle, String how, NoteValue unit, int steps) {
+        long riffs = length.wholePartsOf(newCycle);
+        add(
+                Kind.OTHER_RIFF,
+                "Make it " + how + ": " + name(newCycle),
+                number(riffs) + " × " + newCycle + " = " + length + ".",
+                () -> {
+                    Riff fine = riff.on(unit);
+                    Riff changed = steps > 0
+                            ? fine.then(CellPart.rests(steps))
+                            : fine.first(Math.toIntExact(fine.steps() + steps));
+                    return with(
+                            phrase.first(bars),
+                            layer.playing(
+                                    riff.steps() == 1
+                                            ? new Riff(riff.parts(), newCycle, riff.stuck()).pattern()
+                                            : changed.pattern()));
+                });
+    }
+
+    /** Adds a way, unless it needs a longer pattern, phrase or bar than there can be. */
+    private void add(Kind kind, String label, String sum, Supplier<Exercise> exercise) {
+        try {
+            ways.add(new WayOut(kind, label, sum, exercise.get()));
+        } catch (IllegalArgumentException | ArithmeticException e) {
+            // Then this is not a way out that could be written down.
+        }
+    }
+
+    private static Meter meter(NoteValue value) {
+        return Meter.lasting(value)
+                .orElseThrow(() -> new IllegalArgumentException("there is no signature for a bar of " + value));
+    }
+
+    private static String name(NoteValue value) {
+        return Meter.lasting(value).map(Meter::toString).orElse(value.toString());
+    }
+
+    private String times(long riffs) {
+        return number(riffs) + " × " + cycle;
+    }
+
+    private static String number(long number) {
+        return String.format("%,d", number);
+    }
+
+    private static String count(long number, String thing) {
+        return number(number) + " " + (number == 1 ? thing : thing + "s");
+    }
+}
