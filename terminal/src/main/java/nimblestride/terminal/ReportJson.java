@@ -9,13 +9,20 @@ import java.util.Optional;
 import nimblestride.core.align.Alignment;
 import nimblestride.core.align.Meeting;
 import nimblestride.core.align.Return;
+import nimblestride.core.align.Unison;
+import nimblestride.core.crossing.BarByBar;
+import nimblestride.core.crossing.Crossing;
+import nimblestride.core.crossing.LeftOver;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.filling.Fit;
 import nimblestride.core.finding.Finding;
+import nimblestride.core.groove.Lead;
 import nimblestride.core.layer.Hit;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
+import nimblestride.core.layer.Reset;
+import nimblestride.core.layer.Span;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.meter.Phrase;
@@ -35,6 +42,9 @@ import tools.jackson.databind.node.ObjectNode;
 final class ReportJson {
     /** The most hits listed for a layer; where there are more, {@code hitsCut} is true. */
     static final int MOST_HITS = 100_000;
+
+    /** The most bars told one by one. */
+    private static final long MOST_BARS = 1_000;
 
     private static final int ROUNDS_LISTED = 2;
     private static final int READINGS_A_SCHOOL = 3;
@@ -65,6 +75,13 @@ final class ReportJson {
         ArrayNode meetings = root.putArray("meetings");
         for (Reckoning.OfPair pair : reckoning.meetings()) {
             pair.meeting().result().ifPresent(meeting -> writeMeeting(pair, meeting, meetings.addObject()));
+        }
+        reckoning
+                .unison()
+                .flatMap(Reckoning.Exact::result)
+                .ifPresent(all -> writeUnison(all, root.putObject("allAtOnce")));
+        if (!reckoning.running().isEmpty()) {
+            reckoning.onBarLines().result().ifPresent(ones -> writeOnes(ones, root.putObject("onBarLines")));
         }
         writeReadings(root.putArray("readings"));
         fits.ifPresent(fit -> writeFits(fit, root.putObject("fits")));
@@ -159,7 +176,37 @@ final class ReportJson {
         alignment.landings().forEach(bar -> landings.add(bar + 1));
         alignment.firstLanding().ifPresent(bar -> node.put("firstLanding", bar + 1));
         node.put("remainder", alignment.course().remainder().toString());
+        writeCrossing(layer, alignment, node);
         writeHits(alignment, node);
+    }
+
+    /** What it does on the way: bar by bar, and what is left over wherever it is stopped. */
+    private void writeCrossing(Layer layer, Alignment alignment, ObjectNode node) {
+        Crossing crossing = Crossing.of(layer, phrase);
+        node.put("crossing", crossing.kind().title());
+        if (crossing.notes() > 0) {
+            node.put("ratio", crossing.notes() + ":" + crossing.against());
+        }
+        long bars = Math.min(alignment.returnsAfter().bars(), MOST_BARS);
+        ArrayNode told = node.putArray("bars");
+        List<BarByBar> barByBar;
+        try {
+            barByBar = BarByBar.of(alignment.course(), phrase, bars, MOST_HITS);
+        } catch (ArithmeticException e) {
+            // The beats of these bars cannot be counted in its units.
+            return;
+        }
+        boolean runsOn = layer.reset().equals(Reset.NEVER) && layer.pattern().span() instanceof Span.Length;
+        for (int bar = 0; bar < barByBar.size(); bar++) {
+            ObjectNode written = told.addObject();
+            written.put("bar", bar + 1);
+            written.put("hits", barByBar.get(bar).hits());
+            written.put("sits", barByBar.get(bar).sits().title());
+            if (runsOn) {
+                LeftOver left = LeftOver.of(alignment.course(), phrase.startOf(bar + 1L));
+                written.put("leftOver", left.length().toString());
+            }
+        }
     }
 
     private static String kind(Pattern pattern) {
@@ -170,6 +217,7 @@ final class ReportJson {
     }
 
     private void writeHits(Alignment alignment, ObjectNode node) {
+        Lead lead = reckoning.exercise().lead();
         ArrayNode hits = node.putArray("hits");
         NoteValue end = phrase.length().times(ROUNDS_LISTED);
         List<Hit> listed = alignment.course().between(NoteValue.ZERO, end, MOST_HITS + 1);
@@ -177,6 +225,7 @@ final class ReportJson {
             ObjectNode written = hits.addObject();
             Place place = writePlace(hit.at(), written);
             written.put("count", place.toString());
+            written.put("limb", hit.limb(hit.voices().get(0), lead).title());
         }
         if (listed.size() > MOST_HITS) {
             node.put("hitsCut", true);
@@ -200,5 +249,21 @@ final class ReportJson {
         node.put("onsets", meeting.onsets());
         ArrayNode first = node.putArray("first");
         meeting.first().forEach(moment -> writePlace(moment, first.addObject()));
+    }
+
+    private void writeUnison(Unison unison, ObjectNode node) {
+        node.put("every", unison.every().toString());
+        node.put("perCycle", unison.perCycle());
+        unison.onsets().ifPresent(onsets -> node.put("onsets", onsets));
+        ArrayNode first = node.putArray("first");
+        unison.first().forEach(moment -> writePlace(moment, first.addObject()));
+    }
+
+    private static void writeOnes(Unison.OnBarLines ones, ObjectNode node) {
+        node.put("every", ones.every());
+        node.put("perCycle", ones.perCycle());
+        ones.longestWithout().ifPresent(bars -> node.put("longestWithout", bars));
+        ArrayNode first = node.putArray("first");
+        ones.first().forEach(bar -> first.add(bar + 1));
     }
 }

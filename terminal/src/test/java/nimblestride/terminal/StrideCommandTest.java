@@ -57,12 +57,37 @@ class StrideCommandTest {
                 .isEqualTo("{\"length\":\"159/16\",\"bars\":9,\"phrases\":3,\"cycles\":53}");
         assertThat(kick.at("/landings").toString()).isEqualTo("[2,6,7]");
         assertThat(kick.at("/remainder").stringValue()).isEqualTo("0");
-        assertThat(kick.at("/hits/0").toString()).isEqualTo("{\"bar\":1,\"at\":\"1/16\",\"count\":\"1&\"}");
+        assertThat(kick.at("/hits/0").toString())
+                .isEqualTo("{\"bar\":1,\"at\":\"1/16\",\"count\":\"1&\",\"limb\":\"kick foot\"}");
         JsonNode meeting = report.at("/meetings/0");
         assertThat(meeting.at("/layers").toString()).isEqualTo("[\"kick\",\"snare\"]");
         assertThat(meeting.at("/every").stringValue()).isEqualTo("159/16");
         assertThat(meeting.at("/first/0/bar").intValue()).isPositive();
         assertThat(report.at("/checks").isArray()).isTrue();
+    }
+
+    @Test
+    void theReportSaysWhatALayerDoesOnItsWay() throws Exception {
+        JsonNode report = report(
+                "report",
+                "--bars",
+                "11/8",
+                "--layer",
+                "ride every 1/4",
+                "--layer",
+                "snare cell x..x. of 1/8",
+                "--json");
+        JsonNode ride = report.at("/layers/0");
+        assertThat(ride.at("/crossing").stringValue()).isEqualTo("polymeter");
+        assertThat(ride.at("/bars").toString())
+                .isEqualTo("[{\"bar\":1,\"hits\":6,\"sits\":\"on the beat\",\"leftOver\":\"1/8\"},"
+                        + "{\"bar\":2,\"hits\":5,\"sits\":\"off the beat\",\"leftOver\":\"0\"}]");
+        assertThat(report.at("/allAtOnce/every").stringValue()).isEqualTo("5/4");
+        assertThat(report.at("/allAtOnce/onsets").intValue()).isEqualTo(7);
+        assertThat(report.at("/onBarLines").toString())
+                .isEqualTo("{\"every\":10,\"perCycle\":2,\"longestWithout\":8,\"first\":[1,9]}");
+        run("report", "--bars", "9/8", "--layer", "snare 5 over bar reset bars 1", "--json");
+        assertThat(out.toString()).contains("\"ratio\" : \"5:3\"", "\"reset\" : \"bars 1\"");
     }
 
     @Test
