@@ -181,14 +181,12 @@ public final class Course {
 
     /** How many hits there are before a moment, however many that is; found without listing them. */
     public long hitsBefore(NoteValue moment) {
-        NoteValue start = grid.value(begin);
-        if (moment.compareTo(start) <= 0) {
+        long late = Math.subtractExact(unitsUpTo(moment), begin);
+        if (late <= 0) {
             return 0;
         }
-        NoteValue length = grid.value(period);
-        NoteValue late = moment.minus(start);
-        long whole = Math.multiplyExact(late.wholePartsOf(length), (long) onsets.length);
-        return Math.addExact(whole, firstAtOrAfter(onsets, late.remainder(length)));
+        long whole = Math.multiplyExact(late / period, (long) onsets.length);
+        return Math.addExact(whole, firstAtOrAfter(onsets, late % period));
     }
 
     private interface Visitor {
@@ -200,35 +198,31 @@ public final class Course {
         if (places.length == 0 || from.compareTo(to) >= 0) {
             return;
         }
-        NoteValue start = grid.value(begin);
-        NoteValue length = grid.value(period);
-        NoteValue late = from.compareTo(start) > 0 ? from.minus(start) : NoteValue.ZERO;
-        long round = late.wholePartsOf(length);
-        int index = firstAtOrAfter(places, late.remainder(length));
+        long late = Math.max(0, Math.subtractExact(unitsUpTo(from), begin));
+        long end = unitsUpTo(to);
+        long round = late / period;
+        int index = firstAtOrAfter(places, late % period);
         for (int visited = 0; visited < most; visited++, index++) {
             if (index == places.length) {
                 index = 0;
                 round = Math.addExact(round, 1);
             }
-            NoteValue at = start.plus(length.times(round)).plus(grid.value(places[index]));
-            if (at.compareTo(to) >= 0) {
+            long at = Math.addExact(Math.addExact(begin, Math.multiplyExact(round, period)), places[index]);
+            if (at >= end) {
                 return;
             }
-            visitor.visit(index, at);
+            visitor.visit(index, grid.value(at));
         }
     }
 
-    private int firstAtOrAfter(long[] places, NoteValue within) {
-        int low = 0;
-        int high = places.length;
-        while (low < high) {
-            int middle = (low + high) >>> 1;
-            if (grid.value(places[middle]).compareTo(within) < 0) {
-                low = middle + 1;
-            } else {
-                high = middle;
-            }
-        }
-        return low;
+    /** The first unit of the grid that is not before a moment. */
+    private long unitsUpTo(NoteValue moment) {
+        long whole = moment.wholePartsOf(grid.unit());
+        return moment.isMultipleOf(grid.unit()) ? whole : Math.addExact(whole, 1);
+    }
+
+    private static int firstAtOrAfter(long[] places, long within) {
+        int found = Arrays.binarySearch(places, within);
+        return found >= 0 ? found : -found - 1;
     }
 }
