@@ -36,15 +36,21 @@ final class Shots {
 
     void take() throws IOException {
         Files.createDirectories(folder);
-        view("cross-day", () -> {});
         view("cross-lanes", () -> window.open(book.resolve("lantern-bridge.json")));
+        view("weave", () -> {
+            window.open(book.resolve("weir-steps.json"));
+            window.cross("Weave");
+        });
+        view("make-it-fit", () -> {
+            window.open(book.resolve("lantern-bridge.json"));
+            window.cross("Make it fit");
+        });
+        view("families", () -> window.cross("Families"));
+        view("flow", () -> window.cross("Flow"));
+        steps.add(() -> window.cross("Layers"));
         view("break", () -> window.ask("Readings"));
         view("count", () -> window.ask("Count"));
         view("fits", () -> window.ask("What fits?"));
-        view("what-meter", () -> {
-            window.ask("What meter?");
-            ((TextField) find("#gaps")).setText("3 2 2 2 2 3 of 1/16");
-        });
         view("place", () -> {
             window.open(book.resolve("lamplighters-walk.json"));
             window.place("Counts");

@@ -1,8 +1,8 @@
 package nimblestride.core.crossing;
 
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import nimblestride.core.align.Alignment;
 import nimblestride.core.groove.Kit;
 import nimblestride.core.layer.Layer;
@@ -30,20 +30,32 @@ public record ThreadedPulse(NoteValue pulse, long home, List<BarByBar> bars) {
             NoteValue.of(5, 16),
             NoteValue.of(3, 4));
 
-    /** The pulses that cross these bars and are home again, the soonest home first; none where every one fits each bar. */
+    /**
+     * The pulses that cross these bars and are home again, the soonest home first; none where every one fits each bar.
+     * Those whose way home cannot be counted are left out.
+     */
     public static List<ThreadedPulse> through(Phrase phrase) {
-        List<ThreadedPulse> pulses = new ArrayList<>();
-        for (NoteValue pulse : TRIED) {
-            boolean fits = phrase.bars().stream().allMatch(bar -> bar.length().isMultipleOf(pulse));
-            if (!fits && pulse.compareTo(phrase.length()) < 0) {
-                Alignment alignment = Alignment.of(layer(pulse), phrase);
-                long home = alignment.returnsAfter().bars();
-                pulses.add(new ThreadedPulse(
-                        pulse, home, BarByBar.of(alignment.course(), phrase, Math.min(home, MOST_BARS), MOST_HITS)));
-            }
+        return TRIED.stream()
+                .filter(pulse -> crosses(pulse, phrase))
+                .flatMap(pulse -> threaded(pulse, phrase).stream())
+                .sorted(Comparator.comparingLong(ThreadedPulse::home))
+                .toList();
+    }
+
+    private static boolean crosses(NoteValue pulse, Phrase phrase) {
+        return pulse.compareTo(phrase.length()) < 0
+                && phrase.bars().stream().anyMatch(bar -> !bar.length().isMultipleOf(pulse));
+    }
+
+    private static Optional<ThreadedPulse> threaded(NoteValue pulse, Phrase phrase) {
+        try {
+            Alignment alignment = Alignment.of(layer(pulse), phrase);
+            long home = alignment.returnsAfter().bars();
+            return Optional.of(new ThreadedPulse(
+                    pulse, home, BarByBar.of(alignment.course(), phrase, Math.min(home, MOST_BARS), MOST_HITS)));
+        } catch (ArithmeticException | IllegalArgumentException e) {
+            return Optional.empty();
         }
-        pulses.sort(Comparator.comparingLong(ThreadedPulse::home));
-        return pulses;
     }
 
     /** It on the foot hi-hat. */

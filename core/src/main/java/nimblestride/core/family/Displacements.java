@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import nimblestride.core.crossing.Beat;
+import nimblestride.core.crossing.Displacement;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Riff;
@@ -24,9 +25,7 @@ public final class Displacements {
     public static Family easiestFirst(Exercise exercise, int index) {
         Layer layer = exercise.layers().get(index);
         Bar bar = exercise.phrase().bars().get(0);
-        NoteValue unit = Riff.of(layer.pattern())
-                .map(riff -> riff.step().greatestCommonDivisor(bar.meter().unit()))
-                .orElse(bar.meter().unit());
+        NoteValue unit = Displacement.unit(layer, exercise.phrase());
         NoteValue cycle = Riff.of(layer.pattern()).map(Riff::length).orElse(bar.length());
         NoteValue beat = Beat.of(bar);
         List<NoteValue> offsets = new ArrayList<>(steps(unit, cycle));

@@ -11,7 +11,7 @@ import static org.assertj.core.api.Assertions.tuple;
 import java.util.List;
 import nimblestride.core.align.Alignment;
 import nimblestride.core.crossing.BarByBar;
-import nimblestride.core.crossing.Landing;
+import nimblestride.core.crossing.Displacement;
 import nimblestride.core.crossing.ThreadedPulse;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.layer.Layer;
@@ -116,16 +116,28 @@ class FamilyTest {
     void aLayerStartsSoThatItLandsWhereItIsWanted() {
         Layer layer = layer("kick every 5/16");
         for (long bar = 0; bar < 20; bar++) {
-            Layer late = layer.from(Landing.on(layer, bars("10/8 x2, 9/16"), bar));
+            Layer late = layer.from(Displacement.landingOn(layer, bars("10/8 x2, 9/16"), bar));
             Alignment alignment = Alignment.of(late, bars("10/8 x2, 9/16"));
             assertThat(alignment.landings()).contains(bar % 15);
             assertThat(late.offset()).isLessThan(value("5/16"));
         }
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> Landing.on(layer("kick every 5/16 reset bar"), bars("7/8"), 2))
+                .isThrownBy(() -> Displacement.landingOn(layer("kick every 5/16 reset bar"), bars("7/8"), 2))
                 .withMessageContaining("let it run on first");
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> Landing.on(layer("kick 3 over bar"), bars("7/8"), 2))
+                .isThrownBy(() -> Displacement.landingOn(layer("kick 3 over bar"), bars("7/8"), 2))
                 .withMessageContaining("lies over bars");
+    }
+
+    @Test
+    void aLayerIsMovedByUnitsAndRoundItsOwnCycle() {
+        Layer layer = layer("kick every 5/16 from 1/8");
+        assertThat(Displacement.by(layer, bars("4/4"), 3).offset()).isEqualTo(value("5/16"));
+        assertThat(Displacement.by(layer, bars("4/4"), -2).offset()).isEqualTo(value("0"));
+        assertThat(Displacement.by(layer, bars("4/4"), -3).offset()).isEqualTo(value("1/4"));
+        assertThat(Displacement.by(layer, bars("4/4"), -12).offset()).isEqualTo(value("0"));
+        assertThat(Displacement.by(layer("kick 5 over bar from 1/4"), bars("4/4"), -9)
+                        .offset())
+                .isEqualTo(value("0"));
     }
 }

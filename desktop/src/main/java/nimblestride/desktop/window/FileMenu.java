@@ -98,12 +98,35 @@ public final class FileMenu {
             save();
             return;
         }
-        String name = FileName.of(desk.exercise().get());
+        write(freeFile(desk.exercise().get()));
+    }
+
+    /** A file of the Book that is not there yet. */
+    private Path freeFile(Exercise exercise) {
+        String name = FileName.of(exercise);
         Path file = book.resolve(name + ".json");
         for (int number = 2; Files.exists(file); number++) {
             file = book.resolve(name + "-" + number + ".json");
         }
-        write(file);
+        return file;
+    }
+
+    /** Puts exercises into the Book beside what lies on the desk, each under a name no other file there has. */
+    void keepInBook(List<Exercise> exercises) {
+        int kept = 0;
+        try {
+            Files.createDirectories(book);
+            for (Exercise exercise : exercises) {
+                ExerciseJson.write(exercise, freeFile(exercise));
+                kept++;
+            }
+            status.accept(String.format("Kept %,d exercises in the Book.", kept));
+        } catch (IOException e) {
+            questions.tell(
+                    "The set could not be kept",
+                    String.format("%,d of %,d are in the Book.%n%n%s", kept, exercises.size(), e.getMessage()));
+        }
+        filesChanged.run();
     }
 
     private boolean write(Path file) {

@@ -47,6 +47,7 @@ public final class MainWindow {
     private final Benches benches = new Benches();
     private final BreakBench breaking;
     private final PlaceBench placing;
+    private final CrossBench crossing;
     private final HandOutBench handing;
     private final FindingsPane findings;
     private final BookPane book;
@@ -76,6 +77,7 @@ public final class MainWindow {
         this.breaking = new BreakBench(desk, road.school(), road.division(), nanos);
         this.placing = new PlaceBench(
                 desk, road.school(), road.division(), road.stage(), moment -> road.bringIntoView(moment));
+        this.crossing = new CrossBench(desk, files::keepInBook);
         this.handing = new HandOutBench(
                 desk,
                 remembered.sheet(),
@@ -85,7 +87,7 @@ public final class MainWindow {
                 this::tell);
         benches.add("Break", "take a bar apart and feel it in groups", breaking);
         benches.add("Place", "voices on counts, and the hands", placing);
-        benches.add("Cross", "what runs across the bar line, and its way home", new CrossBench(desk));
+        benches.add("Cross", "what runs across the bar line, and its way home", crossing);
         benches.add("Hand out", "the page as it will print, and files for other programs", handing);
         benches.addAtTheEnd(new CountChoice(desk, road.school(), road.division(), this::showCountStand));
         benches.choose("Cross");
@@ -199,6 +201,7 @@ public final class MainWindow {
         road.follow(moment);
         stand.follow(moment);
         placing.follow(moment);
+        crossing.follow(moment);
     }
 
     /** Puts the count on the stand, in a window of its own. */
@@ -250,6 +253,12 @@ public final class MainWindow {
     public void place(String page) {
         benches.choose("Place");
         placing.choose(page);
+    }
+
+    /** Goes to a page of the Cross bench. */
+    public void cross(String page) {
+        benches.choose("Cross");
+        crossing.choose(page);
     }
 
     /** Goes to a page of the Hand out bench. */

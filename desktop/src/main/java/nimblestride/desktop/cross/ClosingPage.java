@@ -1,0 +1,130 @@
+package nimblestride.desktop.cross;
+
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.closing.Closing;
+import nimblestride.core.closing.WayOut;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.layer.Riff;
+import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.desk.Newest;
+import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.look.DownScroll;
+import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.pages.Page;
+import nimblestride.desktop.typing.TypedField;
+
+/** Make it fit: this riff against these bars for so long, what is left over, and every way out. */
+final class ClosingPage extends VBox implements Page {
+    private static final int USUAL_BARS = 4;
+
+    private final Desk desk;
+    private final LayerChoice riff = new LayerChoice("closing-layer", layer -> ask());
+    private final TypedField<Integer> bars;
+    private final Label told = new Label();
+    private final GridPane ways = new GridPane();
+    private final Newest answers = new Newest("closing");
+    private int count = USUAL_BARS;
+    private Exercise exercise;
+
+    /** What comes of a question, or why nothing does. */
+    private record Answered(List<WayOut> ways, String told, boolean problem) {}
+
+    ClosingPage(Desk desk) {
+        this.desk = desk;
+        getStyleClass().add("page");
+        bars = new TypedField<>(
+                ClosingPage::number,
+                String::valueOf,
+                number -> {
+                    count = number;
+                    ask();
+                },
+                () -> {});
+        bars.field().setId("closing-bars");
+        bars.field().setAccessibleText("For how many bars");
+        bars.setPrefWidth(64);
+        bars.setMinWidth(64);
+        HBox line = new HBox(
+                new Caption("The riff of"), riff, new Caption("against the bars, for"), bars, new Caption("bars"));
+        line.getStyleClass().add("add-line");
+        told.setId("closing-told");
+        told.setWrapText(true);
+        told.setMinHeight(USE_PREF_SIZE);
+        ways.getStyleClass().add("ways");
+        getChildren().setAll(line, told, new DownScroll(ways));
+        bars.show(USUAL_BARS);
+    }
+
+    private static int number(String text) {
+        if (!text.strip().matches("\\d{1,4}") || Integer.parseInt(text.strip()) == 0) {
+            throw new IllegalArgumentException("expected a number of bars, such as 4");
+        }
+        return Integer.parseInt(text.strip());
+    }
+
+    @Override
+    public void show(Exercise newExercise) {
+        exercise = newExercise;
+        riff.show(exercise);
+        ask();
+    }
+
+    private void ask() {
+        if (exercise == null) {
+            return;
+        }
+        Exercise about = exercise;
+        int layer = riff.layer();
+        int asked = count;
+        answers.ask(() -> answer(about, layer, asked), this::show);
+    }
+
+    private static Answered answer(Exercise exercise, int layer, int bars) {
+        if (layer < 0) {
+            return new Answered(List.of(), "Add a layer first: the riff that is to fit these bars.", false);
+        }
+        try {
+            List<WayOut> ways = Closing.of(exercise, layer, bars);
+            String sum = Riff.of(exercise.layers().get(layer).pattern())
+                    .map(riff -> Closing.sum(riff.length(), exercise.phrase().startOf(bars), bars))
+                    .orElse("");
+            return new Answered(ways, sum, false);
+        } catch (IllegalArgumentException | ArithmeticException e) {
+            return new Answered(List.of(), e.getMessage() + ".", true);
+        }
+    }
+
+    private void show(Answered answered) {
+        told.setText(answered.told);
+        told.getStyleClass().setAll("label", answered.problem ? "problem" : "said");
+        ways.getChildren().clear();
+        for (WayOut way : answered.ways) {
+            int row = ways.getRowCount();
+            Label label = new Label(way.label());
+            label.setWrapText(true);
+            label.setMinHeight(USE_PREF_SIZE);
+            Label sum = new Label(way.sum());
+            sum.setWrapText(true);
+            sum.getStyleClass().add("finding-sum");
+            VBox words = new VBox(label, sum);
+            GridPane.setHgrow(words, Priority.ALWAYS);
+            Caption kind = new Caption(way.kind().title());
+            SmallButton take = new SmallButton("Do it", "closing-" + row, () -> take(way));
+            ways.addRow(row, kind, words, take);
+        }
+    }
+
+    private void take(WayOut way) {
+        desk.edit(now -> way.exercise());
+    }
+
+    @Override
+    public void close() {
+        answers.close();
+    }
+}

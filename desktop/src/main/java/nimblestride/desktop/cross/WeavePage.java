@@ -1,0 +1,157 @@
+package nimblestride.desktop.cross;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.align.Alignment;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.layer.Layer;
+import nimblestride.desktop.desk.Answer;
+import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.pages.Page;
+import nimblestride.desktop.weave.Displacing;
+import nimblestride.desktop.weave.WeaveView;
+
+/** The Weave with the layer in hand, what stands where one points, and the way to landings that lie far apart. */
+final class WeavePage extends VBox implements Page {
+    /** A way home of more bars than this is told by its parts too. */
+    private static final long LONG = 200;
+
+    private final Desk desk;
+    private final LayerChoice inHand;
+    private final WeaveView weave;
+    private final Label told = new Label();
+    private final Label parts = new Label();
+    private Answer answer;
+    private long lastLanding = -1;
+
+    WeavePage(Desk desk) {
+        this.desk = desk;
+        getStyleClass().add("page");
+        told.setId("weave-told");
+        told.getStyleClass().add("quiet");
+        told.setMinWidth(0);
+        weave = new WeaveView(displacing(), this::tell);
+        inHand = new LayerChoice("weave-layer", weave::setInHand);
+        SmallButton landing = new SmallButton("Next landing", "weave-landing", this::nextLanding);
+        landing.setTooltip(new Tooltip("Go to the next bar line this layer lands on"));
+        SmallButton fit = new SmallButton("See it all", "weave-fit", weave::fit);
+        fit.setTooltip(new Tooltip("Rows as high as shows the whole way home (0)"));
+        HBox.setHgrow(told, Priority.ALWAYS);
+        HBox line = new HBox(new Caption("In hand"), inHand, landing, fit, told);
+        line.getStyleClass().add("add-line");
+        parts.setId("weave-parts");
+        parts.getStyleClass().add("quiet");
+        parts.setWrapText(true);
+        parts.setMinHeight(USE_PREF_SIZE);
+        VBox.setVgrow(weave, Priority.ALWAYS);
+        getChildren().setAll(line, parts, weave);
+    }
+
+    private Displacing displacing() {
+        return new Displacing() {
+            @Override
+            public void displace(int index, Layer layer) {
+                desk.edit("weave" + index, exercise -> exercise.replacingLayer(index, layer));
+            }
+
+            @Override
+            public void done() {
+                desk.endBurst();
+            }
+        };
+    }
+
+    private void tell(String words) {
+        told.setText(
+                words.isEmpty()
+                        ? "Point at a mark, or go with the arrow keys; drag it, or Shift and an arrow, to start elsewhere."
+                        : words);
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        inHand.show(exercise);
+        weave.setInHand(inHand.layer());
+        // The rows are drawn from the answer, which comes a moment later.
+    }
+
+    void show(Answer newAnswer) {
+        answer = newAnswer;
+        lastLanding = -1;
+        weave.show(answer);
+        String text = parts();
+        parts.setText(text);
+        parts.setVisible(!text.isEmpty());
+        parts.setManaged(!text.isEmpty());
+    }
+
+    /** The sums of a way home that is too long to be seen at once, or why it cannot be counted. */
+    private String parts() {
+        Reckoning reckoning = answer.reckoning();
+        if (reckoning.layers().isEmpty()) {
+            return "Nothing runs across these bars yet: add a layer on the page Layers.";
+        }
+        if (reckoning.together().result().isEmpty()) {
+            return "No way home is drawn: " + reckoning.together().problem() + ".";
+        }
+        long bars = reckoning.together().result().get().bars();
+        if (bars <= LONG) {
+            return "";
+        }
+        String each = reckoning.layers().stream()
+                .limit(4)
+                .filter(layer -> layer.alignment().result().isPresent())
+                .map(layer -> {
+                    Alignment alignment = layer.alignment().result().get();
+                    return String.format(
+                            "%s %,d × %s = %,d bars",
+                            layer.name(),
+                            alignment.returnsAfter().cycles(),
+                            alignment.course().cycle(),
+                            alignment.returnsAfter().bars());
+                })
+                .collect(Collectors.joining("; "));
+        return String.format("%,d bars to the way home, row by row: %s.", bars, each);
+    }
+
+    private void nextLanding() {
+        if (answer == null
+                || inHand.layer() < 0
+                || inHand.layer() >= answer.reckoning().layers().size()) {
+            return;
+        }
+        answer.reckoning().layers().get(inHand.layer()).alignment().result().ifPresent(alignment -> {
+            if (alignment.landings().isEmpty()) {
+                tell("It never lands on a bar line" + (alignment.everLands() ? " on the way home." : "."));
+                return;
+            }
+            long home = alignment.returnsAfter().bars();
+            List<Long> landings = alignment.landings();
+            long next = landings.stream()
+                    .filter(bar -> bar > lastLanding)
+                    .findFirst()
+                    .orElse(lastLanding >= home ? landings.get(0) : home + landings.get(0));
+            lastLanding = next;
+            weave.bringIntoView(next);
+            tell(String.format("It lands on bar %,d%s.", next + 1, next >= home ? ", home again" : ""));
+        });
+    }
+
+    void setPalette(Palette palette) {
+        weave.setPalette(palette);
+    }
+
+    void follow(OptionalDouble moment) {
+        weave.follow(moment);
+    }
+}

@@ -1,0 +1,399 @@
+package nimblestride.desktop.weave;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Consumer;
+import javafx.geometry.Orientation;
+import javafx.geometry.Point2D;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Cursor;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.control.ScrollBar;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Pane;
+import nimblestride.core.crossing.Displacement;
+import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.layer.Layer;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.NoteValue;
+import nimblestride.desktop.desk.Answer;
+import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.weave.WeavePicture.Mark;
+import nimblestride.desktop.weave.WeavePicture.Row;
+
+/**
+ * The Weave on the screen. It scrolls with the wheel, the bar beside it and Page up and down, and zooms with + and -, or the
+ * wheel while Ctrl is held; 0 fits the way home. Arrow keys go from hit to hit, with Shift they displace the layer in hand,
+ * and a mark is dragged along its bar.
+ */
+public final class WeaveView extends BorderPane {
+    private static final double CLOSEST = 64;
+    private static final double FARTHEST = 7;
+    private static final double USUAL = 24;
+    private static final double REACH = 9;
+    private static final long ROUNDS_WITHOUT_HOME = 64;
+    /** Ways home of more bars are told in words; there are buttons for the places on them. */
+    private static final long MOST_ROWS = 10_000_000;
+
+    private final Canvas canvas = new Canvas();
+    private final Pane holder = new Pane(canvas);
+    private final ScrollBar bar = new ScrollBar();
+    private final Displacing displacing;
+    private final Consumer<String> told;
+    private Palette palette = Palette.DAY;
+    private Answer answer;
+    private WeavePicture picture;
+    private Loom loom;
+    private double pitch = USUAL;
+    private boolean fitted;
+    private int inHand = -1;
+    private WeavePlace chosen;
+    private OptionalDouble heard = OptionalDouble.empty();
+    private Optional<Grip> grip = Optional.empty();
+
+    /** A mark held with the mouse. */
+    private record Grip(int index, Layer layer, double x) {}
+
+    /** @param told is given what stands on the place that is pointed at or chosen */
+    public WeaveView(Displacing displacing, Consumer<String> told) {
+        this.displacing = displacing;
+        this.told = told;
+        setId("weave");
+        getStyleClass().add("weave");
+        setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        bar.setOrientation(Orientation.VERTICAL);
+        bar.valueProperty().addListener(change -> paint());
+        holder.setMinSize(0, 0);
+        canvas.widthProperty().bind(holder.widthProperty());
+        canvas.heightProperty().bind(holder.heightProperty());
+        canvas.widthProperty().addListener(change -> paint());
+        canvas.heightProperty().addListener(change -> refit());
+        setCenter(holder);
+        setRight(bar);
+        addEventFilter(ScrollEvent.SCROLL, this::scroll);
+        setOnKeyPressed(this::press);
+        canvas.setOnMouseMoved(this::point);
+        canvas.setOnMouseExited(event -> tellChosen());
+        canvas.setOnMousePressed(this::takeHold);
+        canvas.setOnMouseDragged(this::drag);
+        canvas.setOnMouseReleased(event -> letGo());
+    }
+
+    public void setPalette(Palette newPalette) {
+        palette = newPalette;
+        paint();
+    }
+
+    /** The layer that is drawn strongest and moved by keys; -1 for none. */
+    public void setInHand(int layer) {
+        inHand = layer;
+        paint();
+    }
+
+    /** Shows what follows from an exercise. */
+    public void show(Answer newAnswer) {
+        boolean otherBars = answer == null
+                || !answer.exercise().phrase().equals(newAnswer.exercise().phrase());
+        answer = newAnswer;
+        if (otherBars) {
+            chosen = null;
+            bar.setValue(0);
+            fitted = false;
+        }
+        if (chosen != null && chosen.layer() >= answer.reckoning().layers().size()) {
+            chosen = null;
+        }
+        setAccessibleText("The Weave: " + String.format("%,d", rows()) + " bars stacked, the last one home");
+        refit();
+        tellChosen();
+    }
+
+    /** All bars of the way home and the bar that is bar 1 again, if that is known. */
+    public long rows() {
+        Phrase phrase = answer.exercise().phrase();
+        long all = answer.reckoning()
+                .together()
+                .result()
+                .map(together -> together.bars() + 1)
+                .orElse(phrase.bars().size() * ROUNDS_WITHOUT_HOME);
+        return Math.min(MOST_ROWS, all);
+    }
+
+    private void refit() {
+        if (answer != null && !fitted && canvas.getHeight() > 0) {
+            fit();
+        }
+        paint();
+    }
+
+    /** Rows as high as lets the whole way home be seen, as far as they keep a readable height. */
+    public void fit() {
+        fitted = canvas.getHeight() > 0;
+        double room = (canvas.getHeight() - 8) / Math.max(1, Math.min(rows(), 200));
+        double least = Math.max(15, 9 + 5.0 * answer.reckoning().layers().size());
+        pitch = Math.max(least, Math.min(40, room));
+        paint();
+    }
+
+    private void paint() {
+        if (answer == null || canvas.getWidth() <= Loom.GUTTER || canvas.getHeight() < 1) {
+            return;
+        }
+        updateBar();
+        long first = (long) Math.floor(bar.getValue());
+        Phrase phrase = answer.exercise().phrase();
+        loom = Loom.of(phrase, first, pitch, canvas.getWidth(), canvas.getHeight());
+        int count = (int) Math.min(loom.rows(), rows() - first);
+        picture = WeavePicture.of(answer.reckoning(), first, count);
+        int layers = answer.reckoning().layers().size();
+        WeavePainter painter = new WeavePainter(canvas.getGraphicsContext2D(), palette, picture, loom, layers);
+        painter.paint(inHand, chosen);
+        heard.ifPresent(moment -> paintMarker(painter, moment));
+    }
+
+    private void paintMarker(WeavePainter painter, double moment) {
+        for (Row row : picture.rows()) {
+            double start = row.start().toDouble();
+            if (start <= moment && moment < start + row.length()) {
+                painter.marker(row.bar(), moment - start);
+            }
+        }
+    }
+
+    private void updateBar() {
+        double whole = Math.max(1, Math.floor((canvas.getHeight() - 4) / pitch));
+        double most = Math.max(0, rows() - whole);
+        bar.setMax(most);
+        bar.setVisibleAmount(most <= 0 ? 1 : Math.max(most / 200, most * whole / rows()));
+        bar.setUnitIncrement(1);
+        bar.setBlockIncrement(whole);
+        bar.setVisible(most > 0);
+        if (bar.getValue() > most) {
+            bar.setValue(most);
+        }
+    }
+
+    private void scrollTo(double row) {
+        bar.setValue(Math.max(0, Math.min(bar.getMax(), row)));
+    }
+
+    /** Brings a bar into view. */
+    public void bringIntoView(long number) {
+        double seen = loom == null ? 1 : loom.wholeRows();
+        if (number < bar.getValue() || number > bar.getValue() + seen - 1) {
+            scrollTo(number - Math.floor(seen / 3));
+        }
+        paint();
+    }
+
+    private void zoom(double factor) {
+        fitted = true;
+        pitch = Math.max(FARTHEST, Math.min(CLOSEST, pitch * factor));
+        paint();
+    }
+
+    private void scroll(ScrollEvent event) {
+        if (answer == null) {
+            return;
+        }
+        if (event.isControlDown()) {
+            zoom(event.getDeltaY() > 0 ? 1.15 : 1 / 1.15);
+        } else {
+            scrollTo(bar.getValue() - event.getDeltaY() / pitch);
+        }
+        event.consume();
+    }
+
+    private void press(KeyEvent event) {
+        if (answer == null || event.isShortcutDown() || event.isAltDown()) {
+            return;
+        }
+        double page = loom == null ? 1 : loom.wholeRows();
+        switch (event.getCode()) {
+            case LEFT -> sideways(-1, event.isShiftDown());
+            case RIGHT -> sideways(1, event.isShiftDown());
+            case UP -> upAndDown(-1);
+            case DOWN -> upAndDown(1);
+            case PAGE_UP -> scrollTo(bar.getValue() - page);
+            case PAGE_DOWN -> scrollTo(bar.getValue() + page);
+            case HOME -> scrollTo(0);
+            case END -> scrollTo(bar.getMax());
+            case PLUS, EQUALS, ADD -> zoom(1.25);
+            case MINUS, SUBTRACT -> zoom(0.8);
+            case DIGIT0, NUMPAD0 -> fit();
+            default -> {
+                return;
+            }
+        }
+        event.consume();
+    }
+
+    /** To the next hit, or one unit later with the layer in hand. */
+    private void sideways(int step, boolean displaces) {
+        int layer = layerInHand();
+        if (layer < 0) {
+            return;
+        }
+        if (displaces) {
+            Layer now = answer.exercise().layers().get(layer);
+            displacing.displace(layer, Displacement.by(now, answer.exercise().phrase(), step));
+            displacing.done();
+            return;
+        }
+        if (chosen == null) {
+            nearest(layer, (long) bar.getValue(), 0).ifPresent(this::choose);
+            return;
+        }
+        for (long number = chosen.bar();
+                number >= 0 && number < rows() && number - chosen.bar() != 64L * step;
+                number += step) {
+            List<NoteValue> hits = hits(chosen.layer(), number);
+            long on = number;
+            Optional<NoteValue> next = step > 0
+                    ? hits.stream()
+                            .filter(at -> on > chosen.bar() || at.compareTo(chosen.at()) > 0)
+                            .findFirst()
+                    : hits.stream()
+                            .filter(at -> on < chosen.bar() || at.compareTo(chosen.at()) < 0)
+                            .reduce((one, other) -> other);
+            if (next.isPresent()) {
+                choose(new WeavePlace(chosen.layer(), number, next.get()));
+                return;
+            }
+        }
+    }
+
+    private void upAndDown(int step) {
+        int layer = chosen == null ? layerInHand() : chosen.layer();
+        long from = chosen == null ? (long) bar.getValue() - step : chosen.bar();
+        double at = chosen == null ? 0 : chosen.at().toDouble();
+        for (long number = from + step; layer >= 0 && number >= 0 && number < rows(); number += step) {
+            Optional<WeavePlace> place = nearest(layer, number, at);
+            if (place.isPresent()) {
+                choose(place.get());
+                return;
+            }
+            if (Math.abs(number - from) > 64) {
+                return;
+            }
+        }
+    }
+
+    private int layerInHand() {
+        return inHand >= 0 || answer.reckoning().layers().isEmpty() ? inHand : 0;
+    }
+
+    private Optional<WeavePlace> nearest(int layer, long number, double at) {
+        return hits(layer, number).stream()
+                .min(Comparator.comparingDouble(hit -> Math.abs(hit.toDouble() - at)))
+                .map(hit -> new WeavePlace(layer, number, hit));
+    }
+
+    private List<NoteValue> hits(int layer, long number) {
+        return WeavePicture.of(answer.reckoning(), number, 1).rows().get(0).marks().stream()
+                .filter(mark -> mark.layer() == layer)
+                .map(Mark::at)
+                .toList();
+    }
+
+    private void choose(WeavePlace place) {
+        chosen = place;
+        bringIntoView(place.bar());
+        tellChosen();
+    }
+
+    private void tellChosen() {
+        told.accept(chosen == null || answer == null ? "" : new WeaveWords(answer.reckoning()).tell(chosen));
+    }
+
+    private Optional<WeavePlace> markAt(MouseEvent event) {
+        if (picture == null) {
+            return Optional.empty();
+        }
+        int index = loom.row(event.getY());
+        if (index < 0 || index >= picture.rows().size()) {
+            return Optional.empty();
+        }
+        Row row = picture.rows().get(index);
+        int layers = answer.reckoning().layers().size();
+        return row.marks().stream()
+                .min(Comparator.comparingDouble(mark -> distance(mark, index, event, layers)))
+                .filter(mark -> distance(mark, index, event, layers) <= REACH)
+                .map(mark -> new WeavePlace(mark.layer(), row.bar(), mark.at()));
+    }
+
+    private double distance(Mark mark, int row, MouseEvent event, int layers) {
+        return Math.hypot(
+                loom.x(mark.x()) - event.getX(), loom.top(row) + loom.lane(mark.layer(), layers) - event.getY());
+    }
+
+    private void point(MouseEvent event) {
+        Optional<WeavePlace> place = markAt(event);
+        canvas.setCursor(place.isPresent() ? Cursor.H_RESIZE : Cursor.DEFAULT);
+        place.ifPresentOrElse(at -> told.accept(new WeaveWords(answer.reckoning()).tell(at)), this::tellChosen);
+    }
+
+    private void takeHold(MouseEvent event) {
+        requestFocus();
+        markAt(event).ifPresent(place -> {
+            choose(place);
+            Layer layer = answer.exercise().layers().get(place.layer());
+            grip = Optional.of(new Grip(place.layer(), layer, event.getX()));
+        });
+    }
+
+    private void drag(MouseEvent event) {
+        grip.ifPresent(held -> {
+            Phrase phrase = answer.exercise().phrase();
+            double unit = Displacement.unit(held.layer, phrase).toDouble();
+            long units = Math.round((event.getX() - held.x) / loom.scale() / unit);
+            chosen = null;
+            displacing.displace(held.index, Displacement.by(held.layer, phrase, units));
+        });
+    }
+
+    private void letGo() {
+        if (grip.isPresent()) {
+            grip = Optional.empty();
+            displacing.done();
+        }
+    }
+
+    /** Shows the moment that is heard, in whole notes from the beginning, or takes it away. */
+    public void follow(OptionalDouble moment) {
+        if (moment.isEmpty() && heard.isEmpty()) {
+            return;
+        }
+        heard = moment;
+        if (getScene() == null || answer == null) {
+            return;
+        }
+        double home = answer.reckoning()
+                .together()
+                .result()
+                .map(Reckoning.Together::length)
+                .map(NoteValue::toDouble)
+                .orElse(Double.MAX_VALUE);
+        heard = moment.isPresent() ? OptionalDouble.of(moment.getAsDouble() % home) : moment;
+        heard.ifPresent(at ->
+                bringIntoView(answer.exercise().phrase().barAt(NoteValue.of(Math.max(0, (long) (at * 4096)), 4096))));
+        paint();
+    }
+
+    /** Where on the screen a hit stands, if it is in view. */
+    public Optional<Point2D> screenPlace(int layer, long number, NoteValue at) {
+        int row = (int) (number - loom.first());
+        return row < 0 || row >= picture.rows().size()
+                ? Optional.empty()
+                : Optional.of(canvas.localToScreen(
+                        loom.x(at.toDouble()),
+                        loom.top(row)
+                                + loom.lane(layer, answer.reckoning().layers().size())));
+    }
+}
