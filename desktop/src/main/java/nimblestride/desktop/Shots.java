@@ -40,8 +40,10 @@ final class Shots {
         view("weave", () -> {
             window.open(book.resolve("weir-steps.json"));
             window.cross("Weave");
+            window.roomForBench(true);
         });
         view("make-it-fit", () -> {
+            window.roomForBench(false);
             window.open(book.resolve("lantern-bridge.json"));
             window.cross("Make it fit");
         });

@@ -87,14 +87,16 @@ final class FlowPage extends VBox implements Page {
                 new Caption(
                         found.isEmpty()
                                 ? "Every usual pulse fits these bars: there is nothing to thread."
-                                : "A pulse threaded through these bars"),
+                                : "a threaded pulse"),
                 new Caption(found.isEmpty() ? "" : "home"),
-                new Caption(found.isEmpty() ? "" : "bar by bar: + on the beat, - off it, ± both, . silent"));
+                new Caption(found.isEmpty() ? "" : "bar by bar: + on the beat, - off, ± both"));
         for (ThreadedPulse pulse : found) {
             int row = pulses.getRowCount();
             Label name = new Label("every " + NoteName.say(pulse.pulse()));
             name.getStyleClass().add("said");
             Label home = new Label(String.format("after %,d bars", pulse.home()));
+            home.setMinWidth(USE_PREF_SIZE);
+            name.setMinWidth(USE_PREF_SIZE);
             Label bars = new Label(signs(pulse));
             GridPane.setHgrow(bars, Priority.ALWAYS);
             pulses.addRow(

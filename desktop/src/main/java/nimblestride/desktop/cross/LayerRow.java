@@ -53,7 +53,7 @@ final class LayerRow extends VBox {
         getStyleClass().add("layer-block");
         voice.getItems().setAll(Kit.voices());
         voice.setVisibleRowCount(12);
-        voice.setPrefWidth(112);
+        voice.setPrefWidth(106);
         voice.setMinWidth(104);
         voice.setId("voice-" + index);
         voice.setAccessibleText("Voice of layer " + (index + 1));
@@ -80,7 +80,7 @@ final class LayerRow extends VBox {
         offset.setPrefWidth(54);
         offset.setMinWidth(54);
         back.getStyleClass().add("back");
-        back.setMinWidth(138);
+        back.setMinWidth(112);
         more.setId("more-" + index);
         more.getStyleClass().add("stage");
         more.setMinWidth(USE_PREF_SIZE);
@@ -159,8 +159,8 @@ final class LayerRow extends VBox {
         long bars = alignment.returnsAfter().bars();
         back.setText(
                 ofLayer.layer().reset().equals(Reset.NEVER)
-                        ? String.format("home after %,d %s", bars, bars == 1 ? "bar" : "bars")
-                        : "home each restart");
+                        ? String.format("home in %,d %s", bars, bars == 1 ? "bar" : "bars")
+                        : "home each time");
         back.setTooltip(new Tooltip("This is called: "
                 + Crossing.of(ofLayer.layer(), exercise.phrase()).kind().title()));
     }

@@ -40,21 +40,21 @@ final class WeavePage extends VBox implements Page {
         told.setId("weave-told");
         told.getStyleClass().add("quiet");
         told.setMinWidth(0);
+        told.setMinHeight(USE_PREF_SIZE);
         weave = new WeaveView(displacing(), this::tell);
         inHand = new LayerChoice("weave-layer", weave::setInHand);
         SmallButton landing = new SmallButton("Next landing", "weave-landing", this::nextLanding);
         landing.setTooltip(new Tooltip("Go to the next bar line this layer lands on"));
         SmallButton fit = new SmallButton("See it all", "weave-fit", weave::fit);
         fit.setTooltip(new Tooltip("Rows as high as shows the whole way home (0)"));
-        HBox.setHgrow(told, Priority.ALWAYS);
-        HBox line = new HBox(new Caption("In hand"), inHand, landing, fit, told);
+        HBox line = new HBox(new Caption("In hand"), inHand, landing, fit);
         line.getStyleClass().add("add-line");
         parts.setId("weave-parts");
         parts.getStyleClass().add("quiet");
         parts.setWrapText(true);
         parts.setMinHeight(USE_PREF_SIZE);
         VBox.setVgrow(weave, Priority.ALWAYS);
-        getChildren().setAll(line, parts, weave);
+        getChildren().setAll(line, told, parts, weave);
     }
 
     private Displacing displacing() {
@@ -74,7 +74,7 @@ final class WeavePage extends VBox implements Page {
     private void tell(String words) {
         told.setText(
                 words.isEmpty()
-                        ? "Point at a mark, or go with the arrow keys; drag it, or Shift and an arrow, to start elsewhere."
+                        ? "Point at a mark or use the arrow keys; drag it, or Shift and an arrow, to start elsewhere."
                         : words);
     }
 

@@ -23,7 +23,7 @@ import nimblestride.desktop.pages.Bench;
 
 /** The benches below the Road, one at a time, in the order in which people work. */
 final class Benches extends VBox {
-    private static final double ROOM_FOR_ABOUT = 720;
+    private static final double ROOM_FOR_ABOUT = 920;
 
     private final List<Bench> all = new ArrayList<>();
     private final HBox head = new HBox();

@@ -16,6 +16,7 @@ import nimblestride.desktop.road.RoadView;
 /** Every command with its shortcut. */
 final class MainMenu extends MenuBar {
     private final CheckMenuItem bookShown = new CheckMenuItem("The Book");
+    private final CheckMenuItem roomForBench = new CheckMenuItem("More room for the bench");
     private final CheckMenuItem night = new CheckMenuItem("Night");
     private final CheckMenuItem reducedMotion = new CheckMenuItem("Less motion");
 
@@ -69,6 +70,7 @@ final class MainMenu extends MenuBar {
         Menu view = new Menu("View");
         bookShown.setAccelerator(KeyCombination.valueOf("Shortcut+B"));
         bookShown.setSelected(true);
+        roomForBench.setAccelerator(KeyCombination.valueOf("Shortcut+E"));
         night.setAccelerator(KeyCombination.valueOf("Shortcut+D"));
         night.selectedProperty().addListener((property, was, on) -> window.setNight(on));
         view.getItems()
@@ -84,6 +86,7 @@ final class MainMenu extends MenuBar {
                         item("Fit the phrase", "Shortcut+0", road::fitPhrase),
                         new SeparatorMenuItem(),
                         bookShown,
+                        roomForBench,
                         night,
                         reducedMotion);
 
@@ -101,6 +104,10 @@ final class MainMenu extends MenuBar {
 
     BooleanProperty bookShown() {
         return bookShown.selectedProperty();
+    }
+
+    BooleanProperty roomForBench() {
+        return roomForBench.selectedProperty();
     }
 
     BooleanProperty night() {

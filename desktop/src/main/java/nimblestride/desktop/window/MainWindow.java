@@ -8,10 +8,8 @@ import java.util.OptionalDouble;
 import java.util.function.LongSupplier;
 import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
-import javafx.geometry.Orientation;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
-import javafx.scene.control.SplitPane;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -109,25 +107,17 @@ public final class MainWindow {
         heading.show(desk.exercise().get());
         benches.show(desk.exercise().get());
 
-        SplitPane middle = new SplitPane(road, benches);
-        middle.setOrientation(Orientation.VERTICAL);
-        middle.setDividerPositions(0.62);
-        SplitPane.setResizableWithParent(benches, false);
-        SplitPane across = new SplitPane(book, middle, findings);
-        across.setDividerPositions(0.15, 0.765);
-        SplitPane.setResizableWithParent(book, false);
-        SplitPane.setResizableWithParent(findings, false);
-        across.getStyleClass().add("across");
-
+        Panes panes = new Panes(book, road, benches, findings);
         Region between = new Region();
         HBox.setHgrow(between, Priority.ALWAYS);
         HBox foot = new HBox(status, between, playingThrough);
         foot.getStyleClass().add("status");
         root.getStyleClass().add("window");
         root.setTop(new VBox(menu, heading));
-        root.setCenter(across);
+        root.setCenter(panes);
         root.setBottom(foot);
-        menu.bookShown().addListener((property, was, shown) -> showBook(across, shown));
+        menu.bookShown().addListener((property, was, shown) -> panes.showBook(shown));
+        menu.roomForBench().addListener((property, was, more) -> panes.roomForBench(more));
         menu.bookShown().set(remembered.bookShown());
         menu.reducedMotion().bindBidirectional(road.reducedMotion());
         menu.reducedMotion().set(remembered.reducedMotion());
@@ -144,15 +134,6 @@ public final class MainWindow {
         stage.setMinWidth(900);
         stage.setMinHeight(600);
         stage.setOnCloseRequest(event -> close());
-    }
-
-    private void showBook(SplitPane across, boolean shown) {
-        if (shown && !across.getItems().contains(book)) {
-            across.getItems().add(0, book);
-            across.setDividerPositions(0.15, 0.765);
-        } else if (!shown) {
-            across.getItems().remove(book);
-        }
     }
 
     /** While voices are being placed, a click on a count of the Road places one. */
@@ -226,6 +207,11 @@ public final class MainWindow {
         road.palette().set(palette);
         benches.setPalette(palette);
         stand.refresh();
+    }
+
+    /** Gives the bench more room than the Road, or the Road more than the bench. */
+    public void roomForBench(boolean more) {
+        menu.roomForBench().set(more);
     }
 
     /** Goes over to the dim stage. */

@@ -35,6 +35,7 @@ final class Shortcuts {
         add(grid, "Esc", "Put back the last good text; leave the field");
         add(grid, "Arrows, Page Up, Page Down, Home, End", "Move along the Road");
         add(grid, "+  -  0", "Zoom the Road, and fit the phrase");
+        add(grid, "Arrows on the Weave", "From hit to hit; with Shift, start the layer in hand elsewhere");
         add(grid, "Up, Down in the tempo", "One beat a minute more or less");
         add(grid, "Enter, Ctrl+C on a finding", "Show its place; copy it");
         Dialog<ButtonType> dialog = new Dialog<>();

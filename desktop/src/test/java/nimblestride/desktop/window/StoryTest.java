@@ -29,7 +29,7 @@ class StoryTest extends WindowStory {
 
         until(() -> shows("Kick lands on bars 1, 2 and 3 of the 15"));
         assertThat(shows("49 hits of 5/16 = 5 phrases of 49/16 = 245/16.")).isTrue();
-        assertThat(shows("home after 15 bars")).isTrue();
+        assertThat(shows("home in 15 bars")).isTrue();
         RoadView road = lookup(".road").queryAs(RoadView.class);
         assertThat(road.getAccessibleText()).contains("Layers: kick.", "back on 1 after 15 bars");
 
