@@ -9,6 +9,9 @@ import org.apache.commons.numbers.core.ArithmeticUtils;
  * answer if gcd(step, cycle) divides the target, and then one in every cycle/gcd (Chinese remainder theorem).
  */
 final class Congruence {
+    /** Products of two numbers below this fit a long. */
+    private static final long SMALL = Integer.MAX_VALUE;
+
     private final long divisor;
     private final long modulus;
     private final BigInteger inverse;
@@ -32,6 +35,9 @@ final class Congruence {
     OptionalLong solve(long target) {
         if (target % divisor != 0) {
             return OptionalLong.empty();
+        }
+        if (modulus <= SMALL) {
+            return OptionalLong.of(Math.floorMod(target / divisor, modulus) * inverse.longValueExact() % modulus);
         }
         BigInteger k = BigInteger.valueOf(target / divisor).multiply(inverse).mod(BigInteger.valueOf(modulus));
         return OptionalLong.of(k.longValueExact());

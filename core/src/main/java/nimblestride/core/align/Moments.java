@@ -1,9 +1,10 @@
 package nimblestride.core.align;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import java.util.stream.LongStream;
 import nimblestride.core.layer.Course;
 import nimblestride.core.meter.Phrase;
@@ -72,18 +73,25 @@ final class Moments {
      * @throws IllegalArgumentException if they are more than can be listed before they repeat
      */
     Moments and(Moments other) {
+        long divisor = ArithmeticUtils.gcd(period, other.period);
+        Map<Long, List<Long>> byRemainder = new HashMap<>();
+        for (long residue : other.residues) {
+            byRemainder
+                    .computeIfAbsent(residue % divisor, remainder -> new ArrayList<>())
+                    .add(residue);
+        }
+        long[] meeting = Arrays.stream(residues)
+                .filter(residue -> byRemainder.containsKey(residue % divisor))
+                .toArray();
+        if (meeting.length == 0) {
+            return sorted(Math.max(begin, other.begin), ArithmeticUtils.lcm(period, other.period), LongStream.empty());
+        }
         Congruence congruence = new Congruence(period, other.period);
-        Map<Long, long[]> byRemainder = new HashMap<>();
-        Arrays.stream(other.residues)
-                .boxed()
-                .collect(Collectors.groupingBy(residue -> residue % congruence.divisor()))
-                .forEach((remainder, those) -> byRemainder.put(
-                        remainder, those.stream().mapToLong(Long::longValue).toArray()));
         LongStream.Builder common = LongStream.builder();
         long found = 0;
-        for (long residue : residues) {
-            long[] those = byRemainder.getOrDefault(residue % congruence.divisor(), new long[0]);
-            found += those.length;
+        for (long residue : meeting) {
+            List<Long> those = byRemainder.get(residue % divisor);
+            found += those.size();
             if (found > MOST) {
                 throw new IllegalArgumentException(
                         String.format("they meet more than %,d times before they are all back", MOST));

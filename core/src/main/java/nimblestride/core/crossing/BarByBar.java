@@ -1,6 +1,7 @@
 package nimblestride.core.crossing;
 
 import java.util.ArrayList;
+import java.util.IdentityHashMap;
 import java.util.List;
 import nimblestride.core.layer.Course;
 import nimblestride.core.meter.Bar;
@@ -67,14 +68,14 @@ public record BarByBar(long hits, long onTheBeat) {
         }
 
         List<BarByBar> through(long bars, int most) {
-            Grid grid = course.grid();
             List<BarByBar> through = new ArrayList<>();
+            IdentityHashMap<Bar, InUnits> known = new IdentityHashMap<>();
             long start = 0;
             long looked = 0;
             for (long number = 0; number < bars; number++) {
-                Bar bar = phrase.bar(number);
-                long end = Math.addExact(start, grid.count(bar.length()));
-                long beat = grid.count(Beat.of(bar));
+                InUnits bar = known.computeIfAbsent(phrase.bar(number), this::inUnits);
+                long end = Math.addExact(start, bar.length);
+                long beat = bar.beat;
                 long hits = 0;
                 long on = 0;
                 for (; onsets.length > 0 && at() < end; step()) {
@@ -89,6 +90,13 @@ public record BarByBar(long hits, long onTheBeat) {
                 start = end;
             }
             return through;
+        }
+
+        private record InUnits(long length, long beat) {}
+
+        private InUnits inUnits(Bar bar) {
+            Grid grid = course.grid();
+            return new InUnits(grid.count(bar.length()), grid.count(Beat.of(bar)));
         }
 
         private long at() {

@@ -17,7 +17,8 @@ final class Words {
     private Words() {}
 
     static String number(long number) {
-        return String.format(Locale.ROOT, "%,d", number);
+        // Most are small, and a format is slow to read.
+        return number >= 0 && number < 1_000 ? Long.toString(number) : String.format(Locale.ROOT, "%,d", number);
     }
 
     /** {@code 1 bar}, {@code 15 bars}. */

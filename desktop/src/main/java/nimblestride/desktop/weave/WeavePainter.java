@@ -38,7 +38,7 @@ final class WeavePainter {
         for (int row = 0; row < picture.rows().size(); row++) {
             paintGround(row, picture.rows().get(row));
         }
-        for (WeavePicture.Strand thread : picture.threads()) {
+        for (WeavePicture.Strand thread : picture.strands()) {
             paintThread(thread, thread.layer() == inHand);
         }
         for (int row = 0; row < picture.rows().size(); row++) {

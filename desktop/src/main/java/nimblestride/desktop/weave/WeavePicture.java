@@ -22,9 +22,9 @@ import nimblestride.core.value.NoteValue;
  * What is to be seen on some rows of the Weave, one bar a row, lengths in whole notes. It is worked out anew from the
  * exercise each time and knows nothing of a window.
  *
- * @param threads from the rows to those below them
+ * @param strands from the rows to those below them
  */
-record WeavePicture(List<Row> rows, List<Strand> threads) {
+record WeavePicture(List<Row> rows, List<Strand> strands) {
     /** More hits of one layer in one bar are shown as a band. */
     static final int MOST_MARKS = 160;
 
@@ -119,18 +119,18 @@ record WeavePicture(List<Row> rows, List<Strand> threads) {
                     places.get(i).put(layer, places(layer, start, end));
                 }
             }
-            List<Strand> threads = new ArrayList<>();
+            List<Strand> strands = new ArrayList<>();
             for (int row = 0; row < count; row++) {
                 for (int layer = 0; layer < reckoning.layers().size(); layer++) {
-                    thread(
+                    tie(
                             layer,
                             row,
                             places.get(row).get(layer),
                             places.get(row + 1).get(layer),
-                            threads);
+                            strands);
                 }
             }
-            return new WeavePicture(rows, threads);
+            return new WeavePicture(rows, strands);
         }
 
         private Optional<Course> course(int layer) {
@@ -196,7 +196,7 @@ record WeavePicture(List<Row> rows, List<Strand> threads) {
         }
 
         /** Each place is tied to the nearest one below, if that is less than half a cycle away. */
-        private void thread(int layer, int row, List<NoteValue> here, List<NoteValue> below, List<Strand> threads) {
+        private void tie(int layer, int row, List<NoteValue> here, List<NoteValue> below, List<Strand> strands) {
             if (below.isEmpty() || course(layer).isEmpty()) {
                 return;
             }
@@ -209,7 +209,7 @@ record WeavePicture(List<Row> rows, List<Strand> threads) {
                         .min(Comparator.comparingDouble(to -> Math.abs(to - x)))
                         .orElseThrow();
                 if (Math.abs(nearest - x) <= apart) {
-                    threads.add(new Strand(layer, row, x, nearest));
+                    strands.add(new Strand(layer, row, x, nearest));
                 }
             }
         }
