@@ -22,8 +22,9 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
     public static final int LISTED = 8;
 
     private static final int MOST_UNITS = 16_000_000;
-    private static final int MOST_HITS = 8_000_000;
-    private static final int MOST_LAYERS = 12;
+    private static final int MOST_HITS = 400_000;
+    private static final int MOST_LAYERS = 10;
+    private static final int MOST_RESIDUES = 200;
 
     /**
      * @param courses two or more
@@ -109,7 +110,8 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
         if (cycle <= MOST_UNITS && hits <= MOST_HITS) {
             return OptionalLong.of(ticked(all, (int) cycle));
         }
-        if (all.size() > MOST_LAYERS) {
+        boolean sparse = all.stream().mapToLong(Moments::count).sum() <= MOST_RESIDUES;
+        if (all.size() > MOST_LAYERS || !sparse) {
             return OptionalLong.empty();
         }
         try {

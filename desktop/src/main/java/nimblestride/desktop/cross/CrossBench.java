@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import nimblestride.core.exercise.Exercise;
-import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.pages.Bench;
@@ -14,26 +13,17 @@ import nimblestride.desktop.pages.Pages;
 public final class CrossBench extends Pages implements Bench {
     private final LayersPage layers;
     private final WeavePage weave;
-    private final FlowPage flow;
 
     /** @param keep puts exercises into the Book */
     public CrossBench(Desk desk, Consumer<List<Exercise>> keep) {
         layers = new LayersPage(desk);
         weave = new WeavePage(desk);
-        flow = new FlowPage(desk);
         add("Layers", layers);
         add("Weave", weave);
         add("Make it fit", new ClosingPage(desk));
         add("Families", new FamiliesPage(desk, keep));
-        add("Flow", flow);
+        add("Flow", new FlowPage(desk));
         choose("Layers");
-    }
-
-    @Override
-    public void show(Answer answer) {
-        layers.show(answer);
-        weave.show(answer);
-        flow.show(answer);
     }
 
     /** Shows where the music is, in whole notes from the beginning. */

@@ -71,7 +71,8 @@ final class FlowPage extends VBox implements Page {
     }
 
     /** What is known about the 1, as among the findings. */
-    void show(Answer answer) {
+    @Override
+    public void show(Answer answer) {
         String known = answer.findings().stream()
                 .filter(finding -> ABOUT_FLOW.contains(finding.code()))
                 .map(finding -> (finding.sentence() + " " + finding.sum()).strip())

@@ -107,7 +107,8 @@ final class LayersPage extends VBox implements Page {
     }
 
     /** Says beside each layer when it is back. */
-    void show(Answer answer) {
+    @Override
+    public void show(Answer answer) {
         for (int i = 0; i < Math.min(shown.size(), answer.reckoning().layers().size()); i++) {
             shown.get(i).show(answer.reckoning().layers().get(i), answer.exercise());
         }

@@ -85,7 +85,8 @@ final class WeavePage extends VBox implements Page {
         // The rows are drawn from the answer, which comes a moment later.
     }
 
-    void show(Answer newAnswer) {
+    @Override
+    public void show(Answer newAnswer) {
         answer = newAnswer;
         lastLanding = -1;
         weave.show(answer);

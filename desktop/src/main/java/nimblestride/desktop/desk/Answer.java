@@ -7,21 +7,21 @@ import nimblestride.core.finding.Finding;
 import nimblestride.core.finding.Findings;
 import nimblestride.core.hands.Hands;
 
-/**
- * An exercise and all that follows from it: what every view draws from.
- *
- * @param opening who plays what in the first bars of the phrase, at most {@value #OPENING_BARS}
- */
-public record Answer(Reckoning reckoning, List<Finding> findings, Hands opening) {
+/** An exercise and all that follows from it: what every view draws from. */
+public record Answer(Reckoning reckoning, List<Finding> findings) {
     public static final int OPENING_BARS = 64;
 
     public static Answer to(Exercise exercise) {
         Reckoning reckoning = Reckoning.of(exercise);
-        int bars = Math.min(OPENING_BARS, exercise.phrase().bars().size());
-        return new Answer(reckoning, Findings.of(reckoning), reckoning.hands(bars));
+        return new Answer(reckoning, Findings.of(reckoning));
     }
 
     public Exercise exercise() {
         return reckoning.exercise();
+    }
+
+    /** Who plays what in the first bars of the phrase, at most {@value #OPENING_BARS}: worked out anew each time. */
+    public Hands opening() {
+        return reckoning.hands(Math.min(OPENING_BARS, exercise().phrase().bars().size()));
     }
 }

@@ -10,7 +10,7 @@ public interface Bench extends AutoCloseable {
     void show(Exercise exercise);
 
     /** Shows what follows from the exercise. */
-    default void show(Answer answer) {}
+    void show(Answer answer);
 
     default void setPalette(Palette palette) {}
 

@@ -1,11 +1,15 @@
 package nimblestride.desktop.pages;
 
 import nimblestride.core.exercise.Exercise;
+import nimblestride.desktop.desk.Answer;
 
 /** One page of a bench. */
 public interface Page extends AutoCloseable {
     /** Shows the exercise as it is now. */
     void show(Exercise exercise);
+
+    /** Shows what follows from the exercise; for a moment after an edit, still from the one before. */
+    default void show(Answer answer) {}
 
     @Override
     default void close() {}

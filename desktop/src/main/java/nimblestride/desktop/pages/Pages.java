@@ -12,6 +12,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.desktop.desk.Answer;
 
 /** The names of pages on the left, one above the other, and the page that is chosen on the right. */
 public class Pages extends HBox implements AutoCloseable {
@@ -20,6 +21,7 @@ public class Pages extends HBox implements AutoCloseable {
     private final Map<String, ToggleButton> buttons = new LinkedHashMap<>();
     private final Map<String, Page> pages = new LinkedHashMap<>();
     private Optional<Exercise> latest = Optional.empty();
+    private Optional<Answer> latestAnswer = Optional.empty();
     private Optional<Page> inView = Optional.empty();
 
     protected Pages() {
@@ -31,7 +33,10 @@ public class Pages extends HBox implements AutoCloseable {
                 chosen.selectToggle(old);
             }
         });
-        sceneProperty().addListener(change -> showPage());
+        sceneProperty().addListener(change -> {
+            showPage();
+            answerPage();
+        });
     }
 
     /** Puts something of its own among the names. */
@@ -53,6 +58,7 @@ public class Pages extends HBox implements AutoCloseable {
                 getChildren().setAll(names, page);
                 inView = Optional.of(page);
                 showPage();
+                answerPage();
             }
         });
         names.getChildren().add(button);
@@ -69,6 +75,18 @@ public class Pages extends HBox implements AutoCloseable {
     public final void show(Exercise exercise) {
         latest = Optional.of(exercise);
         showPage();
+    }
+
+    /** Shows what follows from the exercise, on the page that is seen. */
+    public final void show(Answer answer) {
+        latestAnswer = Optional.of(answer);
+        answerPage();
+    }
+
+    private void answerPage() {
+        if (getScene() != null) {
+            latestAnswer.ifPresent(answer -> inView.ifPresent(page -> page.show(answer)));
+        }
     }
 
     private void showPage() {

@@ -84,7 +84,8 @@ final class CountsPage extends VBox implements Page {
         }
     }
 
-    void show(Answer answer) {
+    @Override
+    public void show(Answer answer) {
         lines.show(answer);
     }
 

@@ -87,7 +87,8 @@ final class HandsPage extends VBox implements Page {
     }
 
     /** What the hands must do, in sentences; each with its place among the findings too. */
-    void show(Answer answer) {
+    @Override
+    public void show(Answer answer) {
         List<Label> sentences = answer.findings().stream()
                 .filter(finding -> finding.kind() == Finding.Kind.HANDS)
                 .map(finding -> sentence(finding.sentence() + " " + finding.sum()))

@@ -7,7 +7,6 @@ import javafx.beans.property.ObjectProperty;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
 import nimblestride.core.value.NoteValue;
-import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.pages.Bench;
@@ -16,7 +15,6 @@ import nimblestride.desktop.pages.Pages;
 /** The Place bench: voices on counts, stickings, what they ask of the hands, and ways to build on them. */
 public final class PlaceBench extends Pages implements Bench {
     private final CountsPage counts;
-    private final HandsPage hands;
     private final StaffPage staff;
 
     /**
@@ -30,22 +28,15 @@ public final class PlaceBench extends Pages implements Bench {
             IntegerProperty stage,
             Consumer<NoteValue> choose) {
         counts = new CountsPage(desk, school, division, stage);
-        hands = new HandsPage(desk);
         staff = new StaffPage(school, division, choose);
         add("Counts", counts);
         add("Staff", staff);
         add("Sticking", new StickingPage(desk));
-        add("Hands", hands);
+        add("Hands", new HandsPage(desk));
         add("Try the rest", new DealPage(desk));
         add("Build up", new BuildPage(desk, stage));
         add("Voices", new VoicesPage(desk));
         choose("Counts");
-    }
-
-    @Override
-    public void show(Answer answer) {
-        counts.show(answer);
-        hands.show(answer);
     }
 
     /** Puts the voice in hand on a count of the phrase, or takes it away. */

@@ -2,6 +2,7 @@ package nimblestride.desktop.road;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.DoubleConsumer;
 import javafx.scene.AccessibleRole;
@@ -35,6 +36,8 @@ final class JourneyStrip extends Region {
     }
 
     private double total = 1;
+    private Optional<Reckoning> shown = Optional.empty();
+    private Map<Double, Integer> layersAt = Map.of();
 
     private double moment(double x) {
         return (x - RoadPainter.GUTTER) / (canvas.getWidth() - RoadPainter.GUTTER - 16) * total;
@@ -44,8 +47,18 @@ final class JourneyStrip extends Region {
         return RoadPainter.GUTTER + moment / total * (canvas.getWidth() - RoadPainter.GUTTER - 16);
     }
 
-    void show(Reckoning reckoning, Stretch inView, double length, Palette palette) {
+    /** @param length of the way home, in whole notes */
+    void show(Reckoning reckoning, double length) {
         total = length;
+        shown = Optional.of(reckoning);
+        layersAt = layersAt(reckoning);
+    }
+
+    void paint(Stretch inView, Palette palette) {
+        shown.ifPresent(reckoning -> paint(reckoning, inView, palette));
+    }
+
+    private void paint(Reckoning reckoning, Stretch inView, Palette palette) {
         canvas.setWidth(getWidth());
         canvas.setHeight(HEIGHT);
         Phrase phrase = reckoning.exercise().phrase();
@@ -56,11 +69,11 @@ final class JourneyStrip extends Region {
         g.setStroke(palette.quiet());
         g.setLineWidth(1);
         double from = Math.max(x(0), x(Math.max(0, inView.start())));
-        double to = Math.min(x(length), x(inView.end()));
+        double to = Math.min(x(total), x(inView.end()));
         g.fillRoundRect(from, 4, Math.max(4, to - from), HEIGHT - 8, 6, 6);
         g.strokeRoundRect(from, 4, Math.max(4, to - from), HEIGHT - 8, 6, 6);
         g.setStroke(palette.quiet());
-        g.strokeLine(x(0), LINE, x(length), LINE);
+        g.strokeLine(x(0), LINE, x(total), LINE);
         bars(g, phrase, palette);
         List<Reckoning.OfLayer> layers = reckoning.layers();
         landings(g, reckoning, palette);
@@ -70,7 +83,7 @@ final class JourneyStrip extends Region {
         if (!layers.isEmpty() && reckoning.together().result().isPresent()) {
             g.setStroke(palette.landing());
             g.setLineWidth(4);
-            g.strokeLine(x(length), 8, x(length), HEIGHT - 8);
+            g.strokeLine(x(total), 8, x(total), HEIGHT - 8);
         }
     }
 
@@ -98,27 +111,32 @@ final class JourneyStrip extends Region {
 
     /** A dot on every bar line that is landed on, the larger the more layers land there. */
     private void landings(GraphicsContext g, Reckoning reckoning, Palette palette) {
-        Map<Double, Integer> layersAt = new TreeMap<>();
-        for (Reckoning.OfLayer layer : reckoning.layers()) {
-            layer.alignment().result().ifPresent(alignment -> {
-                double returns = alignment.returnsAfter().length().toDouble();
-                boolean lands = !alignment.landings().isEmpty();
-                for (double base = 0; lands && base < total && layersAt.size() < MOST_LANDINGS; base += returns) {
-                    for (long bar : alignment.landings()) {
-                        double at = base
-                                + reckoning.exercise().phrase().startOf(bar).toDouble();
-                        if (at < total && layersAt.size() < MOST_LANDINGS) {
-                            layersAt.merge(at, 1, Integer::sum);
-                        }
-                    }
-                }
-            });
-        }
         g.setFill(palette.landing());
         layersAt.forEach((at, count) -> {
             double radius = 2.5 + 4.0 * count / reckoning.layers().size();
             g.fillOval(x(at) - radius, LINE - radius, 2 * radius, 2 * radius);
         });
+    }
+
+    /** How many layers land on each bar line on the way home. */
+    private Map<Double, Integer> layersAt(Reckoning reckoning) {
+        Map<Double, Integer> found = new TreeMap<>();
+        for (Reckoning.OfLayer layer : reckoning.layers()) {
+            layer.alignment().result().ifPresent(alignment -> {
+                double returns = alignment.returnsAfter().length().toDouble();
+                boolean lands = !alignment.landings().isEmpty();
+                for (double base = 0; lands && base < total && found.size() < MOST_LANDINGS; base += returns) {
+                    for (long bar : alignment.landings()) {
+                        double at = base
+                                + reckoning.exercise().phrase().startOf(bar).toDouble();
+                        if (at < total && found.size() < MOST_LANDINGS) {
+                            found.merge(at, 1, Integer::sum);
+                        }
+                    }
+                }
+            });
+        }
+        return found;
     }
 
     @Override

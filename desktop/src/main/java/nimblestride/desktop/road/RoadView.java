@@ -134,6 +134,7 @@ public final class RoadView extends BorderPane {
     /** Shows an exercise; where the length of its phrase is new, to a scale at which the phrase fits. */
     public void show(Answer newAnswer) {
         answer = newAnswer;
+        journey.show(answer.reckoning(), length());
         sizeCanvas();
         setAccessibleText(describe());
         refit();
@@ -316,6 +317,6 @@ public final class RoadView extends BorderPane {
         ground = painter.ground();
         painter.paint();
         heard.ifPresent(moment -> painter.marker(moment, reducedMotion.get()));
-        journey.show(answer.reckoning(), stretch, length(), palette.get());
+        journey.paint(stretch, palette.get());
     }
 }

@@ -1,0 +1,96 @@
+package nimblestride.desktop.findings;
+
+import java.util.Locale;
+import java.util.function.Consumer;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.ContextMenuEvent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.VBox;
+import nimblestride.core.finding.Finding;
+
+/** One finding with its sum and what would mend it. */
+final class FindingCard extends VBox {
+    private final Label sentence = wrapped("finding-sentence");
+    private final Label sum = wrapped("finding-sum");
+    private final Button button = new Button();
+    private final Consumer<Finding.Place> goTo;
+    private Finding finding;
+
+    FindingCard(Finding finding, Consumer<Finding.Place> goTo, Consumer<Finding.Mend> mend) {
+        this.goTo = goTo;
+        getStyleClass().add("finding");
+        button.getStyleClass().add("small");
+        button.setOnAction(event -> this.finding.mend().ifPresent(mend));
+        getChildren().setAll(sentence, sum, button);
+        setFocusTraversable(true);
+        setOnMouseClicked(this::click);
+        setOnKeyPressed(this::press);
+        setOnContextMenuRequested(this::offerCopy);
+        show(finding);
+    }
+
+    void show(Finding newFinding) {
+        String kind = "finding-" + newFinding.kind().name().toLowerCase(Locale.ROOT);
+        if (!getStyleClass().contains(kind)) {
+            getStyleClass().setAll("finding", kind);
+        }
+        finding = newFinding;
+        sentence.setText(finding.sentence());
+        sum.setText(finding.sum());
+        sum.setVisible(!finding.sum().isEmpty());
+        sum.setManaged(!finding.sum().isEmpty());
+        button.setText(finding.mend().map(Finding.Mend::label).orElse(""));
+        button.setVisible(finding.mend().isPresent());
+        button.setManaged(finding.mend().isPresent());
+        setAccessibleText(text());
+    }
+
+    private String text() {
+        return (finding.sentence() + " " + finding.sum()).strip();
+    }
+
+    private void click(MouseEvent event) {
+        requestFocus();
+        if (event.getButton() == MouseButton.PRIMARY) {
+            finding.place().ifPresent(goTo);
+        }
+    }
+
+    private void press(KeyEvent event) {
+        if (event.getCode() == KeyCode.ENTER) {
+            finding.place().ifPresent(goTo);
+            event.consume();
+        } else if (event.isShortcutDown() && event.getCode() == KeyCode.C) {
+            copy();
+            event.consume();
+        }
+    }
+
+    private void offerCopy(ContextMenuEvent event) {
+        MenuItem copy = new MenuItem("Copy");
+        copy.setOnAction(chosen -> copy());
+        new ContextMenu(copy).show(this, event.getScreenX(), event.getScreenY());
+    }
+
+    private void copy() {
+        ClipboardContent content = new ClipboardContent();
+        content.putString(text());
+        Clipboard.getSystemClipboard().setContent(content);
+    }
+
+    private static Label wrapped(String styleClass) {
+        Label label = new Label();
+        label.setWrapText(true);
+        label.setMinHeight(USE_PREF_SIZE);
+        label.getStyleClass().add(styleClass);
+        return label;
+    }
+}
