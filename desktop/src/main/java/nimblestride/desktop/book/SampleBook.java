@@ -17,7 +17,9 @@ public final class SampleBook {
             "five-across-the-ferry.json",
             "drifting-reeds.json",
             "towpath-fourteen.json",
-            "three-mooring-posts.json");
+            "three-mooring-posts.json",
+            "rope-walk.json",
+            "lock-gate.json");
 
     private SampleBook() {}
 
