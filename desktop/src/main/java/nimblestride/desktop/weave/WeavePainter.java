@@ -1,5 +1,7 @@
 package nimblestride.desktop.weave;
 
+import java.util.Map;
+import java.util.TreeMap;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
@@ -42,7 +44,7 @@ final class WeavePainter {
             paintThread(thread, thread.layer() == inHand);
         }
         for (int row = 0; row < picture.rows().size(); row++) {
-            paintMarks(row, picture.rows().get(row));
+            paintMarks(row, picture.rows().get(row), layers > 2 ? inHand : -1);
         }
         if (chosen != null) {
             paintChosen(chosen);
@@ -88,7 +90,7 @@ final class WeavePainter {
         if (row.signature() && loom.pitch() >= 13) {
             g.setFill(palette.ink());
             g.setFont(Face.text(SMALL));
-            g.fillText(row.written().meter().toString(), loom.x(0) - 8, middle, loom.x(0) - loom.numbers() - 14);
+            g.fillText(row.written().meter().toString(), loom.x(0) - 13, middle, loom.x(0) - loom.numbers() - 18);
         }
         if (row.home()) {
             g.setFill(palette.landing());
@@ -115,36 +117,44 @@ final class WeavePainter {
                 loom.top(thread.row() + 1) + lane);
     }
 
-    private void paintMarks(int index, Row row) {
+    /** @param alone the layer beside which all others are drawn paler and smaller; -1 for none */
+    private void paintMarks(int index, Row row, int alone) {
         for (int layer : row.dense()) {
             double y = loom.top(index) + loom.lane(layer, layers);
             g.setFill(palette.layer(layer).deriveColor(0, 1, 1, 0.35));
             g.fillRect(loom.x(0), y - loom.mark() / 2, loom.x(row.length()) - loom.x(0), loom.mark());
         }
-        for (Mark mark : row.marks()) {
-            double x = loom.x(mark.x());
-            double y = loom.top(index) + loom.lane(mark.layer(), layers);
-            Color tone = mark.lands() ? palette.landing() : palette.layer(mark.layer());
-            MarkShape.of(mark.layer()).draw(g, x, y, loom.mark() * (mark.lands() ? 1.25 : 1), mark.stroke(), tone);
-        }
         if (layers > 1 && loom.pitch() >= 13) {
-            row.marks().stream().filter(Mark::together).map(Mark::x).distinct().forEach(at -> {
-                g.setStroke(palette.ink());
-                g.setLineWidth(1);
-                double x = loom.x(at);
-                double from = row.marks().stream()
-                        .filter(mark -> mark.x() == at)
-                        .mapToDouble(mark -> loom.lane(mark.layer(), layers))
-                        .min()
-                        .orElseThrow();
-                double to = row.marks().stream()
-                        .filter(mark -> mark.x() == at)
-                        .mapToDouble(mark -> loom.lane(mark.layer(), layers))
-                        .max()
-                        .orElseThrow();
-                g.strokeLine(x, loom.top(index) + from, x, loom.top(index) + to);
-            });
+            paintMeetings(index, row);
         }
+        for (Mark mark : row.marks()) {
+            boolean pale = alone >= 0 && mark.layer() != alone;
+            Color tone = mark.lands() ? palette.landing() : palette.layer(mark.layer());
+            double size = loom.mark() * (mark.lands() ? 1.25 : 1) * (pale ? 0.8 : 1);
+            MarkShape.of(mark.layer())
+                    .draw(
+                            g,
+                            loom.x(mark.x()),
+                            loom.top(index) + loom.lane(mark.layer(), layers),
+                            size,
+                            mark.stroke(),
+                            pale ? tone.deriveColor(0, 1, 1, 0.6) : tone);
+        }
+    }
+
+    /** A line ties the marks that are struck at once. */
+    private void paintMeetings(int index, Row row) {
+        Map<Double, double[]> reach = new TreeMap<>();
+        row.marks().stream().filter(Mark::together).forEach(mark -> {
+            double lane = loom.lane(mark.layer(), layers);
+            double[] both = reach.computeIfAbsent(mark.x(), at -> new double[] {lane, lane});
+            both[0] = Math.min(both[0], lane);
+            both[1] = Math.max(both[1], lane);
+        });
+        g.setStroke(palette.quiet());
+        g.setLineWidth(1);
+        reach.forEach((at, both) ->
+                g.strokeLine(loom.x(at), loom.top(index) + both[0], loom.x(at), loom.top(index) + both[1]));
     }
 
     private void paintChosen(WeavePlace chosen) {
