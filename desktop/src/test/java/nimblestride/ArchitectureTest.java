@@ -49,6 +49,7 @@ class ArchitectureTest {
             "layer",
             "align",
             "crossing",
+            "modulation",
             "exercise",
             "closing",
             "family",

@@ -18,10 +18,13 @@ import nimblestride.core.finding.Findings;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.meter.FillCheck;
 import nimblestride.core.meter.Phrase;
+import nimblestride.core.modulation.Chain;
+import nimblestride.core.modulation.Pivot;
 import nimblestride.core.text.BarsText;
 import nimblestride.core.text.FitText;
 import nimblestride.core.text.LayerText;
 import nimblestride.core.text.PatternLengthText;
+import nimblestride.core.text.PivotText;
 import nimblestride.core.text.TempoText;
 import nimblestride.core.text.TextException;
 import nimblestride.core.value.NoteValue;
@@ -56,6 +59,12 @@ final class ReportCommand implements Callable<Integer> {
     @Option(names = "--tempo", paramLabel = "TEMPO", description = "quarter notes a minute, or as in \"1/8=210\"")
     private String tempo;
 
+    @Option(
+            names = "--pivot",
+            paramLabel = "PIVOT",
+            description = "as in \"dotted quarter = half\"; repeatable, a chain")
+    private List<String> pivots = new ArrayList<>();
+
     @Option(names = "--pattern", paramLabel = "LENGTH", description = "does it fill the bar? As in \"14 x 1/16\"")
     private String pattern;
 
@@ -75,11 +84,12 @@ final class ReportCommand implements Callable<Integer> {
             findings.add(0, FillFinding.of(check, reckoning.exercise()));
         }
         Optional<Fit> fits = Optional.ofNullable(fit).map(text -> fit("--fit", text));
+        Optional<Chain> chain = chain(reckoning.exercise());
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
-            out.println(ReportJson.write(reckoning, findings, fits));
+            out.println(ReportJson.write(reckoning, findings, fits, chain));
         } else {
-            ReportText.write(reckoning, findings, fits, out);
+            ReportText.write(reckoning, findings, fits, chain, out);
         }
         return 0;
     }
@@ -94,6 +104,20 @@ final class ReportCommand implements Callable<Integer> {
             exercise = refuseNothing("--layer", exercise, read);
         }
         return tempo == null ? exercise : exercise.withTempo(read("--tempo", tempo, TempoText::read));
+    }
+
+    private Optional<Chain> chain(Exercise exercise) {
+        if (pivots.isEmpty()) {
+            return Optional.empty();
+        }
+        List<Pivot> read = pivots.stream()
+                .map(text -> read("--pivot", text, PivotText::read))
+                .toList();
+        try {
+            return Optional.of(new Chain(exercise.tempo(), read));
+        } catch (IllegalArgumentException e) {
+            throw bad("--pivot: " + e.getMessage());
+        }
     }
 
     private Fit fit(String option, String text) {

@@ -1,5 +1,6 @@
 package nimblestride.terminal;
 
+import java.math.BigInteger;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -27,12 +28,16 @@ import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.meter.Place;
+import nimblestride.core.modulation.Agreement;
+import nimblestride.core.modulation.Chain;
+import nimblestride.core.modulation.Pivot;
 import nimblestride.core.reading.Reading;
 import nimblestride.core.reading.Readings;
 import nimblestride.core.reading.School;
 import nimblestride.core.reading.Wish;
 import nimblestride.core.text.ResetText;
 import nimblestride.core.value.NoteValue;
+import org.apache.commons.numbers.fraction.BigFraction;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -57,14 +62,14 @@ final class ReportJson {
         this.phrase = reckoning.exercise().phrase();
     }
 
-    static String write(Reckoning reckoning, List<Finding> findings, Optional<Fit> fits) {
+    static String write(Reckoning reckoning, List<Finding> findings, Optional<Fit> fits, Optional<Chain> chain) {
         return JsonMapper.builder()
                 .build()
                 .writerWithDefaultPrettyPrinter()
-                .writeValueAsString(new ReportJson(reckoning).report(findings, fits));
+                .writeValueAsString(new ReportJson(reckoning).report(findings, fits, chain));
     }
 
-    private ObjectNode report(List<Finding> findings, Optional<Fit> fits) {
+    private ObjectNode report(List<Finding> findings, Optional<Fit> fits, Optional<Chain> chain) {
         Exercise exercise = reckoning.exercise();
         ObjectNode root = JsonNodeFactory.instance.objectNode();
         root.put("name", exercise.name());
@@ -83,6 +88,7 @@ final class ReportJson {
         if (!reckoning.running().isEmpty()) {
             reckoning.onBarLines().result().ifPresent(ones -> writeOnes(ones, root.putObject("onBarLines")));
         }
+        chain.ifPresent(one -> writeModulation(one, root.putObject("modulation")));
         writeReadings(root.putArray("readings"));
         fits.ifPresent(fit -> writeFits(fit, root.putObject("fits")));
         ArrayNode checks = root.putArray("checks");
@@ -265,5 +271,39 @@ final class ReportJson {
         ones.longestWithout().ifPresent(bars -> node.put("longestWithout", bars));
         ArrayNode first = node.putArray("first");
         ones.first().forEach(bar -> first.add(bar + 1));
+    }
+
+    private void writeModulation(Chain chain, ObjectNode node) {
+        node.put("beat", chain.start().beat().toString());
+        ArrayNode tempos = node.putArray("tempos");
+        chain.tempos().forEach(tempo -> tempos.add(text(tempo.perMinute())));
+        node.put("ratio", text(chain.ratio()));
+        try {
+            node.put("wayBack", chain.wayBack().toString());
+        } catch (ArithmeticException e) {
+            node.put("problem", e.getMessage());
+        }
+        ArrayNode friendly = node.putArray("friendlyTempos");
+        chain.friendlyTempos().forEach(friendly::add);
+        if (chain.pivots().size() == 1) {
+            writeAgreement(chain.pivots().get(0), node);
+        }
+    }
+
+    /** When phrases of the old feel and of the new one begin together again. */
+    private void writeAgreement(Pivot pivot, ObjectNode node) {
+        try {
+            Agreement agreement = Agreement.of(phrase.length(), phrase.length(), pivot);
+            ObjectNode agrees = node.putObject("agreesAfter");
+            agrees.put("oldPhrases", agreement.oldBars());
+            agrees.put("newPhrases", agreement.newBars());
+        } catch (ArithmeticException e) {
+            node.remove("agreesAfter");
+        }
+    }
+
+    private static String text(BigFraction number) {
+        boolean whole = number.getDenominator().equals(BigInteger.ONE);
+        return whole ? number.getNumerator().toString() : number.getNumerator() + "/" + number.getDenominator();
     }
 }

@@ -10,11 +10,13 @@ import nimblestride.core.finding.Finding;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Grouping;
 import nimblestride.core.meter.Meter;
+import nimblestride.core.modulation.Chain;
 import nimblestride.core.reading.Readings;
 import nimblestride.core.reading.Wish;
 import nimblestride.core.text.BarsText;
 import nimblestride.core.text.LayerText;
 import nimblestride.core.text.TempoText;
+import nimblestride.core.value.Tempo;
 
 /** A report in sentences. */
 final class ReportText {
@@ -23,7 +25,8 @@ final class ReportText {
 
     private ReportText() {}
 
-    static void write(Reckoning reckoning, List<Finding> findings, Optional<Fit> fits, PrintWriter out) {
+    static void write(
+            Reckoning reckoning, List<Finding> findings, Optional<Fit> fits, Optional<Chain> chain, PrintWriter out) {
         Exercise exercise = reckoning.exercise();
         out.println("Bars:  " + BarsText.write(exercise.phrase()));
         exercise.layers().forEach(layer -> out.println("Layer: " + LayerText.write(layer)));
@@ -37,7 +40,25 @@ final class ReportText {
             }
             finding.mend().ifPresent(mend -> out.println("  " + mend.label() + "?"));
         }
+        chain.ifPresent(one -> writeChain(one, out));
         writeReadings(exercise, out);
+    }
+
+    private static void writeChain(Chain chain, PrintWriter out) {
+        out.println();
+        out.println("Modulation");
+        for (int i = 0; i < chain.pivots().size(); i++) {
+            out.printf(
+                    "  %s: %s becomes %s%n",
+                    chain.pivots().get(i),
+                    Tempo.decimal(chain.tempos().get(i).perMinute()),
+                    Tempo.decimal(chain.tempos().get(i + 1).perMinute()));
+        }
+        out.println(chain.isHome() ? "  It ends where it began." : "  The way back: " + chain.wayBack());
+        out.println(
+                chain.friendlyTempos().isEmpty()
+                        ? "  At no starting tempo of an ordinary metronome are all of them whole."
+                        : "  All are whole from " + chain.friendlyTempos() + ".");
     }
 
     private static void writeFit(Fit fit, PrintWriter out) {

@@ -90,6 +90,35 @@ class StrideCommandTest {
         assertThat(out.toString()).contains("\"ratio\" : \"5:3\"", "\"reset\" : \"bars 1\"");
     }
 
+    /** The worked example of the project's plan: dotted quarter = half at 84 is 112. */
+    @Test
+    void theReportTellsTheTemposOfAModulationAndTheWayBack() {
+        JsonNode modulation = report(
+                        "report", "--bars", "11/8", "--tempo", "84", "--pivot", "dotted quarter = half", "--json")
+                .at("/modulation");
+        assertThat(modulation.at("/tempos").toString()).isEqualTo("[\"84\",\"112\"]");
+        assertThat(modulation.at("/ratio").stringValue()).isEqualTo("4/3");
+        assertThat(modulation.at("/wayBack").stringValue()).isEqualTo("1/2 = 3/8");
+        assertThat(modulation.at("/friendlyTempos").toString()).isEqualTo("[78,81,84,87,90]");
+        assertThat(modulation.at("/agreesAfter").toString()).isEqualTo("{\"oldPhrases\":3,\"newPhrases\":4}");
+        JsonNode chain = report(
+                        "report",
+                        "--bars",
+                        "7/8",
+                        "--tempo",
+                        "1/8=100",
+                        "--pivot",
+                        "5 in groups of 4",
+                        "--pivot",
+                        "3/16 = 1/4",
+                        "--json")
+                .at("/modulation");
+        assertThat(chain.at("/tempos").toString()).isEqualTo("[\"100\",\"125\",\"500/3\"]");
+        assertThat(chain.at("/wayBack").stringValue()).isEqualTo("5/12 = 1/4");
+        run("report", "--bars", "7/8", "--pivot", "quarter = quarter");
+        assertThat(out.toString()).contains("It ends where it began.");
+    }
+
     @Test
     void theReportInSentencesTellsTheSum() {
         assertThat(run("report", "--bars", "10/8(3+3+2+2) x2, 9/16", "--layer", "bass drum every 5/16"))
@@ -102,6 +131,10 @@ class StrideCommandTest {
     @CsvSource(
             delimiter = '|',
             value = {
+                "--bars 7/8 --pivot | quarter    | stride report: --pivot, column 8: the text ends here; expected = and the new",
+                "--bars 7/8 --pivot | 0 = 1/4    | stride report: --pivot, column 1: read \"0 = 1/4\"; both values of a pivot",
+                "--bars 7/8 --pivot | 1/4 = soon | stride report: --pivot, column 7: read \"soon\"; expected a note value",
+                "--bars 7/8 --pivot | 1/64 = 1/4 | stride report: --pivot: modulation 1, 1/64 = 1/4, would lead to 1536 beats",
                 "--bars | 0/4              | stride report: --bars, column 1: read \"0/4\"",
                 "--bars | 11/8(3+3)        | stride report: --bars, column 5: read \"(3+3)\"; 3+3 is 6",
                 "--bars | ''               | stride report: --bars, column 1: nothing is typed yet",

@@ -16,11 +16,13 @@ import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.pages.Page;
+import nimblestride.desktop.typing.BarCount;
 import nimblestride.desktop.typing.TypedField;
 
 /** Make it fit: this riff against these bars for so long, what is left over, and every way out. */
 final class ClosingPage extends VBox implements Page {
     private static final int USUAL_BARS = 4;
+    private static final int MOST_BARS = 1_000;
 
     private final Desk desk;
     private final LayerChoice riff = new LayerChoice("closing-layer", layer -> ask());
@@ -38,7 +40,7 @@ final class ClosingPage extends VBox implements Page {
         this.desk = desk;
         getStyleClass().add("page");
         bars = new TypedField<>(
-                ClosingPage::number,
+                BarCount.upTo(MOST_BARS),
                 String::valueOf,
                 number -> {
                     count = number;
@@ -58,13 +60,6 @@ final class ClosingPage extends VBox implements Page {
         ways.getStyleClass().add("ways");
         getChildren().setAll(line, told, new DownScroll(ways));
         bars.show(USUAL_BARS);
-    }
-
-    private static int number(String text) {
-        if (!text.strip().matches("\\d{1,4}") || Integer.parseInt(text.strip()) == 0) {
-            throw new IllegalArgumentException("expected a number of bars, such as 4");
-        }
-        return Integer.parseInt(text.strip());
     }
 
     @Override

@@ -20,6 +20,7 @@ import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.pages.Page;
+import nimblestride.desktop.typing.BarCount;
 import nimblestride.desktop.typing.TypedField;
 
 /** Flow: how often everybody is on the 1, a 1 only every so many bars, and pulses threaded through odd bars. */
@@ -37,7 +38,7 @@ final class FlowPage extends VBox implements Page {
         this.desk = desk;
         getStyleClass().add("page");
         ones = new TypedField<>(
-                FlowPage::number,
+                BarCount.upTo(Layer.MOST_BARS_WITHOUT_ONE),
                 String::valueOf,
                 every -> desk.edit("ones", now -> now.withOneEvery(every)),
                 desk::endBurst);
@@ -52,16 +53,6 @@ final class FlowPage extends VBox implements Page {
         told.setMinHeight(USE_PREF_SIZE);
         pulses.getStyleClass().add("ways");
         getChildren().setAll(line, told, new DownScroll(pulses));
-    }
-
-    private static int number(String text) {
-        if (!text.strip().matches("\\d{1,4}")
-                || Integer.parseInt(text.strip()) < 1
-                || Integer.parseInt(text.strip()) > Layer.MOST_BARS_WITHOUT_ONE) {
-            throw new IllegalArgumentException(
-                    String.format("expected 1 to %,d bars, such as 4", Layer.MOST_BARS_WITHOUT_ONE));
-        }
-        return Integer.parseInt(text.strip());
     }
 
     @Override

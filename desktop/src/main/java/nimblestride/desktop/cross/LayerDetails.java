@@ -22,6 +22,7 @@ import nimblestride.core.text.MoveText;
 import nimblestride.core.text.ResetText;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.typing.BarCount;
 import nimblestride.desktop.typing.TypedField;
 
 /** What else can be said of a layer: where it begins again, where it lands, how often it has the 1, what follows it. */
@@ -50,7 +51,7 @@ final class LayerDetails extends FlowPane {
         landing.setOnAction(event -> land());
         name(landing, "land", "The number of the bar it shall land on; Enter starts it so", 52);
         ones = new TypedField<>(
-                LayerDetails::number,
+                BarCount.upTo(Layer.MOST_BARS_WITHOUT_ONE),
                 String::valueOf,
                 value -> typed("one", layer -> layer.withOneEvery(value)),
                 desk::endBurst);
@@ -98,15 +99,6 @@ final class LayerDetails extends FlowPane {
         HBox pair = new HBox(new Caption(caption), field);
         pair.getStyleClass().add("pair");
         return pair;
-    }
-
-    private static int number(String text) {
-        if (!text.strip().matches("\\d{1,4}")
-                || Integer.parseInt(text.strip()) < 1
-                || Integer.parseInt(text.strip()) > Layer.MOST_BARS_WITHOUT_ONE) {
-            throw new IllegalArgumentException("expected a number of bars");
-        }
-        return Integer.parseInt(text.strip());
     }
 
     private void typed(String field, UnaryOperator<Layer> change) {

@@ -1,7 +1,6 @@
 package nimblestride.desktop.weave;
 
 import java.util.Comparator;
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
@@ -246,60 +245,29 @@ public final class WeaveView extends BorderPane {
             displacing.done();
             return;
         }
-        if (chosen == null) {
-            nearest(layer, (long) bar.getValue(), 0).ifPresent(this::choose);
-            return;
-        }
-        for (long number = chosen.bar();
-                number >= 0 && number < rows() && number - chosen.bar() != 64L * step;
-                number += step) {
-            List<NoteValue> hits = hits(chosen.layer(), number);
-            long on = number;
-            Optional<NoteValue> next = step > 0
-                    ? hits.stream()
-                            .filter(at -> on > chosen.bar() || at.compareTo(chosen.at()) > 0)
-                            .findFirst()
-                    : hits.stream()
-                            .filter(at -> on < chosen.bar() || at.compareTo(chosen.at()) < 0)
-                            .reduce((one, other) -> other);
-            if (next.isPresent()) {
-                choose(new WeavePlace(chosen.layer(), number, next.get()));
-                return;
-            }
-        }
+        Optional<WeavePlace> next =
+                chosen == null ? walk().nearest(layer, inView(), NoteValue.ZERO) : walk().sideways(chosen, step);
+        next.ifPresent(this::choose);
     }
 
     private void upAndDown(int step) {
-        int layer = chosen == null ? layerInHand() : chosen.layer();
-        long from = chosen == null ? (long) bar.getValue() - step : chosen.bar();
-        double at = chosen == null ? 0 : chosen.at().toDouble();
-        for (long number = from + step; layer >= 0 && number >= 0 && number < rows(); number += step) {
-            Optional<WeavePlace> place = nearest(layer, number, at);
-            if (place.isPresent()) {
-                choose(place.get());
-                return;
-            }
-            if (Math.abs(number - from) > 64) {
-                return;
-            }
+        int layer = layerInHand();
+        if (layer >= 0) {
+            WeavePlace from = chosen == null ? new WeavePlace(layer, inView() - step, NoteValue.ZERO) : chosen;
+            walk().upOrDown(from, step).ifPresent(this::choose);
         }
+    }
+
+    private WeaveWalk walk() {
+        return new WeaveWalk(answer.reckoning(), rows());
+    }
+
+    private long inView() {
+        return (long) bar.getValue();
     }
 
     private int layerInHand() {
         return inHand >= 0 || answer.reckoning().layers().isEmpty() ? inHand : 0;
-    }
-
-    private Optional<WeavePlace> nearest(int layer, long number, double at) {
-        return hits(layer, number).stream()
-                .min(Comparator.comparingDouble(hit -> Math.abs(hit.toDouble() - at)))
-                .map(hit -> new WeavePlace(layer, number, hit));
-    }
-
-    private List<NoteValue> hits(int layer, long number) {
-        return WeavePicture.of(answer.reckoning(), number, 1).rows().get(0).marks().stream()
-                .filter(mark -> mark.layer() == layer)
-                .map(Mark::at)
-                .toList();
     }
 
     private void choose(WeavePlace place) {
