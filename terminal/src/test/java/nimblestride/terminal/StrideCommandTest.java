@@ -24,6 +24,7 @@ class StrideCommandTest {
     }
 
     private JsonNode report(String... args) {
+        out.getBuffer().setLength(0);
         assertThat(run(args)).as(err.toString()).isZero();
         assertThat(err.toString()).isEmpty();
         return JsonMapper.builder().build().readTree(out.toString());
@@ -119,6 +120,21 @@ class StrideCommandTest {
         assertThat(out.toString()).contains("It ends where it began.");
     }
 
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "quarter    | stride report: --pivot, column 8: the text ends here; expected = and the new",
+                "0 = 1/4    | stride report: --pivot, column 1: read \"0 = 1/4\"; both values of a pivot",
+                "1/4 = soon | stride report: --pivot, column 7: read \"soon\"; expected a note value",
+                "1/64 = 1/4 | stride report: --pivot: modulation 1, 1/64 = 1/4, would lead to 1536 beats"
+            })
+    void aPivotThatMakesNoSenseIsRefusedWithItsPlace(String pivot, String message) {
+        assertThat(run("report", "--bars", "7/8", "--pivot", pivot)).isEqualTo(2);
+        assertThat(out.toString()).isEmpty();
+        assertThat(err.toString().strip()).startsWith(message).doesNotContain("\n");
+    }
+
     @Test
     void theReportInSentencesTellsTheSum() {
         assertThat(run("report", "--bars", "10/8(3+3+2+2) x2, 9/16", "--layer", "bass drum every 5/16"))
@@ -131,10 +147,6 @@ class StrideCommandTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "--bars 7/8 --pivot | quarter    | stride report: --pivot, column 8: the text ends here; expected = and the new",
-                "--bars 7/8 --pivot | 0 = 1/4    | stride report: --pivot, column 1: read \"0 = 1/4\"; both values of a pivot",
-                "--bars 7/8 --pivot | 1/4 = soon | stride report: --pivot, column 7: read \"soon\"; expected a note value",
-                "--bars 7/8 --pivot | 1/64 = 1/4 | stride report: --pivot: modulation 1, 1/64 = 1/4, would lead to 1536 beats",
                 "--bars | 0/4              | stride report: --bars, column 1: read \"0/4\"",
                 "--bars | 11/8(3+3)        | stride report: --bars, column 5: read \"(3+3)\"; 3+3 is 6",
                 "--bars | ''               | stride report: --bars, column 1: nothing is typed yet",
