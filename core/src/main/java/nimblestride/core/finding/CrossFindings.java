@@ -17,6 +17,7 @@ import nimblestride.core.crossing.BarByBar;
 import nimblestride.core.crossing.BarByBar.Sits;
 import nimblestride.core.crossing.Beat;
 import nimblestride.core.crossing.Crossing;
+import nimblestride.core.crossing.LeftOver;
 import nimblestride.core.crossing.RunningHands;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.exercise.Reckoning.OfLayer;
@@ -24,6 +25,8 @@ import nimblestride.core.finding.Finding.Kind;
 import nimblestride.core.finding.Finding.Place;
 import nimblestride.core.groove.Limb;
 import nimblestride.core.layer.Pattern;
+import nimblestride.core.layer.Reset;
+import nimblestride.core.layer.Span;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.NoteName;
@@ -60,6 +63,7 @@ final class CrossFindings {
                 tellKind(i, ofLayer);
                 tellBars(i, ofLayer, alignment.get());
                 tellHands(i, ofLayer);
+                tellLeftOver(i, ofLayer, alignment.get());
             }
         }
         return findings;
@@ -182,6 +186,29 @@ final class CrossFindings {
                                 ? "an odd number, so the next begins on the other hand."
                                 : "an even number."),
                 Optional.of(new Place(index, NoteValue.ZERO)),
+                Optional.empty()));
+    }
+
+    /** What is left over if the phrase is played once and stops. */
+    private void tellLeftOver(int index, OfLayer ofLayer, Alignment alignment) {
+        boolean runsOn = ofLayer.layer().reset().equals(Reset.NEVER)
+                && ofLayer.layer().pattern().span() instanceof Span.Length;
+        if (!runsOn) {
+            return;
+        }
+        LeftOver left = LeftOver.of(alignment.course(), phrase.length());
+        NoteValue cycle = alignment.course().cycle();
+        if (left.length().isZero() || left.cycles() == 0) {
+            return;
+        }
+        findings.add(new Finding(
+                Kind.REMAINDER,
+                "left-over",
+                "Stopped after " + count(phrase.bars().size(), "bar") + ", " + ofLayer.name() + " leaves "
+                        + left.length() + " over.",
+                Words.cycles(left.cycles(), ofLayer.layer(), cycle) + " = " + cycle.times(left.cycles()) + ", and "
+                        + left.length() + " is begun; " + left.missing(cycle) + " more would close it.",
+                Optional.of(new Place(index, phrase.length())),
                 Optional.empty()));
     }
 

@@ -73,6 +73,39 @@ class FindingsTest {
     }
 
     @Test
+    void whatALayerDoesOnItsWayIsTold() {
+        List<Finding> findings = findings(exercise("11/8", "ride every 1/4", "snare cell x..x. of 1/8"));
+        assertThat(findings.stream().filter(f -> f.code().equals("polymeter"))).hasSize(2);
+        assertThat(findings)
+                .extracting(Finding::sentence)
+                .contains(
+                        "Ride every quarter is a polymeter: the bars' pulse, in a length of its own.",
+                        "Ride is on the beat in bar 1, off the beat in bar 2.",
+                        "Stopped after 1 bar, ride leaves 1/8 over.",
+                        "Over alternate eighths the hits of ride begin every cycle with the right hand: R R.",
+                        "Over alternate eighths the hits of snare change hands from one cycle to the next: R L L R.",
+                        "The layers are all on the 1 of 2 bars in every 10.");
+        assertThat(only(findings, "on-one").sum()).isEqualTo("The longest run without that is 8 bars.");
+        assertThat(only(findings(exercise("9/8", "snare 5 over bar")), "polyrhythm")
+                        .sum())
+                .contains("5 + 3 - 1 = 7 different onsets");
+        List<Finding> three =
+                findings(exercise("4/4", "kick every 3/8", "snare every 1/4", "ride every 1/8 from 1/16"));
+        assertThat(only(three, "never-all-at-once").sum()).isEqualTo("10 different onsets in 3/4.");
+        assertThat(only(three, "never-on-one").sentence()).contains("nothing but the count");
+        String[] six = {
+            "kick every 1/8",
+            "snare every 1/4",
+            "ride every 3/8",
+            "hi-hat every 5/8",
+            "crash every 7/8",
+            "claves every 9/8"
+        };
+        assertThat(only(findings(exercise("4/4", six)), "more-pairs").sentence())
+                .isEqualTo("Of 5 more pairs, 5 meet and 0 never do.");
+    }
+
+    @Test
     void manyLandingsAreNotAllListed() {
         Exercise many = exercise("[7/8, 5/16] x1000", "kick every 7/16");
         assertThat(only(findings(many), "lands").sentence()).contains(" more of the ");
