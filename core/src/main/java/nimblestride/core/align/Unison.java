@@ -22,7 +22,7 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
     public static final int LISTED = 8;
 
     private static final int MOST_UNITS = 16_000_000;
-    private static final int MOST_HITS = 400_000;
+    private static final int MOST_HITS = 100_000;
     private static final int MOST_LAYERS = 10;
     private static final int MOST_RESIDUES = 200;
 

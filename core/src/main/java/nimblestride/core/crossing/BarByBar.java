@@ -47,8 +47,7 @@ public record BarByBar(long hits, long onTheBeat) {
      * @throws ArithmeticException if its times and the beats have no common unit that can be counted
      */
     public static List<BarByBar> of(Course course, Phrase phrase, long bars, int most) {
-        List<NoteValue> beats =
-                phrase.bars().stream().distinct().map(Beat::of).distinct().toList();
+        List<NoteValue> beats = phrase.kinds().stream().map(Beat::of).distinct().toList();
         Grid grid = course.grid().and(phrase.grid()).and(Grid.of(beats));
         return new Walk(course.on(grid), phrase).through(bars, most);
     }

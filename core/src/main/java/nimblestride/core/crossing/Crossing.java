@@ -69,7 +69,7 @@ public record Crossing(Kind kind, long notes, long against) {
     /** Whether a whole number of cycles fills every bar, or of bars every cycle. */
     private static boolean fits(NoteValue cycle, Phrase phrase) {
         boolean fillsBars =
-                phrase.bars().stream().map(Bar::length).distinct().allMatch(length -> length.isMultipleOf(cycle));
+                phrase.kinds().stream().map(Bar::length).distinct().allMatch(length -> length.isMultipleOf(cycle));
         return fillsBars
                 || (phrase.isEven() && cycle.isMultipleOf(phrase.bars().get(0).length()));
     }
@@ -103,8 +103,10 @@ public record Crossing(Kind kind, long notes, long against) {
 
     /** Whether its notes lie on the bars' own units, or on those halved as often as it takes. */
     private static boolean sharesThePulse(NoteValue note, Phrase phrase) {
-        List<NoteValue> units =
-                phrase.bars().stream().map(bar -> bar.meter().unit()).distinct().toList();
+        List<NoteValue> units = phrase.kinds().stream()
+                .map(bar -> bar.meter().unit())
+                .distinct()
+                .toList();
         return units.stream().allMatch(unit -> {
             long divisor = ArithmeticUtils.gcd(unit.denominator(), note.denominator());
             return Long.bitCount(note.denominator() / divisor) == 1;

@@ -39,7 +39,7 @@ public record RunningHands(NoteValue stroke, long strokesACycle, List<Limb> hits
             return Optional.empty();
         }
         NoteValue note = span.value().dividedBy(pattern.parts());
-        NoteValue stroke = phrase.bars().stream()
+        NoteValue stroke = phrase.kinds().stream()
                 .map(bar -> bar.meter().unit())
                 .reduce(note, NoteValue::greatestCommonDivisor)
                 .greatestCommonDivisor(layer.offset().isZero() ? note : layer.offset());

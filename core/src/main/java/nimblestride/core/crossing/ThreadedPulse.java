@@ -44,7 +44,7 @@ public record ThreadedPulse(NoteValue pulse, long home, List<BarByBar> bars) {
 
     private static boolean crosses(NoteValue pulse, Phrase phrase) {
         return pulse.compareTo(phrase.length()) < 0
-                && phrase.bars().stream().anyMatch(bar -> !bar.length().isMultipleOf(pulse));
+                && phrase.kinds().stream().anyMatch(bar -> !bar.length().isMultipleOf(pulse));
     }
 
     private static Optional<ThreadedPulse> threaded(NoteValue pulse, Phrase phrase) {

@@ -144,8 +144,7 @@ final class CrossFindings {
     }
 
     private String beats() {
-        List<NoteValue> beats =
-                phrase.bars().stream().distinct().map(Beat::of).distinct().toList();
+        List<NoteValue> beats = phrase.kinds().stream().map(Beat::of).distinct().toList();
         return beats.size() == 1
                 ? "The beat meant is the " + NoteName.say(beats.get(0)) + ", from each bar's 1. "
                 : "Each bar has beats of its own, from its 1. ";
@@ -164,7 +163,7 @@ final class CrossFindings {
     private void tellHands(int index, OfLayer ofLayer) {
         Optional<RunningHands> running =
                 RunningHands.under(ofLayer.layer(), phrase, reckoning.exercise().lead());
-        if (running.isEmpty() || phrase.bars().stream().map(Bar::length).allMatch(isCycle(ofLayer))) {
+        if (running.isEmpty() || phrase.kinds().stream().map(Bar::length).allMatch(isCycle(ofLayer))) {
             return;
         }
         RunningHands hands = running.get();

@@ -13,6 +13,7 @@ public final class Phrase {
 
     private final List<PhrasePart> parts;
     private final List<Bar> bars;
+    private final List<Bar> kinds;
     private final Grid grid;
     /** Where each bar begins, in units of the grid, and last where the phrase ends. */
     private final long[] starts;
@@ -30,7 +31,8 @@ public final class Phrase {
         List<Bar> played = new ArrayList<>();
         playOut(parts, played);
         this.bars = List.copyOf(played);
-        this.grid = Grid.of(bars.stream().distinct().map(Bar::length).toList());
+        this.kinds = bars.stream().distinct().toList();
+        this.grid = Grid.of(kinds.stream().map(Bar::length).toList());
         this.starts = new long[bars.size() + 1];
         for (int i = 0; i < bars.size(); i++) {
             starts[i + 1] = Math.addExact(starts[i], unitsOf(i));
@@ -83,6 +85,11 @@ public final class Phrase {
     /** The phrase as it is played, repeats played out. */
     public List<Bar> bars() {
         return bars;
+    }
+
+    /** The bars that differ, each once, in the order in which they first come. */
+    public List<Bar> kinds() {
+        return kinds;
     }
 
     /** Of every bar that is written, the number of the bar as which it is first played. */
