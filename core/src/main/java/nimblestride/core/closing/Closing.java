@@ -7,6 +7,7 @@ import java.util.function.Supplier;
 import nimblestride.core.align.Alignment;
 import nimblestride.core.closing.WayOut.Kind;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Rewriting;
 import nimblestride.core.layer.CellPart;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Reset;
@@ -79,7 +80,7 @@ public final class Closing {
                     Kind.REPEATS,
                     count(whole, "riff") + " close with " + count(bars, "bar"),
                     times(whole) + " = " + length + ".",
-                    () -> with(phrase.first(bars), layer));
+                    () -> with(bars, layer));
             return ways;
         }
         repeats();
@@ -98,8 +99,18 @@ public final class Closing {
         return ways;
     }
 
-    private Exercise with(Phrase newPhrase, Layer newLayer) {
-        return exercise.withPhrase(newPhrase).replacingLayer(index, newLayer);
+    /** So many bars with the riff played otherwise. */
+    private Exercise with(long newBars, Layer newLayer) {
+        return Rewriting.firstBars(exercise, newBars).replacingLayer(index, newLayer);
+    }
+
+    /** All bars but so many, and another one after them. */
+    private Exercise withBar(long without, NoteValue newLength) {
+        Bar bar = Bar.of(meter(newLength));
+        if (without == bars) {
+            return with(bars, layer).withPhrase(Phrase.of(bar));
+        }
+        return with(bars, layer).withPhrase(phrase.first(bars - without).plus(bar));
     }
 
     /** Until it is back, and the bar lines it lands on before that. */
@@ -124,7 +135,7 @@ public final class Closing {
                 Kind.REPEATS,
                 "Play " + count(riffs, "riff") + ": they close with " + count(stop, "bar"),
                 times(riffs) + " = " + total + ".",
-                () -> with(phrase.first(stop), layer));
+                () -> with(stop, layer));
     }
 
     private void tail() {
@@ -136,9 +147,7 @@ public final class Closing {
                     NoteValue unit = riff.step().greatestCommonDivisor(over);
                     Riff before = riff.on(unit).times(Math.toIntExact(whole));
                     int steps = Math.toIntExact(over.wholePartsOf(unit));
-                    return with(
-                            phrase.first(bars),
-                            layer.playing(before.then(struck(steps)).pattern()));
+                    return with(bars, layer.playing(before.then(struck(steps)).pattern()));
                 });
     }
 
@@ -153,31 +162,22 @@ public final class Closing {
     private void barAtTheEnd() {
         NoteValue missing = cycle.minus(over);
         String more = times(whole + 1) + " = " + length + " + " + missing + ".";
-        add(
-                Kind.EXTRA_BAR,
-                "An extra bar of " + name(missing) + " at the end",
-                more,
-                () -> with(phrase.first(bars).plus(Bar.of(meter(missing))), layer));
+        add(Kind.EXTRA_BAR, "An extra bar of " + name(missing) + " at the end", more, () -> withBar(0, missing));
         NoteValue last = phrase.bar(bars - 1).length();
         add(
                 Kind.LAST_BAR,
                 "A last bar of " + name(last.plus(missing)) + " in place of "
                         + phrase.bar(bars - 1).meter(),
                 more,
-                () -> with(lastBar(last.plus(missing)), layer));
+                () -> withBar(1, last.plus(missing)));
         if (over.compareTo(last) < 0 && whole > 0) {
             add(
                     Kind.LAST_BAR,
                     "A last bar of " + name(last.minus(over)) + " in place of "
                             + phrase.bar(bars - 1).meter(),
                     times(whole) + " = " + length + " - " + over + ".",
-                    () -> with(lastBar(last.minus(over)), layer));
+                    () -> withBar(1, last.minus(over)));
         }
-    }
-
-    private Phrase lastBar(NoteValue newLength) {
-        Bar bar = Bar.of(meter(newLength));
-        return bars == 1 ? Phrase.of(bar) : phrase.first(bars - 1).plus(bar);
     }
 
     private void start() {
@@ -185,7 +185,7 @@ public final class Closing {
                 Kind.OFFSET,
                 "Start it " + over + " late: it closes with bar " + number(bars),
                 over + " + " + times(whole) + " = " + length + ".",
-                () -> with(phrase.first(bars), layer.from(over).resetting(Reset.PHRASE)));
+                () -> with(bars, layer.from(over).resetting(Reset.PHRASE)));
     }
 
     private void cut() {
@@ -193,7 +193,7 @@ public final class Closing {
                 Kind.CUT,
                 "Begin it again with the phrase: of the last one only " + name(over) + " is played",
                 times(whole) + " = " + length.minus(over) + ", and " + over + " more.",
-                () -> with(phrase.first(bars), layer.resetting(Reset.PHRASE)));
+                () -> with(bars, layer.resetting(Reset.PHRASE)));
     }
 
     /** In place of the last riff and what is left over, hits in threes and twos. */
@@ -224,7 +224,7 @@ public final class Closing {
                             .flatMap(size -> struck(size * factor).stream())
                             .toList();
                     return with(
-                            phrase.first(bars),
+                            bars,
                             layer.playing(riff.on(grid)
                                     .times(Math.toIntExact(whole - 1))
                                     .then(figure)
@@ -263,7 +263,7 @@ public final class Closing {
                             ? fine.then(CellPart.rests(steps))
                             : fine.first(Math.toIntExact(fine.steps() + steps));
                     return with(
-                            phrase.first(bars),
+                            bars,
                             layer.playing(
                                     riff.steps() == 1
                                             ? new Riff(riff.parts(), newCycle, riff.stuck()).pattern()

@@ -2,6 +2,7 @@ package nimblestride.core.exercise;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
 import nimblestride.core.layer.Placement;
@@ -64,6 +65,36 @@ public final class Rewriting {
                     "these bars last " + length + ", and the bar they would replace lasts " + old.length());
         }
         return onNewBars(exercise, exercise.phrase().replacing(bar, split(old, meters)));
+    }
+
+    /**
+     * The first bars of an exercise, rounds of its phrase counted on. What is placed on counts comes again in each round.
+     *
+     * @param bars one or more
+     * @throws IllegalArgumentException if they, or the notes on them, are more than there can be
+     */
+    public static Exercise firstBars(Exercise exercise, long bars) {
+        Phrase phrase = exercise.phrase().first(bars);
+        int round = exercise.phrase().bars().size();
+        return exercise.withPhrase(phrase)
+                .withLayers(exercise.layers().stream()
+                        .map(layer -> layer.pattern() instanceof Pattern.Placed placed
+                                ? layer.playing(roundAfterRound(
+                                        placed, round, phrase.bars().size()))
+                                : layer)
+                        .toList());
+    }
+
+    private static Pattern.Placed roundAfterRound(Pattern.Placed placed, int round, int bars) {
+        List<Placement> again = placed.placements().stream()
+                .filter(one -> one.bar() < round)
+                .flatMap(one -> IntStream.iterate(one.bar(), bar -> bar < bars, bar -> bar + round)
+                        .limit(Pattern.Placed.MOST_PLACED)
+                        .mapToObj(bar -> new Placement(bar, one.position(), one.stroke())))
+                .limit(Pattern.Placed.MOST_PLACED + 1L)
+                .toList();
+        // Where nothing of it lies on these bars, it is kept as it is.
+        return again.isEmpty() ? placed : new Pattern.Placed(again);
     }
 
     /** The same length cut into other bars: what is placed on counts stays where it is heard. */

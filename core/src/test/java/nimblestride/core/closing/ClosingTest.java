@@ -58,6 +58,20 @@ class ClosingTest {
                         "Play 49 riffs: they close with 15 bars | [10/8 x2, 9/16] x5 | kick every 5/16");
     }
 
+    /** A groove on one bar is still heard in each of the bars it becomes. */
+    @Test
+    void whatIsPlacedOnCountsComesAgainInEveryRound() {
+        Exercise exercise = exercise("4/4", "kick cell x..x. of 1/8", "snare at 1:1/4 >1:3/4");
+        for (WayOut way : Closing.of(exercise, 0, 3)) {
+            List<String> wanted = way.kind() == Kind.REPEATS
+                    ? List.of("snare at 1:1/4 >1:3/4 2:1/4 >2:3/4 3:1/4 >3:3/4 4:1/4 >4:3/4 5:1/4 >5:3/4")
+                    : List.of("snare at 1:1/4 >1:3/4 2:1/4 >2:3/4 3:1/4 >3:3/4");
+            assertThat(LayerText.write(way.exercise().layers().get(1)))
+                    .as(way.label())
+                    .isIn(wanted);
+        }
+    }
+
     @Test
     void whatFitsIsLeftAlone() {
         assertThat(Closing.of(exercise("4/4", "kick every 3/8"), 0, 3))

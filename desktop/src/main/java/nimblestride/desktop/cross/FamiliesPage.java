@@ -9,7 +9,6 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.family.Accents;
 import nimblestride.core.family.AgainstMeters;
@@ -23,6 +22,7 @@ import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.look.Titles;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.typing.TypedField;
 
@@ -69,17 +69,7 @@ final class FamiliesPage extends VBox implements Page {
         kind.setId("family-kind");
         kind.setAccessibleText("Which family");
         kind.getItems().setAll(Kind.values());
-        kind.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(Kind value) {
-                return value == null ? "" : value.title;
-            }
-
-            @Override
-            public Kind fromString(String title) {
-                throw new UnsupportedOperationException("families are chosen, not typed: " + title);
-            }
-        });
+        kind.setConverter(new Titles<>(value -> value.title));
         kind.setValue(Kind.DISPLACEMENTS);
         kind.setPrefWidth(206);
         kind.valueProperty().addListener(change -> ask());

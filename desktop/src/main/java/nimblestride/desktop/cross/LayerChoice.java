@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.function.IntConsumer;
 import java.util.stream.IntStream;
 import javafx.scene.control.ComboBox;
-import javafx.util.StringConverter;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.desktop.look.Titles;
 
 /** Which layer something is about; layers are called by their names. */
 final class LayerChoice extends ComboBox<Integer> {
@@ -18,17 +18,7 @@ final class LayerChoice extends ComboBox<Integer> {
         setAccessibleText("Which layer");
         setPrefWidth(132);
         setMinWidth(110);
-        setConverter(new StringConverter<>() {
-            @Override
-            public String toString(Integer layer) {
-                return layer == null || layer >= names.size() ? "" : names.get(layer);
-            }
-
-            @Override
-            public Integer fromString(String name) {
-                return names.indexOf(name);
-            }
-        });
+        setConverter(new Titles<>(layer -> layer < names.size() ? names.get(layer) : ""));
         valueProperty().addListener((property, old, now) -> {
             if (!showing && now != null) {
                 chosen.accept(now);
