@@ -356,6 +356,9 @@ public final class WeaveView extends BorderPane {
 
     /** Where on the screen a hit stands, if it is in view. */
     public Optional<Point2D> screenPlace(int layer, long number, NoteValue at) {
+        if (loom == null) {
+            return Optional.empty();
+        }
         int row = (int) (number - loom.first());
         return row < 0 || row >= picture.rows().size()
                 ? Optional.empty()

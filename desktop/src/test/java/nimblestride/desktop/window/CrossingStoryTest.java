@@ -46,6 +46,7 @@ class CrossingStoryTest extends WindowStory {
         lay("10/8(3+3+2+2) x2, 9/16", "kick every 5/16", "snare every 1/4");
         clickOn("#bench-cross").clickOn("#page-weave");
         assertThat(weave().rows()).isEqualTo(61);
+        until(() -> weave().screenPlace(0, 1, NoteValue.ZERO).isPresent());
         clickOn(weave().screenPlace(0, 1, NoteValue.ZERO).orElseThrow());
         until(() -> told("#weave-told").startsWith("Bar 2, 1: kick, hit 5, kick foot, landing on the bar line"));
         push(KeyCode.RIGHT);
