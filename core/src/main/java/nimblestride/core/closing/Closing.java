@@ -1,5 +1,8 @@
 package nimblestride.core.closing;
 
+import static nimblestride.core.value.Tally.count;
+import static nimblestride.core.value.Tally.number;
+
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -291,13 +294,5 @@ public final class Closing {
 
     private String times(long riffs) {
         return number(riffs) + " × " + cycle;
-    }
-
-    private static String number(long number) {
-        return String.format("%,d", number);
-    }
-
-    private static String count(long number, String thing) {
-        return number(number) + " " + (number == 1 ? thing : thing + "s");
     }
 }

@@ -1,8 +1,8 @@
 package nimblestride.core.finding;
 
 import static nimblestride.core.finding.Words.capital;
-import static nimblestride.core.finding.Words.count;
-import static nimblestride.core.finding.Words.number;
+import static nimblestride.core.value.Tally.count;
+import static nimblestride.core.value.Tally.number;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -31,6 +31,7 @@ import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.NoteName;
 import nimblestride.core.value.NoteValue;
+import nimblestride.core.value.Tally;
 
 /** What each layer does on its way against the bars: what that is called, how it sits bar by bar, and in which hand. */
 final class CrossFindings {
@@ -155,7 +156,7 @@ final class CrossFindings {
         if (bars.size() > MOST_COUNTS) {
             return "";
         }
-        String counts = each.mapToObj(Words::number).collect(Collectors.joining(", "));
+        String counts = each.mapToObj(Tally::number).collect(Collectors.joining(", "));
         return "Hits bar by bar: " + counts + ".";
     }
 

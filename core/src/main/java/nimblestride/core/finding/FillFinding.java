@@ -7,6 +7,7 @@ import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.FillCheck;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.Tally;
 
 /** What a pattern held against an exercise's phrase comes to, in a sentence. */
 public final class FillFinding {
@@ -34,7 +35,7 @@ public final class FillFinding {
         Optional<Meter> filled = check.filled();
         filled.ifPresent(meter -> sentence.append(" It fills ").append(meter).append('.'));
         check.timesIntoBar().ifPresent(times -> sentence.append(' ')
-                .append(Words.number(times))
+                .append(Tally.number(times))
                 .append(" of them fill ")
                 .append(bars)
                 .append('.'));

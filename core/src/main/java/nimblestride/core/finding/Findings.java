@@ -1,8 +1,8 @@
 package nimblestride.core.finding;
 
 import static nimblestride.core.finding.Words.capital;
-import static nimblestride.core.finding.Words.count;
-import static nimblestride.core.finding.Words.number;
+import static nimblestride.core.value.Tally.count;
+import static nimblestride.core.value.Tally.number;
 
 import java.util.ArrayList;
 import java.util.Comparator;

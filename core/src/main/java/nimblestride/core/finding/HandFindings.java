@@ -24,6 +24,7 @@ import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.NoteValue;
+import nimblestride.core.value.Tally;
 import nimblestride.core.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 
@@ -289,7 +290,7 @@ final class HandFindings {
 
     /** The bars all this is about. */
     private String stretch() {
-        return bars < phrase.bars().size() ? "the first " + bars + " bars" : Words.count(bars, "bar");
+        return bars < phrase.bars().size() ? "the first " + bars + " bars" : Tally.count(bars, "bar");
     }
 
     private String name(int layer) {
@@ -297,7 +298,7 @@ final class HandFindings {
     }
 
     private static String times(int count) {
-        return count == 1 ? "once" : count == 2 ? "twice" : Words.count(count, "time");
+        return count == 1 ? "once" : count == 2 ? "twice" : Tally.count(count, "time");
     }
 
     private void add(

@@ -10,6 +10,7 @@ import nimblestride.core.groove.Move;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
 import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.Tally;
 
 /** What does not come to anything in layers: notes on places that the bars do not have, rules that match no note. */
 final class LayerSlips {
@@ -52,7 +53,7 @@ final class LayerSlips {
                                 .toList())));
         add(
                 "lost-places",
-                Words.capital(names.get(index)) + " has " + Words.count(lost, "note")
+                Words.capital(names.get(index)) + " has " + Tally.count(lost, "note")
                         + " on places that the bars do not have; " + (lost == 1 ? "it is" : "they are")
                         + " not played.",
                 new Mend(lost == 1 ? "Take it off" : "Take them off", without));

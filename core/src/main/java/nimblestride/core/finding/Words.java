@@ -1,5 +1,8 @@
 package nimblestride.core.finding;
 
+import static nimblestride.core.value.Tally.count;
+import static nimblestride.core.value.Tally.number;
+
 import java.util.List;
 import java.util.Locale;
 import nimblestride.core.layer.Layer;
@@ -15,16 +18,6 @@ final class Words {
     private static final int LISTED = 8;
 
     private Words() {}
-
-    static String number(long number) {
-        // Most are small, and a format is slow to read.
-        return number >= 0 && number < 1_000 ? Long.toString(number) : String.format(Locale.ROOT, "%,d", number);
-    }
-
-    /** {@code 1 bar}, {@code 15 bars}. */
-    static String count(long number, String thing) {
-        return number(number) + " " + (number == 1 ? thing : thing + "s");
-    }
 
     /** {@code bar 2}, {@code bars 1, 2 and 3}, {@code bars 1, 2, … and 1,992 more}. */
     static String bars(List<Long> fromZero) {

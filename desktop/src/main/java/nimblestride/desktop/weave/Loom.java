@@ -35,10 +35,6 @@ record Loom(long first, double pitch, double width, double height, double scale)
         return GUTTER + at * scale;
     }
 
-    double at(double x) {
-        return (x - GUTTER) / scale;
-    }
-
     double top(int row) {
         return TOP + row * pitch;
     }

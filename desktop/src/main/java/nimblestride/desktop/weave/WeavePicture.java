@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import nimblestride.core.align.Alignment;
 import nimblestride.core.exercise.Reckoning;
-import nimblestride.core.groove.Limb;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Hit;
@@ -64,11 +63,10 @@ record WeavePicture(List<Row> rows, List<Strand> strands) {
      * A hit.
      *
      * @param at from the start of its bar
-     * @param limb that plays it
      * @param lands whether a cycle of its layer begins with it, on the bar line
      * @param together whether another layer strikes at the same moment
      */
-    record Mark(int layer, NoteValue at, Stroke stroke, Limb limb, boolean lands, boolean together) {
+    record Mark(int layer, NoteValue at, Stroke stroke, boolean lands, boolean together) {
         double x() {
             return at.toDouble();
         }
@@ -156,11 +154,9 @@ record WeavePicture(List<Row> rows, List<Strand> strands) {
             }
             for (int layer = 0; layer < hits.size(); layer++) {
                 for (Hit hit : hits.get(layer)) {
-                    Limb limb =
-                            hit.limb(hit.voices().get(0), reckoning.exercise().lead());
                     NoteValue at = hit.at().minus(start);
                     boolean lands = at.isZero() && hit.startsCycle();
-                    marks.add(new Mark(layer, at, hit.stroke(), limb, lands, struck.get(hit.at()) > 1));
+                    marks.add(new Mark(layer, at, hit.stroke(), lands, struck.get(hit.at()) > 1));
                 }
             }
             int inPhrase = (int) (bar % phrase.bars().size());
