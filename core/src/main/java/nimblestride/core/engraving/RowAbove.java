@@ -6,7 +6,7 @@ import nimblestride.core.engraving.Mark.Align;
 import nimblestride.core.engraving.Mark.Line;
 import nimblestride.core.engraving.Mark.Weight;
 import nimblestride.core.engraving.Mark.Words;
-import nimblestride.core.score.GearChange;
+import nimblestride.core.modulation.Pivot;
 import nimblestride.core.score.WrittenBar;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
@@ -101,7 +101,7 @@ final class RowAbove {
         return words(" = " + Tempo.decimal(tempo.perMinute()), at, y);
     }
 
-    private double change(GearChange change, double x, double y) {
+    private double change(Pivot change, double x, double y) {
         double at = note(change.old(), x, y);
         at = words(" = ", at, y);
         return note(change.now(), at, y);

@@ -13,6 +13,7 @@ import nimblestride.core.meter.Meter;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.meter.PhrasePart;
 import nimblestride.core.meter.Repeat;
+import nimblestride.core.modulation.Pivot;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
 
@@ -153,17 +154,33 @@ public final class Rewriting {
     }
 
     private static Exercise scaled(Exercise exercise, int times, int parts) {
-        Tempo tempo = exercise.tempo();
+        Tempo tempo = exercise.start();
         return new Exercise(
                 exercise.name(),
-                Phrase.of(scaledParts(exercise.phrase().parts(), times, parts)),
-                exercise.layers().stream()
-                        .map(layer -> scaled(layer, times, parts))
+                exercise.feels().stream()
+                        .map(feel -> scaled(feel, times, parts))
                         .toList(),
+                exercise.inHand(),
                 new Tempo(scaled(tempo.beat(), times, parts), tempo.perMinute()),
+                exercise.sections().stream()
+                        .map(section -> section.enteredBy(scaled(section.entered(), times, parts)))
+                        .toList(),
                 exercise.manner(),
                 exercise.practised(),
                 exercise.voices());
+    }
+
+    private static Feel scaled(Feel feel, int times, int parts) {
+        return feel.over(Phrase.of(scaledParts(feel.phrase().parts(), times, parts)))
+                .playing(feel.layers().stream()
+                        .map(layer -> scaled(layer, times, parts))
+                        .toList());
+    }
+
+    private static Pivot scaled(Pivot pivot, int times, int parts) {
+        return pivot.isNone()
+                ? pivot
+                : new Pivot(/* old= */ scaled(pivot.old(), times, parts), /* now= */ scaled(pivot.now(), times, parts));
     }
 
     private static List<PhrasePart> scaledParts(List<PhrasePart> parts, int times, int divisor) {

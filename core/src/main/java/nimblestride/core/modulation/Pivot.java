@@ -1,5 +1,8 @@
 package nimblestride.core.modulation;
 
+import java.util.ArrayList;
+import java.util.List;
+import nimblestride.core.value.NoteName;
 import nimblestride.core.value.NoteValue;
 import org.apache.commons.numbers.fraction.BigFraction;
 
@@ -11,8 +14,13 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * @param now as it is counted from there on, longer than zero
  */
 public record Pivot(NoteValue old, NoteValue now) {
+    /** No change: a quarter is a quarter. */
+    public static final Pivot NONE = new Pivot(NoteValue.QUARTER, NoteValue.QUARTER);
+
     /** The most notes a beat, and the largest groups of them, that a regrouping may have. */
     public static final int MOST_NOTES = 64;
+
+    private static final int SHORTEST = 64;
 
     public Pivot {
         if (old.isZero() || now.isZero()) {
@@ -35,9 +43,48 @@ public record Pivot(NoteValue old, NoteValue now) {
         return new Pivot(NoteValue.of(group, 4L * notes), NoteValue.QUARTER);
     }
 
+    /**
+     * A pivot that multiplies the tempo so: the first in which both values are single notes with a name, tried with one side
+     * as each value in turn and then from the quarter down; where there is none, what becomes the first value, or a quarter.
+     *
+     * @param ratio more than zero
+     * @param preferred values that one side had best be
+     * @throws nimblestride.core.value.ExactOverflowException if no such value can be written
+     */
+    public static Pivot reaching(BigFraction ratio, List<NoteValue> preferred) {
+        List<NoteValue> candidates = new ArrayList<>(preferred);
+        for (int shape = 4; shape <= SHORTEST; shape *= 2) {
+            candidates.add(NoteValue.of(1, shape));
+        }
+        for (NoteValue plain : candidates) {
+            Pivot toPlain = into(plain, ratio);
+            Pivot fromPlain = into(plain, ratio.reciprocal()).back();
+            if (toPlain.isNamed()) {
+                return toPlain;
+            }
+            if (fromPlain.isNamed()) {
+                return fromPlain;
+            }
+        }
+        return into(candidates.get(0), ratio);
+    }
+
+    private static Pivot into(NoteValue now, BigFraction ratio) {
+        return new Pivot(NoteValue.of(now.fraction().divide(ratio)), now);
+    }
+
+    private boolean isNamed() {
+        return NoteName.of(old).isPresent() && NoteName.of(now).isPresent();
+    }
+
     /** By what the tempo is multiplied. */
     public BigFraction ratio() {
         return now.fraction().divide(old.fraction());
+    }
+
+    /** Whether the tempo stays. */
+    public boolean isNone() {
+        return old.equals(now);
     }
 
     /** The pivot that undoes it. */

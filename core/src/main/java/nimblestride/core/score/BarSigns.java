@@ -3,6 +3,7 @@ package nimblestride.core.score;
 import java.util.List;
 import java.util.Optional;
 import nimblestride.core.meter.Meter;
+import nimblestride.core.modulation.Pivot;
 
 /**
  * What is signed about a bar besides its notes.
@@ -16,7 +17,7 @@ import nimblestride.core.meter.Meter;
  */
 public record BarSigns(
         List<Meter> signature,
-        Optional<GearChange> change,
+        Optional<Pivot> change,
         boolean repeatStarts,
         int repeatEnds,
         String mark,
@@ -29,8 +30,12 @@ public record BarSigns(
         return new BarSigns(newSignature, change, repeatStarts, repeatEnds, mark, words);
     }
 
-    BarSigns changing(Optional<GearChange> newChange) {
+    BarSigns changing(Optional<Pivot> newChange) {
         return new BarSigns(signature, newChange, repeatStarts, repeatEnds, mark, words);
+    }
+
+    BarSigns marked(String newMark) {
+        return new BarSigns(signature, change, repeatStarts, repeatEnds, newMark, words);
     }
 
     BarSigns repeated(boolean starts, int times) {

@@ -17,6 +17,7 @@ import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
 import nimblestride.core.meter.Meter;
+import nimblestride.core.modulation.Pivot;
 import nimblestride.core.score.BarSpeller.Asked;
 import nimblestride.core.score.BarSpeller.Strike;
 import nimblestride.core.score.Plan.Planned;
@@ -217,7 +218,7 @@ public final class ScoreWriter {
         return new Tempo(NoteValue.of(tempo.beat().fraction().multiply(planned.stretch())), tempo.perMinute());
     }
 
-    private Optional<GearChange> changeBefore(int number) {
+    private Optional<Pivot> changeBefore(int number) {
         if (number == 0) {
             return Optional.empty();
         }

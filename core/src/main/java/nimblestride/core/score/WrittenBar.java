@@ -5,6 +5,7 @@ import java.util.Optional;
 import nimblestride.core.counting.Said;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Meter;
+import nimblestride.core.modulation.Pivot;
 import nimblestride.core.value.Tempo;
 
 /**
@@ -41,7 +42,7 @@ public record WrittenBar(
     }
 
     /** The modulation signed over its beginning. */
-    public Optional<GearChange> change() {
+    public Optional<Pivot> change() {
         return signs.change();
     }
 
@@ -62,6 +63,10 @@ public record WrittenBar(
                 && hands.equals(other.hands)
                 && feet.equals(other.feet)
                 && problem.equals(other.problem);
+    }
+
+    WrittenBar asBar(long newNumber) {
+        return new WrittenBar(newNumber, bar, tempo, hands, feet, counts, signs, problem);
     }
 
     WrittenBar signed(BarSigns newSigns) {

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Grouping;
 import nimblestride.core.meter.Meter;
+import nimblestride.core.modulation.Pivot;
 import nimblestride.core.score.Plan.Planned;
 import nimblestride.core.text.Examples;
 import nimblestride.core.value.NoteValue;
@@ -90,9 +91,9 @@ class BeamingTest {
     })
     void signsTheGearWithNamedValues(
             String one, String gearOne, String other, String gearOther, String old, String now) {
-        GearChange change = GearSigns.between(planned(one, gearOne), planned(other, gearOther))
+        Pivot change = GearSigns.between(planned(one, gearOne), planned(other, gearOther))
                 .orElseThrow();
-        assertThat(change).isEqualTo(new GearChange(Examples.value(old), Examples.value(now)));
+        assertThat(change).isEqualTo(new Pivot(Examples.value(old), Examples.value(now)));
         // Both sides last equally long.
         BigFraction before = change.old().fraction().divide(gear(gearOne));
         assertThat(before).isEqualTo(change.now().fraction().divide(gear(gearOther)));

@@ -6,13 +6,16 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Feel;
 import nimblestride.core.exercise.Manner;
+import nimblestride.core.exercise.Section;
 import nimblestride.core.groove.Lead;
 import nimblestride.core.groove.Limb;
 import nimblestride.core.groove.Move;
@@ -33,9 +36,11 @@ import nimblestride.core.meter.Meter;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.meter.PhrasePart;
 import nimblestride.core.meter.Repeat;
+import nimblestride.core.modulation.Pivot;
 import nimblestride.core.text.CellText;
 import nimblestride.core.text.MoveText;
 import nimblestride.core.text.PatternText;
+import nimblestride.core.text.PivotText;
 import nimblestride.core.text.ResetText;
 import nimblestride.core.text.StickingText;
 import nimblestride.core.value.NoteValue;
@@ -67,17 +72,25 @@ final class ExerciseReader {
                     + ", and this program reads version " + ExerciseJson.VERSION
                     + (version > ExerciseJson.VERSION ? "; a newer program wrote it" : ""));
         }
-        root.object("format", "version", "name", "tempo", "phrase", "layers", "manner", "practised", "voices");
+        root.object(
+                "format",
+                "version",
+                "name",
+                "tempo",
+                "feel",
+                "phrase",
+                "layers",
+                "feels",
+                "sections",
+                "manner",
+                "practised",
+                "voices");
         String name = root.member("name").text();
         Tempo tempo = tempo(root.member("tempo").object("beat", "perMinute"));
-        JsonPlace bars = root.member("phrase");
-        List<PhrasePart> parts = parts(bars, 0);
-        Phrase phrase = bars.make(() -> Phrase.of(parts));
         Voices voices = root.has("voices") ? voices(root.member("voices")) : Voices.KIT;
-        List<Layer> layers = new ArrayList<>();
-        for (JsonPlace layer : root.member("layers").items(Exercise.MOST_LAYERS)) {
-            layers.add(layer(layer.object("voice", "pattern", "offset", "reset", "oneEvery", "moves"), voices));
-        }
+        List<Feel> feels = feels(root, voices);
+        List<Section> sections =
+                root.has("sections") ? sections(root.member("sections"), feels) : List.of(Section.of(0));
         Manner manner = root.has("manner")
                 ? manner(root.member("manner").object("lead", "linear", "mostStrokes"))
                 : Manner.USUAL;
@@ -87,7 +100,47 @@ final class ExerciseReader {
                 practised.add(typed(one, StickingText::read));
             }
         }
-        return root.make(() -> new Exercise(name, phrase, layers, tempo, manner, practised, voices));
+        return root.make(() -> new Exercise(name, feels, 0, tempo, sections, manner, practised, voices));
+    }
+
+    /** The first stands in the document itself, the others in a list. */
+    private static List<Feel> feels(JsonPlace root, Voices voices) throws UnreadableFileException {
+        List<Feel> feels = new ArrayList<>();
+        feels.add(feel(root, root.has("feel") ? root.member("feel").text() : Exercise.FIRST_FEEL, voices));
+        if (root.has("feels")) {
+            for (JsonPlace one : root.member("feels").items(Exercise.MOST_FEELS)) {
+                one.object("name", "phrase", "layers");
+                feels.add(feel(one, one.member("name").text(), voices));
+            }
+        }
+        return feels;
+    }
+
+    private static Feel feel(JsonPlace place, String name, Voices voices) throws UnreadableFileException {
+        JsonPlace bars = place.member("phrase");
+        List<PhrasePart> parts = parts(bars, 0);
+        Phrase phrase = bars.make(() -> Phrase.of(parts));
+        List<Layer> layers = new ArrayList<>();
+        for (JsonPlace layer : place.member("layers").items(Feel.MOST_LAYERS)) {
+            layers.add(layer(layer.object("voice", "pattern", "offset", "reset", "oneEvery", "moves"), voices));
+        }
+        return place.make(() -> new Feel(name, phrase, layers));
+    }
+
+    private static List<Section> sections(JsonPlace place, List<Feel> feels) throws UnreadableFileException {
+        List<String> names = feels.stream().map(Feel::name).toList();
+        List<Section> sections = new ArrayList<>();
+        for (JsonPlace one : place.items(Exercise.MOST_SECTIONS)) {
+            one.object("feel", "rounds", "entered");
+            int feel = one.member("feel")
+                    .named(
+                            name -> names.contains(name) ? Optional.of(names.indexOf(name)) : Optional.empty(),
+                            "the name of a feel: " + String.join(", ", names));
+            int rounds = one.has("rounds") ? one.member("rounds").whole() : 1;
+            Pivot entered = one.has("entered") ? typed(one.member("entered"), PivotText::read) : Pivot.NONE;
+            sections.add(one.make(() -> new Section(feel, rounds, entered)));
+        }
+        return sections;
     }
 
     private static Voices voices(JsonPlace place) throws UnreadableFileException {

@@ -3,7 +3,9 @@ package nimblestride.formats.json;
 import java.util.List;
 import java.util.Locale;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Feel;
 import nimblestride.core.exercise.Manner;
+import nimblestride.core.exercise.Section;
 import nimblestride.core.groove.Lead;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
@@ -15,6 +17,7 @@ import nimblestride.core.meter.Repeat;
 import nimblestride.core.text.CellText;
 import nimblestride.core.text.MoveText;
 import nimblestride.core.text.PatternText;
+import nimblestride.core.text.PivotText;
 import nimblestride.core.text.ResetText;
 import nimblestride.core.text.StickingText;
 import nimblestride.core.value.Tempo;
@@ -34,10 +37,22 @@ final class ExerciseWriter {
         root.put("format", ExerciseJson.FORMAT);
         root.put("version", ExerciseJson.VERSION);
         root.put("name", exercise.name());
-        root.set("tempo", tempo(exercise.tempo()));
-        root.set("phrase", parts(exercise.phrase().parts()));
-        ArrayNode layers = root.putArray("layers");
-        exercise.layers().forEach(layer -> layers.add(layer(layer)));
+        root.set("tempo", tempo(exercise.start()));
+        Feel first = exercise.feels().get(0);
+        if (!first.name().equals(Exercise.FIRST_FEEL)) {
+            root.put("feel", first.name());
+        }
+        feel(first, root);
+        if (exercise.feels().size() > 1) {
+            ArrayNode feels = root.putArray("feels");
+            exercise.feels().stream()
+                    .skip(1)
+                    .forEach(feel -> feel(feel, feels.addObject().put("name", feel.name())));
+        }
+        if (!exercise.sections().equals(List.of(Section.of(0)))) {
+            ArrayNode sections = root.putArray("sections");
+            exercise.sections().forEach(section -> sections.add(section(section, exercise)));
+        }
         if (!exercise.manner().equals(Manner.USUAL)) {
             root.set("manner", manner(exercise.manner()));
         }
@@ -55,6 +70,22 @@ final class ExerciseWriter {
             exercise.practised().forEach(sticking -> practised.add(StickingText.write(sticking)));
         }
         return root;
+    }
+
+    private static void feel(Feel feel, ObjectNode node) {
+        node.set("phrase", parts(feel.phrase().parts()));
+        ArrayNode layers = node.putArray("layers");
+        feel.layers().forEach(layer -> layers.add(layer(layer)));
+    }
+
+    private static ObjectNode section(Section section, Exercise exercise) {
+        ObjectNode node = NODES.objectNode();
+        node.put("feel", exercise.feels().get(section.feel()).name());
+        node.put("rounds", section.rounds());
+        if (!section.entered().isNone()) {
+            node.put("entered", PivotText.write(section.entered()));
+        }
+        return node;
     }
 
     /** Only what is not usual. */

@@ -3,12 +3,12 @@ package nimblestride.formats.midi;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.math.BigInteger;
-import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import javax.sound.midi.InvalidMidiDataException;
 import javax.sound.midi.MetaMessage;
 import javax.sound.midi.MidiEvent;
@@ -17,7 +17,10 @@ import javax.sound.midi.Sequence;
 import javax.sound.midi.ShortMessage;
 import javax.sound.midi.Track;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Playthrough;
+import nimblestride.core.exercise.Playthrough.Passage;
 import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.exercise.Sectioning;
 import nimblestride.core.groove.Ornament;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.groove.Voice;
@@ -29,12 +32,11 @@ import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
 import nimblestride.formats.file.AtomicFile;
-import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * An exercise as a Standard MIDI File of format 1: meters, groupings and tempo on the first track, then a track for each
- * layer on the percussion channel. It runs until every layer is back where it began, where that is within
- * {@value #LONGEST_IN_BARS} bars, and otherwise for the phrase once.
+ * An exercise as a Standard MIDI File of format 1: meters, groupings and tempos on the first track, then a track for each
+ * layer on the percussion channel. Several sections are played through once; a single feel runs until every layer is back
+ * where it began, where that is within {@value #LONGEST_IN_BARS} bars, and otherwise for its phrase once.
  */
 public final class ExerciseMidi {
     public static final int LONGEST_IN_BARS = 512;
@@ -43,25 +45,26 @@ public final class ExerciseMidi {
     private static final int PERCUSSION_CHANNEL = 9;
     private static final int TEXT = 0x01;
     private static final int TRACK_NAME = 0x03;
+    private static final int MARKER = 0x06;
     private static final int SET_TEMPO = 0x51;
     private static final int TIME_SIGNATURE = 0x58;
-    private static final long SLOWEST_MICROSECONDS = (1L << 24) - 1;
 
     private final Exercise exercise;
-    private final Phrase phrase;
-    private final long bars;
-    private final NoteValue end;
+    private final Playthrough playthrough;
 
     private ExerciseMidi(Exercise exercise) {
         this.exercise = exercise;
-        this.phrase = exercise.phrase();
-        this.bars = Reckoning.of(exercise)
+        this.playthrough = Playthrough.of(
+                exercise.hasSections() ? exercise : Sectioning.inRounds(exercise, 0, roundsUntilBack(exercise)));
+    }
+
+    private static int roundsUntilBack(Exercise exercise) {
+        return Reckoning.of(exercise)
                 .together()
                 .result()
-                .map(Reckoning.Together::bars)
-                .filter(count -> count <= LONGEST_IN_BARS)
-                .orElse((long) phrase.bars().size());
-        this.end = phrase.startOf(bars);
+                .filter(together -> together.bars() <= LONGEST_IN_BARS)
+                .map(together -> Math.toIntExact(together.phrases()))
+                .orElse(1);
     }
 
     /**
@@ -87,64 +90,76 @@ public final class ExerciseMidi {
         AtomicFile.write(file, write(exercise));
     }
 
+    /** A hit, the moment it falls on after the beginning, and the tempo it is played at. */
+    private record Sounding(NoteValue at, Hit hit, Tempo tempo) {}
+
     private Sequence sequence() throws InvalidMidiDataException {
-        List<List<Hit>> hits = hits();
+        Map<String, List<Sounding>> parts = parts();
         List<NoteValue> moments = new ArrayList<>();
-        phrase.bars().stream().distinct().forEach(bar -> moments.addAll(bar.groupStarts()));
-        moments.add(phrase.grid().unit());
-        hits.forEach(layer -> layer.forEach(hit -> moments.add(hit.at())));
+        for (Passage passage : playthrough.passages()) {
+            Phrase phrase = passage.feel().phrase();
+            phrase.kinds().forEach(bar -> moments.addAll(bar.groupStarts()));
+            moments.add(phrase.grid().unit());
+            moments.add(passage.starts());
+        }
+        parts.values().forEach(part -> part.forEach(sounding -> moments.add(sounding.at)));
         MidiTicks ticks = MidiTicks.of(moments);
 
         Sequence sequence = new Sequence(Sequence.PPQ, ticks.perQuarter());
         conduct(sequence.createTrack(), ticks);
-        List<String> names = exercise.layerNames();
-        for (int i = 0; i < hits.size(); i++) {
+        for (Map.Entry<String, List<Sounding>> part : parts.entrySet()) {
             Track track = sequence.createTrack();
-            track.add(meta(TRACK_NAME, names.get(i), 0));
-            play(track, hits.get(i), ticks);
+            track.add(meta(TRACK_NAME, part.getKey(), 0));
+            play(track, part.getValue(), ticks);
         }
         return sequence;
     }
 
-    private List<List<Hit>> hits() {
-        List<List<Hit>> hits = new ArrayList<>();
+    /** What each layer plays, by its name: layers called alike in several sections are one part. */
+    private Map<String, List<Sounding>> parts() {
+        Map<String, List<Sounding>> parts = new LinkedHashMap<>();
         int room = MOST_NOTES;
-        for (var layer : exercise.layers()) {
-            List<Hit> own = Course.of(layer, phrase).between(NoteValue.ZERO, end, room + 1);
-            room -= own.size();
-            if (room < 0) {
-                throw new IllegalArgumentException(
-                        String.format("a MIDI file of this exercise would hold more than %,d notes", MOST_NOTES));
+        for (Passage passage : playthrough.passages()) {
+            Exercise feel = passage.feel();
+            List<String> names = feel.layerNames();
+            for (int i = 0; i < names.size(); i++) {
+                List<Hit> own = Course.of(feel.layers().get(i), feel.phrase())
+                        .between(NoteValue.ZERO, passage.length(), room + 1);
+                room -= own.size();
+                if (room < 0) {
+                    throw new IllegalArgumentException(
+                            String.format("a MIDI file of this exercise would hold more than %,d notes", MOST_NOTES));
+                }
+                List<Sounding> part = parts.computeIfAbsent(names.get(i), name -> new ArrayList<>());
+                own.forEach(hit -> part.add(new Sounding(passage.starts().plus(hit.at()), hit, passage.tempo())));
             }
-            hits.add(own);
         }
-        return hits;
+        return parts;
     }
 
     private void conduct(Track track, MidiTicks ticks) throws InvalidMidiDataException {
         track.add(meta(TRACK_NAME, exercise.name(), 0));
-        track.add(new MidiEvent(tempo(exercise.tempo()), 0));
+        for (TempoMap.Setting setting : TempoMap.of(playthrough, ticks).settings()) {
+            int micros = setting.microseconds();
+            byte[] data = {(byte) (micros >> 16), (byte) (micros >> 8), (byte) micros};
+            track.add(new MidiEvent(new MetaMessage(SET_TEMPO, data, data.length), setting.tick()));
+        }
         Bar before = null;
-        for (long number = 0; number < bars; number++) {
-            Bar bar = phrase.bar(number);
-            if (!bar.equals(before)) {
-                sign(track, bar, ticks.at(phrase.startOf(number)));
-                before = bar;
+        for (Passage passage : playthrough.passages()) {
+            Phrase phrase = passage.feel().phrase();
+            if (exercise.hasSections()) {
+                String name = exercise.feels().get(passage.section().feel()).name();
+                track.add(meta(MARKER, name, ticks.at(passage.starts())));
+            }
+            for (long number = 0; number < passage.bars(); number++) {
+                Bar bar = phrase.bar(number);
+                if (!bar.equals(before)) {
+                    sign(track, bar, ticks.at(passage.starts().plus(phrase.startOf(number))));
+                    before = bar;
+                }
             }
         }
-        track.add(meta(TEXT, "end", ticks.at(end)));
-    }
-
-    /** Microseconds a quarter note, to the nearest whole one: all that the format can say. */
-    private static MetaMessage tempo(Tempo tempo) throws InvalidMidiDataException {
-        BigFraction exact = BigFraction.of(60_000_000).divide(tempo.quartersPerMinute());
-        BigInteger micros = exact.bigDecimalValue(0, RoundingMode.HALF_EVEN).toBigInteger();
-        if (micros.compareTo(BigInteger.valueOf(SLOWEST_MICROSECONDS)) > 0) {
-            throw new IllegalArgumentException("a MIDI file holds tempos from 3.58 quarter notes a minute, and this is "
-                    + Tempo.decimal(tempo.quartersPerMinute()));
-        }
-        int value = micros.intValueExact();
-        return new MetaMessage(SET_TEMPO, new byte[] {(byte) (value >> 16), (byte) (value >> 8), (byte) value}, 3);
+        track.add(meta(TEXT, "end", ticks.at(playthrough.length())));
     }
 
     /** The signature where the format can say it (a power of two below, at most 255 above), and the grouping in words. */
@@ -159,17 +174,17 @@ public final class ExerciseMidi {
         track.add(meta(TEXT, meter + " (" + bar.grouping() + ")", tick));
     }
 
-    private void play(Track track, List<Hit> hits, MidiTicks ticks) throws InvalidMidiDataException {
+    private static void play(Track track, List<Sounding> part, MidiTicks ticks) throws InvalidMidiDataException {
         long usual = Math.max(1, ticks.perQuarter() / 8);
-        long grace = graceTicks(ticks);
-        for (int i = 0; i < hits.size(); i++) {
-            long on = ticks.at(hits.get(i).at());
+        for (int i = 0; i < part.size(); i++) {
+            long on = ticks.at(part.get(i).at);
             long off = on + usual;
-            if (i + 1 < hits.size()) {
-                off = Math.max(on, Math.min(off, ticks.at(hits.get(i + 1).at())));
+            if (i + 1 < part.size()) {
+                off = Math.max(on, Math.min(off, ticks.at(part.get(i + 1).at)));
             }
-            Stroke stroke = hits.get(i).stroke();
-            for (Voice voice : hits.get(i).voices()) {
+            long grace = graceTicks(part.get(i).tempo, ticks);
+            Stroke stroke = part.get(i).hit.stroke();
+            for (Voice voice : part.get(i).hit.voices()) {
                 for (int before = stroke.ornament().graceNotes(); before > 0; before--) {
                     long early = Math.max(0, on - before * grace);
                     track.add(note(ShortMessage.NOTE_ON, voice.midiKey(), velocity(stroke) / 3, early));
@@ -182,9 +197,8 @@ public final class ExerciseMidi {
     }
 
     /** Grace notes come as close before the note as hands usually play them, whatever the tempo. */
-    private long graceTicks(MidiTicks ticks) {
-        double quarters =
-                exercise.tempo().quartersPerMinute().doubleValue() / 60 * Ornament.SECONDS_BETWEEN_GRACE_NOTES;
+    private static long graceTicks(Tempo tempo, MidiTicks ticks) {
+        double quarters = tempo.quartersPerMinute().doubleValue() / 60 * Ornament.SECONDS_BETWEEN_GRACE_NOTES;
         return Math.max(1, Math.round(quarters * ticks.perQuarter()));
     }
 

@@ -4,7 +4,7 @@ import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.math.MathContext;
 import java.util.Optional;
-import nimblestride.core.score.GearChange;
+import nimblestride.core.modulation.Pivot;
 import nimblestride.core.score.NoteShape;
 import nimblestride.core.score.Tuplet;
 import nimblestride.core.value.NoteValue;
@@ -72,7 +72,7 @@ final class DirectionXml {
     }
 
     /** What was one value is another from here on. */
-    static Direction gear(GearChange change) {
+    static Direction gear(Pivot change) {
         DirectionType type = new DirectionType();
         Optional<MetronomeNote> old = note(change.old());
         Optional<MetronomeNote> now = note(change.now());
