@@ -37,6 +37,11 @@ public record History(List<Exercise> past, Exercise present, List<Exercise> futu
         return new History(past, next, List.of());
     }
 
+    /** Takes another feel in hand, which is no edit. */
+    public History turnedTo(int feel) {
+        return new History(past, present.turnedTo(feel), future);
+    }
+
     public boolean canUndo() {
         return !past.isEmpty();
     }

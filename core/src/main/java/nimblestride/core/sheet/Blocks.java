@@ -2,6 +2,7 @@ package nimblestride.core.sheet;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import nimblestride.core.counting.Division;
 import nimblestride.core.counting.Said;
@@ -56,20 +57,21 @@ final class Blocks {
     List<Block> all() {
         blocks.add(title(exercise.name(), subtitle(), letters, width));
         if (shows(Section.ROAD)) {
-            new RoadPrint(exercise, sheet.school(), letters, width)
+            eachFeel(feel -> new RoadPrint(feel, sheet.school(), letters, width)
                     .rows()
-                    .forEach(row -> blocks.add(new Block(row, BETWEEN_STAVES, 0)));
+                    .forEach(row -> blocks.add(new Block(row, BETWEEN_STAVES, 0))));
         }
         if (shows(Section.STAFF)) {
             staff();
         } else if (shows(Section.COUNT)) {
-            counts();
+            heading("Count");
+            eachFeel(this::counts);
         }
         if (shows(Section.FACTS)) {
             facts();
         }
         if (shows(Section.STAGES)) {
-            blocks.add(new Block(new StagesTable(sheet, exercise.tempo(), letters, width).drawing(), BETWEEN, 0));
+            blocks.add(new Block(new StagesTable(sheet, exercise.start(), letters, width).drawing(), BETWEEN, 0));
         }
         if (shows(Section.NOTES)) {
             notes();
@@ -82,9 +84,23 @@ final class Blocks {
     }
 
     private String subtitle() {
-        Tempo tempo = exercise.tempo();
-        String line = NoteName.say(tempo.beat()) + " = " + Tempo.decimal(tempo.perMinute());
+        String line = told(exercise.start());
         return sheet.forWhom().isBlank() ? line : sheet.forWhom() + " · " + line;
+    }
+
+    /** With a heading over each where there are several. */
+    private void eachFeel(Consumer<Exercise> block) {
+        for (int feel = 0; feel < exercise.feels().size(); feel++) {
+            Exercise turned = exercise.turnedTo(feel);
+            if (exercise.feels().size() > 1) {
+                heading(turned.feel().name() + ", " + told(turned.tempo()));
+            }
+            block.accept(turned.alone());
+        }
+    }
+
+    private static String told(Tempo tempo) {
+        return NoteName.say(tempo.beat()) + " = " + Tempo.decimal(tempo.perMinute());
     }
 
     private void staff() {
@@ -98,9 +114,8 @@ final class Blocks {
     }
 
     /** A line for each bar, its groups set apart. */
-    private void counts() {
-        heading("Count");
-        List<Bar> bars = exercise.phrase().bars();
+    private void counts(Exercise feel) {
+        List<Bar> bars = feel.phrase().bars();
         for (int i = 0; i < Math.min(MOST_COUNTED_BARS, bars.size()); i++) {
             Bar bar = bars.get(i);
             if (i > 0 && bar.equals(bars.get(i - 1))) {
@@ -117,14 +132,11 @@ final class Blocks {
     }
 
     private void facts() {
-        List<String> facts = Findings.of(Reckoning.of(exercise)).stream()
+        heading("What happens in it");
+        eachFeel(feel -> Findings.of(Reckoning.of(feel)).stream()
                 .map(Finding::sentence)
                 .limit(MOST_FACTS)
-                .toList();
-        if (!facts.isEmpty()) {
-            heading("What happens in it");
-            facts.forEach(fact -> text("· " + fact, Weight.REGULAR));
-        }
+                .forEach(fact -> text("· " + fact, Weight.REGULAR)));
     }
 
     private void notes() {

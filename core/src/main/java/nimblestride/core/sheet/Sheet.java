@@ -9,6 +9,7 @@ import nimblestride.core.exercise.Exercise;
 import nimblestride.core.score.Plan;
 import nimblestride.core.score.Score;
 import nimblestride.core.score.ScoreWriter;
+import nimblestride.core.score.SectionsWriter;
 import nimblestride.core.score.Style;
 import nimblestride.core.ways.Way;
 import nimblestride.core.ways.Ways;
@@ -106,8 +107,11 @@ public record Sheet(
         return new Sheet(paper, sections, style, school, rounds, stages, firstPercent, newWay, forWhom);
     }
 
-    /** The score of an exercise as this sheet has it written. */
+    /** The score of an exercise as this sheet has it written: all its sections, or its phrase for so many rounds. */
     public Score score(Exercise exercise) {
+        if (exercise.hasSections()) {
+            return SectionsWriter.write(exercise, staffStyle());
+        }
         if (!way.isEmpty() && rounds == 1) {
             Optional<Way> chosen = Ways.of(exercise, staffStyle()).stream()
                     .filter(one -> one.name().equals(way))

@@ -2,6 +2,8 @@ package nimblestride.core.text;
 
 import java.util.stream.Stream;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Feel;
+import nimblestride.core.exercise.Sectioning;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.NoteValue;
@@ -25,5 +27,19 @@ public final class Examples {
     public static Exercise exercise(String bars, String... layers) {
         return new Exercise(
                 "Example", bars(bars), Stream.of(layers).map(LayerText::read).toList(), TempoText.read("96"));
+    }
+
+    /** With a new feel after its last section. */
+    public static Exercise then(Exercise exercise, String pivot, int rounds, String bars, String... layers) {
+        Feel feel = new Feel(
+                Sectioning.nextName(exercise),
+                bars(bars),
+                Stream.of(layers).map(LayerText::read).toList());
+        return Sectioning.plus(exercise, exercise.sections().size(), feel, rounds, PivotText.read(pivot));
+    }
+
+    /** With a feel once more after its last section. */
+    public static Exercise again(Exercise exercise, String pivot, int rounds, int feel) {
+        return Sectioning.again(exercise, exercise.sections().size(), feel, rounds, PivotText.read(pivot));
     }
 }

@@ -90,6 +90,15 @@ public final class Desk implements AutoCloseable {
         show();
     }
 
+    /** Takes another feel in hand: no step of its own, and nothing that needs to be saved. */
+    public void turnTo(int feel) {
+        if (feel != history.present().inHand()) {
+            endBurst();
+            history = history.turnedTo(feel);
+            show();
+        }
+    }
+
     /** The next edit is a step of its own, wherever it comes from. */
     public void endBurst() {
         burst = null;
@@ -111,7 +120,11 @@ public final class Desk implements AutoCloseable {
     public void savedTo(Path path, Exercise written) {
         inFile = written;
         file.set(Optional.of(path));
-        saved.set(history.present().equals(inFile));
+        saved.set(isInFile());
+    }
+
+    private boolean isInFile() {
+        return inFile != null && history.present().turnedTo(0).equals(inFile.turnedTo(0));
     }
 
     private void show() {
@@ -119,7 +132,7 @@ public final class Desk implements AutoCloseable {
         exercise.set(present);
         canUndo.set(history.canUndo());
         canRedo.set(history.canRedo());
-        saved.set(present.equals(inFile));
+        saved.set(isInFile());
         answers.ask(() -> Answer.to(present), answer::set);
     }
 

@@ -9,45 +9,57 @@ import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyIntegerProperty;
+import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.layer.Layer;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.sound.kit.SynthesisedKit;
 import nimblestride.sound.play.AudioOut;
+import nimblestride.sound.play.Heard;
 import nimblestride.sound.play.Player;
 import nimblestride.sound.render.Take;
 
 /** Play and stop. What is edited while it plays is heard from the next unit on. */
 public final class Transport implements AutoCloseable {
+    /** What {@link #section} is while nothing plays. */
+    public static final int NO_SECTION = -1;
+
     private final Desk desk;
     private final ReadOnlyIntegerProperty stage;
     private final Player player;
     private final ReadOnlyBooleanWrapper playing = new ReadOnlyBooleanWrapper();
     private final BooleanProperty click = new SimpleBooleanProperty(true);
+    private final BooleanProperty allSections = new SimpleBooleanProperty(true);
+    private final ReadOnlyIntegerWrapper section = new ReadOnlyIntegerWrapper(NO_SECTION);
+    private final Consumer<OptionalDouble> follower;
     private final AnimationTimer frames;
+    private Take playingTake;
 
     /**
      * @param outs opens an output each time playing starts
      * @param stage how many layers are heard, from the first on
-     * @param heard is told, for each frame, the moment that is heard
+     * @param heard is told, for each frame, the moment that is heard of the feel in hand; nothing while another one plays
      */
     public Transport(
             Desk desk, Supplier<AudioOut> outs, ReadOnlyIntegerProperty stage, Consumer<OptionalDouble> heard) {
         this.desk = desk;
         this.stage = stage;
         this.player = new Player(outs, new SynthesisedKit(AudioOut.SAMPLE_RATE));
+        this.follower = heard;
         this.frames = new AnimationTimer() {
             @Override
             public void handle(long now) {
-                heard.accept(player.heard());
+                player.heard().ifPresent(Transport.this::follow);
             }
         };
         desk.exercise().addListener(change -> change());
         click.addListener(change -> change());
+        allSections.addListener(change -> change());
         stage.addListener(change -> change());
         playing.addListener(change -> {
             if (!playing.get()) {
+                section.set(NO_SECTION);
                 heard.accept(OptionalDouble.empty());
             }
         });
@@ -67,11 +79,39 @@ public final class Transport implements AutoCloseable {
         return player.through().orElse("");
     }
 
+    /** Whether all sections are played in their order, or only the feel in hand, again and again. */
+    public BooleanProperty allSections() {
+        return allSections;
+    }
+
+    /** The section that is heard, from 0; {@link #NO_SECTION} where none is. */
+    public ReadOnlyIntegerProperty section() {
+        return section.getReadOnlyProperty();
+    }
+
+    private void follow(Heard heard) {
+        Exercise exercise = desk.exercise().get();
+        if (!playsSections(exercise) || heard.section() >= exercise.sections().size()) {
+            section.set(NO_SECTION);
+            follower.accept(OptionalDouble.of(heard.moment()));
+            return;
+        }
+        section.set(heard.section());
+        boolean inHand = exercise.sections().get(heard.section()).feel()
+                == desk.exercise().get().inHand();
+        follower.accept(inHand ? OptionalDouble.of(heard.moment()) : OptionalDouble.empty());
+    }
+
+    private boolean playsSections(Exercise exercise) {
+        return allSections.get() && exercise.hasSections();
+    }
+
     public void toggle() {
         if (playing.get()) {
             stop();
         } else {
-            player.start(take());
+            playingTake = take();
+            player.start(playingTake);
             frames.start();
             playing.set(true);
         }
@@ -83,17 +123,28 @@ public final class Transport implements AutoCloseable {
         playing.set(false);
     }
 
+    /** Another feel taken in hand while all sections play is nothing to be heard. */
     private void change() {
-        if (playing.get()) {
-            player.change(take());
+        if (!playing.get()) {
+            return;
+        }
+        Take take = take();
+        boolean same = take.click() == playingTake.click()
+                && take.exercise().turnedTo(0).equals(playingTake.exercise().turnedTo(0));
+        playingTake = take;
+        if (!same) {
+            player.change(take);
         }
     }
 
     private Take take() {
         Exercise exercise = desk.exercise().get();
+        if (playsSections(exercise)) {
+            return new Take(exercise, click.get());
+        }
         List<Layer> heard = exercise.layers()
                 .subList(0, Math.min(stage.get(), exercise.layers().size()));
-        return new Take(exercise.withLayers(heard), click.get());
+        return new Take(exercise.alone().withLayers(heard), click.get());
     }
 
     @Override

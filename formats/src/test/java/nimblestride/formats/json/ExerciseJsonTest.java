@@ -1,6 +1,8 @@
 package nimblestride.formats.json;
 
+import static nimblestride.core.text.Examples.again;
 import static nimblestride.core.text.Examples.exercise;
+import static nimblestride.core.text.Examples.then;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
@@ -22,6 +24,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Manner;
+import nimblestride.core.exercise.Sectioning;
 import nimblestride.core.groove.Lead;
 import nimblestride.core.groove.Limb;
 import nimblestride.core.groove.NoteHead;
@@ -92,6 +95,11 @@ class ExerciseJsonTest {
             for (String sticking : ticked) {
                 exercise = exercise.withPractised(StickingText.read(sticking), true);
             }
+            if (ticked.size() > 1) {
+                Exercise named = Sectioning.inRounds(Sectioning.named(exercise, 0, "Lanterns low"), 0, 4);
+                Exercise there = then(named, "5 in groups of 4", 2, "9/16, 4/4", "kick every 1/4");
+                exercise = again(there, "1/4 = 1/4", 1, 0);
+            }
             return exercise;
         });
     }
@@ -135,6 +143,26 @@ class ExerciseJsonTest {
         assertThat(schema().validate(changed, InputFormat.JSON)).isNotEmpty();
         assertThatExceptionOfType(UnreadableFileException.class)
                 .isThrownBy(() -> ExerciseJson.read(changed))
+                .withMessageContaining(message.strip());
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "\"feel\" : \"B\"    | \"feel\" : \"Z\"     | sections[1].feel: read \"Z\"; expected the name of a feel: A, B",
+                "\"rounds\" : 2        | \"rounds\" : 0         | sections[1]: a section plays its bars from 1 to 1,000 times, not 0",
+                "\"3/8 = 1/2\"         | \"3/8 = 0\"            | sections[1].entered: ",
+                "\"3/8 = 1/2\"         | \"1/8 = 2\"            | modulation 1, 1/8 = 2, would lead to 1536 beats a minute",
+                "\"feel\" : \"B\"    | \"feel\" : \"A\"     | no section plays B"
+            })
+    void sectionsThatDoNotAddUpSayWhere(String good, String bad, String message) {
+        String json =
+                ExerciseJson.write(then(exercise("4/4", "kick every 5/16"), "3/8 = 1/2", 2, "7/8", "snare every 1/4"));
+        assertThat(json).contains(good);
+        assertThatExceptionOfType(UnreadableFileException.class)
+                .isThrownBy(() -> ExerciseJson.read(json.replace(good, bad)))
                 .withMessageContaining(message.strip());
     }
 

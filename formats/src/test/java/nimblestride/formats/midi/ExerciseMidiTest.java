@@ -1,8 +1,12 @@
 package nimblestride.formats.midi;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
+import static nimblestride.core.text.Examples.again;
 import static nimblestride.core.text.Examples.exercise;
+import static nimblestride.core.text.Examples.then;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.ByteArrayInputStream;
 import java.util.ArrayList;
@@ -14,7 +18,10 @@ import javax.sound.midi.Sequence;
 import javax.sound.midi.ShortMessage;
 import javax.sound.midi.Track;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Playthrough;
+import nimblestride.core.exercise.Sectioning;
 import nimblestride.core.layer.Course;
+import nimblestride.core.text.PivotText;
 import nimblestride.core.text.TempoText;
 import nimblestride.core.value.NoteValue;
 import org.junit.jupiter.api.Test;
@@ -144,5 +151,54 @@ class ExerciseMidiTest {
     void aLongReturnIsWrittenForOnePhrase() throws Exception {
         Sequence sequence = readBack(exercise("127/128", "kick every 1021/1024"));
         assertThat(notes(sequence.getTracks()[1])).hasSize(1);
+    }
+
+    /** When a tick of a file is heard, in seconds, by its tempo map alone. */
+    private static double secondsAt(Sequence sequence, long tick) {
+        double seconds = 0;
+        long from = 0;
+        int micros = 500_000;
+        for (MidiEvent event : metas(sequence.getTracks()[0], 0x51)) {
+            if (event.getTick() >= tick) {
+                break;
+            }
+            seconds += (event.getTick() - from) * (micros / 1e6) / sequence.getResolution();
+            from = event.getTick();
+            byte[] data = ((MetaMessage) event.getMessage()).getData();
+            micros = ((data[0] & 255) << 16) | ((data[1] & 255) << 8) | (data[2] & 255);
+        }
+        return seconds + (tick - from) * (micros / 1e6) / sequence.getResolution();
+    }
+
+    /** Each change of tempo falls within a microsecond of its time, after a hundred rounds of tempos no file can say. */
+    @ParameterizedTest
+    @ValueSource(strings = {"dotted quarter = half", "7 in groups of 5", "1/20 = 1/16", "9 in groups of 11"})
+    void theTempoMapIsTrueAtBothSidesOfEveryChange(String pivot) throws Exception {
+        Exercise a = Sectioning.inRounds(exercise("7/8", "kick every 1/8").withTempo(TempoText.read("289/3")), 0, 101);
+        Exercise there = then(a, pivot, 77, "5/16", "snare every 1/16");
+        Exercise back = again(there, PivotText.read(pivot).back().toString(), 3, 0);
+        Sequence sequence = readBack(back);
+        List<MidiEvent> markers = metas(sequence.getTracks()[0], 0x06);
+        List<Playthrough.Passage> passages = Playthrough.of(back).passages();
+        assertThat(markers)
+                .extracting(marker -> new String(((MetaMessage) marker.getMessage()).getData(), UTF_8))
+                .containsExactly("A", "B", "A");
+        for (int i = 0; i < passages.size(); i++) {
+            double exact = passages.get(i).startsSeconds().doubleValue();
+            assertThat(secondsAt(sequence, markers.get(i).getTick())).isCloseTo(exact, within(1e-6));
+        }
+        // The notes just before and just after the second change are a note of each feel apart.
+        long change = markers.get(2).getTick();
+        List<Long> snares =
+                notes(sequence.getTracks()[2]).stream().map(MidiEvent::getTick).toList();
+        List<Long> kicks =
+                notes(sequence.getTracks()[1]).stream().map(MidiEvent::getTick).toList();
+        double before = secondsAt(sequence, change) - secondsAt(sequence, snares.get(snares.size() - 1));
+        long afterOne = kicks.get(kicks.indexOf(change) + 1);
+        double after = secondsAt(sequence, afterOne) - secondsAt(sequence, change);
+        assertThat(before)
+                .isCloseTo(passages.get(1).tempo().seconds(NoteValue.SIXTEENTH).doubleValue(), within(2e-6));
+        assertThat(after)
+                .isCloseTo(passages.get(2).tempo().seconds(NoteValue.EIGHTH).doubleValue(), within(2e-6));
     }
 }

@@ -3,7 +3,6 @@ package nimblestride.sound.play;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Supplier;
 import nimblestride.sound.kit.SoundSet;
@@ -37,11 +36,10 @@ public final class Player implements AutoCloseable {
     public synchronized void start(Take take) {
         stop();
         AudioOut opened = outs.get();
-        Renderer renderer = new Renderer(take, sounds, AudioOut.SAMPLE_RATE);
         synchronized (anchors) {
             anchors.clear();
-            anchors.add(renderer.anchor());
         }
+        Renderer renderer = new Renderer(take, sounds, AudioOut.SAMPLE_RATE, this::anchor);
         wanted.set(null);
         stopping = false;
         out = opened;
@@ -80,18 +78,19 @@ public final class Player implements AutoCloseable {
         return Optional.ofNullable(out).map(AudioOut::name);
     }
 
-    /** The moment that is heard now, in whole notes from the first beginning of the phrase; empty while stopped. */
-    public OptionalDouble heard() {
+    /** What is heard now; empty while stopped. */
+    public Optional<Heard> heard() {
         AudioOut playing = out;
         if (playing == null) {
-            return OptionalDouble.empty();
+            return Optional.empty();
         }
         long frame = playing.heard();
         synchronized (anchors) {
             while (anchors.size() > 1 && second().frame() <= frame) {
                 anchors.removeFirst();
             }
-            return OptionalDouble.of(anchors.getFirst().momentOf(frame));
+            Anchor anchor = anchors.getFirst();
+            return Optional.of(new Heard(anchor.section(), anchor.momentOf(frame)));
         }
     }
 
@@ -107,7 +106,7 @@ public final class Player implements AutoCloseable {
         while (!stopping) {
             Take take = wanted.getAndSet(null);
             if (take != null) {
-                anchor(renderer.change(take));
+                renderer.change(take);
             }
             renderer.render(block, BLOCK);
             for (int i = 0; i < BLOCK; i++) {

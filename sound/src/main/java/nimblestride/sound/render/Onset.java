@@ -6,7 +6,7 @@ import nimblestride.sound.kit.Sound;
 /**
  * A sound that begins.
  *
- * @param at from the first beginning of the phrase
+ * @param at from the beginning of the section
  * @param early how long before that moment it begins, in seconds: grace notes come before the note they belong to
  * @param sound what is heard
  * @param level from 0 to 1

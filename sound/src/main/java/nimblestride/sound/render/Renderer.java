@@ -1,12 +1,14 @@
 package nimblestride.sound.render;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.Deque;
+import java.util.Iterator;
 import java.util.List;
 import java.util.PriorityQueue;
-import nimblestride.core.meter.Phrase;
-import nimblestride.core.value.NoteValue;
+import java.util.function.Consumer;
 import nimblestride.sound.kit.Sound;
 import nimblestride.sound.kit.SoundSet;
 
@@ -17,7 +19,6 @@ import nimblestride.sound.kit.SoundSet;
 public final class Renderer {
     private static final float MASTER = 0.5f;
 
-    private final SoundSet sounds;
     private final int sampleRate;
     private final PriorityQueue<Cue> coming =
             new PriorityQueue<>(Comparator.comparingLong(Cue::frame).thenComparingLong(Cue::number));
@@ -26,10 +27,10 @@ public final class Renderer {
     private long frame;
     private long cues;
 
-    private Anchor anchor;
-    private BarOnsets onsets;
-    private Phrase phrase;
-    private long nextBar;
+    /** Those that are heard or laid out ahead, in order. */
+    private final Deque<Stretch> stretches = new ArrayDeque<>();
+
+    private final Consumer<Anchor> anchored;
 
     /** A sound and the sample at which it begins; those that begin together keep their order. */
     private record Cue(long frame, long number, Sound sound, float level) {}
@@ -56,17 +57,20 @@ public final class Renderer {
 
     /** A renderer that begins a take at its first bar. */
     public Renderer(Take take, SoundSet sounds, int sampleRate) {
-        this.sounds = sounds;
-        this.sampleRate = sampleRate;
-        this.earliest = (long) Math.ceil(NotesOfAStroke.EARLIEST * sampleRate);
-        begin(take, new Anchor(0, NoteValue.ZERO, take.exercise().tempo(), sampleRate));
+        this(take, sounds, sampleRate, anchor -> {});
     }
 
-    private void begin(Take take, Anchor from) {
-        anchor = from;
-        phrase = take.exercise().phrase();
-        onsets = new BarOnsets(take, sounds);
-        nextBar = phrase.barAt(from.moment());
+    /** @param anchored is told each new tie between musical time and samples, which holds from its own frame on */
+    public Renderer(Take take, SoundSet sounds, int sampleRate, Consumer<Anchor> anchored) {
+        this.sampleRate = sampleRate;
+        this.earliest = (long) Math.ceil(NotesOfAStroke.EARLIEST * sampleRate);
+        this.anchored = anchored;
+        add(Stretch.first(take, sounds, sampleRate));
+    }
+
+    private void add(Stretch stretch) {
+        stretches.add(stretch);
+        anchored.accept(stretch.anchor());
     }
 
     /**
@@ -76,44 +80,51 @@ public final class Renderer {
      * @return the new tie between musical time and samples, which holds from its own frame on
      */
     public Anchor change(Take take) {
-        NoteValue unit = nextUnit();
-        Anchor next = new Anchor(anchor.frameOf(unit), unit, take.exercise().tempo(), sampleRate);
-        fillUntil(next.frame());
-        coming.removeIf(cue -> cue.frame >= next.frame());
-        begin(take, next);
-        return next;
-    }
-
-    private NoteValue nextUnit() {
-        long bar = nextBar;
-        while (isAfterAnchor(bar) && anchor.frameOf(phrase.startOf(bar)) > frame) {
-            bar--;
+        Stretch playing = stretches.element();
+        Stretch next = playing.goingOverTo(take, frame);
+        Anchor anchor = next.anchor();
+        fillUntil(anchor.frame());
+        coming.removeIf(cue -> cue.frame >= anchor.frame());
+        while (stretches.size() > 1) {
+            stretches.removeLast();
         }
-        NoteValue moment = phrase.startOf(bar);
-        NoteValue unit = phrase.bar(bar).meter().unit();
-        while (moment.compareTo(anchor.moment()) < 0 || anchor.frameOf(moment) < frame) {
-            moment = moment.plus(unit);
-        }
-        return moment;
-    }
-
-    private boolean isAfterAnchor(long bar) {
-        return phrase.startOf(bar).compareTo(anchor.moment()) > 0;
+        add(next);
+        return anchor;
     }
 
     private void fillUntil(long end) {
-        while (!isAfterAnchor(nextBar) || anchor.frameOf(phrase.startOf(nextBar)) < end) {
-            for (Onset onset : onsets.in(nextBar, anchor.moment())) {
-                long begins = anchor.frameOf(onset.at()) - Math.round(onset.early() * sampleRate);
-                coming.add(new Cue(Math.max(frame, begins), cues++, onset.sound(), onset.level()));
+        while (true) {
+            Stretch last = stretches.getLast();
+            if (last.isLaidOut()) {
+                Stretch following = last.following();
+                if (following.anchor().frame() >= end) {
+                    return;
+                }
+                add(following);
+            } else if (last.isBegun() && last.nextFrame() >= end) {
+                return;
+            } else {
+                layOut(last);
             }
-            nextBar++;
+        }
+    }
+
+    private Stretch second() {
+        Iterator<Stretch> each = stretches.iterator();
+        each.next();
+        return each.next();
+    }
+
+    private void layOut(Stretch stretch) {
+        for (Onset onset : stretch.layOut()) {
+            long begins = stretch.anchor().frameOf(onset.at()) - Math.round(onset.early() * sampleRate);
+            coming.add(new Cue(Math.max(frame, begins), cues++, onset.sound(), onset.level()));
         }
     }
 
     /** The tie between musical time and samples that holds now, or from its frame on where that lies ahead. */
     public Anchor anchor() {
-        return anchor;
+        return stretches.element().anchor();
     }
 
     /** How many samples have been rendered. */
@@ -134,5 +145,8 @@ public final class Renderer {
             block[i] = Math.max(-1, Math.min(1, block[i] * MASTER));
         }
         frame = end;
+        while (stretches.size() > 1 && second().anchor().frame() <= frame) {
+            stretches.removeFirst();
+        }
     }
 }

@@ -60,7 +60,7 @@ class PlayerTest {
             assertThat(out.secondWritten.await(20, TimeUnit.SECONDS)).isTrue();
             assertThat(player.isPlaying()).isTrue();
             // One second at 60 quarters a minute is a quarter of a whole note.
-            assertThat(player.heard().orElseThrow()).isBetween(0.249, 0.251);
+            assertThat(player.heard().orElseThrow().moment()).isBetween(0.249, 0.251);
             player.stop();
             assertThat(player.isPlaying()).isFalse();
             assertThat(out.closed).isTrue();
@@ -73,11 +73,11 @@ class PlayerTest {
         try (Player player = new Player(SilentClock::new, KIT)) {
             player.start(at("999"));
             player.change(at("500"));
-            while (player.heard().orElseThrow() < 0.5) {
+            while (player.heard().orElseThrow().moment() < 0.5) {
                 TimeUnit.MILLISECONDS.sleep(5);
             }
             player.start(at("60"));
-            assertThat(player.heard().orElseThrow()).isLessThan(0.5);
+            assertThat(player.heard().orElseThrow().moment()).isLessThan(0.5);
             player.stop();
             player.stop();
             assertThat(player.heard()).isEmpty();

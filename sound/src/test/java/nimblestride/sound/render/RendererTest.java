@@ -1,6 +1,8 @@
 package nimblestride.sound.render;
 
+import static nimblestride.core.text.Examples.again;
 import static nimblestride.core.text.Examples.exercise;
+import static nimblestride.core.text.Examples.then;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.data.Offset.offset;
 
@@ -10,6 +12,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Playthrough;
 import nimblestride.core.groove.Kit;
 import nimblestride.core.groove.Limb;
 import nimblestride.core.groove.NoteHead;
@@ -121,12 +124,94 @@ class RendererTest {
     @Test
     void nothingDriftsInTenHours() {
         Exercise exercise = exercise("11/8", "kick every 3/16").withTempo(TempoText.read("289/3"));
-        Anchor anchor = new Anchor(0, NoteValue.ZERO, exercise.tempo(), RATE);
+        Anchor anchor = Anchor.beginning(exercise.tempo(), RATE);
         NoteValue far = NoteValue.of(3, 16).times(77_000);
         double exact = exercise.tempo().seconds(far).doubleValue() * RATE;
         assertThat(exact / RATE / 3600).isGreaterThan(9.9);
         assertThat((double) anchor.frameOf(far)).isBetween(exact - 0.5001, exact + 0.5001);
         assertThat(anchor.momentOf(anchor.frameOf(far))).isCloseTo(far.toDouble(), offset(1e-4));
+    }
+
+    /**
+     * Through modulations and round again: every onset within half a sample of its exact time, and at both sides of a change
+     * the notes are as far apart as their own tempos say.
+     */
+    @Property(tries = 25)
+    void sectionsFollowEachOtherToTheSample(
+            @ForAll @IntRange(min = 2, max = 9) int notes,
+            @ForAll @IntRange(min = 2, max = 9) int group,
+            @ForAll @IntRange(min = 7, max = 9_000) int blockSize) {
+        Exercise a = exercise("7/16", "kick every 1/16").withTempo(TempoText.read("211"));
+        Exercise there = then(a, notes + " in groups of " + group, 2, "5/16", "snare every 1/12");
+        Exercise back = again(there, group + " in groups of " + notes, 1, 0);
+        List<Double> exact = new ArrayList<>();
+        Playthrough whole = Playthrough.of(back);
+        for (int round = 0; round < 3; round++) {
+            double from = whole.seconds().doubleValue() * round;
+            for (Playthrough.Passage passage : whole.passages()) {
+                Course.of(passage.feel().layers().get(0), passage.feel().phrase())
+                        .between(NoteValue.ZERO, passage.length(), 1_000)
+                        .forEach(hit -> exact.add(RATE
+                                * (from
+                                        + passage.startsSeconds().doubleValue()
+                                        + passage.tempo().seconds(hit.at()).doubleValue())));
+            }
+        }
+        int frames = (int) Math.ceil(whole.seconds().doubleValue() * 3 * RATE) - 1;
+        List<Anchor> told = new ArrayList<>();
+        Renderer renderer = new Renderer(layersOnly(back), IMPULSES, RATE, told::add);
+        List<Long> heard = onsets(render(renderer, frames, blockSize));
+        assertThat(heard).hasSameSizeAs(exact);
+        for (int i = 0; i < heard.size(); i++) {
+            assertThat((double) heard.get(i)).isBetween(exact.get(i) - 0.501, exact.get(i) + 0.501);
+        }
+        assertThat(told).extracting(Anchor::section).startsWith(0, 1, 2, 0, 1, 2, 0, 1, 2);
+    }
+
+    /** Ten hours of sections in turn: the last change is as exact as the first. */
+    @Test
+    void nothingDriftsInTenHoursOfSections() {
+        Exercise a = exercise("11/8", "kick every 11/8").withTempo(TempoText.read("289/3"));
+        Exercise back = again(then(a, "7 in groups of 5", 2, "5/16"), "5 in groups of 7", 1, 0);
+        double round = Playthrough.of(back).seconds().doubleValue();
+        Stretch stretch = Stretch.first(layersOnly(back), IMPULSES, RATE);
+        int rounds = (int) (36_000 / round);
+        for (int i = 0; i < rounds * 3; i++) {
+            stretch = stretch.following();
+        }
+        double exact =
+                Playthrough.of(back).seconds().multiply(rounds).multiply(RATE).doubleValue();
+        assertThat(exact / RATE / 3600).isGreaterThan(9.9);
+        assertThat((double) stretch.anchor().frame()).isBetween(exact - 0.5001, exact + 0.5001);
+    }
+
+    @Test
+    void aChangeWhileSectionsPlayGoesOnInTheSameSection() {
+        Exercise a = exercise("4/4", "kick every 1/4").withTempo(TempoText.read("240"));
+        Exercise piece = then(a, "1/4 = 1/2", 1, "4/4", "snare every 1/4");
+        Renderer renderer = new Renderer(layersOnly(piece), IMPULSES, RATE);
+        render(renderer, RATE + RATE / 16, RATE / 16);
+        assertThat(renderer.anchor().section()).isEqualTo(1);
+        Exercise slower = piece.withTempo(TempoText.read("120"));
+        Anchor anchor = renderer.change(layersOnly(slower));
+        assertThat(anchor.section()).isEqualTo(1);
+        assertThat(anchor.moment()).isEqualTo(NoteValue.QUARTER);
+        assertThat(anchor.frame()).isEqualTo(RATE + RATE / 8);
+        // Three quarters of B are left at its new 240, then A begins at 120.
+        List<Long> heard = onsets(render(renderer, 2 * RATE, RATE / 16)).stream()
+                .map(place -> place + RATE + RATE / 16)
+                .toList();
+        assertThat(heard)
+                .startsWith(
+                        anchor.frame(),
+                        anchor.frame() + RATE / 4,
+                        anchor.frame() + RATE / 2,
+                        anchor.frame() + 3L * RATE / 4,
+                        anchor.frame() + 5L * RATE / 4);
+        Anchor alone = renderer.change(layersOnly(slower.alone()));
+        assertThat(alone.section()).isZero();
+        render(renderer, RATE, RATE / 16);
+        assertThat(renderer.change(layersOnly(slower.turnedTo(1))).section()).isEqualTo(1);
     }
 
     @Test
