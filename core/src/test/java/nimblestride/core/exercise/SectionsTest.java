@@ -109,12 +109,12 @@ class SectionsTest {
     /** Wherever a section is moved, each is played at the tempo it had. */
     @Property(tries = 200)
     void whatIsMovedKeepsItsTempo(
-            @ForAll @Size(min = 1, max = 6) List<@IntRange(min = 2, max = 9) Integer> notes,
+            @ForAll @Size(min = 1, max = 6) List<@IntRange(min = 4, max = 9) Integer> notes,
             @ForAll @IntRange(max = 5) int from,
             @ForAll @IntRange(max = 5) int to) {
         Exercise piece = exercise("4/4");
         for (int i = 0; i < notes.size(); i++) {
-            piece = then(piece, notes.get(i) + " in groups of " + (i % 2 == 0 ? 5 : 4), i + 1, (i + 2) + "/8");
+            piece = then(piece, notes.get(i) + " in groups of " + (i % 2 == 0 ? 5 : 7), i + 1, (i + 2) + "/8");
         }
         int last = piece.sections().size() - 1;
         Exercise moved = Sectioning.moved(piece, Math.min(from, last), Math.min(to, last));
