@@ -51,6 +51,7 @@ class ArchitectureTest {
             "crossing",
             "modulation",
             "exercise",
+            "setup",
             "closing",
             "family",
             "finding",

@@ -108,7 +108,7 @@ final class ReportCommand implements Callable<Integer> {
 
     private Optional<Chain> chain(Exercise exercise) {
         if (pivots.isEmpty()) {
-            return Optional.empty();
+            return exercise.hasSections() ? Optional.of(exercise.chain()) : Optional.empty();
         }
         List<Pivot> read = pivots.stream()
                 .map(text -> read("--pivot", text, PivotText::read))

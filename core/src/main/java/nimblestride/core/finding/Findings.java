@@ -54,6 +54,7 @@ public final class Findings {
         findings.addAll(CrossFindings.of(reckoning));
         findings.addAll(MeetingFindings.of(reckoning));
         findings.addAll(LayerSlips.of(exercise));
+        findings.addAll(SectionFindings.of(exercise));
         findings.addAll(HandFindings.of(reckoning));
         findings.sort(Comparator.comparing(Finding::kind));
         return List.copyOf(findings);

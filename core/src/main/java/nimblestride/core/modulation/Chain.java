@@ -6,7 +6,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.stream.LongStream;
 import nimblestride.core.value.ExactOverflowException;
-import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 
@@ -72,15 +71,13 @@ public record Chain(Tempo start, List<Pivot> pivots) {
     }
 
     /**
-     * The one modulation that leads back to the first tempo: a single pivot turned round, otherwise a value that becomes the
-     * quarter.
+     * The one modulation that leads back to the first tempo: a single pivot turned round, otherwise the plainest that
+     * leads there.
      *
      * @throws ExactOverflowException if that value cannot be written
      */
     public Pivot wayBack() {
-        return pivots.size() == 1
-                ? pivots.get(0).back()
-                : new Pivot(NoteValue.of(ratio().divide(4)), NoteValue.QUARTER);
+        return pivots.size() == 1 ? pivots.get(0).back() : Pivot.reaching(ratio().reciprocal(), List.of());
     }
 
     /**
