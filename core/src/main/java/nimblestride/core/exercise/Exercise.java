@@ -134,7 +134,8 @@ public record Exercise(
         return sections.size() == 1 ? start : chain().tempos().get(firstSection());
     }
 
-    private int firstSection() {
+    /** The first section that plays the feel in hand. */
+    public int firstSection() {
         return IntStream.range(0, sections.size())
                 .filter(i -> sections.get(i).feel() == inHand)
                 .findFirst()

@@ -4,13 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.Stream;
+import nimblestride.core.modulation.Chain;
 import nimblestride.core.modulation.Pivot;
 import nimblestride.core.value.Tempo;
-import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * Edits of the order in which feels are played. A section that is moved or taken out leaves the others at their tempos: the
- * modulations between them are found anew. A feel that no section plays any longer is given up with its last one.
+ * Edits of the order in which feels are played. Whatever is put in, moved or taken out, the other sections stay at their
+ * tempos: the modulations between them are found anew where they must be. A feel that no section plays any longer is given up
+ * with its last one.
  */
 public final class Sectioning {
     private Sectioning() {}
@@ -27,10 +28,21 @@ public final class Sectioning {
         return inserted(exercise, exercise.feels(), at, new Section(feel, rounds, entered));
     }
 
+    /** @throws IllegalArgumentException if no tempo can be played that the modulation leads to */
     private static Exercise inserted(Exercise exercise, List<Feel> feels, int at, Section section) {
-        List<Section> sections = new ArrayList<>(exercise.sections());
-        sections.add(at, section);
-        return exercise.withSections(feels, exercise.inHand(), exercise.start(), sections);
+        List<Turn> turns = turns(exercise);
+        if (at == turns.size()) {
+            List<Section> sections = new ArrayList<>(exercise.sections());
+            sections.add(section);
+            return exercise.withSections(feels, exercise.inHand(), exercise.start(), sections);
+        }
+        Tempo before = at == 0 ? exercise.start() : turns.get(at - 1).tempo;
+        turns.add(
+                at,
+                new Turn(
+                        section,
+                        new Chain(before, List.of(section.entered())).tempos().get(1)));
+        return inTurns(exercise, feels, turns);
     }
 
     /** @throws IllegalArgumentException if it is the only section */
@@ -40,7 +52,7 @@ public final class Sectioning {
         }
         List<Turn> turns = turns(exercise);
         turns.remove(section);
-        return inTurns(exercise, turns);
+        return inTurns(exercise, exercise.feels(), turns);
     }
 
     /** A section in another place of the order. */
@@ -48,7 +60,7 @@ public final class Sectioning {
         Objects.checkIndex(to, exercise.sections().size());
         List<Turn> turns = turns(exercise);
         turns.add(to, turns.remove(section));
-        return inTurns(exercise, turns);
+        return inTurns(exercise, exercise.feels(), turns);
     }
 
     public static Exercise inRounds(Exercise exercise, int section, int rounds) {
@@ -94,7 +106,7 @@ public final class Sectioning {
         return turns;
     }
 
-    private static Exercise inTurns(Exercise exercise, List<Turn> turns) {
+    private static Exercise inTurns(Exercise exercise, List<Feel> feels, List<Turn> turns) {
         List<Pivot> known = exercise.chain().pivots();
         List<Integer> played = turns.stream()
                 .map(turn -> turn.section.feel())
@@ -104,20 +116,16 @@ public final class Sectioning {
         List<Section> sections = new ArrayList<>();
         for (int i = 0; i < turns.size(); i++) {
             Section old = turns.get(i).section;
-            Pivot entered = i == 0 ? Pivot.NONE : between(turns.get(i - 1).tempo, turns.get(i).tempo, known);
+            Pivot entered = i == 0
+                    ? Pivot.NONE
+                    : Pivot.toward(turns.get(i - 1).tempo, turns.get(i).tempo, preferring(old.entered(), known));
             sections.add(new Section(played.indexOf(old.feel()), old.rounds(), entered));
         }
         int inHand = Math.max(0, played.indexOf(exercise.inHand()));
-        return exercise.withSections(
-                played.stream().map(exercise.feels()::get).toList(), inHand, turns.get(0).tempo, sections);
+        return exercise.withSections(played.stream().map(feels::get).toList(), inHand, turns.get(0).tempo, sections);
     }
 
-    /** One of the modulations that are known, there or back, where it fits; otherwise the plainest that does. */
-    private static Pivot between(Tempo before, Tempo after, List<Pivot> known) {
-        BigFraction ratio = after.perMinute().divide(before.perMinute());
-        return Stream.concat(Stream.of(Pivot.NONE), known.stream().flatMap(one -> Stream.of(one, one.back())))
-                .filter(pivot -> pivot.ratio().compareTo(ratio) == 0)
-                .findFirst()
-                .orElseGet(() -> Pivot.reaching(ratio, List.of()));
+    private static List<Pivot> preferring(Pivot first, List<Pivot> others) {
+        return Stream.concat(Stream.of(first), others.stream()).toList();
     }
 }

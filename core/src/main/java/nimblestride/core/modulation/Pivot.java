@@ -2,8 +2,10 @@ package nimblestride.core.modulation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import nimblestride.core.value.NoteName;
 import nimblestride.core.value.NoteValue;
+import nimblestride.core.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
@@ -67,6 +69,18 @@ public record Pivot(NoteValue old, NoteValue now) {
             }
         }
         return into(candidates.get(0), ratio);
+    }
+
+    /**
+     * The pivot from one tempo to another: one of those that are known, there or back, where it fits; otherwise the plainest
+     * that does.
+     */
+    public static Pivot toward(Tempo before, Tempo after, List<Pivot> known) {
+        BigFraction ratio = after.quartersPerMinute().divide(before.quartersPerMinute());
+        return Stream.concat(Stream.of(NONE), known.stream().flatMap(one -> Stream.of(one, one.back())))
+                .filter(pivot -> pivot.ratio().compareTo(ratio) == 0)
+                .findFirst()
+                .orElseGet(() -> reaching(ratio, List.of()));
     }
 
     private static Pivot into(NoteValue now, BigFraction ratio) {

@@ -90,11 +90,20 @@ public record Shift(Tempo before, Pivot pivot, Phrase oldBars, Phrase newBars) {
      * @return empty where that is not within {@value #WITHIN_REASON} bars of either
      */
     public Optional<Agreement> barLinesAgree() {
+        return barLinesAgree(NoteValue.ZERO);
+    }
+
+    /**
+     * The same where the new bars start later than the pivot.
+     *
+     * @param late by so much, in old values
+     */
+    public Optional<Agreement> barLinesAgree(NoteValue late) {
         long oldBar = 1;
-        long newBar = 1;
+        long newBar = late.isZero() ? 1 : 0;
         while (oldBar <= WITHIN_REASON && newBar <= WITHIN_REASON) {
             NoteValue oldLine = oldBars.startOf(oldBar);
-            int order = oldLine.compareTo(inOld(newBars.startOf(newBar)));
+            int order = oldLine.compareTo(late.plus(inOld(newBars.startOf(newBar))));
             if (order == 0) {
                 return Optional.of(new Agreement(oldBar, newBar, oldLine));
             }
