@@ -12,7 +12,11 @@ import nimblestride.core.score.Tuplet;
 import nimblestride.core.value.NoteValue;
 
 /** A note value among words, as in a tempo mark; a note of a tuplet has its number over it. */
-final class NoteSign {
+public final class NoteSign {
+    private static final double LIST_SIZE = 1;
+    private static final double LIST_WIDTH = 3.4;
+    private static final double LIST_HEIGHT = 4.4;
+
     private static final double NUMBER_SIZE = 1.1;
     private static final double NUMBER_HEIGHT = 2.9;
 
@@ -54,6 +58,12 @@ final class NoteSign {
                     size);
         }
         return new NoteSign(face, letters, Optional.empty(), "", value.toString(), size);
+    }
+
+    /** A value alone, as it stands in a list of values: all are equally large. */
+    public static Drawing drawing(MusicFace face, Lettering letters, NoteValue value) {
+        NoteSign sign = of(face, letters, value, LIST_SIZE);
+        return new Drawing(LIST_WIDTH, LIST_HEIGHT, sign.marks(0.6, LIST_HEIGHT - 0.8), List.of());
     }
 
     double width() {

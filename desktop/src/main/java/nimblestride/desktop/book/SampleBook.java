@@ -19,7 +19,8 @@ public final class SampleBook {
             "towpath-fourteen.json",
             "three-mooring-posts.json",
             "rope-walk.json",
-            "lock-gate.json");
+            "lock-gate.json",
+            "turning-the-barge.json");
 
     private SampleBook() {}
 

@@ -78,6 +78,7 @@ final class MainMenu extends MenuBar {
                         item("Break", "Shortcut+1", () -> window.chooseBench("Break")),
                         item("Place", "Shortcut+2", () -> window.chooseBench("Place")),
                         item("Cross", "Shortcut+3", () -> window.chooseBench("Cross")),
+                        item("Shift", "Shortcut+4", () -> window.chooseBench("Shift")),
                         item("Hand out", "Shortcut+6", () -> window.chooseBench("Hand out")),
                         item("The count, large", "Shortcut+R", window::showCountStand),
                         new SeparatorMenuItem(),

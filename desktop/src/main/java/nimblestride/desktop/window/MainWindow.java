@@ -10,6 +10,7 @@ import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -29,6 +30,7 @@ import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.placing.PlaceBench;
 import nimblestride.desktop.play.Transport;
 import nimblestride.desktop.road.RoadView;
+import nimblestride.desktop.shift.ShiftBench;
 import nimblestride.sound.play.AudioOut;
 
 /** One window on one exercise. */
@@ -46,6 +48,7 @@ public final class MainWindow {
     private final BreakBench breaking;
     private final PlaceBench placing;
     private final CrossBench crossing;
+    private final ShiftBench shifting;
     private final HandOutBench handing;
     private final FindingsPane findings;
     private final BookPane book;
@@ -76,6 +79,7 @@ public final class MainWindow {
         this.placing = new PlaceBench(
                 desk, road.school(), road.division(), road.stage(), moment -> road.bringIntoView(moment));
         this.crossing = new CrossBench(desk, files::keepInBook);
+        this.shifting = new ShiftBench(desk, transport);
         this.handing = new HandOutBench(
                 desk,
                 remembered.sheet(),
@@ -86,6 +90,7 @@ public final class MainWindow {
         benches.add("Break", "take a bar apart and feel it in groups", breaking);
         benches.add("Place", "voices on counts, and the hands", placing);
         benches.add("Cross", "what runs across the bar line, and its way home", crossing);
+        benches.add("Shift", "a change of gear, there and back", shifting);
         benches.add("Hand out", "the page as it will print, and files for other programs", handing);
         benches.addAtTheEnd(new CountChoice(desk, road.school(), road.division(), this::showCountStand));
         benches.choose("Cross");
@@ -162,8 +167,17 @@ public final class MainWindow {
                 .playing()
                 .addListener((property, was, playing) ->
                         playingThrough.setText(playing ? "Playing through the " + transport.through() : ""));
+        transport.section().addListener((property, was, section) -> turnWith(section.intValue()));
         book.mark(desk.file().get());
         keepAndTitle();
+    }
+
+    /** While all sections play, the feel that is heard is taken in hand, unless something is being typed. */
+    private void turnWith(int section) {
+        boolean typing = stage.getScene().getFocusOwner() instanceof TextInputControl;
+        if (section != Transport.NO_SECTION && !typing) {
+            desk.turnTo(desk.exercise().get().sections().get(section).feel());
+        }
     }
 
     /** A layer that has just come in must not stay unseen and unheard because an exercise is being built up. */
@@ -247,6 +261,12 @@ public final class MainWindow {
         crossing.choose(page);
     }
 
+    /** Goes to a page of the Shift bench. */
+    public void shift(String page) {
+        benches.choose("Shift");
+        shifting.choose(page);
+    }
+
     /** Goes to a page of the Hand out bench. */
     public void handOut(String page) {
         benches.choose("Hand out");
@@ -259,7 +279,7 @@ public final class MainWindow {
         handing.print();
     }
 
-    /** Goes to a bench: Break, Place, Cross or Hand out. */
+    /** Goes to a bench: Break, Place, Cross, Shift or Hand out. */
     public void chooseBench(String name) {
         benches.choose(name);
     }

@@ -1,0 +1,200 @@
+package nimblestride.desktop.shift;
+
+import java.util.List;
+import java.util.function.Function;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.engraving.BothFeels;
+import nimblestride.core.engraving.BothFeels.Kind;
+import nimblestride.core.engraving.Drawing;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.family.ImpliedFeels;
+import nimblestride.core.family.ImpliedFeels.BackBeat;
+import nimblestride.core.family.ImpliedFeels.Keeping;
+import nimblestride.core.layer.Layer;
+import nimblestride.core.modulation.Pivot;
+import nimblestride.core.modulation.Shift;
+import nimblestride.core.setup.ThereAndBack;
+import nimblestride.core.text.ValueText;
+import nimblestride.core.value.NoteValue;
+import nimblestride.core.value.Tally;
+import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.desk.Newest;
+import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.look.Titles;
+import nimblestride.desktop.pages.Page;
+import nimblestride.desktop.staff.DrawingsView;
+import nimblestride.desktop.typing.TypedField;
+import nimblestride.formats.face.Faces;
+
+/** The same change implied, the written bars kept, beside the real one, with what each is for. */
+final class ImpliedPage extends VBox implements Page {
+    private static final double SPACE = 5.4;
+
+    private final Desk desk;
+    private final GearInHand gear;
+    private final TypedField<NoteValue> late;
+    private final ComboBox<BackBeat> backBeat = new ComboBox<>();
+    private final ComboBox<Keeping> keeping = new ComboBox<>();
+    private final Side implied = new Side("Implied: the written bars stay", "implied");
+    private final Side real = new Side("Real: the bars change", "real");
+    private final Label problem = new Label();
+    private final Newest answers = new Newest("implying a modulation");
+    private NoteValue start = NoteValue.ZERO;
+
+    /** One of the two ways, with its picture and what it is for. */
+    private static final class Side extends VBox {
+        private final DrawingsView picture = new DrawingsView(SPACE, 4, false);
+        private final Label about = new Label();
+
+        Side(String title, String id) {
+            getStyleClass().add("page");
+            Label head = new Label(title);
+            head.getStyleClass().add("pane-title");
+            picture.setId("picture-" + id);
+            about.setId("about-" + id);
+            about.setWrapText(true);
+            about.setMinHeight(USE_PREF_SIZE);
+            VBox.setVgrow(picture, Priority.ALWAYS);
+            HBox.setHgrow(this, Priority.ALWAYS);
+            setPrefWidth(100);
+            getChildren().setAll(head, about, picture);
+        }
+
+        double room() {
+            return (picture.getWidth() - 40) / SPACE;
+        }
+    }
+
+    /** What is shown of both, or why nothing is. */
+    private record Seen(List<Drawing> implied, List<Drawing> real, String meeting, String problem) {}
+
+    ImpliedPage(Desk desk, GearInHand gear) {
+        this.desk = desk;
+        this.gear = gear;
+        getStyleClass().add("page");
+        late = new TypedField<>(
+                ImpliedPage::readLate,
+                NoteValue::toString,
+                value -> {
+                    start = value;
+                    ask();
+                },
+                () -> {});
+        late.field().setId("implied-late");
+        late.field().setAccessibleText("How late the felt beat starts, as in 1/16");
+        late.setPrefWidth(64);
+        late.show(NoteValue.ZERO);
+        choice(backBeat, "implied-back-beat", List.of(BackBeat.values()), BackBeat::title, 180);
+        choice(keeping, "implied-keeping", List.of(Keeping.values()), Keeping::title, 250);
+        problem.getStyleClass().add("problem");
+        HBox line = new HBox(
+                new Caption("Starting"),
+                late,
+                new Caption("late"),
+                backBeat,
+                keeping,
+                new SmallButton("Imply it", "imply", () -> make(true)),
+                new SmallButton("Really change", "change-really", () -> make(false)));
+        line.getStyleClass().add("add-line");
+        HBox sides = new HBox(implied, real);
+        sides.getStyleClass().add("reasons");
+        VBox.setVgrow(sides, Priority.ALWAYS);
+        getChildren().setAll(line, problem, sides);
+        implied.picture.onRoom(this::ask);
+        gear.onChange(this::ask);
+    }
+
+    private <T> void choice(ComboBox<T> box, String id, List<T> all, Function<T, String> title, double width) {
+        box.setId(id);
+        box.getItems().setAll(all);
+        box.setValue(all.get(0));
+        box.setConverter(new Titles<>(title));
+        box.setPrefWidth(width);
+        box.setAccessibleText("What is played");
+    }
+
+    private static NoteValue readLate(String text) {
+        return text.strip().equals("0") ? NoteValue.ZERO : ValueText.read(text);
+    }
+
+    void setPalette(Palette palette) {
+        implied.picture.setPalette(palette);
+        real.picture.setPalette(palette);
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        gear.show(exercise);
+        ask();
+    }
+
+    private void ask() {
+        if (getScene() == null || gear.exercise().get() == null || implied.room() <= 0) {
+            return;
+        }
+        Shift shift = gear.shift();
+        NoteValue startLate = start;
+        double room = implied.room();
+        answers.ask(() -> seen(shift, startLate, room), this::show);
+    }
+
+    private static Seen seen(Shift shift, NoteValue late, double room) {
+        try {
+            return new Seen(
+                    rows(shift, Kind.IMPLIED, late, room),
+                    rows(shift, Kind.REAL, NoteValue.ZERO, room),
+                    shift.barLinesAgree(late)
+                            .map(agreement -> "The felt 1 and the written one meet after "
+                                    + Tally.count(agreement.oldBars(), "written bar") + ", "
+                                    + Tally.count(agreement.newBars(), "felt bar") + ".")
+                            .orElse("The felt 1 and the written one do not meet within "
+                                    + Tally.number(Shift.WITHIN_REASON) + " bars."),
+                    "");
+        } catch (IllegalArgumentException | ArithmeticException e) {
+            return new Seen(List.of(), List.of(), "", e.getMessage() + ".");
+        }
+    }
+
+    private static List<Drawing> rows(Shift shift, Kind kind, NoteValue late, double room) {
+        return new BothFeels(shift, kind, late, Faces.get().music(), Faces.get(), room).rows();
+    }
+
+    private void show(Seen seen) {
+        problem.setText(seen.problem);
+        problem.setManaged(!seen.problem.isEmpty());
+        implied.picture.show(seen.implied);
+        real.picture.show(seen.real);
+        implied.about.setText("For a few bars of tension inside a tune: everybody else reads on. " + seen.meeting + " "
+                + ImpliedFeels.CAUTION);
+        real.about.setText("For a section of its own: everybody changes, the new tempo is home until the way back, and"
+                + " all can find the 1.");
+    }
+
+    private void make(boolean felt) {
+        try {
+            Shift shift = gear.shift();
+            if (felt) {
+                List<Layer> layers = ImpliedFeels.layers(
+                        shift.pulse(), start, shift.oldBeat(), backBeat.getValue(), keeping.getValue());
+                desk.edit(exercise -> ThereAndBack.there(exercise, Pivot.NONE, exercise.phrase(), layers));
+            } else {
+                desk.edit(exercise -> ThereAndBack.there(
+                        exercise, gear.pivot(), gear.newBars().get()));
+            }
+        } catch (IllegalArgumentException | ArithmeticException e) {
+            problem.setText("This cannot be done: " + e.getMessage() + ".");
+            problem.setManaged(true);
+        }
+    }
+
+    @Override
+    public void close() {
+        answers.close();
+    }
+}

@@ -1,0 +1,172 @@
+package nimblestride.desktop.shift;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.engraving.BothFeels;
+import nimblestride.core.engraving.Drawing;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.modulation.Shift;
+import nimblestride.core.modulation.ShiftWords;
+import nimblestride.core.setup.LeadIn;
+import nimblestride.core.setup.ThereAndBack;
+import nimblestride.core.value.NoteValue;
+import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.desk.Newest;
+import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.look.DownScroll;
+import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.pages.Page;
+import nimblestride.desktop.staff.DrawingsView;
+import nimblestride.formats.face.Faces;
+
+/** The pivot: the new tempo with its sum, both feels to scale, and sections made of it. */
+final class PivotPage extends VBox implements Page {
+    private static final double SPACE = 6.2;
+    private static final double ROW = 21 * SPACE + 4;
+
+    private final Desk desk;
+    private final GearInHand gear;
+    private final GearLine line;
+    private final DrawingsView picture = new DrawingsView(SPACE, 6, false);
+    private final GridPane told = new GridPane();
+    private final CheckBox leadIns = new CheckBox("with lead-ins");
+    private final Label problem = new Label();
+    private final Newest answers = new Newest("working out a pivot");
+
+    /** What is shown of a change, or why nothing is. */
+    private record Seen(List<ShiftWords.Told> told, List<Drawing> rows, String problem) {}
+
+    PivotPage(Desk desk, GearInHand gear) {
+        this.desk = desk;
+        this.gear = gear;
+        getStyleClass().add("page");
+        line = new GearLine(gear);
+        picture.setId("both-feels");
+        picture.setMinHeight(ROW);
+        picture.setPrefHeight(ROW);
+        picture.onRoom(this::ask);
+        told.setId("pivot-told");
+        told.getStyleClass().add("ways");
+        problem.getStyleClass().add("problem");
+        problem.setWrapText(true);
+        problem.setManaged(false);
+        leadIns.setId("with-lead-ins");
+        leadIns.setSelected(true);
+        HBox make = new HBox(
+                new SmallButton("Go there", "go-there", () -> make(this::there)),
+                new SmallButton("There and back", "there-and-back", () -> make(this::thereAndBack)),
+                leadIns);
+        make.getStyleClass().add("add-line");
+        line.getChildren().add(make);
+        getChildren().setAll(line, problem, picture, new DownScroll(told));
+        gear.onChange(this::refresh);
+    }
+
+    void setPalette(Palette palette) {
+        picture.setPalette(palette);
+        line.setPalette(palette);
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        gear.show(exercise);
+        refresh();
+    }
+
+    private void refresh() {
+        if (getScene() != null) {
+            line.show();
+            ask();
+        }
+    }
+
+    private void ask() {
+        if (gear.exercise().get() == null || picture.getWidth() <= 0) {
+            return;
+        }
+        Shift shift = gear.shift();
+        double width = (picture.getWidth() - 40) / SPACE;
+        answers.ask(() -> seen(shift, width), this::show);
+    }
+
+    private static Seen seen(Shift shift, double width) {
+        try {
+            List<Drawing> rows = new BothFeels(
+                            shift,
+                            BothFeels.Kind.REAL,
+                            NoteValue.ZERO,
+                            Faces.get().music(),
+                            Faces.get(),
+                            width)
+                    .rows();
+            return new Seen(ShiftWords.of(shift), rows, "");
+        } catch (IllegalArgumentException | ArithmeticException e) {
+            return new Seen(List.of(), List.of(), e.getMessage() + ".");
+        }
+    }
+
+    private void show(Seen seen) {
+        showProblem(seen.problem);
+        picture.show(seen.rows);
+        picture.setAccessibleText(
+                seen.told.stream().map(ShiftWords.Told::sentence).reduce("", (all, one) -> all + " " + one));
+        told.getChildren().clear();
+        for (ShiftWords.Told one : seen.told) {
+            Caption about = new Caption(one.about());
+            Label sentence = new Label(one.sentence());
+            sentence.setWrapText(true);
+            sentence.setMinHeight(USE_PREF_SIZE);
+            Label sum = new Label(one.sum());
+            sum.setWrapText(true);
+            sum.getStyleClass().add("finding-sum");
+            VBox words = one.sum().isEmpty() ? new VBox(sentence) : new VBox(sentence, sum);
+            GridPane.setHgrow(words, Priority.ALWAYS);
+            told.addRow(told.getRowCount(), about, words);
+        }
+    }
+
+    private void showProblem(String text) {
+        problem.setText(text);
+        problem.setManaged(!text.isEmpty());
+        problem.setVisible(!text.isEmpty());
+    }
+
+    private void make(UnaryOperator<Exercise> change) {
+        try {
+            desk.edit(change);
+        } catch (IllegalArgumentException | ArithmeticException e) {
+            showProblem("This cannot be done: " + e.getMessage() + ".");
+        }
+    }
+
+    private Exercise there(Exercise exercise) {
+        Exercise there =
+                ThereAndBack.there(exercise, gear.pivot(), gear.newBars().get());
+        return ledInto(there, there.firstSection());
+    }
+
+    private Exercise thereAndBack(Exercise exercise) {
+        Exercise there =
+                ThereAndBack.there(exercise, gear.pivot(), gear.newBars().get());
+        int section = there.firstSection();
+        Exercise back = ThereAndBack.back(there);
+        return ledInto(ledInto(back, section + 1), section);
+    }
+
+    private Exercise ledInto(Exercise exercise, int section) {
+        boolean changes = !exercise.sections().get(section).entered().isNone();
+        return leadIns.isSelected() && changes ? LeadIn.before(exercise, section, 1) : exercise;
+    }
+
+    @Override
+    public void close() {
+        answers.close();
+    }
+}

@@ -1,0 +1,135 @@
+package nimblestride.desktop.shift;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Sectioning;
+import nimblestride.core.modulation.Pivot;
+import nimblestride.core.setup.ThereAndBack;
+import nimblestride.desktop.desk.Answer;
+import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.DownScroll;
+import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.pages.Page;
+import nimblestride.desktop.play.Transport;
+
+/** The sections of the exercise in their order, and whether their chain of tempos comes home. */
+final class SectionsPage extends VBox implements Page {
+    private static final Set<String> ABOUT_SECTIONS = Set.of("sections", "drifted");
+    /** Where the bars stand, which take what room there is. */
+    private static final int BARS_COLUMN = 2;
+
+    private final Desk desk;
+    private final Transport transport;
+    private final GridPane grid = new GridPane();
+    private final Label told = new Label();
+    private final Label problem = new Label();
+    private final List<SectionRow> rows = new ArrayList<>();
+
+    SectionsPage(Desk desk, Transport transport) {
+        this.desk = desk;
+        this.transport = transport;
+        getStyleClass().add("page");
+        CheckBox all = new CheckBox("Play all sections in order");
+        all.setId("all-sections");
+        all.selectedProperty().bindBidirectional(transport.allSections());
+        all.setTooltip(new Tooltip("Off: only the feel in hand is played, again and again"));
+        SmallButton again = new SmallButton("Again", "section-again", () -> edit("again", this::again));
+        again.setTooltip(new Tooltip("The feel in hand once more, after the last section"));
+        SmallButton other = new SmallButton("A new feel", "section-new", () -> edit("new", this::other));
+        other.setTooltip(new Tooltip("Bars of its own after the feel in hand, at the same tempo"));
+        SmallButton back = new SmallButton("Back to the first", "section-back", () -> edit("back", ThereAndBack::back));
+        back.setTooltip(new Tooltip("The first section after the feel in hand, at its own tempo"));
+        HBox line = new HBox(all, other, again, back);
+        line.getStyleClass().add("add-line");
+        told.setId("sections-told");
+        told.setWrapText(true);
+        told.setMinHeight(USE_PREF_SIZE);
+        problem.setId("sections-problem");
+        problem.getStyleClass().add("problem");
+        problem.setWrapText(true);
+        showProblem("");
+        grid.getStyleClass().add("ways");
+        getChildren().setAll(line, problem, new DownScroll(grid), told);
+        transport.section().addListener(change -> light());
+    }
+
+    private Exercise other(Exercise exercise) {
+        return ThereAndBack.there(exercise, Pivot.NONE, exercise.phrase());
+    }
+
+    private Exercise again(Exercise exercise) {
+        Pivot home = Pivot.toward(
+                exercise.chain().tempos().get(exercise.sections().size() - 1),
+                exercise.tempo(),
+                exercise.chain().pivots());
+        return Sectioning.again(exercise, exercise.sections().size(), exercise.inHand(), 1, home);
+    }
+
+    private void edit(Object from, UnaryOperator<Exercise> change) {
+        try {
+            desk.edit(from, change);
+            showProblem("");
+        } catch (IllegalArgumentException | ArithmeticException e) {
+            showProblem("This cannot be done: " + e.getMessage() + ".");
+        }
+        if (!(from instanceof String typed && typed.startsWith("section-"))) {
+            desk.endBurst();
+        }
+    }
+
+    private void showProblem(String text) {
+        problem.setText(text);
+        problem.setManaged(!text.isEmpty());
+        problem.setVisible(!text.isEmpty());
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        int count = exercise.sections().size();
+        if (rows.size() != count) {
+            rows.clear();
+            grid.getChildren().clear();
+            for (int i = 0; i < count; i++) {
+                SectionRow row = new SectionRow(i, desk, this::edit);
+                rows.add(row);
+                List<Node> nodes = row.nodes();
+                GridPane.setHgrow(nodes.get(BARS_COLUMN), Priority.ALWAYS);
+                grid.addRow(i, nodes.toArray(Node[]::new));
+            }
+        }
+        rows.forEach(row -> row.show(exercise));
+        light();
+    }
+
+    private void light() {
+        for (int i = 0; i < rows.size(); i++) {
+            rows.get(i).setHeard(transport.section().get() == i);
+        }
+    }
+
+    /** What is known about the order of sections, as among the findings. */
+    @Override
+    public void show(Answer answer) {
+        String known = answer.findings().stream()
+                .filter(finding -> ABOUT_SECTIONS.contains(finding.code()))
+                .map(finding -> finding.sentence() + " " + finding.sum() + ".")
+                .collect(Collectors.joining("\n"));
+        told.setText(
+                known.isEmpty()
+                        ? "One feel so far. The Pivot page adds another at a new tempo; A new feel adds bars of its own at"
+                                + " this one."
+                        : known);
+    }
+}
