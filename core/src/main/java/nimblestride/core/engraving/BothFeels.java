@@ -28,13 +28,14 @@ public final class BothFeels {
         IMPLIED
     }
 
-    private static final double NAMES = 8;
-    private static final double HEIGHT = 21;
-    private static final double OLD_LINE = 9;
-    private static final double NEW_LINE = 14.6;
+    private static final double NAMES = 8.5;
+    private static final double HEIGHT = 23.8;
+    private static final double OLD_LINE = 9.8;
+    private static final double NEW_LINE = 17.2;
     private static final double STRIDE = 3.6;
     private static final double POST = 2.4;
-    private static final double SIZE = 1.5;
+    private static final double SIZE = 1.9;
+    private static final double NUMBER_ROOM = 1.6;
     private static final double NARROWEST_BEAT = 3.2;
     private static final double WIDEST_BEAT = 9;
     private static final int MOST_LEAD_BARS = 4;
@@ -176,8 +177,7 @@ public final class BothFeels {
         private void sign() {
             double at = x(lead.toDouble());
             if (kind == Kind.IMPLIED) {
-                marks.add(
-                        new Words("the feel changes, the bars stay", at, 2.4, SIZE, Weight.BOLD, Align.START, Ink.INK));
+                marks.add(new Words("felt only", at, 2.4, SIZE, Weight.BOLD, Align.START, Ink.INK));
                 return;
             }
             at = note(shift.pivot().old(), at);
@@ -189,14 +189,14 @@ public final class BothFeels {
         }
 
         private double note(NoteValue value, double x) {
-            NoteSign sign = NoteSign.of(face, letters, value, 0.8);
-            marks.addAll(sign.marks(x, 2.4));
+            NoteSign sign = NoteSign.of(face, letters, value, 0.9);
+            marks.addAll(sign.marks(x, 2.6));
             return x + sign.width();
         }
 
         private double words(String text, double x) {
-            marks.add(new Words(text, x, 2.4, 1.8, Weight.BOLD, Align.START, Ink.INK));
-            return x + letters.width(text, Weight.BOLD, 1.8);
+            marks.add(new Words(text, x, 2.6, 2.2, Weight.BOLD, Align.START, Ink.INK));
+            return x + letters.width(text, Weight.BOLD, 2.2);
         }
 
         private void oldBars() {
@@ -275,7 +275,8 @@ public final class BothFeels {
         private void beats(double start, double length, double beat, double line, int down, Ink ink) {
             int number = 1;
             for (double at = start; at < start + length - 1e-9; at += beat) {
-                if (row.holds(at) && at < row.to - 1e-9) {
+                boolean room = number == 1 || (start + length - at) * perWhole > NUMBER_ROOM;
+                if (room && row.holds(at) && at < row.to - 1e-9) {
                     double y = down > 0 ? line - 0.5 : line + SIZE + 0.1;
                     boolean first = number == 1;
                     marks.add(new Words(
@@ -304,13 +305,13 @@ public final class BothFeels {
                 if (row.holds(at) && at < row.to - 1e-9) {
                     accent(x(at));
                     diamond(x(at), NEW_LINE, 0.42, Ink.QUIET);
-                    marks.add(new Line(x(at), OLD_LINE + 2.2, x(at), NEW_LINE - 0.6, 0.08, Ink.QUIET));
+                    marks.add(new Line(x(at), OLD_LINE + 3.6, x(at), NEW_LINE - 0.6, 0.08, Ink.QUIET));
                 }
             }
         }
 
         private void accent(double x) {
-            double y = OLD_LINE - STRIDE - 1.1;
+            double y = OLD_LINE + 2.9;
             marks.add(new Line(x - 0.7, y - 0.5, x + 0.7, y, 0.16, Ink.LANDING));
             marks.add(new Line(x - 0.7, y + 0.5, x + 0.7, y, 0.16, Ink.LANDING));
         }
@@ -323,6 +324,10 @@ public final class BothFeels {
         private void together() {
             NoteValue pulse = shift.pulse();
             for (NoteValue at = lead.plus(late); at.toDouble() <= row.to + 1e-9; at = at.plus(pulse)) {
+                boolean backBeat = at.minus(lead.plus(late)).wholePartsOf(pulse) % 2 == 1;
+                if (kind == Kind.IMPLIED && backBeat && row.holds(at.toDouble())) {
+                    diamond(x(at.toDouble()), NEW_LINE, 0.55, Ink.INK);
+                }
                 boolean onOldBeat = at.minus(lead).isMultipleOf(shift.oldBeat());
                 if (onOldBeat && row.holds(at.toDouble()) && at.toDouble() >= row.from) {
                     double x = x(at.toDouble());

@@ -14,6 +14,7 @@ import nimblestride.core.exercise.Sectioning;
 import nimblestride.core.finding.Finding.Kind;
 import nimblestride.core.finding.Finding.Mend;
 import nimblestride.core.modulation.Pivot;
+import nimblestride.core.value.NoteName;
 import nimblestride.core.value.Tally;
 import nimblestride.core.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -51,8 +52,8 @@ final class SectionFindings {
             }
             BigFraction had = tempos.get(known).perMinute();
             BigFraction has = tempos.get(i).perMinute();
-            BigFraction wanted = had.divide(tempos.get(i - 1).perMinute());
-            Pivot home = wanted.compareTo(BigFraction.ONE) == 0 ? Pivot.NONE : Pivot.reaching(wanted, List.of());
+            Pivot home = Pivot.toward(
+                    tempos.get(i - 1), tempos.get(known), exercise.chain().pivots());
             findings.add(new Finding(
                     Kind.CHECK,
                     "drifted",
@@ -69,12 +70,16 @@ final class SectionFindings {
     private Optional<Mend> closing(int section, Pivot home) {
         try {
             return Optional.of(new Mend(
-                    home.isNone() ? "Keep the tempo there" : "Enter it by " + home,
+                    home.isNone() ? "Keep the tempo there" : "Enter it by " + said(home),
                     Sectioning.enteredBy(exercise, section, home)));
         } catch (IllegalArgumentException e) {
             // A tempo after it could then not be played.
             return Optional.empty();
         }
+    }
+
+    private static String said(Pivot pivot) {
+        return NoteName.say(pivot.old()) + " = " + NoteName.say(pivot.now());
     }
 
     private String name(int section) {
@@ -90,7 +95,7 @@ final class SectionFindings {
         String more = sections.size() > LISTED ? ", and " + (sections.size() - LISTED) + " more" : "";
         String home = exercise.chain().isHome()
                 ? "The last is at the tempo of the first."
-                : "Round again, the tempo goes back by " + exercise.chain().wayBack() + ".";
+                : "Round again, the tempo goes back by " + said(exercise.chain().wayBack()) + ".";
         long bars =
                 whole.passages().stream().mapToLong(Playthrough.Passage::bars).sum();
         findings.add(new Finding(

@@ -18,7 +18,7 @@ public record MetronomeSetting(NoteValue old, NoteValue now, BigFraction perMinu
     /** More clicks a beat, or beats a click, than this help nobody. */
     private static final int MOST = 9;
 
-    private static final int LISTED = 6;
+    private static final int LISTED = 4;
 
     /** Whether an ordinary metronome can be set to it: a whole number in its range. */
     public boolean isOnAnOrdinaryMetronome() {

@@ -1,6 +1,5 @@
 package nimblestride.core.modulation;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import nimblestride.core.value.NoteName;
@@ -46,29 +45,35 @@ public record Pivot(NoteValue old, NoteValue now) {
     }
 
     /**
-     * A pivot that multiplies the tempo so: the first in which both values are single notes with a name, tried with one side
-     * as each value in turn and then from the quarter down; where there is none, what becomes the first value, or a quarter.
+     * A pivot that multiplies the tempo so. Both its values are single notes with a name, if any such are found: with one side
+     * as a preferred value, then without tuplets from the quarter down, then with them. Where there are none, it is what
+     * becomes the first of these values.
      *
      * @param ratio more than zero
      * @param preferred values that one side had best be
      * @throws nimblestride.core.value.ExactOverflowException if no such value can be written
      */
     public static Pivot reaching(BigFraction ratio, List<NoteValue> preferred) {
-        List<NoteValue> candidates = new ArrayList<>(preferred);
-        for (int shape = 4; shape <= SHORTEST; shape *= 2) {
-            candidates.add(NoteValue.of(1, shape));
-        }
-        for (NoteValue plain : candidates) {
-            Pivot toPlain = into(plain, ratio);
-            Pivot fromPlain = into(plain, ratio.reciprocal()).back();
-            if (toPlain.isNamed()) {
-                return toPlain;
-            }
-            if (fromPlain.isNamed()) {
-                return fromPlain;
-            }
-        }
-        return into(candidates.get(0), ratio);
+        List<NoteValue> shapes = Stream.iterate(4, shape -> shape <= SHORTEST, shape -> shape * 2)
+                .map(shape -> NoteValue.of(1, shape))
+                .toList();
+        return named(ratio, preferred)
+                .findFirst()
+                .or(() -> named(ratio, shapes).filter(Pivot::isWithoutTuplets).findFirst())
+                .or(() -> named(ratio, shapes).findFirst())
+                .orElseGet(() -> into(preferred.isEmpty() ? NoteValue.QUARTER : preferred.get(0), ratio));
+    }
+
+    /** Those with one side as one of these values, both sides named. */
+    private static Stream<Pivot> named(BigFraction ratio, List<NoteValue> values) {
+        return values.stream()
+                .flatMap(plain -> Stream.of(
+                        into(plain, ratio), into(plain, ratio.reciprocal()).back()))
+                .filter(Pivot::isNamed);
+    }
+
+    private boolean isWithoutTuplets() {
+        return Long.bitCount(old.denominator()) == 1 && Long.bitCount(now.denominator()) == 1;
     }
 
     /**

@@ -63,9 +63,7 @@ final class GearInHand {
         if (elsewhere) {
             barsTyped = false;
             if (now.hasSections()) {
-                Section next = next(now);
-                pivot.set(pivotInto(now));
-                newBars.set(now.feels().get(next.feel()).phrase());
+                followNextModulation(now);
                 barsTyped = true;
             }
         }
@@ -75,17 +73,20 @@ final class GearInHand {
         changed.run();
     }
 
-    private static Section next(Exercise exercise) {
-        List<Section> sections = exercise.sections();
-        return sections.get((exercise.firstSection() + 1) % sections.size());
-    }
-
-    private static Pivot pivotInto(Exercise exercise) {
-        int next = exercise.firstSection() + 1;
-        return next < exercise.sections().size()
-                ? exercise.sections().get(next).entered()
-                : Pivot.toward(
-                        exercise.tempo(), exercise.start(), exercise.chain().pivots());
+    /** The next one after the feel in hand; where there is none, the way back to the first section. */
+    private void followNextModulation(Exercise now) {
+        List<Section> sections = now.sections();
+        int next = now.firstSection() + 1;
+        while (next < sections.size() && sections.get(next).entered().isNone()) {
+            next++;
+        }
+        boolean found = next < sections.size();
+        Section after = sections.get(found ? next : 0);
+        pivot.set(
+                found
+                        ? after.entered()
+                        : Pivot.toward(now.tempo(), now.start(), now.chain().pivots()));
+        newBars.set(now.feels().get(after.feel()).phrase());
     }
 
     void setPivot(Pivot now) {

@@ -4,10 +4,10 @@ import java.util.List;
 import java.util.function.Function;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import nimblestride.core.engraving.BothFeels;
 import nimblestride.core.engraving.BothFeels.Kind;
 import nimblestride.core.engraving.Drawing;
 import nimblestride.core.exercise.Exercise;
@@ -24,50 +24,43 @@ import nimblestride.core.value.Tally;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.look.Titles;
 import nimblestride.desktop.pages.Page;
-import nimblestride.desktop.staff.DrawingsView;
 import nimblestride.desktop.typing.TypedField;
-import nimblestride.formats.face.Faces;
 
 /** The same change implied, the written bars kept, beside the real one, with what each is for. */
 final class ImpliedPage extends VBox implements Page {
-    private static final double SPACE = 5.4;
-
     private final Desk desk;
     private final GearInHand gear;
     private final TypedField<NoteValue> late;
     private final ComboBox<BackBeat> backBeat = new ComboBox<>();
     private final ComboBox<Keeping> keeping = new ComboBox<>();
-    private final Side implied = new Side("Implied: the written bars stay", "implied");
-    private final Side real = new Side("Real: the bars change", "real");
+    private final Side implied = new Side("Implied: the written bars stay", "implied", this::ask);
+    private final Side real = new Side("Real: the bars change", "real", () -> {});
     private final Label problem = new Label();
     private final Newest answers = new Newest("implying a modulation");
     private NoteValue start = NoteValue.ZERO;
 
     /** One of the two ways, with its picture and what it is for. */
     private static final class Side extends VBox {
-        private final DrawingsView picture = new DrawingsView(SPACE, 4, false);
+        private final FeelsPicture picture;
         private final Label about = new Label();
 
-        Side(String title, String id) {
+        Side(String title, String id, Runnable changed) {
             getStyleClass().add("page");
             Label head = new Label(title);
             head.getStyleClass().add("pane-title");
-            picture.setId("picture-" + id);
+            picture = new FeelsPicture("picture-" + id, changed);
             about.setId("about-" + id);
             about.setWrapText(true);
             about.setMinHeight(USE_PREF_SIZE);
-            VBox.setVgrow(picture, Priority.ALWAYS);
             HBox.setHgrow(this, Priority.ALWAYS);
+            setMinWidth(0);
             setPrefWidth(100);
-            getChildren().setAll(head, about, picture);
-        }
-
-        double room() {
-            return (picture.getWidth() - 40) / SPACE;
+            getChildren().setAll(head, picture, about);
         }
     }
 
@@ -89,11 +82,12 @@ final class ImpliedPage extends VBox implements Page {
         late.field().setId("implied-late");
         late.field().setAccessibleText("How late the felt beat starts, as in 1/16");
         late.setPrefWidth(64);
+        late.setMinWidth(64);
         late.show(NoteValue.ZERO);
-        choice(backBeat, "implied-back-beat", List.of(BackBeat.values()), BackBeat::title, 180);
-        choice(keeping, "implied-keeping", List.of(Keeping.values()), Keeping::title, 250);
+        choice(backBeat, "implied-back-beat", List.of(BackBeat.values()), BackBeat::title, 170);
+        choice(keeping, "implied-keeping", List.of(Keeping.values()), Keeping::title, 260);
         problem.getStyleClass().add("problem");
-        HBox line = new HBox(
+        FlowPane line = new FlowPane(
                 new Caption("Starting"),
                 late,
                 new Caption("late"),
@@ -101,12 +95,10 @@ final class ImpliedPage extends VBox implements Page {
                 keeping,
                 new SmallButton("Imply it", "imply", () -> make(true)),
                 new SmallButton("Really change", "change-really", () -> make(false)));
-        line.getStyleClass().add("add-line");
+        line.getStyleClass().add("gear-line");
         HBox sides = new HBox(implied, real);
         sides.getStyleClass().add("reasons");
-        VBox.setVgrow(sides, Priority.ALWAYS);
-        getChildren().setAll(line, problem, sides);
-        implied.picture.onRoom(this::ask);
+        getChildren().setAll(line, problem, new DownScroll(sides));
         gear.onChange(this::ask);
     }
 
@@ -135,20 +127,20 @@ final class ImpliedPage extends VBox implements Page {
     }
 
     private void ask() {
-        if (getScene() == null || gear.exercise().get() == null || implied.room() <= 0) {
+        if (getScene() == null || gear.exercise().get() == null || !implied.picture.isLaidOut()) {
             return;
         }
         Shift shift = gear.shift();
         NoteValue startLate = start;
-        double room = implied.room();
+        double room = implied.picture.room();
         answers.ask(() -> seen(shift, startLate, room), this::show);
     }
 
     private static Seen seen(Shift shift, NoteValue late, double room) {
         try {
             return new Seen(
-                    rows(shift, Kind.IMPLIED, late, room),
-                    rows(shift, Kind.REAL, NoteValue.ZERO, room),
+                    FeelsPicture.rows(shift, Kind.IMPLIED, late, room),
+                    FeelsPicture.rows(shift, Kind.REAL, NoteValue.ZERO, room),
                     shift.barLinesAgree(late)
                             .map(agreement -> "The felt 1 and the written one meet after "
                                     + Tally.count(agreement.oldBars(), "written bar") + ", "
@@ -161,17 +153,14 @@ final class ImpliedPage extends VBox implements Page {
         }
     }
 
-    private static List<Drawing> rows(Shift shift, Kind kind, NoteValue late, double room) {
-        return new BothFeels(shift, kind, late, Faces.get().music(), Faces.get(), room).rows();
-    }
-
     private void show(Seen seen) {
         problem.setText(seen.problem);
         problem.setManaged(!seen.problem.isEmpty());
-        implied.picture.show(seen.implied);
-        real.picture.show(seen.real);
-        implied.about.setText("For a few bars of tension inside a tune: everybody else reads on. " + seen.meeting + " "
-                + ImpliedFeels.CAUTION);
+        implied.picture.show(seen.implied, seen.meeting);
+        real.picture.show(seen.real, "The real change");
+        implied.about.setText(
+                "For a few bars of tension inside a tune: everybody else reads on; the back-beat is marked. "
+                        + seen.meeting + " " + ImpliedFeels.CAUTION);
         real.about.setText("For a section of its own: everybody changes, the new tempo is home until the way back, and"
                 + " all can find the 1.");
     }

@@ -2,6 +2,8 @@ package nimblestride.desktop.shift;
 
 import java.util.List;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import javafx.geometry.VPos;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
@@ -23,18 +25,14 @@ import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.pages.Page;
-import nimblestride.desktop.staff.DrawingsView;
-import nimblestride.formats.face.Faces;
 
 /** The pivot: the new tempo with its sum, both feels to scale, and sections made of it. */
 final class PivotPage extends VBox implements Page {
-    private static final double SPACE = 6.2;
-    private static final double ROW = 21 * SPACE + 4;
-
     private final Desk desk;
     private final GearInHand gear;
     private final GearLine line;
-    private final DrawingsView picture = new DrawingsView(SPACE, 6, false);
+    private final FeelsPicture picture = new FeelsPicture("both-feels", this::ask);
+    private final Label headline = new Label();
     private final GridPane told = new GridPane();
     private final CheckBox leadIns = new CheckBox("with lead-ins");
     private final Label problem = new Label();
@@ -48,10 +46,10 @@ final class PivotPage extends VBox implements Page {
         this.gear = gear;
         getStyleClass().add("page");
         line = new GearLine(gear);
-        picture.setId("both-feels");
-        picture.setMinHeight(ROW);
-        picture.setPrefHeight(ROW);
-        picture.onRoom(this::ask);
+        headline.setId("new-tempo");
+        headline.getStyleClass().add("said");
+        headline.setWrapText(true);
+        headline.setMinHeight(USE_PREF_SIZE);
         told.setId("pivot-told");
         told.getStyleClass().add("ways");
         problem.getStyleClass().add("problem");
@@ -65,7 +63,9 @@ final class PivotPage extends VBox implements Page {
                 leadIns);
         make.getStyleClass().add("add-line");
         line.getChildren().add(make);
-        getChildren().setAll(line, problem, picture, new DownScroll(told));
+        VBox all = new VBox(headline, picture, told);
+        all.getStyleClass().add("told");
+        getChildren().setAll(line, problem, new DownScroll(all));
         gear.onChange(this::refresh);
     }
 
@@ -88,24 +88,17 @@ final class PivotPage extends VBox implements Page {
     }
 
     private void ask() {
-        if (gear.exercise().get() == null || picture.getWidth() <= 0) {
+        if (gear.exercise().get() == null || !picture.isLaidOut()) {
             return;
         }
         Shift shift = gear.shift();
-        double width = (picture.getWidth() - 40) / SPACE;
+        double width = picture.room();
         answers.ask(() -> seen(shift, width), this::show);
     }
 
     private static Seen seen(Shift shift, double width) {
         try {
-            List<Drawing> rows = new BothFeels(
-                            shift,
-                            BothFeels.Kind.REAL,
-                            NoteValue.ZERO,
-                            Faces.get().music(),
-                            Faces.get(),
-                            width)
-                    .rows();
+            List<Drawing> rows = FeelsPicture.rows(shift, BothFeels.Kind.REAL, NoteValue.ZERO, width);
             return new Seen(ShiftWords.of(shift), rows, "");
         } catch (IllegalArgumentException | ArithmeticException e) {
             return new Seen(List.of(), List.of(), e.getMessage() + ".");
@@ -114,11 +107,14 @@ final class PivotPage extends VBox implements Page {
 
     private void show(Seen seen) {
         showProblem(seen.problem);
-        picture.show(seen.rows);
-        picture.setAccessibleText(
-                seen.told.stream().map(ShiftWords.Told::sentence).reduce("", (all, one) -> all + " " + one));
+        picture.show(
+                seen.rows, seen.told.stream().map(ShiftWords.Told::sentence).collect(Collectors.joining(" ")));
+        headline.setText(seen.told.stream()
+                .findFirst()
+                .map(tempo -> tempo.sentence() + "  " + tempo.sum())
+                .orElse(""));
         told.getChildren().clear();
-        for (ShiftWords.Told one : seen.told) {
+        for (ShiftWords.Told one : seen.told.subList(Math.min(1, seen.told.size()), seen.told.size())) {
             Caption about = new Caption(one.about());
             Label sentence = new Label(one.sentence());
             sentence.setWrapText(true);
@@ -128,6 +124,7 @@ final class PivotPage extends VBox implements Page {
             sum.getStyleClass().add("finding-sum");
             VBox words = one.sum().isEmpty() ? new VBox(sentence) : new VBox(sentence, sum);
             GridPane.setHgrow(words, Priority.ALWAYS);
+            GridPane.setValignment(about, VPos.TOP);
             told.addRow(told.getRowCount(), about, words);
         }
     }

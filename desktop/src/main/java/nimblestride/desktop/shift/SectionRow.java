@@ -17,7 +17,6 @@ import nimblestride.core.text.PivotText;
 import nimblestride.core.value.NoteName;
 import nimblestride.core.value.Tempo;
 import nimblestride.desktop.desk.Desk;
-import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.typing.BarCount;
 import nimblestride.desktop.typing.TypedField;
@@ -59,10 +58,11 @@ final class SectionRow {
                 text -> text,
                 text -> editing.edit("section-name", exercise -> Sectioning.named(exercise, feel(), text)),
                 desk::endBurst);
-        field(name, "section-name-" + index, "Name of the feel of section " + (index + 1), 104);
+        field(name, "section-name-" + index, "Name of the feel of section " + (index + 1), 88);
         bars.setId("section-bars-" + index);
         bars.getStyleClass().addAll("small", "way");
         bars.setMaxWidth(Double.MAX_VALUE);
+        bars.setMinWidth(64);
         bars.setTooltip(new Tooltip("Take this feel in hand: the Road and every bench then show it"));
         bars.setOnAction(event -> desk.turnTo(feel()));
         rounds = new TypedField<>(
@@ -70,13 +70,13 @@ final class SectionRow {
                 String::valueOf,
                 times -> editing.edit("section-rounds", exercise -> Sectioning.inRounds(exercise, index, times)),
                 desk::endBurst);
-        field(rounds, "section-rounds-" + index, "How often section " + (index + 1) + " plays its bars", 52);
+        field(rounds, "section-rounds-" + index, "How often section " + (index + 1) + " plays its bars", 44);
         entered = new TypedField<>(
                 PivotText::read,
                 SectionRow::told,
                 pivot -> editing.edit("section-pivot", exercise -> Sectioning.enteredBy(exercise, index, pivot)),
                 desk::endBurst);
-        field(entered, "section-pivot-" + index, "The modulation into section " + (index + 1), 190);
+        field(entered, "section-pivot-" + index, "The modulation into section " + (index + 1), 168);
         entered.setVisible(index > 0);
         tempo.setMinWidth(Button.USE_PREF_SIZE);
         up = icon(
@@ -89,11 +89,11 @@ final class SectionRow {
                 "section-down-" + index,
                 "Later",
                 () -> editing.edit(this, exercise -> Sectioning.moved(exercise, index, index + 1)));
-        leadIn = new SmallButton(
-                "Lead in",
+        leadIn = icon(
+                Feather.LOG_IN,
                 "section-lead-in-" + index,
+                "Write the bars before it in which the new pulse is heard coming",
                 () -> editing.edit(this, exercise -> LeadIn.before(exercise, index, 1)));
-        leadIn.setTooltip(new Tooltip("Write the bars before it in which the new pulse is heard coming"));
         out = icon(
                 Feather.X,
                 "section-out-" + index,
@@ -125,7 +125,7 @@ final class SectionRow {
     }
 
     List<Node> nodes() {
-        return List.of(number, name, bars, rounds, new Caption("times"), entered, tempo, up, down, leadIn, out);
+        return List.of(number, name, bars, rounds, entered, tempo, leadIn, up, down, out);
     }
 
     void show(Exercise exercise) {
@@ -143,7 +143,8 @@ final class SectionRow {
         rounds.show(section.rounds());
         entered.show(section.entered());
         Tempo at = exercise.chain().tempos().get(index);
-        tempo.setText(NoteName.say(at.beat()) + " = " + Tempo.decimal(at.perMinute()));
+        tempo.setText(Tempo.decimal(at.perMinute()));
+        tempo.setTooltip(new Tooltip(NoteName.say(at.beat()) + " = " + Tempo.decimal(at.perMinute())));
         up.setDisable(index == 0);
         down.setDisable(index + 1 == exercise.sections().size());
         leadIn.setVisible(index > 0 && !section.entered().isNone());

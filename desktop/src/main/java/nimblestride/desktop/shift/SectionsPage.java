@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -19,6 +20,7 @@ import nimblestride.core.modulation.Pivot;
 import nimblestride.core.setup.ThereAndBack;
 import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.pages.Page;
@@ -29,6 +31,8 @@ final class SectionsPage extends VBox implements Page {
     private static final Set<String> ABOUT_SECTIONS = Set.of("sections", "drifted");
     /** Where the bars stand, which take what room there is. */
     private static final int BARS_COLUMN = 2;
+
+    private static final String[] HEADS = {"", "feel", "take in hand", "times", "entered by", "tempo"};
 
     private final Desk desk;
     private final Transport transport;
@@ -60,7 +64,7 @@ final class SectionsPage extends VBox implements Page {
         problem.getStyleClass().add("problem");
         problem.setWrapText(true);
         showProblem("");
-        grid.getStyleClass().add("ways");
+        grid.getStyleClass().add("sections");
         getChildren().setAll(line, problem, new DownScroll(grid), told);
         transport.section().addListener(change -> light());
     }
@@ -101,12 +105,13 @@ final class SectionsPage extends VBox implements Page {
         if (rows.size() != count) {
             rows.clear();
             grid.getChildren().clear();
+            grid.addRow(0, Stream.of(HEADS).map(Caption::new).toArray(Node[]::new));
             for (int i = 0; i < count; i++) {
                 SectionRow row = new SectionRow(i, desk, this::edit);
                 rows.add(row);
                 List<Node> nodes = row.nodes();
                 GridPane.setHgrow(nodes.get(BARS_COLUMN), Priority.ALWAYS);
-                grid.addRow(i, nodes.toArray(Node[]::new));
+                grid.addRow(i + 1, nodes.toArray(Node[]::new));
             }
         }
         rows.forEach(row -> row.show(exercise));

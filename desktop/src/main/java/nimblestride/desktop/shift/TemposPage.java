@@ -20,6 +20,7 @@ import nimblestride.core.modulation.Shift;
 import nimblestride.core.setup.ThereAndBack;
 import nimblestride.core.text.TempoText;
 import nimblestride.core.value.NoteName;
+import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.desk.Newest;
@@ -205,7 +206,10 @@ final class TemposPage extends VBox implements Page {
                     : "set to " + rounding.whole() + ", the click is " + off(rounding.driftAfter(BigFraction.of(60)))
                             + " after a minute, and "
                             + off(rounding.driftAfter(phrase)) + " after the phrase in hand.";
-            roundings.addRow(roundings.getRowCount(), strong(TempoText.write(tempo)), wrapped(said));
+            roundings.addRow(
+                    roundings.getRowCount(),
+                    strong(NoteName.say(tempo.beat()) + " = " + Tempo.decimal(tempo.perMinute())),
+                    wrapped(said));
         }
     }
 
@@ -219,9 +223,14 @@ final class TemposPage extends VBox implements Page {
             settings.addRow(
                     settings.getRowCount(),
                     strong(Tempo.decimal(setting.perMinute())),
-                    wrapped("clicks " + NoteName.say(setting.old()) + " before, " + NoteName.say(setting.now())
-                            + " after" + (setting.isOnAnOrdinaryMetronome() ? "" : "; not on an ordinary metronome")));
+                    wrapped("clicks every " + told(setting.old()) + " before, every " + told(setting.now()) + " after"
+                            + (setting.isOnAnOrdinaryMetronome() ? "" : "; not on an ordinary metronome")));
         }
+    }
+
+    private static String told(NoteValue value) {
+        return NoteName.of(value)
+                .orElse(value.denominator() == 1 ? value + " whole notes" : value + " of a whole note");
     }
 
     private void showRoute(Optional<Route> found) {
@@ -248,10 +257,9 @@ final class TemposPage extends VBox implements Page {
                 ? "Exactly there."
                 : "Within " + Tempo.decimal(within) + ": it leads to "
                         + Tempo.decimal(way.reached().perMinute()) + ".";
-        route.addRow(
-                way.steps().size(),
-                new SmallButton("Make it sections", "route-sections", () -> take(way)),
-                wrapped(reached));
+        HBox end = new HBox(new SmallButton("Make it sections", "route-sections", () -> take(way)), new Label(reached));
+        end.getStyleClass().add("add-line");
+        route.add(end, 0, way.steps().size(), 2, 1);
     }
 
     private void take(Route way) {

@@ -150,6 +150,12 @@ public final class MainWindow {
     private void listen() {
         road.setRegrouping(new DeskRegrouping(desk));
         benches.chosen().addListener(change -> clicksOnCounts());
+        benches.chosen().addListener((property, old, bench) -> {
+            if (shifting.equals(bench) || shifting.equals(old)) {
+                // Two feels above each other need more room than the Road, for as long as they are worked on.
+                menu.roomForBench().set(shifting.equals(bench));
+            }
+        });
         clicksOnCounts();
         desk.answer().addListener((property, old, answer) -> {
             road.show(answer);
