@@ -285,7 +285,7 @@ final class ReportJson {
         }
         ArrayNode friendly = node.putArray("friendlyTempos");
         chain.friendlyTempos().forEach(friendly::add);
-        if (chain.pivots().size() == 1) {
+        if (chain.pivots().size() == 1 && !reckoning.exercise().hasSections()) {
             writeAgreement(chain.pivots().get(0), node);
         }
     }

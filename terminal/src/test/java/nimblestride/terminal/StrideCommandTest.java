@@ -8,6 +8,13 @@ import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.setup.ThereAndBack;
+import nimblestride.core.text.BarsText;
+import nimblestride.core.text.PivotText;
+import nimblestride.core.value.Tempo;
+import nimblestride.formats.json.ExerciseJson;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -133,6 +140,20 @@ class StrideCommandTest {
         assertThat(run("report", "--bars", "7/8", "--pivot", pivot)).isEqualTo(2);
         assertThat(out.toString()).isEmpty();
         assertThat(err.toString().strip()).startsWith(message).doesNotContain("\n");
+    }
+
+    /** An exercise of several sections tells their chain without being asked. */
+    @Test
+    void aFileWithSectionsReportsItsChain(@TempDir Path folder) throws IOException {
+        Exercise a = new Exercise("There", BarsText.read("7/8"), List.of(), Tempo.ofQuarters(84));
+        Exercise back = ThereAndBack.back(ThereAndBack.there(a, PivotText.read("3/16 = 1/4"), BarsText.read("5/4")));
+        Path file = folder.resolve("there-and-back.json");
+        ExerciseJson.write(back, file);
+        JsonNode report = report("report", "--file", file.toString(), "--json");
+        assertThat(report.at("/modulation/tempos").toString()).isEqualTo("[\"84\",\"112\",\"84\"]");
+        assertThat(report.at("/modulation/ratio").stringValue()).isEqualTo("1");
+        run("report", "--file", file.toString());
+        assertThat(out.toString()).contains("A at 84, then B at 112, then A at 84.", "It ends where it began.");
     }
 
     @Test

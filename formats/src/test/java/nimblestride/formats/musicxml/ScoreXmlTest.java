@@ -20,8 +20,10 @@ import nimblestride.core.score.ScoreWriter;
 import nimblestride.core.score.Style;
 import nimblestride.core.score.Style.Lengths;
 import nimblestride.core.score.Style.Stickings;
+import nimblestride.core.sheet.Sheet;
 import nimblestride.core.text.Examples;
 import nimblestride.core.value.NoteValue;
+import nimblestride.core.value.Tempo;
 import nimblestride.core.ways.Way;
 import nimblestride.core.ways.Ways;
 import org.junit.jupiter.api.Test;
@@ -105,6 +107,20 @@ class ScoreXmlTest {
         assertThat(text(ScoreXml.write(gears.score())))
                 .contains("<metronome-type>16th</metronome-type>", "<actual-notes>5</actual-notes>")
                 .contains("<sound tempo=\"120\"/>", "<sound tempo=\"96\"/>");
+    }
+
+    /** There and back: the sign over each change, the tempo to be played by from there on, and the letters. */
+    @Test
+    void holdsSectionsWithTheirModulations() throws Exception {
+        Exercise a = Examples.exercise("4/4", "hi-hat every 1/8").withTempo(Tempo.ofQuarters(84));
+        Exercise there = Examples.then(a, "triplet quarter = quarter", 2, "5/8", "kick every 1/8");
+        Exercise back = Examples.again(there, "quarter = triplet quarter", 1, 0);
+        byte[] document = ScoreXml.write(Sheet.USUAL.score(back));
+        MusicXmlSchema.validate(document);
+        assertThat(text(document))
+                .contains("<sound tempo=\"84\"/>", "<sound tempo=\"126\"/>")
+                .contains("<actual-notes>3</actual-notes>", "<rehearsal>A</rehearsal>", "<rehearsal>B</rehearsal>")
+                .containsPattern("(?s)<metronome-relation>equals.*<metronome-relation>equals");
     }
 
     @Test

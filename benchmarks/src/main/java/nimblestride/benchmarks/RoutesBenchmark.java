@@ -1,0 +1,58 @@
+package nimblestride.benchmarks;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import nimblestride.core.modulation.Route;
+import nimblestride.core.modulation.Routes;
+import nimblestride.core.value.NoteValue;
+import nimblestride.core.value.Tempo;
+import org.apache.commons.numbers.fraction.BigFraction;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** Routes between tempos: chains up to 4, regroupings up to 9. To reach: under 50 ms, what is made ready once included. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Fork(1)
+@Warmup(iterations = 3, time = 1)
+@Measurement(iterations = 5, time = 1)
+public class RoutesBenchmark {
+    private static final Tempo FROM = Tempo.ofQuarters(97);
+    /** A prime over a prime: every length of chain is tried, and none leads there. */
+    private static final Tempo NEVER = Tempo.ofQuarters(131);
+
+    private final Routes known = new Routes(Routes.LARGEST);
+
+    @Benchmark
+    public Routes madeReady() {
+        return new Routes(Routes.LARGEST);
+    }
+
+    @Benchmark
+    public Optional<Route> noneOfUpToFour() {
+        return known.exactly(FROM, NEVER);
+    }
+
+    @Benchmark
+    public Optional<Route> nearestWithinOne() {
+        return known.within(FROM, NEVER, BigFraction.ONE);
+    }
+
+    /** Four steps are needed: two sevens, two fives and two threes. */
+    @Benchmark
+    public List<Optional<Route>> exactOfFour() {
+        List<Optional<Route>> found = new ArrayList<>();
+        found.add(known.exactly(FROM, new Tempo(NoteValue.QUARTER, BigFraction.of(97L * 49 * 49, 25 * 81))));
+        return found;
+    }
+}
