@@ -48,7 +48,6 @@ final class Shots {
             window.cross("Make it fit");
         });
         view("families", () -> window.cross("Families"));
-        view("flow", () -> window.cross("Flow"));
         steps.add(() -> window.cross("Layers"));
         view("break", () -> window.ask("Readings"));
         view("count", () -> window.ask("Count"));
@@ -66,9 +65,21 @@ final class Shots {
             window.place("Try the rest");
             ((ButtonBase) find("#deal-next")).fire();
         });
-        view("build-up", () -> window.place("Build up"));
         steps.add(() -> ((ButtonBase) find("#undo")).fire());
         steps.add(() -> {
+            window.chooseBench("Cross");
+            window.open(book.resolve("lantern-bridge.json"));
+        });
+        view("pivot", () -> {
+            window.open(book.resolve("turning-the-barge.json"));
+            window.shift("Pivot");
+        });
+        view("sections", () -> {
+            window.shift("Sections");
+            ((ButtonBase) find("#play")).fire();
+        });
+        steps.add(() -> {
+            ((ButtonBase) find("#play")).fire();
             window.chooseBench("Cross");
             window.open(book.resolve("lantern-bridge.json"));
         });
