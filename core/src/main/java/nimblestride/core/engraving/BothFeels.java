@@ -20,6 +20,8 @@ public final class BothFeels {
     private static final double NARROWEST_BEAT = 3.2;
     private static final double WIDEST_BEAT = 9;
     private static final double AT_THE_EDGE = 2;
+    /** Beats too short to be told apart in so many rows are of no use to anybody. */
+    private static final int MOST_ROWS = 40;
 
     private final Kind kind;
     private final MusicFace face;
@@ -39,7 +41,7 @@ public final class BothFeels {
         this.time = new FeelsInTime(shift, late);
     }
 
-    /** A drawing for each row. */
+    /** A drawing for each row, at most {@value #MOST_ROWS}. */
     public List<Drawing> rows() {
         Shift shift = time.shift();
         double end = time.end().toDouble();
@@ -48,7 +50,7 @@ public final class BothFeels {
         double perWhole = Math.max(NARROWEST_BEAT / beat, Math.min(WIDEST_BEAT / beat, room / end));
         List<Drawing> rows = new ArrayList<>();
         double from = 0;
-        while (from < end - FeelsRow.NOTHING) {
+        while (from < end - FeelsRow.NOTHING && rows.size() < MOST_ROWS) {
             double to = lastBarLine(from, from + room / perWhole);
             rows.add(new FeelsRow(time, kind, from, to, perWhole, face, letters).drawing(width));
             from = to;

@@ -6,11 +6,15 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.animation.AnimationTimer;
 import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleIntegerProperty;
+import javafx.beans.property.SimpleObjectProperty;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.layer.Layer;
 import nimblestride.desktop.desk.Desk;
@@ -18,6 +22,7 @@ import nimblestride.sound.kit.SynthesisedKit;
 import nimblestride.sound.play.AudioOut;
 import nimblestride.sound.play.Heard;
 import nimblestride.sound.play.Player;
+import nimblestride.sound.render.Click;
 import nimblestride.sound.render.Take;
 
 /** Play and stop. What is edited while it plays is heard from the next unit on. */
@@ -30,6 +35,9 @@ public final class Transport implements AutoCloseable {
     private final Player player;
     private final ReadOnlyBooleanWrapper playing = new ReadOnlyBooleanWrapper();
     private final BooleanProperty click = new SimpleBooleanProperty(true);
+    private final ObjectProperty<Click> clicking = new SimpleObjectProperty<>(Click.USUAL);
+    private final IntegerProperty percent = new SimpleIntegerProperty(100);
+    private final IntegerProperty countIn = new SimpleIntegerProperty();
     private final BooleanProperty allSections = new SimpleBooleanProperty(true);
     private final ReadOnlyIntegerWrapper section = new ReadOnlyIntegerWrapper(NO_SECTION);
     private final Consumer<OptionalDouble> follower;
@@ -56,6 +64,8 @@ public final class Transport implements AutoCloseable {
         desk.exercise().addListener(change -> change());
         click.addListener(change -> change());
         allSections.addListener(change -> change());
+        clicking.addListener(change -> change());
+        percent.addListener(change -> change());
         stage.addListener(change -> change());
         playing.addListener(change -> {
             if (!playing.get()) {
@@ -69,7 +79,22 @@ public final class Transport implements AutoCloseable {
         return playing.getReadOnlyProperty();
     }
 
-    /** Whether the groups and the 1 are clicked. */
+    /** What the click says, while there is one. */
+    public ObjectProperty<Click> clicking() {
+        return clicking;
+    }
+
+    /** How fast it is played, in hundredths of its own tempo. */
+    public IntegerProperty percent() {
+        return percent;
+    }
+
+    /** How many bars are counted in when playing starts. */
+    public IntegerProperty countIn() {
+        return countIn;
+    }
+
+    /** Whether there is a click. */
     public BooleanProperty click() {
         return click;
     }
@@ -90,6 +115,11 @@ public final class Transport implements AutoCloseable {
     }
 
     private void follow(Heard heard) {
+        if (heard.moment() < 0) {
+            // It is still being counted in.
+            follower.accept(OptionalDouble.empty());
+            return;
+        }
         Exercise exercise = desk.exercise().get();
         if (!playsSections(exercise) || heard.section() >= exercise.sections().size()) {
             section.set(NO_SECTION);
@@ -129,7 +159,8 @@ public final class Transport implements AutoCloseable {
             return;
         }
         Take take = take();
-        boolean same = take.click() == playingTake.click()
+        boolean same = take.click().equals(playingTake.click())
+                && take.percent() == playingTake.percent()
                 && take.exercise().turnedTo(0).equals(playingTake.exercise().turnedTo(0));
         playingTake = take;
         if (!same) {
@@ -137,14 +168,19 @@ public final class Transport implements AutoCloseable {
         }
     }
 
-    private Take take() {
+    private Click clicked() {
+        return click.get() ? clicking.get() : Click.NONE;
+    }
+
+    /** The take that would be played now. */
+    public Take take() {
         Exercise exercise = desk.exercise().get();
         if (playsSections(exercise)) {
-            return new Take(exercise, click.get());
+            return new Take(exercise, clicked(), percent.get(), countIn.get());
         }
         List<Layer> heard = exercise.layers()
                 .subList(0, Math.min(stage.get(), exercise.layers().size()));
-        return new Take(exercise.alone().withLayers(heard), click.get());
+        return new Take(exercise.alone().withLayers(heard), clicked(), percent.get(), countIn.get());
     }
 
     @Override

@@ -101,8 +101,13 @@ final class GearLine extends FlowPane {
     void show() {
         pivot.show(gear.pivot());
         bars.show(gear.newBars().get());
-        notes.show(shown(gear.shift().notesABeat()));
-        group.show(shown(gear.shift().group()));
+        try {
+            notes.show(shown(gear.shift().notesABeat()));
+            group.show(shown(gear.shift().group()));
+        } catch (ArithmeticException e) {
+            // What cannot be counted is told by the page; these keep what they showed.
+            notes.rewrite();
+        }
     }
 
     void setPalette(Palette palette) {

@@ -21,6 +21,7 @@ import nimblestride.core.setup.ThereAndBack;
 import nimblestride.core.text.ValueText;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tally;
+import nimblestride.core.value.Tempo;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.Caption;
@@ -65,7 +66,7 @@ final class ImpliedPage extends VBox implements Page {
     }
 
     /** What is shown of both, or why nothing is. */
-    private record Seen(List<Drawing> implied, List<Drawing> real, String meeting, String problem) {}
+    private record Seen(List<Drawing> implied, List<Drawing> real, String meeting, String tempo, String problem) {}
 
     ImpliedPage(Desk desk, GearInHand gear) {
         this.desk = desk;
@@ -138,6 +139,7 @@ final class ImpliedPage extends VBox implements Page {
 
     private static Seen seen(Shift shift, NoteValue late, double room) {
         try {
+            String tempo = Tempo.decimal(shift.after().perMinute());
             return new Seen(
                     FeelsPicture.rows(shift, Kind.IMPLIED, late, room),
                     FeelsPicture.rows(shift, Kind.REAL, NoteValue.ZERO, room),
@@ -147,9 +149,10 @@ final class ImpliedPage extends VBox implements Page {
                                     + Tally.count(agreement.newBars(), "felt bar") + ".")
                             .orElse("The felt 1 and the written one do not meet within "
                                     + Tally.number(Shift.WITHIN_REASON) + " bars."),
+                    tempo,
                     "");
         } catch (IllegalArgumentException | ArithmeticException e) {
-            return new Seen(List.of(), List.of(), "", e.getMessage() + ".");
+            return new Seen(List.of(), List.of(), "", "", e.getMessage() + ".");
         }
     }
 
@@ -161,8 +164,8 @@ final class ImpliedPage extends VBox implements Page {
         implied.about.setText(
                 "For a few bars of tension inside a tune: everybody else reads on; the back-beat is marked. "
                         + seen.meeting + " " + ImpliedFeels.CAUTION);
-        real.about.setText("For a section of its own: everybody changes, the new tempo is home until the way back, and"
-                + " all can find the 1.");
+        real.about.setText("For a section of its own: everybody changes to " + seen.tempo
+                + ", which is home until the way back, and all can find the 1.");
     }
 
     private void make(boolean felt) {

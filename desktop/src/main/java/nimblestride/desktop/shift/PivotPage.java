@@ -98,8 +98,9 @@ final class PivotPage extends VBox implements Page {
 
     private static Seen seen(Shift shift, double width) {
         try {
-            List<Drawing> rows = FeelsPicture.rows(shift, BothFeels.Kind.REAL, NoteValue.ZERO, width);
-            return new Seen(ShiftWords.of(shift), rows, "");
+            // The words first: they say so where there is nothing to draw.
+            List<ShiftWords.Told> told = ShiftWords.of(shift);
+            return new Seen(told, FeelsPicture.rows(shift, BothFeels.Kind.REAL, NoteValue.ZERO, width), "");
         } catch (IllegalArgumentException | ArithmeticException e) {
             return new Seen(List.of(), List.of(), e.getMessage() + ".");
         }

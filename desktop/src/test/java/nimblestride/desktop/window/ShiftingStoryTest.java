@@ -68,6 +68,14 @@ class ShiftingStoryTest extends WindowStory {
         until(() -> shows("The 1 of both falls together again after"));
         retype("#new-bars", "997/1000");
         until(() -> shows("Never within reason"));
+
+        // Bars and values far beyond any music are drawn as far as they can be, or refused, and nothing hangs.
+        retype("#new-bars", "1/999983, 10000/1");
+        until(() -> told("#new-tempo").startsWith("quarter = 112."));
+        retype("#pivot", "1000000007/1000000009 = 999999937/999999929");
+        retype("#new-bars", "7/8");
+        retype("#pivot", "quarter = dotted quarter");
+        until(() -> told("#new-tempo").startsWith("quarter = 126."));
         assertThat(exercise().hasSections()).isFalse();
     }
 

@@ -2,8 +2,8 @@ package nimblestride.sound.kit;
 
 import static nimblestride.core.groove.Kit.*;
 
-import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import nimblestride.core.groove.Kit;
 import nimblestride.core.groove.Voice;
@@ -11,7 +11,7 @@ import nimblestride.core.groove.Voice;
 /** Every voice of the kit made from decaying tones and noise, at a given number of samples a second. */
 public final class SynthesisedKit implements SoundSet {
     private final Map<Voice, Sound> voices = new HashMap<>();
-    private final Map<Click, Sound> clicks = new EnumMap<>(Click.class);
+    private final List<Sound> clicks;
 
     public SynthesisedKit(int sampleRate) {
         Tone tone = new Tone(sampleRate);
@@ -35,8 +35,12 @@ public final class SynthesisedKit implements SoundSet {
         voices.put(CLAVES, tone.partials(0.09, 0.6, 2480));
         voices.put(TAMBOURINE, Tone.mixed(tone.noise(0.18, 0.28, 0.98), tone.partials(0.2, 0.12, 5230, 6870)));
         voices.put(SHAKER, tone.noise(0.08, 0.25, 0.95));
-        clicks.put(Click.BAR, tone.partials(0.045, 0.5, 1568, 3136));
-        clicks.put(Click.GROUP, tone.partials(0.035, 0.32, 1175));
+        clicks = List.of(
+                tone.partials(0.07, 0.5, 2093, 3136, 4186),
+                tone.partials(0.045, 0.5, 1568, 3136),
+                tone.partials(0.035, 0.32, 1175),
+                tone.partials(0.03, 0.26, 784),
+                tone.partials(0.02, 0.18, 932));
         if (!voices.keySet().containsAll(Kit.voices())) {
             throw new IllegalStateException("a voice of the kit has no sound");
         }
@@ -57,7 +61,7 @@ public final class SynthesisedKit implements SoundSet {
     }
 
     @Override
-    public Sound click(Click click) {
-        return clicks.get(click);
+    public Sound click(int strength) {
+        return clicks.get(strength);
     }
 }

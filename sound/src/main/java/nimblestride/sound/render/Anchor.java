@@ -3,7 +3,6 @@ package nimblestride.sound.render;
 import java.math.BigInteger;
 import java.math.RoundingMode;
 import nimblestride.core.value.NoteValue;
-import nimblestride.core.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
@@ -12,8 +11,9 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * @param at when the moment is heard, in samples, exactly: between two of them as a rule
  * @param section which section of the exercise it lies in, from 0
  * @param moment from the beginning of that section
+ * @param samplesAWhole how many samples a whole note lasts, exactly
  */
-public record Anchor(BigFraction at, int section, NoteValue moment, Tempo tempo, int sampleRate) {
+public record Anchor(BigFraction at, int section, NoteValue moment, BigFraction samplesAWhole) {
     private static final BigFraction HALF = BigFraction.of(1, 2);
     /** Edits while playing, one after the other, must not make the fraction longer and longer. */
     private static final int LONGEST = 512;
@@ -22,11 +22,6 @@ public record Anchor(BigFraction at, int section, NoteValue moment, Tempo tempo,
         if (at.getDenominator().bitLength() > LONGEST) {
             at = BigFraction.of(nearest(at));
         }
-    }
-
-    /** At the very beginning of an exercise. */
-    static Anchor beginning(Tempo tempo, int sampleRate) {
-        return new Anchor(BigFraction.ZERO, 0, NoteValue.ZERO, tempo, sampleRate);
     }
 
     private static BigInteger nearest(BigFraction exact) {
@@ -40,7 +35,7 @@ public record Anchor(BigFraction at, int section, NoteValue moment, Tempo tempo,
 
     /** When a moment of the section is heard, in samples, exactly. */
     BigFraction exactFrameOf(NoteValue later) {
-        return at.add(tempo.seconds(later.minus(moment)).multiply(BigInteger.valueOf(sampleRate)));
+        return at.add(samplesAWhole.multiply(later.minus(moment).fraction()));
     }
 
     /** The sample at which a moment of the section is heard: the nearest one to its exact time. */
@@ -48,9 +43,8 @@ public record Anchor(BigFraction at, int section, NoteValue moment, Tempo tempo,
         return nearest(exactFrameOf(later)).longValueExact();
     }
 
-    /** The moment of the section heard at a sample, in whole notes: for drawing only. */
+    /** The moment of the section heard at a sample, in whole notes, less than zero before it begins: for drawing only. */
     public double momentOf(long laterFrame) {
-        double wholesASecond = tempo.quartersPerMinute().doubleValue() / 240;
-        return moment.toDouble() + (laterFrame - at.doubleValue()) / sampleRate * wholesASecond;
+        return moment.toDouble() + (laterFrame - at.doubleValue()) / samplesAWhole.doubleValue();
     }
 }

@@ -15,15 +15,14 @@ final class BarOnsets {
     /** More than this in one bar is noise, and is left out. */
     private static final int MOST_IN_A_BAR = 20_000;
 
-    private final boolean click;
+    private final Click click;
     private final Phrase phrase;
     private final SoundSet sounds;
     private final List<Course> layers = new ArrayList<>();
 
     private final NotesOfAStroke notes;
 
-    /** @param click whether the groups and the 1 are clicked */
-    BarOnsets(Exercise exercise, boolean click, SoundSet sounds) {
+    BarOnsets(Exercise exercise, Click click, SoundSet sounds) {
         this.click = click;
         this.phrase = exercise.phrase();
         this.sounds = sounds;
@@ -37,16 +36,24 @@ final class BarOnsets {
         }
     }
 
+    /** Each level of the click has a sound of its own. */
+    static int strength(Click.Level level) {
+        return switch (level) {
+            case PHRASE -> 0;
+            case BAR -> 1;
+            case GROUP -> 2;
+            case OFF_BEAT -> 3;
+            case UNIT -> 4;
+        };
+    }
+
     /** The sounds that begin in a bar, rounds of the phrase counted on, from a moment on. */
     List<Onset> in(long bar, NoteValue from) {
         NoteValue start = phrase.startOf(bar);
         NoteValue end = phrase.startOf(bar + 1);
         List<Onset> onsets = new ArrayList<>();
-        if (click) {
-            for (NoteValue group : phrase.bar(bar).groupStarts()) {
-                SoundSet.Click sound = group.isZero() ? SoundSet.Click.BAR : SoundSet.Click.GROUP;
-                onsets.add(new Onset(start.plus(group), sounds.click(sound), 1));
-            }
+        for (Click.Tick tick : click.in(phrase, bar)) {
+            onsets.add(new Onset(start.plus(tick.at()), sounds.click(strength(tick.level())), 1));
         }
         for (Course layer : layers) {
             layer.between(start, end, MOST_IN_A_BAR).forEach(hit -> notes.add(hit, onsets));

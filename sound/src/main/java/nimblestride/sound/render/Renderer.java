@@ -26,6 +26,7 @@ public final class Renderer {
     private final List<Ringing> ringing = new ArrayList<>();
     private long frame;
     private long cues;
+    private boolean ended;
 
     /** Those that are heard or laid out ahead, in order. */
     private final Deque<Stretch> stretches = new ArrayDeque<>();
@@ -65,7 +66,11 @@ public final class Renderer {
         this.sampleRate = sampleRate;
         this.earliest = (long) Math.ceil(NotesOfAStroke.EARLIEST * sampleRate);
         this.anchored = anchored;
-        add(Stretch.first(take, sounds, sampleRate));
+        Stretch first = Stretch.first(take, sounds, sampleRate);
+        for (Onset click : first.countIn()) {
+            coming.add(new Cue(first.countInFrame(click.at()), cues++, click.sound(), click.level()));
+        }
+        add(first);
     }
 
     private void add(Stretch stretch) {
@@ -122,6 +127,12 @@ public final class Renderer {
         }
     }
 
+    /** Nothing begins any more; what rings is left to ring out. */
+    public void end() {
+        coming.clear();
+        ended = true;
+    }
+
     /** The tie between musical time and samples that holds now, or from its frame on where that lies ahead. */
     public Anchor anchor() {
         return stretches.element().anchor();
@@ -136,7 +147,9 @@ public final class Renderer {
     public void render(float[] block, int frames) {
         Arrays.fill(block, 0, frames, 0);
         long end = frame + frames;
-        fillUntil(end + earliest);
+        if (!ended) {
+            fillUntil(end + earliest);
+        }
         while (!coming.isEmpty() && coming.element().frame < end) {
             ringing.add(new Ringing(coming.remove()));
         }

@@ -1,11 +1,17 @@
 package nimblestride.sound.render;
 
+import java.math.BigInteger;
+import java.util.ArrayList;
 import java.util.List;
 import nimblestride.core.exercise.Playthrough;
 import nimblestride.core.exercise.Playthrough.Passage;
+import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.NoteValue;
+import nimblestride.core.value.Tempo;
+import nimblestride.sound.kit.Sound;
 import nimblestride.sound.kit.SoundSet;
+import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
  * A section of a take as it is laid out in time, bar by bar, from an anchor on. The only section of a take has no end; after
@@ -14,14 +20,16 @@ import nimblestride.sound.kit.SoundSet;
 final class Stretch {
     private final Take take;
     private final SoundSet sounds;
+    private final int sampleRate;
     private final List<Passage> passages;
     private final Anchor anchor;
     private final Passage passage;
     private final BarOnsets onsets;
     private long nextBar;
 
-    private Stretch(Take take, List<Passage> passages, Anchor anchor, SoundSet sounds) {
+    private Stretch(Take take, List<Passage> passages, Anchor anchor, SoundSet sounds, int sampleRate) {
         this.take = take;
+        this.sampleRate = sampleRate;
         this.passages = passages;
         this.anchor = anchor;
         this.sounds = sounds;
@@ -33,7 +41,37 @@ final class Stretch {
     /** The beginning of a take. */
     static Stretch first(Take take, SoundSet sounds, int sampleRate) {
         List<Passage> passages = Playthrough.of(take.exercise()).passages();
-        return new Stretch(take, passages, Anchor.beginning(passages.get(0).tempo(), sampleRate), sounds);
+        BigFraction pace = pace(take, passages.get(0).tempo(), sampleRate);
+        NoteValue countIn =
+                passages.get(0).feel().phrase().bars().get(0).length().times(take.countIn());
+        Anchor anchor = new Anchor(pace.multiply(countIn.fraction()), 0, NoteValue.ZERO, pace);
+        return new Stretch(take, passages, anchor, sounds, sampleRate);
+    }
+
+    /** How many samples a whole note lasts. */
+    private static BigFraction pace(Take take, Tempo tempo, int sampleRate) {
+        return tempo.seconds(NoteValue.WHOLE)
+                .multiply(BigInteger.valueOf(sampleRate))
+                .multiply(BigFraction.of(100, take.percent()));
+    }
+
+    /** The clicks before the first bar: its 1 and its groups, once for each bar that is counted in. */
+    List<Onset> countIn() {
+        Bar first = phrase().bars().get(0);
+        List<Onset> clicks = new ArrayList<>();
+        for (int bar = 0; bar < take.countIn(); bar++) {
+            for (NoteValue group : first.groupStarts()) {
+                Click.Level level = group.isZero() ? Click.Level.BAR : Click.Level.GROUP;
+                Sound sound = sounds.click(BarOnsets.strength(level));
+                clicks.add(new Onset(first.length().times(bar).plus(group), sound, 1));
+            }
+        }
+        return clicks;
+    }
+
+    /** The sample of a click of the count-in, counted from the very beginning. */
+    long countInFrame(NoteValue at) {
+        return new Anchor(BigFraction.ZERO, 0, NoteValue.ZERO, anchor.samplesAWhole()).frameOf(at);
     }
 
     Anchor anchor() {
@@ -71,17 +109,16 @@ final class Stretch {
     /** The stretch that comes after it. */
     Stretch following() {
         int next = (anchor.section() + 1) % passages.size();
-        return new Stretch(take, passages, startOf(passages, next), sounds);
+        return new Stretch(take, passages, startOf(take, passages, next), sounds, sampleRate);
     }
 
     /** A section that begins where this one ends. */
-    private Anchor startOf(List<Passage> others, int section) {
+    private Anchor startOf(Take next, List<Passage> others, int section) {
         return new Anchor(
                 anchor.exactFrameOf(passage.length()),
                 section,
                 NoteValue.ZERO,
-                others.get(section).tempo(),
-                anchor.sampleRate());
+                pace(next, others.get(section).tempo(), sampleRate));
     }
 
     /** Another take that goes on from the next unit of this stretch after a sample. */
@@ -90,13 +127,13 @@ final class Stretch {
         NoteValue unit = nextUnit(frame);
         if (!isEndless() && unit.compareTo(passage.length()) >= 0) {
             int next = (anchor.section() + 1) % passages.size();
-            return new Stretch(other, others, startOf(others, next % others.size()), sounds);
+            return new Stretch(other, others, startOf(other, others, next % others.size()), sounds, sampleRate);
         }
         int section = isEndless() ? firstWithFeelInHand(other) : anchor.section() % others.size();
         Passage goesOn = others.get(section);
         NoteValue moment = others.size() == 1 ? unit : unit.remainder(goesOn.length());
-        Anchor next = new Anchor(anchor.exactFrameOf(unit), section, moment, goesOn.tempo(), anchor.sampleRate());
-        return new Stretch(other, others, next, sounds);
+        Anchor next = new Anchor(anchor.exactFrameOf(unit), section, moment, pace(other, goesOn.tempo(), sampleRate));
+        return new Stretch(other, others, next, sounds, sampleRate);
     }
 
     private static int firstWithFeelInHand(Take take) {

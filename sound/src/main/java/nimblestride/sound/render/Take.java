@@ -6,6 +6,31 @@ import nimblestride.core.exercise.Exercise;
  * What is to be played: the sections of an exercise, one after the other and from the beginning again, or its only feel for
  * as long as it is let.
  *
- * @param click whether the groups and the 1 are clicked
+ * @param percent how fast, in hundredths of its own tempo, from {@value #SLOWEST} to {@value #FASTEST}
+ * @param countIn how many bars are counted in before the first, from 0 to {@value #MOST_COUNT_IN}
  */
-public record Take(Exercise exercise, boolean click) {}
+public record Take(Exercise exercise, Click click, int percent, int countIn) {
+    public static final int SLOWEST = 10;
+    public static final int FASTEST = 400;
+    public static final int MOST_COUNT_IN = 8;
+
+    public Take {
+        if (percent < SLOWEST || percent > FASTEST) {
+            throw new IllegalArgumentException(
+                    "it is played at " + SLOWEST + " to " + FASTEST + " % of its tempo, not at " + percent);
+        }
+        if (countIn < 0 || countIn > MOST_COUNT_IN) {
+            throw new IllegalArgumentException("from 0 to " + MOST_COUNT_IN + " bars are counted in, not " + countIn);
+        }
+    }
+
+    /** At its own tempo and at once. */
+    public Take(Exercise exercise, Click click) {
+        this(exercise, click, 100, 0);
+    }
+
+    /** The click alone. */
+    public Take withoutLayers() {
+        return new Take(exercise.withoutLayers(), click, percent, countIn);
+    }
+}

@@ -10,6 +10,7 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import nimblestride.core.text.TempoText;
 import nimblestride.sound.kit.SynthesisedKit;
+import nimblestride.sound.render.Click;
 import nimblestride.sound.render.Take;
 import org.junit.jupiter.api.Test;
 
@@ -17,7 +18,7 @@ class PlayerTest {
     private static final SynthesisedKit KIT = new SynthesisedKit(AudioOut.SAMPLE_RATE);
 
     private static Take at(String tempo) {
-        return new Take(exercise("4/4", "kick every 1/4").withTempo(TempoText.read(tempo)), true);
+        return new Take(exercise("4/4", "kick every 1/4").withTempo(TempoText.read(tempo)), Click.USUAL);
     }
 
     /** An output whose clock is the number of samples written. */

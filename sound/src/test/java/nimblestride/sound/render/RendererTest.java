@@ -25,6 +25,7 @@ import nimblestride.core.value.NoteValue;
 import nimblestride.sound.kit.Sound;
 import nimblestride.sound.kit.SoundSet;
 import nimblestride.sound.kit.SynthesisedKit;
+import org.apache.commons.numbers.fraction.BigFraction;
 import org.junit.jupiter.api.Test;
 
 /** Onsets are found in the rendered samples: every sound is a single sample, so that its place can be read off. */
@@ -38,7 +39,7 @@ class RendererTest {
         }
 
         @Override
-        public Sound click(Click click) {
+        public Sound click(int strength) {
             return new Sound(1);
         }
     };
@@ -64,7 +65,7 @@ class RendererTest {
     }
 
     private static Take layersOnly(Exercise exercise) {
-        return new Take(exercise, false);
+        return new Take(exercise, Click.NONE);
     }
 
     @Property(tries = 40)
@@ -88,7 +89,7 @@ class RendererTest {
     @Test
     void clicksTheGroupsAndTheOne() {
         Exercise exercise = exercise("10/8(3+3+2+2)").withTempo(TempoText.read("1/8=240"));
-        List<Long> heard = onsets(render(new Renderer(new Take(exercise, true), IMPULSES, RATE), 3 * RATE, 256));
+        List<Long> heard = onsets(render(new Renderer(new Take(exercise, Click.USUAL), IMPULSES, RATE), 3 * RATE, 256));
         long unit = RATE / 4;
         assertThat(heard).startsWith(0L, 3 * unit, 6 * unit, 8 * unit, 10 * unit);
     }
@@ -124,7 +125,11 @@ class RendererTest {
     @Test
     void nothingDriftsInTenHours() {
         Exercise exercise = exercise("11/8", "kick every 3/16").withTempo(TempoText.read("289/3"));
-        Anchor anchor = Anchor.beginning(exercise.tempo(), RATE);
+        Anchor anchor = new Anchor(
+                BigFraction.ZERO,
+                0,
+                NoteValue.ZERO,
+                exercise.tempo().seconds(NoteValue.WHOLE).multiply(RATE));
         NoteValue far = NoteValue.of(3, 16).times(77_000);
         double exact = exercise.tempo().seconds(far).doubleValue() * RATE;
         assertThat(exact / RATE / 3600).isGreaterThan(9.9);
@@ -219,8 +224,8 @@ class RendererTest {
         SynthesisedKit kit = new SynthesisedKit(RATE);
         List<Sound> sounds =
                 new ArrayList<>(Kit.voices().stream().map(kit::voice).toList());
-        sounds.add(kit.click(SoundSet.Click.BAR));
-        sounds.add(kit.click(SoundSet.Click.GROUP));
+        sounds.add(kit.click(1));
+        sounds.add(kit.click(2));
         for (Sound sound : sounds) {
             assertThat(loudest(sound, 0, RATE / 100)).isBetween(0.05f, 1.6f);
             assertThat(loudest(sound, sound.length() - 20, sound.length())).isLessThan(0.01f);

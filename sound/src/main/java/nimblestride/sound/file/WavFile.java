@@ -1,0 +1,190 @@
+package nimblestride.sound.file;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.math.BigInteger;
+import java.math.RoundingMode;
+import javax.sound.sampled.AudioFileFormat;
+import javax.sound.sampled.AudioFormat;
+import javax.sound.sampled.AudioInputStream;
+import javax.sound.sampled.AudioSystem;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Playthrough;
+import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.exercise.Sectioning;
+import nimblestride.sound.kit.SoundSet;
+import nimblestride.sound.kit.SynthesisedKit;
+import nimblestride.sound.render.Click;
+import nimblestride.sound.render.Renderer;
+import nimblestride.sound.render.Take;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/**
+ * A take as a WAV file: the count-in, then all sections, or the only feel until its layers are back where they began (where
+ * that is within {@value #LONGEST_IN_BARS} bars, and otherwise its phrase once), so many rounds, and what rings on.
+ *
+ * @param bits of a sample: 16 or 24
+ * @param clickApart whether the click has the second of two channels for itself
+ * @param rounds how often it is played, from 1 to {@value #MOST_ROUNDS}
+ */
+public record WavFile(int bits, boolean clickApart, int rounds) {
+    public static final int SAMPLE_RATE = 48_000;
+    public static final int MOST_ROUNDS = 1_000;
+    public static final int LONGEST_IN_BARS = 512;
+
+    /** 16 bits, all on one channel, once. */
+    public static final WavFile USUAL = new WavFile(16, false, 1);
+
+    private static final int BLOCK = 1_024;
+    private static final int RINGING_SECONDS = 2;
+    /** The format counts its bytes in 32 bits, and some readers take them as signed. */
+    private static final long MOST_BYTES = Integer.MAX_VALUE - 1_024L;
+
+    public WavFile {
+        if (bits != 16 && bits != 24) {
+            throw new IllegalArgumentException("a WAV file is written with 16 or 24 bits a sample, not " + bits);
+        }
+        if (rounds < 1 || rounds > MOST_ROUNDS) {
+            throw new IllegalArgumentException(
+                    String.format("it is played from 1 to %,d times, not %,d", MOST_ROUNDS, rounds));
+        }
+    }
+
+    private int channels() {
+        return clickApart ? 2 : 1;
+    }
+
+    /**
+     * Renders and writes.
+     *
+     * @throws IllegalArgumentException if it is longer than such a file can be
+     * @throws IOException if it cannot be written
+     */
+    public void write(Take take, OutputStream out) throws IOException {
+        long frames = frames(take);
+        int frameBytes = channels() * bits / 8;
+        if (frames > MOST_BYTES / frameBytes) {
+            throw new IllegalArgumentException(String.format(
+                    "a WAV file holds at most %,d minutes of this, and it would be %,d",
+                    MOST_BYTES / frameBytes / SAMPLE_RATE / 60, frames / SAMPLE_RATE / 60));
+        }
+        AudioFormat format = new AudioFormat(SAMPLE_RATE, bits, channels(), true, false);
+        try (AudioInputStream stream = new AudioInputStream(new Rendered(take, frames), format, frames)) {
+            AudioSystem.write(stream, AudioFileFormat.Type.WAVE, out);
+        }
+    }
+
+    /** How many samples it lasts. */
+    long frames(Take take) {
+        Exercise exercise = take.exercise();
+        Exercise once =
+                exercise.hasSections() ? exercise : Sectioning.inRounds(exercise.alone(), 0, roundsUntilBack(exercise));
+        Playthrough whole = Playthrough.of(once);
+        BigFraction countIn = whole.passages()
+                .get(0)
+                .tempo()
+                .seconds(exercise.turnedTo(exercise.sections().get(0).feel())
+                        .phrase()
+                        .bars()
+                        .get(0)
+                        .length()
+                        .times(Math.max(1, take.countIn())));
+        BigFraction seconds = whole.seconds()
+                .multiply(rounds)
+                .add(take.countIn() == 0 ? BigFraction.ZERO : countIn)
+                .multiply(BigFraction.of(100, take.percent()))
+                .add(BigFraction.of(RINGING_SECONDS));
+        BigInteger frames = seconds.multiply(SAMPLE_RATE)
+                .bigDecimalValue(0, RoundingMode.CEILING)
+                .toBigInteger();
+        return frames.bitLength() > 62 ? Long.MAX_VALUE : frames.longValueExact();
+    }
+
+    private static int roundsUntilBack(Exercise exercise) {
+        return Reckoning.of(exercise)
+                .together()
+                .result()
+                .filter(together -> together.bars() <= LONGEST_IN_BARS)
+                .map(together -> Math.toIntExact(together.phrases()))
+                .orElse(1);
+    }
+
+    /** The samples as bytes, rendered as they are asked for; the music ends where it should, and only rings on. */
+    private final class Rendered extends InputStream {
+        private final Renderer music;
+        private final Renderer click;
+        private final long silentFrom;
+        private final byte[] bytes;
+        private final float[] left = new float[BLOCK];
+        private final float[] right = new float[BLOCK];
+        private long framesLeft;
+        private long frame;
+        private int at;
+        private int filled;
+
+        Rendered(Take take, long frames) {
+            SoundSet kit = new SynthesisedKit(SAMPLE_RATE);
+            this.framesLeft = frames;
+            this.silentFrom = frames - (long) RINGING_SECONDS * SAMPLE_RATE;
+            this.bytes = new byte[BLOCK * channels() * bits / 8];
+            Take alone = new Take(take.exercise(), Click.NONE, take.percent(), take.countIn());
+            this.music = new Renderer(clickApart ? alone : take, clickApart ? kit.withoutClick() : kit, SAMPLE_RATE);
+            this.click = new Renderer(take.withoutLayers(), kit, SAMPLE_RATE);
+        }
+
+        @Override
+        public int read() {
+            byte[] one = new byte[1];
+            return read(one, 0, 1) < 0 ? -1 : one[0] & 255;
+        }
+
+        @Override
+        public int read(byte[] to, int from, int length) {
+            if (at == filled && !fill()) {
+                return -1;
+            }
+            int count = Math.min(length, filled - at);
+            System.arraycopy(bytes, at, to, from, count);
+            at += count;
+            return count;
+        }
+
+        private boolean fill() {
+            if (framesLeft == 0) {
+                return false;
+            }
+            int frames = (int) Math.min(BLOCK, framesLeft);
+            if (frame < silentFrom) {
+                // Not a sample further than the music goes.
+                frames = (int) Math.min(frames, silentFrom - frame);
+            } else if (frame == silentFrom) {
+                music.end();
+                click.end();
+            }
+            music.render(left, frames);
+            if (clickApart) {
+                click.render(right, frames);
+            }
+            at = 0;
+            filled = 0;
+            for (int i = 0; i < frames; i++) {
+                put(left[i]);
+                if (clickApart) {
+                    put(right[i]);
+                }
+            }
+            frame += frames;
+            framesLeft -= frames;
+            return true;
+        }
+
+        private void put(float sample) {
+            int full = (1 << (bits - 1)) - 1;
+            int value = Math.round(sample * full);
+            for (int shift = 0; shift < bits; shift += 8) {
+                bytes[filled++] = (byte) (value >> shift);
+            }
+        }
+    }
+}
