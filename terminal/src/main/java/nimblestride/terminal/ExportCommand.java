@@ -4,15 +4,12 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.EnumSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import nimblestride.core.exercise.Exercise;
-import nimblestride.core.sheet.Sheet;
-import nimblestride.formats.file.AtomicFile;
 import nimblestride.formats.file.FileName;
-import nimblestride.formats.form.Form;
 import nimblestride.formats.json.ExerciseJson;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -39,7 +36,7 @@ final class ExportCommand implements Callable<Integer> {
             names = "--as",
             paramLabel = "FORMS",
             required = true,
-            description = "json, musicxml, mxl, midi, pdf, svg, png, separated by commas")
+            description = "json, musicxml, mxl, midi, wav, pdf, svg, png, separated by commas")
     private String forms;
 
     @Option(names = "--to", paramLabel = "DIR", required = true, description = "the folder to write into")
@@ -50,7 +47,7 @@ final class ExportCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Set<Form> wanted = wanted();
+        Set<Exported> wanted = wanted();
         try {
             Files.createDirectories(folder);
         } catch (IOException e) {
@@ -63,22 +60,22 @@ final class ExportCommand implements Callable<Integer> {
         return failed ? SOME_FAILED : 0;
     }
 
-    private Set<Form> wanted() {
-        Set<Form> wanted = EnumSet.noneOf(Form.class);
+    private Set<Exported> wanted() {
+        Set<Exported> wanted = new LinkedHashSet<>();
         for (String name : forms.split(",", -1)) {
-            wanted.add(Form.named(name)
+            wanted.add(Exported.named(name)
                     .orElseThrow(() -> new ParameterException(
                             spec.commandLine(),
-                            "--as: read \"" + name.strip() + "\"; expected one or more of " + Form.names())));
+                            "--as: read \"" + name.strip() + "\"; expected one or more of " + Exported.names())));
         }
         return wanted;
     }
 
-    private boolean export(Path file, Set<Form> wanted) {
+    private boolean export(Path file, Set<Exported> wanted) {
         boolean good = true;
         try {
             Exercise exercise = ExerciseJson.read(file);
-            for (Form form : wanted) {
+            for (Exported form : wanted) {
                 Path target = folder.resolve(FileName.of(exercise) + "." + form.ending());
                 good &= write(file, exercise, form, target);
             }
@@ -88,13 +85,13 @@ final class ExportCommand implements Callable<Integer> {
         return good;
     }
 
-    private boolean write(Path file, Exercise exercise, Form form, Path target) {
+    private boolean write(Path file, Exercise exercise, Exported form, Path target) {
         PrintWriter out = spec.commandLine().getOut();
         try {
             if (Files.exists(target) && !force) {
                 return fail(file, target + " is there already; --force overwrites it");
             }
-            AtomicFile.write(target, form.write(exercise, Sheet.USUAL));
+            form.writing().write(exercise, target);
             out.println(target);
             return true;
         } catch (IOException | IllegalArgumentException e) {

@@ -293,9 +293,12 @@ class StrideCommandTest {
         assertThat(run("export", good.toString(), "--as", "tuba", "--to", to.toString()))
                 .isEqualTo(2);
         assertThat(err.toString())
-                .contains("read \"tuba\"; expected one or more of json, musicxml, mxl, midi, pdf, svg, png");
-        assertThat(run("export", good.toString(), "--as", "musicxml,mxl,pdf,svg,png", "--to", to.toString()))
+                .contains("read \"tuba\"; expected one or more of json, musicxml, mxl, midi, pdf, svg, png, wav");
+        assertThat(run("export", good.toString(), "--as", "musicxml,mxl,pdf,svg,png,wav", "--to", to.toString()))
                 .isZero();
+        assertThat(to.resolve("five-nine.wav"))
+                .content(StandardCharsets.ISO_8859_1)
+                .startsWith("RIFF");
         assertThat(to.resolve("five-nine.musicxml")).content().contains("<beat-type>8</beat-type>");
         assertThat(to.resolve("five-nine.svg")).content().startsWith("<?xml").contains("<svg");
         assertThat(to.resolve("five-nine.pdf"))

@@ -136,6 +136,12 @@ public final class Transport implements AutoCloseable {
         return allSections.get() && exercise.hasSections();
     }
 
+    /** What is done while it plays, in words. */
+    public String told() {
+        String speed = percent.get() == 100 ? "" : " at " + percent.get() + " %";
+        return "Playing through the " + through() + speed;
+    }
+
     public void toggle() {
         if (playing.get()) {
             stop();

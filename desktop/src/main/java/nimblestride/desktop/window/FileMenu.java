@@ -12,10 +12,14 @@ import nimblestride.core.meter.Meter;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.Tempo;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.desk.Newest;
+import nimblestride.formats.file.AtomicFile;
 import nimblestride.formats.file.FileName;
 import nimblestride.formats.json.DraftJson.Draft;
 import nimblestride.formats.json.ExerciseJson;
 import nimblestride.formats.midi.ExerciseMidi;
+import nimblestride.sound.file.WavFile;
+import nimblestride.sound.render.Take;
 
 /** New, open, save, and the rest of what moves exercises between the desk and files. */
 public final class FileMenu {
@@ -24,6 +28,7 @@ public final class FileMenu {
     private final Consumer<String> status;
     private final Runnable filesChanged;
     private final Path book;
+    private final Newest writing = new Newest("writing sound");
 
     /**
      * @param status is told what has been done
@@ -141,6 +146,30 @@ public final class FileMenu {
             questions.tell(
                     "The exercise could not be saved", e.getMessage() + "\n\nIt is still on the desk, unchanged.");
             return false;
+        }
+    }
+
+    /** Writes what would be played now, click and count-in and all, faster than it is heard. */
+    void saveWav(Take take) {
+        questions.fileToSave(FileName.of(take.exercise()) + ".wav").ifPresent(file -> {
+            status.accept("Rendering " + file + "…");
+            writing.ask(() -> wav(take, file), problem -> {
+                if (problem.isEmpty()) {
+                    status.accept("Wrote " + file + ".");
+                } else {
+                    status.accept("");
+                    questions.tell("The WAV file could not be written", problem.get());
+                }
+            });
+        });
+    }
+
+    private static Optional<String> wav(Take take, Path file) {
+        try {
+            AtomicFile.write(file, out -> WavFile.USUAL.write(take, out));
+            return Optional.empty();
+        } catch (IOException | IllegalArgumentException e) {
+            return Optional.of(String.valueOf(e.getMessage()));
         }
     }
 

@@ -1,6 +1,5 @@
 package nimblestride.desktop.window;
 
-import javafx.beans.binding.Bindings;
 import javafx.beans.property.BooleanProperty;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Menu;
@@ -31,6 +30,7 @@ final class MainMenu extends MenuBar {
                         item("Save as…", "Shortcut+Shift+S", files::saveAs),
                         item("Keep in the Book", "Shortcut+K", files::keepInBook),
                         item("Write a MIDI file…", "Shortcut+M", files::saveMidi),
+                        item("Write a WAV file…", "Shortcut+W", () -> files.saveWav(transport.take())),
                         item("Print the sheet…", "Shortcut+P", window::print),
                         new SeparatorMenuItem(),
                         item("Quit", "Shortcut+Q", () -> {
@@ -58,15 +58,6 @@ final class MainMenu extends MenuBar {
                                 "Shortcut+DOWN",
                                 () -> window.rewrite(Rewriting::inHalvedValues)));
 
-        Menu play = new Menu("Play");
-        MenuItem toggle = new MenuItem();
-        toggle.textProperty()
-                .bind(Bindings.when(transport.playing()).then("Stop  (Space)").otherwise("Play  (Space)"));
-        toggle.setOnAction(event -> transport.toggle());
-        CheckMenuItem click = new CheckMenuItem("Click");
-        click.selectedProperty().bindBidirectional(transport.click());
-        play.getItems().setAll(toggle, click);
-
         Menu view = new Menu("View");
         bookShown.setAccelerator(KeyCombination.valueOf("Shortcut+B"));
         bookShown.setSelected(true);
@@ -93,7 +84,7 @@ final class MainMenu extends MenuBar {
 
         Menu help = new Menu("Help");
         help.getItems().setAll(item("Shortcuts", "F1", () -> Shortcuts.show(window.stage(), this)));
-        getMenus().setAll(file, edit, play, view, help);
+        getMenus().setAll(file, edit, new PlayMenu(transport), view, help);
     }
 
     private static MenuItem item(String text, String keys, Runnable action) {

@@ -171,8 +171,11 @@ public final class MainWindow {
         desk.saved().addListener(change -> keepAndTitle());
         transport
                 .playing()
-                .addListener((property, was, playing) ->
-                        playingThrough.setText(playing ? "Playing through the " + transport.through() : ""));
+                .addListener((property, was, playing) -> playingThrough.setText(playing ? transport.told() : ""));
+        transport
+                .percent()
+                .addListener(
+                        change -> playingThrough.setText(transport.playing().get() ? transport.told() : ""));
         transport.section().addListener((property, was, section) -> turnWith(section.intValue()));
         book.mark(desk.file().get());
         keepAndTitle();

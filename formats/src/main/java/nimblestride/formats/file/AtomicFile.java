@@ -1,7 +1,9 @@
 package nimblestride.formats.file;
 
+import java.io.BufferedOutputStream;
 import java.io.IOException;
-import java.nio.ByteBuffer;
+import java.io.OutputStream;
+import java.nio.channels.Channels;
 import java.nio.channels.FileChannel;
 import java.nio.file.AccessDeniedException;
 import java.nio.file.AtomicMoveNotSupportedException;
@@ -17,6 +19,11 @@ import java.util.UUID;
 public final class AtomicFile {
     private AtomicFile() {}
 
+    /** What a file is to hold, written piece by piece. */
+    public interface Content {
+        void writeTo(OutputStream out) throws IOException;
+    }
+
     /**
      * Writes beside the file, forces it to disk, and puts it in place in one step.
      *
@@ -24,6 +31,11 @@ public final class AtomicFile {
      *     is untouched
      */
     public static void write(Path file, byte[] content) throws IOException {
+        write(file, out -> out.write(content));
+    }
+
+    /** The same for what is too large to be held in memory. */
+    public static void write(Path file, Content content) throws IOException {
         Path target = Files.exists(file) ? file.toRealPath() : file.toAbsolutePath();
         Path beside = null;
         try {
@@ -37,10 +49,9 @@ public final class AtomicFile {
             beside = target.resolveSibling("." + target.getFileName() + "-" + UUID.randomUUID() + ".part");
             try (FileChannel channel =
                     FileChannel.open(beside, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE)) {
-                ByteBuffer buffer = ByteBuffer.wrap(content);
-                while (buffer.hasRemaining()) {
-                    channel.write(buffer);
-                }
+                OutputStream out = new BufferedOutputStream(Channels.newOutputStream(channel));
+                content.writeTo(out);
+                out.flush();
                 channel.force(true);
             }
             moveIntoPlace(beside, target);
