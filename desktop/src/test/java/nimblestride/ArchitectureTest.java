@@ -34,7 +34,7 @@ class ArchitectureTest {
             .whereLayer("sound")
             .mayOnlyAccessLayers("core")
             .whereLayer("terminal")
-            .mayOnlyAccessLayers("core", "formats")
+            .mayOnlyAccessLayers("core", "formats", "sound")
             .whereLayer("desktop")
             .mayOnlyAccessLayers("core", "formats", "sound");
 

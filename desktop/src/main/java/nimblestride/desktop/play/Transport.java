@@ -6,6 +6,7 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.animation.AnimationTimer;
 import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.DoubleProperty;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -13,6 +14,7 @@ import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleDoubleProperty;
 import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import nimblestride.core.exercise.Exercise;
@@ -23,6 +25,7 @@ import nimblestride.sound.play.AudioOut;
 import nimblestride.sound.play.Heard;
 import nimblestride.sound.play.Player;
 import nimblestride.sound.render.Click;
+import nimblestride.sound.render.Mix;
 import nimblestride.sound.render.Take;
 
 /** Play and stop. What is edited while it plays is heard from the next unit on. */
@@ -38,6 +41,8 @@ public final class Transport implements AutoCloseable {
     private final ObjectProperty<Click> clicking = new SimpleObjectProperty<>(Click.USUAL);
     private final IntegerProperty percent = new SimpleIntegerProperty(100);
     private final IntegerProperty countIn = new SimpleIntegerProperty();
+    private final ObjectProperty<Mix> mix = new SimpleObjectProperty<>(Mix.EVEN);
+    private final DoubleProperty volume = new SimpleDoubleProperty(Player.USUAL_VOLUME);
     private final BooleanProperty allSections = new SimpleBooleanProperty(true);
     private final ReadOnlyIntegerWrapper section = new ReadOnlyIntegerWrapper(NO_SECTION);
     private final Consumer<OptionalDouble> follower;
@@ -66,6 +71,8 @@ public final class Transport implements AutoCloseable {
         allSections.addListener(change -> change());
         clicking.addListener(change -> change());
         percent.addListener(change -> change());
+        mix.addListener(change -> change());
+        volume.addListener(change -> player.setVolume(volume.floatValue()));
         stage.addListener(change -> change());
         playing.addListener(change -> {
             if (!playing.get()) {
@@ -92,6 +99,16 @@ public final class Transport implements AutoCloseable {
     /** How many bars are counted in when playing starts. */
     public IntegerProperty countIn() {
         return countIn;
+    }
+
+    /** How loud each layer and the click are. */
+    public ObjectProperty<Mix> mix() {
+        return mix;
+    }
+
+    /** How loud all of it is, from 0 to 1. */
+    public DoubleProperty volume() {
+        return volume;
     }
 
     /** Whether there is a click. */
@@ -166,6 +183,7 @@ public final class Transport implements AutoCloseable {
         }
         Take take = take();
         boolean same = take.click().equals(playingTake.click())
+                && take.mix().equals(playingTake.mix())
                 && take.percent() == playingTake.percent()
                 && take.exercise().turnedTo(0).equals(playingTake.exercise().turnedTo(0));
         playingTake = take;
@@ -182,11 +200,11 @@ public final class Transport implements AutoCloseable {
     public Take take() {
         Exercise exercise = desk.exercise().get();
         if (playsSections(exercise)) {
-            return new Take(exercise, clicked(), percent.get(), countIn.get());
+            return new Take(exercise, clicked(), percent.get(), countIn.get(), mix.get());
         }
         List<Layer> heard = exercise.layers()
                 .subList(0, Math.min(stage.get(), exercise.layers().size()));
-        return new Take(exercise.alone().withLayers(heard), clicked(), percent.get(), countIn.get());
+        return new Take(exercise.alone().withLayers(heard), clicked(), percent.get(), countIn.get(), mix.get());
     }
 
     @Override

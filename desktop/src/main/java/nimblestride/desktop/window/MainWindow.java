@@ -78,7 +78,7 @@ public final class MainWindow {
         this.breaking = new BreakBench(desk, road.school(), road.division(), nanos);
         this.placing = new PlaceBench(
                 desk, road.school(), road.division(), road.stage(), moment -> road.bringIntoView(moment));
-        this.crossing = new CrossBench(desk, files::keepInBook);
+        this.crossing = new CrossBench(desk, transport, files::keepInBook);
         this.shifting = new ShiftBench(desk, transport);
         this.handing = new HandOutBench(
                 desk,

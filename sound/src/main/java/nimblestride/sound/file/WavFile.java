@@ -128,7 +128,7 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
             this.framesLeft = frames;
             this.silentFrom = frames - (long) RINGING_SECONDS * SAMPLE_RATE;
             this.bytes = new byte[BLOCK * channels() * bits / 8];
-            Take alone = new Take(take.exercise(), Click.NONE, take.percent(), take.countIn());
+            Take alone = new Take(take.exercise(), Click.NONE, take.percent(), take.countIn(), take.mix());
             this.music = new Renderer(clickApart ? alone : take, clickApart ? kit.withoutClick() : kit, SAMPLE_RATE);
             this.click = new Renderer(take.withoutLayers(), kit, SAMPLE_RATE);
         }

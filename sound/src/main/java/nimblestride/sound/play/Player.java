@@ -18,6 +18,12 @@ public final class Player implements AutoCloseable {
     private static final int BLOCK = 256;
     private static final int MOST_ANCHORS = 64;
 
+    /** Low enough not to startle anybody with headphones on. */
+    public static final float USUAL_VOLUME = 0.5f;
+
+    /** From silence to full in a twentieth of a second: a change that is no click. */
+    private static final float STEP = 20f / AudioOut.SAMPLE_RATE;
+
     private final Supplier<AudioOut> outs;
     private final SoundSet sounds;
     private final AtomicReference<Take> wanted = new AtomicReference<>();
@@ -25,6 +31,7 @@ public final class Player implements AutoCloseable {
     private Thread thread;
     private volatile AudioOut out;
     private volatile boolean stopping;
+    private volatile float volume = USUAL_VOLUME;
 
     /** @param outs opens an output each time playing starts */
     public Player(Supplier<AudioOut> outs, SoundSet sounds) {
@@ -100,7 +107,18 @@ public final class Player implements AutoCloseable {
         return each.next();
     }
 
+    /** How loud all of it is, from 0 to 1. A change glides: the loudness never jumps. */
+    public void setVolume(float newVolume) {
+        volume = Math.max(0, Math.min(1, newVolume));
+    }
+
+    /** From one loudness towards another, a small step for each sample. */
+    static float glide(float now, float target) {
+        return now < target ? Math.min(target, now + STEP) : Math.max(target, now - STEP);
+    }
+
     private void run(Renderer renderer, AudioOut to) {
+        float loudness = volume;
         float[] block = new float[BLOCK];
         byte[] bytes = new byte[BLOCK * 2];
         while (!stopping) {
@@ -110,7 +128,8 @@ public final class Player implements AutoCloseable {
             }
             renderer.render(block, BLOCK);
             for (int i = 0; i < BLOCK; i++) {
-                int sample = Math.round(block[i] * Short.MAX_VALUE);
+                loudness = glide(loudness, volume);
+                int sample = Math.round(block[i] * loudness * Short.MAX_VALUE);
                 bytes[2 * i] = (byte) sample;
                 bytes[2 * i + 1] = (byte) (sample >> 8);
             }

@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.layer.Course;
-import nimblestride.core.layer.Layer;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.NoteValue;
 import nimblestride.sound.kit.SoundSet;
@@ -16,25 +15,34 @@ final class BarOnsets {
     private static final int MOST_IN_A_BAR = 20_000;
 
     private final Click click;
+    private final Mix mix;
     private final Phrase phrase;
     private final SoundSet sounds;
-    private final List<Course> layers = new ArrayList<>();
+    private final List<Heard> layers = new ArrayList<>();
 
     private final NotesOfAStroke notes;
 
-    BarOnsets(Exercise exercise, Click click, SoundSet sounds) {
+    BarOnsets(Exercise exercise, Click click, Mix mix, SoundSet sounds) {
+        this.mix = mix;
         this.click = click;
         this.phrase = exercise.phrase();
         this.sounds = sounds;
         this.notes = new NotesOfAStroke(sounds);
-        for (Layer layer : exercise.layers()) {
+        List<String> names = exercise.layerNames();
+        for (int i = 0; i < names.size(); i++) {
+            double level = mix.of(names.get(i));
             try {
-                layers.add(Course.of(layer, phrase));
+                if (level > 0) {
+                    layers.add(new Heard(Course.of(exercise.layers().get(i), phrase), (float) level));
+                }
             } catch (IllegalArgumentException | ArithmeticException e) {
                 // A layer that cannot be laid out is told among the findings; the others play.
             }
         }
     }
+
+    /** A layer that is heard, and how loud. */
+    private record Heard(Course course, float level) {}
 
     /** Each level of the click has a sound of its own. */
     static int strength(Click.Level level) {
@@ -53,10 +61,10 @@ final class BarOnsets {
         NoteValue end = phrase.startOf(bar + 1);
         List<Onset> onsets = new ArrayList<>();
         for (Click.Tick tick : click.in(phrase, bar)) {
-            onsets.add(new Onset(start.plus(tick.at()), sounds.click(strength(tick.level())), 1));
+            onsets.add(new Onset(start.plus(tick.at()), sounds.click(strength(tick.level())), (float) mix.click()));
         }
-        for (Course layer : layers) {
-            layer.between(start, end, MOST_IN_A_BAR).forEach(hit -> notes.add(hit, onsets));
+        for (Heard layer : layers) {
+            layer.course.between(start, end, MOST_IN_A_BAR).forEach(hit -> notes.add(hit, layer.level, onsets));
         }
         return onsets.stream()
                 .filter(onset -> onset.at().compareTo(from) >= 0)

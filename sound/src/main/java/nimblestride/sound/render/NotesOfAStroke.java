@@ -23,9 +23,9 @@ final class NotesOfAStroke {
         this.sounds = sounds;
     }
 
-    void add(Hit hit, List<Onset> onsets) {
+    void add(Hit hit, float mixed, List<Onset> onsets) {
         Stroke stroke = hit.stroke();
-        float level = (float) stroke.level().strength();
+        float level = mixed * (float) stroke.level().strength();
         for (Voice voice : hit.voices()) {
             Sound sound = sounds.voice(voice);
             for (int grace = stroke.ornament().graceNotes(); grace > 0; grace--) {

@@ -17,7 +17,8 @@ import nimblestride.sound.kit.SoundSet;
  * no error adds up, and blocks of any size give the same samples. Not safe for use by several threads at once.
  */
 public final class Renderer {
-    private static final float MASTER = 0.5f;
+    /** Leaves room for several loud strokes at once. */
+    private static final float HEADROOM = 0.6f;
 
     private final int sampleRate;
     private final PriorityQueue<Cue> coming =
@@ -155,7 +156,7 @@ public final class Renderer {
         }
         ringing.removeIf(sound -> !sound.mixInto(block, frames, frame));
         for (int i = 0; i < frames; i++) {
-            block[i] = Math.max(-1, Math.min(1, block[i] * MASTER));
+            block[i] = Math.max(-1, Math.min(1, block[i] * HEADROOM));
         }
         frame = end;
         while (stretches.size() > 1 && second().anchor().frame() <= frame) {

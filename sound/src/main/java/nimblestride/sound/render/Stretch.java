@@ -34,7 +34,7 @@ final class Stretch {
         this.anchor = anchor;
         this.sounds = sounds;
         this.passage = passages.get(anchor.section());
-        this.onsets = new BarOnsets(passage.feel(), take.click(), sounds);
+        this.onsets = new BarOnsets(passage.feel(), take.click(), take.mix(), sounds);
         this.nextBar = phrase().barAt(anchor.moment());
     }
 
@@ -63,7 +63,8 @@ final class Stretch {
             for (NoteValue group : first.groupStarts()) {
                 Click.Level level = group.isZero() ? Click.Level.BAR : Click.Level.GROUP;
                 Sound sound = sounds.click(BarOnsets.strength(level));
-                clicks.add(new Onset(first.length().times(bar).plus(group), sound, 1));
+                clicks.add(new Onset(first.length().times(bar).plus(group), sound, (float)
+                        take.mix().click()));
             }
         }
         return clicks;

@@ -9,7 +9,7 @@ import nimblestride.core.exercise.Exercise;
  * @param percent how fast, in hundredths of its own tempo, from {@value #SLOWEST} to {@value #FASTEST}
  * @param countIn how many bars are counted in before the first, from 0 to {@value #MOST_COUNT_IN}
  */
-public record Take(Exercise exercise, Click click, int percent, int countIn) {
+public record Take(Exercise exercise, Click click, int percent, int countIn, Mix mix) {
     public static final int SLOWEST = 10;
     public static final int FASTEST = 400;
     public static final int MOST_COUNT_IN = 8;
@@ -24,6 +24,11 @@ public record Take(Exercise exercise, Click click, int percent, int countIn) {
         }
     }
 
+    /** As loud as it is played. */
+    public Take(Exercise exercise, Click click, int percent, int countIn) {
+        this(exercise, click, percent, countIn, Mix.EVEN);
+    }
+
     /** At its own tempo and at once. */
     public Take(Exercise exercise, Click click) {
         this(exercise, click, 100, 0);
@@ -31,6 +36,6 @@ public record Take(Exercise exercise, Click click, int percent, int countIn) {
 
     /** The click alone. */
     public Take withoutLayers() {
-        return new Take(exercise.withoutLayers(), click, percent, countIn);
+        return new Take(exercise.withoutLayers(), click, percent, countIn, mix);
     }
 }

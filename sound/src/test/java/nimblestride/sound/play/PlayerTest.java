@@ -91,4 +91,21 @@ class PlayerTest {
             assertThat(out.name()).isIn("sound card", "silent clock");
         }
     }
+
+    /** However far it is turned at once, the loudness goes there step by step, and arrives. */
+    @Test
+    void theLoudnessNeverJumps() {
+        float now = 0;
+        int steps = 0;
+        while (now < 1) {
+            float next = Player.glide(now, 1);
+            assertThat(next - now).isPositive().isLessThan(0.001f);
+            now = next;
+            steps++;
+        }
+        assertThat(steps).isBetween(AudioOut.SAMPLE_RATE / 25, AudioOut.SAMPLE_RATE / 15);
+        assertThat(Player.glide(0.3f, 0.3f)).isEqualTo(0.3f);
+        assertThat(Player.glide(0.3f, 0)).isLessThan(0.3f);
+        assertThat(Player.USUAL_VOLUME).isLessThanOrEqualTo(0.5f);
+    }
 }

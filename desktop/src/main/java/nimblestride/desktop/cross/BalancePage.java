@@ -1,0 +1,103 @@
+package nimblestride.desktop.cross;
+
+import java.util.List;
+import java.util.function.DoubleConsumer;
+import java.util.function.UnaryOperator;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Slider;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.look.DownScroll;
+import nimblestride.desktop.pages.Page;
+import nimblestride.desktop.play.Transport;
+import nimblestride.sound.render.Mix;
+
+/** Balance: which layers are heard, which alone, and how loud; the click; and all of it together. */
+final class BalancePage extends VBox implements Page {
+    private final Transport transport;
+    private final GridPane rows = new GridPane();
+    private List<String> shown = List.of();
+
+    BalancePage(Transport transport) {
+        this.transport = transport;
+        getStyleClass().add("page");
+        rows.getStyleClass().add("ways");
+        Slider volume =
+                slider("volume", "How loud all of it is", 1, transport.volume().get(), value -> {});
+        volume.valueProperty().bindBidirectional(transport.volume());
+        HBox all = new HBox(new Caption("All of it"), volume);
+        all.getStyleClass().add("add-line");
+        HBox.setHgrow(volume, Priority.ALWAYS);
+        getChildren().setAll(all, new DownScroll(rows));
+    }
+
+    private void change(UnaryOperator<Mix> edit) {
+        transport.mix().set(edit.apply(transport.mix().get()));
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        List<String> names = exercise.layerNames();
+        if (names.equals(shown) && !rows.getChildren().isEmpty()) {
+            return;
+        }
+        shown = names;
+        rows.getChildren().clear();
+        Mix mix = transport.mix().get();
+        rows.addRow(
+                0,
+                new Label("the click"),
+                new Label(),
+                new Label(),
+                level(-1, "the click", mix.click(), value -> change(now -> now.withClick(value))));
+        for (int i = 0; i < names.size(); i++) {
+            String name = names.get(i);
+            CheckBox heard = box("heard-" + i, "heard", !mix.muted().contains(name));
+            heard.selectedProperty().addListener((property, was, on) -> change(now -> now.muting(name, !on)));
+            CheckBox alone = box("alone-" + i, "alone", mix.alone().contains(name));
+            alone.selectedProperty().addListener((property, was, on) -> change(now -> now.alone(name, on)));
+            Label label = new Label(name);
+            label.setMinWidth(USE_PREF_SIZE);
+            rows.addRow(
+                    i + 1,
+                    label,
+                    heard,
+                    alone,
+                    level(
+                            i,
+                            name,
+                            mix.levels().getOrDefault(name, 1.0),
+                            value -> change(now -> now.withLevel(name, value))));
+        }
+    }
+
+    private static CheckBox box(String id, String text, boolean on) {
+        CheckBox box = new CheckBox(text);
+        box.setId(id);
+        box.setSelected(on);
+        box.setMinWidth(USE_PREF_SIZE);
+        return box;
+    }
+
+    private static Slider level(int index, String name, double now, DoubleConsumer changed) {
+        Slider slider =
+                slider("level-" + (index < 0 ? "click" : index), "How loud " + name + " is", Mix.LOUDEST, now, changed);
+        GridPane.setHgrow(slider, Priority.ALWAYS);
+        return slider;
+    }
+
+    private static Slider slider(String id, String what, double most, double now, DoubleConsumer changed) {
+        Slider slider = new Slider(0, most, now);
+        slider.setId(id);
+        slider.setAccessibleText(what);
+        slider.setBlockIncrement(most / 20);
+        slider.setMaxWidth(420);
+        slider.valueProperty().addListener((property, old, value) -> changed.accept(value.doubleValue()));
+        return slider;
+    }
+}
