@@ -24,7 +24,7 @@ public final class CrossBench extends Pages implements Bench {
         add("Make it fit", new ClosingPage(desk));
         add("Families", new FamiliesPage(desk, keep));
         add("Flow", new FlowPage(desk));
-        add("Balance", new BalancePage(transport));
+        add("How it sounds", new SoundPage(transport));
         choose("Layers");
     }
 

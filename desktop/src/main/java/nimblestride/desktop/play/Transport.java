@@ -1,6 +1,7 @@
 package nimblestride.desktop.play;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -25,6 +26,7 @@ import nimblestride.sound.play.AudioOut;
 import nimblestride.sound.play.Heard;
 import nimblestride.sound.play.Player;
 import nimblestride.sound.render.Click;
+import nimblestride.sound.render.Loop;
 import nimblestride.sound.render.Mix;
 import nimblestride.sound.render.Take;
 
@@ -42,6 +44,7 @@ public final class Transport implements AutoCloseable {
     private final IntegerProperty percent = new SimpleIntegerProperty(100);
     private final IntegerProperty countIn = new SimpleIntegerProperty();
     private final ObjectProperty<Mix> mix = new SimpleObjectProperty<>(Mix.EVEN);
+    private final ObjectProperty<Optional<Loop>> loop = new SimpleObjectProperty<>(Optional.empty());
     private final DoubleProperty volume = new SimpleDoubleProperty(Player.USUAL_VOLUME);
     private final BooleanProperty allSections = new SimpleBooleanProperty(true);
     private final ReadOnlyIntegerWrapper section = new ReadOnlyIntegerWrapper(NO_SECTION);
@@ -66,12 +69,20 @@ public final class Transport implements AutoCloseable {
                 player.heard().ifPresent(Transport.this::follow);
             }
         };
-        desk.exercise().addListener(change -> change());
+        desk.exercise().addListener((property, old, now) -> {
+            if (loop.get()
+                    .filter(bars -> bars.to() > now.phrase().bars().size())
+                    .isPresent()) {
+                loop.set(Optional.empty());
+            }
+            change();
+        });
         click.addListener(change -> change());
         allSections.addListener(change -> change());
         clicking.addListener(change -> change());
         percent.addListener(change -> change());
         mix.addListener(change -> change());
+        loop.addListener(change -> change());
         volume.addListener(change -> player.setVolume(volume.floatValue()));
         stage.addListener(change -> change());
         playing.addListener(change -> {
@@ -104,6 +115,11 @@ public final class Transport implements AutoCloseable {
     /** How loud each layer and the click are. */
     public ObjectProperty<Mix> mix() {
         return mix;
+    }
+
+    /** Which bars of the feel in hand are played again and again, in place of all of it. */
+    public ObjectProperty<Optional<Loop>> loop() {
+        return loop;
     }
 
     /** How loud all of it is, from 0 to 1. */
@@ -156,7 +172,11 @@ public final class Transport implements AutoCloseable {
     /** What is done while it plays, in words. */
     public String told() {
         String speed = percent.get() == 100 ? "" : " at " + percent.get() + " %";
-        return "Playing through the " + through() + speed;
+        String bars = loop.get()
+                .filter(one -> !playsSections(desk.exercise().get()))
+                .map(one -> ", bars " + (one.from() + 1) + " to " + one.to())
+                .orElse("");
+        return "Playing through the " + through() + speed + bars;
     }
 
     public void toggle() {
@@ -184,6 +204,7 @@ public final class Transport implements AutoCloseable {
         Take take = take();
         boolean same = take.click().equals(playingTake.click())
                 && take.mix().equals(playingTake.mix())
+                && take.loop().equals(playingTake.loop())
                 && take.percent() == playingTake.percent()
                 && take.exercise().turnedTo(0).equals(playingTake.exercise().turnedTo(0));
         playingTake = take;
@@ -200,11 +221,21 @@ public final class Transport implements AutoCloseable {
     public Take take() {
         Exercise exercise = desk.exercise().get();
         if (playsSections(exercise)) {
-            return new Take(exercise, clicked(), percent.get(), countIn.get(), mix.get());
+            return new Take(exercise, clicked(), percent.get(), countIn.get(), mix.get(), Optional.empty());
         }
         List<Layer> heard = exercise.layers()
                 .subList(0, Math.min(stage.get(), exercise.layers().size()));
-        return new Take(exercise.alone().withLayers(heard), clicked(), percent.get(), countIn.get(), mix.get());
+        Take all = new Take(
+                exercise.alone().withLayers(heard),
+                clicked(),
+                percent.get(),
+                countIn.get(),
+                mix.get(),
+                Optional.empty());
+        return loop.get()
+                .filter(bars -> bars.to() <= exercise.phrase().bars().size())
+                .map(all::looping)
+                .orElse(all);
     }
 
     @Override

@@ -169,16 +169,16 @@ public final class MainWindow {
             keepAndTitle();
         });
         desk.saved().addListener(change -> keepAndTitle());
-        transport
-                .playing()
-                .addListener((property, was, playing) -> playingThrough.setText(playing ? transport.told() : ""));
-        transport
-                .percent()
-                .addListener(
-                        change -> playingThrough.setText(transport.playing().get() ? transport.told() : ""));
+        transport.playing().addListener(change -> tellPlaying());
+        transport.percent().addListener(change -> tellPlaying());
+        transport.loop().addListener(change -> tellPlaying());
         transport.section().addListener((property, was, section) -> turnWith(section.intValue()));
         book.mark(desk.file().get());
         keepAndTitle();
+    }
+
+    private void tellPlaying() {
+        playingThrough.setText(transport.playing().get() ? transport.told() : "");
     }
 
     /** While all sections play, the feel that is heard is taken in hand, unless something is being typed. */

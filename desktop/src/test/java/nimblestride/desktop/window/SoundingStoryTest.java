@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
@@ -28,7 +29,7 @@ class SoundingStoryTest extends WindowStory {
         for (String text : path) {
             var items = found == null ? bar.getMenus() : ((Menu) found).getItems();
             found = items.stream()
-                    .filter(one -> one.getText().equals(text))
+                    .filter(one -> text.equals(one.getText()))
                     .findFirst()
                     .orElseThrow();
         }
@@ -57,7 +58,7 @@ class SoundingStoryTest extends WindowStory {
     @Test
     void theBalanceIsSetByMouseAndKeysAndKeptWhileLayersStay() throws Exception {
         lay("4/4", "kick every 1/4", "snare every 1/2 from 1/4");
-        clickOn("#bench-cross").clickOn("#page-balance");
+        clickOn("#bench-cross").clickOn("#page-how-it-sounds");
         clickOn("#heard-1").clickOn("#alone-0");
         Slider kick = lookup("#level-0").queryAs(Slider.class);
         interact(kick::requestFocus);
@@ -67,8 +68,29 @@ class SoundingStoryTest extends WindowStory {
         until(() -> shows("Playing through"));
         interact(() -> lookup("#volume").queryAs(Slider.class).setValue(0.1));
         clickOn("#play");
-        clickOn("#page-layers").clickOn("#page-balance");
+        clickOn("#page-layers").clickOn("#page-how-it-sounds");
         assertThat(lookup("#level-0").queryAs(Slider.class).getValue()).isLessThan(1);
+    }
+
+    @Test
+    void barsAreHeardAgainAndAgain() throws Exception {
+        lay("4/4, 3/4, 2/4", "kick every 1/4");
+        clickOn("#bench-cross").clickOn("#page-how-it-sounds");
+        retype("#loop", "2 to 3");
+        clickOn("#play");
+        until(() -> shows("Playing through") && shows("bars 2 to 3"));
+        retype("#loop", "3 to 9");
+        assertThat(lookup(".problem").queryAllAs(Label.class).stream()
+                        .anyMatch(one -> one.isVisible() && one.getText().contains("from 1 to 3")))
+                .isTrue();
+        push(KeyCode.ESCAPE);
+        retype("#loop", "all");
+        until(() -> shows("Playing through") && !shows("bars 2 to 3"));
+        // Shorter bars than the loop: it is let go, and nothing stops.
+        retype("#loop", "3");
+        lay("5/8", "kick every 1/8");
+        until(() -> text("#loop").equals("all"));
+        clickOn("#play");
     }
 
     @Test

@@ -81,6 +81,11 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
         Exercise once =
                 exercise.hasSections() ? exercise : Sectioning.inRounds(exercise.alone(), 0, roundsUntilBack(exercise));
         Playthrough whole = Playthrough.of(once);
+        BigFraction played = take.loop()
+                .map(loop ->
+                        once.phrase().startOf(loop.to()).minus(once.phrase().startOf(loop.from())))
+                .map(once.start()::seconds)
+                .orElseGet(whole::seconds);
         BigFraction countIn = whole.passages()
                 .get(0)
                 .tempo()
@@ -90,8 +95,7 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
                         .get(0)
                         .length()
                         .times(Math.max(1, take.countIn())));
-        BigFraction seconds = whole.seconds()
-                .multiply(rounds)
+        BigFraction seconds = played.multiply(rounds)
                 .add(take.countIn() == 0 ? BigFraction.ZERO : countIn)
                 .multiply(BigFraction.of(100, take.percent()))
                 .add(BigFraction.of(RINGING_SECONDS));
@@ -128,7 +132,7 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
             this.framesLeft = frames;
             this.silentFrom = frames - (long) RINGING_SECONDS * SAMPLE_RATE;
             this.bytes = new byte[BLOCK * channels() * bits / 8];
-            Take alone = new Take(take.exercise(), Click.NONE, take.percent(), take.countIn(), take.mix());
+            Take alone = new Take(take.exercise(), Click.NONE, take.percent(), take.countIn(), take.mix(), take.loop());
             this.music = new Renderer(clickApart ? alone : take, clickApart ? kit.withoutClick() : kit, SAMPLE_RATE);
             this.click = new Renderer(take.withoutLayers(), kit, SAMPLE_RATE);
         }

@@ -44,7 +44,10 @@ final class Stretch {
         BigFraction pace = pace(take, passages.get(0).tempo(), sampleRate);
         NoteValue countIn =
                 passages.get(0).feel().phrase().bars().get(0).length().times(take.countIn());
-        Anchor anchor = new Anchor(pace.multiply(countIn.fraction()), 0, NoteValue.ZERO, pace);
+        NoteValue begins = take.loop()
+                .map(loop -> passages.get(0).feel().phrase().startOf(loop.from()))
+                .orElse(NoteValue.ZERO);
+        Anchor anchor = new Anchor(pace.multiply(countIn.fraction()), 0, begins, pace);
         return new Stretch(take, passages, anchor, sounds, sampleRate);
     }
 
@@ -84,7 +87,17 @@ final class Stretch {
     }
 
     private boolean isEndless() {
-        return passages.size() == 1;
+        return passages.size() == 1 && take.loop().isEmpty();
+    }
+
+    /** The bar after its last. */
+    private long endBar() {
+        return take.loop().isPresent() ? take.loop().get().to() : passage.bars();
+    }
+
+    /** Where it ends, from the beginning of its section. */
+    private NoteValue end() {
+        return phrase().startOf(endBar());
     }
 
     /** Whether the bar in which it begins has been laid out. */
@@ -94,7 +107,7 @@ final class Stretch {
 
     /** Whether all its bars have been laid out. */
     boolean isLaidOut() {
-        return !isEndless() && nextBar >= passage.bars();
+        return !isEndless() && nextBar >= endBar();
     }
 
     /** The sample at which the next bar to be laid out begins; earlier than the anchor's for a bar that it lies in. */
@@ -115,10 +128,13 @@ final class Stretch {
 
     /** A section that begins where this one ends. */
     private Anchor startOf(Take next, List<Passage> others, int section) {
+        NoteValue begins = next.loop()
+                .map(loop -> others.get(section).feel().phrase().startOf(loop.from()))
+                .orElse(NoteValue.ZERO);
         return new Anchor(
-                anchor.exactFrameOf(passage.length()),
+                anchor.exactFrameOf(end()),
                 section,
-                NoteValue.ZERO,
+                begins,
                 pace(next, others.get(section).tempo(), sampleRate));
     }
 
@@ -126,15 +142,28 @@ final class Stretch {
     Stretch goingOverTo(Take other, long frame) {
         List<Passage> others = Playthrough.of(other.exercise()).passages();
         NoteValue unit = nextUnit(frame);
-        if (!isEndless() && unit.compareTo(passage.length()) >= 0) {
+        if (!isEndless() && unit.compareTo(end()) >= 0) {
             int next = (anchor.section() + 1) % passages.size();
             return new Stretch(other, others, startOf(other, others, next % others.size()), sounds, sampleRate);
         }
-        int section = isEndless() ? firstWithFeelInHand(other) : anchor.section() % others.size();
+        int section = passages.size() == 1 ? firstWithFeelInHand(other) : anchor.section() % others.size();
         Passage goesOn = others.get(section);
-        NoteValue moment = others.size() == 1 ? unit : unit.remainder(goesOn.length());
+        NoteValue moment = momentIn(other, goesOn, others.size() == 1, unit);
         Anchor next = new Anchor(anchor.exactFrameOf(unit), section, moment, pace(other, goesOn.tempo(), sampleRate));
         return new Stretch(other, others, next, sounds, sampleRate);
+    }
+
+    /** Where it goes on: at the same moment, or, where a loop has no such moment, at the loop's beginning. */
+    private static NoteValue momentIn(Take other, Passage passage, boolean only, NoteValue unit) {
+        if (other.loop().isPresent()) {
+            Phrase phrase = passage.feel().phrase();
+            NoteValue within = unit.remainder(phrase.length());
+            NoteValue from = phrase.startOf(other.loop().get().from());
+            boolean inLoop = within.compareTo(from) >= 0
+                    && within.compareTo(phrase.startOf(other.loop().get().to())) < 0;
+            return inLoop ? within : from;
+        }
+        return only ? unit : unit.remainder(passage.length());
     }
 
     private static int firstWithFeelInHand(Take take) {

@@ -1,5 +1,6 @@
 package nimblestride.sound.render;
 
+import java.util.Optional;
 import nimblestride.core.exercise.Exercise;
 
 /**
@@ -8,8 +9,9 @@ import nimblestride.core.exercise.Exercise;
  *
  * @param percent how fast, in hundredths of its own tempo, from {@value #SLOWEST} to {@value #FASTEST}
  * @param countIn how many bars are counted in before the first, from 0 to {@value #MOST_COUNT_IN}
+ * @param loop which bars are played again and again, counted within the phrase; only where there is one feel
  */
-public record Take(Exercise exercise, Click click, int percent, int countIn, Mix mix) {
+public record Take(Exercise exercise, Click click, int percent, int countIn, Mix mix, Optional<Loop> loop) {
     public static final int SLOWEST = 10;
     public static final int FASTEST = 400;
     public static final int MOST_COUNT_IN = 8;
@@ -19,6 +21,10 @@ public record Take(Exercise exercise, Click click, int percent, int countIn, Mix
             throw new IllegalArgumentException(
                     "it is played at " + SLOWEST + " to " + FASTEST + " % of its tempo, not at " + percent);
         }
+        int bars = exercise.phrase().bars().size();
+        if (loop.isPresent() && (exercise.hasSections() || loop.get().to() > bars)) {
+            throw new IllegalArgumentException("a loop plays bars of one feel, here from 1 to " + bars);
+        }
         if (countIn < 0 || countIn > MOST_COUNT_IN) {
             throw new IllegalArgumentException("from 0 to " + MOST_COUNT_IN + " bars are counted in, not " + countIn);
         }
@@ -26,7 +32,7 @@ public record Take(Exercise exercise, Click click, int percent, int countIn, Mix
 
     /** As loud as it is played. */
     public Take(Exercise exercise, Click click, int percent, int countIn) {
-        this(exercise, click, percent, countIn, Mix.EVEN);
+        this(exercise, click, percent, countIn, Mix.EVEN, Optional.empty());
     }
 
     /** At its own tempo and at once. */
@@ -34,8 +40,13 @@ public record Take(Exercise exercise, Click click, int percent, int countIn, Mix
         this(exercise, click, 100, 0);
     }
 
+    /** These bars again and again. */
+    public Take looping(Loop bars) {
+        return new Take(exercise, click, percent, countIn, mix, Optional.of(bars));
+    }
+
     /** The click alone. */
     public Take withoutLayers() {
-        return new Take(exercise.withoutLayers(), click, percent, countIn, mix);
+        return new Take(exercise.withoutLayers(), click, percent, countIn, mix, loop);
     }
 }

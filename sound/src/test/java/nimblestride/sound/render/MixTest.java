@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.Optional;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.groove.Kit;
 import nimblestride.core.groove.Voice;
@@ -36,7 +37,8 @@ class MixTest {
 
     private static float at(Mix mix, int second) {
         float[] block = new float[3 * RATE];
-        new Renderer(new Take(EXERCISE, Click.NONE, 100, 0, mix), SIGNS, RATE).render(block, block.length);
+        new Renderer(new Take(EXERCISE, Click.NONE, 100, 0, mix, Optional.empty()), SIGNS, RATE)
+                .render(block, block.length);
         return block[second * RATE];
     }
 
@@ -59,7 +61,8 @@ class MixTest {
     @Test
     void theClickHasALevelOfItsOwn() {
         float[] block = new float[RATE];
-        Take take = new Take(EXERCISE.withLayers(List.of()), Click.USUAL, 100, 0, Mix.EVEN.withClick(2));
+        Take take =
+                new Take(EXERCISE.withLayers(List.of()), Click.USUAL, 100, 0, Mix.EVEN.withClick(2), Optional.empty());
         new Renderer(take, SIGNS, RATE).render(block, block.length);
         float loud = block[0];
         new Renderer(new Take(take.exercise(), Click.USUAL), SIGNS, RATE).render(block, block.length);

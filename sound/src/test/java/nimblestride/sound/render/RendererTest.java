@@ -4,6 +4,7 @@ import static nimblestride.core.text.Examples.again;
 import static nimblestride.core.text.Examples.exercise;
 import static nimblestride.core.text.Examples.then;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.data.Offset.offset;
 
 import java.util.ArrayList;
@@ -217,6 +218,24 @@ class RendererTest {
         assertThat(alone.section()).isZero();
         render(renderer, RATE, RATE / 16);
         assertThat(renderer.change(layersOnly(slower.turnedTo(1))).section()).isEqualTo(1);
+    }
+
+    /** Bars 2 and 3 of three again and again: each onset where the loop says, and out of the loop at its next unit. */
+    @Test
+    void aLoopPlaysItsBarsAgainAndAgain() {
+        Exercise exercise = exercise("4/4, 3/4, 2/4", "kick at 1:0 2:0 3:1/4").withTempo(TempoText.read("240"));
+        Take loop = layersOnly(exercise).looping(new Loop(1, 3));
+        Renderer renderer = new Renderer(loop, IMPULSES, RATE);
+        long quarter = RATE / 4;
+        assertThat(onsets(render(renderer, 3 * RATE, 100)))
+                .containsExactly(0L, 4 * quarter, 5 * quarter, 9 * quarter, 10 * quarter);
+        // Twelve quarters in, the third of bar 2: on from there to the end, then bar 1.
+        assertThat(renderer.change(layersOnly(exercise)).moment()).isEqualTo(NoteValue.of(6, 4));
+        assertThat(onsets(render(renderer, 2 * RATE, 100))).containsExactly(2 * quarter, 3 * quarter, 7 * quarter);
+        Anchor back = renderer.change(loop);
+        assertThat(back.moment()).isEqualTo(NoteValue.of(5, 4));
+        assertThatIllegalArgumentException().isThrownBy(() -> loop.looping(new Loop(1, 4)));
+        assertThatIllegalArgumentException().isThrownBy(() -> new Loop(2, 2));
     }
 
     @Test

@@ -1,8 +1,11 @@
 package nimblestride.desktop.cross;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import java.util.function.UnaryOperator;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
@@ -15,25 +18,59 @@ import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.play.Transport;
+import nimblestride.desktop.typing.TypedField;
+import nimblestride.sound.render.Loop;
 import nimblestride.sound.render.Mix;
 
-/** Balance: which layers are heard, which alone, and how loud; the click; and all of it together. */
-final class BalancePage extends VBox implements Page {
+/** How it sounds: which bars are played again and again, which layers are heard, which alone, and how loud. */
+final class SoundPage extends VBox implements Page {
+    private static final Pattern BARS = Pattern.compile("\\s*(\\d{1,6})(?:\\s*(?:to|-)\\s*(\\d{1,6}))?\\s*");
+
     private final Transport transport;
     private final GridPane rows = new GridPane();
+    private final TypedField<Optional<Loop>> loop;
     private List<String> shown = List.of();
+    private int bars = 1;
 
-    BalancePage(Transport transport) {
+    SoundPage(Transport transport) {
         this.transport = transport;
         getStyleClass().add("page");
         rows.getStyleClass().add("ways");
         Slider volume =
                 slider("volume", "How loud all of it is", 1, transport.volume().get(), value -> {});
         volume.valueProperty().bindBidirectional(transport.volume());
-        HBox all = new HBox(new Caption("All of it"), volume);
+        loop = new TypedField<>(this::readLoop, SoundPage::told, transport.loop()::set, () -> {});
+        loop.field().setId("loop");
+        loop.field().setAccessibleText("Bars to play again and again, as in 2 to 3, or all");
+        loop.setPrefWidth(86);
+        loop.setMinWidth(86);
+        loop.show(Optional.empty());
+        transport.loop().addListener(change -> loop.show(transport.loop().get()));
+        HBox all = new HBox(new Caption("Play bars"), loop, new Caption("All of it"), volume);
         all.getStyleClass().add("add-line");
         HBox.setHgrow(volume, Priority.ALWAYS);
         getChildren().setAll(all, new DownScroll(rows));
+    }
+
+    private Optional<Loop> readLoop(String text) {
+        if (text.strip().equalsIgnoreCase("all")) {
+            return Optional.empty();
+        }
+        Matcher typed = BARS.matcher(text);
+        if (typed.matches()) {
+            int from = Integer.parseInt(typed.group(1));
+            int to = typed.group(2) == null ? from : Integer.parseInt(typed.group(2));
+            if (from >= 1 && from <= to && to <= bars) {
+                return Optional.of(new Loop(from - 1, to));
+            }
+        }
+        throw new IllegalArgumentException("expected bars from 1 to " + bars + ", as in 1 to " + bars + ", or all");
+    }
+
+    private static String told(Optional<Loop> loop) {
+        return loop.map(one ->
+                        one.to() - one.from() == 1 ? String.valueOf(one.to()) : (one.from() + 1) + " to " + one.to())
+                .orElse("all");
     }
 
     private void change(UnaryOperator<Mix> edit) {
@@ -42,6 +79,7 @@ final class BalancePage extends VBox implements Page {
 
     @Override
     public void show(Exercise exercise) {
+        bars = exercise.phrase().bars().size();
         List<String> names = exercise.layerNames();
         if (names.equals(shown) && !rows.getChildren().isEmpty()) {
             return;
