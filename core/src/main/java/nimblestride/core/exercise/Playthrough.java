@@ -13,6 +13,9 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * @param passages one for each section, in order
  */
 public record Playthrough(List<Passage> passages) {
+    /** The longest way home that is played out, in bars. */
+    public static final int LONGEST_IN_BARS = 512;
+
     public Playthrough {
         passages = List.copyOf(passages);
     }
@@ -59,6 +62,23 @@ public record Playthrough(List<Passage> passages) {
             seconds = seconds.add(passage.seconds());
         }
         return new Playthrough(passages);
+    }
+
+    /**
+     * All there is of an exercise: its sections once; or its only feel until every layer is back where it began, where that is
+     * within {@value #LONGEST_IN_BARS} bars, and otherwise its phrase once.
+     */
+    public static Playthrough untilBack(Exercise exercise) {
+        return of(exercise.hasSections() ? exercise : Sectioning.inRounds(exercise, 0, roundsUntilBack(exercise)));
+    }
+
+    private static int roundsUntilBack(Exercise exercise) {
+        return Reckoning.of(exercise)
+                .together()
+                .result()
+                .filter(together -> together.bars() <= LONGEST_IN_BARS)
+                .map(together -> Math.toIntExact(together.phrases()))
+                .orElse(1);
     }
 
     private Passage last() {

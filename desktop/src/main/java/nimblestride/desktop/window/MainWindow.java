@@ -10,7 +10,6 @@ import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -169,24 +168,9 @@ public final class MainWindow {
             keepAndTitle();
         });
         desk.saved().addListener(change -> keepAndTitle());
-        transport.playing().addListener(change -> tellPlaying());
-        transport.percent().addListener(change -> tellPlaying());
-        transport.loop().addListener(change -> tellPlaying());
-        transport.section().addListener((property, was, section) -> turnWith(section.intValue()));
+        WhilePlaying.listen(transport, desk, stage.getScene(), playingThrough);
         book.mark(desk.file().get());
         keepAndTitle();
-    }
-
-    private void tellPlaying() {
-        playingThrough.setText(transport.playing().get() ? transport.told() : "");
-    }
-
-    /** While all sections play, the feel that is heard is taken in hand, unless something is being typed. */
-    private void turnWith(int section) {
-        boolean typing = stage.getScene().getFocusOwner() instanceof TextInputControl;
-        if (section != Transport.NO_SECTION && !typing) {
-            desk.turnTo(desk.exercise().get().sections().get(section).feel());
-        }
     }
 
     /** A layer that has just come in must not stay unseen and unheard because an exercise is being built up. */

@@ -19,8 +19,6 @@ import javax.sound.midi.Track;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Playthrough;
 import nimblestride.core.exercise.Playthrough.Passage;
-import nimblestride.core.exercise.Reckoning;
-import nimblestride.core.exercise.Sectioning;
 import nimblestride.core.groove.Ornament;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.groove.Voice;
@@ -36,11 +34,9 @@ import nimblestride.formats.file.AtomicFile;
 /**
  * An exercise as a Standard MIDI File of format 1: meters, groupings and tempos on the first track, then a track for each
  * layer on the percussion channel. Several sections are played through once; a single feel runs until every layer is back
- * where it began, where that is within {@value #LONGEST_IN_BARS} bars, and otherwise for its phrase once.
+ * where it began, where that is within {@value Playthrough#LONGEST_IN_BARS} bars, and otherwise for its phrase once.
  */
 public final class ExerciseMidi {
-    public static final int LONGEST_IN_BARS = 512;
-
     private static final int MOST_NOTES = 1_000_000;
     private static final int PERCUSSION_CHANNEL = 9;
     private static final int TEXT = 0x01;
@@ -54,17 +50,7 @@ public final class ExerciseMidi {
 
     private ExerciseMidi(Exercise exercise) {
         this.exercise = exercise;
-        this.playthrough = Playthrough.of(
-                exercise.hasSections() ? exercise : Sectioning.inRounds(exercise, 0, roundsUntilBack(exercise)));
-    }
-
-    private static int roundsUntilBack(Exercise exercise) {
-        return Reckoning.of(exercise)
-                .together()
-                .result()
-                .filter(together -> together.bars() <= LONGEST_IN_BARS)
-                .map(together -> Math.toIntExact(together.phrases()))
-                .orElse(1);
+        this.playthrough = Playthrough.untilBack(exercise);
     }
 
     /**

@@ -9,10 +9,9 @@ import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
-import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Playthrough;
-import nimblestride.core.exercise.Reckoning;
-import nimblestride.core.exercise.Sectioning;
+import nimblestride.core.exercise.Playthrough.Passage;
+import nimblestride.core.meter.Phrase;
 import nimblestride.sound.kit.SoundSet;
 import nimblestride.sound.kit.SynthesisedKit;
 import nimblestride.sound.render.Click;
@@ -21,8 +20,8 @@ import nimblestride.sound.render.Take;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * A take as a WAV file: the count-in, then all sections, or the only feel until its layers are back where they began (where
- * that is within {@value #LONGEST_IN_BARS} bars, and otherwise its phrase once), so many rounds, and what rings on.
+ * A take as a WAV file: the count-in, then so many rounds of all there is ({@link Playthrough#untilBack}) or of the loop, and
+ * what rings on.
  *
  * @param bits of a sample: 16 or 24
  * @param clickApart whether the click has the second of two channels for itself
@@ -31,7 +30,6 @@ import org.apache.commons.numbers.fraction.BigFraction;
 public record WavFile(int bits, boolean clickApart, int rounds) {
     public static final int SAMPLE_RATE = 48_000;
     public static final int MOST_ROUNDS = 1_000;
-    public static final int LONGEST_IN_BARS = 512;
 
     /** 16 bits, all on one channel, once. */
     public static final WavFile USUAL = new WavFile(16, false, 1);
@@ -77,41 +75,21 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
 
     /** How many samples it lasts. */
     long frames(Take take) {
-        Exercise exercise = take.exercise();
-        Exercise once =
-                exercise.hasSections() ? exercise : Sectioning.inRounds(exercise.alone(), 0, roundsUntilBack(exercise));
-        Playthrough whole = Playthrough.of(once);
+        Playthrough whole = Playthrough.untilBack(take.exercise());
+        Passage first = whole.passages().get(0);
+        Phrase phrase = first.feel().phrase();
         BigFraction played = take.loop()
-                .map(loop ->
-                        once.phrase().startOf(loop.to()).minus(once.phrase().startOf(loop.from())))
-                .map(once.start()::seconds)
+                .map(loop -> first.tempo().seconds(phrase.startOf(loop.to()).minus(phrase.startOf(loop.from()))))
                 .orElseGet(whole::seconds);
-        BigFraction countIn = whole.passages()
-                .get(0)
-                .tempo()
-                .seconds(exercise.turnedTo(exercise.sections().get(0).feel())
-                        .phrase()
-                        .bars()
-                        .get(0)
-                        .length()
-                        .times(Math.max(1, take.countIn())));
+        BigFraction bar = first.tempo().seconds(phrase.bars().get(0).length());
         BigFraction seconds = played.multiply(rounds)
-                .add(take.countIn() == 0 ? BigFraction.ZERO : countIn)
+                .add(bar.multiply(take.countIn()))
                 .multiply(BigFraction.of(100, take.percent()))
                 .add(BigFraction.of(RINGING_SECONDS));
         BigInteger frames = seconds.multiply(SAMPLE_RATE)
                 .bigDecimalValue(0, RoundingMode.CEILING)
                 .toBigInteger();
         return frames.bitLength() > 62 ? Long.MAX_VALUE : frames.longValueExact();
-    }
-
-    private static int roundsUntilBack(Exercise exercise) {
-        return Reckoning.of(exercise)
-                .together()
-                .result()
-                .filter(together -> together.bars() <= LONGEST_IN_BARS)
-                .map(together -> Math.toIntExact(together.phrases()))
-                .orElse(1);
     }
 
     /** The samples as bytes, rendered as they are asked for; the music ends where it should, and only rings on. */

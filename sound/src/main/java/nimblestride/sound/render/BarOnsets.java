@@ -56,11 +56,11 @@ final class BarOnsets {
     }
 
     /** The sounds that begin in a bar, rounds of the phrase counted on, from a moment on. */
-    List<Onset> in(long bar, NoteValue from) {
+    List<Onset> in(long bar, long played, NoteValue from) {
         NoteValue start = phrase.startOf(bar);
         NoteValue end = phrase.startOf(bar + 1);
         List<Onset> onsets = new ArrayList<>();
-        for (Click.Tick tick : click.in(phrase, bar)) {
+        for (Click.Tick tick : click.in(phrase, bar, played)) {
             onsets.add(new Onset(start.plus(tick.at()), sounds.click(strength(tick.level())), (float) mix.click()));
         }
         for (Heard layer : layers) {

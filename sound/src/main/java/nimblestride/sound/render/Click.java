@@ -70,14 +70,19 @@ public record Click(Set<Level> levels, int silentBars, int ofBars, int everyBars
     /** Something to click. */
     record Tick(NoteValue at, Level level) {}
 
-    /** Whether it is heard in a bar at all, rounds counted on. */
-    boolean isHeardIn(long bar) {
-        return bar % ofBars < ofBars - silentBars && bar % everyBars == 0;
+    /** Whether it is heard in a bar at all. */
+    boolean isHeardAfter(long barsPlayed) {
+        return barsPlayed % ofBars < ofBars - silentBars && barsPlayed % everyBars == 0;
     }
 
-    /** What it clicks in a bar, from the start of that bar, in order. */
-    List<Tick> in(Phrase phrase, long number) {
-        if (levels.isEmpty() || !isHeardIn(number)) {
+    /**
+     * What it clicks in a bar, from the start of that bar, in order.
+     *
+     * @param number of the bar, rounds of the phrase counted on
+     * @param played how many bars have been played before it: silences are counted in those
+     */
+    List<Tick> in(Phrase phrase, long number, long played) {
+        if (levels.isEmpty() || !isHeardAfter(played)) {
             return List.of();
         }
         Bar bar = phrase.bar(number);

@@ -25,9 +25,13 @@ final class Stretch {
     private final Anchor anchor;
     private final Passage passage;
     private final BarOnsets onsets;
+    private final long firstBar;
+    private final long playedBefore;
     private long nextBar;
 
-    private Stretch(Take take, List<Passage> passages, Anchor anchor, SoundSet sounds, int sampleRate) {
+    /** @param playedBefore how many bars have been played before the one it begins in */
+    private Stretch(
+            Take take, List<Passage> passages, Anchor anchor, long playedBefore, SoundSet sounds, int sampleRate) {
         this.take = take;
         this.sampleRate = sampleRate;
         this.passages = passages;
@@ -35,7 +39,9 @@ final class Stretch {
         this.sounds = sounds;
         this.passage = passages.get(anchor.section());
         this.onsets = new BarOnsets(passage.feel(), take.click(), take.mix(), sounds);
-        this.nextBar = phrase().barAt(anchor.moment());
+        this.firstBar = phrase().barAt(anchor.moment());
+        this.playedBefore = playedBefore;
+        this.nextBar = firstBar;
     }
 
     /** The beginning of a take. */
@@ -44,11 +50,20 @@ final class Stretch {
         BigFraction pace = pace(take, passages.get(0).tempo(), sampleRate);
         NoteValue countIn =
                 passages.get(0).feel().phrase().bars().get(0).length().times(take.countIn());
-        NoteValue begins = take.loop()
-                .map(loop -> passages.get(0).feel().phrase().startOf(loop.from()))
+        Anchor anchor = new Anchor(pace.multiply(countIn.fraction()), 0, beginning(take, passages.get(0)), pace);
+        return new Stretch(take, passages, anchor, 0, sounds, sampleRate);
+    }
+
+    /** Where a section begins to be played, from its own beginning. */
+    private static NoteValue beginning(Take take, Passage passage) {
+        return take.loop()
+                .map(loop -> passage.feel().phrase().startOf(loop.from()))
                 .orElse(NoteValue.ZERO);
-        Anchor anchor = new Anchor(pace.multiply(countIn.fraction()), 0, begins, pace);
-        return new Stretch(take, passages, anchor, sounds, sampleRate);
+    }
+
+    /** How many bars have been played before one of this stretch. */
+    private long playedUntil(long bar) {
+        return playedBefore + bar - firstBar;
     }
 
     /** How many samples a whole note lasts. */
@@ -117,24 +132,23 @@ final class Stretch {
 
     /** Lays out a bar. */
     List<Onset> layOut() {
-        return onsets.in(nextBar++, anchor.moment());
+        List<Onset> begun = onsets.in(nextBar, playedUntil(nextBar), anchor.moment());
+        nextBar++;
+        return begun;
     }
 
     /** The stretch that comes after it. */
     Stretch following() {
         int next = (anchor.section() + 1) % passages.size();
-        return new Stretch(take, passages, startOf(take, passages, next), sounds, sampleRate);
+        return new Stretch(take, passages, startOf(take, passages, next), playedUntil(endBar()), sounds, sampleRate);
     }
 
     /** A section that begins where this one ends. */
     private Anchor startOf(Take next, List<Passage> others, int section) {
-        NoteValue begins = next.loop()
-                .map(loop -> others.get(section).feel().phrase().startOf(loop.from()))
-                .orElse(NoteValue.ZERO);
         return new Anchor(
                 anchor.exactFrameOf(end()),
                 section,
-                begins,
+                beginning(next, others.get(section)),
                 pace(next, others.get(section).tempo(), sampleRate));
     }
 
@@ -144,13 +158,14 @@ final class Stretch {
         NoteValue unit = nextUnit(frame);
         if (!isEndless() && unit.compareTo(end()) >= 0) {
             int next = (anchor.section() + 1) % passages.size();
-            return new Stretch(other, others, startOf(other, others, next % others.size()), sounds, sampleRate);
+            Anchor start = startOf(other, others, next % others.size());
+            return new Stretch(other, others, start, playedUntil(endBar()), sounds, sampleRate);
         }
-        int section = passages.size() == 1 ? firstWithFeelInHand(other) : anchor.section() % others.size();
+        int section = passages.size() == 1 ? other.exercise().firstSection() : anchor.section() % others.size();
         Passage goesOn = others.get(section);
         NoteValue moment = momentIn(other, goesOn, others.size() == 1, unit);
         Anchor next = new Anchor(anchor.exactFrameOf(unit), section, moment, pace(other, goesOn.tempo(), sampleRate));
-        return new Stretch(other, others, next, sounds, sampleRate);
+        return new Stretch(other, others, next, playedUntil(phrase().barAt(unit)), sounds, sampleRate);
     }
 
     /** Where it goes on: at the same moment, or, where a loop has no such moment, at the loop's beginning. */
@@ -164,14 +179,6 @@ final class Stretch {
             return inLoop ? within : from;
         }
         return only ? unit : unit.remainder(passage.length());
-    }
-
-    private static int firstWithFeelInHand(Take take) {
-        int section = 0;
-        while (take.exercise().sections().get(section).feel() != take.exercise().inHand()) {
-            section++;
-        }
-        return section;
     }
 
     private NoteValue nextUnit(long frame) {

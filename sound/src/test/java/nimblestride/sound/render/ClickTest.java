@@ -35,7 +35,7 @@ class ClickTest {
     };
 
     private static String ticks(Click click, String bars, int bar) {
-        return click.in(bars(bars), bar).stream()
+        return click.in(bars(bars), bar, bar).stream()
                 .map(tick -> tick.at() + " " + tick.level())
                 .toList()
                 .toString();
@@ -68,7 +68,7 @@ class ClickTest {
     @CsvSource({"0, 1, 1, 0 1 2 3 4 5 6 7", "1, 4, 1, 0 1 2 4 5 6", "3, 4, 1, 0 4", "0, 1, 3, 0 3 6", "1, 2, 4, 0 4"})
     void keepsSilentWhereItIsToldTo(int silent, int of, int every, String heard) {
         Click click = Click.USUAL.silent(silent, of).onceIn(every);
-        assertThat(LongStream.range(0, 8).filter(click::isHeardIn).mapToObj(Long::toString))
+        assertThat(LongStream.range(0, 8).filter(click::isHeardAfter).mapToObj(Long::toString))
                 .containsExactly(List.of(heard.split(" ", -1)).toArray(String[]::new));
     }
 
@@ -80,6 +80,20 @@ class ClickTest {
         assertThatIllegalArgumentException().isThrownBy(() -> Click.USUAL.onceIn(0));
         assertThatIllegalArgumentException().isThrownBy(() -> new Take(exercise("4/4"), Click.USUAL, 9, 0));
         assertThatIllegalArgumentException().isThrownBy(() -> new Take(exercise("4/4"), Click.USUAL, 100, 9));
+    }
+
+    /** In a loop of two bars, silent in every fourth bar that is played: the loop's second bar, every other time. */
+    @Test
+    void silencesAreCountedInBarsPlayed() {
+        Take take = new Take(
+                        exercise("1/4 x4").withTempo(TempoText.read("60")),
+                        on(Level.BAR).silent(1, 4))
+                .looping(new Loop(1, 3));
+        Renderer renderer = new Renderer(take, IMPULSES, RATE);
+        float[] block = new float[8 * RATE];
+        renderer.render(block, block.length);
+        assertThat(LongStream.range(0, 8).filter(second -> block[(int) second * RATE] > 0))
+                .containsExactly(0L, 1L, 2L, 4L, 5L, 6L);
     }
 
     /** Two bars of 3/4 counted in at half speed, then the first bar: each click on its sample. */
