@@ -196,6 +196,15 @@ public record Exercise(
         return new Exercise(name, feels, inHand, newStart, sections, manner, practised, voices);
     }
 
+    /** Whether every section could still be played if the feel in hand had this tempo. */
+    public boolean allowsTempo(Tempo newTempo) {
+        try {
+            return withTempo(newTempo).chain().tempos().size() == sections.size();
+        } catch (IllegalArgumentException e) {
+            return false;
+        }
+    }
+
     public Exercise withLayers(List<Layer> newLayers) {
         return withFeel(feel().playing(newLayers));
     }

@@ -224,11 +224,11 @@ final class HandFindings {
     private void tellTooFast(Limb limb, Hands.Gap gap, int most) {
         BigFraction limit = limitTempo(gap, most);
         int whole = limit.bigDecimalValue(0, RoundingMode.FLOOR).intValue();
-        Optional<Mend> mend = whole < Tempo.SLOWEST
-                ? Optional.empty()
-                : Optional.of(new Mend(
-                        "Slow down to " + whole,
-                        exercise.withTempo(new Tempo(exercise.tempo().beat(), BigFraction.of(whole)))));
+        Optional<Mend> mend = Optional.of(whole)
+                .filter(slower -> slower >= Tempo.SLOWEST)
+                .map(slower -> new Tempo(exercise.tempo().beat(), BigFraction.of(slower)))
+                .filter(exercise::allowsTempo)
+                .map(slower -> new Mend("Slow down to " + whole, exercise.withTempo(slower)));
         add(
                 Kind.CHECK,
                 "too-fast",

@@ -74,6 +74,8 @@ class SectionsTest {
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> piece.withTempo(Tempo.ofQuarters(800)))
                 .withMessageContaining("1066.667");
+        assertThat(piece.allowsTempo(Tempo.ofQuarters(800))).isFalse();
+        assertThat(piece.allowsTempo(Tempo.ofQuarters(700))).isTrue();
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> Sectioning.named(piece, 1, "A"))
                 .withMessageContaining("different names");

@@ -177,7 +177,7 @@ final class ListenPage extends VBox implements Page {
     private void take(Heard heard, boolean tapped) {
         desk.edit(exercise -> {
             Exercise taken = exercise.withPhrase(heard.phrase());
-            return tapped ? taken.withTempo(heard.tempo()) : taken;
+            return tapped && taken.allowsTempo(heard.tempo()) ? taken.withTempo(heard.tempo()) : taken;
         });
     }
 

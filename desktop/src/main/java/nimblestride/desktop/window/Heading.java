@@ -125,7 +125,9 @@ final class Heading extends VBox {
         event.consume();
         Tempo now = desk.exercise().get().tempo();
         BigFraction next = now.perMinute().add(BigFraction.of(step));
-        if (next.compareTo(BigFraction.of(Tempo.SLOWEST)) >= 0 && next.compareTo(BigFraction.of(Tempo.FASTEST)) <= 0) {
+        boolean isOne = next.compareTo(BigFraction.of(Tempo.SLOWEST)) >= 0
+                && next.compareTo(BigFraction.of(Tempo.FASTEST)) <= 0;
+        if (isOne && desk.exercise().get().allowsTempo(new Tempo(now.beat(), next))) {
             desk.edit("tempo", exercise -> exercise.withTempo(new Tempo(now.beat(), next)));
         }
     }
