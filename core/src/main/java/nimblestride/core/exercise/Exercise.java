@@ -13,6 +13,7 @@ import nimblestride.core.groove.Voices;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.modulation.Chain;
+import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 
@@ -103,8 +104,24 @@ public record Exercise(
                     "the sections of an exercise hold at most %,d bars together, and these are %,d",
                     Phrase.MOST_BARS, bars));
         }
+        if (sections.size() > 1) {
+            checkLength(feels, sections);
+        }
         // Which says where a tempo on the way could not be played.
         chain(start, sections);
+    }
+
+    private static void checkLength(List<Feel> feels, List<Section> sections) {
+        try {
+            NoteValue total = NoteValue.ZERO;
+            for (Section section : sections) {
+                NoteValue once = feels.get(section.feel()).phrase().length();
+                total = total.plus(once.times(section.rounds()));
+            }
+        } catch (ArithmeticException e) {
+            throw new IllegalArgumentException(
+                    "these sections together are longer, or divided more finely, than can be counted exactly", e);
+        }
     }
 
     private static Chain chain(Tempo start, List<Section> sections) {

@@ -74,6 +74,10 @@ class SectionsTest {
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> piece.withTempo(Tempo.ofQuarters(800)))
                 .withMessageContaining("1066.667");
+        Exercise fine = then(then(piece, "1/4 = 1/4", 1, "1/999983"), "1/4 = 1/4", 1, "1/999979");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> then(fine, "1/4 = 1/4", 1, "1/999961"))
+                .withMessageContaining("divided more finely, than can be counted exactly");
         assertThat(piece.allowsTempo(Tempo.ofQuarters(800))).isFalse();
         assertThat(piece.allowsTempo(Tempo.ofQuarters(700))).isTrue();
         assertThatIllegalArgumentException()
