@@ -13,6 +13,7 @@ import nimblestride.core.groove.Voices;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.modulation.Chain;
+import nimblestride.core.practice.Practice;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -29,7 +30,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * @param sections from 1 to {@value #MOST_SECTIONS}, in the order in which they are played; nothing leads into the first
  * @param manner how it is meant to be played
  * @param voices those that can be named in it
- * @param practised the stickings among those that were dealt that have been practised, each once
+ * @param practice how it is practised
  */
 public record Exercise(
         String name,
@@ -38,11 +39,10 @@ public record Exercise(
         Tempo start,
         List<Section> sections,
         Manner manner,
-        List<Sticking> practised,
+        Practice practice,
         Voices voices) {
     public static final int LONGEST_NAME = 200;
     public static final int MOST_LAYERS = Feel.MOST_LAYERS;
-    public static final int MOST_PRACTISED = 100_000;
     public static final int MOST_FEELS = 32;
     public static final int MOST_SECTIONS = Chain.MOST + 1;
 
@@ -58,14 +58,13 @@ public record Exercise(
                 tempo,
                 List.of(Section.of(0)),
                 Manner.USUAL,
-                List.of(),
+                Practice.NONE,
                 Voices.KIT);
     }
 
     public Exercise {
         feels = List.copyOf(feels);
         sections = List.copyOf(sections);
-        practised = practised.stream().distinct().toList();
         if (name.isBlank() || name.length() > LONGEST_NAME) {
             throw new IllegalArgumentException("a name has from 1 to " + LONGEST_NAME + " characters");
         }
@@ -166,7 +165,7 @@ public record Exercise(
 
     /** The same with another feel in hand. */
     public Exercise turnedTo(int feel) {
-        return new Exercise(name, feels, feel, start, sections, manner, practised, voices);
+        return new Exercise(name, feels, feel, start, sections, manner, practice, voices);
     }
 
     /** The feel in hand as an exercise of its own. */
@@ -177,23 +176,23 @@ public record Exercise(
     /** The feel in hand as an exercise of its own, at another tempo. */
     Exercise alone(Tempo tempo) {
         return hasSections()
-                ? new Exercise(name, List.of(feel()), 0, tempo, List.of(Section.of(0)), manner, practised, voices)
+                ? new Exercise(name, List.of(feel()), 0, tempo, List.of(Section.of(0)), manner, practice, voices)
                 : this;
     }
 
     public Exercise withName(String newName) {
-        return new Exercise(newName, feels, inHand, start, sections, manner, practised, voices);
+        return new Exercise(newName, feels, inHand, start, sections, manner, practice, voices);
     }
 
     /** With other feels in other sections. */
     Exercise withSections(List<Feel> newFeels, int newInHand, Tempo newStart, List<Section> newSections) {
-        return new Exercise(name, newFeels, newInHand, newStart, newSections, manner, practised, voices);
+        return new Exercise(name, newFeels, newInHand, newStart, newSections, manner, practice, voices);
     }
 
     private Exercise withFeel(Feel feel) {
         List<Feel> changed = new ArrayList<>(feels);
         changed.set(inHand, feel);
-        return new Exercise(name, changed, inHand, start, sections, manner, practised, voices);
+        return new Exercise(name, changed, inHand, start, sections, manner, practice, voices);
     }
 
     public Exercise withPhrase(Phrase newPhrase) {
@@ -210,7 +209,7 @@ public record Exercise(
         Tempo newStart = ratio.compareTo(BigFraction.ONE) == 0
                 ? newTempo
                 : new Tempo(newTempo.beat(), newTempo.perMinute().divide(ratio));
-        return new Exercise(name, feels, inHand, newStart, sections, manner, practised, voices);
+        return new Exercise(name, feels, inHand, newStart, sections, manner, practice, voices);
     }
 
     /** Whether every section could still be played if the feel in hand had this tempo. */
@@ -227,25 +226,20 @@ public record Exercise(
     }
 
     public Exercise withManner(Manner newManner) {
-        return new Exercise(name, feels, inHand, start, sections, newManner, practised, voices);
+        return new Exercise(name, feels, inHand, start, sections, newManner, practice, voices);
     }
 
     /** With a sticking ticked off as practised, or no longer. */
     public Exercise withPractised(Sticking sticking, boolean ticked) {
-        List<Sticking> changed = new ArrayList<>(practised);
-        changed.remove(sticking);
-        if (ticked) {
-            changed.add(sticking);
-        }
-        return withPractised(changed);
+        return withPractice(practice.withDealt(sticking, ticked));
     }
 
-    public Exercise withPractised(List<Sticking> newPractised) {
-        return new Exercise(name, feels, inHand, start, sections, manner, newPractised, voices);
+    public Exercise withPractice(Practice newPractice) {
+        return new Exercise(name, feels, inHand, start, sections, manner, newPractice, voices);
     }
 
     public Exercise withVoices(Voices newVoices) {
-        return new Exercise(name, feels, inHand, start, sections, manner, practised, newVoices);
+        return new Exercise(name, feels, inHand, start, sections, manner, practice, newVoices);
     }
 
     /** Whether a layer, or a rule of one, plays a voice. */

@@ -166,7 +166,7 @@ public final class Rewriting {
                         .map(section -> section.enteredBy(scaled(section.entered(), times, parts)))
                         .toList(),
                 exercise.manner(),
-                exercise.practised(),
+                exercise.practice(),
                 exercise.voices());
     }
 

@@ -11,10 +11,10 @@ import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.NoteValue;
 
 /** The plainest thing to play over bars: hi-hat on the units of the beat, kick and snare on the beats in turn. */
-final class PlainBeat {
+public final class PlainBeat {
     private PlainBeat() {}
 
-    static List<Layer> over(Phrase phrase) {
+    public static List<Layer> over(Phrase phrase) {
         NoteValue beat = Beat.of(phrase.bars().get(0));
         NoteValue hat = phrase.bars().get(0).meter().unit().compareTo(beat) < 0
                 ? phrase.bars().get(0).meter().unit()

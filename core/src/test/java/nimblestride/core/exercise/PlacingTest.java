@@ -78,7 +78,7 @@ class PlacingTest {
         Exercise exercise = exercise("4/4", "snare sticking R L of 1/16");
         Sticking sticking = StickingText.read("R L");
         Exercise ticked = exercise.withPractised(sticking, true).withPractised(sticking, true);
-        assertThat(ticked.practised()).containsExactly(sticking);
+        assertThat(ticked.practice().dealt()).containsExactly(sticking);
         assertThat(ticked.withPractised(sticking, false)).isEqualTo(exercise);
         assertThat(exercise.uses(Kit.SNARE)).isTrue();
         assertThat(exercise.uses(Kit.RIDE)).isFalse();

@@ -1,0 +1,19 @@
+package nimblestride.core.teaching;
+
+import java.time.LocalDate;
+import java.util.UUID;
+
+/**
+ * A lesson of a student.
+ *
+ * @param notes what was done in it, at most {@value Student#LONGEST_NOTE} characters
+ * @param next what is to come, at most {@value Student#LONGEST_NOTE} characters
+ */
+public record Lesson(UUID id, UUID student, LocalDate day, String notes, String next) {
+    public Lesson {
+        if (notes.length() > Student.LONGEST_NOTE || next.length() > Student.LONGEST_NOTE) {
+            throw new IllegalArgumentException(
+                    String.format("the notes of a lesson have at most %,d characters", Student.LONGEST_NOTE));
+        }
+    }
+}

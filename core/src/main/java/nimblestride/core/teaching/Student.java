@@ -1,0 +1,24 @@
+package nimblestride.core.teaching;
+
+import java.util.UUID;
+
+/**
+ * Somebody who is taught.
+ *
+ * @param name from 1 to {@value #LONGEST_NAME} characters
+ * @param note what the teacher wants to remember, at most {@value #LONGEST_NOTE} characters
+ */
+public record Student(UUID id, String name, String note) {
+    public static final int LONGEST_NAME = 200;
+    public static final int LONGEST_NOTE = 10_000;
+
+    public Student {
+        if (name.isBlank() || name.length() > LONGEST_NAME) {
+            throw new IllegalArgumentException("a student has a name of 1 to " + LONGEST_NAME + " characters");
+        }
+        if (note.length() > LONGEST_NOTE) {
+            throw new IllegalArgumentException(
+                    String.format("a note has at most %,d characters, not %,d", LONGEST_NOTE, note.length()));
+        }
+    }
+}
