@@ -2,6 +2,7 @@ package nimblestride.sound.file;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.InterruptedIOException;
 import java.io.OutputStream;
 import java.math.BigInteger;
 import java.math.RoundingMode;
@@ -13,9 +14,8 @@ import nimblestride.core.exercise.Playthrough;
 import nimblestride.core.exercise.Playthrough.Passage;
 import nimblestride.core.meter.Phrase;
 import nimblestride.sound.kit.SoundSet;
-import nimblestride.sound.kit.SynthesisedKit;
-import nimblestride.sound.render.Click;
 import nimblestride.sound.render.Renderer;
+import nimblestride.sound.render.Start;
 import nimblestride.sound.render.Take;
 import org.apache.commons.numbers.fraction.BigFraction;
 
@@ -53,43 +53,67 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
         return clickApart ? 2 : 1;
     }
 
+    /** Is told how far writing has come, and may give it up. */
+    public interface Progress {
+        /** Writes to the end. */
+        Progress TO_THE_END = done -> true;
+
+        /**
+         * @param done from 0 to 1
+         * @return false to give it up
+         */
+        boolean goOn(double done);
+    }
+
     /**
-     * Renders and writes.
+     * Renders and writes, from the beginning of the take.
      *
      * @throws IllegalArgumentException if it is longer than such a file can be
+     * @throws InterruptedIOException if it has been given up
      * @throws IOException if it cannot be written
      */
-    public void write(Take take, OutputStream out) throws IOException {
-        long frames = frames(take);
-        int frameBytes = channels() * bits / 8;
-        if (frames > MOST_BYTES / frameBytes) {
-            throw new IllegalArgumentException(String.format(
-                    "a WAV file holds at most %,d minutes of this, and it would be %,d",
-                    MOST_BYTES / frameBytes / SAMPLE_RATE / 60, frames / SAMPLE_RATE / 60));
-        }
+    public void write(Take take, SoundSet sounds, OutputStream out, Progress progress) throws IOException {
+        Take whole = take.from(Start.BEGINNING);
+        long frames = frames(whole, sounds);
         AudioFormat format = new AudioFormat(SAMPLE_RATE, bits, channels(), true, false);
-        try (AudioInputStream stream = new AudioInputStream(new Rendered(take, frames), format, frames)) {
+        Rendered rendered = new Rendered(whole, sounds, frames, progress);
+        try (AudioInputStream stream = new AudioInputStream(rendered, format, frames)) {
             AudioSystem.write(stream, AudioFileFormat.Type.WAVE, out);
         }
     }
 
-    /** How many samples it lasts. */
-    long frames(Take take) {
+    /** How many bytes a moment takes, on all its channels. */
+    public int bytesAFrame() {
+        return channels() * bits / 8;
+    }
+
+    /**
+     * How many samples it lasts, at {@value #SAMPLE_RATE} a second.
+     *
+     * @throws IllegalArgumentException if it is longer than such a file can be
+     */
+    public long frames(Take take, SoundSet sounds) {
         Playthrough whole = Playthrough.untilBack(take.exercise());
         Passage first = whole.passages().get(0);
         Phrase phrase = first.feel().phrase();
         BigFraction played = take.loop()
                 .map(loop -> first.tempo().seconds(phrase.startOf(loop.to()).minus(phrase.startOf(loop.from()))))
                 .orElseGet(whole::seconds);
-        BigFraction bar = first.tempo().seconds(phrase.bars().get(0).length());
         BigFraction seconds = played.multiply(rounds)
-                .add(bar.multiply(take.countIn()))
                 .multiply(BigFraction.of(100, take.percent()))
                 .add(BigFraction.of(RINGING_SECONDS));
+        BigFraction countIn = new Renderer(take, sounds, SAMPLE_RATE).anchor().at();
         BigInteger frames = seconds.multiply(SAMPLE_RATE)
+                .add(countIn)
                 .bigDecimalValue(0, RoundingMode.CEILING)
                 .toBigInteger();
-        return frames.bitLength() > 62 ? Long.MAX_VALUE : frames.longValueExact();
+        long most = MOST_BYTES / bytesAFrame();
+        if (frames.compareTo(BigInteger.valueOf(most)) > 0) {
+            throw new IllegalArgumentException(String.format(
+                    "a WAV file holds at most %,d minutes of this, and it would be %,d",
+                    most / SAMPLE_RATE / 60, frames.divide(BigInteger.valueOf(SAMPLE_RATE * 60L))));
+        }
+        return frames.longValueExact();
     }
 
     /** The samples as bytes, rendered as they are asked for; the music ends where it should, and only rings on. */
@@ -97,6 +121,8 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
         private final Renderer music;
         private final Renderer click;
         private final long silentFrom;
+        private final long all;
+        private final Progress progress;
         private final byte[] bytes;
         private final float[] left = new float[BLOCK];
         private final float[] right = new float[BLOCK];
@@ -105,24 +131,24 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
         private int at;
         private int filled;
 
-        Rendered(Take take, long frames) {
-            SoundSet kit = new SynthesisedKit(SAMPLE_RATE);
+        Rendered(Take take, SoundSet kit, long frames, Progress progress) {
+            this.all = frames;
+            this.progress = progress;
             this.framesLeft = frames;
             this.silentFrom = frames - (long) RINGING_SECONDS * SAMPLE_RATE;
-            this.bytes = new byte[BLOCK * channels() * bits / 8];
-            Take alone = new Take(take.exercise(), Click.NONE, take.percent(), take.countIn(), take.mix(), take.loop());
-            this.music = new Renderer(clickApart ? alone : take, clickApart ? kit.withoutClick() : kit, SAMPLE_RATE);
-            this.click = new Renderer(take.withoutLayers(), kit, SAMPLE_RATE);
+            this.bytes = new byte[BLOCK * bytesAFrame()];
+            this.music = new Renderer(take, clickApart ? kit.withoutClick() : kit, SAMPLE_RATE);
+            this.click = new Renderer(take, kit.clickAlone(), SAMPLE_RATE);
         }
 
         @Override
-        public int read() {
+        public int read() throws IOException {
             byte[] one = new byte[1];
             return read(one, 0, 1) < 0 ? -1 : one[0] & 255;
         }
 
         @Override
-        public int read(byte[] to, int from, int length) {
+        public int read(byte[] to, int from, int length) throws IOException {
             if (at == filled && !fill()) {
                 return -1;
             }
@@ -132,9 +158,12 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
             return count;
         }
 
-        private boolean fill() {
+        private boolean fill() throws IOException {
             if (framesLeft == 0) {
                 return false;
+            }
+            if (!progress.goOn((double) frame / all)) {
+                throw new InterruptedIOException("writing has been given up; nothing is left of it");
             }
             int frames = (int) Math.min(BLOCK, framesLeft);
             if (frame < silentFrom) {

@@ -1,29 +1,63 @@
 package nimblestride.sound.kit;
 
+import nimblestride.core.band.BandNote.Player;
+import nimblestride.core.groove.Level;
 import nimblestride.core.groove.Voice;
 
-/** The recordings a renderer mixes: one of each voice and of each level of the click, mono, from -1 to 1. */
+/** The recordings a renderer mixes: of each voice, of each level of the click and of the band, mono, from -1 to 1. */
 public interface SoundSet {
-    int WEAKEST_CLICK = 4;
+    /** The weakest click there is; 0 is the strongest. */
+    int WEAKEST_CLICK = 7;
 
-    Sound voice(Voice voice);
+    /**
+     * A stroke.
+     *
+     * @param level how hard: a harder one is brighter; how much louder it is, is the renderer's affair
+     * @param turn a number that counts on, so that no two strokes in a row are the same recording
+     */
+    Sound voice(Voice voice, Level level, long turn);
 
-    /** @param strength of the click, from 0, the strongest, to {@value #WEAKEST_CLICK}: each sounds different */
+    /** @param strength of the click, from 0 to {@value #WEAKEST_CLICK}: each sounds different */
     Sound click(int strength);
 
-    /** The same voices with a click that is not heard. */
-    default SoundSet withoutClick() {
-        SoundSet voices = this;
-        return new SoundSet() {
-            @Override
-            public Sound voice(Voice voice) {
-                return voices.voice(voice);
-            }
+    /**
+     * A tone, held until it is let go.
+     *
+     * @param midiKey its pitch, 60 for the middle C
+     */
+    Sound tone(Player player, int midiKey);
 
-            @Override
-            public Sound click(int strength) {
-                return new Sound();
-            }
-        };
+    /** The same without a click that is heard. */
+    default SoundSet withoutClick() {
+        return new Part(this, false);
+    }
+
+    /** Its click alone. */
+    default SoundSet clickAlone() {
+        return new Part(this, true);
+    }
+
+    /**
+     * A part of a set; the rest of it is silent.
+     *
+     * @param click whether it is the click, or everything else
+     */
+    record Part(SoundSet all, boolean click) implements SoundSet {
+        private static final Sound SILENT = new Sound();
+
+        @Override
+        public Sound voice(Voice voice, Level level, long turn) {
+            return click ? SILENT : all.voice(voice, level, turn);
+        }
+
+        @Override
+        public Sound click(int strength) {
+            return click ? all.click(strength) : SILENT;
+        }
+
+        @Override
+        public Sound tone(Player player, int midiKey) {
+            return click ? SILENT : all.tone(player, midiKey);
+        }
     }
 }

@@ -1,55 +1,62 @@
 package nimblestride.sound.kit;
 
-import static nimblestride.core.groove.Kit.*;
-
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.IntStream;
+import nimblestride.core.band.BandNote.Player;
 import nimblestride.core.groove.Kit;
+import nimblestride.core.groove.Level;
 import nimblestride.core.groove.Voice;
 
-/** Every voice of the kit made from decaying tones and noise, at a given number of samples a second. */
+/**
+ * Every voice of the kit in each of five dynamics, the click and the band, made from decaying tones and noise, at a given
+ * number of samples a second. A sound is made when it is first asked for. Safe for use by several threads.
+ */
 public final class SynthesisedKit implements SoundSet {
-    private final Map<Voice, Sound> voices = new HashMap<>();
+    /** As many recordings of the same stroke take turns. */
+    private static final int STROKES = 3;
+
+    private static final double CONCERT_PITCH = 440;
+    private static final int CONCERT_KEY = 69;
+
+    private final int sampleRate;
+    private final Map<Stroke, Sound> strokes = new ConcurrentHashMap<>();
+    private final Map<Held, Sound> tones = new ConcurrentHashMap<>();
+    private final List<Tone> sources;
     private final List<Sound> clicks;
 
+    /** A stroke on a voice of the kit. */
+    private record Stroke(Voice voice, Level level, int turn) {}
+
+    /** A tone of the band. */
+    private record Held(Player player, int midiKey) {}
+
     public SynthesisedKit(int sampleRate) {
-        Tone tone = new Tone(sampleRate);
-        voices.put(KICK, tone.swept(150, 48, 0.30, 0.9));
-        voices.put(SNARE, Tone.mixed(tone.noise(0.16, 0.55, 0.55), tone.swept(220, 170, 0.12, 0.45)));
-        voices.put(CROSS_STICK, Tone.mixed(tone.partials(0.05, 0.5, 830, 1710), tone.noise(0.015, 0.3, 0.8)));
-        voices.put(HI_HAT, tone.noise(0.05, 0.35, 0.97));
-        voices.put(OPEN_HI_HAT, tone.noise(0.42, 0.32, 0.97));
-        voices.put(FOOT_HI_HAT, tone.noise(0.09, 0.25, 0.90));
-        voices.put(RIDE, Tone.mixed(tone.partials(0.7, 0.2, 2130, 3370, 4790, 6110), tone.noise(0.25, 0.14, 0.97)));
-        voices.put(RIDE_BELL, tone.partials(0.8, 0.4, 1180, 2240, 3390, 5210));
-        voices.put(CRASH, tone.noise(1.1, 0.40, 0.90));
-        voices.put(CHINA, Tone.mixed(tone.noise(0.8, 0.36, 0.80), tone.partials(0.5, 0.12, 730, 1090, 1570)));
-        voices.put(SPLASH, tone.noise(0.35, 0.38, 0.93));
-        voices.put(HIGH_TOM, tone.swept(270, 210, 0.26, 0.7));
-        voices.put(MIDDLE_TOM, tone.swept(210, 155, 0.30, 0.7));
-        voices.put(LOW_TOM, tone.swept(165, 118, 0.34, 0.75));
-        voices.put(FLOOR_TOM, tone.swept(125, 84, 0.42, 0.8));
-        voices.put(COWBELL, tone.partials(0.22, 0.5, 562, 845, 1690));
-        voices.put(WOODBLOCK, tone.partials(0.07, 0.6, 920, 1840));
-        voices.put(CLAVES, tone.partials(0.09, 0.6, 2480));
-        voices.put(TAMBOURINE, Tone.mixed(tone.noise(0.18, 0.28, 0.98), tone.partials(0.2, 0.12, 5230, 6870)));
-        voices.put(SHAKER, tone.noise(0.08, 0.25, 0.95));
+        this.sampleRate = sampleRate;
+        this.sources = IntStream.range(0, STROKES)
+                .mapToObj(turn -> new Tone(sampleRate, turn))
+                .toList();
+        Tone tone = sources.get(0);
         clicks = List.of(
                 tone.partials(0.07, 0.5, 2093, 3136, 4186),
                 tone.partials(0.045, 0.5, 1568, 3136),
+                tone.partials(0.05, 0.42, 1865, 1397),
+                tone.partials(0.045, 0.40, 659, 1319, 1976),
+                tone.partials(0.04, 0.36, 1047, 1976),
                 tone.partials(0.035, 0.32, 1175),
                 tone.partials(0.03, 0.26, 784),
                 tone.partials(0.02, 0.18, 932));
-        if (!voices.keySet().containsAll(Kit.voices())) {
-            throw new IllegalStateException("a voice of the kit has no sound");
-        }
     }
 
     @Override
-    public Sound voice(Voice voice) {
-        Sound own = voices.get(voice);
-        return own != null ? own : voices.get(like(voice));
+    public Sound voice(Voice voice, Level level, long turn) {
+        Voice known = Recipes.OF.containsKey(voice) ? voice : like(voice);
+        return strokes.computeIfAbsent(new Stroke(known, level, (int) Math.floorMod(turn, (long) STROKES)), this::made);
+    }
+
+    private Sound made(Stroke stroke) {
+        return Recipes.OF.get(stroke.voice).stroke(sources.get(stroke.turn), stroke.level.strength());
     }
 
     /** A voice of the player's own sounds like that of the kit with its key, or else like a drum its limb might play. */
@@ -57,11 +64,26 @@ public final class SynthesisedKit implements SoundSet {
         return Kit.voices().stream()
                 .filter(known -> known.midiKey() == voice.midiKey())
                 .findFirst()
-                .orElse(voice.limb().isHand() ? MIDDLE_TOM : KICK);
+                .orElse(voice.limb().isHand() ? Kit.MIDDLE_TOM : Kit.KICK);
     }
 
     @Override
     public Sound click(int strength) {
         return clicks.get(strength);
+    }
+
+    @Override
+    public Sound tone(Player player, int midiKey) {
+        return tones.computeIfAbsent(new Held(player, midiKey), this::made);
+    }
+
+    private Sound made(Held held) {
+        double frequency = CONCERT_PITCH * Math.pow(2, (held.midiKey - CONCERT_KEY) / 12.0);
+        Tone tone = new Tone(sampleRate, 0);
+        return switch (held.player) {
+            case BASS -> tone.held(frequency, 0.55, 0.05, 1, 0.6, 0.3, 0.12, 0.05);
+            case CHORDS -> tone.held(frequency, 0.2, 0.10, 1, 0.35, 0.12, 0.18, 0.03);
+            case DRONE -> tone.held(frequency, 0.22, 0.8, 1, 0.55, 0.4, 0.2, 0.12, 0.06);
+        };
     }
 }

@@ -10,9 +10,12 @@ final class Tone {
     private static final double ATTACK = 0.0008;
 
     private final int sampleRate;
+    private final long seed;
 
-    Tone(int sampleRate) {
+    /** @param seed of its noise: another one is another stroke on the same thing */
+    Tone(int sampleRate, long seed) {
         this.sampleRate = sampleRate;
+        this.seed = seed;
     }
 
     /** A struck skin: a tone that falls in pitch as it fades. */
@@ -44,7 +47,7 @@ final class Tone {
     /** A rustle or a cymbal: noise, the brighter the less of its lows is left. */
     Sound noise(double seconds, double level, double brightness) {
         float[] samples = silence(seconds);
-        SplittableRandom random = new SplittableRandom(samples.length);
+        SplittableRandom random = new SplittableRandom(seed * 1_000_003 + samples.length);
         double lows = 0;
         for (int i = 0; i < samples.length; i++) {
             double white = random.nextDouble(-1, 1);
@@ -55,11 +58,40 @@ final class Tone {
         return new Sound(samples);
     }
 
+    /**
+     * A tone that begins plucked and is then held: harmonics that each fade to what is left of them in the end.
+     *
+     * @param frequency of the lowest harmonic; changed by so little that what is held repeats without a seam
+     * @param strengths of the harmonics, the lowest first
+     * @param held how much is left of them while it is held, from 0 to 1
+     */
+    Sound held(double frequency, double level, double held, double... strengths) {
+        int cycles = (int) Math.max(8, Math.round(frequency / 4));
+        int repeated = (int) Math.round(cycles * sampleRate / frequency);
+        int plucked = (int) Math.round(sampleRate * 2.0 / repeated) * repeated;
+        float[] samples = new float[plucked + repeated];
+        double sum = 0;
+        for (double strength : strengths) {
+            sum += strength;
+        }
+        for (int harmonic = 1; harmonic <= strengths.length; harmonic++) {
+            double step = 2 * Math.PI * harmonic * cycles / repeated;
+            double share = level * strengths[harmonic - 1] / sum;
+            for (int i = 0; i < samples.length; i++) {
+                double gone = Math.min(1, (double) i / plucked);
+                double left = held + (1 - held) * Math.exp(-FALL * gone * harmonic / 2) * (1 - gone);
+                double attack = Math.min(1, i / (0.004 * sampleRate));
+                samples[i] += (float) (share * attack * left * Math.sin(step * i));
+            }
+        }
+        return new Sound(samples).heldFrom(plucked);
+    }
+
     /** Two sounds at once. */
     static Sound mixed(Sound one, Sound other) {
         float[] sum = new float[Math.max(one.length(), other.length())];
         for (int i = 0; i < sum.length; i++) {
-            sum[i] = (i < one.length() ? one.at(i) : 0) + (i < other.length() ? other.at(i) : 0);
+            sum[i] = one.after(i) + other.after(i);
         }
         return new Sound(sum);
     }

@@ -1,16 +1,25 @@
 package nimblestride.sound.play;
 
+import javax.sound.sampled.LineUnavailableException;
+
 /** Where samples go: 16 bits, mono, at {@link #SAMPLE_RATE}. */
 public interface AudioOut extends AutoCloseable {
     int SAMPLE_RATE = 48_000;
 
-    /** What the user sees of it: {@code sound card}, {@code silent clock}. */
+    /** What the user sees of it: the name of a sound card, {@code silent clock}. */
     String name();
 
-    /** Takes samples, and waits as long as there is no room for them. */
-    void write(byte[] samples, int length);
+    /** Whether anything can be heard through it. */
+    boolean isHeard();
 
-    /** How many samples have been heard since it was opened. */
+    /**
+     * Takes samples, and waits as long as there is no room for them.
+     *
+     * @throws LineUnavailableException if it has gone away
+     */
+    void write(byte[] samples, int length) throws LineUnavailableException;
+
+    /** How many of the samples written have been heard since it was opened. */
     long heard();
 
     /** Stops at once; what has been written and not heard is dropped. */

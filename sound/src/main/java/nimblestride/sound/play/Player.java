@@ -4,55 +4,105 @@ import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
-import java.util.function.Supplier;
+import java.util.concurrent.locks.LockSupport;
 import nimblestride.sound.kit.SoundSet;
+import nimblestride.sound.kit.Strike;
+import nimblestride.sound.midi.MidiPort;
 import nimblestride.sound.render.Anchor;
+import nimblestride.sound.render.MidiKey;
 import nimblestride.sound.render.Renderer;
 import nimblestride.sound.render.Take;
 
 /**
- * Starts and stops a take, and tells what is heard. Rendering and writing run on a thread of their own; every method may
- * be called from any thread.
+ * Starts and stops a take, and tells what is heard. A take is rendered ahead on a thread of its own, handed to the output by a
+ * second one, and to a MIDI instrument by a third; every method may be called from any thread.
  */
 public final class Player implements AutoCloseable {
-    private static final int BLOCK = 256;
     private static final int MOST_ANCHORS = 64;
+    private static final long NANOS_A_LOOK = 1_000_000;
+    private static final long NANOS_BETWEEN_SEARCHES = 2_000_000_000;
+    private static final int MOST_LATENCY = 1_000;
+    private static final long LONGEST_STOP = 500;
 
     /** Low enough not to startle anybody with headphones on. */
     public static final float USUAL_VOLUME = 0.5f;
 
-    /** From silence to full in a twentieth of a second: a change that is no click. */
-    private static final float STEP = 20f / AudioOut.SAMPLE_RATE;
-
-    private final Supplier<AudioOut> outs;
+    private final Outputs outputs;
     private final SoundSet sounds;
+    private final LiveStrokes live = new LiveStrokes();
     private final AtomicReference<Take> wanted = new AtomicReference<>();
     private final Deque<Anchor> anchors = new ArrayDeque<>();
-    private Thread thread;
-    private volatile AudioOut out;
-    private volatile boolean stopping;
+    private volatile Optional<Session> session = Optional.empty();
+    private volatile Optional<MidiPort> port = Optional.empty();
+    private volatile Optional<String> problem = Optional.empty();
     private volatile float volume = USUAL_VOLUME;
+    private volatile int latency;
+    private volatile Optional<Thread> last = Optional.empty();
 
-    /** @param outs opens an output each time playing starts */
-    public Player(Supplier<AudioOut> outs, SoundSet sounds) {
-        this.outs = outs;
+    /**
+     * What runs while it plays.
+     *
+     * @param plays whether a take is played, and not only what is struck live
+     */
+    private record Session(Speaker speaker, boolean plays) {}
+
+    public Player(Outputs outputs, SoundSet sounds) {
+        this.outputs = outputs;
         this.sounds = sounds;
     }
 
-    /** Plays a take from its first bar; what was playing stops. */
+    /** Plays a take from where it says; what was playing stops. */
     public synchronized void start(Take take) {
-        stop();
-        AudioOut opened = outs.get();
+        end();
         synchronized (anchors) {
             anchors.clear();
         }
-        Renderer renderer = new Renderer(take, sounds, AudioOut.SAMPLE_RATE, this::anchor);
         wanted.set(null);
-        stopping = false;
-        out = opened;
-        thread = new Thread(() -> run(renderer, opened), "player");
+        problem = Optional.empty();
+        Ahead ahead = new Ahead();
+        Renderer renderer = new Renderer(take, sounds, AudioOut.SAMPLE_RATE, new Renderer.Listener() {
+            @Override
+            public void anchored(Anchor anchor) {
+                anchor(anchor);
+            }
+
+            @Override
+            public void begun(MidiKey key, float level, long frame, long end) {
+                port.ifPresent(instrument -> instrument.begun(key, level, frame, end));
+            }
+        });
+        begin(ahead, true, speaker -> render(renderer, ahead, speaker));
+    }
+
+    /** Lets strokes be heard while nothing plays. */
+    public synchronized void listen() {
+        if (session.isEmpty()) {
+            end();
+            Ahead silence = new Ahead();
+            begin(silence, false, speaker -> renderSilence(silence, speaker));
+        }
+    }
+
+    /** What renders until its speaker is no longer the one that plays. */
+    private interface Rendering {
+        void run(Speaker speaker);
+    }
+
+    private void begin(Ahead ahead, boolean plays, Rendering rendering) {
+        Speaker speaker = new Speaker(ahead, live, outputs, volume);
+        session = Optional.of(new Session(speaker, plays));
+        daemon("rendering", () -> rendering.run(speaker)).start();
+        daemon("searching outputs", () -> search(speaker)).start();
+        daemon("playing to MIDI", () -> playToPort(speaker)).start();
+        Thread playing = daemon("playing", speaker);
+        playing.start();
+        last = Optional.of(playing);
+    }
+
+    private static Thread daemon(String name, Runnable run) {
+        Thread thread = new Thread(run, name);
         thread.setDaemon(true);
-        thread.start();
+        return thread;
     }
 
     /** Goes over to another take at its next unit, without a gap; nothing happens where nothing plays. */
@@ -60,45 +110,63 @@ public final class Player implements AutoCloseable {
         wanted.set(take);
     }
 
+    /** Stops; the sound fades away in a moment, which is not waited for. */
     public synchronized void stop() {
-        if (thread == null) {
-            return;
-        }
-        stopping = true;
-        out.close();
-        thread.interrupt();
+        session.ifPresent(playing -> playing.speaker.stop());
+        session = Optional.empty();
+        port.ifPresent(MidiPort::silence);
+    }
+
+    /** Stops, and waits until the output is free. */
+    private void end() {
+        stop();
         try {
-            thread.join();
+            if (last.isPresent()) {
+                last.get().join(LONGEST_STOP);
+            }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }
-        thread = null;
-        out = null;
+        last = Optional.empty();
     }
 
     public boolean isPlaying() {
-        return out != null;
+        return session.filter(Session::plays).isPresent();
     }
 
-    /** What it plays through, while it plays. */
-    public Optional<String> through() {
-        return Optional.ofNullable(out).map(AudioOut::name);
+    /** What it plays through, and how that goes; empty while stopped. */
+    public Optional<PlayerStatus> status() {
+        return session.map(playing -> {
+            Speaker speaker = playing.speaker;
+            AudioOut out = speaker.out();
+            long milliseconds = speaker.onTheWay() * 1_000 / AudioOut.SAMPLE_RATE;
+            return new PlayerStatus(out.name(), out.isHeard(), milliseconds, speaker.gaps(), speaker.lost());
+        });
+    }
+
+    /** Why it stopped by itself, if it did. */
+    public Optional<String> problem() {
+        return problem;
     }
 
     /** What is heard now; empty while stopped. */
     public Optional<Heard> heard() {
-        AudioOut playing = out;
-        if (playing == null) {
+        Optional<Session> playing = session.filter(Session::plays);
+        if (playing.isEmpty()) {
             return Optional.empty();
         }
-        long frame = playing.heard();
+        long frame = heardFrame(playing.get().speaker);
         synchronized (anchors) {
             while (anchors.size() > 1 && second().frame() <= frame) {
                 anchors.removeFirst();
             }
-            Anchor anchor = anchors.getFirst();
-            return Optional.of(new Heard(anchor.section(), anchor.momentOf(frame)));
+            Anchor anchor = anchors.peekFirst();
+            return Optional.ofNullable(anchor).map(now -> new Heard(now.section(), now.momentOf(frame)));
         }
+    }
+
+    private long heardFrame(Speaker speaker) {
+        return speaker.heard() - (long) latency * AudioOut.SAMPLE_RATE / 1_000;
     }
 
     private Anchor second() {
@@ -107,33 +175,92 @@ public final class Player implements AutoCloseable {
         return each.next();
     }
 
+    /** A stroke that is heard at once, if anything is playing or listened to. */
+    public void strike(Strike strike) {
+        if (session.isPresent()) {
+            live.strike(
+                    strike.voice().midiKey(), sounds.voice(strike.voice(), strike.level(), System.nanoTime()), (float)
+                            strike.level().strength());
+        }
+    }
+
     /** How loud all of it is, from 0 to 1. A change glides: the loudness never jumps. */
     public void setVolume(float newVolume) {
         volume = Math.max(0, Math.min(1, newVolume));
+        session.ifPresent(playing -> playing.speaker.setVolume(volume));
     }
 
-    /** From one loudness towards another, a small step for each sample. */
-    static float glide(float now, float target) {
-        return now < target ? Math.min(target, now + STEP) : Math.max(target, now - STEP);
+    /**
+     * How much later it is heard than the output tells, as behind a loudspeaker without wires.
+     *
+     * @param milliseconds from 0 to 1,000
+     */
+    public void setLatency(int milliseconds) {
+        latency = Math.max(0, Math.min(MOST_LATENCY, milliseconds));
     }
 
-    private void run(Renderer renderer, AudioOut to) {
-        float loudness = volume;
-        float[] block = new float[BLOCK];
-        byte[] bytes = new byte[BLOCK * 2];
-        while (!stopping) {
-            Take take = wanted.getAndSet(null);
-            if (take != null) {
-                renderer.change(take);
+    /** Plays to a MIDI instrument as well, or no longer. The one before is closed. */
+    public synchronized void playTo(Optional<MidiPort> instrument) {
+        Optional<MidiPort> before = port;
+        port = instrument;
+        before.ifPresent(MidiPort::close);
+    }
+
+    private boolean isInUse(Speaker speaker) {
+        return session.filter(playing -> playing.speaker.equals(speaker)).isPresent();
+    }
+
+    private void render(Renderer renderer, Ahead ahead, Speaker speaker) {
+        float[] block = new float[Speaker.BLOCK];
+        try {
+            while (isInUse(speaker)) {
+                Take take = wanted.getAndSet(null);
+                if (take != null) {
+                    renderer.change(take);
+                }
+                if (ahead.hasRoomFor(Speaker.BLOCK)) {
+                    renderer.render(block, Speaker.BLOCK);
+                    ahead.put(block, Speaker.BLOCK);
+                } else {
+                    LockSupport.parkNanos(NANOS_A_LOOK);
+                }
             }
-            renderer.render(block, BLOCK);
-            for (int i = 0; i < BLOCK; i++) {
-                loudness = glide(loudness, volume);
-                int sample = Math.round(block[i] * loudness * Short.MAX_VALUE);
-                bytes[2 * i] = (byte) sample;
-                bytes[2 * i + 1] = (byte) (sample >> 8);
+        } catch (RuntimeException e) {
+            // Whatever it was, the window is told, and the next take can be played.
+            problem = Optional.of("This cannot be played: " + e.getMessage());
+            stop();
+        }
+    }
+
+    private void renderSilence(Ahead ahead, Speaker speaker) {
+        float[] block = new float[Speaker.BLOCK];
+        while (isInUse(speaker)) {
+            if (ahead.hasRoomFor(Speaker.BLOCK)) {
+                ahead.put(block, Speaker.BLOCK);
+            } else {
+                LockSupport.parkNanos(NANOS_A_LOOK);
             }
-            to.write(bytes, bytes.length);
+        }
+    }
+
+    /** Looks for a better output now and then. */
+    private void search(Speaker speaker) {
+        LockSupport.parkNanos(NANOS_BETWEEN_SEARCHES);
+        while (isInUse(speaker)) {
+            outputs.betterThan(speaker.out()).ifPresent(speaker::offer);
+            LockSupport.parkNanos(NANOS_BETWEEN_SEARCHES);
+        }
+    }
+
+    private void playToPort(Speaker speaker) {
+        while (isInUse(speaker)) {
+            try {
+                port.ifPresent(instrument -> instrument.heard(heardFrame(speaker)));
+            } catch (IllegalStateException e) {
+                // It has gone away; what is heard goes on.
+                port = Optional.empty();
+            }
+            LockSupport.parkNanos(port.isPresent() ? NANOS_A_LOOK : 50 * NANOS_A_LOOK);
         }
     }
 
@@ -147,8 +274,10 @@ public final class Player implements AutoCloseable {
         }
     }
 
+    /** Stops, and gives the outputs back. */
     @Override
-    public void close() {
-        stop();
+    public synchronized void close() {
+        end();
+        playTo(Optional.empty());
     }
 }

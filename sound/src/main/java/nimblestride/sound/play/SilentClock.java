@@ -8,7 +8,10 @@ public final class SilentClock implements AudioOut {
     private static final long NANOS_A_SECOND = 1_000_000_000;
 
     private final long opened = System.nanoTime();
-    private long written;
+    private volatile long written;
+    /** As a card stands still while it has nothing to play, so does the clock: for so many samples until now. */
+    private volatile long stoodStill;
+
     private volatile boolean closed;
 
     @Override
@@ -17,12 +20,21 @@ public final class SilentClock implements AudioOut {
     }
 
     @Override
+    public boolean isHeard() {
+        return false;
+    }
+
+    @Override
+    @SuppressWarnings("NonAtomicVolatileUpdate") // Only the thread that writes changes it.
     public void write(byte[] samples, int length) {
-        written += length / 2;
-        while (!closed
-                && written - elapsed() > BUFFERED_SAMPLES
-                && !Thread.currentThread().isInterrupted()) {
-            LockSupport.parkNanos((written - elapsed() - BUFFERED_SAMPLES) * NANOS_A_SECOND / SAMPLE_RATE);
+        stoodStill = Math.max(stoodStill, elapsed() - written);
+        written += length / SoundCard.BYTES_A_SAMPLE;
+        while (!closed && !Thread.currentThread().isInterrupted()) {
+            long tooMany = written - heard() - BUFFERED_SAMPLES;
+            if (tooMany <= 0) {
+                return;
+            }
+            LockSupport.parkNanos(tooMany * NANOS_A_SECOND / SAMPLE_RATE);
         }
     }
 
@@ -33,7 +45,7 @@ public final class SilentClock implements AudioOut {
 
     @Override
     public long heard() {
-        return elapsed();
+        return Math.min(written, elapsed() - stoodStill);
     }
 
     @Override

@@ -1,53 +1,47 @@
 package nimblestride.sound.play;
 
 import javax.sound.sampled.AudioFormat;
-import javax.sound.sampled.AudioSystem;
 import javax.sound.sampled.LineUnavailableException;
 import javax.sound.sampled.SourceDataLine;
 
-/** The machine's sound card. */
-public final class SoundCard implements AudioOut {
-    private static final int BYTES_A_SAMPLE = 2;
+/** A sound card of the machine, open. */
+final class SoundCard implements AudioOut {
+    static final int BYTES_A_SAMPLE = 2;
+    static final AudioFormat FORMAT = new AudioFormat(SAMPLE_RATE, 8 * BYTES_A_SAMPLE, 1, true, false);
+
     private static final int BUFFERED_SAMPLES = SAMPLE_RATE / 20;
 
+    private final String name;
     private final SourceDataLine line;
+    private volatile boolean closed;
 
-    private SoundCard(SourceDataLine line) {
+    private SoundCard(String name, SourceDataLine line) {
+        this.name = name;
         this.line = line;
     }
 
-    /** Opens the default sound card. */
-    public static SoundCard open() throws LineUnavailableException {
-        AudioFormat format = new AudioFormat(SAMPLE_RATE, 8 * BYTES_A_SAMPLE, 1, true, false);
-        try {
-            SourceDataLine line = AudioSystem.getSourceDataLine(format);
-            line.open(format, BUFFERED_SAMPLES * BYTES_A_SAMPLE);
-            line.start();
-            return new SoundCard(line);
-        } catch (IllegalArgumentException e) {
-            LineUnavailableException none = new LineUnavailableException("there is no sound card");
-            none.initCause(e);
-            throw none;
-        }
-    }
-
-    /** The sound card, or a silent clock where there is none. */
-    public static AudioOut openOrSilent() {
-        try {
-            return open();
-        } catch (LineUnavailableException e) {
-            return new SilentClock();
-        }
+    /** Opens a line of it. */
+    static SoundCard open(String name, SourceDataLine line) throws LineUnavailableException {
+        line.open(FORMAT, BUFFERED_SAMPLES * BYTES_A_SAMPLE);
+        line.start();
+        return new SoundCard(name, line);
     }
 
     @Override
     public String name() {
-        return "sound card";
+        return name;
     }
 
     @Override
-    public void write(byte[] samples, int length) {
-        line.write(samples, 0, length);
+    public boolean isHeard() {
+        return true;
+    }
+
+    @Override
+    public void write(byte[] samples, int length) throws LineUnavailableException {
+        if (line.write(samples, 0, length) < length && !closed) {
+            throw new LineUnavailableException(name + " has gone away");
+        }
     }
 
     @Override
@@ -57,6 +51,7 @@ public final class SoundCard implements AudioOut {
 
     @Override
     public void close() {
+        closed = true;
         line.stop();
         line.flush();
         line.close();

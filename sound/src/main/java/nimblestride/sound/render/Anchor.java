@@ -18,6 +18,8 @@ public record Anchor(BigFraction at, int section, NoteValue moment, BigFraction 
     /** Edits while playing, one after the other, must not make the fraction longer and longer. */
     private static final int LONGEST = 512;
 
+    private static final long FINE = 1_000_000;
+
     public Anchor {
         if (at.getDenominator().bitLength() > LONGEST) {
             at = BigFraction.of(nearest(at));
@@ -41,6 +43,12 @@ public record Anchor(BigFraction at, int section, NoteValue moment, BigFraction 
     /** The sample at which a moment of the section is heard: the nearest one to its exact time. */
     public long frameOf(NoteValue later) {
         return nearest(exactFrameOf(later)).longValueExact();
+    }
+
+    /** A moment within a millionth of a whole note of that heard at a sample, and not before the anchor's. */
+    NoteValue about(long laterFrame) {
+        double late = (laterFrame - at.doubleValue()) / samplesAWhole.doubleValue();
+        return moment.plus(NoteValue.of(Math.max(0, (long) Math.floor(late * FINE)), FINE));
     }
 
     /** The moment of the section heard at a sample, in whole notes, less than zero before it begins: for drawing only. */

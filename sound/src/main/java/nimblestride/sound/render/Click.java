@@ -1,48 +1,67 @@
 package nimblestride.sound.render;
 
-import java.util.ArrayList;
 import java.util.EnumSet;
-import java.util.List;
+import java.util.Optional;
 import java.util.Set;
-import nimblestride.core.crossing.Beat;
-import nimblestride.core.meter.Bar;
-import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.NoteValue;
 
 /**
- * What the click says, and where it keeps silent. Silence asks the player to keep time alone (common practice).
+ * What the click says, and where it keeps silent.
  *
  * @param levels on what it clicks; none for no click
- * @param silentBars in how many bars of every so many it keeps silent, from 0
- * @param ofBars of how many, more than are silent; the silent ones are the last of them
- * @param everyBars it clicks in one bar of so many only: 1 for every bar
+ * @param silence in which bars it keeps silent
+ * @param everyBars it clicks in one bar of so many only: 1 for every bar, up to {@value Silence#MOST_BARS}
+ * @param pulse what runs on across the bar lines from the beginning, for {@link Level#PULSE}
+ * @param layer the name of the layer that is clicked, for {@link Level#LAYER}; empty for the first
  */
-public record Click(Set<Level> levels, int silentBars, int ofBars, int everyBars) {
-    public static final int MOST_BARS = 64;
+public record Click(Set<Level> levels, Silence silence, int everyBars, NoteValue pulse, Optional<String> layer) {
+    /** A pulse quicker than this is no pulse any more. */
+    public static final NoteValue SHORTEST_PULSE = NoteValue.of(1, 64);
 
     /** From the strongest to the weakest; where several fall together, the strongest is heard. */
     public enum Level {
-        PHRASE,
-        BAR,
-        GROUP,
-        OFF_BEAT,
-        UNIT
+        /** The 1 of the phrase. */
+        PHRASE(0),
+        /** The 1 of each bar. */
+        BAR(1),
+        /** The beat that comes after the next change of gear, so that it is reached with the change. */
+        NEW_BEAT(2),
+        /** A pulse threaded through the bars from the beginning on. */
+        PULSE(3),
+        /** Each hit of a layer. */
+        LAYER(4),
+        /** The beginning of each group. */
+        GROUP(5),
+        /** Halfway between the beats. */
+        OFF_BEAT(6),
+        /** Each unit of the bar. */
+        UNIT(7);
+
+        private final int strength;
+
+        Level(int strength) {
+            this.strength = strength;
+        }
+
+        /** Which click it has, from 0, the strongest, to {@value nimblestride.sound.kit.SoundSet#WEAKEST_CLICK}. */
+        int strength() {
+            return strength;
+        }
     }
 
-    /** The 1 of each bar and the beginning of each group. */
-    public static final Click USUAL = new Click(EnumSet.of(Level.BAR, Level.GROUP), 0, 1, 1);
+    public static final Click NONE = new Click(Set.of(), Silence.NEVER, 1, NoteValue.QUARTER, Optional.empty());
 
-    public static final Click NONE = new Click(Set.of(), 0, 1, 1);
+    /** The 1 of each bar and the beginning of each group. */
+    public static final Click USUAL = NONE.with(Level.BAR, true).with(Level.GROUP, true);
 
     public Click {
         levels = Set.copyOf(levels);
-        if (ofBars < 1 || ofBars > MOST_BARS || silentBars < 0 || silentBars >= ofBars) {
-            throw new IllegalArgumentException("the click keeps silent in fewer bars than there are, of 1 to "
-                    + MOST_BARS + ", and not in " + silentBars + " of " + ofBars);
-        }
-        if (everyBars < 1 || everyBars > MOST_BARS) {
+        if (everyBars < 1 || everyBars > Silence.MOST_BARS) {
             throw new IllegalArgumentException(
-                    "the click comes every 1 to " + MOST_BARS + " bars, not every " + everyBars);
+                    "the click comes every 1 to " + Silence.MOST_BARS + " bars, not every " + everyBars);
+        }
+        if (pulse.compareTo(SHORTEST_PULSE) < 0) {
+            throw new IllegalArgumentException("a pulse is " + SHORTEST_PULSE + " or longer, not " + pulse);
         }
     }
 
@@ -54,58 +73,28 @@ public record Click(Set<Level> levels, int silentBars, int ofBars, int everyBars
         } else {
             changed.remove(level);
         }
-        return new Click(changed, silentBars, ofBars, everyBars);
+        return new Click(changed, silence, everyBars, pulse, layer);
     }
 
-    /** Silent in so many bars of every so many. */
-    public Click silent(int bars, int of) {
-        return new Click(levels, bars, of, everyBars);
+    public Click silent(Silence newSilence) {
+        return new Click(levels, newSilence, everyBars, pulse, layer);
     }
 
     /** In one bar of so many only. */
     public Click onceIn(int bars) {
-        return new Click(levels, silentBars, ofBars, bars);
+        return new Click(levels, silence, bars, pulse, layer);
     }
 
-    /** Something to click. */
-    record Tick(NoteValue at, Level level) {}
+    public Click pulsing(NoteValue newPulse) {
+        return new Click(levels, silence, everyBars, newPulse, layer);
+    }
+
+    public Click onLayer(String name) {
+        return new Click(levels, silence, everyBars, pulse, Optional.of(name));
+    }
 
     /** Whether it is heard in a bar at all. */
-    boolean isHeardAfter(long barsPlayed) {
-        return barsPlayed % ofBars < ofBars - silentBars && barsPlayed % everyBars == 0;
-    }
-
-    /**
-     * What it clicks in a bar, from the start of that bar, in order.
-     *
-     * @param number of the bar, rounds of the phrase counted on
-     * @param played how many bars have been played before it: silences are counted in those
-     */
-    List<Tick> in(Phrase phrase, long number, long played) {
-        if (levels.isEmpty() || !isHeardAfter(played)) {
-            return List.of();
-        }
-        Bar bar = phrase.bar(number);
-        NoteValue unit = bar.meter().unit();
-        List<NoteValue> groups = bar.groupStarts();
-        List<Tick> ticks = new ArrayList<>();
-        NoteValue half = Beat.of(bar).dividedBy(2);
-        NoteValue step = levels.contains(Level.OFF_BEAT) ? unit.greatestCommonDivisor(half) : unit;
-        for (NoteValue at = NoteValue.ZERO; at.compareTo(bar.length()) < 0; at = at.plus(step)) {
-            boolean phraseStarts = at.isZero() && number % phrase.bars().size() == 0;
-            boolean offBeat = at.isMultipleOf(half) && !at.isMultipleOf(half.times(2));
-            Level strongest = phraseStarts && levels.contains(Level.PHRASE)
-                    ? Level.PHRASE
-                    : at.isZero() && levels.contains(Level.BAR)
-                            ? Level.BAR
-                            : levels.contains(Level.GROUP) && groups.contains(at)
-                                    ? Level.GROUP
-                                    : offBeat && levels.contains(Level.OFF_BEAT) ? Level.OFF_BEAT : Level.UNIT;
-            boolean asked = strongest != Level.UNIT || (levels.contains(Level.UNIT) && at.isMultipleOf(unit));
-            if (asked) {
-                ticks.add(new Tick(at, strongest));
-            }
-        }
-        return ticks;
+    public boolean isHeardAfter(long barsPlayed) {
+        return !silence.isSilentAfter(barsPlayed) && barsPlayed % everyBars == 0;
     }
 }

@@ -4,28 +4,25 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 
 /**
- * How loud each layer is against the others. Layers are called by their names; one that is not named is as loud as it is
- * played.
+ * How loud everything is against everything else.
  *
- * @param levels from 0 to {@value #LOUDEST}, of what is played
- * @param muted those that are not heard
- * @param alone where there are any, only these are heard, but for muted ones
+ * @param layers by their names
+ * @param voices by their names
  * @param click how loud the click is, from 0 to {@value #LOUDEST}
+ * @param band how loud the band is, from 0 to {@value #LOUDEST}
  */
-public record Mix(Map<String, Double> levels, Set<String> muted, Set<String> alone, double click) {
+public record Mix(Levels layers, Levels voices, double click, double band) {
     public static final double LOUDEST = 2;
 
     /** Everything as it is played. */
-    public static final Mix EVEN = new Mix(Map.of(), Set.of(), Set.of(), 1);
+    public static final Mix EVEN = new Mix(Levels.EVEN, Levels.EVEN, 1, 1);
 
     public Mix {
-        levels = Map.copyOf(levels);
-        muted = Set.copyOf(muted);
-        alone = Set.copyOf(alone);
-        levels.values().forEach(Mix::check);
         check(click);
+        check(band);
     }
 
     private static void check(double level) {
@@ -34,37 +31,72 @@ public record Mix(Map<String, Double> levels, Set<String> muted, Set<String> alo
         }
     }
 
-    /** How loud a layer is heard, 0 for not at all. */
-    public double of(String layer) {
-        boolean heard = !muted.contains(layer) && (alone.isEmpty() || alone.contains(layer));
-        return heard ? levels.getOrDefault(layer, 1.0) : 0;
+    /**
+     * Levels of what has a name; what is not named is as loud as it is played.
+     *
+     * @param levels from 0 to {@value Mix#LOUDEST}, of what is played
+     * @param muted those that are not heard
+     * @param alone where there are any, only these are heard, but for muted ones
+     */
+    public record Levels(Map<String, Double> levels, Set<String> muted, Set<String> alone) {
+        public static final Levels EVEN = new Levels(Map.of(), Set.of(), Set.of());
+
+        public Levels {
+            levels = Map.copyOf(levels);
+            muted = Set.copyOf(muted);
+            alone = Set.copyOf(alone);
+            levels.values().forEach(Mix::check);
+        }
+
+        /** How loud it is heard, 0 for not at all. */
+        public double of(String name) {
+            boolean heard = !muted.contains(name) && (alone.isEmpty() || alone.contains(name));
+            return heard ? set(name) : 0;
+        }
+
+        /** How loud it is where it is heard. */
+        public double set(String name) {
+            return levels.getOrDefault(name, 1.0);
+        }
+
+        public Levels with(String name, double level) {
+            Map<String, Double> changed = new HashMap<>(levels);
+            changed.put(name, level);
+            return new Levels(changed, muted, alone);
+        }
+
+        public Levels muting(String name, boolean on) {
+            return new Levels(levels, changed(muted, name, on), alone);
+        }
+
+        public Levels alone(String name, boolean on) {
+            return new Levels(levels, muted, changed(alone, name, on));
+        }
+
+        private static Set<String> changed(Set<String> names, String name, boolean in) {
+            Set<String> changed = new HashSet<>(names);
+            if (in) {
+                changed.add(name);
+            } else {
+                changed.remove(name);
+            }
+            return changed;
+        }
     }
 
-    public Mix withLevel(String layer, double level) {
-        Map<String, Double> changed = new HashMap<>(levels);
-        changed.put(layer, level);
-        return new Mix(changed, muted, alone, click);
+    public Mix layers(UnaryOperator<Levels> change) {
+        return new Mix(change.apply(layers), voices, click, band);
     }
 
-    public Mix muting(String layer, boolean on) {
-        return new Mix(levels, changed(muted, layer, on), alone, click);
-    }
-
-    public Mix alone(String layer, boolean on) {
-        return new Mix(levels, muted, changed(alone, layer, on), click);
+    public Mix voices(UnaryOperator<Levels> change) {
+        return new Mix(layers, change.apply(voices), click, band);
     }
 
     public Mix withClick(double level) {
-        return new Mix(levels, muted, alone, level);
+        return new Mix(layers, voices, level, band);
     }
 
-    private static Set<String> changed(Set<String> names, String name, boolean in) {
-        Set<String> changed = new HashSet<>(names);
-        if (in) {
-            changed.add(name);
-        } else {
-            changed.remove(name);
-        }
-        return changed;
+    public Mix withBand(double level) {
+        return new Mix(layers, voices, click, level);
     }
 }

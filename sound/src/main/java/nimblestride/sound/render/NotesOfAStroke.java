@@ -1,11 +1,13 @@
 package nimblestride.sound.render;
 
 import java.util.List;
+import java.util.Optional;
+import nimblestride.core.groove.Level;
 import nimblestride.core.groove.Ornament;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.groove.Voice;
 import nimblestride.core.layer.Hit;
-import nimblestride.sound.kit.Sound;
+import nimblestride.core.value.NoteValue;
 import nimblestride.sound.kit.SoundSet;
 
 /** What is heard of one stroke: the note, the grace notes before it, the bounces of a buzz. */
@@ -18,27 +20,44 @@ final class NotesOfAStroke {
     private static final double SECONDS_BETWEEN_BOUNCES = 0.024;
 
     private final SoundSet sounds;
+    private final Mix.Levels mix;
 
-    NotesOfAStroke(SoundSet sounds) {
+    NotesOfAStroke(SoundSet sounds, Mix.Levels mix) {
         this.sounds = sounds;
+        this.mix = mix;
     }
 
-    void add(Hit hit, float mixed, List<Onset> onsets) {
-        Stroke stroke = hit.stroke();
-        float level = mixed * (float) stroke.level().strength();
+    /**
+     * Adds what is heard of a hit.
+     *
+     * @param number of the hit in its layer
+     * @param mixed how loud its layer is
+     */
+    void add(Hit hit, long number, float mixed, List<Onset> onsets) {
         for (Voice voice : hit.voices()) {
-            Sound sound = sounds.voice(voice);
-            for (int grace = stroke.ornament().graceNotes(); grace > 0; grace--) {
-                onsets.add(
-                        new Onset(hit.at(), grace * Ornament.SECONDS_BETWEEN_GRACE_NOTES, sound, GRACE_LEVEL * level));
-            }
-            onsets.add(new Onset(hit.at(), sound, level));
-            if (stroke.ornament() == Ornament.BUZZ) {
-                for (int bounce = 1; bounce < BOUNCES; bounce++) {
-                    float softer = level * (BOUNCES - bounce) / BOUNCES;
-                    onsets.add(new Onset(hit.at(), -bounce * SECONDS_BETWEEN_BOUNCES, sound, softer));
-                }
+            double level = mixed * mix.of(voice.name());
+            if (level > 0) {
+                add(hit.at(), number, voice, hit.stroke(), (float) level, onsets);
             }
         }
+    }
+
+    private void add(NoteValue at, long number, Voice voice, Stroke stroke, float mixed, List<Onset> onsets) {
+        float level = mixed * (float) stroke.level().strength();
+        for (int grace = stroke.ornament().graceNotes(); grace > 0; grace--) {
+            double early = grace * Ornament.SECONDS_BETWEEN_GRACE_NOTES;
+            onsets.add(sounding(at, early, number + grace, voice, Level.GHOST, GRACE_LEVEL * level));
+        }
+        onsets.add(sounding(at, 0, number, voice, stroke.level(), level));
+        if (stroke.ornament() == Ornament.BUZZ) {
+            for (int bounce = 1; bounce < BOUNCES; bounce++) {
+                float softer = level * (BOUNCES - bounce) / BOUNCES;
+                onsets.add(sounding(at, -bounce * SECONDS_BETWEEN_BOUNCES, number + bounce, voice, Level.SOFT, softer));
+            }
+        }
+    }
+
+    private Onset sounding(NoteValue at, double early, long turn, Voice voice, Level hard, float level) {
+        return new Onset(at, early, MidiKey.of(voice), sounds.voice(voice, hard, turn), level, Optional.empty());
     }
 }

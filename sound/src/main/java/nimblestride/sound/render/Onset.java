@@ -1,5 +1,6 @@
 package nimblestride.sound.render;
 
+import java.util.Optional;
 import nimblestride.core.value.NoteValue;
 import nimblestride.sound.kit.Sound;
 
@@ -8,11 +9,14 @@ import nimblestride.sound.kit.Sound;
  *
  * @param at from the beginning of the section
  * @param early how long before that moment it begins, in seconds: grace notes come before the note they belong to
- * @param sound what is heard
+ * @param key what sounds
+ * @param sound how it is heard
  * @param level from 0 to 1
+ * @param length when it is let go; empty for what rings out by itself
  */
-record Onset(NoteValue at, double early, Sound sound, float level) {
-    Onset(NoteValue at, Sound sound, float level) {
-        this(at, 0, sound, level);
+record Onset(NoteValue at, double early, MidiKey key, Sound sound, float level, Optional<NoteValue> length) {
+    /** What begins on its moment and rings out. */
+    Onset(NoteValue at, MidiKey key, Sound sound, float level) {
+        this(at, 0, key, sound, level, Optional.empty());
     }
 }

@@ -3,13 +3,10 @@ package nimblestride.sound.render;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.Deque;
 import java.util.Iterator;
 import java.util.List;
 import java.util.PriorityQueue;
-import java.util.function.Consumer;
-import nimblestride.sound.kit.Sound;
 import nimblestride.sound.kit.SoundSet;
 
 /**
@@ -17,12 +14,12 @@ import nimblestride.sound.kit.SoundSet;
  * no error adds up, and blocks of any size give the same samples. Not safe for use by several threads at once.
  */
 public final class Renderer {
-    /** Leaves room for several loud strokes at once. */
-    private static final float HEADROOM = 0.6f;
+    /** More sounds than this at once are noise: the oldest is let go. */
+    private static final int MOST_RINGING = 160;
 
     private final int sampleRate;
-    private final PriorityQueue<Cue> coming =
-            new PriorityQueue<>(Comparator.comparingLong(Cue::frame).thenComparingLong(Cue::number));
+    private final Listener listener;
+    private final PriorityQueue<Cue> coming = new PriorityQueue<>(Cue.IN_ORDER);
     private final long earliest;
     private final List<Ringing> ringing = new ArrayList<>();
     private long frame;
@@ -32,51 +29,45 @@ public final class Renderer {
     /** Those that are heard or laid out ahead, in order. */
     private final Deque<Stretch> stretches = new ArrayDeque<>();
 
-    private final Consumer<Anchor> anchored;
+    /** Hears what is rendered, as it is. */
+    public interface Listener {
+        /** Nobody. */
+        Listener NONE = new Listener() {};
 
-    /** A sound and the sample at which it begins; those that begin together keep their order. */
-    private record Cue(long frame, long number, Sound sound, float level) {}
+        /** A new tie between musical time and samples, which holds from its own frame on. */
+        default void anchored(Anchor anchor) {}
 
-    /** A sound that has begun. */
-    private static final class Ringing {
-        private final Cue cue;
-        private int played;
-
-        Ringing(Cue cue) {
-            this.cue = cue;
-        }
-
-        /** Adds what is left of the sound to a block that starts at a sample; false when it has rung out. */
-        boolean mixInto(float[] block, int frames, long blockStart) {
-            int first = (int) Math.max(0, cue.frame - blockStart);
-            int end = (int) Math.min(frames, (long) first + cue.sound.length() - played);
-            for (int i = first; i < end; i++) {
-                block[i] += cue.level * cue.sound.at(played++);
-            }
-            return played < cue.sound.length();
-        }
+        /**
+         * A sound has begun.
+         *
+         * @param level from 0 to 1, and beyond where it is made louder
+         * @param frame the sample on which it begins
+         * @param end the sample on which it is let go; {@link Long#MAX_VALUE} for what rings out
+         */
+        default void begun(MidiKey key, float level, long frame, long end) {}
     }
 
-    /** A renderer that begins a take at its first bar. */
+    /** A renderer that begins a take where it says. */
     public Renderer(Take take, SoundSet sounds, int sampleRate) {
-        this(take, sounds, sampleRate, anchor -> {});
+        this(take, sounds, sampleRate, Listener.NONE);
     }
 
-    /** @param anchored is told each new tie between musical time and samples, which holds from its own frame on */
-    public Renderer(Take take, SoundSet sounds, int sampleRate, Consumer<Anchor> anchored) {
+    public Renderer(Take take, SoundSet sounds, int sampleRate, Listener listener) {
         this.sampleRate = sampleRate;
         this.earliest = (long) Math.ceil(NotesOfAStroke.EARLIEST * sampleRate);
-        this.anchored = anchored;
+        this.listener = listener;
         Stretch first = Stretch.first(take, sounds, sampleRate);
-        for (Onset click : first.countIn()) {
-            coming.add(new Cue(first.countInFrame(click.at()), cues++, click.sound(), click.level()));
-        }
+        first.countIn().forEach((at, click) -> coming.add(cue(at, Cue.RINGS_OUT, click)));
         add(first);
+    }
+
+    private Cue cue(long begins, long ends, Onset onset) {
+        return new Cue(begins, ends, cues++, onset.key(), onset.sound(), onset.level());
     }
 
     private void add(Stretch stretch) {
         stretches.add(stretch);
-        anchored.accept(stretch.anchor());
+        listener.anchored(stretch.anchor());
     }
 
     /**
@@ -90,7 +81,7 @@ public final class Renderer {
         Stretch next = playing.goingOverTo(take, frame);
         Anchor anchor = next.anchor();
         fillUntil(anchor.frame());
-        coming.removeIf(cue -> cue.frame >= anchor.frame());
+        coming.removeIf(cue -> cue.frame() >= anchor.frame());
         while (stretches.size() > 1) {
             stretches.removeLast();
         }
@@ -122,15 +113,20 @@ public final class Renderer {
     }
 
     private void layOut(Stretch stretch) {
+        Anchor anchor = stretch.anchor();
         for (Onset onset : stretch.layOut()) {
-            long begins = stretch.anchor().frameOf(onset.at()) - Math.round(onset.early() * sampleRate);
-            coming.add(new Cue(Math.max(frame, begins), cues++, onset.sound(), onset.level()));
+            long begins = anchor.frameOf(onset.at()) - Math.round(onset.early() * sampleRate);
+            long ends = onset.length()
+                    .map(length -> anchor.frameOf(onset.at().plus(length)))
+                    .orElse(Cue.RINGS_OUT);
+            coming.add(cue(Math.max(frame, begins), ends, onset));
         }
     }
 
-    /** Nothing begins any more; what rings is left to ring out. */
+    /** Nothing begins any more; what rings is left to ring out, and what is held is let go. */
     public void end() {
         coming.clear();
+        ringing.forEach(sound -> sound.letGoAt(frame));
         ended = true;
     }
 
@@ -151,16 +147,25 @@ public final class Renderer {
         if (!ended) {
             fillUntil(end + earliest);
         }
-        while (!coming.isEmpty() && coming.element().frame < end) {
-            ringing.add(new Ringing(coming.remove()));
+        while (!coming.isEmpty() && coming.element().frame() < end) {
+            begin(coming.remove());
         }
         ringing.removeIf(sound -> !sound.mixInto(block, frames, frame));
-        for (int i = 0; i < frames; i++) {
-            block[i] = Math.max(-1, Math.min(1, block[i] * HEADROOM));
-        }
+        Loudness.limit(block, frames);
         frame = end;
         while (stretches.size() > 1 && second().anchor().frame() <= frame) {
             stretches.removeFirst();
         }
+    }
+
+    private void begin(Cue cue) {
+        for (int i = 0; i < ringing.size(); i++) {
+            ringing.get(i).hear(cue);
+        }
+        if (ringing.size() >= MOST_RINGING) {
+            ringing.get(ringing.size() - MOST_RINGING).letGoAt(cue.frame());
+        }
+        ringing.add(new Ringing(cue, sampleRate));
+        listener.begun(cue.key(), cue.level(), cue.frame(), cue.end());
     }
 }

@@ -1,15 +1,18 @@
 package nimblestride.sound.render;
 
 import java.math.BigInteger;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
 import nimblestride.core.exercise.Playthrough;
 import nimblestride.core.exercise.Playthrough.Passage;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Phrase;
+import nimblestride.core.modulation.Pivot;
+import nimblestride.core.modulation.Shift;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
-import nimblestride.sound.kit.Sound;
 import nimblestride.sound.kit.SoundSet;
 import org.apache.commons.numbers.fraction.BigFraction;
 
@@ -18,16 +21,23 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * the last of several comes the first one again.
  */
 final class Stretch {
+    /** A long bar is laid out in parts of so many units. */
+    private static final int UNITS_A_PART = 64;
+
+    /** Bars closer together than two thousandths of a second are one noise; those in between are passed over. */
+    private static final double SHORTEST_SECONDS = 0.0005;
+
     private final Take take;
     private final SoundSet sounds;
     private final int sampleRate;
     private final List<Passage> passages;
     private final Anchor anchor;
     private final Passage passage;
-    private final BarOnsets onsets;
+    private final Onsets onsets;
     private final long firstBar;
     private final long playedBefore;
-    private long nextBar;
+    /** Up to where it has been laid out. */
+    private NoteValue laidOut;
 
     /** @param playedBefore how many bars have been played before the one it begins in */
     private Stretch(
@@ -38,24 +48,59 @@ final class Stretch {
         this.anchor = anchor;
         this.sounds = sounds;
         this.passage = passages.get(anchor.section());
-        this.onsets = new BarOnsets(passage.feel(), take.click(), take.mix(), sounds);
+        this.onsets = new Onsets(passage.feel(), take, gear(passages, anchor.section()), sounds);
         this.firstBar = phrase().barAt(anchor.moment());
         this.playedBefore = playedBefore;
-        this.nextBar = firstBar;
+        this.laidOut = anchor.moment();
+    }
+
+    /** The change of gear at the end of a section; the last one is followed by the first without any. */
+    private static Optional<Ticks.Gear> gear(List<Passage> passages, int section) {
+        if (section + 1 >= passages.size()) {
+            return Optional.empty();
+        }
+        Passage now = passages.get(section);
+        Passage next = passages.get(section + 1);
+        Pivot entered = next.section().entered();
+        Shift shift =
+                new Shift(now.tempo(), entered, now.feel().phrase(), next.feel().phrase());
+        return Optional.of(new Ticks.Gear(now.length(), shift.pulse()));
     }
 
     /** The beginning of a take. */
     static Stretch first(Take take, SoundSet sounds, int sampleRate) {
         List<Passage> passages = Playthrough.of(take.exercise()).passages();
-        BigFraction pace = pace(take, passages.get(0).tempo(), sampleRate);
+        int section = take.start().section();
+        Passage passage = passages.get(section);
+        BigFraction pace = pace(take, passage.tempo(), sampleRate);
+        NoteValue moment = beginning(take, passage);
+        Bar bar = passage.feel().phrase().bar(passage.feel().phrase().barAt(moment));
         NoteValue countIn =
-                passages.get(0).feel().phrase().bars().get(0).length().times(take.countIn());
-        Anchor anchor = new Anchor(pace.multiply(countIn.fraction()), 0, beginning(take, passages.get(0)), pace);
+                take.countIn().length(bar, withinItsBar(passage.feel().phrase(), moment));
+        Anchor anchor = new Anchor(pace.multiply(countIn.fraction()), section, moment, pace);
         return new Stretch(take, passages, anchor, 0, sounds, sampleRate);
     }
 
-    /** Where a section begins to be played, from its own beginning. */
+    /** Where a take begins: where it says, or, where that is not in its loop, at the loop's beginning. */
     private static NoteValue beginning(Take take, Passage passage) {
+        NoteValue moment = take.start().moment();
+        return take.loop().map(loop -> inLoop(loop, passage, moment)).orElse(moment);
+    }
+
+    private static NoteValue inLoop(Loop loop, Passage passage, NoteValue moment) {
+        Phrase phrase = passage.feel().phrase();
+        NoteValue within = moment.remainder(phrase.length());
+        NoteValue from = phrase.startOf(loop.from());
+        boolean in = within.compareTo(from) >= 0 && within.compareTo(phrase.startOf(loop.to())) < 0;
+        return in ? within : from;
+    }
+
+    private static NoteValue withinItsBar(Phrase phrase, NoteValue moment) {
+        return moment.minus(phrase.startOf(phrase.barAt(moment)));
+    }
+
+    /** Where a section begins when it is played after another, or again. */
+    private static NoteValue startOf(Take take, Passage passage) {
         return take.loop()
                 .map(loop -> passage.feel().phrase().startOf(loop.from()))
                 .orElse(NoteValue.ZERO);
@@ -73,24 +118,15 @@ final class Stretch {
                 .multiply(BigFraction.of(100, take.percent()));
     }
 
-    /** The clicks before the first bar: its 1 and its groups, once for each bar that is counted in. */
-    List<Onset> countIn() {
-        Bar first = phrase().bars().get(0);
-        List<Onset> clicks = new ArrayList<>();
-        for (int bar = 0; bar < take.countIn(); bar++) {
-            for (NoteValue group : first.groupStarts()) {
-                Click.Level level = group.isZero() ? Click.Level.BAR : Click.Level.GROUP;
-                Sound sound = sounds.click(BarOnsets.strength(level));
-                clicks.add(new Onset(first.length().times(bar).plus(group), sound, (float)
-                        take.mix().click()));
-            }
-        }
+    /** The clicks before it begins, each with the sample on which it falls, from the very beginning. */
+    Map<Long, Onset> countIn() {
+        Bar bar = phrase().bar(firstBar);
+        Anchor beginning = new Anchor(BigFraction.ZERO, 0, NoteValue.ZERO, anchor.samplesAWhole());
+        Map<Long, Onset> clicks = new TreeMap<>();
+        take.countIn()
+                .clicks(bar, withinItsBar(phrase(), anchor.moment()))
+                .forEach((at, level) -> clicks.put(beginning.frameOf(at), Onsets.click(at, level, take.mix(), sounds)));
         return clicks;
-    }
-
-    /** The sample of a click of the count-in, counted from the very beginning. */
-    long countInFrame(NoteValue at) {
-        return new Anchor(BigFraction.ZERO, 0, NoteValue.ZERO, anchor.samplesAWhole()).frameOf(at);
     }
 
     Anchor anchor() {
@@ -115,26 +151,36 @@ final class Stretch {
         return phrase().startOf(endBar());
     }
 
-    /** Whether the bar in which it begins has been laid out. */
+    /** Whether any of it has been laid out. */
     boolean isBegun() {
-        return isAfterAnchor(nextBar);
+        return laidOut.compareTo(anchor.moment()) > 0;
     }
 
-    /** Whether all its bars have been laid out. */
+    /** Whether all of it has been laid out. */
     boolean isLaidOut() {
-        return !isEndless() && nextBar >= endBar();
+        return !isEndless() && laidOut.compareTo(end()) >= 0;
     }
 
-    /** The sample at which the next bar to be laid out begins; earlier than the anchor's for a bar that it lies in. */
+    /** The sample up to which it has been laid out. */
     long nextFrame() {
-        return anchor.frameOf(phrase().startOf(nextBar));
+        return anchor.frameOf(laidOut);
     }
 
-    /** Lays out a bar. */
+    /** Lays out the next part of it. */
     List<Onset> layOut() {
-        List<Onset> begun = onsets.in(nextBar, playedUntil(nextBar), anchor.moment());
-        nextBar++;
+        long bar = phrase().barAt(laidOut);
+        NoteValue end = phrase().startOf(bar + 1);
+        NoteValue part = laidOut.plus(phrase().bar(bar).meter().unit().times(UNITS_A_PART));
+        NoteValue to = part.compareTo(end) < 0 ? part : end;
+        List<Onset> begun = onsets.between(bar, playedUntil(bar), laidOut, to);
+        laidOut = to.equals(end) ? phrase().startOf(bar + barsHeardAsOne(end.minus(phrase().startOf(bar)))) : to;
         return begun;
+    }
+
+    /** How many bars of a length pass before another one can be told from it. */
+    private long barsHeardAsOne(NoteValue length) {
+        double samples = length.toDouble() * anchor.samplesAWhole().doubleValue();
+        return Math.max(1, (long) Math.ceil(SHORTEST_SECONDS * sampleRate / samples));
     }
 
     /** The stretch that comes after it. */
@@ -148,7 +194,7 @@ final class Stretch {
         return new Anchor(
                 anchor.exactFrameOf(end()),
                 section,
-                beginning(next, others.get(section)),
+                startOf(next, others.get(section)),
                 pace(next, others.get(section).tempo(), sampleRate));
     }
 
@@ -171,30 +217,24 @@ final class Stretch {
     /** Where it goes on: at the same moment, or, where a loop has no such moment, at the loop's beginning. */
     private static NoteValue momentIn(Take other, Passage passage, boolean only, NoteValue unit) {
         if (other.loop().isPresent()) {
-            Phrase phrase = passage.feel().phrase();
-            NoteValue within = unit.remainder(phrase.length());
-            NoteValue from = phrase.startOf(other.loop().get().from());
-            boolean inLoop = within.compareTo(from) >= 0
-                    && within.compareTo(phrase.startOf(other.loop().get().to())) < 0;
-            return inLoop ? within : from;
+            return inLoop(other.loop().get(), passage, unit);
         }
         return only ? unit : unit.remainder(passage.length());
     }
 
+    /** The first unit of a bar that is not before a sample. */
     private NoteValue nextUnit(long frame) {
-        long bar = nextBar;
-        while (isAfterAnchor(bar) && anchor.frameOf(phrase().startOf(bar)) > frame) {
-            bar--;
-        }
-        NoteValue moment = phrase().startOf(bar);
-        NoteValue unit = phrase().bar(bar).meter().unit();
+        NoteValue about = anchor.about(frame);
+        NoteValue moment = phrase().startOf(phrase().barAt(about));
+        NoteValue unit = unitAt(moment);
+        moment = moment.plus(unit.times(Math.max(0, about.minus(moment).wholePartsOf(unit) - 1)));
         while (moment.compareTo(anchor.moment()) < 0 || anchor.frameOf(moment) < frame) {
-            moment = moment.plus(unit);
+            moment = moment.plus(unitAt(moment));
         }
         return moment;
     }
 
-    private boolean isAfterAnchor(long bar) {
-        return phrase().startOf(bar).compareTo(anchor.moment()) > 0;
+    private NoteValue unitAt(NoteValue moment) {
+        return phrase().bar(phrase().barAt(moment)).meter().unit();
     }
 }

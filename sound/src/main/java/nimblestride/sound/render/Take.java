@@ -1,20 +1,30 @@
 package nimblestride.sound.render;
 
 import java.util.Optional;
+import nimblestride.core.band.Band;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.value.NoteValue;
 
 /**
  * What is to be played: the sections of an exercise, one after the other and from the beginning again, or its only feel for
  * as long as it is let.
  *
  * @param percent how fast, in hundredths of its own tempo, from {@value #SLOWEST} to {@value #FASTEST}
- * @param countIn how many bars are counted in before the first, from 0 to {@value #MOST_COUNT_IN}
  * @param loop which bars are played again and again, counted within the phrase; only where there is one feel
+ * @param start where it begins; with a loop, at the loop's beginning unless it lies within
+ * @param band what plays along, if anything does
  */
-public record Take(Exercise exercise, Click click, int percent, int countIn, Mix mix, Optional<Loop> loop) {
+public record Take(
+        Exercise exercise,
+        Click click,
+        int percent,
+        CountIn countIn,
+        Mix mix,
+        Optional<Loop> loop,
+        Start start,
+        Optional<Band> band) {
     public static final int SLOWEST = 10;
     public static final int FASTEST = 400;
-    public static final int MOST_COUNT_IN = 8;
 
     public Take {
         if (percent < SLOWEST || percent > FASTEST) {
@@ -25,28 +35,53 @@ public record Take(Exercise exercise, Click click, int percent, int countIn, Mix
         if (loop.isPresent() && (exercise.hasSections() || loop.get().to() > bars)) {
             throw new IllegalArgumentException("a loop plays bars of one feel, here from 1 to " + bars);
         }
-        if (countIn < 0 || countIn > MOST_COUNT_IN) {
-            throw new IllegalArgumentException("from 0 to " + MOST_COUNT_IN + " bars are counted in, not " + countIn);
+        if (start.section() >= exercise.sections().size()) {
+            throw new IllegalArgumentException("it begins in one of its "
+                    + exercise.sections().size() + " sections, not in the one numbered " + (start.section() + 1));
+        }
+        NoteValue section = exercise.turnedTo(
+                        exercise.sections().get(start.section()).feel())
+                .phrase()
+                .length()
+                .times(exercise.sections().get(start.section()).rounds());
+        if (exercise.hasSections() && start.moment().compareTo(section) >= 0) {
+            throw new IllegalArgumentException(
+                    "it begins before the end of the section, " + section + ", not at " + start.moment());
         }
     }
 
-    /** As loud as it is played. */
-    public Take(Exercise exercise, Click click, int percent, int countIn) {
-        this(exercise, click, percent, countIn, Mix.EVEN, Optional.empty());
+    /** From the beginning, at its own tempo, at once, as loud as it is played. */
+    public Take(Exercise exercise, Click click) {
+        this(exercise, click, 100, CountIn.NONE, Mix.EVEN, Optional.empty(), Start.BEGINNING, Optional.empty());
     }
 
-    /** At its own tempo and at once. */
-    public Take(Exercise exercise, Click click) {
-        this(exercise, click, 100, 0);
+    public Take at(int newPercent) {
+        return new Take(exercise, click, newPercent, countIn, mix, loop, start, band);
+    }
+
+    public Take countedIn(CountIn newCountIn) {
+        return new Take(exercise, click, percent, newCountIn, mix, loop, start, band);
+    }
+
+    public Take mixed(Mix newMix) {
+        return new Take(exercise, click, percent, countIn, newMix, loop, start, band);
     }
 
     /** These bars again and again. */
     public Take looping(Loop bars) {
-        return new Take(exercise, click, percent, countIn, mix, Optional.of(bars));
+        return new Take(exercise, click, percent, countIn, mix, Optional.of(bars), start, band);
     }
 
-    /** The click alone. */
-    public Take withoutLayers() {
-        return new Take(exercise.withoutLayers(), click, percent, countIn, mix, loop);
+    public Take from(Start newStart) {
+        return new Take(exercise, click, percent, countIn, mix, loop, newStart, band);
+    }
+
+    public Take with(Optional<Band> newBand) {
+        return new Take(exercise, click, percent, countIn, mix, loop, start, newBand);
+    }
+
+    /** The same of another exercise. */
+    public Take of(Exercise another) {
+        return new Take(another, click, percent, countIn, mix, loop, start, band);
     }
 }

@@ -16,7 +16,10 @@ import javax.sound.sampled.UnsupportedAudioFileException;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Playthrough;
 import nimblestride.core.text.TempoText;
+import nimblestride.sound.kit.SoundSet;
+import nimblestride.sound.kit.SynthesisedKit;
 import nimblestride.sound.render.Click;
+import nimblestride.sound.render.CountIn;
 import nimblestride.sound.render.Take;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -25,6 +28,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Every file is read back by {@code javax.sound.sampled}. */
 class WavFileTest {
     private static final int RATE = WavFile.SAMPLE_RATE;
+    private static final SoundSet KIT = new SynthesisedKit(RATE);
 
     /** What was read back, one row of samples for each channel, from -1 to 1. */
     private static final class Back {
@@ -48,7 +52,7 @@ class WavFileTest {
 
     private static Back back(WavFile file, Take take) throws IOException, UnsupportedAudioFileException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        file.write(take, out);
+        file.write(take, KIT, out, WavFile.Progress.TO_THE_END);
         AudioInputStream stream = AudioSystem.getAudioInputStream(new ByteArrayInputStream(out.toByteArray()));
         byte[] bytes = stream.readAllBytes();
         int channels = stream.getFormat().getChannels();
@@ -68,7 +72,7 @@ class WavFileTest {
     @CsvSource({"16, false", "24, false", "16, true", "24, true"})
     void isReadBackWithItsOnsetsOnTheirSamples(int bits, boolean apart) throws Exception {
         Exercise exercise = exercise("5/8", "claves every 3/8 from 1/16").withTempo(TempoText.read("120"));
-        Take take = new Take(exercise, Click.USUAL, 100, 1);
+        Take take = new Take(exercise, Click.USUAL).countedIn(CountIn.of(1));
         Back back = back(new WavFile(bits, apart, 1), take);
         assertThat(back.stream.getFormat().getSampleRate()).isEqualTo(RATE);
         assertThat(back.stream.getFormat().getSampleSizeInBits()).isEqualTo(bits);
@@ -105,7 +109,8 @@ class WavFileTest {
     void refusesWhatSuchAFileCannotHold() {
         Take longest = new Take(exercise("4/4 x90000", "kick every 1/1").withTempo(TempoText.read("1")), Click.NONE);
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> WavFile.USUAL.write(longest, OutputStream.nullOutputStream()))
+                .isThrownBy(() ->
+                        WavFile.USUAL.write(longest, KIT, OutputStream.nullOutputStream(), WavFile.Progress.TO_THE_END))
                 .withMessageContaining("a WAV file holds at most 372 minutes of this, and it would be 360,000");
         assertThatIllegalArgumentException().isThrownBy(() -> new WavFile(8, false, 1));
         assertThatIllegalArgumentException().isThrownBy(() -> new WavFile(16, false, 0));

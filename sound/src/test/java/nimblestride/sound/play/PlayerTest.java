@@ -6,10 +6,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.concurrent.CountDownLatch;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
+import java.util.stream.IntStream;
+import javax.sound.midi.MidiMessage;
+import javax.sound.midi.Receiver;
+import nimblestride.core.groove.Kit;
+import nimblestride.core.groove.Level;
 import nimblestride.core.text.TempoText;
+import nimblestride.sound.kit.Impulses;
+import nimblestride.sound.kit.Strike;
 import nimblestride.sound.kit.SynthesisedKit;
+import nimblestride.sound.midi.MidiPort;
 import nimblestride.sound.render.Click;
 import nimblestride.sound.render.Take;
 import org.junit.jupiter.api.Test;
@@ -21,52 +30,41 @@ class PlayerTest {
         return new Take(exercise("4/4", "kick every 1/4").withTempo(TempoText.read(tempo)), Click.USUAL);
     }
 
-    /** An output whose clock is the number of samples written. */
-    private static final class Counted implements AudioOut {
-        private final List<Byte> bytes = Collections.synchronizedList(new ArrayList<>());
-        private final CountDownLatch secondWritten = new CountDownLatch(SAMPLE_RATE * 2 / 512);
-        private volatile boolean closed;
-
-        @Override
-        public String name() {
-            return "counted";
+    private static void until(BooleanSupplier there) throws InterruptedException {
+        for (int i = 0; i < 4_000 && !there.getAsBoolean(); i++) {
+            TimeUnit.MILLISECONDS.sleep(5);
         }
+        assertThat(there.getAsBoolean()).isTrue();
+    }
 
-        @Override
-        public void write(byte[] samples, int length) {
-            for (int i = 0; i < length && secondWritten.getCount() > 0; i++) {
-                bytes.add(samples[i]);
-            }
-            secondWritten.countDown();
-        }
-
-        @Override
-        public long heard() {
-            return bytes.size() / 2;
-        }
-
-        @Override
-        public void close() {
-            closed = true;
-        }
+    private static double moment(Player player) {
+        return player.heard().map(Heard::moment).orElse(-1.0);
     }
 
     @Test
     void playsWhatIsRenderedAndTellsWhatIsHeard() throws InterruptedException {
-        Counted out = new Counted();
-        try (Player player = new Player(() -> out, KIT)) {
+        Card card = new Card("card", 2);
+        try (Player player = new Player(() -> card, KIT)) {
             assertThat(player.heard()).isEmpty();
+            assertThat(player.status()).isEmpty();
             player.start(at("60"));
-            assertThat(player.through()).contains("counted");
-            assertThat(out.secondWritten.await(20, TimeUnit.SECONDS)).isTrue();
+            until(card::isFull);
+            PlayerStatus status = player.status().orElseThrow();
+            assertThat(status.output()).isEqualTo("card");
+            assertThat(status.heard()).isTrue();
+            assertThat(status.lost()).isZero();
             assertThat(player.isPlaying()).isTrue();
-            // One second at 60 quarters a minute is a quarter of a whole note.
-            assertThat(player.heard().orElseThrow().moment()).isBetween(0.249, 0.251);
+            if (status.gaps() == 0) {
+                // Two seconds at 60 quarters a minute are half a whole note.
+                assertThat(moment(player)).isBetween(0.4999, 0.5001);
+                player.setLatency(500);
+                assertThat(moment(player)).isBetween(0.3749, 0.3751);
+            }
             player.stop();
             assertThat(player.isPlaying()).isFalse();
-            assertThat(out.closed).isTrue();
         }
-        assertThat(out.bytes).anyMatch(sample -> sample != 0);
+        assertThat(card.isClosed()).isTrue();
+        assertThat(IntStream.range(0, 2_000).map(card::sample)).anyMatch(sample -> sample != 0);
     }
 
     @Test
@@ -74,11 +72,10 @@ class PlayerTest {
         try (Player player = new Player(SilentClock::new, KIT)) {
             player.start(at("999"));
             player.change(at("500"));
-            while (player.heard().orElseThrow().moment() < 0.5) {
-                TimeUnit.MILLISECONDS.sleep(5);
-            }
+            until(() -> moment(player) >= 0.5);
+            assertThat(player.status().orElseThrow().heard()).isFalse();
             player.start(at("60"));
-            assertThat(player.heard().orElseThrow().moment()).isLessThan(0.5);
+            assertThat(moment(player)).isLessThan(0.5);
             player.stop();
             player.stop();
             assertThat(player.heard()).isEmpty();
@@ -87,25 +84,119 @@ class PlayerTest {
 
     @Test
     void whereThereIsNoSoundCardTheSilentClockStandsIn() {
-        try (AudioOut out = SoundCard.openOrSilent()) {
-            assertThat(out.name()).isIn("sound card", "silent clock");
+        SoundCards cards = new SoundCards();
+        try (AudioOut out = cards.open()) {
+            assertThat(out.isHeard()).isEqualTo(!cards.names().isEmpty());
+        }
+        cards.choose(Optional.of("one that is not there"));
+        try (AudioOut out = cards.open()) {
+            assertThat(out.isHeard()).isEqualTo(!cards.names().isEmpty());
+            assertThat(cards.betterThan(out)).isEmpty();
         }
     }
 
-    /** However far it is turned at once, the loudness goes there step by step, and arrives. */
+    /** Pulled out while it plays: the next output goes on from where it was, without beginning again. */
     @Test
-    void theLoudnessNeverJumps() {
-        float now = 0;
-        int steps = 0;
-        while (now < 1) {
-            float next = Player.glide(now, 1);
-            assertThat(next - now).isPositive().isLessThan(0.001f);
-            now = next;
-            steps++;
+    void anOutputThatGoesAwayGivesWayToAnother() throws InterruptedException {
+        Card first = new Card("first", 20);
+        Card second = new Card("second", 20);
+        List<AudioOut> outs = Collections.synchronizedList(new ArrayList<>(List.of(first, second)));
+        try (Player player = new Player(() -> outs.remove(0), KIT)) {
+            player.start(at("240"));
+            until(() -> moment(player) > 0.5);
+            first.pullOut();
+            until(() -> player.status().orElseThrow().output().equals("second"));
+            double now = moment(player);
+            assertThat(now).isGreaterThan(0.45);
+            assertThat(player.status().orElseThrow().lost()).isEqualTo(1);
+            assertThat(first.isClosed()).isTrue();
+            until(() -> moment(player) > now + 1);
         }
-        assertThat(steps).isBetween(AudioOut.SAMPLE_RATE / 25, AudioOut.SAMPLE_RATE / 15);
-        assertThat(Player.glide(0.3f, 0.3f)).isEqualTo(0.3f);
-        assertThat(Player.glide(0.3f, 0)).isLessThan(0.3f);
-        assertThat(Player.USUAL_VOLUME).isLessThanOrEqualTo(0.5f);
+        assertThat(IntStream.range(0, AudioOut.SAMPLE_RATE).map(second::sample)).anyMatch(sample -> sample != 0);
+    }
+
+    /** A card that is plugged in while the silent clock stands in is heard from then on. */
+    @Test
+    void aBetterOutputIsGoneOverTo() throws InterruptedException {
+        Card card = new Card("plugged in", 20);
+        Outputs outputs = new Outputs() {
+            @Override
+            public AudioOut open() {
+                return new SilentClock();
+            }
+
+            @Override
+            public Optional<AudioOut> betterThan(AudioOut playing) {
+                return playing.isHeard() ? Optional.empty() : Optional.of(card);
+            }
+        };
+        try (Player player = new Player(outputs, KIT)) {
+            player.start(at("240"));
+            until(() -> player.status().orElseThrow().output().equals("plugged in"));
+            assertThat(moment(player)).isGreaterThan(0.5);
+            assertThat(player.status().orElseThrow().lost()).isZero();
+        }
+    }
+
+    @Test
+    void whatIsStruckIsHeardAtOnceAlsoWhileNothingPlays() throws InterruptedException {
+        Card card = new Card("card", 1);
+        try (Player player = new Player(() -> card, KIT)) {
+            player.strike(new Strike(Kit.SNARE, Level.NORMAL));
+            player.listen();
+            player.listen();
+            assertThat(player.isPlaying()).isFalse();
+            assertThat(player.heard()).isEmpty();
+            player.strike(new Strike(Kit.SNARE, Level.NORMAL));
+            until(card::isFull);
+            player.start(at("240"));
+            assertThat(player.isPlaying()).isTrue();
+        }
+        assertThat(IntStream.range(0, AudioOut.SAMPLE_RATE).map(card::sample))
+                .anyMatch(sample -> Math.abs(sample) > 3_000);
+    }
+
+    /** The kick on each quarter, keys of General MIDI 1, each when it is heard, and none left sounding in the end. */
+    @Test
+    void aMidiInstrumentIsPlayedAlong() throws InterruptedException {
+        List<Integer> sent = Collections.synchronizedList(new ArrayList<>());
+        Receiver receiver = new Receiver() {
+            @Override
+            public void send(MidiMessage message, long when) {
+                sent.add(message.getMessage()[0] & 255);
+                sent.add(message.getMessage()[1] & 255);
+            }
+
+            @Override
+            public void close() {
+                sent.add(-1);
+            }
+        };
+        try (Player player = new Player(SilentClock::new, KIT)) {
+            player.playTo(Optional.of(new MidiPort("module", receiver)));
+            player.start(new Take(exercise("4/4", "kick every 1/4").withTempo(TempoText.read("480")), Click.NONE));
+            until(() -> sent.stream().filter(part -> part == 0x99).count() >= 3);
+            assertThat(moment(player)).isGreaterThanOrEqualTo(0.49);
+        }
+        long on = sent.stream().filter(part -> part == 0x99).count();
+        assertThat(sent.stream().filter(part -> part == 0x89).count()).isGreaterThanOrEqualTo(on);
+        assertThat(sent).startsWith(0x99, 36).endsWith(-1);
+    }
+
+    /** A take that cannot be rendered stops, and says why. */
+    @Test
+    void whatCannotBeRenderedIsTold() throws InterruptedException {
+        try (Player player = new Player(
+                SilentClock::new,
+                new Impulses(
+                        voice -> {
+                            throw new IllegalStateException("no sound of " + voice);
+                        },
+                        click -> 1,
+                        1))) {
+            player.start(at("240"));
+            until(() -> !player.isPlaying());
+            assertThat(player.problem().orElseThrow()).contains("no sound of kick");
+        }
     }
 }

@@ -6,12 +6,11 @@ import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import java.util.Optional;
+import java.util.function.UnaryOperator;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.groove.Kit;
-import nimblestride.core.groove.Voice;
 import nimblestride.core.text.TempoText;
-import nimblestride.sound.kit.Sound;
+import nimblestride.sound.kit.Impulses;
 import nimblestride.sound.kit.SoundSet;
 import org.junit.jupiter.api.Test;
 
@@ -19,26 +18,20 @@ class MixTest {
     private static final int RATE = 8_000;
 
     /** A single sample, positive for the kick, negative for everything else: what is heard can be read off its sign. */
-    private static final SoundSet SIGNS = new SoundSet() {
-        @Override
-        public Sound voice(Voice voice) {
-            return new Sound(voice.equals(Kit.KICK) ? 0.5f : -0.5f);
-        }
-
-        @Override
-        public Sound click(int strength) {
-            return new Sound(-0.125f);
-        }
-    };
+    private static final SoundSet SIGNS =
+            new Impulses(voice -> voice.equals(Kit.KICK) ? 0.5 : -0.5, strength -> -0.125, 0.25);
 
     /** A kick on the 1 and a snare on the 3, at a quarter a second. */
     private static final Exercise EXERCISE =
             exercise("4/4", "kick every 1/1", "snare every 1/1 from 1/2").withTempo(TempoText.read("60"));
 
+    private static Mix layers(UnaryOperator<Mix.Levels> change) {
+        return Mix.EVEN.layers(change);
+    }
+
     private static float at(Mix mix, int second) {
         float[] block = new float[3 * RATE];
-        new Renderer(new Take(EXERCISE, Click.NONE, 100, 0, mix, Optional.empty()), SIGNS, RATE)
-                .render(block, block.length);
+        new Renderer(new Take(EXERCISE, Click.NONE).mixed(mix), SIGNS, RATE).render(block, block.length);
         return block[second * RATE];
     }
 
@@ -48,21 +41,34 @@ class MixTest {
         float snare = at(Mix.EVEN, 2);
         assertThat(kick).isPositive();
         assertThat(snare).isNegative();
-        assertThat(at(Mix.EVEN.withLevel("kick", 0.5), 0)).isCloseTo(kick / 2, within(1e-6f));
-        assertThat(at(Mix.EVEN.withLevel("kick", 0.5), 2)).isEqualTo(snare);
-        assertThat(at(Mix.EVEN.muting("snare", true), 2)).isZero();
-        assertThat(at(Mix.EVEN.muting("snare", true), 0)).isEqualTo(kick);
-        assertThat(at(Mix.EVEN.alone("snare", true), 0)).isZero();
-        assertThat(at(Mix.EVEN.alone("snare", true), 2)).isEqualTo(snare);
-        assertThat(at(Mix.EVEN.alone("snare", true).muting("snare", true), 2)).isZero();
-        assertThat(at(Mix.EVEN.alone("snare", true).alone("snare", false), 0)).isEqualTo(kick);
+        assertThat(at(layers(levels -> levels.with("kick", 0.5)), 0)).isCloseTo(kick / 2, within(1e-6f));
+        assertThat(at(layers(levels -> levels.with("kick", 0.5)), 2)).isEqualTo(snare);
+        assertThat(at(layers(levels -> levels.muting("snare", true)), 2)).isZero();
+        assertThat(at(layers(levels -> levels.muting("snare", true)), 0)).isEqualTo(kick);
+        assertThat(at(layers(levels -> levels.alone("snare", true)), 0)).isZero();
+        assertThat(at(layers(levels -> levels.alone("snare", true)), 2)).isEqualTo(snare);
+        assertThat(at(layers(levels -> levels.alone("snare", true).muting("snare", true)), 2))
+                .isZero();
+        assertThat(at(layers(levels -> levels.alone("snare", true).alone("snare", false)), 0))
+                .isEqualTo(kick);
+    }
+
+    /** A voice is as loud as it is told to be in whatever layer it plays. */
+    @Test
+    void voicesHaveLevelsOfTheirOwn() {
+        float kick = at(Mix.EVEN, 0);
+        float snare = at(Mix.EVEN, 2);
+        assertThat(at(Mix.EVEN.voices(levels -> levels.with("snare", 0.5)), 2)).isCloseTo(snare / 2, within(1e-6f));
+        assertThat(at(Mix.EVEN.voices(levels -> levels.alone("kick", true)), 2)).isZero();
+        assertThat(at(Mix.EVEN.voices(levels -> levels.alone("kick", true)), 0)).isEqualTo(kick);
+        assertThat(at(layers(levels -> levels.with("kick", 0.5)).voices(levels -> levels.with("kick", 0.5)), 0))
+                .isCloseTo(kick / 4, within(1e-6f));
     }
 
     @Test
     void theClickHasALevelOfItsOwn() {
         float[] block = new float[RATE];
-        Take take =
-                new Take(EXERCISE.withLayers(List.of()), Click.USUAL, 100, 0, Mix.EVEN.withClick(2), Optional.empty());
+        Take take = new Take(EXERCISE.withLayers(List.of()), Click.USUAL).mixed(Mix.EVEN.withClick(2));
         new Renderer(take, SIGNS, RATE).render(block, block.length);
         float loud = block[0];
         new Renderer(new Take(take.exercise(), Click.USUAL), SIGNS, RATE).render(block, block.length);
@@ -72,7 +78,7 @@ class MixTest {
     @Test
     void refusesLevelsThatWouldHurt() {
         assertThatIllegalArgumentException()
-                .isThrownBy(() -> Mix.EVEN.withLevel("kick", 2.1))
+                .isThrownBy(() -> layers(levels -> levels.with("kick", 2.1)))
                 .withMessageContaining("2.1");
         assertThatIllegalArgumentException().isThrownBy(() -> Mix.EVEN.withClick(Double.NaN));
     }

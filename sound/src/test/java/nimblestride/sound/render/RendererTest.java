@@ -14,18 +14,13 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Playthrough;
-import nimblestride.core.groove.Kit;
-import nimblestride.core.groove.Limb;
-import nimblestride.core.groove.NoteHead;
 import nimblestride.core.groove.Ornament;
-import nimblestride.core.groove.Voice;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Hit;
 import nimblestride.core.text.TempoText;
 import nimblestride.core.value.NoteValue;
-import nimblestride.sound.kit.Sound;
+import nimblestride.sound.kit.Impulses;
 import nimblestride.sound.kit.SoundSet;
-import nimblestride.sound.kit.SynthesisedKit;
 import org.apache.commons.numbers.fraction.BigFraction;
 import org.junit.jupiter.api.Test;
 
@@ -33,17 +28,7 @@ import org.junit.jupiter.api.Test;
 class RendererTest {
     private static final int RATE = 48_000;
 
-    private static final SoundSet IMPULSES = new SoundSet() {
-        @Override
-        public Sound voice(Voice voice) {
-            return new Sound(1);
-        }
-
-        @Override
-        public Sound click(int strength) {
-            return new Sound(1);
-        }
-    };
+    private static final SoundSet IMPULSES = Impulses.ALIKE;
 
     private static float[] render(Renderer renderer, int frames, int blockSize) {
         float[] all = new float[frames];
@@ -165,7 +150,12 @@ class RendererTest {
         }
         int frames = (int) Math.ceil(whole.seconds().doubleValue() * 3 * RATE) - 1;
         List<Anchor> told = new ArrayList<>();
-        Renderer renderer = new Renderer(layersOnly(back), IMPULSES, RATE, told::add);
+        Renderer renderer = new Renderer(layersOnly(back), IMPULSES, RATE, new Renderer.Listener() {
+            @Override
+            public void anchored(Anchor anchor) {
+                told.add(anchor);
+            }
+        });
         List<Long> heard = onsets(render(renderer, frames, blockSize));
         assertThat(heard).hasSameSizeAs(exact);
         for (int i = 0; i < heard.size(); i++) {
@@ -238,27 +228,6 @@ class RendererTest {
         assertThatIllegalArgumentException().isThrownBy(() -> new Loop(2, 2));
     }
 
-    @Test
-    void everyVoiceSoundsStartsAtOnceAndFadesAway() {
-        SynthesisedKit kit = new SynthesisedKit(RATE);
-        List<Sound> sounds =
-                new ArrayList<>(Kit.voices().stream().map(kit::voice).toList());
-        sounds.add(kit.click(1));
-        sounds.add(kit.click(2));
-        for (Sound sound : sounds) {
-            assertThat(loudest(sound, 0, RATE / 100)).isBetween(0.05f, 1.6f);
-            assertThat(loudest(sound, sound.length() - 20, sound.length())).isLessThan(0.01f);
-        }
-    }
-
-    private static float loudest(Sound sound, int from, int to) {
-        float loudest = 0;
-        for (int i = from; i < Math.min(to, sound.length()); i++) {
-            loudest = Math.max(loudest, Math.abs(sound.at(i)));
-        }
-        return loudest;
-    }
-
     /** A flam's grace note is heard before its note, also across a bar line, and a drag in time is two even notes. */
     @Test
     void ornamentsAreHeardAroundTheirNotes() {
@@ -275,15 +244,5 @@ class RendererTest {
         Exercise buzz = exercise("1/4", "snare sticking Rz of 1/4").withTempo(TempoText.read("60"));
         assertThat(onsets(render(new Renderer(layersOnly(buzz), IMPULSES, RATE), RATE / 2, 64)))
                 .hasSizeGreaterThan(3);
-    }
-
-    @Test
-    void aVoiceOfOnesOwnIsHeard() {
-        SynthesisedKit kit = new SynthesisedKit(RATE);
-        assertThat(kit.voice(new Voice("river gong", 81, Limb.RIGHT_HAND, 5, NoteHead.NORMAL))
-                        .length())
-                .isPositive();
-        assertThat(kit.voice(new Voice("second kick", 36, Limb.KICK_FOOT, -3, NoteHead.NORMAL)))
-                .isSameAs(kit.voice(Kit.KICK));
     }
 }

@@ -1,0 +1,25 @@
+package nimblestride.sound.kit;
+
+import nimblestride.core.groove.Level;
+import nimblestride.core.groove.Voice;
+
+/** A stroke somebody plays, on a pad, a key of the computer, or in place of somebody. */
+public record Strike(Voice voice, Level level) {
+    private static final int LOUDEST = 127;
+
+    /**
+     * A stroke on a MIDI pad.
+     *
+     * @param velocity from 1 to 127: the level whose strength is nearest
+     */
+    public static Strike of(Voice voice, int velocity) {
+        double strength = (double) velocity / LOUDEST;
+        Level nearest = Level.NORMAL;
+        for (Level level : Level.values()) {
+            if (Math.abs(level.strength() - strength) < Math.abs(nearest.strength() - strength)) {
+                nearest = level;
+            }
+        }
+        return new Strike(voice, nearest);
+    }
+}

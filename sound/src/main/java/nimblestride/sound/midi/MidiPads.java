@@ -1,0 +1,46 @@
+package nimblestride.sound.midi;
+
+import java.util.function.Consumer;
+import javax.sound.midi.MidiMessage;
+import javax.sound.midi.Receiver;
+import javax.sound.midi.ShortMessage;
+import nimblestride.core.groove.Kit;
+import nimblestride.core.groove.Limb;
+import nimblestride.core.groove.NoteHead;
+import nimblestride.core.groove.Voice;
+import nimblestride.sound.kit.Strike;
+
+/** Hears what is struck on a MIDI pad or keyboard, as General MIDI 1 names its keys; other keys sound like a middle tom. */
+final class MidiPads implements Receiver {
+    private final Consumer<Strike> struck;
+
+    MidiPads(Consumer<Strike> struck) {
+        this.struck = struck;
+    }
+
+    @Override
+    public void send(MidiMessage message, long microseconds) {
+        if (message instanceof ShortMessage note && note.getCommand() == ShortMessage.NOTE_ON && note.getData2() > 0) {
+            struck.accept(Strike.of(voice(note.getData1()), note.getData2()));
+        }
+    }
+
+    /** The voice of the kit with a key; keys 35 and 40, second bass drum and snare, are those of the kit. */
+    private static Voice voice(int key) {
+        int known = key == 35 ? 36 : key == 40 ? 38 : key;
+        return Kit.voices().stream()
+                .filter(voice -> voice.midiKey() == known)
+                .findFirst()
+                .orElseGet(() -> new Voice(
+                        "pad " + key,
+                        Math.max(Voice.LOWEST_KEY, Math.min(Voice.HIGHEST_KEY, key)),
+                        Limb.RIGHT_HAND,
+                        Voice.usualPlace(Limb.RIGHT_HAND),
+                        NoteHead.NORMAL));
+    }
+
+    @Override
+    public void close() {
+        // Nothing is held.
+    }
+}

@@ -1,0 +1,85 @@
+package nimblestride.sound.render;
+
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import nimblestride.core.counting.CountingSchool;
+import nimblestride.core.counting.Division;
+import nimblestride.core.counting.Said;
+import nimblestride.core.meter.Bar;
+import nimblestride.core.value.NoteValue;
+import nimblestride.sound.render.Click.Level;
+
+/**
+ * What is counted before playing begins: the bar it begins in, so many times, said as a school says it, a click for each
+ * syllable; and where it begins within the bar, that bar up to there.
+ *
+ * @param bars from 0, for none, to {@value #MOST_BARS}
+ */
+public record CountIn(int bars, CountingSchool school, Division division) {
+    public static final int MOST_BARS = 8;
+
+    /** It begins at once. */
+    public static final CountIn NONE = new CountIn(0, CountingSchool.BEATS, Division.AS_WRITTEN);
+
+    public CountIn {
+        if (bars < 0 || bars > MOST_BARS) {
+            throw new IllegalArgumentException("from 0 to " + MOST_BARS + " bars are counted in, not " + bars);
+        }
+    }
+
+    /** So many bars, beats and syllables. */
+    public static CountIn of(int bars) {
+        return new CountIn(bars, CountingSchool.BEATS, Division.AS_WRITTEN);
+    }
+
+    /**
+     * How long it lasts.
+     *
+     * @param within where in the bar playing begins
+     */
+    NoteValue length(Bar bar, NoteValue within) {
+        return bars == 0 ? NoteValue.ZERO : bar.length().times(bars).plus(within);
+    }
+
+    /** The clicks, from the beginning of the count-in: the 1 and the groups stand out. */
+    Map<NoteValue, Level> clicks(Bar bar, NoteValue within) {
+        Map<NoteValue, Level> clicks = new TreeMap<>();
+        NoteValue end = length(bar, within);
+        List<Said> said = school.count(bar, division);
+        for (int round = 0; round <= bars; round++) {
+            for (Said syllable : said) {
+                NoteValue at = bar.length().times(round).plus(syllable.at());
+                if (at.compareTo(end) < 0) {
+                    clicks.put(at, level(syllable));
+                }
+            }
+        }
+        return clicks;
+    }
+
+    private static Level level(Said syllable) {
+        return syllable.at().isZero() ? Level.BAR : syllable.startsGroup() ? Level.GROUP : Level.UNIT;
+    }
+
+    /**
+     * What is being said.
+     *
+     * @param left how long it still is until playing begins, in whole notes
+     * @return empty before the count-in and after it
+     */
+    public String saying(Bar bar, NoteValue within, double left) {
+        double since = length(bar, within).toDouble() - left;
+        if (since < 0 || left <= 0) {
+            return "";
+        }
+        double inBar = since % bar.length().toDouble();
+        String last = "";
+        for (Said syllable : school.count(bar, division)) {
+            if (syllable.at().toDouble() <= inBar + 1e-9) {
+                last = syllable.syllable();
+            }
+        }
+        return last;
+    }
+}

@@ -1,0 +1,38 @@
+package nimblestride.sound.render;
+
+import nimblestride.core.band.BandNote.Player;
+import nimblestride.core.groove.Voice;
+
+/**
+ * What is sounded, as a MIDI instrument knows it: a voice by its key in the General MIDI 1 percussion map, a tone by its pitch.
+ *
+ * @param channel from 0; 9 is General MIDI's for percussion (it counts it as the tenth)
+ */
+public record MidiKey(int channel, int key) {
+    public static final int PERCUSSION = 9;
+
+    /** High and low wood block, claves: what General MIDI 1 has of clicks (quoted from memory). */
+    private static final int[] CLICKS = {76, 76, 75, 75, 75, 77, 77, 77};
+
+    static MidiKey of(Voice voice) {
+        return new MidiKey(PERCUSSION, voice.midiKey());
+    }
+
+    static MidiKey click(int strength) {
+        return new MidiKey(PERCUSSION, CLICKS[strength]);
+    }
+
+    static MidiKey tone(Player player, int pitch) {
+        return new MidiKey(
+                switch (player) {
+                    case BASS -> 0;
+                    case CHORDS -> 1;
+                    case DRONE -> 2;
+                },
+                pitch);
+    }
+
+    boolean isPercussion() {
+        return channel == PERCUSSION;
+    }
+}

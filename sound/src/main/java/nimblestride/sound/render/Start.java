@@ -1,0 +1,19 @@
+package nimblestride.sound.render;
+
+import nimblestride.core.value.NoteValue;
+
+/**
+ * Where playing begins.
+ *
+ * @param section of the exercise, from 0
+ * @param moment from the beginning of that section
+ */
+public record Start(int section, NoteValue moment) {
+    public static final Start BEGINNING = new Start(0, NoteValue.ZERO);
+
+    public Start {
+        if (section < 0 || moment.compareTo(NoteValue.ZERO) < 0) {
+            throw new IllegalArgumentException("playing begins at the beginning or later, not at " + moment);
+        }
+    }
+}

@@ -1,0 +1,65 @@
+package nimblestride.sound.input;
+
+import static nimblestride.core.text.Examples.exercise;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.text.TempoText;
+import nimblestride.core.timing.Expectation;
+import nimblestride.core.timing.Expected;
+import nimblestride.core.timing.Matching;
+import nimblestride.core.timing.Tap;
+import nimblestride.core.timing.Timing;
+import nimblestride.core.value.NoteValue;
+
+/** The habits a stand-in player is given, found again in what it plays. */
+class HabitsRecoveredTest {
+    private static final Exercise EXERCISE =
+            exercise("7/8, 5/8", "hi-hat every 1/8").withTempo(TempoText.read("1/8=220"));
+    private static final int PHRASES = 60;
+
+    /**
+     * 720 strokes each time. A mean is off by the spread over the root of that, a standard deviation by the spread over the root
+     * of twice that; four times as much is allowed for the mean and the spread, and for the rush, whose places lie between 0.14
+     * and 0.86 of the bar, what its own standard error says.
+     */
+    @Property(tries = 150)
+    void spreadBiasAndRushAreFoundAgain(
+            @ForAll @DoubleRange(min = 0, max = 25) double spread,
+            @ForAll @DoubleRange(min = -60, max = 60) double bias,
+            @ForAll @DoubleRange(min = 0, max = 60) double rush,
+            @ForAll long seed) {
+        Habits habits = new Habits(spread, bias, rush, seed);
+        List<Expected> expected = new Expectation(EXERCISE, 100, bar -> false)
+                .between(
+                        Set.of("hi-hat"),
+                        NoteValue.ZERO,
+                        EXERCISE.phrase().length().times(PHRASES));
+        List<Tap> taps = new ArrayList<>();
+        for (int i = 0; i < expected.size(); i++) {
+            Expected one = expected.get(i);
+            NoteValue at = NoteValue.of(i, 8);
+            taps.add(new Tap(one.at() + habits.late(i, at, EXERCISE.phrase()), one.voice()));
+        }
+        Timing timing = Timing.of(Matching.of(expected, taps)).orElseThrow();
+        assertThat(timing.matching().pairs()).hasSize(expected.size());
+        double mean = 4 * spread / Math.sqrt(expected.size()) + 0.1;
+        assertThat(timing.rush().orElseThrow().slope())
+                .isEqualTo(-rush, within(4 * timing.rush().get().chance() + 0.1));
+        assertThat(timing.rush().get().scatter()).isEqualTo(spread, within(mean));
+        // Those on the 1 never rush, and tell the bias alone.
+        double onTheLine = timing.matching().pairs().stream()
+                .filter(pair -> pair.expected().within() == 0)
+                .mapToDouble(Matching.Pair::late)
+                .average()
+                .orElseThrow();
+        assertThat(onTheLine).isEqualTo(bias, within(4 * spread / Math.sqrt(2.0 * PHRASES) + 0.1));
+    }
+}

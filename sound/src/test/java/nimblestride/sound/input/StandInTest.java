@@ -1,0 +1,99 @@
+package nimblestride.sound.input;
+
+import static nimblestride.core.text.Examples.exercise;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.groove.Kit;
+import nimblestride.core.groove.Level;
+import nimblestride.core.text.TempoText;
+import nimblestride.core.value.NoteValue;
+import nimblestride.sound.kit.Strike;
+import nimblestride.sound.play.Heard;
+import nimblestride.sound.render.Click;
+import nimblestride.sound.render.Take;
+import org.junit.jupiter.api.Test;
+
+class StandInTest {
+    /** At 60 quarters a minute: a thousandth of a whole note is 4 ms. */
+    private static final Exercise EXERCISE =
+            exercise("7/8", "kick every 1/8", "snare every 7/8 from 1/4").withTempo(TempoText.read("60"));
+
+    /** Strikes as they come when the sound is heard from a moment on, a millisecond each time: when, in milliseconds. */
+    private static List<Integer> strikes(Habits habits, String layer, int percent, int milliseconds) {
+        Take take = new Take(EXERCISE, Click.NONE).at(percent);
+        List<Integer> times = new ArrayList<>();
+        try (StandIn standIn = new StandIn(Optional::empty, () -> take, layer, habits, strike -> {})) {
+            for (int i = 0; i < milliseconds; i++) {
+                for (Strike strike : standIn.hear(new Heard(0, i / 4_000.0 * percent / 100))) {
+                    assertThat(strike.voice().name()).isEqualTo(layer);
+                    times.add(i);
+                }
+            }
+        }
+        return times;
+    }
+
+    @Test
+    void playsItsLayerInTimeWhereItHasNoHabits() {
+        Habits none = new Habits(0, 0, 0, 1);
+        assertThat(strikes(none, "kick", 100, 3_600)).containsExactly(0, 500, 1_000, 1_500, 2_000, 2_500, 3_000, 3_500);
+        assertThat(strikes(none, "snare", 100, 5_000)).containsExactly(1_000, 4_500);
+        assertThat(strikes(none, "kick", 50, 2_100)).containsExactly(0, 1_000, 2_000);
+        assertThat(strikes(none, "nobody", 100, 1_000)).isEmpty();
+    }
+
+    @Test
+    void aBiasAndARushAfterTheBarLineAreHeardInMilliseconds() {
+        assertThat(strikes(new Habits(0, 20, 0, 1), "kick", 100, 1_100)).containsExactly(20, 520, 1_020);
+        // Seven eighths: the second comes 6/7 of 35 ms early, the last 1/7; the 1 is in time.
+        assertThat(strikes(new Habits(0, 0, 35, 1), "kick", 100, 4_000))
+                .containsExactly(0, 470, 975, 1_480, 1_985, 2_490, 2_995, 3_500, 3_970);
+        assertThat(strikes(new Habits(0, 20, 0, 1), "kick", 50, 1_100)).containsExactly(20, 1_020);
+    }
+
+    @Property(tries = 25)
+    void strokesScatterAsFarAsIsSaid(
+            @ForAll @IntRange(min = 1, max = 60) int spread,
+            @ForAll @IntRange(min = -50, max = 50) int bias,
+            @ForAll long seed) {
+        Habits habits = new Habits(spread, bias, 0, seed);
+        int strokes = 3_000;
+        double sum = 0;
+        double squares = 0;
+        for (int i = 0; i < strokes; i++) {
+            double late = habits.late(i, NoteValue.EIGHTH.times(i), EXERCISE.phrase());
+            sum += late;
+            squares += late * late;
+        }
+        double mean = sum / strokes;
+        assertThat(mean).isCloseTo(bias, within(5.0 * spread / Math.sqrt(strokes)));
+        assertThat(Math.sqrt(squares / strokes - mean * mean)).isCloseTo(spread, within(0.1 * spread));
+        assertThat(habits.late(7, NoteValue.EIGHTH, EXERCISE.phrase()))
+                .isEqualTo(new Habits(spread, bias, 0, seed).late(7, NoteValue.EIGHTH, EXERCISE.phrase()));
+    }
+
+    @Test
+    void refusesHabitsNobodyHas() {
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> new Habits(-1, 0, 0, 1))
+                .withMessage("the spread is from 0 to 100 milliseconds, not -1.0");
+        assertThatIllegalArgumentException().isThrownBy(() -> new Habits(0, -101, 0, 1));
+        assertThatIllegalArgumentException().isThrownBy(() -> new Habits(0, 0, Double.NaN, 1));
+    }
+
+    @Test
+    void aPadsVelocityIsTheNearestLevel() {
+        assertThat(Strike.of(Kit.SNARE, 127).level()).isEqualTo(Level.STRONG);
+        assertThat(Strike.of(Kit.SNARE, 90).level()).isEqualTo(Level.NORMAL);
+        assertThat(Strike.of(Kit.SNARE, 1).level()).isEqualTo(Level.GHOST);
+    }
+}

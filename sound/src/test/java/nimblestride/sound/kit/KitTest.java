@@ -1,0 +1,116 @@
+package nimblestride.sound.kit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import nimblestride.core.band.BandNote.Player;
+import nimblestride.core.groove.Kit;
+import nimblestride.core.groove.Level;
+import nimblestride.core.groove.Limb;
+import nimblestride.core.groove.NoteHead;
+import nimblestride.core.groove.Voice;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class KitTest {
+    private static final int RATE = 48_000;
+    private static final SynthesisedKit KIT = new SynthesisedKit(RATE);
+
+    private static float loudest(Sound sound, int from, int to) {
+        float loudest = 0;
+        for (int i = from; i < Math.min(to, sound.length()); i++) {
+            loudest = Math.max(loudest, Math.abs(sound.at(i)));
+        }
+        return loudest;
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void everyVoiceSoundsStartsAtOnceAndFadesAway(Level level) {
+        List<Sound> sounds = new ArrayList<>(
+                Kit.voices().stream().map(voice -> KIT.voice(voice, level, 0)).toList());
+        IntStream.rangeClosed(0, SoundSet.WEAKEST_CLICK).mapToObj(KIT::click).forEach(sounds::add);
+        for (Sound sound : sounds) {
+            assertThat(loudest(sound, 0, RATE / 100)).isBetween(0.05f, 1.6f);
+            assertThat(loudest(sound, sound.length() - 20, sound.length())).isLessThan(0.01f);
+            assertThat(sound.isOver(sound.length())).isTrue();
+        }
+    }
+
+    /** How much of a sound is above its lows: the differences of its samples against the samples. */
+    private static double brightness(Sound sound) {
+        double all = 0;
+        double differences = 0;
+        for (int i = 1; i < sound.length(); i++) {
+            all += sound.at(i) * sound.at(i);
+            differences += Math.pow(sound.at(i) - sound.at(i - 1), 2);
+        }
+        return differences / all;
+    }
+
+    @Test
+    void aHarderStrokeSoundsBrighterAndNoTwoInARowAreTheSame() {
+        for (Voice voice : List.of(Kit.SNARE, Kit.HI_HAT, Kit.CRASH, Kit.KICK)) {
+            assertThat(brightness(KIT.voice(voice, Level.STRONG, 0)))
+                    .isGreaterThan(brightness(KIT.voice(voice, Level.GHOST, 0)));
+        }
+        assertThat(KIT.voice(Kit.SNARE, Level.NORMAL, 7)).isNotSameAs(KIT.voice(Kit.SNARE, Level.NORMAL, 8));
+        assertThat(KIT.voice(Kit.SNARE, Level.NORMAL, 7)).isSameAs(KIT.voice(Kit.SNARE, Level.NORMAL, 7));
+        assertThat(KIT.voice(Kit.SNARE, Level.NORMAL, -1).length()).isPositive();
+    }
+
+    @Test
+    void everyLevelOfTheClickHasASoundOfItsOwn() {
+        assertThat(IntStream.rangeClosed(0, SoundSet.WEAKEST_CLICK)
+                        .mapToObj(KIT::click)
+                        .map(KitTest::brightness)
+                        .distinct())
+                .hasSize(SoundSet.WEAKEST_CLICK + 1);
+    }
+
+    /** The A above the middle C, key 69, is 440 Hz (ISO 16, quoted from memory); counted from the held part's zeros. */
+    @ParameterizedTest
+    @EnumSource
+    void aToneIsInTuneAndIsHeldWithoutASeam(Player player) {
+        Sound tone = KIT.tone(player, 69);
+        int risings = 0;
+        int seconds = 20;
+        for (long i = 10L * RATE; i < (10L + seconds) * RATE; i++) {
+            boolean rises = tone.after(i) < 0 && tone.after(i + 1) >= 0;
+            risings += rises ? 1 : 0;
+            assertThat(Math.abs(tone.after(i + 1) - tone.after(i))).isLessThan(0.08f);
+        }
+        assertThat(risings / (double) seconds).isBetween(439.5, 440.5);
+        assertThat(tone.isOver(Long.MAX_VALUE)).isFalse();
+        float[] block = new float[700];
+        tone.mixInto(block, 0, 700, 3_600L * RATE, 2);
+        assertThat(block[699]).isEqualTo(2 * tone.after(3_600L * RATE + 699));
+    }
+
+    @Test
+    void aVoiceOfOnesOwnIsHeard() {
+        Voice gong = new Voice("river gong", 81, Limb.RIGHT_HAND, 5, NoteHead.NORMAL);
+        assertThat(KIT.voice(gong, Level.NORMAL, 0).length()).isPositive();
+        assertThat(KIT.voice(new Voice("second kick", 36, Limb.KICK_FOOT, -3, NoteHead.NORMAL), Level.NORMAL, 0))
+                .isSameAs(KIT.voice(Kit.KICK, Level.NORMAL, 0));
+        OwnSounds own = new OwnSounds(KIT);
+        Sound recording = new Sound(1, 0.5f);
+        own.give("river gong", recording);
+        assertThat(own.voice(gong, Level.GHOST, 3)).isSameAs(recording);
+        assertThat(own.voice(Kit.SNARE, Level.GHOST, 3)).isSameAs(KIT.voice(Kit.SNARE, Level.GHOST, 3));
+        assertThat(own.voices()).containsExactly("river gong");
+        own.takeBack("river gong");
+        assertThat(own.voice(gong, Level.GHOST, 3)).isSameAs(KIT.voice(gong, Level.GHOST, 3));
+    }
+
+    @Test
+    void aPartOfASetIsSilentButForItself() {
+        assertThat(KIT.withoutClick().click(0).length()).isZero();
+        assertThat(KIT.withoutClick().voice(Kit.KICK, Level.NORMAL, 0).length()).isPositive();
+        assertThat(KIT.clickAlone().click(0).length()).isPositive();
+        assertThat(KIT.clickAlone().tone(Player.BASS, 40).length()).isZero();
+    }
+}

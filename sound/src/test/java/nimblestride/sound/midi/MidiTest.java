@@ -1,0 +1,76 @@
+package nimblestride.sound.midi;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import java.util.ArrayList;
+import java.util.List;
+import javax.sound.midi.MidiMessage;
+import javax.sound.midi.MidiUnavailableException;
+import javax.sound.midi.Receiver;
+import javax.sound.midi.ShortMessage;
+import nimblestride.core.groove.Kit;
+import nimblestride.core.groove.Level;
+import nimblestride.sound.kit.Strike;
+import nimblestride.sound.render.MidiKey;
+import org.junit.jupiter.api.Test;
+
+/** Status bytes after the MIDI 1.0 specification (MIDI Manufacturers Association, quoted from memory). */
+class MidiTest {
+    private final List<String> sent = new ArrayList<>();
+    private final Receiver receiver = new Receiver() {
+        @Override
+        public void send(MidiMessage message, long when) {
+            ShortMessage note = (ShortMessage) message;
+            sent.add(Integer.toHexString(note.getStatus()) + " " + note.getData1() + " " + note.getData2());
+        }
+
+        @Override
+        public void close() {
+            sent.add("closed");
+        }
+    };
+
+    @Test
+    void notesAreSentWhenTheyAreHeardAndLetGo() {
+        MidiPort port = new MidiPort("module", receiver);
+        port.begun(new MidiKey(MidiKey.PERCUSSION, 38), 0.5f, 1_000, Long.MAX_VALUE);
+        port.begun(new MidiKey(0, 40), 2, 1_200, 90_000);
+        port.heard(999);
+        assertThat(sent).isEmpty();
+        port.heard(1_100);
+        assertThat(sent).containsExactly("99 38 64");
+        port.heard(50_000);
+        assertThat(sent).containsExactly("99 38 64", "90 40 127", "89 38 0");
+        port.close();
+        assertThat(sent).endsWith("80 40 0", "closed");
+    }
+
+    @Test
+    void padsAreHeardAsTheVoicesOfTheirKeys() throws Exception {
+        List<Strike> strikes = new ArrayList<>();
+        try (MidiPads pads = new MidiPads(strikes::add)) {
+            pads.send(new ShortMessage(ShortMessage.NOTE_ON, 9, 38, 127), -1);
+            pads.send(new ShortMessage(ShortMessage.NOTE_ON, 9, 38, 0), -1);
+            pads.send(new ShortMessage(ShortMessage.NOTE_OFF, 9, 38, 64), -1);
+            pads.send(new ShortMessage(ShortMessage.CONTROL_CHANGE, 9, 4, 64), -1);
+            pads.send(new ShortMessage(ShortMessage.NOTE_ON, 0, 35, 30), -1);
+            pads.send(new ShortMessage(ShortMessage.NOTE_ON, 0, 5, 88), -1);
+        }
+        assertThat(strikes).hasSize(3);
+        assertThat(strikes.get(0)).isEqualTo(new Strike(Kit.SNARE, Level.STRONG));
+        assertThat(strikes.get(1)).isEqualTo(new Strike(Kit.KICK, Level.GHOST));
+        assertThat(strikes.get(2).voice().name()).isEqualTo("pad 5");
+    }
+
+    @Test
+    void aDeviceThatIsNotThereIsToldByItsName() {
+        assertThatExceptionOfType(MidiUnavailableException.class)
+                .isThrownBy(() -> MidiDevices.open("no such module"))
+                .withMessageContaining("no such module");
+        assertThatExceptionOfType(MidiUnavailableException.class)
+                .isThrownBy(() -> MidiDevices.listen("no such pad", strike -> {}));
+        assertThat(MidiDevices.pads()).doesNotContain("no such pad");
+        assertThat(MidiDevices.instruments()).doesNotContain("no such module");
+    }
+}
