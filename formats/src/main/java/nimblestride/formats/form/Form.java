@@ -12,6 +12,7 @@ import nimblestride.core.exercise.Exercise;
 import nimblestride.core.sheet.Paper;
 import nimblestride.core.sheet.Sheet;
 import nimblestride.core.sheet.SheetPages;
+import nimblestride.formats.csv.HitsCsv;
 import nimblestride.formats.face.Faces;
 import nimblestride.formats.json.ExerciseJson;
 import nimblestride.formats.midi.ExerciseMidi;
@@ -67,6 +68,13 @@ public enum Form {
         @Override
         public byte[] write(Exercise exercise, Sheet sheet) {
             return PngFile.write(staff(exercise, sheet), PNG_SPACE);
+        }
+    },
+    /** Every note, one a line. */
+    CSV("csv", "Table of every note") {
+        @Override
+        public byte[] write(Exercise exercise, Sheet sheet) {
+            return HitsCsv.write(exercise).getBytes(StandardCharsets.UTF_8);
         }
     };
 

@@ -4,8 +4,10 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.UUID;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.formats.file.AtomicFile;
+import nimblestride.formats.file.UnreadableFileException;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -16,16 +18,25 @@ public final class DraftJson {
 
     /**
      * @param file the file it belongs to, if it has one
-     * @param saved whether that file holds just this exercise
+     * @param inBook which exercise of the Book it is, if it is one
+     * @param saved whether that file, or the Book, holds just this exercise
      */
-    public record Draft(Exercise exercise, Optional<Path> file, boolean saved) {}
+    public record Draft(Exercise exercise, Optional<Path> file, Optional<InBook> inBook, boolean saved) {
+        /** An exercise that is nowhere yet. */
+        public static Draft of(Exercise exercise) {
+            return new Draft(exercise, Optional.empty(), Optional.empty(), true);
+        }
+    }
+
+    /** An exercise of the Book, as it was when it was last read or written. */
+    public record InBook(UUID id, long revision) {}
 
     private DraftJson() {}
 
     /** @throws IOException if the file cannot be read or holds no draft */
     public static Draft read(Path path) throws IOException {
         JsonPlace root = JsonPlace.root(JsonText.parse(JsonText.load(path)))
-                .object("format", "version", "file", "saved", "exercise");
+                .object("format", "version", "file", "book", "saved", "exercise");
         if (!root.member("format").text().equals(FORMAT)) {
             throw root.member("format").wrong("\"" + FORMAT + "\"");
         }
@@ -35,7 +46,13 @@ public final class DraftJson {
         JsonPlace file = root.member("file");
         Optional<Path> kept = file.node().isNull() ? Optional.empty() : Optional.of(Path.of(file.text()));
         boolean saved = root.member("saved").node().asBoolean(false);
-        return new Draft(ExerciseReader.read(root.member("exercise")), kept, saved);
+        Optional<InBook> inBook = root.optional("book", DraftJson::inBook);
+        return new Draft(ExerciseReader.read(root.member("exercise")), kept, inBook, saved);
+    }
+
+    private static InBook inBook(JsonPlace place) throws UnreadableFileException {
+        place.object("id", "revision");
+        return new InBook(place.member("id").id(), place.member("revision").whole());
     }
 
     /** @throws IOException if the file cannot be written; what was there before is untouched */
@@ -44,6 +61,9 @@ public final class DraftJson {
         root.put("format", FORMAT);
         root.put("version", VERSION);
         root.put("file", draft.file().map(Path::toString).orElse(null));
+        draft.inBook()
+                .ifPresent(book ->
+                        root.putObject("book").put("id", book.id().toString()).put("revision", book.revision()));
         root.put("saved", draft.saved());
         root.set("exercise", ExerciseWriter.write(draft.exercise()));
         AtomicFile.write(path, JsonText.format(root).getBytes(StandardCharsets.UTF_8));

@@ -5,6 +5,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.formats.file.AtomicFile;
+import nimblestride.formats.file.UnreadableFileException;
 
 /** Exercises as JSON files: version {@value #VERSION} of the format, written whole or not at all, read strictly. */
 public final class ExerciseJson {

@@ -1,6 +1,5 @@
 package nimblestride.formats.json;
 
-import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -9,8 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Function;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Feel;
@@ -37,6 +34,7 @@ import nimblestride.core.meter.Phrase;
 import nimblestride.core.meter.PhrasePart;
 import nimblestride.core.meter.Repeat;
 import nimblestride.core.modulation.Pivot;
+import nimblestride.core.practice.Practice;
 import nimblestride.core.text.CellText;
 import nimblestride.core.text.MoveText;
 import nimblestride.core.text.PatternText;
@@ -45,13 +43,12 @@ import nimblestride.core.text.ResetText;
 import nimblestride.core.text.StickingText;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
+import nimblestride.formats.file.UnreadableFileException;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /** From the tree of a JSON document to an exercise. */
 final class ExerciseReader {
     private static final int DEEPEST = 16;
-    private static final Pattern NUMBER = Pattern.compile("(\\d{1,18})(?:/(\\d{1,18}))?");
-
     private static final Map<String, Limb> LIMBS = words(Limb.values());
     private static final Map<String, NoteHead> HEADS = words(NoteHead.values());
     private static final Map<String, Lead> LEADS = Map.of("right", Lead.RIGHT, "left", Lead.LEFT);
@@ -84,6 +81,8 @@ final class ExerciseReader {
                 "sections",
                 "manner",
                 "practised",
+                "stages",
+                "ladder",
                 "voices");
         String name = root.member("name").text();
         Tempo tempo = tempo(root.member("tempo").object("beat", "perMinute"));
@@ -94,13 +93,8 @@ final class ExerciseReader {
         Manner manner = root.has("manner")
                 ? manner(root.member("manner").object("lead", "linear", "mostStrokes"))
                 : Manner.USUAL;
-        List<Sticking> practised = new ArrayList<>();
-        if (root.has("practised")) {
-            for (JsonPlace one : root.member("practised").items(Exercise.MOST_PRACTISED)) {
-                practised.add(typed(one, StickingText::read));
-            }
-        }
-        return root.make(() -> new Exercise(name, feels, 0, tempo, sections, manner, practised, voices));
+        Practice practice = PracticeJson.read(root);
+        return root.make(() -> new Exercise(name, feels, 0, tempo, sections, manner, practice, voices));
     }
 
     /** The first stands in the document itself, the others in a list. */
@@ -137,7 +131,7 @@ final class ExerciseReader {
                             name -> names.contains(name) ? Optional.of(names.indexOf(name)) : Optional.empty(),
                             "the name of a feel: " + String.join(", ", names));
             int rounds = one.has("rounds") ? one.member("rounds").whole() : 1;
-            Pivot entered = one.has("entered") ? typed(one.member("entered"), PivotText::read) : Pivot.NONE;
+            Pivot entered = one.has("entered") ? one.member("entered").typed(PivotText::read) : Pivot.NONE;
             sections.add(one.make(() -> new Section(feel, rounds, entered)));
         }
         return sections;
@@ -178,13 +172,8 @@ final class ExerciseReader {
     private static Tempo tempo(JsonPlace place) throws UnreadableFileException {
         NoteValue beat = place.member("beat").noteValue();
         JsonPlace number = place.member("perMinute");
-        Matcher matcher = NUMBER.matcher(number.text());
-        if (!matcher.matches()) {
-            throw number.wrong("a whole number or a fraction in quotation marks, such as \"96\" or \"289/3\"");
-        }
-        BigInteger top = new BigInteger(matcher.group(1));
-        BigInteger bottom = matcher.group(2) == null ? BigInteger.ONE : new BigInteger(matcher.group(2));
-        return number.make(() -> new Tempo(beat, BigFraction.of(top, bottom)));
+        BigFraction perMinute = number.exactNumber();
+        return number.make(() -> new Tempo(beat, perMinute));
     }
 
     private static List<PhrasePart> parts(JsonPlace place, int depth) throws UnreadableFileException {
@@ -233,13 +222,13 @@ final class ExerciseReader {
         Voice voice = place.member("voice").named(voices::named, "the name of a voice, such as kick");
         nimblestride.core.layer.Pattern pattern = pattern(place.member("pattern"));
         List<Move> moves =
-                place.has("moves") ? typed(place.member("moves"), text -> MoveText.read(text, voices)) : List.of();
+                place.has("moves") ? place.member("moves").typed(text -> MoveText.read(text, voices)) : List.of();
         int oneEvery = place.has("oneEvery") ? place.member("oneEvery").whole() : 1;
         Layer layer = new Layer(
                 voice,
                 pattern,
                 place.member("offset").noteValue(),
-                typed(place.member("reset"), ResetText::read),
+                place.member("reset").typed(ResetText::read),
                 1,
                 moves);
         return place.make(() -> layer.withOneEvery(oneEvery));
@@ -251,27 +240,22 @@ final class ExerciseReader {
             return place.make(() -> new Every(value));
         }
         if (place.has("sticking")) {
-            Sticking sticking = typed(place.object("sticking", "step").member("sticking"), StickingText::read);
+            Sticking sticking =
+                    place.object("sticking", "step").member("sticking").typed(StickingText::read);
             NoteValue step = place.member("step").noteValue();
             return place.make(() -> new Stuck(sticking, step));
         }
         if (place.has("placed")) {
-            return typed(place.object("placed").member("placed"), text -> PatternText.read("at " + text));
+            return place.object("placed").member("placed").typed(text -> PatternText.read("at " + text));
         }
         if (place.has("cell")) {
-            List<CellPart> parts = typed(place.object("cell", "step").member("cell"), CellText::read);
+            List<CellPart> parts = place.object("cell", "step").member("cell").typed(CellText::read);
             NoteValue step = place.member("step").noteValue();
             return place.make(() -> new Cell(parts, step));
         }
         int notes = place.object("notes", "over").member("notes").whole();
         Span span = span(place.member("over"));
         return place.make(() -> new Over(notes, span));
-    }
-
-    /** A value in the language in which it is typed. */
-    private static <T> T typed(JsonPlace place, Function<String, T> reader) throws UnreadableFileException {
-        String text = place.text();
-        return place.make(() -> reader.apply(text));
     }
 
     private static Span span(JsonPlace place) throws UnreadableFileException {

@@ -21,7 +21,6 @@ import nimblestride.core.text.PivotText;
 import nimblestride.core.text.ResetText;
 import nimblestride.core.text.StickingText;
 import nimblestride.core.value.Tempo;
-import org.apache.commons.numbers.fraction.BigFraction;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -65,10 +64,7 @@ final class ExerciseWriter {
                     .put("staffPlace", voice.staffPlace())
                     .put("head", ExerciseReader.word(voice.head())));
         }
-        if (!exercise.practised().isEmpty()) {
-            ArrayNode practised = root.putArray("practised");
-            exercise.practised().forEach(sticking -> practised.add(StickingText.write(sticking)));
-        }
+        PracticeJson.write(exercise.practice(), root);
         return root;
     }
 
@@ -102,13 +98,9 @@ final class ExerciseWriter {
     }
 
     private static ObjectNode tempo(Tempo tempo) {
-        BigFraction number = tempo.perMinute();
-        boolean whole = number.getDenominator().bitLength() == 1;
         ObjectNode node = NODES.objectNode();
         node.put("beat", tempo.beat().toString());
-        node.put(
-                "perMinute",
-                whole ? number.getNumerator().toString() : number.getNumerator() + "/" + number.getDenominator());
+        node.put("perMinute", PracticeJson.number(tempo.perMinute()));
         return node;
     }
 

@@ -1,16 +1,27 @@
 package nimblestride.formats.json;
 
+import java.math.BigInteger;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.Function;
 import java.util.function.Supplier;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import nimblestride.core.value.NoteValue;
+import nimblestride.formats.file.UnreadableFileException;
+import org.apache.commons.numbers.fraction.BigFraction;
 import tools.jackson.databind.JsonNode;
 
 /** A place in a JSON document, read strictly: what is missing, of another kind or unknown is an error that names it. */
 record JsonPlace(JsonNode node, String path) {
+    private static final Pattern NUMBER = Pattern.compile("(\\d{1,18})(?:/(\\d{1,18}))?");
+
     static JsonPlace root(JsonNode node) {
         return new JsonPlace(node, "");
     }
@@ -81,6 +92,58 @@ record JsonPlace(JsonNode node, String path) {
     NoteValue noteValue() throws UnreadableFileException {
         String text = text();
         return make(() -> NoteValue.parse(text));
+    }
+
+    /** A number as an exact fraction in quotation marks. */
+    BigFraction exactNumber() throws UnreadableFileException {
+        Matcher matcher = NUMBER.matcher(text());
+        if (!matcher.matches()) {
+            throw wrong("a whole number or a fraction in quotation marks, such as \"96\" or \"289/3\"");
+        }
+        BigInteger top = new BigInteger(matcher.group(1));
+        BigInteger bottom = matcher.group(2) == null ? BigInteger.ONE : new BigInteger(matcher.group(2));
+        return make(() -> BigFraction.of(top, bottom));
+    }
+
+    /** A value in the language in which it is typed. */
+    <T> T typed(Function<String, T> reader) throws UnreadableFileException {
+        String text = text();
+        return make(() -> reader.apply(text));
+    }
+
+    LocalDate day() throws UnreadableFileException {
+        return iso(LocalDate::parse, "a day such as \"2026-11-20\"");
+    }
+
+    LocalDateTime moment() throws UnreadableFileException {
+        return iso(LocalDateTime::parse, "a day and a time such as \"2026-11-20T18:30\"");
+    }
+
+    private <T> T iso(Function<String, T> reader, String expected) throws UnreadableFileException {
+        try {
+            return reader.apply(text());
+        } catch (DateTimeParseException e) {
+            throw wrong(expected);
+        }
+    }
+
+    UUID id() throws UnreadableFileException {
+        String text = text();
+        try {
+            return UUID.fromString(text);
+        } catch (IllegalArgumentException e) {
+            throw wrong("an id such as \"123e4567-e89b-42d3-a456-556642440000\"");
+        }
+    }
+
+    /** How a value is read from a place. */
+    interface Reading<T> {
+        T read(JsonPlace place) throws UnreadableFileException;
+    }
+
+    /** A member that may be left out. */
+    <T> Optional<T> optional(String name, Reading<T> reading) throws UnreadableFileException {
+        return has(name) ? Optional.of(reading.read(member(name))) : Optional.empty();
     }
 
     /** One of the words of a table. */

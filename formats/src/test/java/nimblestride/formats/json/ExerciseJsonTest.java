@@ -13,9 +13,13 @@ import com.networknt.schema.SpecificationVersion;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -30,9 +34,14 @@ import nimblestride.core.groove.Limb;
 import nimblestride.core.groove.NoteHead;
 import nimblestride.core.groove.Voice;
 import nimblestride.core.groove.Voices;
+import nimblestride.core.practice.Ladder;
+import nimblestride.core.practice.Pace;
+import nimblestride.core.staging.Stages;
 import nimblestride.core.text.LayerText;
 import nimblestride.core.text.StickingText;
 import nimblestride.core.text.TempoText;
+import nimblestride.formats.file.UnreadableFileException;
+import org.apache.commons.numbers.fraction.BigFraction;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -52,6 +61,10 @@ class ExerciseJsonTest {
             throw new AssertionError(e);
         }
     }
+
+    private static final Ladder PACED = Ladder.of(BigFraction.of(60), BigFraction.of(289, 3), BigFraction.of(5, 2))
+            .paced(Optional.of(new Pace(
+                    LocalDate.of(2026, 11, 2), LocalDate.of(2027, 1, 10), Set.of(DayOfWeek.MONDAY, DayOfWeek.FRIDAY))));
 
     @Provide
     Arbitrary<Exercise> exercises() {
@@ -94,6 +107,11 @@ class ExerciseJsonTest {
             }
             for (String sticking : ticked) {
                 exercise = exercise.withPractised(StickingText.read(sticking), true);
+            }
+            if (ticked.size() == 1) {
+                exercise = exercise.withPractice(exercise.practice()
+                        .withStages(Stages.leadingTo(exercise))
+                        .withLadder(Optional.of(PACED)));
             }
             if (ticked.size() > 1) {
                 Exercise named = Sectioning.inRounds(Sectioning.named(exercise, 0, "Lanterns low"), 0, 4);

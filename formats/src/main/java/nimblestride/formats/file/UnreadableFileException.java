@@ -1,4 +1,4 @@
-package nimblestride.formats.json;
+package nimblestride.formats.file;
 
 import java.io.IOException;
 
@@ -6,7 +6,7 @@ import java.io.IOException;
 public final class UnreadableFileException extends IOException {
     private static final long serialVersionUID = 1L;
 
-    UnreadableFileException(String message) {
+    public UnreadableFileException(String message) {
         super(message);
     }
 }

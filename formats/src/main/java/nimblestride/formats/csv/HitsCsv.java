@@ -1,0 +1,70 @@
+package nimblestride.formats.csv;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Playthrough;
+import nimblestride.core.exercise.Playthrough.Passage;
+import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.hands.Hands;
+import nimblestride.core.hands.Played;
+import nimblestride.core.meter.Bar;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.meter.Place;
+import nimblestride.core.value.NoteValue;
+import nimblestride.core.value.Tempo;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+
+/**
+ * Every note of an exercise as comma-separated values (RFC 4180): its sections once, or its only feel until every layer is back
+ * where it began.
+ */
+public final class HitsCsv {
+    private static final CSVFormat FORMAT = CSVFormat.RFC4180
+            .builder()
+            .setHeader("section", "bar", "count", "at", "seconds", "layer", "voice", "limb", "level", "ornament")
+            .get();
+
+    private HitsCsv() {}
+
+    /** @throws IllegalArgumentException if it has more notes than can be listed */
+    public static String write(Exercise exercise) {
+        StringBuilder out = new StringBuilder();
+        try {
+            CSVPrinter printer = new CSVPrinter(out, FORMAT);
+            int section = 1;
+            for (Passage passage : Playthrough.untilBack(exercise).passages()) {
+                write(printer, section++, passage);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return out.toString();
+    }
+
+    private static void write(CSVPrinter printer, int section, Passage passage) throws IOException {
+        Exercise feel = passage.feel();
+        Phrase phrase = feel.phrase();
+        Hands hands = Reckoning.of(feel).hands(passage.bars());
+        if (!hands.isComplete()) {
+            throw new IllegalArgumentException("section " + section + " has more notes than a table lists");
+        }
+        for (Played note : hands.notes()) {
+            long number = phrase.barAt(note.at());
+            Bar bar = phrase.bar(number);
+            NoteValue within = note.at().minus(phrase.startOf(number));
+            printer.printRecord(
+                    section,
+                    number + 1,
+                    new Place(bar.meter(), within),
+                    within,
+                    Tempo.decimal(passage.startsSeconds().add(passage.tempo().seconds(note.at()))),
+                    LogCsv.safe(feel.layerNames().get(note.layer())),
+                    LogCsv.safe(note.voice().name()),
+                    note.limb().title(),
+                    note.stroke().level().title(),
+                    note.stroke().ornament().title());
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** Tables for spreadsheets: the log, and every note of an exercise. */
+package nimblestride.formats.csv;

@@ -1,0 +1,167 @@
+package nimblestride.formats.json;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.journal.Entry;
+import nimblestride.core.teaching.Assignment;
+import nimblestride.core.teaching.Lesson;
+import nimblestride.core.teaching.Student;
+import nimblestride.formats.file.UnreadableFileException;
+import tools.jackson.databind.node.ArrayNode;
+
+/** A whole Book as one JSON file: version {@value #VERSION} of the format. */
+public final class BookJson {
+    public static final String FORMAT = "nimble-stride-book";
+    public static final int VERSION = 1;
+    private static final int MOST_TAGS = 1_000;
+    private static final int MOST_COLLECTED = 1_000_000;
+
+    private BookJson() {}
+
+    /** What tells a whole Book. */
+    public interface Teller {
+        void tell(BookTold told) throws IOException;
+    }
+
+    public static void write(OutputStream out, Teller book) throws IOException {
+        try (LongDocument.Writer writer = new LongDocument.Writer(out, FORMAT, VERSION)) {
+            book.tell(new Written(writer));
+        }
+    }
+
+    private record Written(LongDocument.Writer writer) implements BookTold {
+        @Override
+        public void exercise(UUID id, Exercise exercise, Set<String> tags) {
+            writer.item("exercises", node -> {
+                node.put("id", id.toString());
+                if (!tags.isEmpty()) {
+                    ArrayNode all = node.putArray("tags");
+                    tags.forEach(all::add);
+                }
+                node.set("exercise", ExerciseWriter.write(exercise));
+            });
+        }
+
+        @Override
+        public void collection(String name, List<UUID> exercises) {
+            writer.item("collections", node -> {
+                node.put("name", name);
+                ArrayNode all = node.putArray("exercises");
+                exercises.forEach(id -> all.add(id.toString()));
+            });
+        }
+
+        @Override
+        public void student(Student student) {
+            writer.item("students", node -> node.put("id", student.id().toString())
+                    .put("name", student.name())
+                    .put("note", student.note()));
+        }
+
+        @Override
+        public void assignment(Assignment assignment) {
+            writer.item("assignments", node -> {
+                node.put("id", assignment.id().toString());
+                node.put("student", assignment.student().toString());
+                assignment.exercise().ifPresent(exercise -> node.put("exercise", exercise.toString()));
+                node.put("what", assignment.what());
+                node.put("set", assignment.set().toString());
+                assignment.due().ifPresent(due -> node.put("due", due.toString()));
+                node.put("note", assignment.note());
+                assignment.done().ifPresent(done -> node.put("done", done.toString()));
+            });
+        }
+
+        @Override
+        public void lesson(Lesson lesson) {
+            writer.item("lessons", node -> node.put("id", lesson.id().toString())
+                    .put("student", lesson.student().toString())
+                    .put("day", lesson.day().toString())
+                    .put("notes", lesson.notes())
+                    .put("next", lesson.next()));
+        }
+
+        @Override
+        public void entry(Entry entry) {
+            writer.item("entries", node -> EntryJson.write(entry, node));
+        }
+    }
+
+    /**
+     * Reads a Book; nothing is told of what comes after an error.
+     *
+     * @throws UnreadableFileException if it is no Book of this version
+     */
+    public static void read(InputStream in, BookTold told) throws IOException {
+        Map<String, LongDocument.Item> lists = new LinkedHashMap<>();
+        lists.put("exercises", place -> exercise(place, told));
+        lists.put("collections", place -> collection(place, told));
+        lists.put("students", place -> told.student(student(place)));
+        lists.put("assignments", place -> told.assignment(assignment(place)));
+        lists.put("lessons", place -> told.lesson(lesson(place)));
+        lists.put("entries", place -> told.entry(EntryJson.read(place)));
+        LongDocument.read(in, FORMAT, VERSION, lists);
+    }
+
+    private static void exercise(JsonPlace place, BookTold told) throws IOException {
+        place.object("id", "tags", "exercise");
+        Set<String> tags = new LinkedHashSet<>();
+        if (place.has("tags")) {
+            for (JsonPlace tag : place.member("tags").items(MOST_TAGS)) {
+                tags.add(tag.text());
+            }
+        }
+        told.exercise(place.member("id").id(), ExerciseReader.read(place.member("exercise")), tags);
+    }
+
+    private static void collection(JsonPlace place, BookTold told) throws IOException {
+        place.object("name", "exercises");
+        List<UUID> ids = new ArrayList<>();
+        for (JsonPlace id : place.member("exercises").items(MOST_COLLECTED)) {
+            ids.add(id.id());
+        }
+        told.collection(place.member("name").text(), ids);
+    }
+
+    private static Student student(JsonPlace place) throws UnreadableFileException {
+        place.object("id", "name", "note");
+        UUID id = place.member("id").id();
+        String name = place.member("name").text();
+        String note = place.member("note").text();
+        return place.make(() -> new Student(id, name, note));
+    }
+
+    private static Assignment assignment(JsonPlace place) throws UnreadableFileException {
+        place.object("id", "student", "exercise", "what", "set", "due", "note", "done");
+        UUID id = place.member("id").id();
+        UUID student = place.member("student").id();
+        Optional<UUID> exercise = place.optional("exercise", JsonPlace::id);
+        String what = place.member("what").text();
+        LocalDate set = place.member("set").day();
+        Optional<LocalDate> due = place.optional("due", JsonPlace::day);
+        String note = place.member("note").text();
+        Optional<LocalDate> done = place.optional("done", JsonPlace::day);
+        return place.make(() -> new Assignment(id, student, exercise, what, set, due, note, done));
+    }
+
+    private static Lesson lesson(JsonPlace place) throws UnreadableFileException {
+        place.object("id", "student", "day", "notes", "next");
+        UUID id = place.member("id").id();
+        UUID student = place.member("student").id();
+        LocalDate day = place.member("day").day();
+        String notes = place.member("notes").text();
+        String next = place.member("next").text();
+        return place.make(() -> new Lesson(id, student, day, notes, next));
+    }
+}

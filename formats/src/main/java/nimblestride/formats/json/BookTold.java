@@ -1,0 +1,26 @@
+package nimblestride.formats.json;
+
+import java.io.IOException;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.journal.Entry;
+import nimblestride.core.teaching.Assignment;
+import nimblestride.core.teaching.Lesson;
+import nimblestride.core.teaching.Student;
+
+/** Is told all there is in a Book, kind after kind in this order. */
+public interface BookTold {
+    void exercise(UUID id, Exercise exercise, Set<String> tags) throws IOException;
+
+    void collection(String name, List<UUID> exercises) throws IOException;
+
+    void student(Student student) throws IOException;
+
+    void assignment(Assignment assignment) throws IOException;
+
+    void lesson(Lesson lesson) throws IOException;
+
+    void entry(Entry entry) throws IOException;
+}

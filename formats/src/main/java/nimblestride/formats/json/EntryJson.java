@@ -1,0 +1,64 @@
+package nimblestride.formats.json;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import nimblestride.core.journal.Entry;
+import nimblestride.core.practice.Cleanness;
+import nimblestride.core.text.TempoText;
+import nimblestride.core.value.Tempo;
+import nimblestride.formats.file.UnreadableFileException;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** An entry of the log as a JSON object. */
+final class EntryJson {
+    private static final Map<String, Cleanness> CLEAN =
+            Arrays.stream(Cleanness.values()).collect(Collectors.toMap(Cleanness::title, Function.identity()));
+
+    private EntryJson() {}
+
+    static Entry read(JsonPlace place) throws UnreadableFileException {
+        place.object("id", "exercise", "what", "begun", "seconds", "tempo", "clean", "words", "hard", "student");
+        List<String> hard = new ArrayList<>();
+        if (place.has("hard")) {
+            for (JsonPlace one : place.member("hard").items(Entry.MOST_HARD)) {
+                hard.add(one.text());
+            }
+        }
+        UUID id = place.member("id").id();
+        Optional<UUID> exercise = place.optional("exercise", JsonPlace::id);
+        Optional<UUID> student = place.optional("student", JsonPlace::id);
+        String what = place.member("what").text();
+        LocalDateTime begun = place.member("begun").moment();
+        int seconds = place.member("seconds").whole();
+        Optional<Tempo> tempo = place.optional("tempo", typed -> typed.typed(TempoText::read));
+        Optional<Cleanness> clean = place.optional("clean", word -> word.word(CLEAN));
+        String words = place.optional("words", JsonPlace::text).orElse("");
+        return place.make(() -> new Entry(id, exercise, what, begun, seconds, tempo, clean, words, hard, student));
+    }
+
+    static void write(Entry entry, ObjectNode node) {
+        node.put("id", entry.id().toString());
+        entry.exercise().ifPresent(exercise -> node.put("exercise", exercise.toString()));
+        node.put("what", entry.what());
+        node.put("begun", entry.when().toString());
+        node.put("seconds", entry.seconds());
+        entry.tempo().ifPresent(tempo -> node.put("tempo", TempoText.write(tempo)));
+        entry.cleanness().ifPresent(clean -> node.put("clean", clean.title()));
+        if (!entry.words().isEmpty()) {
+            node.put("words", entry.words());
+        }
+        if (!entry.hard().isEmpty()) {
+            ArrayNode hard = node.putArray("hard");
+            entry.hard().forEach(hard::add);
+        }
+        entry.student().ifPresent(student -> node.put("student", student.toString()));
+    }
+}

@@ -1,0 +1,115 @@
+package nimblestride.formats.json;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import nimblestride.core.groove.Sticking;
+import nimblestride.core.practice.Ladder;
+import nimblestride.core.practice.Pace;
+import nimblestride.core.practice.Practice;
+import nimblestride.core.practice.Rules;
+import nimblestride.core.practice.Stage;
+import nimblestride.core.text.StageText;
+import nimblestride.core.text.StickingText;
+import nimblestride.formats.file.UnreadableFileException;
+import org.apache.commons.numbers.fraction.BigFraction;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** How an exercise is practised, as members of its document: {@code practised}, {@code stages} and {@code ladder}. */
+final class PracticeJson {
+    private static final Map<String, DayOfWeek> DAYS = days();
+
+    private PracticeJson() {}
+
+    private static Map<String, DayOfWeek> days() {
+        Map<String, DayOfWeek> days = new TreeMap<>();
+        Arrays.stream(DayOfWeek.values()).forEach(day -> days.put(word(day), day));
+        return days;
+    }
+
+    private static String word(DayOfWeek day) {
+        return day.name().toLowerCase(Locale.ROOT);
+    }
+
+    static Practice read(JsonPlace root) throws UnreadableFileException {
+        List<Sticking> dealt = new ArrayList<>();
+        if (root.has("practised")) {
+            for (JsonPlace one : root.member("practised").items(Practice.MOST_DEALT)) {
+                dealt.add(one.typed(StickingText::read));
+            }
+        }
+        List<Stage> stages = new ArrayList<>();
+        if (root.has("stages")) {
+            for (JsonPlace one : root.member("stages").items(Practice.MOST_STAGES)) {
+                stages.add(one.typed(StageText::read));
+            }
+        }
+        Optional<Ladder> ladder = root.optional("ladder", PracticeJson::ladder);
+        return new Practice(dealt, stages, ladder);
+    }
+
+    private static Ladder ladder(JsonPlace place) throws UnreadableFileException {
+        place.object("start", "goal", "step", "cleanToGoUp", "missesToStepBack", "pace");
+        BigFraction start = place.member("start").exactNumber();
+        BigFraction goal = place.member("goal").exactNumber();
+        BigFraction step = place.member("step").exactNumber();
+        int clean = place.member("cleanToGoUp").whole();
+        int misses = place.member("missesToStepBack").whole();
+        Optional<Pace> pace = place.optional("pace", PracticeJson::pace);
+        return place.make(() -> new Ladder(start, goal, step, new Rules(clean, misses), pace));
+    }
+
+    private static Pace pace(JsonPlace place) throws UnreadableFileException {
+        place.object("begun", "due", "days");
+        Set<DayOfWeek> days = EnumSet.noneOf(DayOfWeek.class);
+        for (JsonPlace day : place.member("days").items(DayOfWeek.values().length)) {
+            days.add(day.word(DAYS));
+        }
+        LocalDate begun = place.member("begun").day();
+        LocalDate due = place.member("due").day();
+        return place.make(() -> new Pace(begun, due, days));
+    }
+
+    static void write(Practice practice, ObjectNode root) {
+        if (!practice.dealt().isEmpty()) {
+            ArrayNode practised = root.putArray("practised");
+            practice.dealt().forEach(sticking -> practised.add(StickingText.write(sticking)));
+        }
+        if (!practice.stages().isEmpty()) {
+            ArrayNode stages = root.putArray("stages");
+            practice.stages().forEach(stage -> stages.add(StageText.write(stage)));
+        }
+        practice.ladder().ifPresent(ladder -> write(ladder, root.putObject("ladder")));
+    }
+
+    private static void write(Ladder ladder, ObjectNode node) {
+        node.put("start", number(ladder.start()));
+        node.put("goal", number(ladder.goal()));
+        node.put("step", number(ladder.step()));
+        node.put("cleanToGoUp", ladder.rules().cleanToGoUp());
+        node.put("missesToStepBack", ladder.rules().missesToStepBack());
+        ladder.pace().ifPresent(pace -> {
+            ObjectNode paced = node.putObject("pace");
+            paced.put("begun", pace.begun().toString());
+            paced.put("due", pace.due().toString());
+            ArrayNode days = paced.putArray("days");
+            pace.days().stream().sorted().forEach(day -> days.add(word(day)));
+        });
+    }
+
+    /** {@code 96}, {@code 289/3}. */
+    static String number(BigFraction number) {
+        return number.getDenominator().bitLength() == 1
+                ? number.getNumerator().toString()
+                : number.getNumerator() + "/" + number.getDenominator();
+    }
+}
