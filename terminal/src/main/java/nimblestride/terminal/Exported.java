@@ -13,6 +13,7 @@ import nimblestride.core.sheet.Sheet;
 import nimblestride.formats.file.AtomicFile;
 import nimblestride.formats.form.Form;
 import nimblestride.sound.file.WavFile;
+import nimblestride.sound.kit.SynthesisedKit;
 import nimblestride.sound.render.Click;
 import nimblestride.sound.render.Take;
 
@@ -44,7 +45,8 @@ record Exported(String typed, String ending, Writing writing) {
     /** Without a click, as it is played. */
     private static void sounding(Exercise exercise, Path target) throws IOException {
         Take take = new Take(exercise, Click.NONE);
-        AtomicFile.write(target, out -> WavFile.USUAL.write(take, out));
+        SynthesisedKit kit = new SynthesisedKit(WavFile.SAMPLE_RATE);
+        AtomicFile.write(target, out -> WavFile.USUAL.write(take, kit, out, WavFile.Progress.TO_THE_END));
     }
 
     /** The form typed so. */

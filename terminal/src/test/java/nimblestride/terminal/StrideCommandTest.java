@@ -293,8 +293,8 @@ class StrideCommandTest {
         assertThat(run("export", good.toString(), "--as", "tuba", "--to", to.toString()))
                 .isEqualTo(2);
         assertThat(err.toString())
-                .contains("read \"tuba\"; expected one or more of json, musicxml, mxl, midi, pdf, svg, png, wav");
-        assertThat(run("export", good.toString(), "--as", "musicxml,mxl,pdf,svg,png,wav", "--to", to.toString()))
+                .contains("read \"tuba\"; expected one or more of json, musicxml, mxl, midi, pdf, svg, png, csv, wav");
+        assertThat(run("export", good.toString(), "--as", "musicxml,mxl,pdf,svg,png,wav,csv", "--to", to.toString()))
                 .isZero();
         assertThat(to.resolve("five-nine.wav"))
                 .content(StandardCharsets.ISO_8859_1)
@@ -304,6 +304,7 @@ class StrideCommandTest {
         assertThat(to.resolve("five-nine.pdf"))
                 .content(StandardCharsets.ISO_8859_1)
                 .startsWith("%PDF");
+        assertThat(to.resolve("five-nine.csv")).content().startsWith("section,bar,count");
         assertThat(to.resolve("five-nine.png")).isNotEmptyFile();
         assertThat(to.resolve("five-nine.mxl")).isNotEmptyFile();
         err.getBuffer().setLength(0);

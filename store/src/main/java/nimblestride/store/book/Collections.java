@@ -1,0 +1,92 @@
+package nimblestride.store.book;
+
+import java.util.List;
+import java.util.UUID;
+import nimblestride.store.database.BookFile;
+import nimblestride.store.database.BookProblem;
+import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.result.RowView;
+
+/** Exercises put together under a name, in an order of their own. */
+public final class Collections {
+    public static final int LONGEST_NAME = 200;
+
+    private final BookFile file;
+
+    Collections(BookFile file) {
+        this.file = file;
+    }
+
+    /** A collection, and how many exercises are in it. */
+    public record Collection(UUID id, String name, int size) {}
+
+    /** All of them, by name. */
+    public List<Collection> all() throws BookProblem {
+        return file.read(handle -> handle.createQuery("SELECT c.id, c.name, count(d.exercise) AS size FROM collection c"
+                        + " LEFT JOIN collected d ON d.collection = c.id GROUP BY c.id ORDER BY c.name")
+                .map((RowView row) -> new Collection(
+                        UUID.fromString(row.getColumn("id", String.class)),
+                        row.getColumn("name", String.class),
+                        row.getColumn("size", Integer.class)))
+                .list());
+    }
+
+    /**
+     * The collection of a name; it is made where there is none.
+     *
+     * @throws IllegalArgumentException if it is no name
+     */
+    public UUID named(String name) throws BookProblem {
+        String tidy = name.strip();
+        if (tidy.isEmpty() || tidy.length() > LONGEST_NAME) {
+            throw new IllegalArgumentException("a collection has a name of 1 to " + LONGEST_NAME + " characters");
+        }
+        return file.writing(handle -> {
+            handle.createUpdate("INSERT OR IGNORE INTO collection (id, name) VALUES (?, ?)")
+                    .bind(0, UUID.randomUUID().toString())
+                    .bind(1, tidy)
+                    .execute();
+            return UUID.fromString(handle.createQuery("SELECT id FROM collection WHERE name = ?")
+                    .bind(0, tidy)
+                    .mapTo(String.class)
+                    .one());
+        });
+    }
+
+    /** Gives it up; its exercises stay in the Book. */
+    public void giveUp(UUID collection) throws BookProblem {
+        file.write(handle -> handle.createUpdate("DELETE FROM collection WHERE id = ?")
+                .bind(0, collection.toString())
+                .execute());
+    }
+
+    /** Puts an exercise after the others, unless it is there already. */
+    public void put(UUID collection, UUID exercise) throws BookProblem {
+        file.write(handle -> put(handle, collection, exercise));
+    }
+
+    static void put(Handle handle, UUID collection, UUID exercise) {
+        handle.createUpdate("INSERT OR IGNORE INTO collected (collection, exercise, place)"
+                        + " SELECT :c, :e, coalesce(max(place), 0) + 1 FROM collected WHERE collection = :c"
+                        + " AND EXISTS (SELECT 1 FROM collection WHERE id = :c)")
+                .bind("c", collection.toString())
+                .bind("e", exercise.toString())
+                .execute();
+    }
+
+    public void takeOut(UUID collection, UUID exercise) throws BookProblem {
+        file.write(handle -> handle.createUpdate("DELETE FROM collected WHERE collection = ? AND exercise = ?")
+                .bind(0, collection.toString())
+                .bind(1, exercise.toString())
+                .execute());
+    }
+
+    /** The names of the collections an exercise is in. */
+    public List<String> of(UUID exercise) throws BookProblem {
+        return file.read(handle -> handle.createQuery("SELECT c.name FROM collection c JOIN collected d"
+                        + " ON d.collection = c.id WHERE d.exercise = ? ORDER BY c.name")
+                .bind(0, exercise.toString())
+                .mapTo(String.class)
+                .list());
+    }
+}

@@ -1,0 +1,363 @@
+package nimblestride.store.book;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.journal.Entry;
+import nimblestride.core.journal.Practised;
+import nimblestride.core.practice.Cleanness;
+import nimblestride.core.teaching.Assignment;
+import nimblestride.core.teaching.Lesson;
+import nimblestride.core.teaching.Student;
+import nimblestride.core.text.Examples;
+import nimblestride.core.text.TempoText;
+import nimblestride.store.database.BookProblem;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class BookTest {
+    private static final LocalDateTime NOW = LocalDateTime.of(2026, 11, 25, 18, 0);
+    private static final Optional<UUID> MINE = Optional.empty();
+
+    @TempDir
+    Path folder;
+
+    private Book book;
+
+    @BeforeEach
+    void open() throws IOException {
+        book = Book.open(folder.resolve("my.book"), new TypedText());
+    }
+
+    @AfterEach
+    void close() {
+        book.close();
+    }
+
+    private void reopen() throws IOException {
+        close();
+        open();
+    }
+
+    private static Exercise exercise(String name, String bars, String... layers) {
+        return Examples.exercise(bars, layers).withName(name);
+    }
+
+    private List<String> found(String words) throws BookProblem {
+        return book.shelf().search(words, Optional.empty(), 0, 100).stream()
+                .map(Kept::name)
+                .toList();
+    }
+
+    @Test
+    void whatIsKeptIsThereAgainAndSearchedAsItIsTyped() throws IOException {
+        Kept weir = book.shelf().add(exercise("Weir Steps", "10/8(3+3+2+2) x2, 9/16", "kick every 5/16"), NOW);
+        book.shelf().add(exercise("Oars in Elevens", "11/8(3+3+3+2)", "snare sticking lR rrL of 1/8"), NOW);
+        book.shelf().add(exercise("Café \"Lantern\"", "7/8", "snare 4 over bar"), NOW);
+        reopen();
+        assertThat(found("")).containsExactly("Café \"Lantern\"", "Oars in Elevens", "Weir Steps");
+        assertThat(found("everything in elevens")).containsExactly("Oars in Elevens");
+        assertThat(found("11/8")).containsExactly("Oars in Elevens");
+        assertThat(found("11/")).containsExactly("Oars in Elevens");
+        assertThat(found("3+3+2+2")).containsExactly("Weir Steps");
+        assertThat(found("cafe")).containsExactly("Café \"Lantern\"");
+        assertThat(found("poly")).hasSize(2);
+        assertThat(found("polyrh")).containsExactly("Café \"Lantern\"");
+        assertThat(found("flam")).containsExactly("Oars in Elevens");
+        assertThat(found("weir kick")).containsExactly("Weir Steps");
+        assertThat(found("nothing of the kind")).isEmpty();
+        assertThat(found("\"*' OR NEAR( -- ;")).isEmpty();
+        assertThat(book.shelf().read(weir.id()))
+                .isEqualTo(exercise("Weir Steps", "10/8(3+3+2+2) x2, 9/16", "kick every 5/16"));
+        assertThat(book.shelf().named("weir steps")).contains(weir);
+    }
+
+    @Test
+    void anExerciseIsFoundByWhatItHasBecome() throws IOException {
+        Kept kept = book.shelf().add(exercise("Weir Steps", "10/8"), NOW);
+        Kept saved = book.shelf().save(kept, exercise("Weir Stones", "13/8"), NOW);
+        assertThat(found("steps")).isEmpty();
+        assertThat(found("thirteens")).containsExactly("Weir Stones");
+        assertThat(saved.revision()).isEqualTo(2);
+        book.shelf().tag(kept.id(), Set.of("Parade", " slow "));
+        assertThat(found("para")).containsExactly("Weir Stones");
+        assertThat(book.shelf().tags(kept.id())).containsExactly("parade", "slow");
+        assertThat(book.shelf().allTags()).containsExactly("parade", "slow");
+        book.shelf().tag(kept.id(), Set.of());
+        assertThat(found("para")).isEmpty();
+    }
+
+    @Test
+    void nobodyWritesOverWhatTheyHaveNotSeen() throws IOException {
+        Kept kept = book.shelf().add(exercise("Weir Steps", "10/8"), NOW);
+        try (Book other = Book.open(folder.resolve("my.book"), new TypedText())) {
+            other.shelf().save(kept, exercise("Weir Steps", "11/8"), NOW);
+            assertThatThrownBy(() -> book.shelf().save(kept, exercise("Weir Steps", "9/8"), NOW))
+                    .isInstanceOf(ChangedElsewhere.class)
+                    .hasMessageContaining("in another window");
+            assertThat(book.shelf().read(kept.id()).phrase()).isEqualTo(Examples.bars("11/8"));
+            Kept now = book.shelf().find(kept.id()).orElseThrow();
+            book.shelf().save(now, exercise("Weir Steps", "9/8"), NOW);
+            assertThat(other.shelf().read(kept.id()).phrase()).isEqualTo(Examples.bars("9/8"));
+        }
+    }
+
+    @Test
+    void whatIsTakenOutCanBePutBackAsItWas() throws IOException {
+        Kept kept = book.shelf().add(exercise("Weir Steps", "10/8"), NOW);
+        book.shelf().tag(kept.id(), Set.of("parade"));
+        UUID collection = book.collections().named("Lanterns");
+        book.collections().put(collection, kept.id());
+        Shelf.TakenOut out = book.shelf().takeOut(kept.id());
+        assertThat(book.shelf().size()).isZero();
+        assertThat(found("weir")).isEmpty();
+        assertThat(book.shelf().find(kept.id())).isEmpty();
+        assertThatThrownBy(() -> book.shelf().read(kept.id())).hasMessageContaining("no longer in the Book");
+        book.shelf().putBack(out, NOW);
+        assertThat(book.shelf().find(kept.id())).contains(kept);
+        assertThat(book.shelf().tags(kept.id())).containsExactly("parade");
+        assertThat(book.collections().of(kept.id())).containsExactly("Lanterns");
+        assertThat(found("parade weir")).containsExactly("Weir Steps");
+    }
+
+    @Test
+    void collectionsKeepTheirOrder() throws IOException {
+        Kept last = book.shelf().add(exercise("Zither", "7/8"), NOW);
+        Kept first = book.shelf().add(exercise("Anchor", "7/8"), NOW);
+        UUID lanterns = book.collections().named("Lanterns");
+        assertThat(book.collections().named("lanterns")).isEqualTo(lanterns);
+        book.collections().put(lanterns, last.id());
+        book.collections().put(lanterns, first.id());
+        book.collections().put(lanterns, last.id());
+        assertThat(book.shelf().search("", Optional.of(lanterns), 0, 10))
+                .extracting(Kept::name)
+                .containsExactly("Zither", "Anchor");
+        assertThat(book.shelf().search("anch", Optional.of(lanterns), 0, 10)).hasSize(1);
+        assertThat(book.collections().all())
+                .extracting(Collections.Collection::size)
+                .containsExactly(2);
+        book.collections().takeOut(lanterns, last.id());
+        assertThat(book.shelf().search("", Optional.of(lanterns), 0, 10)).hasSize(1);
+        book.collections().giveUp(lanterns);
+        assertThat(book.collections().all()).isEmpty();
+        assertThat(book.shelf().size()).isEqualTo(2);
+        assertThatThrownBy(() -> book.collections().named("  ")).hasMessageContaining("a name of 1 to 200");
+    }
+
+    private static Entry entry(
+            UUID exercise, int daysAgo, int perMinute, Cleanness cleanness, Optional<UUID> student, String... hard) {
+        return new Entry(
+                UUID.randomUUID(),
+                Optional.of(exercise),
+                "Weir Steps",
+                NOW.minusDays(daysAgo),
+                300,
+                Optional.of(TempoText.read(String.valueOf(perMinute))),
+                Optional.of(cleanness),
+                "",
+                List.of(hard),
+                student);
+    }
+
+    @Test
+    void theLogTellsWhatWasPractised() throws IOException {
+        Kept kept = book.shelf().add(exercise("Weir Steps", "10/8"), NOW.minusDays(30));
+        Kept other = book.shelf().add(exercise("Untouched", "7/8"), NOW.minusDays(30));
+        Entry first = entry(kept.id(), 8, 60, Cleanness.CLEAN, MINE, "4&");
+        Entry second = entry(kept.id(), 1, 64, Cleanness.NOT_YET, MINE, "4&", "a of 2");
+        book.log().add(first);
+        book.log().add(second);
+        book.log().add(entry(kept.id(), 0, 100, Cleanness.CLEAN, Optional.of(UUID.randomUUID())));
+        LocalDate today = NOW.toLocalDate();
+        assertThat(book.log().between(MINE, today.minusDays(8), today, 10)).containsExactly(second, first);
+        assertThat(book.log().between(MINE, today.minusDays(7), today, 10)).containsExactly(second);
+        assertThat(book.log().ofExercise(MINE, kept.id(), 10)).containsExactly(first, second);
+        assertThat(book.log().secondsByDay(MINE, today.minusDays(30), today))
+                .containsExactlyEntriesOf(new TreeMap<>(Map.of(today.minusDays(8), 300L, today.minusDays(1), 300L)));
+        assertThat(book.log().hardPlaces(MINE, kept.id(), 10))
+                .containsExactly(Map.entry("4&", 2), Map.entry("a of 2", 1));
+        assertThat(book.log().lastClean(MINE, kept.id())).contains(TempoText.read("60"));
+        Practised untouched = new Practised(other.id(), "Untouched", today.minusDays(30), Optional.empty(), 0, 0, 0);
+        Practised weir =
+                new Practised(kept.id(), "Weir Steps", today.minusDays(30), Optional.of(today.minusDays(1)), 600, 2, 1);
+        assertThat(book.log().practised(MINE)).containsExactly(untouched, weir);
+        book.log().change(second.of(MINE).saying(second.note()));
+        book.log().takeOut(first.id());
+        assertThat(book.log().between(MINE, today.minusDays(8), today, 10)).containsExactly(second);
+    }
+
+    @Test
+    void aLogThatComesTwiceIsCountedOnce() throws IOException {
+        Student wren = new Student(UUID.randomUUID(), "Wren", "");
+        book.register().put(wren);
+        List<Entry> log = new ArrayList<>();
+        for (int i = 0; i < 20; i++) {
+            log.add(entry(UUID.randomUUID(), i, 60 + i, Cleanness.NEARLY, Optional.of(wren.id())));
+        }
+        assertThat(book.log().merge(log)).isEqualTo(new LogBook.Merged(20, 0, 0));
+        assertThat(book.log().merge(log)).isEqualTo(new LogBook.Merged(0, 0, 20));
+        Entry mended = new Entry(
+                log.get(3).id(),
+                log.get(3).exercise(),
+                "Weir",
+                log.get(3).when(),
+                60,
+                Optional.empty(),
+                Optional.empty(),
+                "",
+                List.of(),
+                log.get(3).student());
+        log.set(3, mended);
+        log.add(entry(UUID.randomUUID(), 0, 99, Cleanness.CLEAN, Optional.of(wren.id())));
+        assertThat(book.log().merge(log)).isEqualTo(new LogBook.Merged(1, 1, 19));
+        // The same entries under somebody else's name are left with whom they belong to.
+        List<Entry> asMine = log.stream().map(entry -> entry.of(MINE)).toList();
+        assertThat(book.log().merge(asMine)).isEqualTo(new LogBook.Merged(0, 0, 21));
+        assertThat(book.log().size()).isEqualTo(21);
+        List<Entry> told = new ArrayList<>();
+        book.log().each(Optional.of(wren.id()), told::add);
+        assertThat(told).containsExactlyElementsOf(log);
+    }
+
+    /** Another Book taken over: what is there stays, and nothing is added for somebody who is not. */
+    @Test
+    void whatIsThereStaysWhenAnotherBookIsTakenOver() throws IOException {
+        LocalDate today = NOW.toLocalDate();
+        Student wren = new Student(UUID.randomUUID(), "Wren", "left-handed");
+        assertThat(book.register().add(wren)).isTrue();
+        assertThat(book.register().add(new Student(wren.id(), "Older Wren", "")))
+                .isFalse();
+        assertThat(book.register().students()).containsExactly(wren);
+        Assignment set = new Assignment(
+                UUID.randomUUID(), wren.id(), Optional.empty(), "A", today, Optional.empty(), "", Optional.of(today));
+        book.register().add(set);
+        book.register().add(set.done(Optional.empty()));
+        book.register()
+                .add(new Assignment(
+                        UUID.randomUUID(),
+                        UUID.randomUUID(),
+                        Optional.empty(),
+                        "B",
+                        today,
+                        Optional.empty(),
+                        "",
+                        Optional.empty()));
+        assertThat(book.register().assignments(wren.id())).containsExactly(set);
+        Lesson lesson = new Lesson(UUID.randomUUID(), wren.id(), today, "counted", "");
+        book.register().add(lesson);
+        book.register().add(new Lesson(lesson.id(), wren.id(), today, "older", ""));
+        assertThat(book.register().lessons(wren.id())).containsExactly(lesson);
+        Entry entry = entry(UUID.randomUUID(), 0, 60, Cleanness.CLEAN, MINE);
+        assertThat(book.log().addNew(List.of(entry))).isEqualTo(new LogBook.Merged(1, 0, 0));
+        Entry older = entry.about(Optional.empty());
+        assertThat(book.log().addNew(List.of(older))).isEqualTo(new LogBook.Merged(0, 0, 1));
+        assertThat(book.log().between(MINE, today, today, 10)).containsExactly(entry);
+    }
+
+    /** What came in last counts as last, whatever the clock says. */
+    @Test
+    void aClockThatIsSetBackTurnsNoLadderRound() throws IOException {
+        UUID weir = book.shelf().add(exercise("Weir Steps", "10/8"), NOW).id();
+        Entry before = entry(weir, 0, 60, Cleanness.CLEAN, MINE);
+        Entry after = entry(weir, 400, 64, Cleanness.CLEAN, MINE);
+        book.log().add(before);
+        book.log().add(after);
+        assertThat(book.log().ofExercise(MINE, weir, 10)).containsExactly(before, after);
+        assertThat(book.log().lastClean(MINE, weir)).contains(TempoText.read("64"));
+    }
+
+    @Test
+    void studentsHaveWhatIsSetForThemAndTheirLessons() throws IOException {
+        LocalDate today = NOW.toLocalDate();
+        Student wren = new Student(UUID.randomUUID(), "Wren", "left-handed");
+        book.register().put(new Student(UUID.randomUUID(), "Alder", ""));
+        book.register().put(wren);
+        book.register().put(new Student(wren.id(), "Wren", "plays left-handed"));
+        assertThat(book.register().students()).extracting(Student::note).containsExactly("", "plays left-handed");
+        Assignment open = new Assignment(
+                UUID.randomUUID(), wren.id(), Optional.empty(), "B", today, Optional.empty(), "", Optional.empty());
+        Assignment due = new Assignment(
+                UUID.randomUUID(),
+                wren.id(),
+                Optional.of(UUID.randomUUID()),
+                "A",
+                today,
+                Optional.of(today.plusDays(7)),
+                "slowly",
+                Optional.empty());
+        Assignment done = new Assignment(
+                UUID.randomUUID(), wren.id(), Optional.empty(), "C", today, Optional.empty(), "", Optional.of(today));
+        for (Assignment one : List.of(done, open, due)) {
+            book.register().put(one);
+        }
+        assertThat(book.register().assignments(wren.id())).containsExactly(due, open, done);
+        book.register().put(due.done(Optional.of(today.plusDays(3))));
+        assertThat(book.register().assignments(wren.id())).startsWith(open);
+        book.register().takeOutAssignment(open.id());
+        assertThat(book.register().assignments(wren.id())).hasSize(2);
+        Lesson lesson = new Lesson(UUID.randomUUID(), wren.id(), today, "counted aloud", "");
+        book.register().put(lesson);
+        book.register().put(new Lesson(lesson.id(), wren.id(), today, "counted aloud", "the pad"));
+        assertThat(book.register().lessons(wren.id())).extracting(Lesson::next).containsExactly("the pad");
+        book.log().add(entry(UUID.randomUUID(), 0, 60, Cleanness.CLEAN, Optional.of(wren.id())));
+        book.register().takeOut(wren.id());
+        assertThat(book.register().assignments(wren.id())).isEmpty();
+        assertThat(book.register().lessons(wren.id())).isEmpty();
+        assertThat(book.log().size()).isZero();
+    }
+
+    @Test
+    void whatFailsHalfwayChangesNothing() throws IOException {
+        List<Exercise> exercises =
+                IntStream.range(0, 10).mapToObj(i -> exercise("E" + i, "7/8")).toList();
+        Book failing = Book.open(folder.resolve("failing.book"), new ExerciseText() {
+            @Override
+            public String write(Exercise exercise) {
+                if (exercise.name().equals("E7")) {
+                    throw new IllegalStateException("no more room");
+                }
+                return new TypedText().write(exercise);
+            }
+
+            @Override
+            public Exercise read(String text) throws IOException {
+                return new TypedText().read(text);
+            }
+        });
+        try (failing) {
+            assertThatThrownBy(() -> failing.shelf().addAll(exercises, NOW))
+                    .isInstanceOf(BookProblem.class)
+                    .hasMessageContaining("no more room");
+            assertThat(failing.shelf().size()).isZero();
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"5, 3, 5", "0, 10, 8", "7, 10, 1", "9, 10, 0"})
+    void longListsComeInParts(int from, int most, int expected) throws IOException {
+        book.shelf()
+                .addAll(
+                        IntStream.range(0, 8)
+                                .mapToObj(i -> exercise("E" + i, "7/8"))
+                                .toList(),
+                        NOW);
+        assertThat(book.shelf().search("sevens", Optional.empty(), from, most)).hasSize(Math.min(expected, most));
+    }
+}

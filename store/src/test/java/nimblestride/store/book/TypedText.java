@@ -1,0 +1,36 @@
+package nimblestride.store.book;
+
+import java.io.IOException;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Collectors;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.text.BarsText;
+import nimblestride.core.text.LayerText;
+import nimblestride.core.text.TempoText;
+import nimblestride.core.text.TextException;
+
+/** Exercises as they are typed, line by line: as good a text as any to keep them as. */
+public final class TypedText implements ExerciseText {
+    @Override
+    public String write(Exercise exercise) {
+        return exercise.name() + "\n" + TempoText.write(exercise.tempo()) + "\n" + BarsText.write(exercise.phrase())
+                + exercise.layers().stream()
+                        .map(layer -> "\n" + LayerText.write(layer))
+                        .collect(Collectors.joining());
+    }
+
+    @Override
+    public Exercise read(String text) throws IOException {
+        try {
+            List<String> lines = text.lines().toList();
+            return new Exercise(
+                    lines.get(0),
+                    BarsText.read(lines.get(2)),
+                    lines.stream().skip(3).map(LayerText::read).toList(),
+                    TempoText.read(lines.get(1)));
+        } catch (TextException | IndexOutOfBoundsException e) {
+            throw new IOException("no exercise: " + Arrays.asList(text.split("\n", -1)), e);
+        }
+    }
+}

@@ -1,0 +1,265 @@
+package nimblestride.store.database;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.Random;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.atomic.AtomicReference;
+import nimblestride.core.text.Examples;
+import nimblestride.store.book.Book;
+import nimblestride.store.book.TypedText;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The file of a Book where things go wrong: every time a clear message, and the last good state kept. */
+class BookFileTest {
+    private static final LocalDateTime NOW = LocalDateTime.of(2026, 11, 25, 18, 0);
+
+    @TempDir
+    Path folder;
+
+    private Path file;
+
+    @BeforeEach
+    void name() {
+        file = folder.resolve("my.book");
+    }
+
+    private Book open() throws BookProblem {
+        return Book.open(file, new TypedText());
+    }
+
+    private void keep(String name) throws IOException {
+        try (Book book = open()) {
+            book.shelf().add(Examples.exercise("7/8").withName(name), NOW);
+        }
+    }
+
+    private int size() throws IOException {
+        try (Book book = open()) {
+            return book.shelf().size();
+        }
+    }
+
+    private void sql(String statement) throws SQLException {
+        try (var connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+                var made = connection.createStatement()) {
+            made.execute(statement);
+        }
+    }
+
+    @Test
+    void aBookIsOneFileThatMovesAsItIs() throws IOException {
+        keep("Weir Steps");
+        try (var files = Files.list(folder)) {
+            assertThat(files.filter(Files::isRegularFile))
+                    .allMatch(one -> !one.toString().contains("-wal"));
+        }
+        Path elsewhere = Files.createDirectory(folder.resolve("other machine")).resolve("moved.book");
+        Files.copy(file, elsewhere);
+        try (Book moved = Book.open(elsewhere, new TypedText())) {
+            assertThat(moved.shelf().size()).isEqualTo(1);
+            assertThatCode(moved::checkWhole).doesNotThrowAnyException();
+        }
+    }
+
+    @Test
+    void aBookOfANewerVersionIsLeftAlone() throws IOException, SQLException {
+        keep("Weir Steps");
+        sql("PRAGMA user_version = 99");
+        byte[] before = Files.readAllBytes(file);
+        assertThatThrownBy(this::open)
+                .isInstanceOf(BookProblem.class)
+                .hasMessageContaining("newer version")
+                .hasMessageContaining("99");
+        assertThat(Files.readAllBytes(file)).isEqualTo(before);
+    }
+
+    @Test
+    void whatIsNoBookIsLeftAlone() throws IOException, SQLException {
+        Files.writeString(file, "a shopping list, longer than sixteen bytes");
+        assertThatThrownBy(this::open).hasMessageContaining("no Book of Nimble Stride");
+        assertThat(file).hasContent("a shopping list, longer than sixteen bytes");
+        Files.delete(file);
+        sql("CREATE TABLE others (name TEXT)");
+        assertThatThrownBy(this::open).hasMessageContaining("another program");
+    }
+
+    /** Bytes changed anywhere: the Book is opened and read, or refused as damaged; never anything else, never made worse. */
+    @Test
+    void aDamagedBookIsToldAndKept() throws IOException {
+        for (int i = 0; i < 30; i++) {
+            keep("Weir Steps " + i);
+        }
+        byte[] good = Files.readAllBytes(file);
+        Random random = new Random(5);
+        int refused = 0;
+        for (int round = 0; round < 150; round++) {
+            byte[] bad = good.clone();
+            int from = random.nextInt(bad.length);
+            for (int i = from; i < Math.min(bad.length, from + 200); i++) {
+                bad[i] = (byte) random.nextInt(256);
+            }
+            Files.write(file, bad);
+            try (Book book = open()) {
+                book.checkWhole();
+                book.shelf().all();
+            } catch (BookProblem e) {
+                refused++;
+                assertThat(e.getMessage())
+                        .containsAnyOf("damaged", "no Book", "another program", "newer version", "could not do this");
+            }
+        }
+        assertThat(refused).isPositive();
+    }
+
+    @Test
+    void aBackupIsMadeOnceADayAndTheOldOnesAreGivenUp() throws IOException {
+        keep("Weir Steps");
+        Backups backups = new Backups(file);
+        LocalDate day = NOW.toLocalDate();
+        for (int i = 0; i < Backups.KEPT + 5; i++) {
+            backups.keepOf(day.plusDays(i));
+            backups.keepOf(day.plusDays(i));
+        }
+        assertThat(backups.all()).hasSize(Backups.KEPT);
+        assertThat(backups.all().get(0).name()).isEqualTo("day-" + day.plusDays(Backups.KEPT + 4));
+        backups.keepNow("kept", NOW);
+        assertThat(backups.all()).hasSize(Backups.KEPT + 1);
+    }
+
+    @Test
+    void aBackupIsRestoredAndWhatWasThereIsPutAside() throws IOException {
+        keep("Weir Steps");
+        Backups backups = new Backups(file);
+        Backups.Backup backup = backups.keepNow("kept", NOW);
+        keep("Second");
+        assertThat(size()).isEqualTo(2);
+        backups.restore(backup.file(), NOW);
+        assertThat(size()).isEqualTo(1);
+        Backups.Backup aside = backups.all().stream()
+                .filter(one -> one.name().startsWith("replaced"))
+                .findFirst()
+                .orElseThrow();
+        backups.restore(aside.file(), NOW.plusSeconds(1));
+        assertThat(size()).isEqualTo(2);
+        Path noBackup = Files.writeString(folder.resolve("no.book"), "not a book at all, is it");
+        assertThatThrownBy(() -> backups.restore(noBackup, NOW.plusSeconds(2)))
+                .hasMessageContaining("the Book is as it was");
+        assertThat(size()).isEqualTo(2);
+        // Also where the Book itself cannot be opened any more.
+        Files.write(file, "rubbish, rubbish, rubbish".getBytes(StandardCharsets.UTF_8));
+        backups.restore(aside.file(), NOW.plusSeconds(3));
+        assertThat(size()).isEqualTo(2);
+    }
+
+    @Test
+    void aBackupIsMadeWhileTheBookIsWrittenIn() throws Exception {
+        try (Book book = open()) {
+            CountDownLatch begun = new CountDownLatch(1);
+            AtomicReference<Throwable> problem = new AtomicReference<>();
+            Thread writing = new Thread(() -> {
+                try {
+                    for (int i = 0; i < 60; i++) {
+                        book.shelf().add(Examples.exercise("7/8").withName("E" + i), NOW);
+                        begun.countDown();
+                    }
+                } catch (BookProblem e) {
+                    problem.set(e);
+                }
+            });
+            writing.start();
+            begun.await();
+            Backups.Backup backup = book.backups().keepNow("kept", NOW);
+            writing.join();
+            assertThat(problem).hasValue(null);
+            try (Book copy = Book.open(backup.file(), new TypedText())) {
+                assertThatCode(copy::checkWhole).doesNotThrowAnyException();
+                assertThat(copy.shelf().size()).isBetween(1, 60);
+            }
+        }
+    }
+
+    /** Two windows on one Book: made by both at once, each sees what the other has written, and none is lost. */
+    @Test
+    void twoMayWriteInTurns() throws Exception {
+        Thread[] writers = new Thread[2];
+        AtomicReference<Throwable> problem = new AtomicReference<>();
+        for (int w = 0; w < writers.length; w++) {
+            String name = "W" + w;
+            writers[w] = new Thread(() -> {
+                try (Book book = open()) {
+                    for (int i = 0; i < 25; i++) {
+                        book.shelf().add(Examples.exercise("7/8").withName(name + i), NOW);
+                    }
+                } catch (BookProblem e) {
+                    problem.set(e);
+                }
+            });
+            writers[w].start();
+        }
+        for (Thread writer : writers) {
+            writer.join();
+        }
+        assertThat(problem).hasValue(null);
+        assertThat(size()).isEqualTo(50);
+    }
+
+    @Test
+    void anotherProgramThatHoldsTheBookForLongIsTold() throws Exception {
+        keep("Weir Steps");
+        try (Book book = open();
+                var connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+                var statement = connection.createStatement()) {
+            statement.execute("BEGIN EXCLUSIVE");
+            assertThatThrownBy(() -> book.shelf().add(Examples.exercise("7/8"), NOW))
+                    .isInstanceOf(BookProblem.class)
+                    .hasMessageContaining("Another program");
+            statement.execute("ROLLBACK");
+            book.shelf().add(Examples.exercise("7/8"), NOW);
+            assertThat(book.shelf().size()).isEqualTo(2);
+        }
+    }
+
+    @Test
+    void aFullDiskChangesNothing() throws IOException, SQLException {
+        keep("Weir Steps");
+        try (BookFile book = BookFile.open(file)) {
+            // As full as a disk: the file may not grow any more.
+            book.read(handle -> handle.execute("PRAGMA max_page_count = 1"));
+            assertThatThrownBy(() -> book.write(handle -> {
+                        for (int i = 0; i < 2_000; i++) {
+                            handle.execute(
+                                    "INSERT INTO collection (id, name) VALUES (?, ?)", "c" + i, "x".repeat(200) + i);
+                        }
+                    }))
+                    .isInstanceOf(BookProblem.class)
+                    .hasMessageContaining("disk is full");
+            assertThat(book.<Integer>read(handle -> handle.createQuery("SELECT count(*) FROM collection")
+                            .mapTo(Integer.class)
+                            .one()))
+                    .isZero();
+        }
+        assertThat(size()).isEqualTo(1);
+    }
+
+    @Test
+    void aFolderThatCannotBeIsTold() throws IOException {
+        Path inTheWay = Files.writeString(folder.resolve("file"), "x");
+        assertThatThrownBy(() -> Book.open(inTheWay.resolve("my.book"), new TypedText()))
+                .isInstanceOf(BookProblem.class);
+        Path asFolder = Files.createDirectory(folder.resolve("my.book"));
+        assertThatThrownBy(() -> Book.open(asFolder, new TypedText())).isInstanceOf(BookProblem.class);
+    }
+}
