@@ -9,6 +9,8 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.List;
 
 /** The house: which way imports run, and that no two packages import each other. */
@@ -23,6 +25,8 @@ class ArchitectureTest {
             .definedBy("nimblestride.formats..")
             .layer("sound")
             .definedBy("nimblestride.sound..")
+            .layer("store")
+            .definedBy("nimblestride.store..")
             .layer("terminal")
             .definedBy("nimblestride.terminal..")
             .layer("desktop")
@@ -33,10 +37,12 @@ class ArchitectureTest {
             .mayOnlyAccessLayers("core")
             .whereLayer("sound")
             .mayOnlyAccessLayers("core")
+            .whereLayer("store")
+            .mayOnlyAccessLayers("core")
             .whereLayer("terminal")
             .mayOnlyAccessLayers("core", "formats", "sound")
             .whereLayer("desktop")
-            .mayOnlyAccessLayers("core", "formats", "sound");
+            .mayOnlyAccessLayers("core", "formats", "sound", "store");
 
     private static final List<String> IDEAS_IN_ORDER = List.of(
             "value",
@@ -48,10 +54,19 @@ class ArchitectureTest {
             "groove",
             "layer",
             "align",
+            "band",
             "crossing",
             "modulation",
+            "practice",
             "exercise",
             "setup",
+            "staging",
+            "timing",
+            "journal",
+            "teaching",
+            "care",
+            "catalogue",
+            "repeating",
             "closing",
             "family",
             "finding",
@@ -94,12 +109,18 @@ class ArchitectureTest {
                     "javax..",
                     "java.io..",
                     "java.nio..",
-                    "java.time..",
                     "java.util.concurrent..",
                     "tools.jackson..")
             .orShould()
             .dependOnClassesThat()
             .haveFullyQualifiedName("java.lang.Thread")
+            .orShould()
+            .dependOnClassesThat()
+            .haveFullyQualifiedName("java.time.Clock")
+            .orShould()
+            .callMethod(LocalDate.class, "now")
+            .orShould()
+            .callMethod(LocalDateTime.class, "now")
             .orShould()
             .callMethod(System.class, "nanoTime")
             .orShould()

@@ -12,6 +12,7 @@ import javafx.application.Platform;
 import javafx.event.ActionEvent;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
@@ -23,91 +24,107 @@ import nimblestride.desktop.window.MainWindow;
 final class Shots {
     private static final Duration SETTLE = Duration.millis(1_200);
 
+    /** So long a stand-in plays before its taps are shown. */
+    private static final int TAPPED_STEPS = 14;
+
     private final MainWindow window;
-    private final Path book;
     private final Path folder;
     private final Deque<Runnable> steps = new ArrayDeque<>();
 
-    Shots(MainWindow window, Path book, Path folder) {
+    Shots(MainWindow window, Path folder) {
         this.window = window;
-        this.book = book;
         this.folder = folder;
     }
 
     void take() throws IOException {
         Files.createDirectories(folder);
-        view("cross-lanes", () -> window.open(book.resolve("lantern-bridge.json")));
+        view("cross-lanes", () -> window.openFromBook("Lantern Bridge"));
         view("weave", () -> {
-            window.open(book.resolve("weir-steps.json"));
-            window.cross("Weave");
+            window.openFromBook("Weir Steps");
+            window.go("Cross", "Weave");
             window.roomForBench(true);
         });
         view("make-it-fit", () -> {
             window.roomForBench(false);
-            window.open(book.resolve("lantern-bridge.json"));
-            window.cross("Make it fit");
+            window.openFromBook("Lantern Bridge");
+            window.go("Cross", "Make it fit");
         });
-        view("families", () -> window.cross("Families"));
-        steps.add(() -> window.cross("Layers"));
-        view("break", () -> window.ask("Readings"));
-        view("count", () -> window.ask("Count"));
-        view("fits", () -> window.ask("What fits?"));
+        steps.add(() -> window.go("Cross", "Layers"));
+        view("break", () -> window.go("Break", "Readings"));
+        view("count", () -> window.go("Break", "Count"));
         view("place", () -> {
-            window.open(book.resolve("lamplighters-walk.json"));
-            window.place("Counts");
+            window.openFromBook("Lamplighters' Walk");
+            window.go("Place", "Counts");
         });
-        view("sticking", () -> {
-            window.open(book.resolve("oars-in-elevens.json"));
-            window.place("Sticking");
-        });
-        view("staff", () -> window.place("Staff"));
+        steps.add(() -> window.openFromBook("Oars in Elevens"));
+        view("staff", () -> window.go("Place", "Staff"));
         view("try-the-rest", () -> {
-            window.place("Try the rest");
-            ((ButtonBase) find("#deal-next")).fire();
+            window.go("Place", "Try the rest");
+            press("#deal-next");
         });
-        steps.add(() -> ((ButtonBase) find("#undo")).fire());
-        steps.add(() -> {
-            window.chooseBench("Cross");
-            window.open(book.resolve("lantern-bridge.json"));
-        });
+        steps.add(() -> press("#undo"));
         view("pivot", () -> {
-            window.open(book.resolve("turning-the-barge.json"));
-            window.shift("Pivot");
+            window.openFromBook("Turning the Barge");
+            window.go("Shift", "Pivot");
         });
         view("sections", () -> {
-            window.shift("Sections");
-            ((ButtonBase) find("#play")).fire();
+            window.go("Shift", "Sections");
+            press("#play");
         });
-        steps.add(() -> {
-            ((ButtonBase) find("#play")).fire();
-            window.chooseBench("Cross");
-            window.open(book.resolve("lantern-bridge.json"));
+        steps.add(() -> press("#play"));
+        practising();
+        view("sheet", () -> {
+            window.openFromBook("Lantern Bridge");
+            window.go("Hand out", "Sheet");
         });
-        view("sheet", () -> window.handOut("Sheet"));
         view("ways", () -> {
-            window.open(book.resolve("three-mooring-posts.json"));
-            window.handOut("Ways to write");
+            window.openFromBook("Three Mooring Posts");
+            window.go("Hand out", "Ways to write");
         });
-        view("booklet", () -> window.handOut("Booklet"));
-        steps.add(() -> {
-            window.chooseBench("Cross");
-            window.open(book.resolve("lantern-bridge.json"));
-        });
-        view("playing", () -> ((ButtonBase) find("#play")).fire());
-        view("bad-bars", () -> {
-            ((ButtonBase) find("#play")).fire();
-            ((TextField) find("#bars")).setText("11/8(3+3+3+1) x2, 9/16");
+        view("lesson", () -> {
+            window.openFromBook("Weir Steps");
+            window.go("Hand out", "Lesson");
         });
         view("night", () -> {
-            find("#bars").requestFocus();
-            window.open(book.resolve("drifting-reeds.json"));
+            window.chooseBench("Cross");
+            window.openFromBook("Drifting Reeds");
             window.showNight();
+            press("#play");
         });
+        steps.add(() -> press("#play"));
         steps.add(() -> {
             window.stage().close();
             Platform.exit();
         });
         next();
+    }
+
+    private void practising() {
+        view("today", () -> {
+            window.openFromBook("Oars in Elevens");
+            window.go("Practise", "Today");
+        });
+        view("stages", () -> window.go("Practise", "Stages"));
+        view("ladder", () -> window.go("Practise", "Ladder"));
+        view("log", () -> window.go("Practise", "Log"));
+        steps.add(() -> {
+            window.openFromBook("Lamplighters' Walk");
+            window.go("Practise", "Pads");
+        });
+        steps.add(() -> {
+            choose("#stand-in", "hi-hat");
+            ((TextField) find("#stand-in-rush")).setText("45");
+            window.go("Practise", "Taps");
+        });
+        steps.add(() -> press("#tap-along"));
+        for (int i = 0; i < TAPPED_STEPS; i++) {
+            steps.add(() -> {});
+        }
+        view("taps", () -> press("#tap-along"));
+    }
+
+    private void press(String id) {
+        ((ButtonBase) find(id)).fire();
     }
 
     private void view(String name, Runnable prepare) {
@@ -131,6 +148,11 @@ final class Shots {
             }
         });
         pause.play();
+    }
+
+    @SuppressWarnings("unchecked")
+    private void choose(String id, String value) {
+        ((ComboBox<String>) find(id)).setValue(value);
     }
 
     private Node find(String id) {

@@ -4,6 +4,9 @@ import atlantafx.base.theme.PrimerLight;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -13,7 +16,7 @@ import javafx.stage.Stage;
 import net.harawata.appdirs.AppDirsFactory;
 import nimblestride.desktop.book.SampleBook;
 import nimblestride.desktop.window.MainWindow;
-import nimblestride.sound.play.SoundCard;
+import nimblestride.sound.play.SoundCards;
 
 /**
  * Starts the program: on the user's Book, with {@code --demo} on a fresh copy of the sample Book, with {@code --shots
@@ -30,28 +33,33 @@ public final class StrideApp extends Application {
     @Override
     public void start(Stage stage) throws IOException {
         setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
+        Clock clock = Clock.system(ZoneId.systemDefault());
         List<String> arguments = getParameters().getRaw();
         boolean shots = arguments.contains("--shots");
         boolean demo = shots || arguments.contains("--demo");
         Path home = demo ? Files.createTempDirectory("nimble-stride-demo") : userHome();
         copy = demo ? Optional.of(home) : Optional.empty();
-        Optional<Path> first = demo
-                ? Optional.of(SampleBook.copyTo(home.resolve("book")))
-                : arguments.stream()
-                        .filter(argument -> !argument.startsWith("--"))
-                        .map(Path::of)
-                        .map(Path::toAbsolutePath)
-                        .findFirst();
-        window = new MainWindow(stage, home, Optional.empty(), SoundCard::openOrSilent, System::nanoTime);
+        if (demo) {
+            SampleBook.make(home.resolve(MainWindow.BOOK), LocalDate.now(clock));
+        }
+        Optional<Path> first = arguments.stream()
+                .filter(argument -> !demo && !argument.startsWith("--"))
+                .map(Path::of)
+                .map(Path::toAbsolutePath)
+                .findFirst();
+        window = new MainWindow(stage, home, Optional.empty(), new SoundCards(), clock, System::nanoTime);
         Thread.currentThread().setUncaughtExceptionHandler((thread, problem) -> {
             problem.printStackTrace();
             window.tell("Something went wrong (" + problem + "). Your work is kept as it was before.");
         });
         window.show();
+        if (demo) {
+            window.openFromBook(SampleBook.FIRST);
+        }
         first.ifPresent(window::open);
         if (shots) {
             Path folder = Path.of(arguments.get(arguments.indexOf("--shots") + 1));
-            new Shots(window, home.resolve("book"), folder).take();
+            new Shots(window, folder).take();
         }
     }
 

@@ -1,103 +1,325 @@
 package nimblestride.desktop.book;
 
 import java.io.IOException;
-import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import nimblestride.desktop.desk.Newest;
+import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.look.Titles;
+import nimblestride.store.book.Book;
+import nimblestride.store.book.Collections.Collection;
+import nimblestride.store.book.Kept;
+import nimblestride.store.book.Shelf;
 
-/** The exercises of the Book; a click or Enter opens one. */
+/** The Book beside the Road: exercises, found as one types, in collections and with tags. */
 public final class BookPane extends VBox {
-    private final ListView<BookFolder.Entry> list = new ListView<>();
-    private final BookFolder book;
-    private final Consumer<Path> open;
-    private Optional<Path> current = Optional.empty();
+    private static final int MOST_SHOWN = 500;
+    private static final Collection EVERYTHING = new Collection(new UUID(0, 0), "The whole Book", 0);
 
-    /** @param keep puts the exercise on the desk into the Book */
-    public BookPane(BookFolder book, Consumer<Path> open, Runnable keep) {
+    private final OpenBook book;
+    private final Actions actions;
+    private final TextField search = new TextField();
+    private final ComboBox<Collection> collection = new ComboBox<>();
+    private final ListView<Kept> list = new ListView<>();
+    private final Label empty = new Label();
+    private final SmallButton putBack = new SmallButton("Put back", "put-back", this::putBack);
+    private final Newest searching = new Newest("searching the Book");
+    private Optional<UUID> current = Optional.empty();
+    private Optional<Shelf.TakenOut> out = Optional.empty();
+    private boolean showing;
+
+    /** What is done beyond the pane. */
+    public interface Actions {
+        /** Opens an exercise. */
+        void open(Kept kept);
+
+        /** Keeps what lies on the desk. */
+        void keep();
+
+        /** An exercise has been taken out of the Book. */
+        void takenOut(UUID id);
+
+        /** Asks for a line of text; empty where the user has none. */
+        Optional<String> line(String title, String what, String first);
+    }
+
+    public BookPane(OpenBook book, Actions actions) {
         this.book = book;
-        this.open = open;
+        this.actions = actions;
         getStyleClass().add("book");
         Label title = new Label("The Book");
         title.getStyleClass().add("pane-title");
+        search.setId("book-search");
+        search.setPromptText("Find: elevens, flams…");
+        search.setAccessibleText("Find exercises by name, meter, grouping, technique or tag");
+        search.textProperty().addListener(change -> refresh());
+        search.setOnKeyPressed(this::downToTheList);
+        collection.setId("book-collection");
+        collection.setMaxWidth(Double.MAX_VALUE);
+        collection.setAccessibleText("Which collection is shown");
+        collection.setConverter(
+                new Titles<>(one -> one.equals(EVERYTHING) ? one.name() : one.name() + " (" + one.size() + ")"));
+        collection.valueProperty().addListener(change -> {
+            if (!showing) {
+                refresh();
+            }
+        });
         list.setId("book-list");
         list.setAccessibleText("Exercises in the Book");
-        list.setCellFactory(view -> new EntryCell());
-        Label empty = new Label("No exercises yet. Type some bars above, then keep them here.");
+        list.setCellFactory(view -> new KeptCell());
         empty.setWrapText(true);
         empty.getStyleClass().addAll("quiet", "book-empty");
         list.setPlaceholder(empty);
-        list.setOnMouseClicked(event -> openSelected());
-        list.setOnKeyPressed(event -> {
-            if (event.getCode() == KeyCode.ENTER) {
+        list.setOnMouseClicked(event -> {
+            if (event.getButton() == MouseButton.PRIMARY) {
                 openSelected();
-                event.consume();
             }
         });
+        list.setOnKeyPressed(this::press);
+        list.setContextMenu(menu());
         VBox.setVgrow(list, Priority.ALWAYS);
         Button keeping = new Button("Keep in the Book");
         keeping.setMaxWidth(Double.MAX_VALUE);
         keeping.setId("keep-in-book");
-        keeping.setOnAction(event -> keep.run());
-        getChildren().setAll(title, list, keeping);
+        keeping.setOnAction(event -> actions.keep());
+        putBack.setMaxWidth(Double.MAX_VALUE);
+        showPutBack();
+        getChildren().setAll(title, search, collection, list, putBack, keeping);
+        book.onChange(this::refreshAll);
+        refreshAll();
+    }
+
+    private ContextMenu menu() {
+        return new ContextMenu(
+                item("Open", this::openSelected),
+                item("Tags…", this::tag),
+                item("Put in a collection…", this::collect),
+                item("Take out of this collection", this::uncollect),
+                item("Take out of the Book", this::takeOut));
+    }
+
+    private static MenuItem item(String text, Runnable action) {
+        MenuItem item = new MenuItem(text);
+        item.setOnAction(event -> action.run());
+        return item;
+    }
+
+    private void downToTheList(KeyEvent event) {
+        if (event.getCode() == KeyCode.DOWN || event.getCode() == KeyCode.ENTER) {
+            list.requestFocus();
+            list.getSelectionModel().selectFirst();
+            if (event.getCode() == KeyCode.ENTER) {
+                openSelected();
+            }
+            event.consume();
+        }
+    }
+
+    private void press(KeyEvent event) {
+        switch (event.getCode()) {
+            case ENTER -> openSelected();
+            case DELETE -> takeOut();
+            default -> {
+                return;
+            }
+        }
+        event.consume();
+    }
+
+    private Optional<UUID> chosenCollection() {
+        return Optional.ofNullable(collection.getValue())
+                .filter(one -> !one.equals(EVERYTHING))
+                .map(Collection::id);
+    }
+
+    /** Lists the collections and the exercises anew. */
+    private void refreshAll() {
+        showing = true;
+        Optional<UUID> before = chosenCollection();
+        List<Collection> all = book.book().isEmpty()
+                ? List.of()
+                : book.ask(one -> one.collections().all()).orElse(List.of());
+        collection.getItems().setAll(EVERYTHING);
+        collection.getItems().addAll(all);
+        collection.setValue(all.stream()
+                .filter(one -> before.equals(Optional.of(one.id())))
+                .findFirst()
+                .orElse(EVERYTHING));
+        boolean some = !all.isEmpty();
+        collection.setVisible(some);
+        collection.setManaged(some);
+        showing = false;
         refresh();
     }
 
-    /** Reads the folder anew. */
-    public void refresh() {
-        try {
-            List<BookFolder.Entry> entries = book.entries();
-            list.getItems().setAll(entries);
-            mark(current);
-        } catch (IOException e) {
-            list.setPlaceholder(new Label("The Book cannot be read: " + e.getMessage()));
+    private record Found(List<Kept> exercises, String problem) {}
+
+    private void refresh() {
+        if (book.book().isEmpty()) {
+            empty.setText(book.problem());
+            list.getItems().clear();
+            return;
         }
+        String words = search.getText();
+        Optional<UUID> within = chosenCollection();
+        Book opened = book.book().get();
+        searching.ask(
+                () -> {
+                    try {
+                        return new Found(opened.shelf().search(words, within, 0, MOST_SHOWN), "");
+                    } catch (IOException e) {
+                        return new Found(List.of(), e.getMessage());
+                    }
+                },
+                this::show);
+    }
+
+    private void show(Found found) {
+        empty.setText(
+                !found.problem.isEmpty()
+                        ? found.problem
+                        : search.getText().isBlank()
+                                ? "No exercises yet. Type some bars above, then keep them here."
+                                : "Nothing is called so. Try a meter (11/8, elevens), a grouping (3+3+2) or a technique (flams).");
+        list.getItems().setAll(found.exercises);
+        mark(current);
     }
 
     /** Marks the exercise that lies on the desk. */
-    public void mark(Optional<Path> file) {
-        current = file;
+    public void mark(Optional<UUID> id) {
+        current = id;
         list.getSelectionModel().clearSelection();
-        file.ifPresent(path -> list.getItems().stream()
-                .filter(entry -> entry.file().equals(path))
+        id.ifPresent(wanted -> list.getItems().stream()
+                .filter(kept -> kept.id().equals(wanted))
                 .findFirst()
-                .ifPresent(entry -> list.getSelectionModel().select(entry)));
+                .ifPresent(kept -> list.getSelectionModel().select(kept)));
+    }
+
+    private Optional<Kept> selected() {
+        return Optional.ofNullable(list.getSelectionModel().getSelectedItem());
     }
 
     private void openSelected() {
-        BookFolder.Entry entry = list.getSelectionModel().getSelectedItem();
-        if (entry != null && !Optional.of(entry.file()).equals(current)) {
-            open.accept(entry.file());
+        selected().filter(kept -> !Optional.of(kept.id()).equals(current)).ifPresent(kept -> {
+            actions.open(kept);
             mark(current);
-        }
+        });
     }
 
-    private static final class EntryCell extends ListCell<BookFolder.Entry> {
+    private void takeOut() {
+        selected().ifPresent(kept -> {
+            out = book.change(one -> one.shelf().takeOut(kept.id()));
+            showPutBack();
+            if (out.isPresent()) {
+                actions.takenOut(kept.id());
+            }
+        });
+    }
+
+    private void putBack() {
+        out.ifPresent(taken -> {
+            if (book.change(one -> {
+                        one.shelf().putBack(taken, book.now());
+                        return true;
+                    })
+                    .isPresent()) {
+                out = Optional.empty();
+                showPutBack();
+            }
+        });
+    }
+
+    private void showPutBack() {
+        putBack.setVisible(out.isPresent());
+        putBack.setManaged(out.isPresent());
+        out.ifPresent(taken -> putBack.setText("Put back \"" + taken.kept().name() + "\""));
+    }
+
+    private void tag() {
+        selected().ifPresent(kept -> {
+            Set<String> now = book.ask(one -> one.shelf().tags(kept.id())).orElse(Set.of());
+            actions.line("Tags of " + kept.name(), "Words, with commas between", String.join(", ", now))
+                    .ifPresent(line -> {
+                        Set<String> tags = Arrays.stream(line.split(",", -1))
+                                .map(String::strip)
+                                .filter(tag -> !tag.isEmpty())
+                                .collect(Collectors.toCollection(TreeSet::new));
+                        book.change(one -> {
+                            one.shelf().tag(kept.id(), tags);
+                            return true;
+                        });
+                    });
+        });
+    }
+
+    private void collect() {
+        selected().ifPresent(kept -> actions.line(
+                        "Put " + kept.name() + " in a collection",
+                        "Its name, new or known",
+                        chosenCollection().isPresent() ? collection.getValue().name() : "")
+                .filter(name -> !name.isBlank())
+                .ifPresent(name -> book.change(one -> {
+                    one.collections().put(one.collections().named(name), kept.id());
+                    return true;
+                })));
+    }
+
+    private void uncollect() {
+        selected().ifPresent(kept -> chosenCollection()
+                .ifPresent(from -> book.change(one -> {
+                    one.collections().takeOut(from, kept.id());
+                    return true;
+                })));
+    }
+
+    /** Goes to where exercises are searched for. */
+    public void find() {
+        search.requestFocus();
+        search.selectAll();
+    }
+
+    /** Stops searching. */
+    public void close() {
+        searching.close();
+    }
+
+    private static final class KeptCell extends ListCell<Kept> {
         @Override
-        protected void updateItem(BookFolder.Entry entry, boolean empty) {
-            super.updateItem(entry, empty);
-            if (empty || entry == null) {
+        protected void updateItem(Kept kept, boolean nothing) {
+            super.updateItem(kept, nothing);
+            if (nothing || kept == null) {
                 setGraphic(null);
                 setTooltip(null);
                 return;
             }
-            Label name = new Label(entry.name());
+            Label name = new Label(kept.name());
             name.getStyleClass().add("entry-name");
-            Label about = new Label(entry.about());
-            about.getStyleClass().add(entry.readable() ? "quiet" : "problem");
+            Label about = new Label(kept.about());
+            about.getStyleClass().add("quiet");
             VBox both = new VBox(name, about);
             both.setPrefWidth(0);
             setGraphic(both);
-            setAccessibleText(entry.name() + ", " + entry.about());
-            setTooltip(new Tooltip(entry.about()));
+            setAccessibleText(kept.name() + ", " + kept.about());
+            setTooltip(new Tooltip(kept.about()));
         }
     }
 }

@@ -2,43 +2,78 @@ package nimblestride.desktop.book;
 
 import java.io.IOException;
 import java.io.InputStream;
-import java.nio.file.Files;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.formats.json.ExerciseJson;
+import nimblestride.store.book.Book;
+import nimblestride.store.book.Kept;
 
 /** The sample Book: a community drum troupe prepares a riverside lantern parade. All of it is invented. */
 public final class SampleBook {
-    private static final List<String> FILES = List.of(
-            "weir-steps.json",
-            "lamplighters-walk.json",
-            "oars-in-elevens.json",
-            "lantern-bridge.json",
-            "paper-boats.json",
-            "five-across-the-ferry.json",
-            "drifting-reeds.json",
-            "towpath-fourteen.json",
-            "three-mooring-posts.json",
-            "rope-walk.json",
-            "lock-gate.json",
-            "turning-the-barge.json");
+    /** The piece to open first. */
+    public static final String FIRST = "Weir Steps";
+
+    private static final Map<String, Set<String>> FILES = files();
 
     private SampleBook() {}
 
-    /**
-     * Puts a fresh copy into a folder.
-     *
-     * @return the piece to open first
-     */
-    public static Path copyTo(Path folder) throws IOException {
-        Files.createDirectories(folder);
-        for (String file : FILES) {
-            try (InputStream in = SampleBook.class.getResourceAsStream(file)) {
-                if (in == null) {
-                    throw new IOException("the sample " + file + " is not in the program");
-                }
-                Files.copy(in, folder.resolve(file));
+    private static Map<String, Set<String>> files() {
+        Map<String, Set<String>> files = new LinkedHashMap<>();
+        files.put("weir-steps", Set.of("parade", "opening"));
+        files.put("lamplighters-walk", Set.of("parade"));
+        files.put("oars-in-elevens", Set.of("hands"));
+        files.put("lantern-bridge", Set.of("parade", "bridge"));
+        files.put("paper-boats", Set.of("parade"));
+        files.put("five-across-the-ferry", Set.of("hands"));
+        files.put("drifting-reeds", Set.of("slow"));
+        files.put("towpath-fourteen", Set.of("parade", "march"));
+        files.put("three-mooring-posts", Set.of("reading"));
+        files.put("rope-walk", Set.of("march"));
+        files.put("lock-gate", Set.of("bridge"));
+        files.put("turning-the-barge", Set.of("change of gear"));
+        return files;
+    }
+
+    private static Exercise piece(String file) throws IOException {
+        try (InputStream in = SampleBook.class.getResourceAsStream(file + ".json")) {
+            if (in == null) {
+                throw new IOException("the sample " + file + " is not in the program");
             }
+            return ExerciseJson.read(new String(in.readAllBytes(), StandardCharsets.UTF_8));
         }
-        return folder.resolve(FILES.get(0));
+    }
+
+    /**
+     * Makes a fresh one.
+     *
+     * @param today the last day of its log
+     */
+    public static void make(Path file, LocalDate today) throws IOException {
+        try (Book book = OpenBook.open(file)) {
+            SampleSeason season = new SampleSeason(book, today);
+            for (Map.Entry<String, Set<String>> one : FILES.entrySet()) {
+                Exercise exercise = season.planned(piece(one.getKey()));
+                Kept kept = book.shelf().add(exercise, today.minusDays(80).atTime(17, 0));
+                book.shelf().tag(kept.id(), one.getValue());
+            }
+            collect(book, "Procession", List.of("Weir Steps", "Towpath Fourteen", "Lamplighters' Walk", "Rope Walk"));
+            collect(book, "On the bridge", List.of("Lantern Bridge", "Lock Gate", "Turning the Barge"));
+            season.write();
+        }
+    }
+
+    private static void collect(Book book, String name, List<String> pieces) throws IOException {
+        UUID collection = book.collections().named(name);
+        for (String piece : pieces) {
+            book.collections()
+                    .put(collection, book.shelf().named(piece).orElseThrow().id());
+        }
     }
 }

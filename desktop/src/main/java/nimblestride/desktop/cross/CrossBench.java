@@ -8,7 +8,6 @@ import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.pages.Bench;
 import nimblestride.desktop.pages.Pages;
-import nimblestride.desktop.play.Transport;
 
 /** The Cross bench: what runs across the bar line, how it comes home, and what can be made of it. */
 public final class CrossBench extends Pages implements Bench {
@@ -16,7 +15,7 @@ public final class CrossBench extends Pages implements Bench {
     private final WeavePage weave;
 
     /** @param keep puts exercises into the Book */
-    public CrossBench(Desk desk, Transport transport, Consumer<List<Exercise>> keep) {
+    public CrossBench(Desk desk, Consumer<List<Exercise>> keep) {
         layers = new LayersPage(desk);
         weave = new WeavePage(desk);
         add("Layers", layers);
@@ -24,7 +23,6 @@ public final class CrossBench extends Pages implements Bench {
         add("Make it fit", new ClosingPage(desk));
         add("Families", new FamiliesPage(desk, keep));
         add("Flow", new FlowPage(desk));
-        add("How it sounds", new SoundPage(transport));
         choose("Layers");
     }
 

@@ -1,6 +1,8 @@
 package nimblestride.desktop.desk;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -10,6 +12,7 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.History;
 import nimblestride.formats.json.DraftJson.Draft;
+import nimblestride.formats.json.DraftJson.InBook;
 
 /**
  * The state of a window: one exercise with its history and its file. All methods belong to the interface thread; the
@@ -21,11 +24,13 @@ public final class Desk implements AutoCloseable {
     private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper();
     private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper();
     private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Optional<InBook>> inBook = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyBooleanWrapper saved = new ReadOnlyBooleanWrapper();
     private final Newest answers = new Newest("answering");
 
+    private final List<Runnable> laid = new ArrayList<>();
     private History history;
-    private Exercise inFile;
+    private Exercise written;
     private Object burst;
 
     public Desk(Draft draft) {
@@ -35,15 +40,17 @@ public final class Desk implements AutoCloseable {
     /** Lays an exercise on the desk in place of the last one, with a history of its own. */
     public void lay(Draft draft) {
         history = History.of(draft.exercise());
-        inFile = draft.saved() ? draft.exercise() : null;
+        written = draft.saved() ? draft.exercise() : null;
         burst = null;
         file.set(draft.file());
+        inBook.set(draft.inBook());
+        laid.forEach(Runnable::run);
         show();
     }
 
     /** What lies on the desk, to be kept. */
     public Draft draft() {
-        return new Draft(history.present(), file.get(), saved.get());
+        return new Draft(history.present(), file.get(), inBook.get(), saved.get());
     }
 
     public ReadOnlyObjectProperty<Exercise> exercise() {
@@ -53,6 +60,11 @@ public final class Desk implements AutoCloseable {
     /** What follows from the exercise; for a moment after an edit, still from the one before. */
     public ReadOnlyObjectProperty<Answer> answer() {
         return answer.getReadOnlyProperty();
+    }
+
+    /** Is run each time another exercise is laid on the desk in place of the last one, and not when one is edited or saved. */
+    public void onLaid(Runnable listener) {
+        laid.add(listener);
     }
 
     public ReadOnlyBooleanProperty canUndo() {
@@ -67,7 +79,12 @@ public final class Desk implements AutoCloseable {
         return file.getReadOnlyProperty();
     }
 
-    /** Whether the file holds just this exercise. */
+    /** Which exercise of the Book it is, if it is one. */
+    public ReadOnlyObjectProperty<Optional<InBook>> inBook() {
+        return inBook.getReadOnlyProperty();
+    }
+
+    /** Whether the file, or the Book, holds just this exercise. */
     public ReadOnlyBooleanProperty saved() {
         return saved.getReadOnlyProperty();
     }
@@ -118,13 +135,29 @@ public final class Desk implements AutoCloseable {
 
     /** The exercise has been written to a file. */
     public void savedTo(Path path, Exercise written) {
-        inFile = written;
+        this.written = written;
+        inBook.set(Optional.empty());
         file.set(Optional.of(path));
-        saved.set(isInFile());
+        saved.set(isKept());
     }
 
-    private boolean isInFile() {
-        return inFile != null && history.present().turnedTo(0).equals(inFile.turnedTo(0));
+    /** The exercise has been kept in the Book. */
+    public void keptAs(InBook kept, Exercise written) {
+        this.written = written;
+        file.set(Optional.empty());
+        inBook.set(Optional.of(kept));
+        saved.set(isKept());
+    }
+
+    /** The exercise has been taken out of the Book: what lies here is nowhere else. */
+    public void takenOut() {
+        written = null;
+        inBook.set(Optional.empty());
+        saved.set(false);
+    }
+
+    private boolean isKept() {
+        return written != null && history.present().turnedTo(0).equals(written.turnedTo(0));
     }
 
     private void show() {
@@ -132,7 +165,7 @@ public final class Desk implements AutoCloseable {
         exercise.set(present);
         canUndo.set(history.canUndo());
         canRedo.set(history.canRedo());
-        saved.set(isInFile());
+        saved.set(isKept());
         answers.ask(() -> Answer.to(present), answer::set);
     }
 

@@ -1,13 +1,12 @@
 package nimblestride.desktop.handout;
 
 import java.io.IOException;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Supplier;
+import java.util.UUID;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -19,7 +18,7 @@ import nimblestride.core.engraving.Drawing;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.sheet.Sheet;
 import nimblestride.core.sheet.SheetPages;
-import nimblestride.desktop.book.BookFolder.Entry;
+import nimblestride.desktop.book.OpenBook;
 import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.Palette;
@@ -27,24 +26,29 @@ import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.staff.DrawingsView;
 import nimblestride.formats.face.Faces;
-import nimblestride.formats.json.ExerciseJson;
+import nimblestride.store.book.Book;
+import nimblestride.store.book.Kept;
 
 /** Several exercises of the Book as one booklet, each set as the sheet is. */
 final class BookletPage extends HBox implements Page {
     private static final double CHOICES = 232;
+    /** More than these are not listed: nobody looks through them one by one. */
+    private static final int MOST_LISTED = 400;
+    /** So many are bound without being asked for. */
+    private static final int MOST_CHOSEN = 60;
 
     private final ObjectProperty<Sheet> sheet;
-    private final Supplier<List<Entry>> book;
+    private final OpenBook book;
     private final TextField title = new TextField("Exercises");
     private final VBox list = new VBox();
     private final Label told = new Label();
     private final DrawingsView preview = new DrawingsView(4, 14, true);
     private final Newest newest = new Newest("setting a booklet");
-    private final Map<Entry, CheckBox> boxes = new LinkedHashMap<>();
+    private final Map<Kept, CheckBox> boxes = new LinkedHashMap<>();
     private List<Drawing> pages = List.of();
 
     /** @param book the exercises that can be in it */
-    BookletPage(ObjectProperty<Sheet> sheet, Supplier<List<Entry>> book, Delivery delivery) {
+    BookletPage(ObjectProperty<Sheet> sheet, OpenBook book, Delivery delivery) {
         this.sheet = sheet;
         this.book = book;
         getStyleClass().add("page");
@@ -81,15 +85,18 @@ final class BookletPage extends HBox implements Page {
 
     @Override
     public void show(Exercise exercise) {
-        List<Entry> entries = book.get();
+        List<Kept> entries = book.book().isEmpty()
+                ? List.of()
+                : book.ask(one -> one.shelf().search("", Optional.empty(), 0, MOST_LISTED))
+                        .orElse(List.of());
         if (!List.copyOf(boxes.keySet()).equals(entries)) {
-            Map<Entry, CheckBox> before = Map.copyOf(boxes);
+            Map<Kept, CheckBox> before = Map.copyOf(boxes);
             boxes.clear();
-            for (Entry entry : entries) {
+            for (Kept entry : entries) {
                 CheckBox box = new CheckBox(entry.name());
                 box.setSelected(Optional.ofNullable(before.get(entry))
                         .map(CheckBox::isSelected)
-                        .orElse(true));
+                        .orElse(entries.size() <= MOST_CHOSEN));
                 box.selectedProperty().addListener(change -> set());
                 boxes.put(entry, box);
             }
@@ -106,27 +113,33 @@ final class BookletPage extends HBox implements Page {
         if (getScene() == null) {
             return;
         }
-        List<Path> chosen = boxes.entrySet().stream()
+        if (book.book().isEmpty()) {
+            return;
+        }
+        Book open = book.book().get();
+        List<UUID> chosen = boxes.entrySet().stream()
                 .filter(entry -> entry.getValue().isSelected())
-                .map(entry -> entry.getKey().file())
+                .map(entry -> entry.getKey().id())
                 .toList();
         Sheet now = sheet.get();
         String called = name();
-        newest.ask(() -> bind(chosen, now, called), this::lay);
+        newest.ask(() -> bind(open, chosen, now, called), this::lay);
     }
 
-    /** A file that cannot be read or set is named and left out. */
-    private static Bound bind(List<Path> files, Sheet sheet, String title) {
+    /** What cannot be read or set is named and left out. */
+    private static Bound bind(Book book, List<UUID> chosen, Sheet sheet, String title) {
         List<Exercise> exercises = new ArrayList<>();
         List<String> problems = new ArrayList<>();
         SheetPages pages = new SheetPages(sheet, Faces.get().music(), Faces.get());
-        for (Path file : files) {
+        for (UUID id : chosen) {
+            String name = "an exercise";
             try {
-                Exercise exercise = ExerciseJson.read(file);
+                Exercise exercise = book.shelf().read(id);
+                name = exercise.name();
                 pages.of(exercise);
                 exercises.add(exercise);
             } catch (IOException | IllegalArgumentException | ArithmeticException e) {
-                problems.add(file.getFileName() + ": " + e.getMessage());
+                problems.add(name + ": " + e.getMessage());
             }
         }
         return new Bound(exercises.isEmpty() ? List.of() : pages.booklet(title, exercises), problems);

@@ -1,6 +1,8 @@
 package nimblestride.desktop.handout;
 
+import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import nimblestride.core.engraving.Drawing;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.sheet.Paper;
@@ -14,6 +16,12 @@ public interface Delivery {
 
     /** Writes pages as a PDF. */
     void savePages(String title, List<Drawing> pages);
+
+    /** Asks where something is to be written; empty for nowhere after all. */
+    Optional<Path> where(String suggested);
+
+    /** Tells what has gone wrong. */
+    void failed(String title, String why);
 
     /** Prints pages through the system's dialog. */
     void print(String title, List<Drawing> pages, Paper paper);

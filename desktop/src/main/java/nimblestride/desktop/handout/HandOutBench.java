@@ -1,45 +1,58 @@
 package nimblestride.desktop.handout;
 
-import java.util.List;
 import java.util.function.Consumer;
-import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.sheet.Sheet;
-import nimblestride.desktop.book.BookFolder.Entry;
+import nimblestride.desktop.book.OpenBook;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.pages.Bench;
 import nimblestride.desktop.pages.Pages;
+import nimblestride.desktop.play.Transport;
+import nimblestride.desktop.teaching.LessonPage;
+import nimblestride.sound.kit.SoundSet;
 
-/** The Hand out bench: the page as it will print, the ways to write it, and booklets. */
+/** The Hand out bench: the page as it will print, the ways to write it, booklets, and how it sounds. */
 public final class HandOutBench extends Pages implements Bench {
     private final ObjectProperty<Sheet> sheet;
     private final SheetPage page;
     private final WaysPage ways;
     private final BookletPage booklet;
+    private final SoundFilePage sound;
 
     /**
      * @param first what stands on a sheet to begin with
-     * @param book the exercises that can be bound in a booklet
+     * @param book whose exercises can be bound in a booklet
+     * @param transport knows how it would be played
+     * @param sounds what everything sounds like
      * @param tell is told what has been done
      */
     public HandOutBench(
             Desk desk,
             Sheet first,
             ObjectProperty<CountingSchool> school,
-            Supplier<List<Entry>> book,
+            OpenBook book,
+            Transport transport,
+            SoundSet sounds,
             Delivery delivery,
             Consumer<String> tell) {
         sheet = new SimpleObjectProperty<>(first);
         page = new SheetPage(sheet, school, delivery);
         ways = new WaysPage(desk, sheet, tell);
         booklet = new BookletPage(sheet, book, delivery);
+        sound = new SoundFilePage(transport, sounds, delivery, tell);
         add("Sheet", page);
         add("Ways to write", ways);
         add("Booklet", booklet);
+        add("Sound file", sound);
         choose("Sheet");
+    }
+
+    /** Adds the page of lessons. */
+    public void teach(LessonPage lessons) {
+        add("Lesson", lessons);
     }
 
     /** What stands on a sheet now. */
@@ -50,6 +63,11 @@ public final class HandOutBench extends Pages implements Bench {
     /** Prints the sheet of the exercise as it is set. */
     public void print() {
         page.print();
+    }
+
+    /** Writes what would be played now as a WAV file. */
+    public void writeSound() {
+        sound.write();
     }
 
     @Override

@@ -218,12 +218,12 @@ final class DealPage extends VBox implements Page {
         showing = true;
         practised.setDisable(dealt.isEmpty());
         practised.setSelected(
-                dealt.filter(desk.exercise().get().practised()::contains).isPresent());
+                dealt.filter(desk.exercise().get().practice().dealt()::contains).isPresent());
         showing = false;
         answer.getStyleClass().setAll("label");
         try {
             BigInteger count = dealing().count();
-            long done = desk.exercise().get().practised().size();
+            long done = desk.exercise().get().practice().dealt().size();
             answer.setText(
                     dealt.isEmpty()
                             ? String.format("There are %,d. %,d of this exercise are ticked off.", count, done)

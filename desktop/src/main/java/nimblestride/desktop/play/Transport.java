@@ -4,142 +4,122 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
-import java.util.function.Supplier;
 import javafx.animation.AnimationTimer;
-import javafx.beans.property.BooleanProperty;
-import javafx.beans.property.DoubleProperty;
-import javafx.beans.property.IntegerProperty;
-import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
-import javafx.beans.property.SimpleBooleanProperty;
-import javafx.beans.property.SimpleDoubleProperty;
-import javafx.beans.property.SimpleIntegerProperty;
-import javafx.beans.property.SimpleObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import nimblestride.core.counting.CountingSchool;
+import nimblestride.core.counting.Division;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.layer.Layer;
+import nimblestride.core.meter.Bar;
+import nimblestride.core.meter.Meter;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.practice.Stage;
+import nimblestride.core.value.NoteValue;
+import nimblestride.core.value.Tempo;
 import nimblestride.desktop.desk.Desk;
-import nimblestride.sound.kit.SynthesisedKit;
-import nimblestride.sound.play.AudioOut;
 import nimblestride.sound.play.Heard;
 import nimblestride.sound.play.Player;
 import nimblestride.sound.render.Click;
-import nimblestride.sound.render.Loop;
-import nimblestride.sound.render.Mix;
+import nimblestride.sound.render.CountIn;
+import nimblestride.sound.render.Start;
 import nimblestride.sound.render.Take;
+import org.apache.commons.numbers.fraction.BigFraction;
 
 /** Play and stop. What is edited while it plays is heard from the next unit on. */
 public final class Transport implements AutoCloseable {
     /** What {@link #section} is while nothing plays. */
     public static final int NO_SECTION = -1;
 
+    static final int PLAIN_CLICKS_A_MINUTE = 100;
+    static final int PLAIN_CLICKS_A_WHOLE = 4;
+
     private final Desk desk;
-    private final ReadOnlyIntegerProperty stage;
     private final Player player;
+    private final Score score;
+    private final PlaySettings settings = new PlaySettings();
     private final ReadOnlyBooleanWrapper playing = new ReadOnlyBooleanWrapper();
-    private final BooleanProperty click = new SimpleBooleanProperty(true);
-    private final ObjectProperty<Click> clicking = new SimpleObjectProperty<>(Click.USUAL);
-    private final IntegerProperty percent = new SimpleIntegerProperty(100);
-    private final IntegerProperty countIn = new SimpleIntegerProperty();
-    private final ObjectProperty<Mix> mix = new SimpleObjectProperty<>(Mix.EVEN);
-    private final ObjectProperty<Optional<Loop>> loop = new SimpleObjectProperty<>(Optional.empty());
-    private final DoubleProperty volume = new SimpleDoubleProperty(Player.USUAL_VOLUME);
-    private final BooleanProperty allSections = new SimpleBooleanProperty(true);
+    private final ReadOnlyStringWrapper counted = new ReadOnlyStringWrapper("");
+    private final ReadOnlyStringWrapper problem = new ReadOnlyStringWrapper("");
+    private final StageInHand stages = new StageInHand(problem::set);
     private final ReadOnlyIntegerWrapper section = new ReadOnlyIntegerWrapper(NO_SECTION);
     private final Consumer<OptionalDouble> follower;
     private final AnimationTimer frames;
-    private Take playingTake;
+    private Runnable stopped = () -> {};
+    private volatile Take playingTake;
+    private boolean counting;
+    private int partOfFrame;
 
     /**
-     * @param outs opens an output each time playing starts
+     * What the Road shows of an exercise.
+     *
      * @param stage how many layers are heard, from the first on
-     * @param heard is told, for each frame, the moment that is heard of the feel in hand; nothing while another one plays
+     * @param school in which it is counted in
+     * @param division how finely
      */
-    public Transport(
-            Desk desk, Supplier<AudioOut> outs, ReadOnlyIntegerProperty stage, Consumer<OptionalDouble> heard) {
+    public record Score(
+            ReadOnlyIntegerProperty stage,
+            ReadOnlyObjectProperty<CountingSchool> school,
+            ReadOnlyObjectProperty<Division> division) {}
+
+    /** @param heard is told, for each frame, the moment that is heard of the feel in hand; nothing while another one plays */
+    public Transport(Desk desk, Player player, Score score, Consumer<OptionalDouble> heard) {
         this.desk = desk;
-        this.stage = stage;
-        this.player = new Player(outs, new SynthesisedKit(AudioOut.SAMPLE_RATE));
+        this.player = player;
+        this.score = score;
         this.follower = heard;
+        this.playingTake = take();
         this.frames = new AnimationTimer() {
             @Override
             public void handle(long now) {
+                if (!player.isPlaying()) {
+                    player.problem().ifPresent(problem::set);
+                    stop();
+                }
                 player.heard().ifPresent(Transport.this::follow);
             }
         };
         desk.exercise().addListener((property, old, now) -> {
-            if (loop.get()
-                    .filter(bars -> bars.to() > now.phrase().bars().size())
-                    .isPresent()) {
-                loop.set(Optional.empty());
-            }
+            settings.fit(now.phrase().bars().size());
+            settings.fit(now.practice());
             change();
         });
-        click.addListener(change -> change());
-        allSections.addListener(change -> change());
-        clicking.addListener(change -> change());
-        percent.addListener(change -> change());
-        mix.addListener(change -> change());
-        loop.addListener(change -> change());
-        volume.addListener(change -> player.setVolume(volume.floatValue()));
-        stage.addListener(change -> change());
+        desk.onLaid(settings::letGo);
+        settings.heardAtOnce().forEach(setting -> setting.addListener(change -> change()));
+        settings.volume()
+                .addListener(change -> player.setVolume(settings.volume().floatValue()));
+        score.stage.addListener(change -> change());
         playing.addListener(change -> {
             if (!playing.get()) {
                 section.set(NO_SECTION);
+                counted.set("");
                 heard.accept(OptionalDouble.empty());
             }
         });
+    }
+
+    /** How the user wants to hear it. */
+    public PlaySettings settings() {
+        return settings;
     }
 
     public ReadOnlyBooleanProperty playing() {
         return playing.getReadOnlyProperty();
     }
 
-    /** What the click says, while there is one. */
-    public ObjectProperty<Click> clicking() {
-        return clicking;
+    /** What is being said while it is counted in; empty otherwise. */
+    public ReadOnlyStringProperty counted() {
+        return counted.getReadOnlyProperty();
     }
 
-    /** How fast it is played, in hundredths of its own tempo. */
-    public IntegerProperty percent() {
-        return percent;
-    }
-
-    /** How many bars are counted in when playing starts. */
-    public IntegerProperty countIn() {
-        return countIn;
-    }
-
-    /** How loud each layer and the click are. */
-    public ObjectProperty<Mix> mix() {
-        return mix;
-    }
-
-    /** Which bars of the feel in hand are played again and again, in place of all of it. */
-    public ObjectProperty<Optional<Loop>> loop() {
-        return loop;
-    }
-
-    /** How loud all of it is, from 0 to 1. */
-    public DoubleProperty volume() {
-        return volume;
-    }
-
-    /** Whether there is a click. */
-    public BooleanProperty click() {
-        return click;
-    }
-
-    /** What it plays through: {@code sound card} or {@code silent clock}; empty while stopped. */
-    public String through() {
-        return player.through().orElse("");
-    }
-
-    /** Whether all sections are played in their order, or only the feel in hand, again and again. */
-    public BooleanProperty allSections() {
-        return allSections;
+    /** Why playing stopped by itself; empty where it did not. */
+    public ReadOnlyStringProperty problem() {
+        return problem.getReadOnlyProperty();
     }
 
     /** The section that is heard, from 0; {@link #NO_SECTION} where none is. */
@@ -147,15 +127,25 @@ public final class Transport implements AutoCloseable {
         return section.getReadOnlyProperty();
     }
 
+    /** Is called each time playing has stopped. */
+    void onStopped(Runnable run) {
+        stopped = run;
+    }
+
     private void follow(Heard heard) {
-        if (heard.moment() < 0) {
-            // It is still being counted in.
+        Start start = playingTake.start();
+        double left = start.moment().toDouble() - heard.moment();
+        if (left > 0 && heard.section() == start.section() && counting) {
+            count(left);
             follower.accept(OptionalDouble.empty());
             return;
         }
+        counting = false;
+        counted.set("");
         Exercise exercise = desk.exercise().get();
         if (!playsSections(exercise) || heard.section() >= exercise.sections().size()) {
             section.set(NO_SECTION);
+            partOfFrame = heard.section();
             follower.accept(OptionalDouble.of(heard.moment()));
             return;
         }
@@ -165,35 +155,100 @@ public final class Transport implements AutoCloseable {
         follower.accept(inHand ? OptionalDouble.of(heard.moment()) : OptionalDouble.empty());
     }
 
+    private void count(double left) {
+        Exercise exercise = playingTake.exercise();
+        Start start = playingTake.start();
+        Phrase phrase = exercise.turnedTo(
+                        exercise.sections().get(start.section()).feel())
+                .phrase();
+        long number = phrase.barAt(start.moment());
+        Bar bar = phrase.bar(number);
+        counted.set(playingTake.countIn().saying(bar, start.moment().minus(phrase.startOf(number)), left));
+    }
+
     private boolean playsSections(Exercise exercise) {
-        return allSections.get() && exercise.hasSections();
+        return settings.stage().get().isEmpty() && settings.allSections().get() && exercise.hasSections();
     }
 
     /** What is done while it plays, in words. */
     public String told() {
-        String speed = percent.get() == 100 ? "" : " at " + percent.get() + " %";
-        String bars = loop.get()
+        if (!counted.get().isEmpty()) {
+            return "Counting in: " + counted.get();
+        }
+        int percent = settings.percent().get();
+        String part = settings.stage()
+                .get()
+                .map(stage -> StageInHand.told(stage, partOfFrame))
+                .orElse("");
+        String tempo = settings.tempo()
+                .get()
+                .map(one -> " at " + Tempo.decimal(one.perMinute()))
+                .orElse("");
+        String speed = tempo + (percent == 100 ? "" : " at " + percent + " %");
+        String bars = settings.loop()
+                .get()
                 .filter(one -> !playsSections(desk.exercise().get()))
                 .map(one -> ", bars " + (one.from() + 1) + " to " + one.to())
                 .orElse("");
-        return "Playing through the " + through() + speed + bars;
+        return "Playing" + part + speed + bars;
     }
 
+    /** Plays from the bar that is set, or stops. */
     public void toggle() {
         if (playing.get()) {
             stop();
         } else {
-            playingTake = take();
-            player.start(playingTake);
-            frames.start();
-            playing.set(true);
+            Exercise exercise = desk.exercise().get();
+            int bar = settings.firstBar().get();
+            play(take().from(new Start(
+                    playsSections(exercise) && bar > 0 ? exercise.firstSection() : 0,
+                    exercise.phrase().startOf(bar))));
         }
+    }
+
+    /** Plays the feel in hand from a moment on, also where it plays already. */
+    public void playFrom(NoteValue moment) {
+        Exercise exercise = desk.exercise().get();
+        if (playsSections(exercise)) {
+            int first = exercise.firstSection();
+            NoteValue within = moment.remainder(exercise.phrase().length());
+            play(take().from(new Start(first, within)));
+        } else {
+            Take take = take();
+            NoteValue from = take.exercise().hasSections()
+                    ? moment.remainder(exercise.phrase().length())
+                    : moment;
+            play(take.from(new Start(0, from)));
+        }
+    }
+
+    /** Plays from a section on. */
+    public void playFromSection(int number) {
+        settings.allSections().set(true);
+        play(take().from(new Start(number, NoteValue.ZERO)));
+    }
+
+    /** Plays a plain click, by which something can be measured. */
+    void playPlainClick() {
+        Exercise plain = new Exercise(
+                "Click", Phrase.of(Bar.of(Meter.of(4, 4))), List.of(), Tempo.ofQuarters(PLAIN_CLICKS_A_MINUTE));
+        play(new Take(plain, Click.NONE.with(Click.Level.UNIT, true)));
+    }
+
+    private void play(Take take) {
+        playingTake = take;
+        problem.set("");
+        counting = take.countIn().bars() > 0;
+        player.start(take);
+        frames.start();
+        playing.set(true);
     }
 
     public void stop() {
         player.stop();
         frames.stop();
         playing.set(false);
+        stopped.run();
     }
 
     /** Another feel taken in hand while all sections play is nothing to be heard. */
@@ -202,40 +257,85 @@ public final class Transport implements AutoCloseable {
             return;
         }
         Take take = take();
-        boolean same = take.click().equals(playingTake.click())
-                && take.mix().equals(playingTake.mix())
-                && take.loop().equals(playingTake.loop())
-                && take.percent() == playingTake.percent()
-                && take.exercise().turnedTo(0).equals(playingTake.exercise().turnedTo(0));
-        playingTake = take;
+        boolean same = heardOf(take).equals(heardOf(playingTake));
+        Start start = playingTake.start();
+        boolean stillThere = start.section() < take.exercise().sections().size();
+        playingTake = counting && stillThere ? startingAs(take, start) : take;
         if (!same) {
             player.change(take);
         }
     }
 
-    private Click clicked() {
-        return click.get() ? clicking.get() : Click.NONE;
+    /** The same take, begun as another one was, as far as there still is such a place. */
+    private static Take startingAs(Take take, Start start) {
+        try {
+            return take.from(start);
+        } catch (IllegalArgumentException e) {
+            return take;
+        }
     }
 
-    /** The take that would be played now. */
+    /** What is heard of a take wherever it has begun. */
+    private static Take heardOf(Take take) {
+        return take.from(Start.BEGINNING)
+                .countedIn(CountIn.NONE)
+                .of(take.exercise().turnedTo(0));
+    }
+
+    /** The exercise at the tempo it is practised at, where that is not its own and every section can follow. */
+    private Exercise atTempo(Exercise exercise) {
+        return settings.tempo()
+                .get()
+                .filter(exercise::allowsTempo)
+                .map(exercise::withTempo)
+                .orElse(exercise);
+    }
+
+    /** The tempo at which the feel in hand is played, or would be. */
+    public Tempo tempo() {
+        Tempo tempo = atTempo(desk.exercise().get()).tempo();
+        BigFraction slowed =
+                tempo.perMinute().multiply(settings.percent().get()).divide(100);
+        BigFraction slowest = BigFraction.of(Tempo.SLOWEST);
+        BigFraction fastest = BigFraction.of(Tempo.FASTEST);
+        BigFraction within = slowed.compareTo(slowest) < 0 ? slowest : slowed.compareTo(fastest) > 0 ? fastest : slowed;
+        return new Tempo(tempo.beat(), within);
+    }
+
+    /** The take that would be played now, from its beginning. */
     public Take take() {
-        Exercise exercise = desk.exercise().get();
-        if (playsSections(exercise)) {
-            return new Take(exercise, clicked(), percent.get(), countIn.get(), mix.get(), Optional.empty());
+        Exercise exercise = atTempo(desk.exercise().get());
+        CountIn countIn = new CountIn(settings.countIn().get(), score.school.get(), score.division.get());
+        boolean sections = playsSections(exercise);
+        Take take = new Take(
+                        sections ? exercise : inHand(exercise),
+                        StageInHand.clicked(settings.clicked(), settings.stage().get()))
+                .at(settings.percent().get())
+                .countedIn(countIn)
+                .mixed(settings.mix().get())
+                .with(settings.band().get());
+        boolean whole = sections || take.exercise().hasSections();
+        return settings.loop()
+                .get()
+                .filter(bars -> !whole && bars.to() <= exercise.phrase().bars().size())
+                .map(take::looping)
+                .orElse(take);
+    }
+
+    /** The feel in hand as it is practised: a stage of it, or as many layers as are being built up. */
+    private Exercise inHand(Exercise exercise) {
+        Optional<Stage> stage = settings.stage().get();
+        if (stage.isPresent()) {
+            return stages.of(exercise, stage.get());
         }
         List<Layer> heard = exercise.layers()
-                .subList(0, Math.min(stage.get(), exercise.layers().size()));
-        Take all = new Take(
-                exercise.alone().withLayers(heard),
-                clicked(),
-                percent.get(),
-                countIn.get(),
-                mix.get(),
-                Optional.empty());
-        return loop.get()
-                .filter(bars -> bars.to() <= exercise.phrase().bars().size())
-                .map(all::looping)
-                .orElse(all);
+                .subList(0, Math.min(score.stage.get(), exercise.layers().size()));
+        return exercise.alone().withLayers(heard);
+    }
+
+    /** What has been played last, or plays now; from any thread. */
+    public Take played() {
+        return playingTake;
     }
 
     @Override

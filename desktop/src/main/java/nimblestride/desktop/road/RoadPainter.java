@@ -27,7 +27,7 @@ final class RoadPainter {
     static final double GUTTER = 106;
 
     /** How far the Road reaches to the left of its first moment. */
-    private static final double EDGE = 12;
+    static final double EDGE = 12;
 
     private static final double POST_TOP = 22;
     /** How high a stride rises for its width, at the most. */

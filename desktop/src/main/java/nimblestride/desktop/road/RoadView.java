@@ -24,6 +24,8 @@ import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.timing.Timing;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.look.Palette;
@@ -38,6 +40,8 @@ public final class RoadView extends BorderPane {
     private static final double ROUNDS_WITHOUT_HOME = 8;
     /** Ways home longer than this, in whole notes, are told among the findings and not laid out: nobody scrolls there. */
     private static final double LONGEST = 1e9;
+
+    private static final long FINE = 1_000;
 
     private final Canvas canvas = new Canvas();
     private final Pane holder = new Pane(canvas);
@@ -57,6 +61,8 @@ public final class RoadView extends BorderPane {
     private NoteValue fittedLength = NoteValue.ZERO;
     private double scale = 300;
     private OptionalDouble heard = OptionalDouble.empty();
+    private Optional<Timing> played = Optional.empty();
+    private Optional<Exercise> playedOf = Optional.empty();
 
     public RoadView() {
         getStyleClass().add("road");
@@ -97,6 +103,13 @@ public final class RoadView extends BorderPane {
         hand.setPlacing(placing);
     }
 
+    /** Shows how somebody played, or takes it away. */
+    public void setPlayed(Optional<Timing> timing) {
+        played = timing;
+        playedOf = Optional.ofNullable(answer).map(Answer::exercise);
+        paint();
+    }
+
     private void recount() {
         counts = new Counts(school.get(), division.get());
         paint();
@@ -134,10 +147,18 @@ public final class RoadView extends BorderPane {
     /** Shows an exercise; where the length of its phrase is new, to a scale at which the phrase fits. */
     public void show(Answer newAnswer) {
         answer = newAnswer;
+        if (!playedOf.map(this::isSameMusic).orElse(true)) {
+            played = Optional.empty();
+        }
         journey.show(answer.reckoning(), length());
         sizeCanvas();
         setAccessibleText(describe());
         refit();
+    }
+
+    private boolean isSameMusic(Exercise other) {
+        return other.phrase().equals(answer.exercise().phrase())
+                && other.layers().equals(answer.exercise().layers());
     }
 
     private void sizeCanvas() {
@@ -194,6 +215,19 @@ public final class RoadView extends BorderPane {
 
     private Stretch stretch() {
         return new Stretch(bar.getValue(), viewWidth(), scale);
+    }
+
+    /** Where the first bar begins that is in view as a whole, or the one in which the view begins. */
+    public NoteValue firstBarInView() {
+        if (answer == null) {
+            return NoteValue.ZERO;
+        }
+        Stretch now = stretch();
+        Phrase phrase = answer.exercise().phrase();
+        long bar = phrase.barAt(NoteValue.of((long) Math.floor(now.start() * FINE), FINE));
+        boolean cutOff = phrase.startOf(bar).toDouble() < now.start() - 0.02 * now.width() / scale;
+        boolean nextIsSeen = phrase.startOf(bar + 1).toDouble() < now.end();
+        return phrase.startOf(cutOff && nextIsSeen ? bar + 1 : bar);
     }
 
     /** Brings a moment into view, by a page if it is not. */
@@ -316,6 +350,8 @@ public final class RoadView extends BorderPane {
                 new RoadPainter(canvas.getGraphicsContext2D(), palette.get(), picture, stretch, canvas.getHeight());
         ground = painter.ground();
         painter.paint();
+        played.ifPresent(timing -> new PlayedPainter(canvas.getGraphicsContext2D(), palette.get(), stretch, ground)
+                .paint(timing.bySpot(), answer.exercise().phrase().length().toDouble()));
         heard.ifPresent(moment -> painter.marker(moment, reducedMotion.get()));
         journey.paint(stretch, palette.get());
     }

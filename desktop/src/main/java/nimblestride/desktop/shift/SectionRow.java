@@ -34,7 +34,7 @@ final class SectionRow {
     }
 
     private final int index;
-    private final Label number;
+    private final Button number;
     private final TypedField<String> name;
     private final Button bars = new Button();
     private final TypedField<Integer> rounds;
@@ -46,10 +46,16 @@ final class SectionRow {
     private final Button out;
     private Exercise shown;
 
-    SectionRow(int index, Desk desk, Editing editing) {
+    /** @param play plays from it */
+    SectionRow(int index, Desk desk, Editing editing, Runnable play) {
         this.index = index;
-        number = new Label(Integer.toString(index + 1));
-        number.getStyleClass().add("section-number");
+        number = new Button(Integer.toString(index + 1));
+        number.setId("section-play-" + index);
+        number.getStyleClass().addAll("flat", "section-number");
+        number.setMinWidth(Button.USE_PREF_SIZE);
+        number.setAccessibleText("Play from section " + (index + 1));
+        number.setTooltip(new Tooltip("Play from this section"));
+        number.setOnAction(event -> play.run());
         name = new TypedField<>(
                 text -> Sectioning.named(shown, feel(), text.strip())
                         .feels()

@@ -47,7 +47,7 @@ final class SectionsPage extends VBox implements Page {
         getStyleClass().add("page");
         CheckBox all = new CheckBox("Play all sections in order");
         all.setId("all-sections");
-        all.selectedProperty().bindBidirectional(transport.allSections());
+        all.selectedProperty().bindBidirectional(transport.settings().allSections());
         all.setTooltip(new Tooltip("Off: only the feel in hand is played, again and again"));
         SmallButton again = new SmallButton("Again", "section-again", () -> edit("again", this::again));
         again.setTooltip(new Tooltip("The feel in hand once more, after the last section"));
@@ -107,7 +107,8 @@ final class SectionsPage extends VBox implements Page {
             grid.getChildren().clear();
             grid.addRow(0, Stream.of(HEADS).map(Caption::new).toArray(Node[]::new));
             for (int i = 0; i < count; i++) {
-                SectionRow row = new SectionRow(i, desk, this::edit);
+                int section = i;
+                SectionRow row = new SectionRow(i, desk, this::edit, () -> transport.playFromSection(section));
                 rows.add(row);
                 List<Node> nodes = row.nodes();
                 GridPane.setHgrow(nodes.get(BARS_COLUMN), Priority.ALWAYS);

@@ -72,6 +72,15 @@ public final class TypedField<T> extends VBox {
         return false;
     }
 
+    /** Empties it: what stood there has been used. */
+    public void clear() {
+        showing = true;
+        field.clear();
+        last = null;
+        showing = false;
+        setProblem(Optional.empty());
+    }
+
     /** Shows a value that has come about elsewhere; text that stands for it already is left as it was typed. */
     public void show(T value) {
         if (value.equals(last)) {

@@ -1,6 +1,7 @@
 package nimblestride.desktop.window;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -20,6 +21,7 @@ import nimblestride.core.exercise.Exercise;
 import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.pages.Bench;
+import nimblestride.desktop.pages.Pages;
 
 /** The benches below the Road, one at a time, in the order in which people work. */
 final class Benches extends VBox {
@@ -30,6 +32,7 @@ final class Benches extends VBox {
     private final Label about = new Label();
     private final ToggleGroup chosen = new ToggleGroup();
     private final ReadOnlyObjectWrapper<Region> shown = new ReadOnlyObjectWrapper<>();
+    private final Map<String, Pages> named = new HashMap<>();
     private final Map<String, ToggleButton> buttons = new LinkedHashMap<>();
 
     Benches() {
@@ -48,8 +51,9 @@ final class Benches extends VBox {
     }
 
     /** Adds a bench after the others. */
-    <B extends Region & Bench> void add(String name, String what, B bench) {
+    <B extends Pages & Bench> void add(String name, String what, B bench) {
         all.add(bench);
+        named.put(name, bench);
         ToggleButton button = new ToggleButton(name);
         button.setId("bench-" + name.toLowerCase(Locale.ROOT).replace(' ', '-'));
         button.setMinWidth(USE_PREF_SIZE);
@@ -100,5 +104,11 @@ final class Benches extends VBox {
     /** Goes to a bench. */
     void choose(String name) {
         chosen.selectToggle(buttons.get(name));
+    }
+
+    /** Goes to a page of a bench. */
+    void choose(String name, String page) {
+        choose(name);
+        named.get(name).choose(page);
     }
 }

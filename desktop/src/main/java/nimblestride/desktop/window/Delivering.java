@@ -3,6 +3,7 @@ package nimblestride.desktop.window;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.print.PageLayout;
@@ -49,6 +50,16 @@ final class Delivering implements Delivery {
                     Form.PDF.title(),
                     () -> PdfFile.write(title, pages, Paper.pointsToTheSpace()));
         }
+    }
+
+    @Override
+    public Optional<Path> where(String suggested) {
+        return questions.fileToSave(suggested);
+    }
+
+    @Override
+    public void failed(String title, String why) {
+        questions.tell(title, why);
     }
 
     private void write(String suggested, String what, Supplier<byte[]> content) {

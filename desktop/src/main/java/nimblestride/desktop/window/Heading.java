@@ -72,7 +72,11 @@ final class Heading extends VBox {
         play.setId("play");
         play.getStyleClass().add("play");
         play.setMinWidth(96);
-        play.textProperty().bind(Bindings.when(transport.playing()).then("Stop").otherwise("Play"));
+        play.textProperty()
+                .bind(Bindings.when(transport.counted().isNotEmpty())
+                        .then(transport.counted())
+                        .otherwise(
+                                Bindings.when(transport.playing()).then("Stop").otherwise("Play")));
         play.graphicProperty()
                 .bind(Bindings.when(transport.playing())
                         .then(new FontIcon(Feather.SQUARE))
@@ -81,8 +85,8 @@ final class Heading extends VBox {
         play.setTooltip(new Tooltip("Space"));
         CheckBox click = new CheckBox("Click");
         click.setId("click");
-        click.selectedProperty().bindBidirectional(transport.click());
-        click.setTooltip(new Tooltip("A click on each group, and a higher one on each 1"));
+        click.selectedProperty().bindBidirectional(transport.settings().click());
+        click.setTooltip(new Tooltip("What it says is set on the Practise bench (Ctrl+5)"));
 
         HBox first = row(
                 name,

@@ -19,19 +19,24 @@ final class MainMenu extends MenuBar {
     private final CheckMenuItem night = new CheckMenuItem("Night");
     private final CheckMenuItem reducedMotion = new CheckMenuItem("Less motion");
 
-    MainMenu(MainWindow window, FileMenu files, Desk desk, Transport transport, RoadView road) {
+    MainMenu(MainWindow window, FileMenu files, BookOut book, Desk desk, Transport transport, RoadView road) {
         Menu file = new Menu("File");
         file.getItems()
                 .setAll(
                         item("New", "Shortcut+N", files::newExercise),
                         item("Open…", "Shortcut+O", files::open),
+                        item("Bring in a MIDI file…", "Shortcut+I", files::bringIn),
                         new SeparatorMenuItem(),
                         item("Save", "Shortcut+S", files::save),
                         item("Save as…", "Shortcut+Shift+S", files::saveAs),
                         item("Keep in the Book", "Shortcut+K", files::keepInBook),
                         item("Write a MIDI file…", "Shortcut+M", files::saveMidi),
-                        item("Write a WAV file…", "Shortcut+W", () -> files.saveWav(transport.take())),
+                        item("Write a WAV file…", "Shortcut+W", window::writeSound),
                         item("Print the sheet…", "Shortcut+P", window::print),
+                        new SeparatorMenuItem(),
+                        item("Write the whole Book…", "Shortcut+Shift+W", book::everything),
+                        item("Back the Book up…", "Shortcut+Shift+B", book::backUp),
+                        item("Restore a backup…", "Shortcut+Shift+R", book::restore),
                         new SeparatorMenuItem(),
                         item("Quit", "Shortcut+Q", () -> {
                             window.close();
@@ -70,6 +75,7 @@ final class MainMenu extends MenuBar {
                         item("Place", "Shortcut+2", () -> window.chooseBench("Place")),
                         item("Cross", "Shortcut+3", () -> window.chooseBench("Cross")),
                         item("Shift", "Shortcut+4", () -> window.chooseBench("Shift")),
+                        item("Practise", "Shortcut+5", () -> window.chooseBench("Practise")),
                         item("Hand out", "Shortcut+6", () -> window.chooseBench("Hand out")),
                         item("The count, large", "Shortcut+R", window::showCountStand),
                         new SeparatorMenuItem(),
@@ -77,6 +83,7 @@ final class MainMenu extends MenuBar {
                         item("Farther", "Shortcut+MINUS", road::zoomOut),
                         item("Fit the phrase", "Shortcut+0", road::fitPhrase),
                         new SeparatorMenuItem(),
+                        item("Find in the Book", "Shortcut+F", window::findInBook),
                         bookShown,
                         roomForBench,
                         night,
@@ -84,7 +91,16 @@ final class MainMenu extends MenuBar {
 
         Menu help = new Menu("Help");
         help.getItems().setAll(item("Shortcuts", "F1", () -> Shortcuts.show(window.stage(), this)));
-        getMenus().setAll(file, edit, new PlayMenu(transport), view, help);
+        getMenus()
+                .setAll(
+                        file,
+                        edit,
+                        new PlayMenu(
+                                transport,
+                                () -> transport.playFrom(road.firstBarInView()),
+                                () -> window.go("Practise", "Click")),
+                        view,
+                        help);
     }
 
     private static MenuItem item(String text, String keys, Runnable action) {

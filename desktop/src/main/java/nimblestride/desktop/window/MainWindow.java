@@ -3,10 +3,10 @@ package nimblestride.desktop.window;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.LongSupplier;
-import java.util.function.Supplier;
 import java.util.function.UnaryOperator;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
@@ -17,8 +17,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import nimblestride.core.exercise.Exercise;
-import nimblestride.desktop.book.BookFolder;
 import nimblestride.desktop.book.BookPane;
+import nimblestride.desktop.book.OpenBook;
 import nimblestride.desktop.breaking.BreakBench;
 import nimblestride.desktop.cross.CrossBench;
 import nimblestride.desktop.desk.Desk;
@@ -28,12 +28,19 @@ import nimblestride.desktop.look.Face;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.placing.PlaceBench;
 import nimblestride.desktop.play.Transport;
+import nimblestride.desktop.practising.Diary;
+import nimblestride.desktop.practising.PractiseBench;
 import nimblestride.desktop.road.RoadView;
 import nimblestride.desktop.shift.ShiftBench;
-import nimblestride.sound.play.AudioOut;
+import nimblestride.desktop.teaching.LessonPage;
+import nimblestride.formats.json.DraftJson.InBook;
+import nimblestride.sound.play.Outputs;
 
 /** One window on one exercise. */
 public final class MainWindow {
+    /** The file of the Book, within the program's folder. */
+    public static final String BOOK = "nimble-stride.book";
+
     private final Stage stage;
     private final Path home;
     private final Settings remembered;
@@ -41,15 +48,16 @@ public final class MainWindow {
     private final Label playingThrough = new Label();
     private final RoadView road = new RoadView();
     private final Desk desk;
+    private final Sounding sounding;
     private final Transport transport;
     private final FileMenu files;
     private final Benches benches = new Benches();
-    private final BreakBench breaking;
     private final PlaceBench placing;
     private final CrossBench crossing;
-    private final ShiftBench shifting;
+    private final PractiseBench practising;
     private final HandOutBench handing;
     private final FindingsPane findings;
+    private final OpenBook openBook;
     private final BookPane book;
     private final BorderPane root = new BorderPane();
     private final MainMenu menu;
@@ -59,44 +67,66 @@ public final class MainWindow {
 
     /**
      * @param home the folder in which the program keeps drafts, settings and the Book
-     * @param nanos a clock in nanoseconds, for taps
      * @param questions asks the user; empty for the window's own dialogs
+     * @param clock tells the day and the time
+     * @param nanos a clock in nanoseconds, for taps
      */
     public MainWindow(
-            Stage stage, Path home, Optional<Questions> questions, Supplier<AudioOut> outs, LongSupplier nanos) {
+            Stage stage, Path home, Optional<Questions> questions, Outputs outputs, Clock clock, LongSupplier nanos) {
         Face.load();
         this.stage = stage;
         this.home = home;
-        Path bookFolder = home.resolve("book");
         this.remembered = Settings.read(home.resolve("settings.properties"));
         this.desk = new Desk(keeping.last(home.resolve("drafts")));
-        this.transport = new Transport(desk, outs, road.stage(), this::follow);
+        this.sounding = new Sounding(desk, outputs, home.resolve("voices"), road, this::follow, this::tell);
+        this.transport = sounding.transport();
+        remembered.sound().apply(transport.settings(), sounding.devices());
         this.stand = new StandWindow(stage, desk, road, transport::toggle, root::getStyle);
-        Questions asking = questions.orElseGet(() -> new WindowQuestions(stage, bookFolder));
-        this.files = new FileMenu(desk, asking, bookFolder, this::tell, this::refreshBook);
-        this.breaking = new BreakBench(desk, road.school(), road.division(), nanos);
+        Questions asking = questions.orElseGet(() -> new WindowQuestions(stage, home));
+        this.openBook = new OpenBook(home.resolve(BOOK), clock, this::tell);
+        this.files = new FileMenu(desk, asking, openBook, this::tell);
         this.placing = new PlaceBench(
                 desk, road.school(), road.division(), road.stage(), moment -> road.bringIntoView(moment));
-        this.crossing = new CrossBench(desk, transport, files::keepInBook);
-        this.shifting = new ShiftBench(desk, transport);
+        this.crossing = new CrossBench(desk, files::keepInBook);
+        Diary diary = new Diary(desk, openBook, transport, nanos);
+        BookOut bookOut = new BookOut(openBook, asking, this::tell);
+        this.practising = new PractiseBench(
+                desk,
+                openBook,
+                diary,
+                transport,
+                sounding.devices(),
+                sounding.recordings(),
+                new PractiseBench.Beyond(
+                        files::openKept, road::setPlayed, this::tell, bookOut, new AskingForSounds(asking)));
+        Delivering delivering = new Delivering(stage, asking, this::tell);
         this.handing = new HandOutBench(
                 desk,
                 remembered.sheet(),
                 road.school(),
-                new BookFolder(bookFolder)::readable,
-                new Delivering(stage, asking, this::tell),
+                openBook,
+                transport,
+                sounding.sounds(),
+                delivering,
                 this::tell);
-        benches.add("Break", "take a bar apart and feel it in groups", breaking);
+        handing.teach(new LessonPage(
+                openBook,
+                new LessonBeyond(desk, openBook, files, asking, bookOut, handing::sheet, delivering, this::tell)));
+        benches.add(
+                "Break",
+                "take a bar apart and feel it in groups",
+                new BreakBench(desk, road.school(), road.division(), nanos));
         benches.add("Place", "voices on counts, and the hands", placing);
         benches.add("Cross", "what runs across the bar line, and its way home", crossing);
-        benches.add("Shift", "a change of gear, there and back", shifting);
+        benches.add("Shift", "a change of gear, there and back", new ShiftBench(desk, transport));
+        benches.add("Practise", "stages, the ladder, taps and the log; how it all sounds", practising);
         benches.add("Hand out", "the page as it will print, and files for other programs", handing);
         benches.addAtTheEnd(new CountChoice(desk, road.school(), road.division(), this::showCountStand));
         benches.choose("Cross");
         this.findings =
                 new FindingsPane(place -> road.bringIntoView(place.at()), mend -> desk.edit(exercise -> mend.mended()));
-        this.book = new BookPane(new BookFolder(bookFolder), files::open, files::keepInBook);
-        this.menu = new MainMenu(this, files, desk, transport, road);
+        this.book = new BookPane(openBook, new BookActions(files, asking));
+        this.menu = new MainMenu(this, files, bookOut, desk, transport, road);
         setNight(remembered.night());
         build();
         listen();
@@ -127,12 +157,13 @@ public final class MainWindow {
         menu.reducedMotion().set(remembered.reducedMotion());
         menu.night().set(remembered.night());
         road.school().set(remembered.counting());
+        practising.rests().set(remembered.rests());
         Scene scene = new Scene(root, remembered.width(), remembered.height());
         scene.getStylesheets()
                 .setAll(MainWindow.class
                         .getResource("/nimblestride/desktop/look/stride.css")
                         .toExternalForm());
-        new WindowKeys(scene, desk, transport, road).listen();
+        new WindowKeys(scene, desk, transport, sounding.devices(), road).listen();
         FileDrop.accept(scene, files::open);
         stage.setScene(scene);
         stage.setMinWidth(900);
@@ -150,10 +181,12 @@ public final class MainWindow {
         road.setRegrouping(new DeskRegrouping(desk));
         benches.chosen().addListener(change -> clicksOnCounts());
         benches.chosen().addListener((property, old, bench) -> {
-            if (shifting.equals(bench) || shifting.equals(old)) {
-                // Two feels above each other need more room than the Road, for as long as they are worked on.
-                menu.roomForBench().set(shifting.equals(bench));
-            }
+            // Two feels above each other, and what is much to read, need more room than the Road while they are in
+            // view.
+            menu.roomForBench()
+                    .set(bench instanceof ShiftBench
+                            || bench instanceof PractiseBench
+                            || bench instanceof HandOutBench);
         });
         clicksOnCounts();
         desk.answer().addListener((property, old, answer) -> {
@@ -163,14 +196,20 @@ public final class MainWindow {
         });
         desk.exercise().addListener(change -> keepAndTitle());
         desk.exercise().addListener((property, old, exercise) -> seeAllLayers(old, exercise));
-        desk.file().addListener((property, old, file) -> {
-            book.mark(file);
+        desk.file().addListener(change -> keepAndTitle());
+        desk.inBook().addListener(change -> {
+            markInBook();
             keepAndTitle();
         });
         desk.saved().addListener(change -> keepAndTitle());
-        WhilePlaying.listen(transport, desk, stage.getScene(), playingThrough);
-        book.mark(desk.file().get());
+        WhilePlaying.listen(transport, sounding.devices(), desk, stage.getScene(), playingThrough);
+        new RestReminder(transport, practising.rests(), this::tell).listen();
+        markInBook();
         keepAndTitle();
+    }
+
+    private void markInBook() {
+        book.mark(desk.inBook().get().map(InBook::id));
     }
 
     /** A layer that has just come in must not stay unseen and unheard because an exercise is being built up. */
@@ -195,10 +234,6 @@ public final class MainWindow {
     /** Puts the count on the stand, in a window of its own. */
     void showCountStand() {
         stand.show();
-    }
-
-    private void refreshBook() {
-        book.refresh();
     }
 
     /** Shows a message at the foot of the window. */
@@ -236,34 +271,21 @@ public final class MainWindow {
         }
     }
 
-    /** Asks the Break bench a question. */
-    public void ask(String question) {
-        benches.choose("Break");
-        breaking.choose(question);
+    /** Goes to a page of a bench: of Break, Place, Cross, Shift, Practise or Hand out. */
+    public void go(String bench, String page) {
+        benches.choose(bench, page);
     }
 
-    /** Goes to a page of the Place bench. */
-    public void place(String page) {
-        benches.choose("Place");
-        placing.choose(page);
+    /** Unfolds the Book and goes to where exercises are searched for. */
+    void findInBook() {
+        menu.bookShown().set(true);
+        book.find();
     }
 
-    /** Goes to a page of the Cross bench. */
-    public void cross(String page) {
-        benches.choose("Cross");
-        crossing.choose(page);
-    }
-
-    /** Goes to a page of the Shift bench. */
-    public void shift(String page) {
-        benches.choose("Shift");
-        shifting.choose(page);
-    }
-
-    /** Goes to a page of the Hand out bench. */
-    public void handOut(String page) {
-        benches.choose("Hand out");
-        handing.choose(page);
+    /** Writes what would be played now as a WAV file. */
+    void writeSound() {
+        go("Hand out", "Sound file");
+        handing.writeSound();
     }
 
     /** Prints the sheet. */
@@ -272,9 +294,14 @@ public final class MainWindow {
         handing.print();
     }
 
-    /** Goes to a bench: Break, Place, Cross, Shift or Hand out. */
+    /** Goes to a bench: Break, Place, Cross, Shift, Practise or Hand out. */
     public void chooseBench(String name) {
         benches.choose(name);
+    }
+
+    /** Opens an exercise of the Book by its name; nothing happens where there is none. */
+    public void openFromBook(String name) {
+        openBook.ask(one -> one.shelf().named(name)).flatMap(kept -> kept).ifPresent(files::open);
     }
 
     /** Opens a file, as if it had been chosen in the menu. */
@@ -291,6 +318,11 @@ public final class MainWindow {
         return desk;
     }
 
+    /** The Book, where there is one. */
+    OpenBook book() {
+        return openBook;
+    }
+
     public void show() {
         stage.show();
         road.requestFocus();
@@ -304,7 +336,9 @@ public final class MainWindow {
                 road.reducedMotion().get(),
                 menu.bookShown().get(),
                 road.school().get(),
-                handing.sheet());
+                handing.sheet(),
+                practising.rests().get(),
+                RememberedSound.of(transport.settings(), sounding.devices()));
         try {
             Files.createDirectories(home);
             settings.write(home.resolve("settings.properties"));
@@ -316,11 +350,14 @@ public final class MainWindow {
 
     /** Ends playing and keeps what lies on the desk. */
     public void close() {
-        transport.close();
+        transport.stop();
         stand.close();
         remember();
+        sounding.close();
         benches.close();
+        book.close();
         desk.close();
         keeping.close();
+        openBook.close();
     }
 }

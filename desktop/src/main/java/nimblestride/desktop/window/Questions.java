@@ -1,6 +1,7 @@
 package nimblestride.desktop.window;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 
 /** What only the user can answer. */
@@ -12,7 +13,7 @@ public interface Questions {
         CANCEL
     }
 
-    Optional<Path> fileToOpen();
+    Optional<Path> fileToOpen(String ending);
 
     /** @param suggested the name of the file, with its ending */
     Optional<Path> fileToSave(String suggested);
@@ -20,4 +21,17 @@ public interface Questions {
     Keep keepChanges(String exerciseName);
 
     void tell(String title, String text);
+
+    /**
+     * Whether something is to be done.
+     *
+     * @param yes what is said to have it done
+     */
+    boolean sure(String title, String text, String yes);
+
+    /** A line of text; empty where the user has none. */
+    Optional<String> line(String title, String what, String first);
+
+    /** One of several, by its number from 0; empty for none of them. */
+    Optional<Integer> choose(String title, String what, List<String> from);
 }

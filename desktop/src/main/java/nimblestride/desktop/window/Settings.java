@@ -9,6 +9,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Properties;
 import java.util.stream.Collectors;
+import nimblestride.core.care.Rests;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.sheet.Paper;
 import nimblestride.core.sheet.Section;
@@ -25,16 +26,29 @@ import nimblestride.formats.file.AtomicFile;
  * @param bookShown whether the Book is unfolded
  * @param counting how the Road is counted
  * @param sheet what stands on a sheet; of it the paper, the sections and the stages are remembered
+ * @param rests after how many minutes of playing a rest is due; 0 for no reminder
+ * @param sound how it sounds
  */
-public record Settings(
+record Settings(
         double width,
         double height,
         boolean night,
         boolean reducedMotion,
         boolean bookShown,
         CountingSchool counting,
-        Sheet sheet) {
-    public static final Settings USUAL = new Settings(1280, 800, false, false, true, CountingSchool.BEATS, Sheet.USUAL);
+        Sheet sheet,
+        int rests,
+        RememberedSound sound) {
+    public static final Settings USUAL = new Settings(
+            1280,
+            800,
+            false,
+            false,
+            true,
+            CountingSchool.BEATS,
+            Sheet.USUAL,
+            Rests.USUAL.minutes(),
+            RememberedSound.USUAL);
 
     static Settings read(Path file) {
         Properties properties = new Properties();
@@ -52,7 +66,9 @@ public record Settings(
                 flag(properties, "reducedMotion", USUAL.reducedMotion),
                 flag(properties, "bookShown", USUAL.bookShown),
                 school(properties.getProperty("counting", "")),
-                sheet(properties));
+                sheet(properties),
+                rests(properties),
+                RememberedSound.read(properties));
     }
 
     private static Sheet sheet(Properties properties) {
@@ -76,6 +92,14 @@ public record Settings(
                             Integer.parseInt(properties.getProperty("sheet.firstPercent", "")));
         } catch (IllegalArgumentException e) {
             return sheet.on(paper);
+        }
+    }
+
+    private static int rests(Properties properties) {
+        try {
+            return new Rests(Integer.parseInt(properties.getProperty("rests", ""))).minutes();
+        } catch (IllegalArgumentException e) {
+            return USUAL.rests;
         }
     }
 
@@ -113,6 +137,8 @@ public record Settings(
                 sheet.sections().stream().map(Section::name).sorted().collect(Collectors.joining(",")));
         properties.setProperty("sheet.stages", Integer.toString(sheet.stages()));
         properties.setProperty("sheet.firstPercent", Integer.toString(sheet.firstPercent()));
+        properties.setProperty("rests", Integer.toString(rests));
+        sound.write(properties);
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         properties.store(out, "Nimble Stride");
         AtomicFile.write(file, out.toByteArray());

@@ -31,6 +31,7 @@ final class Shortcuts {
             }
         }
         add(grid, "Space", "Play and stop, outside a text field");
+        add(grid, "Shift+Space", "Play from the first bar in view");
         add(grid, "Enter", "Press the button or tick the box in focus");
         add(grid, "Esc", "Put back the last good text; leave the field");
         add(grid, "Arrows, Page Up, Page Down, Home, End", "Move along the Road");

@@ -1,21 +1,40 @@
 package nimblestride.desktop.window;
 
+import javafx.animation.Animation;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
+import javafx.util.Duration;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.play.Devices;
+import nimblestride.desktop.play.StatusWords;
 import nimblestride.desktop.play.Transport;
 
-/** What the window does while it plays: it says through what, and turns to the feel that is heard. */
+/** What the window does while it plays: it says what and through what, and turns to the feel that is heard. */
 final class WhilePlaying {
+    private static final Duration BETWEEN_LOOKS = Duration.seconds(1);
+
     private WhilePlaying() {}
 
     /** @param told says how it is played */
-    static void listen(Transport transport, Desk desk, Scene scene, Label told) {
-        Runnable tell = () -> told.setText(transport.playing().get() ? transport.told() : "");
-        transport.playing().addListener(change -> tell.run());
-        transport.percent().addListener(change -> tell.run());
-        transport.loop().addListener(change -> tell.run());
+    static void listen(Transport transport, Devices devices, Desk desk, Scene scene, Label told) {
+        Runnable tell = () ->
+                told.setText(transport.playing().get() ? transport.told() + StatusWords.brief(devices.status()) : "");
+        Timeline looks = new Timeline(new KeyFrame(BETWEEN_LOOKS, event -> tell.run()));
+        looks.setCycleCount(Animation.INDEFINITE);
+        transport.playing().addListener(change -> {
+            tell.run();
+            if (transport.playing().get()) {
+                looks.play();
+            } else {
+                looks.stop();
+            }
+        });
+        transport.counted().addListener(change -> tell.run());
+        transport.settings().percent().addListener(change -> tell.run());
+        transport.settings().loop().addListener(change -> tell.run());
         transport.section().addListener((property, was, section) -> turn(desk, scene, section.intValue()));
     }
 

@@ -1,5 +1,7 @@
 package nimblestride.desktop.window;
 
+import java.util.EnumSet;
+import java.util.Set;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -9,9 +11,14 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
+import nimblestride.core.groove.Level;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.play.Devices;
+import nimblestride.desktop.play.PadKeys;
 import nimblestride.desktop.play.Transport;
+import nimblestride.desktop.road.RoadView;
 import nimblestride.desktop.typing.TypedField;
+import nimblestride.sound.kit.Strike;
 
 /** The keys that mean the same wherever the focus is. */
 final class WindowKeys {
@@ -22,27 +29,50 @@ final class WindowKeys {
     private final Scene scene;
     private final Desk desk;
     private final Transport transport;
-    private final Node road;
+    private final Devices devices;
+    private final RoadView road;
+    private final Set<KeyCode> down = EnumSet.noneOf(KeyCode.class);
 
     /** @param road takes the focus when a field is left by Escape */
-    WindowKeys(Scene scene, Desk desk, Transport transport, Node road) {
+    WindowKeys(Scene scene, Desk desk, Transport transport, Devices devices, RoadView road) {
         this.scene = scene;
         this.desk = desk;
         this.transport = transport;
+        this.devices = devices;
         this.road = road;
     }
 
     void listen() {
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::padsPlay);
+        scene.addEventFilter(KeyEvent.KEY_RELEASED, event -> down.remove(event.getCode()));
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::spacePlays);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::enterPresses);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::undoEverything);
+    }
+
+    /** While the computer's keys are pads, letters strike; a key that repeats has been struck once. */
+    private void padsPlay(KeyEvent event) {
+        boolean typing = scene.getFocusOwner() instanceof TextInputControl;
+        if (!devices.keys().get() || typing || event.isShortcutDown() || event.isAltDown()) {
+            return;
+        }
+        PadKeys.voice(event.getCode()).ifPresent(voice -> {
+            if (down.add(event.getCode())) {
+                devices.strike(new Strike(voice, event.isShiftDown() ? Level.ACCENT : Level.NORMAL));
+            }
+            event.consume();
+        });
     }
 
     /** Space plays and stops, but for where it is a letter. */
     private void spacePlays(KeyEvent event) {
         boolean typing = scene.getFocusOwner() instanceof TextInputControl;
         if (event.getCode() == KeyCode.SPACE && !typing && !event.isShortcutDown()) {
-            transport.toggle();
+            if (event.isShiftDown()) {
+                transport.playFrom(road.firstBarInView());
+            } else {
+                transport.toggle();
+            }
             event.consume();
         } else if (event.getCode() == KeyCode.ESCAPE && typing) {
             boolean wrong = scene.getFocusOwner() instanceof TextField field && TypedField.putBackWrongText(field);

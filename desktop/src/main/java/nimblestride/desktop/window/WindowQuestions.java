@@ -4,12 +4,16 @@ import java.io.File;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
+import javafx.scene.control.ChoiceDialog;
+import javafx.scene.control.Dialog;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextInputDialog;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import nimblestride.formats.form.Form;
@@ -25,8 +29,8 @@ final class WindowQuestions implements Questions {
     }
 
     @Override
-    public Optional<Path> fileToOpen() {
-        FileChooser chooser = chooser("Open an exercise", "json");
+    public Optional<Path> fileToOpen(String ending) {
+        FileChooser chooser = chooser("Open", ending);
         return chosen(() -> chooser.showOpenDialog(stage));
     }
 
@@ -80,16 +84,47 @@ final class WindowQuestions implements Questions {
         alert.showAndWait();
     }
 
+    @Override
+    public boolean sure(String title, String text, String yes) {
+        ButtonType doIt = new ButtonType(yes, ButtonBar.ButtonData.YES);
+        Alert alert = new Alert(Alert.AlertType.CONFIRMATION, "", doIt, ButtonType.CANCEL);
+        prepare(alert, title, text);
+        return alert.showAndWait().filter(doIt::equals).isPresent();
+    }
+
+    @Override
+    public Optional<String> line(String title, String what, String first) {
+        TextInputDialog dialog = new TextInputDialog(first);
+        dialog.setContentText(what);
+        dress(dialog, title);
+        return dialog.showAndWait();
+    }
+
+    @Override
+    public Optional<Integer> choose(String title, String what, List<String> from) {
+        if (from.isEmpty()) {
+            return Optional.empty();
+        }
+        ChoiceDialog<String> dialog = new ChoiceDialog<>(from.get(0), from);
+        dialog.setContentText(what);
+        dress(dialog, title);
+        return dialog.showAndWait().map(from::indexOf);
+    }
+
+    private void dress(Dialog<?> dialog, String title) {
+        dialog.initOwner(stage);
+        dialog.setTitle("Nimble Stride");
+        dialog.setHeaderText(title);
+        dialog.setGraphic(null);
+        dialog.getDialogPane().setStyle(stage.getScene().getRoot().getStyle());
+        dialog.getDialogPane().getStylesheets().setAll(stage.getScene().getStylesheets());
+    }
+
     private void prepare(Alert alert, String title, String text) {
-        alert.initOwner(stage);
-        alert.setTitle("Nimble Stride");
-        alert.setHeaderText(title);
-        alert.setGraphic(null);
+        dress(alert, title);
         Label content = new Label(text);
         content.setWrapText(true);
         content.setPrefWidth(460);
         alert.getDialogPane().setContent(content);
-        alert.getDialogPane().setStyle(stage.getScene().getRoot().getStyle());
-        alert.getDialogPane().getStylesheets().setAll(stage.getScene().getStylesheets());
     }
 }

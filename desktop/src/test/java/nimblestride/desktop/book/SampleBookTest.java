@@ -3,28 +3,45 @@ package nimblestride.desktop.book;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.Optional;
 import nimblestride.core.finding.Finding;
+import nimblestride.core.practice.Stage;
+import nimblestride.core.staging.Staging;
+import nimblestride.core.teaching.Student;
 import nimblestride.desktop.desk.Answer;
-import nimblestride.formats.json.ExerciseJson;
+import nimblestride.store.book.Book;
+import nimblestride.store.book.Kept;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 class SampleBookTest {
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
+
     @Test
-    void everyPieceOpensAndAddsUp(@TempDir Path folder) throws IOException {
-        Path first = SampleBook.copyTo(folder);
-        assertThat(first).exists();
-        BookFolder book = new BookFolder(folder);
-        assertThat(book.entries()).hasSizeGreaterThanOrEqualTo(4).allMatch(BookFolder.Entry::readable);
-        for (BookFolder.Entry entry : book.entries()) {
-            Answer answer = Answer.to(ExerciseJson.read(entry.file()));
-            assertThat(answer.findings()).noneMatch(finding -> finding.kind() == Finding.Kind.CHECK);
-            assertThat(answer.exercise().layers()).isNotEmpty();
+    void everyPieceOpensAndAddsUpAndEveryStageCanBePlayed(@TempDir Path folder) throws IOException {
+        Path file = folder.resolve("sample.book");
+        SampleBook.make(file, TODAY);
+        try (Book book = OpenBook.open(file)) {
+            assertThat(book.shelf().size()).isEqualTo(12);
+            assertThat(book.shelf().named(SampleBook.FIRST)).isPresent();
+            for (Kept kept : book.shelf().all()) {
+                Answer answer = Answer.to(book.shelf().read(kept.id()));
+                assertThat(answer.findings()).noneMatch(finding -> finding.kind() == Finding.Kind.CHECK);
+                assertThat(answer.exercise().layers()).isNotEmpty();
+                for (Stage stage : answer.exercise().practice().stages()) {
+                    assertThat(Staging.of(answer.exercise(), stage)).isNotNull();
+                }
+            }
+            assertThat(book.log().size()).isGreaterThan(80);
+            assertThat(book.log().secondsByDay(Optional.empty(), TODAY.minusWeeks(1), TODAY))
+                    .isNotEmpty();
+            assertThat(book.collections().all()).hasSize(2);
+            for (Student student : book.register().students().subList(0, 2)) {
+                assertThat(book.register().assignments(student.id())).isNotEmpty();
+            }
+            book.checkWhole();
         }
-        Files.writeString(folder.resolve("broken.json"), "{");
-        assertThat(book.entries())
-                .anyMatch(entry -> !entry.readable() && entry.about().contains("line 1"));
     }
 }

@@ -19,7 +19,8 @@ class DraftKeeperTest {
     private Path folder;
 
     private static Draft draft(String bars) {
-        return new Draft(exercise(bars, "kick every 5/16"), Optional.of(Path.of("/lessons/five.json")), false);
+        return new Draft(
+                exercise(bars, "kick every 5/16"), Optional.of(Path.of("/lessons/five.json")), Optional.empty(), false);
     }
 
     @Test

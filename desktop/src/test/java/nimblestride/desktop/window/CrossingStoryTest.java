@@ -2,8 +2,6 @@ package nimblestride.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
 import javafx.geometry.Point2D;
@@ -130,9 +128,7 @@ class CrossingStoryTest extends WindowStory {
         assertThat(exercise().name()).isEqualTo("Ferry Steps, from 2");
         clickOn("#family-keep");
         until(() -> shows("Kept 5 exercises in the Book."));
-        try (Stream<Path> kept = Files.list(home.resolve("book"))) {
-            assertThat(kept).hasSize(5);
-        }
+        assertThat(window.book().ask(book -> book.shelf().size())).contains(5);
         interact(() -> lookup("#family-kind")
                 .queryAs(ComboBox.class)
                 .getSelectionModel()

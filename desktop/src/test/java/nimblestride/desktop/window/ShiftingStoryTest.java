@@ -3,6 +3,7 @@ package nimblestride.desktop.window;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
@@ -131,7 +132,7 @@ class ShiftingStoryTest extends WindowStory {
         // Taking another feel in hand needs no saving.
         Path file = home.resolve("turning.json");
         answers.save.add(file);
-        chord(KeyCode.SHORTCUT, KeyCode.S);
+        chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.S);
         until(() -> window.desk().saved().get());
         clickOn("#section-bars-0");
         assertThat(window.desk().saved().get()).isTrue();
@@ -152,9 +153,16 @@ class ShiftingStoryTest extends WindowStory {
         until(() -> exercise().feel().name().equals("A"));
         until(() -> exercise().feel().name().equals("B"));
         until(() -> exercise().feel().name().equals("A"));
+        // Its number plays a section; everything goes on from there.
+        clickOn("#section-play-1");
+        until(() -> lookup("#section-play-1")
+                .queryAs(Button.class)
+                .getPseudoClassStates()
+                .toString()
+                .contains("lit"));
         clickOn("#all-sections");
         String inHand = exercise().feel().name();
-        until(() -> lookup(".section-number").queryAllAs(Label.class).stream()
+        until(() -> lookup(".section-number").queryAllAs(Button.class).stream()
                 .noneMatch(label -> label.getPseudoClassStates().toString().contains("lit")));
         assertThat(exercise().feel().name()).isEqualTo(inHand);
         clickOn("#play");

@@ -55,7 +55,7 @@ class StoryTest extends WindowStory {
 
         Path file = home.resolve("lesson.json");
         answers.save.add(file);
-        chord(KeyCode.SHORTCUT, KeyCode.S);
+        chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.S);
         until(() -> Files.exists(file));
         assertThat(ExerciseJson.read(file)).isEqualTo(exercise());
         assertThat(window.stage().getTitle()).doesNotContain("•");
@@ -143,7 +143,7 @@ class StoryTest extends WindowStory {
         chord(KeyCode.SHORTCUT, KeyCode.O);
         assertThat(answers.told.get(0)).contains("cannot be opened", "this file is of version 7");
         answers.save.add(home.resolve("no such folder").resolve("lesson.json"));
-        chord(KeyCode.SHORTCUT, KeyCode.S);
+        chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.S);
         assertThat(answers.told.get(1)).contains("could not be saved", "there is no folder");
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("7/8");
         assertThat(window.desk().saved().get()).isFalse();
@@ -153,10 +153,12 @@ class StoryTest extends WindowStory {
     void theBookKeepsAndOpensExercises() throws Exception {
         retype("#bars", "21/16");
         clickOn("#keep-in-book");
-        assertThat(Files.exists(home.resolve("book").resolve("new-exercise.json")))
-                .isTrue();
+        assertThat(window.book().ask(book -> book.shelf().named("new exercise")).orElseThrow())
+                .isPresent();
+        assertThat(window.desk().saved().get()).isTrue();
         chord(KeyCode.SHORTCUT, KeyCode.N);
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("4/4");
+        until(() -> lookup("21/16").tryQuery().isPresent());
         clickOn("21/16");
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("21/16");
         Path midi = home.resolve("piece.mid");
@@ -341,7 +343,7 @@ class StoryTest extends WindowStory {
         clickOn("#page-try-the-rest").clickOn("#deal-next");
         until(() -> shows("1 of "));
         clickOn("#deal-next").clickOn("#deal-practised");
-        assertThat(exercise().practised()).hasSize(1);
+        assertThat(exercise().practice().dealt()).hasSize(1);
         retype("#deal-open", "5 to 50");
         assertThat(shows("from 1 step to all 11 are open")).isTrue();
         chord(KeyCode.SHORTCUT, KeyCode.Z);

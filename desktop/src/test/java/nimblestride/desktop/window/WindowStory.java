@@ -3,6 +3,9 @@ package nimblestride.desktop.window;
 import static org.testfx.util.WaitForAsyncUtils.waitFor;
 
 import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Deque;
@@ -11,6 +14,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
+import javafx.application.Platform;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
@@ -24,11 +28,15 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
 
 /** The real window in a folder of its own, and what is done to it again and again. */
 abstract class WindowStory extends FxRobot {
     @TempDir
     protected Path home;
+
+    /** A Wednesday, half past six in the evening. */
+    static final Instant NOW = Instant.parse("2026-11-25T18:30:00Z");
 
     protected final Answers answers = new Answers();
     protected final AtomicLong clock = new AtomicLong(1_000_000);
@@ -39,10 +47,13 @@ abstract class WindowStory extends FxRobot {
         final Deque<Path> open = new ArrayDeque<>();
         final Deque<Path> save = new ArrayDeque<>();
         final Deque<Keep> keep = new ArrayDeque<>();
+        final Deque<String> lines = new ArrayDeque<>();
+        final Deque<Integer> choices = new ArrayDeque<>();
+        boolean sure = true;
         final List<String> told = new ArrayList<>();
 
         @Override
-        public Optional<Path> fileToOpen() {
+        public Optional<Path> fileToOpen(String ending) {
             return Optional.ofNullable(open.poll());
         }
 
@@ -54,6 +65,22 @@ abstract class WindowStory extends FxRobot {
         @Override
         public Keep keepChanges(String exerciseName) {
             return keep.remove();
+        }
+
+        @Override
+        public boolean sure(String title, String text, String yes) {
+            told.add(title + ": " + text);
+            return sure;
+        }
+
+        @Override
+        public Optional<String> line(String title, String what, String first) {
+            return Optional.ofNullable(lines.poll());
+        }
+
+        @Override
+        public Optional<Integer> choose(String title, String what, List<String> from) {
+            return Optional.ofNullable(choices.poll());
         }
 
         @Override
@@ -75,7 +102,8 @@ abstract class WindowStory extends FxRobot {
     protected final void openAgain() throws Exception {
         FxToolkit.setupFixture(() -> {
             Stage stage = new Stage();
-            window = new MainWindow(stage, home, Optional.of(answers), SilentClock::new, clock::get);
+            window = new MainWindow(
+                    stage, home, Optional.of(answers), SilentClock::new, Clock.fixed(NOW, ZoneOffset.UTC), clock::get);
             stage.setX(0);
             stage.setY(0);
             window.show();
@@ -95,7 +123,22 @@ abstract class WindowStory extends FxRobot {
 
     /** Waits for something that is sure to come; how long it takes is no matter of these tests. */
     protected final void until(Callable<Boolean> condition) throws Exception {
-        waitFor(60, TimeUnit.SECONDS, condition);
+        waitFor(60, TimeUnit.SECONDS, () -> asked(condition));
+    }
+
+    /** Does something again and again, from the test's own thread as a hand would, until what is awaited is there. */
+    protected final void again(Runnable act, Callable<Boolean> condition) throws Exception {
+        waitFor(60, TimeUnit.SECONDS, () -> {
+            act.run();
+            return asked(condition);
+        });
+    }
+
+    /** Asked on the interface thread: what is looked at must not change meanwhile. */
+    private static <T> T asked(Callable<T> question) throws Exception {
+        return Platform.isFxApplicationThread()
+                ? question.call()
+                : WaitForAsyncUtils.asyncFx(question).get(60, TimeUnit.SECONDS);
     }
 
     protected final Exercise exercise() {
@@ -116,11 +159,11 @@ abstract class WindowStory extends FxRobot {
         }
     }
 
-    protected final boolean shows(String text) {
-        return window.stage().getScene().getRoot().lookupAll(".label").stream()
+    protected final boolean shows(String text) throws Exception {
+        return asked(() -> window.stage().getScene().getRoot().lookupAll(".label").stream()
                 .filter(Label.class::isInstance)
                 .map(label -> ((Labeled) label).getText())
-                .anyMatch(shown -> shown.contains(text));
+                .anyMatch(shown -> shown.contains(text)));
     }
 
     protected final String text(String field) {

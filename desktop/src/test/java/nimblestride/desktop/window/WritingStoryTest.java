@@ -180,13 +180,18 @@ class WritingStoryTest extends WindowStory {
 
     @Test
     void aBookletIsBoundFromTheBook() throws Exception {
-        Path book = Files.createDirectories(home.resolve("book"));
-        ExerciseJson.write(Examples.exercise("7/8", "snare every 1/8").withName("First Lamp"), book.resolve("a.json"));
-        ExerciseJson.write(Examples.exercise("5/8", "kick every 1/4").withName("Second Lamp"), book.resolve("b.json"));
+        interact(() -> window.book().change(book -> book.shelf()
+                .addAll(
+                        List.of(
+                                Examples.exercise("7/8", "snare every 1/8").withName("First Lamp"),
+                                Examples.exercise("5/8", "kick every 1/4").withName("Second Lamp")),
+                        window.book().now())));
         clickOn("#bench-hand-out").clickOn("#page-booklet");
         until(() -> drawings("#booklet-preview").drawings().size() == 3);
         retype("#booklet-title", "Parade");
-        clickOn("Second Lamp");
+        interact(() -> lookup(".check-box").queryAllAs(CheckBox.class).stream()
+                .filter(box -> box.getText().equals("Second Lamp"))
+                .forEach(CheckBox::fire));
         until(() -> drawings("#booklet-preview").drawings().size() == 2);
         answers.save.add(home.resolve("parade.pdf"));
         clickOn("#save-booklet");

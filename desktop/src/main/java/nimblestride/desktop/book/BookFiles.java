@@ -1,0 +1,213 @@
+package nimblestride.desktop.book;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Predicate;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.journal.Entry;
+import nimblestride.core.teaching.Assignment;
+import nimblestride.core.teaching.Lesson;
+import nimblestride.core.teaching.Student;
+import nimblestride.core.value.Tally;
+import nimblestride.formats.json.BookJson;
+import nimblestride.formats.json.BookTold;
+import nimblestride.formats.json.LogJson;
+import nimblestride.store.book.Book;
+import nimblestride.store.book.Collections;
+import nimblestride.store.book.Kept;
+import nimblestride.store.book.LogBook;
+
+/** A Book, or a part of it, as files that other programs and other people's Books can read. */
+public final class BookFiles {
+    private static final Pattern FORMAT = Pattern.compile("\"format\"\\s*:\\s*\"([^\"]*)\"");
+    private static final int HEAD = 400;
+
+    private BookFiles() {}
+
+    /** The format a file says it is of; empty where it says none. */
+    public static String formatOf(Path file) throws IOException {
+        try (InputStream in = Files.newInputStream(file)) {
+            String head = new String(in.readNBytes(HEAD), StandardCharsets.UTF_8);
+            Matcher format = FORMAT.matcher(head);
+            return format.find() ? format.group(1) : "";
+        }
+    }
+
+    /** Writes everything there is. */
+    public static void writeAll(Book book, OutputStream out) throws IOException {
+        BookJson.write(out, told -> {
+            exercises(book, told, kept -> true);
+            for (Collections.Collection collection : book.collections().all()) {
+                List<UUID> inIt = book.shelf().search("", Optional.of(collection.id()), 0, Integer.MAX_VALUE).stream()
+                        .map(Kept::id)
+                        .toList();
+                told.collection(collection.name(), inIt);
+            }
+            List<Student> students = book.register().students();
+            for (Student student : students) {
+                told.student(student);
+            }
+            for (Student student : students) {
+                for (Assignment assignment : book.register().assignments(student.id())) {
+                    told.assignment(assignment);
+                }
+            }
+            for (Student student : students) {
+                for (Lesson lesson : book.register().lessons(student.id())) {
+                    told.lesson(lesson);
+                }
+            }
+            book.log().each(entry -> entry(told, entry));
+        });
+    }
+
+    private static void entry(BookTold told, Entry entry) {
+        try {
+            told.entry(entry);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Writes some exercises, under their ids, so that what is practised of them elsewhere is known again here. */
+    public static void writeExercises(Book book, Set<UUID> ids, OutputStream out) throws IOException {
+        BookJson.write(out, told -> exercises(book, told, kept -> ids.contains(kept.id())));
+    }
+
+    private static void exercises(Book book, BookTold told, Predicate<Kept> wanted) throws IOException {
+        for (Kept kept : book.shelf().all()) {
+            if (wanted.test(kept)) {
+                told.exercise(
+                        kept.id(), book.shelf().read(kept.id()), book.shelf().tags(kept.id()));
+            }
+        }
+    }
+
+    /** Takes over another Book; what this one has already, by its id, stays as it is. Told in words what came of it. */
+    public static String takeOver(Book book, Path file, LocalDateTime now) throws IOException {
+        Arrivals arrivals = new Arrivals();
+        try (InputStream in = Files.newInputStream(file)) {
+            // All of it is read before any of it is taken: a file that breaks off changes nothing.
+            BookJson.read(in, arrivals);
+        }
+        int added = 0;
+        for (Arrivals.OfShelf one : arrivals.exercises) {
+            added += book.shelf().add(one.id, one.exercise, one.tags, now).isPresent() ? 1 : 0;
+        }
+        for (Arrivals.Gathered gathered : arrivals.collections) {
+            UUID collection = book.collections().named(gathered.name);
+            for (UUID id : gathered.exercises) {
+                if (book.shelf().find(id).isPresent()) {
+                    book.collections().put(collection, id);
+                }
+            }
+        }
+        int students = 0;
+        for (Student student : arrivals.students) {
+            students += book.register().add(student) ? 1 : 0;
+        }
+        for (Assignment assignment : arrivals.assignments) {
+            book.register().add(assignment);
+        }
+        for (Lesson lesson : arrivals.lessons) {
+            book.register().add(lesson);
+        }
+        LogBook.Merged merged = book.log().addNew(arrivals.entries);
+        return Tally.count(added, "exercise") + " new, "
+                + (arrivals.exercises.size() - added) + " there already; "
+                + Tally.count(students, "student") + " new; " + said(merged) + ".";
+    }
+
+    /** {@code 3 log entries new, 1 changed, 40 there already}. */
+    public static String said(LogBook.Merged merged) {
+        return Tally.number(merged.added()) + (merged.added() == 1 ? " log entry" : " log entries") + " new, "
+                + Tally.number(merged.changed()) + " changed, " + Tally.number(merged.known()) + " there already";
+    }
+
+    /** All that a file of a Book holds. */
+    private static final class Arrivals implements BookTold {
+        private final List<OfShelf> exercises = new ArrayList<>();
+        private final List<Gathered> collections = new ArrayList<>();
+        private final List<Student> students = new ArrayList<>();
+        private final List<Assignment> assignments = new ArrayList<>();
+        private final List<Lesson> lessons = new ArrayList<>();
+        private final List<Entry> entries = new ArrayList<>();
+
+        private record OfShelf(UUID id, Exercise exercise, Set<String> tags) {}
+
+        private record Gathered(String name, List<UUID> exercises) {}
+
+        @Override
+        public void exercise(UUID id, Exercise exercise, Set<String> tags) {
+            exercises.add(new OfShelf(id, exercise, tags));
+        }
+
+        @Override
+        public void collection(String name, List<UUID> inIt) {
+            collections.add(new Gathered(name, inIt));
+        }
+
+        @Override
+        public void student(Student student) {
+            students.add(student);
+        }
+
+        @Override
+        public void assignment(Assignment assignment) {
+            assignments.add(assignment);
+        }
+
+        @Override
+        public void lesson(Lesson lesson) {
+            lessons.add(lesson);
+        }
+
+        @Override
+        public void entry(Entry entry) {
+            entries.add(entry);
+        }
+    }
+
+    /** Writes somebody's log. */
+    public static void writeLog(Book book, Optional<UUID> student, String name, OutputStream out) throws IOException {
+        LogJson.write(out, name, told -> book.log().each(student, entry -> told.accept(entry.of(Optional.empty()))));
+    }
+
+    /**
+     * Merges a log that has come back as somebody's; what is known of it is not counted twice. Entries of exercises this Book
+     * does not know by their ids are taken for those of the same name.
+     */
+    public static LogBook.Merged mergeLog(Book book, Optional<UUID> student, Path file) throws IOException {
+        List<Entry> entries = new ArrayList<>();
+        try (InputStream in = Files.newInputStream(file)) {
+            LogJson.read(in, entries::add);
+        }
+        List<Entry> theirs = new ArrayList<>();
+        for (Entry entry : entries) {
+            theirs.add(known(book, entry).of(student));
+        }
+        return book.log().merge(theirs);
+    }
+
+    private static Entry known(Book book, Entry entry) throws IOException {
+        if (entry.exercise().isPresent()
+                && book.shelf().find(entry.exercise().get()).isPresent()) {
+            return entry;
+        }
+        Optional<UUID> named = book.shelf().named(entry.what()).map(Kept::id);
+        return named.isEmpty() ? entry : entry.about(named);
+    }
+}

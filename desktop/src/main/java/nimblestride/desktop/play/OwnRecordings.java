@@ -1,0 +1,94 @@
+package nimblestride.desktop.play;
+
+import java.io.IOException;
+import java.net.URLDecoder;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import nimblestride.formats.file.AtomicFile;
+import nimblestride.sound.file.Recording;
+import nimblestride.sound.kit.OwnSounds;
+import nimblestride.sound.kit.Sound;
+import nimblestride.sound.play.AudioOut;
+
+/** The recordings that the user has given to voices. A copy of each is kept, so that it does not matter what becomes of the file. */
+public final class OwnRecordings {
+    private static final String ENDING = ".wav";
+
+    private final Path folder;
+    private final OwnSounds sounds;
+
+    /** @param folder where the copies are kept, made when it is needed */
+    public OwnRecordings(Path folder, OwnSounds sounds) {
+        this.folder = folder;
+        this.sounds = sounds;
+    }
+
+    /** The voices that have recordings of their own. */
+    public Set<String> voices() {
+        return sounds.voices();
+    }
+
+    /**
+     * Reads all that are kept.
+     *
+     * @return what is wrong with those that cannot be read; their voices sound as they usually do
+     */
+    public List<String> read() {
+        if (!Files.isDirectory(folder)) {
+            return List.of();
+        }
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.filter(file -> file.toString().endsWith(ENDING))
+                    .sorted()
+                    .flatMap(file -> read(file).stream())
+                    .toList();
+        } catch (IOException e) {
+            return List.of(folder + " cannot be read: " + e.getMessage());
+        }
+    }
+
+    private List<String> read(Path file) {
+        try {
+            sounds.give(voice(file), Recording.read(file, AudioOut.SAMPLE_RATE));
+            return List.of();
+        } catch (IOException | IllegalArgumentException e) {
+            return List.of(String.valueOf(e.getMessage()));
+        }
+    }
+
+    /**
+     * Gives a voice a recording of its own, for good.
+     *
+     * @throws IOException if it is no recording that can be read, or cannot be kept; the voice sounds as before
+     */
+    public void give(String voice, Path wav) throws IOException {
+        Sound recording = Recording.read(wav, AudioOut.SAMPLE_RATE);
+        Files.createDirectories(folder);
+        AtomicFile.write(file(voice), Files.readAllBytes(wav));
+        sounds.give(voice, recording);
+    }
+
+    /**
+     * Has a voice sound as it usually does.
+     *
+     * @throws IOException if the copy that was kept cannot be removed
+     */
+    public void takeBack(String voice) throws IOException {
+        sounds.takeBack(voice);
+        Files.deleteIfExists(file(voice));
+    }
+
+    private Path file(String voice) {
+        return folder.resolve(URLEncoder.encode(voice, StandardCharsets.UTF_8) + ENDING);
+    }
+
+    private static String voice(Path file) {
+        String name = file.getFileName().toString();
+        return URLDecoder.decode(name.substring(0, name.length() - ENDING.length()), StandardCharsets.UTF_8);
+    }
+}

@@ -1,0 +1,103 @@
+package nimblestride.desktop.practising;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.LongSupplier;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.journal.Entry;
+import nimblestride.core.journal.Note;
+import nimblestride.core.practice.Cleanness;
+import nimblestride.core.value.Tempo;
+import nimblestride.desktop.book.OpenBook;
+import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.play.Transport;
+import nimblestride.formats.json.DraftJson.InBook;
+import nimblestride.store.book.Kept;
+
+/** Writes into the log what is practised: it knows what lies on the desk, how fast it is played, and for how long it has been. */
+public final class Diary {
+    private static final long NANOS_A_SECOND = 1_000_000_000;
+
+    private final Desk desk;
+    private final OpenBook book;
+    private final Transport transport;
+    private final LongSupplier nanos;
+    private long playingSince;
+    private long played;
+
+    /** @param nanos a clock in nanoseconds */
+    public Diary(Desk desk, OpenBook book, Transport transport, LongSupplier nanos) {
+        this.desk = desk;
+        this.book = book;
+        this.transport = transport;
+        this.nanos = nanos;
+        transport.playing().addListener((property, was, playing) -> {
+            if (playing) {
+                playingSince = nanos.getAsLong();
+            } else {
+                played += nanos.getAsLong() - playingSince;
+            }
+        });
+        desk.onLaid(this::beginAnew);
+    }
+
+    private void beginAnew() {
+        played = 0;
+        playingSince = nanos.getAsLong();
+    }
+
+    /** How long it has been played since the last entry, in seconds. */
+    public int seconds() {
+        long now = transport.playing().get() ? nanos.getAsLong() - playingSince : 0;
+        return (int) Math.max(0, Math.min(Entry.LONGEST_SECONDS, (played + now) / NANOS_A_SECOND));
+    }
+
+    /** Which exercise of the Book lies on the desk, if it is one. */
+    public Optional<UUID> exercise() {
+        return desk.inBook().get().map(InBook::id);
+    }
+
+    /** The tempo at which it is played. */
+    public Tempo tempo() {
+        return transport.tempo();
+    }
+
+    /** Writes a pass down, as long as it has been played. */
+    public Optional<Entry> log(Tempo tempo, Cleanness cleanness, List<String> hard) {
+        return add(new Note(
+                Optional.empty(), Optional.empty(), seconds(), Optional.of(tempo), Optional.of(cleanness), "", hard));
+    }
+
+    /** Writes down what somebody says. An exercise of the Book that is named is meant. */
+    public Optional<Entry> add(Note note) {
+        Exercise exercise = desk.exercise().get();
+        String what = note.what().orElse(exercise.name());
+        Optional<UUID> meant = note.what().isEmpty()
+                ? exercise()
+                : book.ask(one -> one.shelf().named(what))
+                        .flatMap(found -> found)
+                        .map(Kept::id);
+        LocalDateTime now = book.now();
+        LocalDateTime begun =
+                note.day().map(day -> day.atTime(now.toLocalTime())).orElse(now.minusSeconds(note.seconds()));
+        Entry entry = new Entry(
+                UUID.randomUUID(),
+                meant,
+                what,
+                begun,
+                note.seconds(),
+                note.tempo(),
+                note.cleanness(),
+                note.words(),
+                note.hard(),
+                Optional.empty());
+        Optional<Entry> added = book.change(one -> {
+            one.log().add(entry);
+            return entry;
+        });
+        added.ifPresent(one -> beginAnew());
+        return added;
+    }
+}

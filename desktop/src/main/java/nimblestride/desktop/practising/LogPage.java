@@ -1,0 +1,304 @@
+package nimblestride.desktop.practising;
+
+import java.io.IOException;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SortedMap;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.journal.Entry;
+import nimblestride.core.journal.Note;
+import nimblestride.core.journal.Weeks;
+import nimblestride.core.practice.Ladder;
+import nimblestride.core.text.NoteText;
+import nimblestride.core.value.NoteValue;
+import nimblestride.desktop.book.OpenBook;
+import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.desk.Newest;
+import nimblestride.desktop.look.DownScroll;
+import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.pages.Page;
+import nimblestride.desktop.typing.TypedField;
+import nimblestride.store.book.Book;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/** The log: typed in seconds, listed, and drawn. */
+final class LogPage extends VBox implements Page {
+    private static final int MOST_LISTED = 60;
+    private static final int WEEKS = 12;
+    private static final int MOST_POINTS = 60;
+    private static final int QUARTERS_IN_A_WHOLE = 4;
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
+
+    private final Desk desk;
+    private final OpenBook book;
+    private final Diary diary;
+    private final TypedField<Note> line;
+    private final CheckBox all = new CheckBox("of everything");
+    private final GridPane list = new GridPane();
+    private final Label hard = new Label();
+    private final Chart weeks = new Chart("chart-weeks");
+    private final Chart tempos = new Chart("chart-tempos");
+    private final SmallButton putBack = new SmallButton("Put the entry back", "log-put-back", this::putBack);
+    private final Newest reading = new Newest("reading the log");
+    private final SmallButton writing = new SmallButton("Write it down", "log-add", this::add);
+    private final SmallButton leave = new SmallButton("Leave it", "log-leave", () -> change(Optional.empty()));
+    private Optional<Entry> out = Optional.empty();
+    private Optional<Entry> changing = Optional.empty();
+
+    LogPage(Desk desk, OpenBook book, Diary diary, LogFiles files) {
+        this.desk = desk;
+        this.book = book;
+        this.diary = diary;
+        getStyleClass().add("page");
+        line = new TypedField<>(text -> NoteText.read(text, book.today()), NoteText::write, note -> {}, () -> {});
+        line.field().setId("log-line");
+        line.field().setPromptText("20 min, at 96, clean, hard 4&: the left hand was late");
+        line.field()
+                .setAccessibleText("What you practised, as in: 20 min, at 96, clean, hard 4&: the left hand was late");
+        line.field().setOnAction(event -> add());
+        HBox.setHgrow(line, Priority.ALWAYS);
+        all.setId("log-all");
+        all.setMinWidth(USE_PREF_SIZE);
+        all.setOnAction(event -> read());
+        HBox first = new HBox(
+                line,
+                writing,
+                leave,
+                all,
+                new SmallButton("Hand it out…", "log-hand-out", files::handOut),
+                new SmallButton("As a table…", "log-table", files::table));
+        first.getStyleClass().add("add-line");
+        list.getStyleClass().add("ways");
+        list.setId("log-list");
+        hard.setId("log-hard");
+        hard.setWrapText(true);
+        hard.setMinHeight(USE_PREF_SIZE);
+        hard.getStyleClass().add("quiet");
+        VBox charts = new VBox(6, tempos, weeks);
+        charts.setMinWidth(300);
+        DownScroll entries = new DownScroll(new VBox(4, putBack, list, hard));
+        HBox.setHgrow(entries, Priority.ALWAYS);
+        HBox both = new HBox(14, entries, charts);
+        VBox.setVgrow(both, Priority.ALWAYS);
+        getChildren().setAll(first, both);
+        change(Optional.empty());
+        showPutBack();
+        book.onChange(this::read);
+        desk.inBook().addListener(change -> read());
+    }
+
+    private void add() {
+        Note note;
+        try {
+            note = NoteText.read(line.field().getText(), book.today());
+        } catch (IllegalArgumentException e) {
+            // What is wrong stands under the field.
+            line.field().requestFocus();
+            return;
+        }
+        Note whole = note.seconds() > 0
+                ? note
+                : new Note(
+                        note.what(),
+                        note.day(),
+                        diary.seconds(),
+                        note.tempo(),
+                        note.cleanness(),
+                        note.words(),
+                        note.hard());
+        boolean written = changing.isPresent()
+                ? book.change(one -> {
+                            one.log().change(changing.get().saying(note));
+                            return true;
+                        })
+                        .isPresent()
+                : diary.add(whole).isPresent();
+        if (written) {
+            change(Optional.empty());
+        }
+    }
+
+    /** Puts an entry into the line, to be told otherwise; or nothing, to be written anew. */
+    private void change(Optional<Entry> entry) {
+        changing = entry;
+        line.clear();
+        entry.ifPresent(one -> {
+            line.show(one.note());
+            line.field().requestFocus();
+        });
+        writing.setText(entry.isPresent() ? "Write it anew" : "Write it down");
+        leave.setVisible(entry.isPresent());
+        leave.setManaged(entry.isPresent());
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        read();
+    }
+
+    /** What the log says of the exercise, or of everything. */
+    private record Read(
+            List<Entry> entries,
+            SortedMap<LocalDate, Integer> minutes,
+            List<Chart.Played> played,
+            Map<String, Integer> hard) {}
+
+    private void read() {
+        if (getScene() == null || book.book().isEmpty()) {
+            return;
+        }
+        Book open = book.book().get();
+        Optional<UUID> exercise = diary.exercise();
+        boolean everything = all.isSelected() || exercise.isEmpty();
+        NoteValue beat = desk.exercise().get().tempo().beat();
+        LocalDate today = book.today();
+        reading.ask(() -> asked(open, exercise, everything, beat, today), this::list);
+    }
+
+    private static Optional<Read> asked(
+            Book book, Optional<UUID> exercise, boolean everything, NoteValue beat, LocalDate today) {
+        try {
+            List<Entry> entries = everything
+                    ? book.log().between(Optional.empty(), today.minusYears(1), today, MOST_LISTED)
+                    : newestFirst(book.log().ofExercise(Optional.empty(), exercise.orElseThrow(), MOST_LISTED));
+            SortedMap<LocalDate, Integer> minutes = Weeks.minutes(
+                    book.log().secondsByDay(Optional.empty(), today.minusWeeks(WEEKS), today), today, WEEKS);
+            List<Chart.Played> played = exercise.isEmpty()
+                    ? List.of()
+                    : book.log().ofExercise(Optional.empty(), exercise.get(), MOST_POINTS).stream()
+                            .filter(entry -> entry.tempo().isPresent())
+                            .map(entry -> played(entry, beat))
+                            .toList();
+            Map<String, Integer> hard = exercise.isEmpty()
+                    ? Map.of()
+                    : book.log().hardPlaces(Optional.empty(), exercise.get(), 2 * MOST_LISTED);
+            return Optional.of(new Read(entries, minutes, played, hard));
+        } catch (IOException e) {
+            return Optional.empty();
+        }
+    }
+
+    private static List<Entry> newestFirst(List<Entry> entries) {
+        List<Entry> turned = new ArrayList<>(entries);
+        Collections.reverse(turned);
+        return turned;
+    }
+
+    private static Chart.Played played(Entry entry, NoteValue beat) {
+        BigFraction perMinute = entry.tempo()
+                .orElseThrow()
+                .quartersPerMinute()
+                .divide(beat.fraction().multiply(QUARTERS_IN_A_WHOLE));
+        return new Chart.Played(entry.when().toLocalDate(), perMinute, entry.cleanness());
+    }
+
+    private void list(Optional<Read> read) {
+        list.getChildren().clear();
+        if (read.isEmpty()) {
+            hard.setText("The log cannot be read just now.");
+            return;
+        }
+        Read now = read.get();
+        boolean named = all.isSelected() || diary.exercise().isEmpty();
+        int row = 0;
+        for (Entry entry : now.entries) {
+            Label when = new Label(WHEN.format(entry.when()));
+            when.getStyleClass().add("quiet");
+            when.setMinWidth(USE_PREF_SIZE);
+            Label said = new Label((named ? entry.what() + ": " : "") + NoteText.write(withoutName(entry)));
+            said.setWrapText(true);
+            said.setMinHeight(USE_PREF_SIZE);
+            GridPane.setHgrow(said, Priority.ALWAYS);
+            list.addRow(
+                    row,
+                    when,
+                    said,
+                    new SmallButton("Change", "log-change-" + row, () -> change(Optional.of(entry))),
+                    new SmallButton("Remove", "log-remove-" + row, () -> remove(entry)));
+            row++;
+        }
+        String empty = named
+                ? "Nothing is written down yet. Type a line above, or say on the Ladder or the Taps page how it went."
+                : "Nothing is written down of this exercise yet. Type a line above, or say on the Ladder page how it went.";
+        hard.setText(
+                now.entries.isEmpty()
+                        ? empty
+                        : now.hard.isEmpty()
+                                ? ""
+                                : "Stays hard: "
+                                        + now.hard.entrySet().stream()
+                                                .limit(6)
+                                                .map(place -> place.getKey() + " (" + place.getValue() + ")")
+                                                .collect(Collectors.joining(", "))
+                                        + ".");
+        weeks.showWeeks(now.minutes);
+        Optional<Ladder> ladder = desk.exercise().get().practice().ladder();
+        tempos.showTempos(
+                now.played,
+                ladder.map(Ladder::goal).orElse(desk.exercise().get().tempo().perMinute()));
+    }
+
+    private static Note withoutName(Entry entry) {
+        Note note = entry.note();
+        return new Note(
+                Optional.empty(),
+                Optional.empty(),
+                note.seconds(),
+                note.tempo(),
+                note.cleanness(),
+                note.words(),
+                note.hard());
+    }
+
+    private void remove(Entry entry) {
+        book.change(one -> {
+                    one.log().takeOut(entry.id());
+                    return true;
+                })
+                .ifPresent(done -> {
+                    out = Optional.of(entry);
+                    showPutBack();
+                });
+    }
+
+    private void putBack() {
+        out.ifPresent(entry -> book.change(one -> {
+                    one.log().add(entry);
+                    return true;
+                })
+                .ifPresent(done -> {
+                    out = Optional.empty();
+                    showPutBack();
+                }));
+    }
+
+    private void showPutBack() {
+        putBack.setVisible(out.isPresent());
+        putBack.setManaged(out.isPresent());
+    }
+
+    void setPalette(Palette palette) {
+        weeks.setPalette(palette);
+        tempos.setPalette(palette);
+    }
+
+    @Override
+    public void close() {
+        reading.close();
+    }
+}

@@ -1,0 +1,35 @@
+package nimblestride.desktop.practising;
+
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import nimblestride.core.journal.Entry;
+import nimblestride.core.practice.Pass;
+import nimblestride.core.value.NoteValue;
+import nimblestride.store.book.Book;
+
+/** One's own passes of an exercise, as the log has them. */
+final class Passes {
+    private static final int MOST = 5_000;
+    private static final int QUARTERS_IN_A_WHOLE = 4;
+
+    private Passes() {}
+
+    /** In the order in which they came in, the tempos counted in a beat. */
+    static List<Pass> of(Book book, UUID exercise, NoteValue beat) throws IOException {
+        List<Pass> passes = new ArrayList<>();
+        for (Entry entry : book.log().ofExercise(Optional.empty(), exercise, MOST)) {
+            if (entry.tempo().isPresent() && entry.cleanness().isPresent()) {
+                passes.add(new Pass(
+                        entry.tempo()
+                                .get()
+                                .quartersPerMinute()
+                                .divide(beat.fraction().multiply(QUARTERS_IN_A_WHOLE)),
+                        entry.cleanness().get()));
+            }
+        }
+        return passes;
+    }
+}

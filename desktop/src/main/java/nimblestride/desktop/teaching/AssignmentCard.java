@@ -1,0 +1,53 @@
+package nimblestride.desktop.teaching;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import nimblestride.core.journal.Entry;
+import nimblestride.core.teaching.Assignment;
+import nimblestride.core.teaching.Progress;
+import nimblestride.desktop.look.SmallButton;
+
+/** Something that was set: where it stands, how far its student has come, and what can be done with it. */
+final class AssignmentCard extends VBox {
+    /** What can be done with it. */
+    interface Actions {
+        void done(Assignment assignment);
+
+        void open(UUID exercise);
+
+        void remove(Assignment assignment);
+    }
+
+    AssignmentCard(Assignment assignment, List<Entry> log, LocalDate today, Actions actions) {
+        super(3);
+        getStyleClass().add("way-card");
+        getChildren().add(text(assignment.what() + ", " + assignment.stateOn(today), "entry-name"));
+        if (!assignment.note().isBlank()) {
+            getChildren().add(text(assignment.note(), "said"));
+        }
+        getChildren().add(text(Progress.of(assignment, log).told(), "quiet"));
+        String id = assignment.what().toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-");
+        HBox buttons = new HBox(new SmallButton(
+                assignment.done().isPresent() ? "Not done after all" : "Done",
+                "done-" + id,
+                () -> actions.done(assignment)));
+        buttons.getStyleClass().add("add-line");
+        assignment.exercise().ifPresent(exercise -> buttons.getChildren()
+                .add(new SmallButton("Open", "open-" + id, () -> actions.open(exercise))));
+        buttons.getChildren().add(new SmallButton("Remove", "remove-" + id, () -> actions.remove(assignment)));
+        getChildren().add(buttons);
+    }
+
+    private static Label text(String text, String style) {
+        Label label = new Label(text);
+        label.getStyleClass().add(style);
+        label.setWrapText(true);
+        label.setMinHeight(USE_PREF_SIZE);
+        return label;
+    }
+}

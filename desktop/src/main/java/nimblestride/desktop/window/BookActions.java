@@ -1,0 +1,29 @@
+package nimblestride.desktop.window;
+
+import java.util.Optional;
+import java.util.UUID;
+import nimblestride.desktop.book.BookPane;
+import nimblestride.store.book.Kept;
+
+/** What the pane of the Book has done beyond itself. */
+record BookActions(FileMenu files, Questions questions) implements BookPane.Actions {
+    @Override
+    public void open(Kept kept) {
+        files.open(kept);
+    }
+
+    @Override
+    public void keep() {
+        files.keepInBook();
+    }
+
+    @Override
+    public void takenOut(UUID id) {
+        files.takenOut(id);
+    }
+
+    @Override
+    public Optional<String> line(String title, String what, String first) {
+        return questions.line(title, what, first);
+    }
+}

@@ -1,0 +1,197 @@
+package nimblestride.desktop.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.scene.control.ListView;
+import javafx.scene.control.MenuItem;
+import javafx.scene.input.KeyCode;
+import nimblestride.core.text.BarsText;
+import nimblestride.core.text.Examples;
+import nimblestride.desktop.book.OpenBook;
+import nimblestride.formats.json.ExerciseJson;
+import nimblestride.formats.midi.ExerciseMidi;
+import nimblestride.store.book.Book;
+import nimblestride.store.book.Kept;
+import org.junit.jupiter.api.Test;
+
+/** The Book in the real window: found as one types, put in order, taken out and put back, damaged, backed up, shared. */
+class BookStoryTest extends WindowStory {
+    private void keep(String name, String bars) {
+        interact(() -> window.book().change(book -> book.shelf()
+                .add(Examples.exercise(bars).withName(name), window.book().now())));
+    }
+
+    private List<String> listed() {
+        @SuppressWarnings("unchecked")
+        ListView<Kept> list = lookup("#book-list").queryAs(ListView.class);
+        return list.getItems().stream().map(Kept::name).toList();
+    }
+
+    private void choose(String item) {
+        @SuppressWarnings("unchecked")
+        ListView<Kept> list = lookup("#book-list").queryAs(ListView.class);
+        interact(() -> list.getContextMenu().getItems().stream()
+                .filter(one -> one.getText().equals(item))
+                .forEach(MenuItem::fire));
+    }
+
+    @Test
+    void exercisesAreFoundAsOneTypesAndOpenedWithTheKeyboard() throws Exception {
+        keep("Weir Steps", "10/8, 9/16");
+        keep("Oars in Elevens", "11/8(3+3+3+2)");
+        keep("Lock Gate", "7/8, 5/8");
+        until(() -> listed().size() == 3);
+        chord(KeyCode.SHORTCUT, KeyCode.F);
+        write("everything in elevens");
+        until(() -> listed().equals(List.of("Oars in Elevens")));
+        press(KeyCode.ENTER).release(KeyCode.ENTER);
+        until(() -> exercise().name().equals("Oars in Elevens"));
+        retype("#book-search", "zzz");
+        until(() -> shows("Nothing is called so."));
+        retype("#book-search", "3+3+3+2");
+        until(() -> listed().size() == 1);
+    }
+
+    @Test
+    void tagsCollectionsTakingOutAndPuttingBack() throws Exception {
+        keep("Weir Steps", "10/8");
+        keep("Lock Gate", "7/8");
+        until(() -> listed().size() == 2);
+        clickOn("Lock Gate");
+        answers.lines.add("Parade, slow");
+        choose("Tags…");
+        retype("#book-search", "parade");
+        until(() -> listed().equals(List.of("Lock Gate")));
+        answers.lines.add("On the bridge");
+        interact(() ->
+                lookup("#book-list").queryAs(ListView.class).getSelectionModel().selectFirst());
+        choose("Put in a collection…");
+        until(() -> lookup("#book-collection").query().isVisible());
+        assertThat(window.book().ask(book -> book.collections().all().get(0).size()))
+                .contains(1);
+        interact(() ->
+                lookup("#book-list").queryAs(ListView.class).getSelectionModel().selectFirst());
+        choose("Take out of the Book");
+        until(() -> listed().isEmpty());
+        assertThat(window.desk().saved().get()).isFalse();
+        clickOn("#put-back");
+        until(() -> listed().equals(List.of("Lock Gate")));
+        retype("#book-search", " ");
+        until(() -> listed().size() == 2);
+    }
+
+    /** Two windows on one Book: what another one has changed is not written over, and nothing is lost. */
+    @Test
+    void whatAnotherWindowHasChangedIsNotWrittenOver() throws Exception {
+        retype("#bars", "7/8");
+        clickOn("#keep-in-book");
+        try (Book other = Book.open(home.resolve(MainWindow.BOOK), OpenBook.AS_JSON)) {
+            Kept kept = other.shelf().named("New exercise").orElseThrow();
+            other.shelf()
+                    .save(
+                            kept,
+                            Examples.exercise("13/8").withName("New exercise"),
+                            window.book().now());
+            retype("#bars", "9/8");
+            answers.sure = false;
+            chord(KeyCode.SHORTCUT, KeyCode.S);
+            assertThat(answers.told.get(0)).contains("in another window", "can be kept beside it");
+            assertThat(BarsText.write(other.shelf().read(kept.id()).phrase())).isEqualTo("13/8");
+            assertThat(window.desk().saved().get()).isFalse();
+            answers.sure = true;
+            chord(KeyCode.SHORTCUT, KeyCode.S);
+            assertThat(window.desk().saved().get()).isTrue();
+            assertThat(other.shelf().size()).isEqualTo(2);
+        }
+    }
+
+    @Test
+    void aDamagedBookIsToldAndRestoredFromABackup() throws Exception {
+        keep("Weir Steps", "10/8");
+        interact(() -> window.book()
+                .ask(book -> book.backups().keepNow("kept", window.book().now())));
+        closeWindow();
+        Path file = home.resolve(MainWindow.BOOK);
+        Files.write(file, "rubbish, and more rubbish than sixteen bytes".getBytes(StandardCharsets.UTF_8));
+        openAgain();
+        assertThat(shows("a backup can be restored")).isTrue();
+        // The program goes on without a Book.
+        retype("#bars", "11/8");
+        clickOn("#keep-in-book");
+        assertThat(window.desk().saved().get()).isFalse();
+        answers.choices.add(0);
+        chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.R);
+        until(() -> listed().equals(List.of("Weir Steps")));
+        clickOn("#keep-in-book");
+        until(() -> listed().size() == 2);
+        try (Stream<Path> aside = Files.list(home.resolve("backups"))) {
+            assertThat(aside.map(path -> path.getFileName().toString())).anyMatch(name -> name.startsWith("replaced-"));
+        }
+    }
+
+    @Test
+    void theWholeBookGoesOutAndComesIn() throws Exception {
+        keep("Weir Steps", "10/8");
+        Path all = home.resolve("all.json");
+        answers.save.add(all);
+        chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.W);
+        until(() -> Files.exists(all));
+        Path copy = home.resolve("copy.book");
+        answers.save.add(copy);
+        chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.B);
+        until(() -> Files.exists(copy));
+        try (Book moved = Book.open(copy, OpenBook.AS_JSON)) {
+            assertThat(moved.shelf().size()).isEqualTo(1);
+        }
+        interact(() -> window.open(all));
+        assertThat(shows("0 exercises new, 1 there already")).isTrue();
+        Optional<Kept> weir =
+                window.book().ask(book -> book.shelf().named("Weir Steps").orElseThrow());
+        interact(() -> window.book()
+                .change(book -> book.shelf().takeOut(weir.orElseThrow().id())));
+        interact(() -> window.open(all));
+        assertThat(shows("1 exercise new, 0 there already")).isTrue();
+        Files.writeString(all, Files.readString(all).replace("\"name\"", "\"nome\""));
+        interact(() -> window.open(all));
+        assertThat(shows("nome")).isTrue();
+    }
+
+    /** A Book was a folder of files once. */
+    @Test
+    void whatWasKeptInAFolderComesIntoTheBook() throws Exception {
+        closeWindow();
+        Files.delete(home.resolve(MainWindow.BOOK));
+        Path folder = Files.createDirectories(home.resolve("book"));
+        ExerciseJson.write(Examples.exercise("21/16").withName("Old Rope"), folder.resolve("old-rope.json"));
+        Files.writeString(folder.resolve("broken.json"), "{");
+        openAgain();
+        until(() -> listed().equals(List.of("Old Rope")));
+        assertThat(shows("Not all of the old Book could be read")).isTrue();
+        assertThat(folder.resolve("old-rope.json")).exists();
+    }
+
+    @Test
+    void aMidiFileIsBroughtInAndSaysWhatDidNotCome() throws Exception {
+        Path file = home.resolve("weir-steps.mid");
+        ExerciseMidi.write(Examples.exercise("10/8, 9/16", "kick every 5/16", "snare every 1/4"), file);
+        answers.open.add(file);
+        chord(KeyCode.SHORTCUT, KeyCode.I);
+        until(() -> exercise().name().equals("weir-steps"));
+        assertThat(exercise().layers())
+                .containsExactlyInAnyOrder(Examples.layer("kick every 5/16"), Examples.layer("snare every 1/4"));
+        assertThat(answers.told).isEmpty();
+        assertThat(window.desk().saved().get()).isFalse();
+        Files.write(file, "rubbish".getBytes(StandardCharsets.UTF_8));
+        answers.open.add(file);
+        chord(KeyCode.SHORTCUT, KeyCode.I);
+        until(() -> !answers.told.isEmpty());
+        assertThat(answers.told.get(0)).contains("cannot be opened", "no Standard MIDI File");
+        assertThat(exercise().name()).isEqualTo("weir-steps");
+    }
+}
