@@ -67,14 +67,19 @@ public final class RedrawMeasure {
     private void lay(int bars) throws Exception {
         Path home = Files.createTempDirectory("stride-redraw");
         Path file = home.resolve(bars + ".json");
-        ExerciseJson.write(
-                new Exercise("Measured", BarsText.read(bars(bars, 0)), LAYERS, Tempo.ofQuarters(96)), file);
+        ExerciseJson.write(new Exercise("Measured", BarsText.read(bars(bars, 0)), LAYERS, Tempo.ofQuarters(96)), file);
         onScreen(() -> {
             if (window != null) {
                 window.close();
                 window.stage().hide();
             }
-            window = new MainWindow(new Stage(), home, Optional.empty(), SilentClock::new, System::nanoTime);
+            window = new MainWindow(
+                    new Stage(),
+                    home,
+                    Optional.empty(),
+                    SilentClock::new,
+                    java.time.Clock.systemDefaultZone(),
+                    System::nanoTime);
             window.show();
             window.open(file);
         });
@@ -118,7 +123,7 @@ public final class RedrawMeasure {
     private void weave() throws Exception {
         lay(64);
         onScreen(() -> {
-            window.cross("Weave");
+            window.go("Cross", "Weave");
             window.roomForBench(true);
         });
         TimeUnit.SECONDS.sleep(1);
@@ -129,8 +134,7 @@ public final class RedrawMeasure {
             long[] moments = new long[2];
             onScreen(() -> {
                 moments[0] = System.nanoTime();
-                Event.fireEvent(
-                        weave, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, false, false, false, false));
+                Event.fireEvent(weave, new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, false, false, false, false));
                 moments[1] = System.nanoTime();
             });
             if (i >= 0) {
@@ -154,7 +158,10 @@ public final class RedrawMeasure {
     }
 
     private static void tell(String what, double[] times) {
-        double[] sorted = IntStream.range(0, times.length).mapToDouble(i -> times[i]).sorted().toArray();
+        double[] sorted = IntStream.range(0, times.length)
+                .mapToDouble(i -> times[i])
+                .sorted()
+                .toArray();
         System.out.printf(
                 "%s: median %.1f ms, 99 of 100 within %.1f ms, longest %.1f ms (%d times)%n",
                 what,

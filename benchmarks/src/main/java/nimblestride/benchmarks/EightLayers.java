@@ -1,0 +1,41 @@
+package nimblestride.benchmarks;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.layer.Layer;
+import nimblestride.core.text.BarsText;
+import nimblestride.core.text.LayerText;
+import nimblestride.core.text.TempoText;
+import nimblestride.sound.render.Click;
+import nimblestride.sound.render.CountIn;
+import nimblestride.sound.render.Mix;
+import nimblestride.sound.render.Start;
+import nimblestride.sound.render.Take;
+
+/** Eight layers over odd bars, cymbals that ring long among them, with a click on every unit: what playing is measured with. */
+final class EightLayers {
+    private EightLayers() {}
+
+    static Exercise exercise() {
+        List<Layer> layers = Stream.of(
+                        "kick every 3/16",
+                        "snare every 7/16 from 1/8",
+                        "hi-hat every 1/16",
+                        "open hi-hat every 5/8 from 1/8",
+                        "ride 5 over bar",
+                        "crash every 11/8",
+                        "cowbell 7 over 4/4",
+                        "floor tom every 5/16 from 1/16")
+                .map(LayerText::read)
+                .toList();
+        return new Exercise("Eight layers", BarsText.read("11/8, 9/16"), layers, TempoText.read("1/8=240"));
+    }
+
+    static Take take() {
+        Click click = Click.USUAL.with(Click.Level.UNIT, true);
+        return new Take(
+                exercise(), click, 100, CountIn.NONE, Mix.EVEN, Optional.empty(), Start.BEGINNING, Optional.empty());
+    }
+}

@@ -1,0 +1,105 @@
+package nimblestride.benchmarks;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import nimblestride.desktop.book.OpenBook;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.text.BarsText;
+import nimblestride.core.value.Tempo;
+import nimblestride.store.book.Book;
+
+/**
+ * Keeps exercises in a Book while its disk fills up, becomes read-only and is taken away, and tells what the user would be told
+ * and what is left of the Book. It mounts a small disk of its own, for which it has to be root on Linux.
+ */
+public final class FaultsMeasure {
+    private static final int MOST = 20_000;
+
+    private FaultsMeasure() {}
+
+    public static void main(String[] args) throws Exception {
+        Path disk = Files.createTempDirectory("nimble-stride-faults");
+        run("mount", "-t", "tmpfs", "-o", "size=2m", "tmpfs", disk.toString());
+        Path file = disk.resolve("small.book");
+        int kept = 0;
+        try {
+            try (Book book = Book.open(file, OpenBook.AS_JSON)) {
+                kept = until(book, "full disk", kept);
+                left(book, kept);
+            }
+            run("mount", "-o", "remount,ro", disk.toString());
+            try (Book book = Book.open(file, OpenBook.AS_JSON)) {
+                kept = until(book, "read-only disk", kept);
+                left(book, kept);
+            }
+            run("mount", "-o", "remount,rw,size=8m", disk.toString());
+            try (Book book = Book.open(file, OpenBook.AS_JSON)) {
+                book.shelf().add(exercise(kept++), BigBook.NOW);
+                left(book, kept);
+            }
+            Files.copy(file, Path.of(file + ".copy"), StandardCopyOption.REPLACE_EXISTING);
+            try (Book book = Book.open(file, OpenBook.AS_JSON)) {
+                Files.delete(file);
+                System.out.printf("taken away: %s%n", word(book));
+            }
+            try (Book book = Book.open(Path.of(file + ".copy"), OpenBook.AS_JSON)) {
+                left(book, kept);
+            }
+            run("mount", "-o", "remount,ro", disk.toString());
+            try (Book book = Book.open(file.resolveSibling("new.book"), OpenBook.AS_JSON)) {
+                System.out.printf("new on a read-only disk: opened %s, which cannot be%n", book.file());
+            } catch (IOException e) {
+                System.out.printf("new on a read-only disk: %s%n", e.getMessage());
+            }
+        } finally {
+            run("umount", disk.toString());
+            Files.delete(disk);
+        }
+    }
+
+    private static Exercise exercise(int number) {
+        return new Exercise("Exercise " + number, BarsText.read("11/8(3+3+3+2)"), List.of(), Tempo.ofQuarters(96));
+    }
+
+    /** Keeps exercises until that fails. */
+    private static int until(Book book, String what, int from) {
+        for (int kept = from; kept < MOST; kept++) {
+            try {
+                book.shelf().add(exercise(kept), BigBook.NOW);
+            } catch (IOException e) {
+                System.out.printf("%s, after %,d: %s%n", what, kept, e.getMessage());
+                return kept;
+            }
+        }
+        System.out.printf("%s: never told%n", what);
+        return MOST;
+    }
+
+    private static String word(Book book) {
+        try {
+            book.shelf().add(exercise(0), BigBook.NOW);
+            return "it was written to what nobody can find any more";
+        } catch (IOException e) {
+            return e.getMessage();
+        }
+    }
+
+    private static void left(Book book, int kept) throws IOException {
+        book.checkWhole();
+        System.out.printf(
+                "    whole, %,d of %,d exercises there%n", book.shelf().size(), kept);
+    }
+
+    private static void run(String... command) throws IOException, InterruptedException {
+        List<String> words = new ArrayList<>(List.of(command));
+        Process process = new ProcessBuilder(words).inheritIO().start();
+        if (!process.waitFor(10, TimeUnit.SECONDS) || process.exitValue() != 0) {
+            throw new IOException("cannot " + String.join(" ", words));
+        }
+    }
+}

@@ -1,0 +1,156 @@
+package nimblestride.benchmarks;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.UUID;
+import java.util.concurrent.TimeUnit;
+import nimblestride.desktop.book.OpenBook;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.journal.Entry;
+import nimblestride.core.text.BarsText;
+import nimblestride.core.value.Tempo;
+import nimblestride.formats.json.DraftJson;
+import nimblestride.formats.json.DraftJson.Draft;
+import nimblestride.store.book.Book;
+import nimblestride.store.book.Kept;
+
+/**
+ * Kills a program that edits and logs, at random moments, and looks whether all it told to be saved is there. To reach: 200 times,
+ * nothing lost, and the Book opens every time.
+ */
+public final class KillsMeasure {
+    private static final int TIMES = 200;
+    private static final int LONGEST_LIFE = 900;
+
+    private KillsMeasure() {}
+
+    /** @param args for the one that is killed: its folder; nothing for the one that kills */
+    public static void main(String[] args) throws Exception {
+        if (args.length > 0) {
+            live(Path.of(args[0]));
+            return;
+        }
+        Path folder = Files.createTempDirectory("nimble-stride-kills");
+        Random random = new Random(3);
+        int told = 0;
+        int lost = 0;
+        int closed = 0;
+        for (int i = 0; i < TIMES; i++) {
+            List<String> saved = killed(folder, random.nextInt(LONGEST_LIFE));
+            told += saved.size();
+            try (Book book = Book.open(file(folder), OpenBook.AS_JSON)) {
+                book.checkWhole();
+                lost += missing(book, folder, saved);
+            } catch (IOException e) {
+                closed++;
+                System.out.println(e.getMessage());
+            }
+            if (i % 20 == 19) {
+                System.out.printf(
+                        "killed %d times: %,d things told to be saved, %d of them lost, %d times the Book did not open%n",
+                        i + 1, told, lost, closed);
+            }
+        }
+    }
+
+    private static Path file(Path folder) {
+        return folder.resolve("killed.book");
+    }
+
+    private static Path draft(Path folder) {
+        return folder.resolve("draft.json");
+    }
+
+    /** Lets a program live for a while after its first word, kills it, and gives all it has said. */
+    private static List<String> killed(Path folder, int milliseconds) throws Exception {
+        Path said = folder.resolve("said.txt");
+        Process process = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-XX:TieredStopAtLevel=1",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        KillsMeasure.class.getName(),
+                        folder.toString())
+                .redirectError(ProcessBuilder.Redirect.INHERIT)
+                .redirectOutput(said.toFile())
+                .start();
+        while (process.isAlive() && Files.size(said) == 0) {
+            TimeUnit.MILLISECONDS.sleep(5);
+        }
+        TimeUnit.MILLISECONDS.sleep(milliseconds);
+        process.destroyForcibly().waitFor();
+        // The last line may have been cut off while it was said.
+        return Files.readAllLines(said).stream()
+                .filter(line -> line.endsWith("."))
+                .toList();
+    }
+
+    private static int missing(Book book, Path folder, List<String> saved) throws IOException {
+        int missing = 0;
+        long revision = 0;
+        long drafted = 0;
+        for (String line : saved) {
+            String[] words = line.substring(0, line.length() - 1).split(" ");
+            switch (words[0]) {
+                case "entry" -> {
+                    UUID exercise = UUID.fromString(words[1]);
+                    boolean there =
+                            book.log().ofExercise(Optional.empty(), exercise, 1).size() == 1;
+                    missing += there ? 0 : 1;
+                }
+                case "exercise" -> revision = Long.parseLong(words[2]);
+                default -> drafted = Long.parseLong(words[1]);
+            }
+        }
+        Optional<Kept> edited = book.shelf().named("Edited");
+        missing += edited.isEmpty() || edited.get().revision() < revision ? 1 : 0;
+        if (drafted > 0) {
+            long tempo =
+                    DraftJson.read(draft(folder)).exercise().tempo().perMinute().longValue();
+            // The one after it may have been written already.
+            missing += tempo == drafted || tempo == next(drafted) ? 0 : 1;
+        }
+        return missing;
+    }
+
+    private static long next(long tempo) {
+        return tempo % 900 + 1;
+    }
+
+    /** Edits, logs and drafts until it is killed, and says each time what has been saved. */
+    private static void live(Path folder) throws IOException {
+        try (Book book = Book.open(file(folder), OpenBook.AS_JSON)) {
+            Exercise exercise = new Exercise("Edited", BarsText.read("11/8"), List.of(), Tempo.ofQuarters(96));
+            Kept kept = book.shelf().named("Edited").isPresent()
+                    ? book.shelf().named("Edited").get()
+                    : book.shelf().add(exercise, BigBook.NOW);
+            long tempo = 0;
+            while (true) {
+                tempo = next(tempo);
+                Exercise edited = exercise.withTempo(Tempo.ofQuarters(tempo));
+                DraftJson.write(Draft.of(edited), draft(folder));
+                System.out.println("draft " + tempo + ".");
+                kept = book.shelf().save(kept, edited, BigBook.NOW);
+                System.out.println("exercise Edited " + kept.revision() + ".");
+                UUID id = UUID.randomUUID();
+                book.log()
+                        .add(new Entry(
+                                id,
+                                Optional.of(id),
+                                "Edited",
+                                BigBook.NOW,
+                                60,
+                                Optional.empty(),
+                                Optional.empty(),
+                                "",
+                                List.of(),
+                                Optional.empty()));
+                System.out.println("entry " + id + ".");
+            }
+        }
+    }
+}

@@ -1,0 +1,71 @@
+package nimblestride.benchmarks;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.TimeUnit;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.value.Tempo;
+import nimblestride.sound.kit.SynthesisedKit;
+import nimblestride.sound.play.AudioOut;
+import nimblestride.sound.play.Player;
+import nimblestride.sound.play.PlayerStatus;
+import nimblestride.sound.play.SoundCards;
+import nimblestride.sound.render.Take;
+
+/**
+ * Plays eight layers in real time while one core is kept busy, changes the tempo every two seconds, and tells how often the
+ * sound broke off. To reach: never in ten minutes. On a virtual machine it also tells how much time the host took away meanwhile:
+ * nobody can play in that.
+ */
+public final class PlayingMeasure {
+    private static final int USUAL_MINUTES = 10;
+    private static final double BEFORE = takenAway();
+
+    private PlayingMeasure() {}
+
+    /** @param args how many minutes; {@value #USUAL_MINUTES} where nothing is said */
+    public static void main(String[] args) throws InterruptedException {
+        int minutes = args.length > 0 ? Integer.parseInt(args[0]) : USUAL_MINUTES;
+        Thread busy = new Thread(PlayingMeasure::keepBusy, "busy");
+        busy.setDaemon(true);
+        busy.start();
+        Exercise exercise = EightLayers.exercise();
+        try (Player player = new Player(new SoundCards(), new SynthesisedKit(AudioOut.SAMPLE_RATE))) {
+            player.start(EightLayers.take());
+            for (int i = 0; i < minutes * 30; i++) {
+                TimeUnit.SECONDS.sleep(2);
+                Take changed = EightLayers.take().of(exercise.withTempo(Tempo.ofQuarters(100 + i % 60)));
+                player.change(changed);
+                if (i % 15 == 14) {
+                    tell((i + 1) / 30.0, player);
+                }
+            }
+        }
+    }
+
+    private static void tell(double minutes, Player player) {
+        PlayerStatus status = player.status().orElseThrow();
+        System.out.printf(
+                "%.1f min through the %s: %d gaps, %d ms ahead of what is heard; %.2f s taken away by the host%n",
+                minutes, status.output(), status.gaps(), status.milliseconds(), takenAway() - BEFORE);
+    }
+
+    /** How many seconds of both cores the host has given to others since the machine was started; 0 where nobody tells. */
+    private static double takenAway() {
+        try {
+            String[] first = Files.readAllLines(Path.of("/proc/stat")).get(0).split("\\s+");
+            return Long.parseLong(first[8]) / 100.0;
+        } catch (IOException | RuntimeException e) {
+            return 0;
+        }
+    }
+
+    @SuppressWarnings("InfiniteLoopStatement")
+    private static void keepBusy() {
+        double sum = 0;
+        while (true) {
+            sum = Math.sin(sum + 1);
+        }
+    }
+}
