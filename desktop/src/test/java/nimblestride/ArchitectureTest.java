@@ -67,6 +67,8 @@ class ArchitectureTest {
             "care",
             "catalogue",
             "repeating",
+            "transcription",
+            "arranging",
             "closing",
             "family",
             "finding",

@@ -14,7 +14,7 @@ import nimblestride.core.value.NoteValue;
  * A long cycle as the bars it is made of. Parts that come again, even with their lengths in another order, are bars of
  * one kind: {@code 3+2+2+2+2+3} is two bars of seven, not one of fourteen.
  */
-final class ExchangedParts {
+public final class ExchangedParts {
     /** From so many units on, a cycle is looked at for its parts. */
     private static final int LONG = 12;
 
@@ -34,7 +34,7 @@ final class ExchangedParts {
      *
      * @param unit one over a whole number
      */
-    static List<Bar> bars(List<Integer> cell, NoteValue unit) {
+    public static List<Bar> bars(List<Integer> cell, NoteValue unit) {
         return split(cell).stream()
                 .map(part -> new Bar(Meter.of(sum(part), Math.toIntExact(unit.denominator())), new Grouping(part)))
                 .toList();

@@ -54,6 +54,13 @@ public final class Phrase {
         return new Phrase(Arrays.asList(parts));
     }
 
+    /** Bars one after the other, neighbours that are alike written as repeats. */
+    public static Phrase folded(List<Bar> bars) {
+        List<PhrasePart> parts = new ArrayList<>();
+        addRuns(bars, parts);
+        return new Phrase(parts);
+    }
+
     private static long countBars(List<PhrasePart> parts) {
         long count = 0;
         for (PhrasePart part : parts) {

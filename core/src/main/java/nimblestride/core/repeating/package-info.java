@@ -1,2 +1,2 @@
-/** What repeats in a line of strokes: its shortest cycle, and the layer it might be. */
+/** What repeats in rhythm that was brought in: the cycles of its voices, its phrases, the meter it may be in. */
 package nimblestride.core.repeating;

@@ -2,12 +2,15 @@ package nimblestride.formats.midi;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
+import java.util.Optional;
 import java.util.TreeMap;
+import java.util.regex.Pattern;
 import javax.sound.midi.InvalidMidiDataException;
 import javax.sound.midi.MetaMessage;
 import javax.sound.midi.MidiEvent;
@@ -15,32 +18,44 @@ import javax.sound.midi.MidiSystem;
 import javax.sound.midi.Sequence;
 import javax.sound.midi.ShortMessage;
 import javax.sound.midi.Track;
+import nimblestride.core.meter.Bar;
+import nimblestride.core.meter.Meter;
+import nimblestride.core.text.BarsText;
+import nimblestride.core.text.TextException;
 import nimblestride.formats.file.UnreadableFileException;
 
 /**
  * What a Standard MIDI File of format 0 or 1 holds that matters to a drummer.
  *
  * @param perQuarter ticks a quarter
- * @param signatures by the tick from which they hold: numerator and denominator
+ * @param signatures by the tick from which they hold
+ * @param groupings bars that are told in words as well, by the tick from which they hold
  * @param tempos by the tick from which they hold: microseconds a quarter
- * @param percussion the notes on the percussion channel, in order
- * @param others how many notes there are on each other channel, by its number from 1
+ * @param channels the notes on each channel, in order, by its number from 1
+ * @param names of the tracks, by the channel they play on
  * @param end the last tick
  */
 record MidiNotes(
         int perQuarter,
-        NavigableMap<Long, int[]> signatures,
+        NavigableMap<Long, Bar> signatures,
+        NavigableMap<Long, Bar> groupings,
         NavigableMap<Long, Integer> tempos,
-        List<Note> percussion,
-        Map<Integer, Integer> others,
+        NavigableMap<Integer, List<Note>> channels,
+        Map<Integer, String> names,
         long end) {
     /** Larger files are refused unread. */
     static final int LARGEST_FILE = 16 << 20;
 
-    private static final int PERCUSSION_CHANNEL = 9;
+    /** The channel of the percussion, counted from 1 (General MIDI 1). */
+    static final int PERCUSSION_CHANNEL = 10;
+
+    private static final int TEXT = 0x01;
+    private static final int TRACK_NAME = 0x03;
     private static final int SET_TEMPO = 0x51;
     private static final int TIME_SIGNATURE = 0x58;
     private static final int LARGEST_POWER = 12;
+    private static final int LONGEST_TEXT = 200;
+    private static final Pattern GROUPED = Pattern.compile("\\d[\\d+/]* \\([\\d+]+\\)");
 
     record Note(long tick, int key, int velocity) {}
 
@@ -64,35 +79,91 @@ record MidiNotes(
                 sequence.getResolution(),
                 new TreeMap<>(),
                 new TreeMap<>(),
-                new ArrayList<>(),
+                new TreeMap<>(),
+                new TreeMap<>(),
                 new TreeMap<>(),
                 sequence.getTickLength());
         for (Track track : sequence.getTracks()) {
+            Optional<String> name = Optional.empty();
             for (int i = 0; i < track.size(); i++) {
-                notes.take(track.get(i));
+                Optional<String> told = notes.take(track.get(i), name);
+                name = told.isPresent() ? told : name;
             }
         }
-        notes.percussion.sort(Comparator.comparingLong(Note::tick));
+        Comparator<Note> order = Comparator.comparingLong(Note::tick).thenComparingInt(Note::velocity);
+        notes.channels.values().forEach(channel -> channel.sort(order));
         return notes;
     }
 
-    private void take(MidiEvent event) {
+    /** Takes an event; the name of the track, if it is told here. */
+    private Optional<String> take(MidiEvent event, Optional<String> track) {
         if (event.getMessage() instanceof ShortMessage message
                 && message.getCommand() == ShortMessage.NOTE_ON
                 && message.getData2() > 0) {
-            if (message.getChannel() == PERCUSSION_CHANNEL) {
-                percussion.add(new Note(event.getTick(), message.getData1(), message.getData2()));
-            } else {
-                others.merge(message.getChannel() + 1, 1, Integer::sum);
-            }
+            int channel = message.getChannel() + 1;
+            channels.computeIfAbsent(channel, number -> new ArrayList<>())
+                    .add(new Note(event.getTick(), message.getData1(), message.getData2()));
+            track.ifPresent(name -> names.putIfAbsent(channel, name));
         } else if (event.getMessage() instanceof MetaMessage meta) {
-            byte[] data = meta.getData();
-            if (meta.getType() == TIME_SIGNATURE && data.length >= 2 && data[1] >= 0 && data[1] <= LARGEST_POWER) {
-                signatures.put(event.getTick(), new int[] {Math.max(1, data[0] & 255), 1 << data[1]});
-            } else if (meta.getType() == SET_TEMPO && data.length >= 3) {
-                int micros = ((data[0] & 255) << 16) | ((data[1] & 255) << 8) | (data[2] & 255);
-                tempos.put(event.getTick(), Math.max(1, micros));
+            return take(meta, event.getTick());
+        }
+        return Optional.empty();
+    }
+
+    private Optional<String> take(MetaMessage meta, long tick) {
+        byte[] data = meta.getData();
+        switch (meta.getType()) {
+            case TIME_SIGNATURE -> {
+                if (data.length >= 2 && data[1] >= 0 && data[1] <= LARGEST_POWER) {
+                    signatures.put(tick, Bar.of(Meter.of(Math.max(1, data[0] & 255), 1 << data[1])));
+                }
+            }
+            case SET_TEMPO -> {
+                if (data.length >= 3) {
+                    int micros = ((data[0] & 255) << 16) | ((data[1] & 255) << 8) | (data[2] & 255);
+                    tempos.put(tick, Math.max(1, micros));
+                }
+            }
+            case TEXT -> grouped(data).ifPresent(bar -> groupings.put(tick, bar));
+            case TRACK_NAME -> {
+                String name = new String(data, 0, Math.min(data.length, LONGEST_TEXT), StandardCharsets.UTF_8).strip();
+                return name.isEmpty() ? Optional.empty() : Optional.of(name);
+            }
+            default -> {
+                // What else there is says nothing of rhythm.
             }
         }
+        return Optional.empty();
+    }
+
+    /** A bar with its grouping, as in {@code 7/8 (2+2+3)}. */
+    private static Optional<Bar> grouped(byte[] data) {
+        String text = data.length > LONGEST_TEXT ? "" : new String(data, StandardCharsets.UTF_8);
+        if (!GROUPED.matcher(text).matches()) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(BarsText.read(text).bars().get(0));
+        } catch (TextException e) {
+            // Words that only look like a bar.
+            return Optional.empty();
+        }
+    }
+
+    /** How many ticks go by in a second, just before a tick or from it on, whichever are more. */
+    double ticksASecond(long tick) {
+        Map.Entry<Long, Integer> before = tempos.lowerEntry(tick);
+        int micros = before == null ? MidiTempos.micros(this) : before.getValue();
+        return 1e6 * perQuarter / Math.min(micros, tempos.getOrDefault(tick, micros));
+    }
+
+    /** The bar that holds at a tick; empty where none has been named yet. */
+    Optional<Bar> barAt(long tick) {
+        Map.Entry<Long, Bar> signed = signatures.floorEntry(tick);
+        Map.Entry<Long, Bar> grouped = groupings.floorEntry(tick);
+        if (grouped != null && (signed == null || grouped.getKey() >= signed.getKey())) {
+            return Optional.of(grouped.getValue());
+        }
+        return Optional.ofNullable(signed).map(Map.Entry::getValue);
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import nimblestride.core.groove.Level;
 import nimblestride.core.groove.Ornament;
+import nimblestride.core.score.Head;
 import nimblestride.core.score.NoteShape;
 import nimblestride.core.score.Rhythm;
 import nimblestride.core.score.TupletSpan;
@@ -34,8 +35,11 @@ final class NotationsXml {
 
     private NotationsXml() {}
 
-    /** @param first whether this is the note of a chord that carries what belongs to all of it */
-    static Optional<Notations> of(Rhythm part, int index, boolean tiesOn, boolean first) {
+    /**
+     * @param first whether this is the note of a chord that carries what belongs to all of it
+     * @param head which of the chord it is; empty for a rest
+     */
+    static Optional<Notations> of(Rhythm part, int index, boolean tiesOn, boolean first, Optional<Head> head) {
         Notations notations = new Notations();
         List<Object> signs = notations.getTiedOrSlurOrTuplet();
         Written written = part.written().get(index);
@@ -49,9 +53,10 @@ final class NotationsXml {
             tuplets(part, index, signs);
             if (written.isStruck()) {
                 accents(written, signs);
-                rolls(written, signs);
             }
         }
+        head.filter(one -> written.isStruck())
+                .ifPresent(one -> rolls(one.stroke().ornament(), signs));
         return signs.isEmpty() ? Optional.empty() : Optional.of(notations);
     }
 
@@ -116,10 +121,9 @@ final class NotationsXml {
     }
 
     /** A doubled stroke is a tremolo of one slash; a pressed roll is unmeasured. */
-    private static void rolls(Written written, List<Object> signs) {
-        boolean doubled =
-                written.heads().stream().anyMatch(head -> head.stroke().ornament() == Ornament.DOUBLED);
-        boolean buzz = written.heads().stream().anyMatch(head -> head.stroke().ornament() == Ornament.BUZZ);
+    private static void rolls(Ornament ornament, List<Object> signs) {
+        boolean doubled = ornament == Ornament.DOUBLED;
+        boolean buzz = ornament == Ornament.BUZZ;
         if (doubled || buzz) {
             Tremolo tremolo = new Tremolo();
             tremolo.setValue(doubled ? 1 : 0);

@@ -42,9 +42,9 @@ import org.audiveris.proxymusic.YesNo;
 final class NoteXml {
     private static final int STEPS_TO_THE_OCTAVE = 7;
     /** The middle line of a percussion staff is read as that of a treble staff: the B of octave 4, counted in steps from C0. */
-    private static final int MIDDLE_LINE = 4 * STEPS_TO_THE_OCTAVE + 6;
+    static final int MIDDLE_LINE = 4 * STEPS_TO_THE_OCTAVE + 6;
 
-    private static final List<Step> STEPS = List.of(Step.C, Step.D, Step.E, Step.F, Step.G, Step.A, Step.B);
+    static final List<Step> STEPS = List.of(Step.C, Step.D, Step.E, Step.F, Step.G, Step.A, Step.B);
     private static final NoteShape GRACE_SHAPE = new NoteShape(8, 0);
     private static final NoteShape GRACE_RUN_SHAPE = new NoteShape(16, 0);
 
@@ -88,7 +88,7 @@ final class NoteXml {
                 sign.setMeasure(YesNo.YES);
             }
             rest.setRest(sign);
-            finish(rest, true);
+            finish(rest, true, Optional.empty());
             notes.add(rest);
             return notes;
         }
@@ -102,8 +102,9 @@ final class NoteXml {
                 note.setChord(new Empty());
             }
             struck(note, head);
+            dynamics(note, head);
             ties(note);
-            finish(note, first);
+            finish(note, first, Optional.of(head));
             if (first) {
                 String sticking = score.style().stickingOf(written);
                 if (!sticking.isEmpty()) {
@@ -148,6 +149,16 @@ final class NoteXml {
         note.setNotehead(notehead(head.voice(), head.stroke().level() == Level.GHOST));
     }
 
+    /** How hard, in hundredths of forte, wherever the signs on the note do not tell it of this head. */
+    private void dynamics(Note note, Head head) {
+        boolean accented =
+                written.heads().stream().anyMatch(one -> one.stroke().level().isAccent());
+        Level level = head.stroke().level();
+        if (accented || level != Level.NORMAL) {
+            note.setDynamics(Loudness.dynamics(level));
+        }
+    }
+
     private static Notehead notehead(Voice voice, boolean ghost) {
         Notehead notehead = new Notehead();
         notehead.setValue(value(voice.head()));
@@ -183,7 +194,7 @@ final class NoteXml {
         return tie;
     }
 
-    private void finish(Note note, boolean first) {
+    private void finish(Note note, boolean first, Optional<Head> head) {
         List<TupletSpan> tuplets = part.tupletsOf(index);
         if (!tuplets.isEmpty()) {
             note.setTimeModification(timeModification(tuplets));
@@ -196,7 +207,7 @@ final class NoteXml {
         if (first) {
             BeamsXml.add(part, index, note);
         }
-        NotationsXml.of(part, index, tiesOn, first).ifPresent(note.getNotations()::add);
+        NotationsXml.of(part, index, tiesOn, first, head).ifPresent(note.getNotations()::add);
     }
 
     private static TimeModification timeModification(List<TupletSpan> tuplets) {

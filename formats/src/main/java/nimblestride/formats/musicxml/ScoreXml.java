@@ -18,12 +18,16 @@ import nimblestride.core.groove.Voice;
 import nimblestride.core.score.Head;
 import nimblestride.core.score.Score;
 import nimblestride.core.score.WrittenBar;
+import org.audiveris.proxymusic.Encoding;
+import org.audiveris.proxymusic.Identification;
 import org.audiveris.proxymusic.MidiInstrument;
+import org.audiveris.proxymusic.ObjectFactory;
 import org.audiveris.proxymusic.PartList;
 import org.audiveris.proxymusic.PartName;
 import org.audiveris.proxymusic.ScoreInstrument;
 import org.audiveris.proxymusic.ScorePart;
 import org.audiveris.proxymusic.ScorePartwise;
+import org.audiveris.proxymusic.ScoreTimewise;
 import org.audiveris.proxymusic.Work;
 
 /** A score as a MusicXML 4.0 document: one percussion staff, an instrument for each voice of the kit that plays. */
@@ -35,6 +39,10 @@ public final class ScoreXml {
             <!DOCTYPE score-partwise PUBLIC "-//Recordare//DTD MusicXML 4.0 Partwise//EN" \
             "http://www.musicxml.org/dtds/partwise.dtd">
             """;
+    /** What has written it. */
+    static final String SOFTWARE = "Nimble Stride";
+
+    private static final ObjectFactory FACTORY = new ObjectFactory();
     private static final int PERCUSSION_CHANNEL = 10;
     private static final String MIMETYPE = "application/vnd.recordare.musicxml";
     private static final String ROOT_FILE = "score.musicxml";
@@ -48,7 +56,7 @@ public final class ScoreXml {
 
         private static JAXBContext make() {
             try {
-                return JAXBContext.newInstance(ScorePartwise.class);
+                return JAXBContext.newInstance(ScorePartwise.class, ScoreTimewise.class);
             } catch (JAXBException e) {
                 throw new IllegalStateException("MusicXML cannot be written", e);
             }
@@ -56,6 +64,11 @@ public final class ScoreXml {
     }
 
     private ScoreXml() {}
+
+    /** What reads and writes documents of the standard. */
+    static JAXBContext context() {
+        return Holder.CONTEXT;
+    }
 
     /**
      * The bytes of the document.
@@ -124,6 +137,11 @@ public final class ScoreXml {
         Work work = new Work();
         work.setWorkTitle(printable(score.title()));
         document.setWork(work);
+        Encoding encoding = new Encoding();
+        encoding.getEncodingDateOrEncoderOrSoftware().add(FACTORY.createEncodingSoftware(SOFTWARE));
+        Identification identification = new Identification();
+        identification.setEncoding(encoding);
+        document.setIdentification(identification);
         ScorePart kit = new ScorePart();
         kit.setId("P1");
         PartName name = new PartName();

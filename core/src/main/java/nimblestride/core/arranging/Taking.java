@@ -1,0 +1,124 @@
+package nimblestride.core.arranging;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.Optional;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.groove.Stroke;
+import nimblestride.core.groove.Voice;
+import nimblestride.core.layer.Layer;
+import nimblestride.core.layer.Pattern;
+import nimblestride.core.layer.Placement;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.repeating.Line;
+import nimblestride.core.repeating.PhraseRepeat;
+import nimblestride.core.value.NoteValue;
+
+/** A passage as feels and how often each is played, with what is taken of what repeats in it. */
+final class Taking {
+    private static final int MOST_TURNS = Exercise.MOST_SECTIONS;
+
+    private final Passage passage;
+    private final Phrase phrase;
+    private final Map<Voice, Layer> layers = new HashMap<>();
+    private Optional<PhraseRepeat> repeat = Optional.empty();
+
+    /** Bars, what is played on them, and how many times. */
+    record Turn(Phrase phrase, List<Layer> layers, int rounds) {
+        Turn times(int newRounds) {
+            return new Turn(phrase, layers, newRounds);
+        }
+
+        boolean isLike(Turn other) {
+            return phrase.equals(other.phrase) && layers.equals(other.layers);
+        }
+    }
+
+    Taking(Passage passage, Collection<? extends Offer> taken) {
+        this.passage = passage;
+        this.phrase = passage.phrase();
+        for (Offer offer : taken) {
+            if (offer instanceof Offer.AsPhrase one) {
+                repeat = Optional.of(one.repeat());
+            }
+        }
+        for (Offer offer : taken) {
+            if (offer instanceof Offer.AsLayer one && mayRun(one)) {
+                one.cycle().layer().ifPresent(layer -> layers.put(layer.voice(), layer));
+            }
+        }
+    }
+
+    /** Where a phrase comes as several sections each begins anew, and only what goes into it a whole number of times can run through. */
+    private boolean mayRun(Offer.AsLayer offer) {
+        return repeat.filter(one -> !one.isExact())
+                .map(one -> offer.isExact()
+                        && offer.cycle().from().isZero()
+                        && phrase.startOf(one.bars()).isMultipleOf(offer.cycle().length()))
+                .orElse(true);
+    }
+
+    /** Whether the rounds that differ can have sections of their own. */
+    static boolean fits(PhraseRepeat repeat) {
+        return 2 * repeat.variation().varied().size() + 2 <= MOST_TURNS;
+    }
+
+    /** @param alone whether nothing comes before or after it, so that it may go round for ever */
+    List<Turn> turns(boolean alone) {
+        if (repeat.isEmpty()) {
+            return List.of(turn(0, passage.bars().size()));
+        }
+        int bars = repeat.get().bars();
+        int rounds = repeat.get().rounds();
+        if (repeat.get().isExact() && alone) {
+            return List.of(turn(0, bars));
+        }
+        List<Turn> turns = new ArrayList<>();
+        for (int round = 0; round < rounds; round++) {
+            add(turns, turn(round * bars, (round + 1) * bars));
+        }
+        if (repeat.get().over() > 0) {
+            turns.add(turn(rounds * bars, passage.bars().size()));
+        }
+        return turns;
+    }
+
+    private static void add(List<Turn> turns, Turn turn) {
+        int last = turns.size() - 1;
+        if (last >= 0 && turns.get(last).isLike(turn)) {
+            turns.set(last, turn.times(turns.get(last).rounds() + 1));
+        } else {
+            turns.add(turn);
+        }
+    }
+
+    private Turn turn(int from, int to) {
+        List<Layer> own = new ArrayList<>();
+        for (Line line : passage.lines()) {
+            Layer taken = layers.get(line.voice());
+            if (taken != null) {
+                own.add(taken);
+            } else {
+                placed(line, from, to).ifPresent(own::add);
+            }
+        }
+        return new Turn(Phrase.folded(passage.bars().subList(from, to)), own, 1);
+    }
+
+    private Optional<Layer> placed(Line line, int from, int to) {
+        NavigableMap<NoteValue, Stroke> strokes =
+                line.strokes().subMap(phrase.startOf(from), true, phrase.startOf(to), false);
+        List<Placement> placements = new ArrayList<>();
+        strokes.forEach((at, stroke) -> {
+            int bar = Math.toIntExact(phrase.barAt(at));
+            placements.add(new Placement(bar - from, at.minus(phrase.startOf(bar)), stroke));
+        });
+        return placements.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Layer.of(line.voice(), new Pattern.Placed(placements)));
+    }
+}

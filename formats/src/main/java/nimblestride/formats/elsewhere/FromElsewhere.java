@@ -1,0 +1,93 @@
+package nimblestride.formats.elsewhere;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import nimblestride.core.arranging.Arrangement;
+import nimblestride.core.arranging.Choice;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.repeating.MeterProposal;
+import nimblestride.core.transcription.MeterSource;
+import nimblestride.core.transcription.Transcription;
+import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.formats.midi.MidiImport;
+import nimblestride.formats.musicxml.MusicXmlImport;
+
+/** Reads scores and MIDI files; what a file is, is told by its first bytes, not by its name. */
+public final class FromElsewhere {
+    /** The endings by which such files are known. */
+    public static final List<String> ENDINGS = List.of("musicxml", "mxl", "xml", "mid", "midi");
+
+    /** Larger files are refused unread. */
+    public static final long LARGEST = 64L << 20;
+
+    private static final String MIDI = "MThd";
+    private static final double SURE = 0.9;
+
+    private FromElsewhere() {}
+
+    /** Whether a file is called as one of these is. */
+    public static boolean isCalledSo(Path file) {
+        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
+        return ENDINGS.stream().anyMatch(ending -> name.endsWith("." + ending));
+    }
+
+    /**
+     * @throws IOException if the file cannot be read, or is none of these
+     * @throws java.util.concurrent.CancellationException if the thread is interrupted
+     */
+    public static Transcription read(Path file) throws IOException {
+        return read(bytes(file), file.getFileName().toString());
+    }
+
+    /** @throws IOException if the file cannot be read, or is too large to be one of these */
+    public static byte[] bytes(Path file) throws IOException {
+        if (Files.size(file) > LARGEST) {
+            throw new UnreadableFileException(String.format("the file is larger than %,d bytes", LARGEST));
+        }
+        return Files.readAllBytes(file);
+    }
+
+    /**
+     * @param fileName what is brought in is called so, without its ending, where it has no title of its own
+     * @throws UnreadableFileException if these are the bytes of none of these files
+     */
+    public static Transcription read(byte[] file, String fileName) throws UnreadableFileException {
+        String bare = fileName.replaceFirst("\\.[^.]*$", "");
+        String name = bare.isBlank() ? "Brought in" : bare;
+        String start = new String(file, 0, Math.min(file.length, MIDI.length()), StandardCharsets.ISO_8859_1);
+        if (start.equals(MIDI)) {
+            return MidiImport.read(file, name);
+        }
+        // A byte order mark, or an archive, or a document.
+        boolean score = start.startsWith("PK")
+                || start.stripLeading().startsWith("<")
+                || start.startsWith("\u00ef\u00bb\u00bf")
+                || start.startsWith("\u00fe\u00ff")
+                || start.startsWith("\u00ff\u00fe");
+        if (!score) {
+            throw new UnreadableFileException(
+                    "this is neither a score nor a MIDI file; expected MusicXML (.musicxml, .xml, .mxl) or MIDI (.mid)");
+        }
+        return MusicXmlImport.read(file, name);
+    }
+
+    /**
+     * The exercise that is taken where nobody chooses: of the likeliest part, in the bars the file names or, where it names none,
+     * those that are sure, with what repeats exactly as layers and phrase.
+     */
+    public static Exercise exercise(Transcription transcription) {
+        Choice choice = Choice.of(transcription.likeliestPart());
+        Optional<MeterProposal> meter = transcription.meters() == MeterSource.NONE
+                ? Arrangement.meters(transcription, choice).stream()
+                        .filter(proposal -> proposal.share() >= SURE)
+                        .findFirst()
+                : Optional.empty();
+        Arrangement arrangement = Arrangement.of(transcription, choice.in(meter));
+        return arrangement.exercise(arrangement.exactOffers());
+    }
+}

@@ -1,0 +1,193 @@
+package nimblestride.formats.midi;
+
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nimblestride.core.groove.Level;
+import nimblestride.core.groove.Ornament;
+import nimblestride.core.groove.Stroke;
+import nimblestride.core.meter.Bar;
+import nimblestride.core.transcription.Part;
+import nimblestride.core.transcription.Quantising;
+import nimblestride.core.transcription.Sound;
+import nimblestride.core.transcription.Struck;
+import nimblestride.core.value.NoteValue;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/** The notes of a channel as strokes on their places. */
+final class MidiStrokes {
+    /** Written notes divide the quarter into no more parts; played ones seldom all do. */
+    private static final int PLAIN_PARTS = 64;
+    /** Where the file's own ticks are coarse, played notes would look plain. */
+    private static final int COARSE_TICKS = 96;
+
+    private static final int PLAIN_PARTS_OF_COARSE = 16;
+    private static final double BETWEEN_GRACE_NOTES_SECONDS = 0.035;
+    private static final double GRACE_IS_SOFTER = 0.6;
+    private static final int LOUDEST = 127;
+    private static final double GHOST_BELOW = 0.5;
+    private static final double ACCENT_ABOVE = 1.25;
+
+    private final MidiNotes notes;
+    private final List<Bar> bars;
+    private final double secondsAWhole;
+
+    MidiStrokes(MidiNotes notes, List<Bar> bars, MidiTempos tempos) {
+        this.notes = notes;
+        this.bars = bars;
+        this.secondsAWhole = tempos.secondsAWhole();
+    }
+
+    /** A note with what is played just before it. */
+    private record Ornamented(MidiNotes.Note note, Ornament ornament) {}
+
+    Part part(String name, boolean percussion, List<MidiNotes.Note> channel) {
+        List<Ornamented> struck = percussion
+                ? ornamented(channel)
+                : channel.stream()
+                        .map(note -> new Ornamented(note, Ornament.NONE))
+                        .toList();
+        boolean written = struck.stream().allMatch(one -> isPlain(one.note.tick()));
+        List<Struck> strokes = new ArrayList<>();
+        if (written) {
+            struck.forEach(one -> strokes.add(new Struck(
+                    value(one.note.tick()),
+                    sound(one.note, percussion),
+                    Stroke.NORMAL
+                            .at(level((double) one.note.velocity() / LOUDEST))
+                            .with(one.ornament))));
+            return new Part(name, percussion, ordered(strokes), Optional.empty());
+        }
+        List<Quantising.Onset> onsets = struck.stream()
+                .map(one -> new Quantising.Onset(value(one.note.tick()), sound(one.note, percussion)))
+                .toList();
+        Quantising.Quantised quantised = Quantising.of(onsets, beats(), secondsAWhole);
+        Map<Integer, Double> usual = usualVelocities(struck);
+        for (int i = 0; i < struck.size(); i++) {
+            Ornamented one = struck.get(i);
+            Stroke stroke = Stroke.NORMAL
+                    .at(played(one.note.velocity() / usual.get(one.note.key())))
+                    .with(one.ornament);
+            strokes.add(new Struck(quantised.places().get(i), onsets.get(i).sound(), stroke));
+        }
+        return new Part(name, percussion, ordered(strokes), Optional.of(quantised.deviation()));
+    }
+
+    private static List<Struck> ordered(List<Struck> strokes) {
+        return strokes.stream().sorted(Comparator.comparing(Struck::at)).toList();
+    }
+
+    private static Sound sound(MidiNotes.Note note, boolean percussion) {
+        return percussion ? Sound.ofKey(note.key()) : Sound.RHYTHM;
+    }
+
+    private NoteValue value(long ticks) {
+        return NoteValue.of(BigFraction.of(BigInteger.valueOf(ticks), BigInteger.valueOf(4L * notes.perQuarter())));
+    }
+
+    private boolean isPlain(long tick) {
+        int most = notes.perQuarter() < COARSE_TICKS ? PLAIN_PARTS_OF_COARSE : PLAIN_PARTS;
+        return value(tick).fraction().multiply(4).getDenominator().compareTo(BigInteger.valueOf(most)) <= 0;
+    }
+
+    /** Soft notes just before a louder one of the same key are its grace notes. */
+    private List<Ornamented> ornamented(List<MidiNotes.Note> channel) {
+        Map<Integer, List<MidiNotes.Note>> waiting = new HashMap<>();
+        List<Ornamented> struck = new ArrayList<>();
+        for (MidiNotes.Note note : channel) {
+            List<MidiNotes.Note> before = waiting.computeIfAbsent(note.key(), key -> new ArrayList<>());
+            boolean follows = !before.isEmpty()
+                    && note.tick() - before.get(before.size() - 1).tick()
+                            <= BETWEEN_GRACE_NOTES_SECONDS * notes.ticksASecond(note.tick());
+            if (!follows) {
+                letGo(before, struck);
+            } else if (before.stream().allMatch(one -> one.velocity() <= GRACE_IS_SOFTER * note.velocity())) {
+                Optional<Ornament> ornament = ornamentOf(before.size());
+                if (ornament.isPresent()) {
+                    struck.add(new Ornamented(note, ornament.get()));
+                    before.clear();
+                    continue;
+                }
+                letGo(before, struck);
+            } else if (note.velocity() > before.get(0).velocity()) {
+                letGo(before, struck);
+            }
+            before.add(note);
+        }
+        waiting.values().forEach(rest -> letGo(rest, struck));
+        struck.sort(Comparator.comparingLong(one -> one.note.tick()));
+        return struck;
+    }
+
+    private static void letGo(List<MidiNotes.Note> waiting, List<Ornamented> struck) {
+        waiting.forEach(note -> struck.add(new Ornamented(note, Ornament.NONE)));
+        waiting.clear();
+    }
+
+    private static Optional<Ornament> ornamentOf(int graceNotes) {
+        return Arrays.stream(Ornament.values())
+                .filter(ornament -> ornament.graceNotes() == graceNotes && graceNotes > 0)
+                .findFirst();
+    }
+
+    private static Level level(double strength) {
+        return Arrays.stream(Level.values())
+                .min(Comparator.comparingDouble(level -> Math.abs(level.strength() - strength)))
+                .orElseThrow();
+    }
+
+    /** Hands are not even: what was played is told apart only where it is much softer or much louder than usual. */
+    private static Level played(double againstUsual) {
+        return againstUsual < GHOST_BELOW ? Level.GHOST : againstUsual > ACCENT_ABOVE ? Level.ACCENT : Level.NORMAL;
+    }
+
+    /** For each key the middle one of its velocities. */
+    private static Map<Integer, Double> usualVelocities(List<Ornamented> struck) {
+        Map<Integer, List<Integer>> velocities = new HashMap<>();
+        struck.forEach(one -> velocities
+                .computeIfAbsent(one.note.key(), key -> new ArrayList<>())
+                .add(one.note.velocity()));
+        Map<Integer, Double> usual = new HashMap<>();
+        velocities.forEach((key, all) -> {
+            all.sort(null);
+            usual.put(key, (double) all.get(all.size() / 2));
+        });
+        return usual;
+    }
+
+    /**
+     * The beats of all bars, and of one more. A bar in eighths that three divides is beaten in dotted quarters; the others in
+     * quarters, the last of a bar as long as is left over.
+     */
+    private List<Quantising.Beat> beats() {
+        List<Quantising.Beat> beats = new ArrayList<>();
+        NoteValue start = NoteValue.ZERO;
+        List<Bar> all = new ArrayList<>(bars);
+        all.add(bars.get(bars.size() - 1));
+        for (Bar bar : all) {
+            NoteValue end = start.plus(bar.length());
+            NoteValue beat = beat(bar);
+            NoteValue at = start;
+            while (at.compareTo(end) < 0) {
+                NoteValue left = end.minus(at);
+                NoteValue length = left.compareTo(beat) < 0 ? left : beat;
+                beats.add(new Quantising.Beat(at, length));
+                at = at.plus(length);
+            }
+            start = end;
+        }
+        return beats;
+    }
+
+    private static NoteValue beat(Bar bar) {
+        NoteValue dotted = NoteValue.of(3, 8);
+        boolean compound = bar.meter().unit().equals(NoteValue.EIGHTH)
+                && bar.grouping().sizes().stream().allMatch(size -> size == 3);
+        return compound ? dotted : NoteValue.QUARTER;
+    }
+}

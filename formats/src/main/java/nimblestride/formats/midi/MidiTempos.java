@@ -1,0 +1,93 @@
+package nimblestride.formats.midi;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nimblestride.core.meter.Bar;
+import nimblestride.core.transcription.TempoMark;
+import nimblestride.core.value.NoteValue;
+import nimblestride.core.value.Tally;
+import nimblestride.core.value.Tempo;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/**
+ * The tempos of a MIDI file, each from a bar line on. The format tells whole microseconds a quarter; the tempo meant is taken to
+ * be the nearest hundredth of a beat a minute, or in a simple ratio to the one before.
+ *
+ * @param leftOut what of them has not come across
+ */
+record MidiTempos(List<TempoMark> marks, List<String> leftOut, int firstMicros) {
+    private static final int USUAL_MICROS = 500_000;
+    private static final long MICROS_A_MINUTE = 60_000_000;
+    /** Two settings so near are one tempo. */
+    private static final int SAME = 2;
+
+    private static final int LARGEST_IN_RATIO = 64;
+    private static final double RATIO_AS_GOOD = 1e-5;
+
+    static MidiTempos of(MidiNotes notes, List<Bar> bars) {
+        Map<Long, Integer> barAt = new HashMap<>();
+        NoteValue at = NoteValue.ZERO;
+        NoteValue tick = NoteValue.of(1, 4L * notes.perQuarter());
+        for (int bar = 0; bar < bars.size(); bar++) {
+            barAt.put(at.wholePartsOf(tick), bar);
+            at = at.plus(bars.get(bar).length());
+        }
+        long end = at.wholePartsOf(tick);
+        int first = micros(notes);
+        List<TempoMark> marks = new ArrayList<>();
+        marks.add(new TempoMark(0, nearest(first), Optional.empty()));
+        int before = first;
+        int within = 0;
+        for (Map.Entry<Long, Integer> setting : notes.tempos().tailMap(1L, true).entrySet()) {
+            int micros = setting.getValue();
+            if (Math.abs(micros - before) <= SAME || setting.getKey() >= end) {
+                continue;
+            }
+            Integer bar = barAt.get(setting.getKey());
+            if (bar == null) {
+                within++;
+                continue;
+            }
+            Tempo last = marks.get(marks.size() - 1).tempo();
+            marks.add(new TempoMark(bar, after(last, before, micros), Optional.empty()));
+            before = micros;
+        }
+        List<String> leftOut = within == 0
+                ? List.of()
+                : List.of(Tally.count(within, "change") + " of tempo within a bar did not come across.");
+        return new MidiTempos(List.copyOf(marks), leftOut, first);
+    }
+
+    /** In the beginning, microseconds a quarter. */
+    static int micros(MidiNotes notes) {
+        return notes.tempos().getOrDefault(0L, USUAL_MICROS);
+    }
+
+    private static Tempo nearest(int micros) {
+        double exact = (double) MICROS_A_MINUTE / micros;
+        double kept = Math.max(Tempo.SLOWEST, Math.min(Tempo.FASTEST, exact));
+        return new Tempo(NoteValue.QUARTER, BigFraction.of(Math.round(kept * 100), 100));
+    }
+
+    private static Tempo after(Tempo before, int microsBefore, int micros) {
+        double ratio = (double) microsBefore / micros;
+        for (int under = 1; under <= LARGEST_IN_RATIO; under++) {
+            long over = Math.round(ratio * under);
+            if (over >= 1 && over <= LARGEST_IN_RATIO && Math.abs(over / (ratio * under) - 1) < RATIO_AS_GOOD) {
+                BigFraction exact = before.perMinute().multiply(BigFraction.of(over, under));
+                boolean playable = exact.compareTo(BigFraction.of(Tempo.SLOWEST)) >= 0
+                        && exact.compareTo(BigFraction.of(Tempo.FASTEST)) <= 0;
+                return playable ? new Tempo(NoteValue.QUARTER, exact) : nearest(micros);
+            }
+        }
+        return nearest(micros);
+    }
+
+    /** How long a whole note lasts in the beginning, in seconds. */
+    double secondsAWhole() {
+        return 4.0 * firstMicros / 1e6;
+    }
+}

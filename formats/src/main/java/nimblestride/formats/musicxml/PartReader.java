@@ -1,0 +1,202 @@
+package nimblestride.formats.musicxml;
+
+import jakarta.xml.bind.JAXBElement;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.concurrent.CancellationException;
+import java.util.stream.Stream;
+import nimblestride.core.meter.Meter;
+import nimblestride.core.transcription.Sound;
+import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.formats.musicxml.ScoreDocument.MeasureOfScore;
+import nimblestride.formats.musicxml.ScoreDocument.PartOfScore;
+import org.audiveris.proxymusic.Attributes;
+import org.audiveris.proxymusic.ClefSign;
+import org.audiveris.proxymusic.MeasureRepeat;
+import org.audiveris.proxymusic.MeasureStyle;
+import org.audiveris.proxymusic.Note;
+import org.audiveris.proxymusic.StartStop;
+import org.audiveris.proxymusic.Time;
+
+/** Reads the measures of one part, one after the other. */
+final class PartReader {
+    private static final int MOST_MEASURES = 10_000;
+    private static final int MOST_REPEATED = 16;
+
+    private final PartOfScore part;
+    private final String name;
+    private final SoundsOfPart sounds;
+    private final boolean own;
+    private final boolean percussion;
+    private final Map<String, Integer> leftOut = new TreeMap<>();
+    private BigDecimal divisions = BigDecimal.ONE;
+    private Optional<Meter> meter = Optional.empty();
+    private int repeating;
+    private Set<Integer> openEnding = Set.of();
+
+    /** @param own whether this program has written the score */
+    PartReader(PartOfScore part, boolean own) {
+        this.part = part;
+        this.own = own;
+        this.name = part.told().getPartName() == null
+                        || Objects.toString(part.told().getPartName().getValue(), "")
+                                .isBlank()
+                ? "Part " + part.told().getId()
+                : part.told().getPartName().getValue().strip();
+        this.sounds = new SoundsOfPart(part.told());
+        this.percussion = sounds.isOnPercussionChannel() || hasUnpitched() || hasPercussionClef();
+    }
+
+    private boolean hasUnpitched() {
+        return content(Note.class).anyMatch(note -> note.getUnpitched() != null);
+    }
+
+    private boolean hasPercussionClef() {
+        return content(Attributes.class)
+                .flatMap(attributes -> attributes.getClef().stream())
+                .anyMatch(clef -> clef.getSign() == ClefSign.PERCUSSION);
+    }
+
+    private <T> Stream<T> content(Class<T> kind) {
+        return part.measures().stream()
+                .flatMap(measure -> measure.content().stream())
+                .filter(kind::isInstance)
+                .map(kind::cast);
+    }
+
+    String name() {
+        return name;
+    }
+
+    boolean isPercussion() {
+        return percussion;
+    }
+
+    /** What has not come across, by how often it is there. */
+    Map<String, Integer> leftOut() {
+        return leftOut;
+    }
+
+    void leaveOut(String what) {
+        leftOut.merge(what, 1, Integer::sum);
+    }
+
+    boolean isOwn() {
+        return own;
+    }
+
+    BigDecimal divisions() {
+        return divisions;
+    }
+
+    Sound sound(Note note) {
+        return percussion ? sounds.of(note) : Sound.RHYTHM;
+    }
+
+    List<ReadMeasure> read() throws UnreadableFileException {
+        if (part.measures().size() > MOST_MEASURES) {
+            throw new UnreadableFileException(
+                    String.format("this score has more than %,d measures; expected fewer", MOST_MEASURES));
+        }
+        List<ReadMeasure> read = new ArrayList<>();
+        for (MeasureOfScore measure : part.measures()) {
+            if (Thread.interrupted()) {
+                throw new CancellationException();
+            }
+            try {
+                ReadMeasure own = new MeasureReader(this, measure).read();
+                boolean silent = own.strokes().isEmpty();
+                boolean again = repeating > 0 && repeating <= read.size() && silent;
+                read.add(again ? own.playing(read.get(read.size() - repeating)) : own);
+            } catch (IllegalArgumentException | ArithmeticException e) {
+                throw new UnreadableFileException(
+                        "measure " + measure.number() + " of \"" + name + "\": " + e.getMessage());
+            }
+        }
+        return read;
+    }
+
+    /** The numbers of an ending that began in a measure before this one. */
+    Set<Integer> openEnding() {
+        return openEnding;
+    }
+
+    /** An ending begins, or is over. */
+    void ending(boolean begins, Set<Integer> numbers) {
+        openEnding = begins ? Set.copyOf(numbers) : Set.of();
+    }
+
+    Optional<Meter> meter() {
+        return meter;
+    }
+
+    void take(Attributes attributes) {
+        BigDecimal told = attributes.getDivisions();
+        if (told != null) {
+            if (told.signum() < 1) {
+                throw new IllegalArgumentException("the divisions of a quarter are more than 0, not " + told);
+            }
+            divisions = told;
+        }
+        attributes.getTime().stream().findFirst().ifPresent(this::take);
+        attributes.getMeasureStyle().forEach(this::take);
+    }
+
+    private void take(Time time) {
+        if (time.getSenzaMisura() != null) {
+            meter = Optional.empty();
+            leaveOut("a bar without a meter, which is as long as what stands in it");
+            return;
+        }
+        List<Meter.Term> terms = new ArrayList<>();
+        String beats = "";
+        for (JAXBElement<String> sign : time.getTimeSignature()) {
+            String text = Objects.toString(sign.getValue(), "").strip();
+            if (sign.getName().getLocalPart().equals("beats")) {
+                beats = text;
+            } else {
+                terms.add(term(beats, text));
+            }
+        }
+        if (!terms.isEmpty()) {
+            meter = Optional.of(new Meter(terms));
+        }
+        if (time.getInterchangeable() != null) {
+            leaveOut("a second signature in the place of the first");
+        }
+    }
+
+    private static Meter.Term term(String beats, String under) {
+        try {
+            List<Integer> over = new ArrayList<>();
+            for (String one : beats.split("\\+", -1)) {
+                over.add(Integer.valueOf(one.strip()));
+            }
+            return new Meter.Term(over, Integer.parseInt(under));
+        } catch (NumberFormatException e) {
+            throw new IllegalArgumentException(
+                    "the signature " + beats + "/" + under + " makes no sense; expected numbers, as in 7/8", e);
+        }
+    }
+
+    private void take(MeasureStyle style) {
+        MeasureRepeat repeat = style.getMeasureRepeat();
+        if (repeat != null) {
+            repeating = repeat.getType() == StartStop.START ? bars(repeat) : 0;
+        }
+        if (style.getSlash() != null && style.getSlash().getType() == StartStop.START) {
+            leaveOut("slashes, which leave it to the player what to play");
+        }
+    }
+
+    private static int bars(MeasureRepeat repeat) {
+        String text = Objects.toString(repeat.getValue(), "").strip();
+        return text.matches("\\d{1,2}") ? Math.min(MOST_REPEATED, Math.max(1, Integer.parseInt(text))) : 1;
+    }
+}

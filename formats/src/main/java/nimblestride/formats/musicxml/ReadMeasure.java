@@ -1,0 +1,43 @@
+package nimblestride.formats.musicxml;
+
+import java.util.List;
+import java.util.Optional;
+import nimblestride.core.meter.Meter;
+import nimblestride.core.modulation.Pivot;
+import nimblestride.core.transcription.Struck;
+import nimblestride.core.value.NoteValue;
+import nimblestride.core.value.Tempo;
+
+/**
+ * One measure of a part as it is written.
+ *
+ * @param meter the signature that holds; empty where none was ever given
+ * @param content how long what stands in it is
+ * @param implicit whether it is a pickup or the like
+ * @param strokes from its beginning
+ * @param beamed from where to where each beam goes
+ * @param tempo that is set at its beginning
+ * @param pivot that is signed at its beginning
+ */
+record ReadMeasure(
+        Optional<Meter> meter,
+        NoteValue content,
+        boolean implicit,
+        List<Struck> strokes,
+        List<Beamed> beamed,
+        Optional<Tempo> tempo,
+        Optional<Pivot> pivot,
+        PlayOrder.Signs signs) {
+    /** Notes under one beam. */
+    record Beamed(NoteValue from, NoteValue to) {}
+
+    ReadMeasure {
+        strokes = List.copyOf(strokes);
+        beamed = List.copyOf(beamed);
+    }
+
+    /** The same signs with what another measure plays. */
+    ReadMeasure playing(ReadMeasure other) {
+        return new ReadMeasure(meter, other.content, implicit, other.strokes, other.beamed, tempo, pivot, signs);
+    }
+}

@@ -1,0 +1,156 @@
+package nimblestride.formats.musicxml;
+
+import jakarta.xml.bind.JAXBException;
+import jakarta.xml.bind.Unmarshaller;
+import java.io.ByteArrayInputStream;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javax.xml.stream.XMLInputFactory;
+import javax.xml.stream.XMLStreamConstants;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamReader;
+import nimblestride.formats.file.UnreadableFileException;
+import org.audiveris.proxymusic.Identification;
+import org.audiveris.proxymusic.PartList;
+import org.audiveris.proxymusic.ScorePart;
+import org.audiveris.proxymusic.ScorePartwise;
+import org.audiveris.proxymusic.ScoreTimewise;
+import org.audiveris.proxymusic.Work;
+import org.audiveris.proxymusic.YesNo;
+
+/**
+ * A MusicXML document as it stands, by parts or by measures, packed or not. No document type is read, no entity resolved and no
+ * reference followed.
+ *
+ * @param title empty where it has none
+ * @param own whether this program has written it
+ */
+record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
+    /** Larger documents are refused unread. */
+    static final int LARGEST = PackedScore.LARGEST_UNPACKED;
+
+    /** A part, and its measures in order. */
+    record PartOfScore(ScorePart told, List<MeasureOfScore> measures) {}
+
+    /** @param implicit whether it is a pickup, or another bar that is not counted */
+    record MeasureOfScore(String number, boolean implicit, List<Object> content) {}
+
+    static ScoreDocument read(byte[] file) throws UnreadableFileException {
+        byte[] document = PackedScore.is(file) ? PackedScore.document(file) : file;
+        if (document.length > LARGEST) {
+            throw new UnreadableFileException(
+                    String.format("the score holds %,d bytes; expected at most %,d", document.length, LARGEST));
+        }
+        try {
+            XMLStreamReader reader = factory().createXMLStreamReader(new ByteArrayInputStream(document));
+            while (reader.next() != XMLStreamConstants.START_ELEMENT) {
+                // What stands before the score, a document type above all, is passed over.
+            }
+            Unmarshaller unmarshaller = ScoreXml.context().createUnmarshaller();
+            return switch (reader.getLocalName()) {
+                case "score-partwise" ->
+                    partwise(unmarshaller.unmarshal(reader, ScorePartwise.class).getValue());
+                case "score-timewise" ->
+                    timewise(unmarshaller.unmarshal(reader, ScoreTimewise.class).getValue());
+                default ->
+                    throw new UnreadableFileException("this XML begins with <" + reader.getLocalName()
+                            + ">; expected <score-partwise> or <score-timewise>");
+            };
+        } catch (XMLStreamException | JAXBException e) {
+            throw new UnreadableFileException("this is no MusicXML that can be read: " + said(e));
+        } catch (RuntimeException e) {
+            // The reader of the library meets things that the schema forbids with whatever exception comes.
+            throw new UnreadableFileException("this score breaks the rules of MusicXML where it cannot be read on ("
+                    + Objects.toString(e.getMessage(), e.getClass().getSimpleName()) + ")");
+        }
+    }
+
+    private static String said(Exception e) {
+        Throwable cause = e;
+        while (cause.getCause() != null) {
+            cause = cause.getCause();
+        }
+        String text = cause instanceof JAXBException jaxb && jaxb.getLinkedException() != null
+                ? jaxb.getLinkedException().getMessage()
+                : cause.getMessage();
+        return Objects.toString(text, "it breaks off").replaceAll("\\s+", " ").strip();
+    }
+
+    private static XMLInputFactory factory() {
+        XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
+        factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
+        factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
+        factory.setProperty(XMLInputFactory.IS_REPLACING_ENTITY_REFERENCES, false);
+        factory.setXMLResolver((publicId, systemId, base, namespace) -> {
+            throw new XMLStreamException("a reference to another file is not followed: " + systemId);
+        });
+        return factory;
+    }
+
+    private static ScoreDocument partwise(ScorePartwise score) {
+        List<PartOfScore> parts = new ArrayList<>();
+        for (ScorePartwise.Part part : score.getPart()) {
+            if (part.getId() instanceof ScorePart told) {
+                parts.add(new PartOfScore(
+                        told,
+                        part.getMeasure().stream()
+                                .map(measure -> new MeasureOfScore(
+                                        Objects.toString(measure.getNumber(), ""),
+                                        measure.getImplicit() == YesNo.YES,
+                                        measure.getNoteOrBackupOrForward()))
+                                .toList()));
+            }
+        }
+        return new ScoreDocument(
+                title(score.getWork(), score.getMovementTitle()), isOwn(score.getIdentification()), parts);
+    }
+
+    private static ScoreDocument timewise(ScoreTimewise score) {
+        Map<ScorePart, List<MeasureOfScore>> parts = new LinkedHashMap<>();
+        told(score.getPartList()).forEach(part -> parts.put(part, new ArrayList<>()));
+        for (ScoreTimewise.Measure measure : score.getMeasure()) {
+            for (ScoreTimewise.Measure.Part part : measure.getPart()) {
+                if (part.getId() instanceof ScorePart told && parts.containsKey(told)) {
+                    parts.get(told)
+                            .add(new MeasureOfScore(
+                                    Objects.toString(measure.getNumber(), ""),
+                                    measure.getImplicit() == YesNo.YES,
+                                    part.getNoteOrBackupOrForward()));
+                }
+            }
+        }
+        List<PartOfScore> told = new ArrayList<>();
+        parts.forEach((part, measures) -> told.add(new PartOfScore(part, measures)));
+        return new ScoreDocument(
+                title(score.getWork(), score.getMovementTitle()), isOwn(score.getIdentification()), told);
+    }
+
+    private static Stream<ScorePart> told(PartList list) {
+        return list == null
+                ? Stream.empty()
+                : list.getPartGroupOrScorePart().stream()
+                        .filter(ScorePart.class::isInstance)
+                        .map(ScorePart.class::cast);
+    }
+
+    private static String title(Work work, String movement) {
+        return Optional.ofNullable(work)
+                .map(Work::getWorkTitle)
+                .filter(text -> !text.isBlank())
+                .or(() -> Optional.ofNullable(movement))
+                .map(String::strip)
+                .orElse("");
+    }
+
+    private static boolean isOwn(Identification identification) {
+        return identification != null
+                && identification.getEncoding() != null
+                && identification.getEncoding().getEncodingDateOrEncoderOrSoftware().stream()
+                        .anyMatch(told -> ScoreXml.SOFTWARE.equals(told.getValue()));
+    }
+}

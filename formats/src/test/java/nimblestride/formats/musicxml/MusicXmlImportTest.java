@@ -1,0 +1,445 @@
+package nimblestride.formats.musicxml;
+
+import static nimblestride.core.text.Examples.again;
+import static nimblestride.core.text.Examples.exercise;
+import static nimblestride.core.text.Examples.then;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Playthrough;
+import nimblestride.core.layer.Course;
+import nimblestride.core.layer.Hit;
+import nimblestride.core.layer.Layer;
+import nimblestride.core.meter.Bar;
+import nimblestride.core.meter.Meter;
+import nimblestride.core.score.Score;
+import nimblestride.core.score.ScoreWriter;
+import nimblestride.core.score.SectionsWriter;
+import nimblestride.core.score.Style;
+import nimblestride.core.text.LayerText;
+import nimblestride.core.text.TempoText;
+import nimblestride.core.transcription.MeterSource;
+import nimblestride.core.transcription.Part;
+import nimblestride.core.transcription.Struck;
+import nimblestride.core.transcription.TempoMark;
+import nimblestride.core.transcription.Transcription;
+import nimblestride.core.value.NoteValue;
+import nimblestride.formats.elsewhere.FromElsewhere;
+import nimblestride.formats.file.UnreadableFileException;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class MusicXmlImportTest {
+    /** Every stroke until an end, which voice and how hard; what is said with it in words alone is not compared. */
+    private static Set<String> sounding(Exercise exercise, NoteValue end) {
+        Set<String> sounding = new TreeSet<>();
+        for (Playthrough.Passage passage : Playthrough.of(exercise).passages()) {
+            NoteValue to = exercise.hasSections() ? passage.length() : end;
+            for (Layer layer : passage.feel().layers()) {
+                for (Hit hit : Course.of(layer, passage.feel().phrase()).between(NoteValue.ZERO, to, 100_000)) {
+                    sounding.add(passage.starts().plus(hit.at()) + " " + hit.voices() + " "
+                            + hit.stroke().level() + " " + hit.stroke().ornament());
+                }
+            }
+        }
+        return sounding;
+    }
+
+    private static Set<String> sounding(Transcription brought) {
+        return brought.parts().get(0).strokes().stream()
+                .map(struck -> struck.at() + " [" + struck.sound().usual().orElseThrow() + "] "
+                        + struck.stroke().level() + " " + struck.stroke().ornament())
+                .collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    @Provide
+    static Arbitrary<Exercise> exercises() {
+        Arbitrary<String> layers = Arbitraries.of(
+                "kick every 5/16",
+                "floor tom 3 over 1/2",
+                "hi-hat every 1/8",
+                "snare cell X.g of 1/16",
+                "cowbell 5 over 2/1",
+                "high tom at >1:0 (1:1/8) 2:0",
+                "open hi-hat every 3/16 from 1/16");
+        Arbitrary<String> bars =
+                Arbitraries.of("7/8(2+2+3), 7/8", "5/8, 9/16", "4/4 x2", "11/8(3+3+3+2) x2, 9/16", "3+2+3/8, 4/4+1/16");
+        return Combinators.combine(bars, layers.set().ofMinSize(1).ofMaxSize(3))
+                .as((typed, played) -> exercise(typed, played.toArray(String[]::new)));
+    }
+
+    /** What the program has written comes back the same: bars, strokes, tempo. */
+    @Property(tries = 100)
+    void whatIsWrittenComesBack(@ForAll("exercises") Exercise exercise) throws UnreadableFileException {
+        Score score = ScoreWriter.write(exercise, Style.USUAL.repeating(false));
+        if (!score.leftOut().isEmpty()) {
+            return;
+        }
+        Transcription brought = MusicXmlImport.read(ScoreXml.write(score), "Again");
+        assertThat(brought.title()).isEqualTo(exercise.name());
+        assertThat(brought.bars().stream().map(Bar::meter))
+                .startsWith(exercise.phrase().bars().stream().map(Bar::meter).toArray(Meter[]::new));
+        assertThat(brought.tempos().get(0).tempo()).isEqualTo(exercise.tempo());
+        assertThat(brought.leftOut()).isEmpty();
+        NoteValue end = brought.bars().stream().map(Bar::length).reduce(NoteValue.ZERO, NoteValue::plus);
+        assertThat(sounding(brought)).isEqualTo(sounding(exercise, end));
+        assertThat(sounding(FromElsewhere.exercise(brought), end)).isEqualTo(sounding(exercise, end));
+    }
+
+    @Test
+    void levelsOrnamentsStickingsAndGroupingsComeBack() throws UnreadableFileException {
+        Exercise written = exercise("7/8(2+2+3)", "snare sticking R L R R L R L of 1/8", "kick every 7/8");
+        for (String layer : List.of("high tom at >1:0 (1:1/8) 1:1/4z lR1:3/8 1:1/2", "hi-hat cell XgxXXgx of 1/8")) {
+            written = written.plusLayer(LayerText.read(layer));
+        }
+        Score score = ScoreWriter.write(written, Style.USUAL);
+        Transcription brought = MusicXmlImport.read(ScoreXml.writeCompressed(score), "Again");
+        NoteValue end = brought.bars().stream().map(Bar::length).reduce(NoteValue.ZERO, NoteValue::plus);
+        assertThat(sounding(brought)).isEqualTo(sounding(written, end));
+        assertThat(brought.bars()).allMatch(written.phrase().bar(0)::equals);
+    }
+
+    @Test
+    void repeatsAreWrittenFoldedAndComeBackPlayedOut() throws UnreadableFileException {
+        Exercise written = exercise("[7/8, 5/8] x3, 4/4", "kick at 1:0 2:0 3:0 4:0 5:0 6:0 7:0 7:1/2");
+        Transcription brought = MusicXmlImport.read(ScoreXml.write(ScoreWriter.write(written, Style.USUAL)), "Again");
+        assertThat(brought.bars()).isEqualTo(written.phrase().bars());
+        assertThat(sounding(brought))
+                .isEqualTo(sounding(written, written.phrase().length()));
+    }
+
+    @Test
+    void modulationsComeBackExactly() throws UnreadableFileException {
+        Exercise first = exercise("4/4", "snare every 1/4").withTempo(TempoText.read("100"));
+        Exercise written = again(
+                then(first, "4 quintuplet sixteenths = quarter", 2, "6/8", "snare every 3/8"),
+                "dotted eighth = quarter",
+                1,
+                0);
+        Score score = SectionsWriter.write(written, Style.USUAL.repeating(false));
+        Exercise back = FromElsewhere.exercise(MusicXmlImport.read(ScoreXml.write(score), "Again"));
+        assertThat(back.chain().tempos()).isEqualTo(written.chain().tempos());
+        assertThat(back.chain().pivots()).isEqualTo(written.chain().pivots());
+        assertThat(sounding(back, NoteValue.ZERO)).isEqualTo(sounding(written, NoteValue.ZERO));
+    }
+
+    /** A score as any program may write it: measures of a part between the usual beginning and end. */
+    private static String score(String measures) {
+        return """
+            <?xml version="1.0" encoding="UTF-8"?>
+            <!DOCTYPE score-partwise PUBLIC "-//Recordare//DTD MusicXML 3.1 Partwise//EN" \
+            "http://www.musicxml.org/dtds/partwise.dtd">
+            <score-partwise version="3.1"><movement-title>Ferry Bell</movement-title>
+            <part-list><score-part id="P1"><part-name>Drumset</part-name>
+            <score-instrument id="P1-I37"><instrument-name>Bass Drum 1</instrument-name></score-instrument>
+            <score-instrument id="P1-I39"><instrument-name>Acoustic Snare</instrument-name></score-instrument>
+            <midi-instrument id="P1-I37"><midi-channel>10</midi-channel><midi-unpitched>37</midi-unpitched></midi-instrument>
+            <midi-instrument id="P1-I39"><midi-channel>10</midi-channel><midi-unpitched>39</midi-unpitched></midi-instrument>
+            </score-part></part-list><part id="P1">"""
+                + measures + "</part></score-partwise>";
+    }
+
+    private static String snare(int duration, String more) {
+        return "<note><unpitched><display-step>C</display-step><display-octave>5</display-octave></unpitched><duration>"
+                + duration + "</duration><instrument id=\"P1-I39\"/><voice>1</voice>" + more + "</note>";
+    }
+
+    private static String rest(int duration) {
+        return "<note><rest/><duration>" + duration + "</duration></note>";
+    }
+
+    private static final String FOUR_EIGHTHS =
+            "<attributes><divisions>2</divisions><time><beats>2</beats><beat-type>4</beat-type></time></attributes>";
+
+    private static String measure(String content) {
+        return "<measure number=\"1\">" + content + "</measure>";
+    }
+
+    private static Transcription read(String text) throws UnreadableFileException {
+        return MusicXmlImport.read(text.getBytes(StandardCharsets.UTF_8), "Unnamed");
+    }
+
+    private static List<String> moments(Transcription brought) {
+        return brought.parts().get(0).strokes().stream()
+                .map(struck -> struck.at().toString())
+                .toList();
+    }
+
+    @Test
+    void instrumentsAreToldByTheirKeyAndTheTitleByTheMovement() throws UnreadableFileException {
+        Transcription brought = read(score(measure(FOUR_EIGHTHS + snare(2, "") + snare(2, ""))));
+        assertThat(brought.title()).isEqualTo("Ferry Bell");
+        assertThat(brought.meters()).isEqualTo(MeterSource.WRITTEN);
+        Part drums = brought.parts().get(0);
+        assertThat(drums.percussion()).isTrue();
+        assertThat(drums.sounds())
+                .allMatch(sound -> sound.name().equals("Acoustic Snare")
+                        && sound.usual().orElseThrow().name().equals("snare"));
+        assertThat(brought.tempos()).containsExactly(new TempoMark(0, TempoText.read("120"), Optional.empty()));
+    }
+
+    @Test
+    void voicesBackupsChordsTiesGraceNotesAndStickings() throws UnreadableFileException {
+        String kick = "<note>%s<unpitched><display-step>F</display-step><display-octave>4</display-octave></unpitched>"
+                + "<duration>4</duration>%s<instrument id=\"P1-I37\"/><voice>2</voice></note>";
+        String grace = "<note><grace slash=\"yes\"/><unpitched><display-step>C</display-step>"
+                + "<display-octave>5</display-octave></unpitched><instrument id=\"P1-I39\"/><voice>1</voice></note>";
+        Transcription brought = read(score(measure(FOUR_EIGHTHS
+                        + grace
+                        + snare(1, "<notations><technical><fingering>L</fingering></technical></notations>")
+                        + snare(
+                                1,
+                                "<notehead parentheses=\"yes\">normal</notehead>"
+                                        + "<notations><ornaments><tremolo type=\"unmeasured\">0</tremolo></ornaments></notations>")
+                        + snare(2, "<notations><articulations><accent/></articulations></notations>")
+                        + "<backup><duration>4</duration></backup>"
+                        + String.format(kick, "", "<tie type=\"start\"/>"))
+                + measure(String.format(kick, "", "<tie type=\"stop\"/>"))));
+        assertThat(brought.parts().get(0).strokes().stream().map(MusicXmlImportTest::said))
+                .containsExactlyInAnyOrder(
+                        "0 snare NORMAL FLAM LEFT_HAND",
+                        "1/8 snare GHOST BUZZ ",
+                        "1/4 snare ACCENT NONE ",
+                        "0 kick NORMAL NONE ");
+    }
+
+    private static String said(Struck struck) {
+        return struck.at() + " " + struck.sound().usual().orElseThrow() + " "
+                + struck.stroke().level() + " " + struck.stroke().ornament() + " "
+                + struck.stroke().limb().map(Enum::name).orElse("");
+    }
+
+    @Test
+    void tupletsAndPickupsAndOverfullBars() throws UnreadableFileException {
+        String triplets =
+                "<attributes><divisions>3</divisions><time><beats>2</beats><beat-type>4</beat-type></time></attributes>";
+        Transcription brought =
+                read(score("<measure number=\"0\" implicit=\"yes\">" + triplets + snare(1, "") + "</measure>"
+                        + measure(snare(1, "") + snare(1, "") + snare(1, "") + rest(3))
+                        + measure(snare(6, "") + snare(2, ""))));
+        assertThat(brought.bars().stream().map(bar -> bar.length().toString())).containsExactly("1/12", "1/2", "2/3");
+        assertThat(moments(brought)).containsExactly("0", "1/12", "1/6", "1/4", "7/12", "13/12");
+        assertThat(brought.leftOut()).anyMatch(told -> told.contains("holds more than it says"));
+    }
+
+    private static String repeat(String direction, String more) {
+        return "<barline location=\"" + (direction.equals("forward") ? "left" : "right") + "\">" + more
+                + "<repeat direction=\"" + direction + "\"/></barline>";
+    }
+
+    /** Bars told by which of their eighths is struck: which are played, in which order. */
+    private static List<Integer> order(String... measures) throws UnreadableFileException {
+        StringBuilder all = new StringBuilder();
+        for (int i = 0; i < measures.length; i++) {
+            String[] around = measures[i].split("@", -1);
+            all.append("<measure number=\"")
+                    .append(i + 1)
+                    .append("\">")
+                    .append(i == 0 ? EIGHT : "")
+                    .append(around[0]);
+            all.append(i == 0 ? "" : rest(i)).append(snare(8 - i, ""));
+            all.append(around.length > 1 ? around[1] : "").append("</measure>");
+        }
+        Transcription brought = read(score(all.toString()));
+        return brought.parts().get(0).strokes().stream()
+                .map(struck -> (int) struck.at().remainder(NoteValue.WHOLE).wholePartsOf(NoteValue.EIGHTH) + 1)
+                .toList();
+    }
+
+    private static final String EIGHT =
+            "<attributes><divisions>2</divisions><time><beats>4</beats><beat-type>4</beat-type></time></attributes>";
+
+    private static String ending(String number, String type, String repeat) {
+        return "<barline location=\"" + (type.equals("start") ? "left" : "right") + "\"><ending number=\"" + number
+                + "\" type=\"" + type + "\"/>" + repeat + "</barline>";
+    }
+
+    @Test
+    void repeatsEndingsAndJumpsArePlayedOut() throws UnreadableFileException {
+        String back = "<repeat direction=\"backward\"/>";
+        assertThat(order("", repeat("forward", "") + "@", "@" + repeat("backward", ""), ""))
+                .containsExactly(1, 2, 3, 2, 3, 4);
+        assertThat(order("", "@<barline location=\"right\"><repeat direction=\"backward\" times=\"3\"/></barline>", ""))
+                .containsExactly(1, 2, 1, 2, 1, 2, 3);
+        assertThat(order(
+                        "",
+                        ending("1", "start", "") + "@" + ending("1", "stop", back),
+                        ending("2", "start", "") + "@" + ending("2", "stop", ""),
+                        ""))
+                .containsExactly(1, 2, 1, 3, 4);
+        assertThat(order(
+                        "",
+                        ending("1, 2", "start", "") + "@" + ending("1, 2", "stop", back),
+                        ending("3", "start", "") + "@" + ending("3", "discontinue", "")))
+                .containsExactly(1, 2, 1, 2, 1, 3);
+        assertThat(order(
+                        "",
+                        ending("1", "start", "") + "@",
+                        "@" + ending("1", "stop", back),
+                        ending("2", "start", "") + "@" + ending("2", "stop", back),
+                        ""))
+                .containsExactly(1, 2, 3, 1, 4, 5);
+        String sound = "<sound %s/>";
+        assertThat(order(
+                        "",
+                        String.format(sound, "segno=\"s\"") + "@",
+                        "@" + String.format(sound, "tocoda=\"c\""),
+                        "@" + String.format(sound, "dalsegno=\"s\""),
+                        String.format(sound, "coda=\"c\"") + "@"))
+                .containsExactly(1, 2, 3, 4, 2, 3, 5);
+        assertThat(order("", "@" + String.format(sound, "fine=\"yes\""), "@" + String.format(sound, "dacapo=\"yes\"")))
+                .containsExactly(1, 2, 3, 1, 2);
+    }
+
+    @Test
+    void measureRepeatSignsPlayWhatWasBefore() throws UnreadableFileException {
+        String sign =
+                "<attributes><measure-style><measure-repeat type=\"%s\">1</measure-repeat></measure-style></attributes>";
+        Transcription brought = read(score(measure(FOUR_EIGHTHS + snare(3, "") + snare(1, ""))
+                + measure(String.format(sign, "start") + rest(4))
+                + measure(rest(4))
+                + measure(String.format(sign, "stop") + snare(4, ""))));
+        assertThat(moments(brought)).containsExactly("0", "3/8", "1/2", "7/8", "1", "11/8", "3/2");
+    }
+
+    @Test
+    void groupsAreThoseOfTheBeams() throws UnreadableFileException {
+        String seven =
+                "<attributes><divisions>2</divisions><time><beats>7</beats><beat-type>8</beat-type></time></attributes>";
+        StringBuilder notes = new StringBuilder(seven);
+        for (String beam : List.of("begin", "end", "begin", "end", "begin", "continue", "end")) {
+            notes.append(snare(1, "<beam number=\"1\">" + beam + "</beam>"));
+        }
+        assertThat(read(score(measure(notes.toString()))).bars())
+                .containsExactly(exercise("7/8(2+2+3)").phrase().bar(0));
+    }
+
+    @Test
+    void scoresByMeasuresAndInOtherEncodingsAreReadToo() throws Exception {
+        String partwise = score(measure(FOUR_EIGHTHS + snare(3, "") + snare(1, "")));
+        String timewise = partwise.replace("score-partwise", "score-timewise")
+                .replace("Partwise", "Timewise")
+                .replace("<part id=\"P1\"><measure number=\"1\">", "<measure number=\"1\"><part id=\"P1\">")
+                .replace("</measure></part>", "</part></measure>");
+        assertThat(read(timewise)).isEqualTo(read(partwise));
+        for (Charset charset : List.of(StandardCharsets.UTF_16, StandardCharsets.ISO_8859_1)) {
+            byte[] bytes = partwise.replace("UTF-8", charset.name()).getBytes(charset);
+            assertThat(FromElsewhere.read(bytes, "x.xml")).isEqualTo(read(partwise));
+        }
+        assertThat(FromElsewhere.read(("\ufeff" + partwise).getBytes(StandardCharsets.UTF_8), "x"))
+                .isEqualTo(read(partwise));
+    }
+
+    @Test
+    void otherPartsGiveTheirRhythm() throws UnreadableFileException {
+        String bass = score("")
+                .replaceAll("(?s)<score-instrument.*</midi-instrument>", "")
+                .replace("Drumset", "Bass");
+        Transcription brought = read(bass.replace(
+                "</part>",
+                measure(FOUR_EIGHTHS
+                                + "<note><pitch><step>E</step><octave>2</octave></pitch><duration>4</duration></note>")
+                        + "</part>"));
+        assertThat(brought.parts().get(0).percussion()).isFalse();
+        assertThat(FromElsewhere.exercise(brought).layers().get(0).voice().name())
+                .isEqualTo("woodblock");
+    }
+
+    private static byte[] packed(Map<String, String> entries) throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
+            for (Map.Entry<String, String> entry : entries.entrySet()) {
+                zip.putNextEntry(new ZipEntry(entry.getKey()));
+                zip.write(entry.getValue().getBytes(StandardCharsets.UTF_8));
+            }
+        }
+        return bytes.toByteArray();
+    }
+
+    /** External entities, parameter entities, entities that double one another, archives that swell: none does harm. */
+    @Test
+    void whatWouldDoHarmIsNotFollowed() throws Exception {
+        String good = score(measure(FOUR_EIGHTHS + snare(4, "")));
+        String outside = good.replaceFirst(
+                        "(?s)<!DOCTYPE.*?>", "<!DOCTYPE score-partwise [<!ENTITY e SYSTEM \"file:///etc/passwd\">]>")
+                .replace("Ferry Bell", "&e;Bell");
+        assertThat(titleOrWords(outside)).doesNotContain("root:");
+        StringBuilder laughs = new StringBuilder("<!DOCTYPE score-partwise [<!ENTITY a0 \"ha\">");
+        for (int i = 1; i < 60; i++) {
+            laughs.append("<!ENTITY a")
+                    .append(i)
+                    .append(" \"&a")
+                    .append(i - 1)
+                    .append(";&a")
+                    .append(i - 1)
+                    .append(";\">");
+        }
+        String doubling = good.replaceFirst("(?s)<!DOCTYPE.*?>", laughs + "]>").replace("Ferry Bell", "&a59;");
+        assertThat(titleOrWords(doubling).length()).isLessThan(1_000);
+        assertThatThrownBy(() ->
+                        MusicXmlImport.read(packed(Map.of("a.xml", " ".repeat(PackedScore.LARGEST_UNPACKED + 1))), "x"))
+                .isInstanceOf(UnreadableFileException.class)
+                .hasMessageContaining("unpacks to more than");
+        assertThatThrownBy(() -> MusicXmlImport.read(packed(Map.of("picture.png", "x")), "x"))
+                .hasMessageContaining("holds no score");
+        assertThat(MusicXmlImport.read(packed(Map.of("song.xml", good)), "x").title())
+                .isEqualTo("Ferry Bell");
+    }
+
+    private static String titleOrWords(String score) {
+        try {
+            return read(score).title();
+        } catch (UnreadableFileException e) {
+            return e.getMessage();
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "",
+                "<",
+                "<html/>",
+                "<score-partwise/>",
+                "<score-partwise><part-list/></score-partwise>",
+                "<score-partwise><part id=\"P1\"><measure number=\"1\"/></part></score-partwise>",
+                "not a score",
+            })
+    void whatIsNoScoreIsRefusedInWords(String text) {
+        assertThatThrownBy(() -> FromElsewhere.read(text.getBytes(StandardCharsets.UTF_8), "x.xml"))
+                .isInstanceOf(UnreadableFileException.class)
+                .message()
+                .isNotBlank();
+    }
+
+    @Test
+    void whatMakesNoSenseIsToldWithItsMeasure() {
+        assertThatThrownBy(() -> read(score(measure(FOUR_EIGHTHS.replace("<beats>2", "<beats>x") + snare(4, "")))))
+                .hasMessageContaining("measure 1 of \"Drumset\": the signature x/4 makes no sense");
+        assertThatThrownBy(() -> read(score(measure(FOUR_EIGHTHS + snare(-4, "")))))
+                .hasMessageContaining("not below 0");
+        assertThatThrownBy(
+                        () -> read(score(measure("<attributes><divisions>0</divisions></attributes>" + snare(4, "")))))
+                .hasMessageContaining("divisions of a quarter are more than 0");
+    }
+}
