@@ -18,6 +18,7 @@ import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
+import nimblestride.desktop.book.SampleRehearsal;
 import nimblestride.desktop.window.MainWindow;
 
 /** Takes a picture of each main view, in the real window, and ends the program. */
@@ -38,18 +39,17 @@ final class Shots {
 
     void take() throws IOException {
         Files.createDirectories(folder);
+        Path recorded = SampleRehearsal.write(Files.createTempDirectory("nimble-stride"));
         view("cross-lanes", () -> window.openFromBook("Lantern Bridge"));
         view("weave", () -> {
             window.openFromBook("Weir Steps");
             window.go("Cross", "Weave");
             window.roomForBench(true);
         });
-        view("make-it-fit", () -> {
+        steps.add(() -> {
             window.roomForBench(false);
             window.openFromBook("Lantern Bridge");
-            window.go("Cross", "Make it fit");
         });
-        steps.add(() -> window.go("Cross", "Layers"));
         view("break", () -> window.go("Break", "Readings"));
         view("count", () -> window.go("Break", "Count"));
         view("place", () -> {
@@ -81,6 +81,8 @@ final class Shots {
             window.openFromBook("Three Mooring Posts");
             window.go("Hand out", "Ways to write");
         });
+        view("bring-in", () -> window.open(recorded));
+        steps.add(() -> press("#bring-leave"));
         view("lesson", () -> {
             window.openFromBook("Weir Steps");
             window.go("Hand out", "Lesson");

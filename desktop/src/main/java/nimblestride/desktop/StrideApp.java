@@ -15,6 +15,7 @@ import javafx.application.Application;
 import javafx.stage.Stage;
 import net.harawata.appdirs.AppDirsFactory;
 import nimblestride.desktop.book.SampleBook;
+import nimblestride.desktop.book.SampleRehearsal;
 import nimblestride.desktop.window.MainWindow;
 import nimblestride.sound.play.SoundCards;
 
@@ -41,6 +42,7 @@ public final class StrideApp extends Application {
         copy = demo ? Optional.of(home) : Optional.empty();
         if (demo) {
             SampleBook.make(home.resolve(MainWindow.BOOK), LocalDate.now(clock));
+            SampleRehearsal.write(home);
         }
         Optional<Path> first = arguments.stream()
                 .filter(argument -> !demo && !argument.startsWith("--"))

@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.formats.elsewhere.FromElsewhere;
 import nimblestride.formats.file.FileName;
-import nimblestride.formats.json.ExerciseJson;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -74,7 +74,7 @@ final class ExportCommand implements Callable<Integer> {
     private boolean export(Path file, Set<Exported> wanted) {
         boolean good = true;
         try {
-            Exercise exercise = ExerciseJson.read(file);
+            Exercise exercise = FromElsewhere.exerciseOf(file);
             for (Exported form : wanted) {
                 Path target = folder.resolve(FileName.of(exercise) + "." + form.ending());
                 good &= write(file, exercise, form, target);

@@ -29,7 +29,7 @@ import nimblestride.core.text.TempoText;
 import nimblestride.core.text.TextException;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
-import nimblestride.formats.json.ExerciseJson;
+import nimblestride.formats.elsewhere.FromElsewhere;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -47,7 +47,10 @@ final class ReportCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Option(names = "--file", paramLabel = "FILE", description = "an exercise file")
+    @Option(
+            names = "--file",
+            paramLabel = "FILE",
+            description = "an exercise, a score (.musicxml, .mxl) or a MIDI file")
     private Path file;
 
     @Option(names = "--bars", paramLabel = "BARS", description = "as in \"11/8(3+3+3+2) x2, 9/16\"")
@@ -144,7 +147,7 @@ final class ReportCommand implements Callable<Integer> {
 
     private Exercise kept() {
         try {
-            return ExerciseJson.read(file);
+            return FromElsewhere.exerciseOf(file);
         } catch (IOException e) {
             throw bad("--file " + file + ": " + e.getMessage());
         }

@@ -10,11 +10,16 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.score.ScoreWriter;
+import nimblestride.core.score.Style;
 import nimblestride.core.setup.ThereAndBack;
 import nimblestride.core.text.BarsText;
+import nimblestride.core.text.LayerText;
 import nimblestride.core.text.PivotText;
 import nimblestride.core.value.Tempo;
 import nimblestride.formats.json.ExerciseJson;
+import nimblestride.formats.midi.ExerciseMidi;
+import nimblestride.formats.musicxml.ScoreXml;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -154,6 +159,32 @@ class StrideCommandTest {
         assertThat(report.at("/modulation/ratio").stringValue()).isEqualTo("1");
         run("report", "--file", file.toString());
         assertThat(out.toString()).contains("A at 84, then B at 112, then A at 84.", "It ends where it began.");
+    }
+
+    /** The worked example, written as a score and as MIDI: the report of such a file says what that of the exercise does. */
+    @Test
+    void scoresAndMidiFilesAreReportedToo(@TempDir Path folder) throws IOException {
+        Exercise exercise = new Exercise(
+                "Weir",
+                BarsText.read("10/8, 10/8, 9/16"),
+                List.of(LayerText.read("kick every 5/16")),
+                Tempo.ofQuarters(96));
+        Path midi = folder.resolve("weir.mid");
+        ExerciseMidi.write(exercise, midi);
+        Path score = folder.resolve("weir.mxl");
+        Exercise played = exercise.withPhrase(exercise.phrase().first(15));
+        Files.write(score, ScoreXml.writeCompressed(ScoreWriter.write(played, Style.USUAL.repeating(false))));
+        for (Path file : List.of(midi, score)) {
+            JsonNode report = report("report", "--file", file.toString(), "--json");
+            assertThat(report.at("/phrase/length").stringValue()).isEqualTo("49/16");
+            assertThat(report.at("/layers/0/cycle").stringValue()).isEqualTo("5/16");
+            assertThat(report.at("/layers/0/returnsAfter/bars").intValue()).isEqualTo(15);
+        }
+        Path bad = folder.resolve("bad.mid");
+        Files.writeString(bad, "no file of this kind");
+        assertThat(run("report", "--file", bad.toString())).isEqualTo(2);
+        assertThat(err.toString()).contains("neither a score nor a MIDI file").hasLineCount(1);
+        assertThat(out.toString()).isEmpty();
     }
 
     @Test

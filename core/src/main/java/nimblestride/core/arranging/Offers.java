@@ -11,6 +11,7 @@ import java.util.TreeMap;
 import java.util.concurrent.CancellationException;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.groove.Voice;
+import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.repeating.Cycle;
 import nimblestride.core.repeating.Cycles;
@@ -102,7 +103,7 @@ final class Offers {
     }
 
     private Optional<Offer.AsPhrase> phrase(List<Line> bound) {
-        List<Integer> bars = numbered(bound);
+        List<Integer> bars = numbered(passage.bars(), bound);
         Optional<PhraseRepeat> exact = PhraseRepeats.exact(bars);
         Optional<PhraseRepeat> found = exact.isPresent() ? exact : PhraseRepeats.nearly(bars);
         return found.filter(repeat -> repeat.bars() < passage.bars().size())
@@ -111,12 +112,13 @@ final class Offers {
     }
 
     /** A number for each bar: the same for bars alike in meter and in what these lines play. */
-    private List<Integer> numbered(List<Line> bound) {
+    static List<Integer> numbered(List<Bar> played, List<Line> bound) {
+        Phrase phrase = Phrase.of(played);
         Map<Object, Integer> kinds = new HashMap<>();
         List<Integer> bars = new ArrayList<>();
-        for (int bar = 0; bar < passage.bars().size(); bar++) {
+        for (int bar = 0; bar < played.size(); bar++) {
             List<Object> content = new ArrayList<>();
-            content.add(passage.bars().get(bar));
+            content.add(played.get(bar));
             NoteValue start = phrase.startOf(bar);
             for (Line line : bound) {
                 content.add(within(line, start, phrase.startOf(bar + 1)));
@@ -126,7 +128,7 @@ final class Offers {
         return bars;
     }
 
-    static NavigableMap<NoteValue, Stroke> within(Line line, NoteValue start, NoteValue end) {
+    private static NavigableMap<NoteValue, Stroke> within(Line line, NoteValue start, NoteValue end) {
         NavigableMap<NoteValue, Stroke> strokes = new TreeMap<>();
         line.strokes().subMap(start, end).forEach((at, stroke) -> strokes.put(at.minus(start), stroke));
         return strokes;

@@ -16,6 +16,7 @@ import nimblestride.core.meter.Phrase;
 import nimblestride.core.modulation.Pivot;
 import nimblestride.core.repeating.Line;
 import nimblestride.core.repeating.MeterProposal;
+import nimblestride.core.transcription.MeterSource;
 import nimblestride.core.transcription.Part;
 import nimblestride.core.transcription.Struck;
 import nimblestride.core.transcription.TempoMark;
@@ -26,6 +27,8 @@ import nimblestride.core.value.Tempo;
 
 /** A part cut into passages of one tempo each, its sounds as voices; and what that leaves out. */
 final class Passages {
+    private static final NoteValue HARDLY_LATER = NoteValue.of(1, 64);
+
     private final Transcription source;
     private final Choice choice;
     private final List<String> leftOut = new ArrayList<>();
@@ -122,23 +125,33 @@ final class Passages {
             return source.bars();
         }
         List<Bar> cycle = choice.meter().get().bars();
-        NoteValue last = strokes.values().stream()
-                .map(NavigableMap::lastKey)
-                .max(NoteValue::compareTo)
-                .orElse(NoteValue.ZERO);
-        long rounds = last.wholePartsOf(Phrase.of(cycle).length()) + 1;
+        long rounds = lastStroke().wholePartsOf(Phrase.of(cycle).length()) + 1;
         return Phrase.of(cycle)
                 .first(Math.min(Transcription.MOST_BARS, Math.multiplyExact(rounds, cycle.size())))
                 .bars();
     }
 
+    /** Where nobody has named the bars, what comes after the last stroke is no silence that anybody played. */
+    private NoteValue heard(NoteValue end) {
+        NoteValue last = lastStroke().plus(HARDLY_LATER);
+        return source.meters() == MeterSource.NONE && last.compareTo(end) < 0 ? last : end;
+    }
+
+    private NoteValue lastStroke() {
+        return strokes.values().stream()
+                .map(NavigableMap::lastKey)
+                .max(NoteValue::compareTo)
+                .orElse(NoteValue.ZERO);
+    }
+
     private Passage passage(List<Bar> bars, NoteValue start, NoteValue end, Tempo tempo, Optional<Pivot> entered) {
         List<Line> lines = new ArrayList<>();
+        NoteValue until = heard(end);
         strokes.forEach((voice, line) -> {
             NavigableMap<NoteValue, Stroke> own = new TreeMap<>();
             line.subMap(start, end).forEach((at, stroke) -> own.put(at.minus(start), stroke));
             if (!own.isEmpty()) {
-                lines.add(new Line(voice, own, end.minus(start)));
+                lines.add(new Line(voice, own, until.minus(start)));
             }
         });
         return new Passage(bars, lines, tempo, entered);

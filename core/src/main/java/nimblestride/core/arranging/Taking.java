@@ -74,6 +74,10 @@ final class Taking {
         }
         int bars = repeat.get().bars();
         int rounds = repeat.get().rounds();
+        if (repeat.get().isExact() && !isSoWithoutLayers(bars)) {
+            // Voices that are not taken as layers may well go round in more bars than the phrase has.
+            return List.of(turn(0, passage.bars().size()));
+        }
         if (repeat.get().isExact() && alone) {
             return List.of(turn(0, bars));
         }
@@ -85,6 +89,15 @@ final class Taking {
             turns.add(turn(rounds * bars, passage.bars().size()));
         }
         return turns;
+    }
+
+    /** Whether each bar is as the one a phrase before it, in all that is not played by a layer that runs through. */
+    private boolean isSoWithoutLayers(int bars) {
+        List<Line> bound = passage.lines().stream()
+                .filter(line -> !layers.containsKey(line.voice()))
+                .toList();
+        List<Integer> numbers = Offers.numbered(passage.bars(), bound);
+        return numbers.subList(bars, numbers.size()).equals(numbers.subList(0, numbers.size() - bars));
     }
 
     private static void add(List<Turn> turns, Turn turn) {

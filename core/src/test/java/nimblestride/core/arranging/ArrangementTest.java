@@ -127,7 +127,16 @@ class ArrangementTest {
         NoteValue end = played.phrase().startOf(bars);
         assertThat(sounding(arrangement.exercise(arrangement.exactOffers()), end))
                 .isEqualTo(told(brought));
-        assertThat(sounding(arrangement.exercise(List.of()), end)).isEqualTo(told(brought));
+        // Whichever of them are taken.
+        for (int which = 0; which < 1 << Math.min(3, arrangement.exactOffers().size()); which++) {
+            List<Offer> some = new ArrayList<>();
+            for (int i = 0; i < arrangement.exactOffers().size(); i++) {
+                if ((which >> i & 1) == 1) {
+                    some.add(arrangement.exactOffers().get(i));
+                }
+            }
+            assertThat(sounding(arrangement.exercise(some), end)).isEqualTo(told(brought));
+        }
     }
 
     @Provide

@@ -41,7 +41,7 @@ public final class SampleBook {
         return files;
     }
 
-    private static Exercise piece(String file) throws IOException {
+    static Exercise piece(String file) throws IOException {
         try (InputStream in = SampleBook.class.getResourceAsStream(file + ".json")) {
             if (in == null) {
                 throw new IOException("the sample " + file + " is not in the program");

@@ -1,6 +1,7 @@
 package nimblestride.desktop.window;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import nimblestride.desktop.sounding.Asking;
 
@@ -8,7 +9,7 @@ import nimblestride.desktop.sounding.Asking;
 record AskingForSounds(Questions questions) implements Asking {
     @Override
     public Optional<Path> recording() {
-        return questions.fileToOpen("wav");
+        return questions.fileToOpen(List.of("wav"));
     }
 
     @Override

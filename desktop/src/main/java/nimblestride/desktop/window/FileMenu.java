@@ -3,7 +3,6 @@ package nimblestride.desktop.window;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
@@ -15,7 +14,10 @@ import nimblestride.core.value.Tally;
 import nimblestride.core.value.Tempo;
 import nimblestride.desktop.book.BookFiles;
 import nimblestride.desktop.book.OpenBook;
+import nimblestride.desktop.bringing.Original;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.formats.elsewhere.FromElsewhere;
+import nimblestride.formats.file.AtomicFile;
 import nimblestride.formats.file.FileName;
 import nimblestride.formats.json.BookJson;
 import nimblestride.formats.json.DraftJson.Draft;
@@ -23,18 +25,16 @@ import nimblestride.formats.json.DraftJson.InBook;
 import nimblestride.formats.json.ExerciseJson;
 import nimblestride.formats.json.LogJson;
 import nimblestride.formats.midi.ExerciseMidi;
-import nimblestride.formats.midi.MidiImport;
 import nimblestride.store.book.ChangedElsewhere;
 import nimblestride.store.book.Kept;
 
 /** New, open, save, and the rest of what moves exercises between the desk, the Book and files. */
 public final class FileMenu {
-    private static final String MIDI = "midi";
-
     private final Desk desk;
     private final Questions questions;
     private final OpenBook book;
     private final Consumer<String> status;
+    private Consumer<Original> bringing = original -> {};
 
     /** @param status is told what has been done */
     FileMenu(Desk desk, Questions questions, OpenBook book, Consumer<String> status) {
@@ -58,24 +58,40 @@ public final class FileMenu {
     }
 
     void open() {
-        questions.fileToOpen("json").ifPresent(this::open);
+        questions.fileToOpen(List.of("json")).ifPresent(this::open);
     }
 
     void bringIn() {
-        questions.fileToOpen("mid").ifPresent(this::open);
+        questions.fileToOpen(FromElsewhere.ENDINGS).ifPresent(this::open);
     }
 
-    /** Opens a file: an exercise lies on the desk then, a Book or a log is taken over. One that cannot be read changes nothing. */
+    /** @param begin shows what is in a file of another program, to be taken or left */
+    void setBringing(Consumer<Original> begin) {
+        bringing = begin;
+    }
+
+    /** A score that was copied elsewhere. */
+    void paste(String text) {
+        bringing.accept(Original.pasted(text));
+    }
+
+    /**
+     * Opens a file: an exercise lies on the desk then, a Book or a log is taken over, a score or a MIDI file is shown before it is
+     * taken. One that cannot be read changes nothing.
+     */
     void open(Path file) {
         try {
-            switch (kind(file)) {
+            if (FromElsewhere.isCalledSo(file)) {
+                bringing.accept(Original.of(file));
+                return;
+            }
+            switch (BookFiles.formatOf(file)) {
                 case BookJson.FORMAT ->
                     book.change(one -> BookFiles.takeOver(one, file, book.now()))
                             .ifPresent(status);
                 case LogJson.FORMAT ->
                     book.change(one -> BookFiles.mergeLog(one, Optional.empty(), file))
                             .ifPresent(merged -> status.accept("Into your own log: " + BookFiles.said(merged) + "."));
-                case MIDI -> openMidi(file);
                 default -> openExercise(file);
             }
         } catch (IOException e) {
@@ -83,21 +99,43 @@ public final class FileMenu {
         }
     }
 
-    /** What comes from a MIDI file is an exercise that is nowhere yet; what has not come across is told. */
-    private void openMidi(Path file) throws IOException {
-        MidiImport.Imported imported = MidiImport.read(file);
-        if (mayReplace()) {
-            desk.lay(new Draft(imported.exercise(), Optional.empty(), Optional.empty(), false));
-            status.accept("Brought in " + file.getFileName() + ". It is in no file yet.");
-            if (!imported.leftOut().isEmpty()) {
-                questions.tell("Not everything came across", String.join("\n\n", imported.leftOut()));
-            }
+    /** What was brought in comes into the Book with the file it came from; without a Book it is nowhere yet. */
+    boolean take(Exercise exercise, String fileName, byte[] original) {
+        if (!mayReplace()) {
+            return false;
         }
+        Optional<Kept> kept = book.change(one -> {
+            Kept added = one.shelf().add(exercise, book.now());
+            one.originals().keep(added.id(), fileName, original);
+            return added;
+        });
+        desk.lay(new Draft(exercise, Optional.empty(), kept.map(FileMenu::inBook), kept.isPresent()));
+        kept.ifPresent(now ->
+                status.accept("\"" + now.name() + "\" is in the Book, with " + fileName + ", which it came from."));
+        return true;
     }
 
-    private static String kind(Path file) throws IOException {
-        String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
-        return name.endsWith(".mid") || name.endsWith(".midi") ? MIDI : BookFiles.formatOf(file);
+    /** Writes the file that the exercise on the desk came from, just as it came. */
+    void saveOriginal() {
+        Optional<UUID> id = desk.inBook().get().map(InBook::id);
+        Optional<String> name =
+                id.flatMap(one -> book.ask(open -> open.originals().nameOf(one)).flatMap(found -> found));
+        if (name.isEmpty()) {
+            status.accept("This exercise was not brought in from a file.");
+            return;
+        }
+        questions.fileToSave(name.get()).ifPresent(file -> {
+            try {
+                Optional<byte[]> content =
+                        book.ask(open -> open.originals().contentOf(id.get())).flatMap(found -> found);
+                if (content.isPresent()) {
+                    AtomicFile.write(file, content.get());
+                    status.accept("Wrote " + file + ".");
+                }
+            } catch (IOException e) {
+                questions.tell("The file could not be written", e.getMessage());
+            }
+        });
     }
 
     private void openExercise(Path file) throws IOException {

@@ -55,7 +55,7 @@ record LessonBeyond(
 
     @Override
     public Optional<Path> logFile() {
-        return questions.fileToOpen("json");
+        return questions.fileToOpen(List.of("json"));
     }
 
     @Override

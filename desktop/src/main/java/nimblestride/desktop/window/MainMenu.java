@@ -25,11 +25,12 @@ final class MainMenu extends MenuBar {
                 .setAll(
                         item("New", "Shortcut+N", files::newExercise),
                         item("Open…", "Shortcut+O", files::open),
-                        item("Bring in a MIDI file…", "Shortcut+I", files::bringIn),
+                        item("Bring in a score or MIDI…", "Shortcut+I", files::bringIn),
                         new SeparatorMenuItem(),
                         item("Save", "Shortcut+S", files::save),
                         item("Save as…", "Shortcut+Shift+S", files::saveAs),
                         item("Keep in the Book", "Shortcut+K", files::keepInBook),
+                        item("Write the original…", "Shortcut+Shift+O", files::saveOriginal),
                         item("Write a MIDI file…", "Shortcut+M", files::saveMidi),
                         item("Write a WAV file…", "Shortcut+W", window::writeSound),
                         item("Print the sheet…", "Shortcut+P", window::print),
@@ -52,6 +53,7 @@ final class MainMenu extends MenuBar {
                 .setAll(
                         undo,
                         redo,
+                        item("Paste a score or a file", "Shortcut+V", window::paste),
                         new SeparatorMenuItem(),
                         item("Write as one long bar", "Shortcut+L", () -> window.rewrite(Rewriting::asOneBar)),
                         item(

@@ -63,6 +63,8 @@ public final class MainWindow {
     private final MainMenu menu;
     private final Keeping keeping = new Keeping(this::tell);
     private final StandWindow stand;
+    private final Heading heading;
+    private final BringingIn bringing;
     private boolean night;
 
     /**
@@ -85,6 +87,8 @@ public final class MainWindow {
         Questions asking = questions.orElseGet(() -> new WindowQuestions(stage, home));
         this.openBook = new OpenBook(home.resolve(BOOK), clock, this::tell);
         this.files = new FileMenu(desk, asking, openBook, this::tell);
+        this.heading = new Heading(desk, transport);
+        this.bringing = new BringingIn(root, heading, home, files, asking, this::tell);
         this.placing = new PlaceBench(
                 desk, road.school(), road.division(), road.stage(), moment -> road.bringIntoView(moment));
         this.crossing = new CrossBench(desk, files::keepInBook);
@@ -133,7 +137,6 @@ public final class MainWindow {
     }
 
     private void build() {
-        Heading heading = new Heading(desk, transport);
         desk.exercise().addListener((property, old, exercise) -> {
             heading.show(exercise);
             benches.show(exercise);
@@ -248,6 +251,7 @@ public final class MainWindow {
         root.setStyle(palette.asStyle());
         road.palette().set(palette);
         benches.setPalette(palette);
+        bringing.setPalette(palette);
         stand.refresh();
     }
 
@@ -286,6 +290,11 @@ public final class MainWindow {
     void writeSound() {
         go("Hand out", "Sound file");
         handing.writeSound();
+    }
+
+    /** Brings in what has been copied elsewhere. */
+    void paste() {
+        bringing.paste();
     }
 
     /** Prints the sheet. */
@@ -352,6 +361,7 @@ public final class MainWindow {
     public void close() {
         transport.stop();
         stand.close();
+        bringing.close();
         remember();
         sounding.close();
         benches.close();

@@ -13,7 +13,8 @@ public interface Questions {
         CANCEL
     }
 
-    Optional<Path> fileToOpen(String ending);
+    /** @param endings of the files that are meant, the usual one first */
+    Optional<Path> fileToOpen(List<String> endings);
 
     /** @param suggested the name of the file, with its ending */
     Optional<Path> fileToSave(String suggested);

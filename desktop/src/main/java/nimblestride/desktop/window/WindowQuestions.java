@@ -29,25 +29,27 @@ final class WindowQuestions implements Questions {
     }
 
     @Override
-    public Optional<Path> fileToOpen(String ending) {
-        FileChooser chooser = chooser("Open", ending);
+    public Optional<Path> fileToOpen(List<String> endings) {
+        FileChooser chooser = chooser("Open", endings);
         return chosen(() -> chooser.showOpenDialog(stage));
     }
 
     @Override
     public Optional<Path> fileToSave(String suggested) {
         String ending = suggested.substring(suggested.lastIndexOf('.') + 1);
-        FileChooser chooser = chooser("Save", ending);
+        FileChooser chooser = chooser("Save", List.of(ending));
         chooser.setInitialFileName(suggested);
         return chosen(() -> chooser.showSaveDialog(stage));
     }
 
-    private FileChooser chooser(String title, String ending) {
+    private FileChooser chooser(String title, List<String> endings) {
         FileChooser chooser = new FileChooser();
         chooser.setTitle(title);
         chooser.getExtensionFilters()
                 .setAll(
-                        new FileChooser.ExtensionFilter(kind(ending), "*." + ending),
+                        new FileChooser.ExtensionFilter(
+                                kind(endings.get(0)),
+                                endings.stream().map(ending -> "*." + ending).toList()),
                         new FileChooser.ExtensionFilter("All files", "*.*"));
         if (Files.isDirectory(firstFolder)) {
             chooser.setInitialDirectory(firstFolder.toFile());

@@ -15,7 +15,6 @@ import nimblestride.core.text.BarsText;
 import nimblestride.core.text.Examples;
 import nimblestride.desktop.book.OpenBook;
 import nimblestride.formats.json.ExerciseJson;
-import nimblestride.formats.midi.ExerciseMidi;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.Kept;
 import org.junit.jupiter.api.Test;
@@ -174,24 +173,5 @@ class BookStoryTest extends WindowStory {
         until(() -> listed().equals(List.of("Old Rope")));
         assertThat(shows("Not all of the old Book could be read")).isTrue();
         assertThat(folder.resolve("old-rope.json")).exists();
-    }
-
-    @Test
-    void aMidiFileIsBroughtInAndSaysWhatDidNotCome() throws Exception {
-        Path file = home.resolve("weir-steps.mid");
-        ExerciseMidi.write(Examples.exercise("10/8, 9/16", "kick every 5/16", "snare every 1/4"), file);
-        answers.open.add(file);
-        chord(KeyCode.SHORTCUT, KeyCode.I);
-        until(() -> exercise().name().equals("weir-steps"));
-        assertThat(exercise().layers())
-                .containsExactlyInAnyOrder(Examples.layer("kick every 5/16"), Examples.layer("snare every 1/4"));
-        assertThat(answers.told).isEmpty();
-        assertThat(window.desk().saved().get()).isFalse();
-        Files.write(file, "rubbish".getBytes(StandardCharsets.UTF_8));
-        answers.open.add(file);
-        chord(KeyCode.SHORTCUT, KeyCode.I);
-        until(() -> !answers.told.isEmpty());
-        assertThat(answers.told.get(0)).contains("cannot be opened", "no Standard MIDI File");
-        assertThat(exercise().name()).isEqualTo("weir-steps");
     }
 }

@@ -53,7 +53,7 @@ abstract class WindowStory extends FxRobot {
         final List<String> told = new ArrayList<>();
 
         @Override
-        public Optional<Path> fileToOpen(String ending) {
+        public Optional<Path> fileToOpen(List<String> endings) {
             return Optional.ofNullable(open.poll());
         }
 

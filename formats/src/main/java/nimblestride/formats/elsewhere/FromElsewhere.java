@@ -14,6 +14,7 @@ import nimblestride.core.repeating.MeterProposal;
 import nimblestride.core.transcription.MeterSource;
 import nimblestride.core.transcription.Transcription;
 import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.formats.json.ExerciseJson;
 import nimblestride.formats.midi.MidiImport;
 import nimblestride.formats.musicxml.MusicXmlImport;
 
@@ -34,6 +35,15 @@ public final class FromElsewhere {
     public static boolean isCalledSo(Path file) {
         String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
         return ENDINGS.stream().anyMatch(ending -> name.endsWith("." + ending));
+    }
+
+    /**
+     * The exercise in a file of this program or of another one.
+     *
+     * @throws IOException if the file cannot be read, or holds no exercise
+     */
+    public static Exercise exerciseOf(Path file) throws IOException {
+        return isCalledSo(file) ? exercise(read(file)) : ExerciseJson.read(file);
     }
 
     /**
@@ -79,8 +89,18 @@ public final class FromElsewhere {
     /**
      * The exercise that is taken where nobody chooses: of the likeliest part, in the bars the file names or, where it names none,
      * those that are sure, with what repeats exactly as layers and phrase.
+     *
+     * @throws UnreadableFileException if it cannot become one
      */
-    public static Exercise exercise(Transcription transcription) {
+    public static Exercise exercise(Transcription transcription) throws UnreadableFileException {
+        try {
+            return likeliest(transcription);
+        } catch (IllegalArgumentException | ArithmeticException e) {
+            throw new UnreadableFileException("this cannot become an exercise: " + e.getMessage());
+        }
+    }
+
+    private static Exercise likeliest(Transcription transcription) {
         Choice choice = Choice.of(transcription.likeliestPart());
         Optional<MeterProposal> meter = transcription.meters() == MeterSource.NONE
                 ? Arrangement.meters(transcription, choice).stream()

@@ -12,6 +12,7 @@ public final class Book implements AutoCloseable {
     private final Collections collections;
     private final Register register;
     private final LogBook log;
+    private final Originals originals;
 
     private Book(BookFile file, ExerciseText text) {
         this.file = file;
@@ -19,6 +20,7 @@ public final class Book implements AutoCloseable {
         this.collections = new Collections(file);
         this.register = new Register(file);
         this.log = new LogBook(file);
+        this.originals = new Originals(file);
     }
 
     /**
@@ -52,6 +54,11 @@ public final class Book implements AutoCloseable {
     /** What has been practised. */
     public LogBook log() {
         return log;
+    }
+
+    /** The files its exercises were brought in from. */
+    public Originals originals() {
+        return originals;
     }
 
     public Backups backups() {

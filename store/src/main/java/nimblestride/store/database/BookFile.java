@@ -24,7 +24,7 @@ import org.sqlite.SQLiteDataSource;
  */
 public final class BookFile implements AutoCloseable {
     /** The version of the Book this program writes. */
-    public static final int VERSION = 1;
+    public static final int VERSION = 2;
 
     /** Marks the file as a Book: "NSbk". */
     private static final int OURS = 0x4E53626B;

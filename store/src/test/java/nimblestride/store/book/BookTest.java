@@ -56,6 +56,18 @@ class BookTest {
         open();
     }
 
+    @Test
+    void theFileAnExerciseCameFromStaysWithIt() throws IOException {
+        UUID id = book.shelf().add(exercise("Ferry Bell", "7/8"), NOW).id();
+        assertThat(book.originals().nameOf(id)).isEmpty();
+        book.originals().keep(id, "ferry.mid", new byte[] {1, 2, 3});
+        reopen();
+        Shelf.TakenOut out = book.shelf().takeOut(id);
+        book.shelf().putBack(out, NOW);
+        assertThat(book.originals().nameOf(id)).contains("ferry.mid");
+        assertThat(book.originals().contentOf(id).orElseThrow()).containsExactly(1, 2, 3);
+    }
+
     private static Exercise exercise(String name, String bars, String... layers) {
         return Examples.exercise(bars, layers).withName(name);
     }

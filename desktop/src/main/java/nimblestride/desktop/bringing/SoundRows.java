@@ -1,0 +1,68 @@
+package nimblestride.desktop.bringing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiConsumer;
+import javafx.collections.FXCollections;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import nimblestride.core.arranging.Choice;
+import nimblestride.core.groove.Kit;
+import nimblestride.core.groove.Voice;
+import nimblestride.core.transcription.Part;
+import nimblestride.core.transcription.Sound;
+import nimblestride.core.value.Tally;
+import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.look.Titles;
+
+/** Which voice each sound of a part stands for. */
+final class SoundRows extends GridPane {
+    private static final String LEFT_OUT = "left out";
+
+    private final BiConsumer<Sound, Optional<Voice>> chosen;
+    private List<Sound> shown = List.of();
+    private boolean showing;
+
+    /** @param chosen is told when a sound is to be another voice, or none */
+    SoundRows(BiConsumer<Sound, Optional<Voice>> chosen) {
+        this.chosen = chosen;
+        getStyleClass().addAll("ways", "compact");
+    }
+
+    void show(Part part, Choice choice) {
+        List<Sound> sounds = part.sounds();
+        if (sounds.equals(shown)) {
+            return;
+        }
+        shown = sounds;
+        showing = true;
+        getChildren().clear();
+        for (int row = 0; row < sounds.size(); row++) {
+            Sound sound = sounds.get(row);
+            long strokes = part.strokes().stream()
+                    .filter(struck -> struck.sound().equals(sound))
+                    .count();
+            ComboBox<Optional<Voice>> voices = new ComboBox<>(FXCollections.observableArrayList(voices()));
+            voices.setConverter(new Titles<>(voice -> voice.map(Voice::name).orElse(LEFT_OUT)));
+            voices.setValue(choice.voiceOf(sound));
+            voices.setId("sound-" + row);
+            voices.setAccessibleText("Voice for " + sound.name());
+            voices.setOnAction(event -> {
+                if (!showing) {
+                    chosen.accept(sound, voices.getValue());
+                }
+            });
+            addRow(row, new Label(sound.name()), voices, new Caption(Tally.count(strokes, "stroke")));
+        }
+        showing = false;
+    }
+
+    private static List<Optional<Voice>> voices() {
+        List<Optional<Voice>> all = new ArrayList<>();
+        Kit.voices().forEach(voice -> all.add(Optional.of(voice)));
+        all.add(Optional.empty());
+        return all;
+    }
+}

@@ -1,0 +1,42 @@
+package nimblestride.store.book;
+
+import java.util.Optional;
+import java.util.UUID;
+import nimblestride.store.database.BookFile;
+import nimblestride.store.database.BookProblem;
+import org.jdbi.v3.core.result.RowView;
+
+/** The files that exercises were brought in from, just as they came. */
+public final class Originals {
+    private final BookFile file;
+
+    Originals(BookFile file) {
+        this.file = file;
+    }
+
+    /** Keeps the file an exercise came from; one that was kept before gives way. */
+    public void keep(UUID exercise, String fileName, byte[] content) throws BookProblem {
+        file.write(handle -> handle.createUpdate(
+                        "INSERT OR REPLACE INTO original (exercise, file_name, content) VALUES (?, ?, ?)")
+                .bind(0, exercise.toString())
+                .bind(1, fileName)
+                .bind(2, content)
+                .execute());
+    }
+
+    /** What the file is called that an exercise came from; empty where it came from none. */
+    public Optional<String> nameOf(UUID exercise) throws BookProblem {
+        return file.read(handle -> handle.createQuery("SELECT file_name FROM original WHERE exercise = ?")
+                .bind(0, exercise.toString())
+                .mapTo(String.class)
+                .findOne());
+    }
+
+    /** What is in the file an exercise came from; empty where it came from none. */
+    public Optional<byte[]> contentOf(UUID exercise) throws BookProblem {
+        return file.read(handle -> handle.createQuery("SELECT content FROM original WHERE exercise = ?")
+                .bind(0, exercise.toString())
+                .map((RowView row) -> row.getColumn("content", byte[].class))
+                .findOne());
+    }
+}
