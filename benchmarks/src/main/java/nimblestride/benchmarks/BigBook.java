@@ -15,7 +15,6 @@ import nimblestride.core.teaching.Student;
 import nimblestride.core.text.BarsText;
 import nimblestride.core.text.LayerText;
 import nimblestride.core.value.Tempo;
-import nimblestride.formats.json.ExerciseJson;
 import nimblestride.desktop.book.OpenBook;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.Kept;

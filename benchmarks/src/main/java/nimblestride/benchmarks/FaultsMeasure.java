@@ -7,10 +7,10 @@ import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
-import nimblestride.desktop.book.OpenBook;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.text.BarsText;
 import nimblestride.core.value.Tempo;
+import nimblestride.desktop.book.OpenBook;
 import nimblestride.store.book.Book;
 
 /**

@@ -3,7 +3,9 @@ package nimblestride.core.transcription;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
 import nimblestride.core.value.NoteValue;
@@ -14,7 +16,7 @@ import nimblestride.core.value.NoteValue;
  *
  * <p>A division costs what its strokes are off (squares, against how far this player scatters), how many places it offers
  * to choose from, how unusual it is, and a little where it is another than that of the beat before. The cheapest row of
- * divisions wins. How far the player scatters, and whether late or early on the whole, is found along the way.
+ * divisions wins; where that is cheaper, each sound is divided on its own. How far the player scatters, and whether late or early on the whole, is found along the way.
  */
 public final class Quantising {
     /** What is tried to begin with: from a machine, a good player, a beginner. */
@@ -29,6 +31,10 @@ public final class Quantising {
     private static final double KEPT_UP = 0.7;
 
     private static final double ON_ONE_PLACE = 12;
+    /** What it costs that one sound divides the beat on its own: triplets against eighths are two simple things, not sixths. */
+    private static final double A_LIMB_OF_ITS_OWN = 3;
+
+    private static final int MOST_APART = 12;
     private static final double A_MILLISECOND = 0.001;
 
     /** Into how many parts a beat is divided, and how unusual that is (common practice, as a negative logarithm). */
@@ -91,6 +97,30 @@ public final class Quantising {
      * @param secondsAWhole how long a whole note lasts
      */
     public static Quantised of(List<Onset> onsets, List<Beat> beats, double secondsAWhole) {
+        Quantising together = best(onsets, beats, secondsAWhole);
+        Map<Sound, List<Integer>> bySound = new LinkedHashMap<>();
+        for (int i = 0; i < onsets.size(); i++) {
+            bySound.computeIfAbsent(onsets.get(i).sound, sound -> new ArrayList<>())
+                    .add(i);
+        }
+        if (bySound.size() > 1 && bySound.size() <= MOST_APART) {
+            double apart = 0;
+            NoteValue[] places = new NoteValue[onsets.size()];
+            for (List<Integer> own : bySound.values()) {
+                Quantising alone = best(own.stream().map(onsets::get).toList(), beats, secondsAWhole);
+                apart += alone.total() + A_LIMB_OF_ITS_OWN;
+                for (int i = 0; i < own.size(); i++) {
+                    places[own.get(i)] = alone.places[i];
+                }
+            }
+            if (apart < together.total()) {
+                together.places = places;
+            }
+        }
+        return new Quantised(List.of(together.places), together.deviation());
+    }
+
+    private static Quantising best(List<Onset> onsets, List<Beat> beats, double secondsAWhole) {
         Quantising best = null;
         for (double spread : FIRST_SPREADS) {
             Quantising tried = new Quantising(onsets, beats, secondsAWhole, spread);
@@ -100,7 +130,7 @@ public final class Quantising {
             }
             best = best == null || tried.total() < best.total() ? tried : best;
         }
-        return new Quantised(List.of(best.places), best.deviation());
+        return best;
     }
 
     /** What all of it costs, with how badly a player keeps time who scatters so. */

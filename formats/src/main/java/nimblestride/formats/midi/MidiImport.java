@@ -84,7 +84,7 @@ public final class MidiImport {
 
     private MeterSource source() {
         if (notes.signatures().isEmpty() && notes.groupings().isEmpty()) {
-            leftOut.add("The file names no meter: 4/4 stands in for it.");
+            leftOut.add("The file names no meter: 4/4 stands in for it until other bars are chosen.");
             return MeterSource.NONE;
         }
         boolean usual = notes.groupings().isEmpty()

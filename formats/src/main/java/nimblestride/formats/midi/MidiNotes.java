@@ -64,6 +64,7 @@ record MidiNotes(
             throw new UnreadableFileException(
                     String.format("the file holds %,d bytes; a MIDI file has at most %,d", file.length, LARGEST_FILE));
         }
+        MidiLengths.check(file);
         Sequence sequence;
         try {
             sequence = MidiSystem.getSequence(new ByteArrayInputStream(file));

@@ -2,13 +2,17 @@ package nimblestride.formats.musicxml;
 
 import jakarta.xml.bind.JAXBException;
 import jakarta.xml.bind.Unmarshaller;
-import java.io.ByteArrayInputStream;
+import java.io.StringReader;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
@@ -34,6 +38,10 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
     /** Larger documents are refused unread. */
     static final int LARGEST = PackedScore.LARGEST_UNPACKED;
 
+    private static final int DECLARATION = 200;
+    private static final Pattern ENCODING =
+            Pattern.compile("<\\?xml[^>]*encoding\\s*=\\s*[\"']([A-Za-z][A-Za-z0-9._-]*)[\"']");
+
     /** A part, and its measures in order. */
     record PartOfScore(ScorePart told, List<MeasureOfScore> measures) {}
 
@@ -47,7 +55,7 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
                     String.format("the score holds %,d bytes; expected at most %,d", document.length, LARGEST));
         }
         try {
-            XMLStreamReader reader = factory().createXMLStreamReader(new ByteArrayInputStream(document));
+            XMLStreamReader reader = factory().createXMLStreamReader(new StringReader(decoded(document)));
             while (reader.next() != XMLStreamConstants.START_ELEMENT) {
                 // What stands before the score, a document type above all, is passed over.
             }
@@ -68,6 +76,23 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
             throw new UnreadableFileException("this score breaks the rules of MusicXML where it cannot be read on ("
                     + Objects.toString(e.getMessage(), e.getClass().getSimpleName()) + ")");
         }
+    }
+
+    /**
+     * The text of a document, by its byte order mark or by what it says of itself, and otherwise UTF-8 (XML 1.0, appendix F). Bytes
+     * that are none of it are read as signs that cannot be read, so that the rest of the score can.
+     */
+    private static String decoded(byte[] document) {
+        Charset charset = StandardCharsets.UTF_8;
+        String start = new String(document, 0, Math.min(document.length, DECLARATION), StandardCharsets.ISO_8859_1);
+        Matcher told = ENCODING.matcher(start);
+        if (start.startsWith("\u00fe\u00ff") || start.startsWith("\u00ff\u00fe")) {
+            charset = StandardCharsets.UTF_16;
+        } else if (told.find() && Charset.isSupported(told.group(1))) {
+            charset = Charset.forName(told.group(1));
+        }
+        String text = new String(document, charset);
+        return text.startsWith("\ufeff") ? text.substring(1) : text;
     }
 
     private static String said(Exception e) {

@@ -170,6 +170,20 @@ class MidiImportTest {
                 .hasMessageContaining("no note is played");
     }
 
+    /** A text of 256 MiB that is not there: nothing is set aside for it. */
+    @Test
+    void lengthsThatReachBeyondTheFileAreNotBelieved() {
+        byte[] good = ExerciseMidi.write(exercise("7/8", "kick every 3/16"));
+        byte[] bytes = new byte[good.length + 6];
+        int event = 14 + 8;
+        System.arraycopy(good, 0, bytes, 0, event);
+        byte[] text = {0, (byte) 0xFF, 1, (byte) 0xFF, (byte) 0xFF, (byte) 0xFF};
+        System.arraycopy(text, 0, bytes, event, text.length);
+        System.arraycopy(good, event, bytes, event + text.length, good.length - event);
+        bytes[event + text.length] = 127;
+        assertThatThrownBy(() -> MidiImport.read(bytes, "x")).hasMessageContaining("promises 268,435,455 more");
+    }
+
     /** Any byte changed, or cut anywhere: an exercise, or words. */
     @Test
     void aFileOfAnyBytesGivesAnExerciseOrWords() {

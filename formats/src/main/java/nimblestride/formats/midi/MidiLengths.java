@@ -1,0 +1,103 @@
+package nimblestride.formats.midi;
+
+import nimblestride.formats.file.UnreadableFileException;
+
+/**
+ * Holds what a MIDI file says of its own lengths against how long it is (Standard MIDI Files 1.0), before anything is set aside
+ * for what it says.
+ */
+final class MidiLengths {
+    private static final int HEADER = 8;
+    private static final int META = 0xFF;
+    private static final int SYSTEM_EXCLUSIVE = 0xF0;
+    private static final int ESCAPE = 0xF7;
+    private static final int STATUS = 0x80;
+    private static final int MOST_LENGTH_BYTES = 4;
+
+    private final byte[] file;
+    private int at;
+
+    private MidiLengths(byte[] file) {
+        this.file = file;
+    }
+
+    /** @throws UnreadableFileException if a length reaches beyond the end of the file */
+    static void check(byte[] file) throws UnreadableFileException {
+        MidiLengths lengths = new MidiLengths(file);
+        while (lengths.at + HEADER <= file.length) {
+            boolean track = file[lengths.at] == 'M'
+                    && file[lengths.at + 1] == 'T'
+                    && file[lengths.at + 2] == 'r'
+                    && file[lengths.at + 3] == 'k';
+            long length = lengths.bigEndian(lengths.at + 4);
+            lengths.at += HEADER;
+            lengths.believe(length);
+            int end = lengths.at + (int) length;
+            if (track) {
+                lengths.track(end);
+            }
+            lengths.at = end;
+        }
+    }
+
+    private long bigEndian(int from) {
+        long number = 0;
+        for (int i = 0; i < 4; i++) {
+            number = (number << 8) | (file[from + i] & 255);
+        }
+        return number;
+    }
+
+    private void track(int end) throws UnreadableFileException {
+        int running = 0;
+        while (at < end) {
+            length();
+            if (at >= file.length) {
+                return;
+            }
+            int status = file[at] & 255;
+            if (status >= STATUS) {
+                at++;
+            } else {
+                status = running;
+            }
+            if (status == META) {
+                at++;
+                skip();
+            } else if (status == SYSTEM_EXCLUSIVE || status == ESCAPE) {
+                skip();
+            } else {
+                running = status;
+                int command = status & 0xF0;
+                at += command == 0xC0 || command == 0xD0 ? 1 : 2;
+            }
+        }
+    }
+
+    private void skip() throws UnreadableFileException {
+        long length = length();
+        believe(length);
+        at += (int) length;
+    }
+
+    private void believe(long length) throws UnreadableFileException {
+        if (length > file.length - at) {
+            throw new UnreadableFileException(String.format(
+                    "this MIDI file breaks off: at byte %,d it promises %,d more, and has %,d",
+                    at, length, Math.max(0, file.length - at)));
+        }
+    }
+
+    /** A number in as many bytes as it needs, seven bits each. */
+    private long length() {
+        long number = 0;
+        for (int i = 0; i < MOST_LENGTH_BYTES && at < file.length; i++) {
+            int next = file[at++] & 255;
+            number = (number << 7) | (next & 127);
+            if (next < STATUS) {
+                break;
+            }
+        }
+        return number;
+    }
+}
