@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.application.Application;
+import javafx.scene.image.Image;
 import javafx.stage.Stage;
 import net.harawata.appdirs.AppDirsFactory;
 import nimblestride.desktop.book.SampleBook;
@@ -54,6 +55,7 @@ public final class StrideApp extends Application {
             problem.printStackTrace();
             window.tell("Something went wrong (" + problem + "). Your work is kept as it was before.");
         });
+        stage.getIcons().add(new Image(StrideApp.class.getResourceAsStream("look/icon.png")));
         window.show();
         if (demo) {
             window.openFromBook(SampleBook.FIRST);

@@ -17,6 +17,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.journal.Entry;
@@ -223,13 +224,16 @@ final class LogPage extends VBox implements Page {
             Label said = new Label((named ? entry.what() + ": " : "") + NoteText.write(withoutName(entry)));
             said.setWrapText(true);
             said.setMinHeight(USE_PREF_SIZE);
-            GridPane.setHgrow(said, Priority.ALWAYS);
-            list.addRow(
-                    row,
-                    when,
-                    said,
-                    new SmallButton("Change", "log-change-" + row, () -> change(Optional.of(entry))),
-                    new SmallButton("Remove", "log-remove-" + row, () -> remove(entry)));
+            Region between = new Region();
+            HBox.setHgrow(between, Priority.ALWAYS);
+            SmallButton change = new SmallButton("Change", "log-change-" + row, () -> change(Optional.of(entry)));
+            SmallButton remove = new SmallButton("Remove", "log-remove-" + row, () -> remove(entry));
+            change.getStyleClass().add("flat");
+            remove.getStyleClass().add("flat");
+            HBox head = new HBox(2, when, between, change, remove);
+            head.getStyleClass().add("way");
+            GridPane.setHgrow(head, Priority.ALWAYS);
+            list.addColumn(0, head, said);
             row++;
         }
         String empty = named
