@@ -41,6 +41,7 @@ public final class StrideApp extends Application {
         boolean demo = shots || arguments.contains("--demo");
         Path home = demo ? Files.createTempDirectory("nimble-stride-demo") : userHome();
         copy = demo ? Optional.of(home) : Optional.empty();
+        boolean firstStart = !demo && !Files.exists(home.resolve(MainWindow.BOOK));
         if (demo) {
             SampleBook.make(home.resolve(MainWindow.BOOK), LocalDate.now(clock));
             SampleRehearsal.write(home);
@@ -60,7 +61,11 @@ public final class StrideApp extends Application {
         if (demo) {
             window.openFromBook(SampleBook.FIRST);
         }
-        first.ifPresent(window::open);
+        first.ifPresentOrElse(window::open, () -> {
+            if (firstStart) {
+                window.showHelp();
+            }
+        });
         if (shots) {
             Path folder = Path.of(arguments.get(arguments.indexOf("--shots") + 1));
             new Shots(window, folder).take();

@@ -39,10 +39,7 @@ public final class Arrangement {
                 .toList();
     }
 
-    /**
-     * @throws IllegalArgumentException if no sound of the part stands for a voice
-     * @throws java.util.concurrent.CancellationException if the thread is interrupted
-     */
+    /** @throws IllegalArgumentException if no sound of the part stands for a voice */
     public static Arrangement of(Transcription source, Choice choice) {
         Passages cut = new Passages(source, choice);
         if (cut.isEmpty()) {

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.concurrent.CancellationException;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.groove.Voice;
 import nimblestride.core.meter.Bar;
@@ -39,9 +38,6 @@ final class Offers {
         List<Offer> offers = new ArrayList<>();
         List<Line> bound = new ArrayList<>();
         for (Line line : passage.lines()) {
-            if (Thread.interrupted()) {
-                throw new CancellationException();
-            }
             Optional<Offer.AsLayer> layer = layer(line);
             layer.ifPresent(offers::add);
             if (layer.filter(Offer::isExact).isEmpty()) {

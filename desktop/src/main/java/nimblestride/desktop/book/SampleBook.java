@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -67,6 +68,20 @@ public final class SampleBook {
             collect(book, "On the bridge", List.of("Lantern Bridge", "Lock Gate", "Turning the Barge"));
             season.write();
         }
+    }
+
+    /** Adds the pieces alone to a Book, but for those it has by their name; tells how many are new. */
+    public static int addPieces(Book book, LocalDateTime now) throws IOException {
+        int added = 0;
+        for (Map.Entry<String, Set<String>> one : FILES.entrySet()) {
+            Exercise exercise = piece(one.getKey());
+            if (book.shelf().named(exercise.name()).isEmpty()) {
+                Kept kept = book.shelf().add(exercise, now);
+                book.shelf().tag(kept.id(), one.getValue());
+                added++;
+            }
+        }
+        return added;
     }
 
     private static void collect(Book book, String name, List<String> pieces) throws IOException {

@@ -138,7 +138,8 @@ final class SheetPage extends HBox implements Page {
         spinner.setId(id);
         spinner.setPrefWidth(76);
         spinner.setEditable(true);
-        spinner.getEditor().setAccessibleText(before + " " + after);
+        spinner.setAccessibleText((before + " " + after).strip());
+        spinner.getEditor().setAccessibleText((before + " " + after).strip());
         spinner.valueProperty().addListener((property, old, value) -> sheet.set(change.to(value)));
         FlowPane row = new FlowPane(spinner, new Caption(after));
         if (!before.isEmpty()) {

@@ -28,9 +28,11 @@ final class StaffPage extends VBox implements Page {
 
     private final ObjectProperty<CountingSchool> school;
     private final ObjectProperty<Division> division;
-    private final ComboBox<Style.Parts> parts = choice("staff-parts", Style.Parts.values());
-    private final ComboBox<Style.Lengths> lengths = choice("staff-lengths", Style.Lengths.values());
-    private final ComboBox<Style.Stickings> stickings = choice("staff-stickings", Style.Stickings.values());
+    private final ComboBox<Style.Parts> parts = choice("staff-parts", "Stems", Style.Parts.values());
+    private final ComboBox<Style.Lengths> lengths =
+            choice("staff-lengths", "How long notes are written", Style.Lengths.values());
+    private final ComboBox<Style.Stickings> stickings =
+            choice("staff-stickings", "Stickings under the staff", Style.Stickings.values());
     private final CheckBox counts = new CheckBox("counts");
     private final CheckBox untilBack = new CheckBox("until all is back");
     private final Label told = new Label();
@@ -80,9 +82,10 @@ final class StaffPage extends VBox implements Page {
         getChildren().setAll(choices, staff);
     }
 
-    private static <T> ComboBox<T> choice(String id, T[] values) {
+    private static <T> ComboBox<T> choice(String id, String what, T[] values) {
         ComboBox<T> choice = new ComboBox<>();
         choice.setId(id);
+        choice.setAccessibleText(what);
         choice.getItems().setAll(values);
         choice.setMinWidth(USE_PREF_SIZE);
         return choice;

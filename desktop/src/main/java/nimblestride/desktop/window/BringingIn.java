@@ -2,9 +2,7 @@ package nimblestride.desktop.window;
 
 import java.nio.file.Path;
 import java.util.function.Consumer;
-import javafx.scene.Node;
 import javafx.scene.input.Clipboard;
-import javafx.scene.layout.BorderPane;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.desktop.bringing.Bringing;
 import nimblestride.desktop.bringing.BringingPane;
@@ -15,23 +13,16 @@ import nimblestride.desktop.road.RoadView;
 
 /** What a file of another program holds takes the window's room for as long as it is looked at. */
 final class BringingIn implements Bringing.Takes {
-    private final BorderPane root;
-    private final Node heading;
+    private final Middle middle;
     private final FileMenu files;
     private final Questions questions;
     private final Consumer<String> tell;
     private final RoadView road = new RoadView();
     private final Bringing bringing;
     private final BringingPane pane;
-    private Node usual;
 
-    /**
-     * @param root its middle is taken while a file is looked at
-     * @param heading of what lies on the desk, which is not seen meanwhile
-     */
-    BringingIn(BorderPane root, Node heading, Path home, FileMenu files, Questions questions, Consumer<String> tell) {
-        this.root = root;
-        this.heading = heading;
+    BringingIn(Middle middle, Path home, FileMenu files, Questions questions, Consumer<String> tell) {
+        this.middle = middle;
         this.files = files;
         this.questions = questions;
         this.tell = tell;
@@ -41,12 +32,7 @@ final class BringingIn implements Bringing.Takes {
     }
 
     private void begin(Original original) {
-        if (root.getCenter() != pane) {
-            usual = root.getCenter();
-            root.setCenter(pane);
-            heading.setVisible(false);
-            heading.setManaged(false);
-        }
+        middle.show(pane);
         bringing.begin(original);
     }
 
@@ -73,12 +59,7 @@ final class BringingIn implements Bringing.Takes {
 
     @Override
     public void left() {
-        if (usual != null) {
-            root.setCenter(usual);
-            heading.setVisible(true);
-            heading.setManaged(true);
-            usual = null;
-        }
+        middle.back();
     }
 
     @Override

@@ -99,6 +99,15 @@ public final class FileMenu {
         }
     }
 
+    /** Lays an exercise on the desk that is nowhere yet; false where what lies there is to stay. */
+    boolean lay(Exercise exercise) {
+        if (!mayReplace()) {
+            return false;
+        }
+        desk.lay(Draft.of(exercise));
+        return true;
+    }
+
     /** What was brought in comes into the Book with the file it came from; without a Book it is nowhere yet. */
     boolean take(Exercise exercise, String fileName, byte[] original) {
         if (!mayReplace()) {

@@ -92,7 +92,10 @@ final class MainMenu extends MenuBar {
                         reducedMotion);
 
         Menu help = new Menu("Help");
-        help.getItems().setAll(item("Shortcuts", "F1", () -> Shortcuts.show(window.stage(), this)));
+        help.getItems()
+                .setAll(
+                        item("Help", "Shift+F1", window::showHelp),
+                        item("Shortcuts", "F1", () -> Shortcuts.show(window.stage(), this)));
         getMenus()
                 .setAll(
                         file,

@@ -17,13 +17,16 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.value.Tally;
 import nimblestride.desktop.book.BookPane;
 import nimblestride.desktop.book.OpenBook;
+import nimblestride.desktop.book.SampleBook;
 import nimblestride.desktop.breaking.BreakBench;
 import nimblestride.desktop.cross.CrossBench;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.findings.FindingsPane;
 import nimblestride.desktop.handout.HandOutBench;
+import nimblestride.desktop.help.HelpPane;
 import nimblestride.desktop.look.Face;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.placing.PlaceBench;
@@ -64,7 +67,9 @@ public final class MainWindow {
     private final Keeping keeping = new Keeping(this::tell);
     private final StandWindow stand;
     private final Heading heading;
+    private final Middle middle;
     private final BringingIn bringing;
+    private final HelpPane help;
     private boolean night;
 
     /**
@@ -88,7 +93,9 @@ public final class MainWindow {
         this.openBook = new OpenBook(home.resolve(BOOK), clock, this::tell);
         this.files = new FileMenu(desk, asking, openBook, this::tell);
         this.heading = new Heading(desk, transport);
-        this.bringing = new BringingIn(root, heading, home, files, asking, this::tell);
+        this.middle = new Middle(root, heading);
+        this.bringing = new BringingIn(middle, home, files, asking, this::tell);
+        this.help = new HelpPane(new HelpPane.Beyond(this::openExample, this::takeSamples, middle::back));
         this.placing = new PlaceBench(
                 desk, road.school(), road.division(), road.stage(), moment -> road.bringIntoView(moment));
         this.crossing = new CrossBench(desk, files::keepInBook);
@@ -295,6 +302,25 @@ public final class MainWindow {
     /** Brings in what has been copied elsewhere. */
     void paste() {
         bringing.paste();
+    }
+
+    /** Shows the help in place of the desk. */
+    public void showHelp() {
+        middle.show(help);
+        help.welcome();
+    }
+
+    private void openExample(Exercise example) {
+        if (files.lay(example)) {
+            middle.back();
+        }
+    }
+
+    private void takeSamples() {
+        openBook.change(one -> SampleBook.addPieces(one, openBook.now()))
+                .ifPresent(added -> tell(Tally.count(added, "sample piece") + " in the Book."));
+        menu.bookShown().set(true);
+        middle.back();
     }
 
     /** Prints the sheet. */

@@ -23,6 +23,9 @@ final class MidiLengths {
 
     /** @throws UnreadableFileException if a length reaches beyond the end of the file */
     static void check(byte[] file) throws UnreadableFileException {
+        if (file.length < HEADER || file[0] != 'M' || file[1] != 'T' || file[2] != 'h' || file[3] != 'd') {
+            throw new UnreadableFileException("this is no Standard MIDI File; expected one of format 0 or 1");
+        }
         MidiLengths lengths = new MidiLengths(file);
         while (lengths.at + HEADER <= file.length) {
             boolean track = file[lengths.at] == 'M'

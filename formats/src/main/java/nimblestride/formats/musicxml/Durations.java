@@ -43,6 +43,9 @@ final class Durations {
     }
 
     private static BigFraction fraction(BigDecimal number) {
+        if (number == null) {
+            throw new IllegalArgumentException("something has no duration");
+        }
         if (number.precision() > MOST_DIGITS || Math.abs(number.scale()) > MOST_DIGITS || number.signum() < 0) {
             throw new IllegalArgumentException(
                     "a duration is a number of at most " + MOST_DIGITS + " digits, and not below 0");

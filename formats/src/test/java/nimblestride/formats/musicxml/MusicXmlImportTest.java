@@ -436,6 +436,8 @@ class MusicXmlImportTest {
     void whatMakesNoSenseIsToldWithItsMeasure() {
         assertThatThrownBy(() -> read(score(measure(FOUR_EIGHTHS.replace("<beats>2", "<beats>x") + snare(4, "")))))
                 .hasMessageContaining("measure 1 of \"Drumset\": the signature x/4 makes no sense");
+        assertThatThrownBy(() -> read(score(measure(FOUR_EIGHTHS + snare(4, "") + "<backup/>"))))
+                .hasMessageContaining("something has no duration");
         assertThatThrownBy(() -> read(score(measure(FOUR_EIGHTHS + snare(-4, "")))))
                 .hasMessageContaining("not below 0");
         assertThatThrownBy(
