@@ -180,6 +180,10 @@ class StrideCommandTest {
             assertThat(report.at("/layers/0/cycle").stringValue()).isEqualTo("5/16");
             assertThat(report.at("/layers/0/returnsAfter/bars").intValue()).isEqualTo(15);
         }
+    }
+
+    @Test
+    void aFileThatIsOnlyCalledMidiIsRefused(@TempDir Path folder) throws IOException {
         Path bad = folder.resolve("bad.mid");
         Files.writeString(bad, "no file of this kind");
         assertThat(run("report", "--file", bad.toString())).isEqualTo(2);

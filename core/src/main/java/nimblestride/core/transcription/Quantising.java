@@ -34,6 +34,7 @@ public final class Quantising {
     /** What it costs that one sound divides the beat on its own: triplets against eighths are two simple things, not sixths. */
     private static final double A_LIMB_OF_ITS_OWN = 3;
 
+    private static final int MOST_SOUNDS = 1_024;
     private static final int MOST_APART = 12;
     private static final double A_MILLISECOND = 0.001;
 
@@ -61,6 +62,14 @@ public final class Quantising {
     private final List<Onset> onsets;
     private final List<Beat> beats;
     private final double secondsAWhole;
+    /** When each stroke came, in seconds. */
+    private final double[] at;
+    /** Which sound each one is, by numbers. */
+    private final int[] sounds;
+    /** When each beat begins, and how long it is, in seconds. */
+    private final double[] begins;
+
+    private final double[] lasts;
     private final int[] beatOf;
     private double spread;
     private double cost;
@@ -85,6 +94,12 @@ public final class Quantising {
         this.beats = beats;
         this.secondsAWhole = secondsAWhole;
         this.spread = spread;
+        this.at = onsets.stream().mapToDouble(onset -> seconds(onset.at)).toArray();
+        List<Sound> kinds = onsets.stream().map(Onset::sound).distinct().toList();
+        this.sounds =
+                onsets.stream().mapToInt(onset -> kinds.indexOf(onset.sound)).toArray();
+        this.begins = beats.stream().mapToDouble(beat -> seconds(beat.from)).toArray();
+        this.lasts = beats.stream().mapToDouble(beat -> seconds(beat.length)).toArray();
         this.beatOf = new int[onsets.size()];
         this.places = new NoteValue[onsets.size()];
     }
@@ -143,16 +158,15 @@ public final class Quantising {
     }
 
     /** How far a stroke is into its beat, in beats, what the player is late on the whole taken off. */
-    private double within(int onset, Beat beat) {
-        double at = seconds(onsets.get(onset).at) - bias - seconds(beat.from);
-        return at / seconds(beat.length);
+    private double within(int onset, int beat) {
+        return (at[onset] - bias - begins[beat]) / lasts[beat];
     }
 
     private void place() {
         int beat = 0;
         int[] first = new int[beats.size() + 1];
         for (int i = 0; i < onsets.size(); i++) {
-            while (beat + 1 < beats.size() && within(i, beats.get(beat)) >= 1) {
+            while (beat + 1 < beats.size() && within(i, beat) >= 1) {
                 first[++beat] = i;
             }
             beatOf[i] = beat;
@@ -162,7 +176,7 @@ public final class Quantising {
         for (int i = 0; i < onsets.size(); i++) {
             Beat own = beats.get(beatOf[i]);
             int parts = DIVISIONS.get(chosen[beatOf[i]]).parts;
-            long step = Math.max(0, Math.round(within(i, own) * parts));
+            long step = Math.max(0, Math.round(within(i, beatOf[i]) * parts));
             places[i] = own.from.plus(own.length.dividedBy(parts).times(step));
         }
     }
@@ -213,19 +227,18 @@ public final class Quantising {
 
     private double fit(int beat, int from, int to, int kind) {
         Division division = DIVISIONS.get(kind);
-        double length = seconds(beats.get(beat).length);
         double cost = KEPT_UP * division.unusual;
-        Set<String> taken = new HashSet<>();
+        Set<Long> taken = new HashSet<>();
         Set<Long> struck = new HashSet<>();
         for (int i = from; i < to; i++) {
-            double place = within(i, beats.get(beat)) * division.parts;
+            double place = within(i, beat) * division.parts;
             long nearest = Math.round(place);
-            double off = (place - nearest) / division.parts * length / spread;
+            double off = (place - nearest) / division.parts * lasts[beat] / spread;
             cost += off * off / 2;
             if (struck.add(nearest)) {
                 cost += Math.log(division.parts);
             }
-            if (!taken.add(nearest + onsets.get(i).sound.name())) {
+            if (!taken.add(nearest * MOST_SOUNDS + sounds[i])) {
                 cost += ON_ONE_PLACE;
             }
         }
@@ -233,7 +246,7 @@ public final class Quantising {
     }
 
     private double off(int onset) {
-        return seconds(onsets.get(onset).at) - seconds(places[onset]);
+        return at[onset] - seconds(places[onset]);
     }
 
     private void learn(int round) {

@@ -49,6 +49,9 @@ final class MeasureReader {
     /** Grace notes that wait for their note, by the sounds they strike. */
     private final List<String> graces = new ArrayList<>();
 
+    /** Of the element that is being read. */
+    private int number;
+
     private NoteValue at = NoteValue.ZERO;
     private NoteValue chordAt = NoteValue.ZERO;
     private NoteValue content = NoteValue.ZERO;
@@ -69,7 +72,8 @@ final class MeasureReader {
 
     ReadMeasure read() {
         endings.addAll(part.openEnding());
-        for (Object element : measure.content()) {
+        for (number = 0; number < measure.content().size(); number++) {
+            Object element = measure.content().get(number);
             if (element instanceof Attributes attributes) {
                 part.take(attributes);
             } else if (element instanceof Note note) {
@@ -160,9 +164,8 @@ final class MeasureReader {
     /** What strikes together with a note that begins a chord, itself included. */
     private Set<String> chordSounds(Note note) {
         Set<String> together = new HashSet<>(Set.of(part.sound(note).name()));
-        List<Object> after = measure.content()
-                .subList(measure.content().indexOf(note) + 1, measure.content().size());
-        for (Object element : after) {
+        for (Object element :
+                measure.content().subList(number + 1, measure.content().size())) {
             if (!(element instanceof Note next) || next.getChord() == null) {
                 break;
             }

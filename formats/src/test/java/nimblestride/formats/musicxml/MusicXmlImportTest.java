@@ -432,6 +432,18 @@ class MusicXmlImportTest {
                 .isNotBlank();
     }
 
+    /** All of it in one measure: every note is looked at once, and not once for each other note. */
+    @Test
+    void aMeasureMayHoldThirtyThousandNotes() throws UnreadableFileException {
+        String long4 = FOUR_EIGHTHS.replace("<beats>2", "<beats>9999");
+        StringBuilder notes = new StringBuilder(long4);
+        for (int i = 0; i < 30_000; i++) {
+            notes.append(snare(1, ""));
+        }
+        Transcription brought = read(score(measure(notes.toString())));
+        assertThat(brought.parts().get(0).strokes()).hasSize(30_000);
+    }
+
     @Test
     void whatMakesNoSenseIsToldWithItsMeasure() {
         assertThatThrownBy(() -> read(score(measure(FOUR_EIGHTHS.replace("<beats>2", "<beats>x") + snare(4, "")))))
