@@ -74,8 +74,11 @@ final class Taking {
         }
         int bars = repeat.get().bars();
         int rounds = repeat.get().rounds();
-        if (repeat.get().isExact() && !isSoWithoutLayers(bars)) {
-            // Voices that are not taken as layers may well go round in more bars than the phrase has.
+        boolean begunAnew = !alone && repeat.get().over() > 0 && !layers.isEmpty();
+        if (repeat.get().isExact() && (begunAnew || !isSoWithoutLayers(bars))) {
+            // Voices that are not taken as layers may well go round in more bars than the phrase has; and bars left
+            // over would
+            // be a section in which layers begin anew.
             return List.of(turn(0, passage.bars().size()));
         }
         if (repeat.get().isExact() && alone) {

@@ -211,6 +211,26 @@ class ArrangementTest {
         assertThat(sounding(taken, NoteValue.of(8, 1))).isEqualTo(told(still));
     }
 
+    /** A layer that runs on across bars left over, before the tempo changes: it does not begin anew there. */
+    @Test
+    void barsLeftOverBeforeAChangeOfTempoKeepTheirStrokes() {
+        Exercise played = exercise("4/4 x2", "kick every 5/16", "snare at 1:1/4 2:1/2");
+        Transcription still = written(played, 9);
+        Transcription brought = new Transcription(
+                "Gears",
+                still.bars(),
+                MeterSource.WRITTEN,
+                List.of(
+                        new TempoMark(0, Tempo.ofQuarters(84), Optional.empty()),
+                        new TempoMark(5, Tempo.ofQuarters(112), Optional.empty())),
+                still.parts(),
+                List.of());
+        Arrangement arrangement = Arrangement.of(brought, Choice.of(0));
+        Exercise taken = arrangement.exercise(arrangement.exactOffers());
+        assertThat(taken.hasSections()).isTrue();
+        assertThat(sounding(taken, NoteValue.ZERO)).isEqualTo(told(still));
+    }
+
     @Test
     void soundsMayStandForOtherVoicesOrForNone() {
         List<Struck> strokes = List.of(
