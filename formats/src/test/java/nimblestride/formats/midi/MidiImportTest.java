@@ -7,6 +7,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Random;
@@ -152,6 +154,31 @@ class MidiImportTest {
                     .anyMatch(told -> told.contains("simplest grid that explains them"));
         }
         assertThat(right).isGreaterThanOrEqualTo(48);
+    }
+
+    /**
+     * Files written by two general-purpose libraries: midi-writer-js 3.2.1, eight bars of 7/8 at 126 in eighths (bass drum on 1 and 5,
+     * snare on 3), and @tonejs/midi 2.0.28, six bars of 11/8 at 132 with strokes on 0, 3, 6 and 9. Both are MIT-licensed; they round
+     * times to ticks, each in its own way.
+     */
+    @Test
+    void filesOfOtherLibrariesAreReadAsTheyWereMeant() throws Exception {
+        Exercise seven = FromElsewhere.exercise(MidiImport.read(resource("midi-writer-js.mid"), "Seven"));
+        assertThat(seven.tempo()).isEqualTo(TempoText.read("126"));
+        assertThat(sounding(seven, 8))
+                .isEqualTo(sounding(
+                        exercise("7/8", "kick at 1:0 1:1/2", "snare at 1:1/4", "hi-hat at 1:1/8 1:3/8 1:5/8 1:3/4"),
+                        8));
+        Exercise eleven = FromElsewhere.exercise(MidiImport.read(resource("tonejs-midi.mid"), "Eleven"));
+        assertThat(eleven.tempo()).isEqualTo(TempoText.read("132"));
+        assertThat(sounding(eleven, 6))
+                .isEqualTo(sounding(exercise("11/8", "kick at 1:0 1:3/4", "snare at 1:3/8 1:9/8"), 6));
+    }
+
+    private static byte[] resource(String name) throws IOException {
+        try (InputStream in = MidiImportTest.class.getResourceAsStream(name)) {
+            return in.readAllBytes();
+        }
     }
 
     @Test
