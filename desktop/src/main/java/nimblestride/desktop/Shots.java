@@ -81,7 +81,9 @@ final class Shots {
             window.openFromBook("Three Mooring Posts");
             window.go("Hand out", "Ways to write");
         });
-        view("bring-in", () -> window.open(recorded));
+        steps.add(() -> window.open(recorded));
+        steps.add(() -> {});
+        view("bring-in", () -> {});
         steps.add(() -> press("#bring-leave"));
         view("lesson", () -> {
             window.openFromBook("Weir Steps");

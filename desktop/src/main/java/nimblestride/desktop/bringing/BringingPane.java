@@ -146,7 +146,7 @@ public final class BringingPane extends BorderPane {
         boolean ready = state.preview().flatMap(Preview::answer).isPresent()
                 && state.working().isEmpty();
         take.setDisable(!ready);
-        choices.setVisible(state.source().isPresent());
+        choices.setVisible(state.preview().isPresent());
         if (state.source().isEmpty() || state.preview().isEmpty()) {
             bars.setText("");
             road.setVisible(false);

@@ -27,9 +27,13 @@ final class Middle {
 
     /** Shows the desk again. */
     void back() {
-        usual.ifPresent(root::setCenter);
+        usual.ifPresent(desk -> {
+            root.setCenter(desk);
+            showHeading(true);
+            // Otherwise the focus would fall on the first field there is.
+            Optional.ofNullable(desk.lookup(".road")).ifPresent(Node::requestFocus);
+        });
         usual = Optional.empty();
-        showHeading(true);
     }
 
     private void showHeading(boolean shown) {
