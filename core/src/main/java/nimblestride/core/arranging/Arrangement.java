@@ -3,12 +3,14 @@ package nimblestride.core.arranging;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Feel;
 import nimblestride.core.exercise.Manner;
 import nimblestride.core.exercise.Section;
+import nimblestride.core.groove.Voice;
 import nimblestride.core.groove.Voices;
 import nimblestride.core.modulation.Pivot;
 import nimblestride.core.practice.Practice;
@@ -80,6 +82,20 @@ public final class Arrangement {
         List<Line> lines =
                 new Passages(source, choice.in(Optional.empty())).whole().lines();
         return lines.isEmpty() ? List.of() : MeterProposals.of(lines);
+    }
+
+    /**
+     * What is chosen where nobody has: the likeliest part, in the bars the file names or, where it names none, those that are sure.
+     *
+     * @param voices what sounds stand for, where that is not the usual voice
+     */
+    public static Choice likeliest(Transcription source, Map<String, Optional<Voice>> voices) {
+        Choice choice = new Choice(source.likeliestPart(), voices, Optional.empty());
+        return source.meters() == MeterSource.NONE
+                ? choice.in(meters(source, choice).stream()
+                        .filter(MeterProposal::isSure)
+                        .findFirst())
+                : choice;
     }
 
     /** What repeats, best first in each passage. */

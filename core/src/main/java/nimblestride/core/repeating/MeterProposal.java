@@ -20,8 +20,12 @@ public record MeterProposal(List<Bar> bars, NoteValue from, double share, String
         bars = List.copyOf(bars);
     }
 
+    public boolean isSure() {
+        return share >= SURE;
+    }
+
     /** How sure it is, in a word. */
     public String sure() {
-        return share >= SURE ? "sure" : share >= LIKELY ? "likely" : "perhaps";
+        return isSure() ? "sure" : share >= LIKELY ? "likely" : "perhaps";
     }
 }

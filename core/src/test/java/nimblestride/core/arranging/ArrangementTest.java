@@ -192,21 +192,26 @@ class ArrangementTest {
         assertThat(Arrangement.meters(written(played, 8), Choice.of(0))).isEmpty();
     }
 
-    @Test
-    void changesOfTempoAreSectionsWithTheirModulations() {
-        Exercise played = exercise("4/4", "snare every 1/4");
-        Transcription still = written(played, 8);
+    /** What is taken of it where it goes from 84 to 112 at a bar. */
+    private static Exercise withFasterFrom(Transcription still, int bar) {
         Transcription brought = new Transcription(
                 "Gears",
                 still.bars(),
                 MeterSource.WRITTEN,
                 List.of(
                         new TempoMark(0, Tempo.ofQuarters(84), Optional.empty()),
-                        new TempoMark(4, Tempo.ofQuarters(112), Optional.empty())),
+                        new TempoMark(bar, Tempo.ofQuarters(112), Optional.empty())),
                 still.parts(),
                 List.of());
         Arrangement arrangement = Arrangement.of(brought, Choice.of(0));
-        Exercise taken = arrangement.exercise(arrangement.exactOffers());
+        return arrangement.exercise(arrangement.exactOffers());
+    }
+
+    @Test
+    void changesOfTempoAreSectionsWithTheirModulations() {
+        Exercise played = exercise("4/4", "snare every 1/4");
+        Transcription still = written(played, 8);
+        Exercise taken = withFasterFrom(still, 4);
         assertThat(taken.chain().tempos()).containsExactly(Tempo.ofQuarters(84), Tempo.ofQuarters(112));
         assertThat(sounding(taken, NoteValue.of(8, 1))).isEqualTo(told(still));
     }
@@ -216,17 +221,7 @@ class ArrangementTest {
     void barsLeftOverBeforeAChangeOfTempoKeepTheirStrokes() {
         Exercise played = exercise("4/4 x2", "kick every 5/16", "snare at 1:1/4 2:1/2");
         Transcription still = written(played, 9);
-        Transcription brought = new Transcription(
-                "Gears",
-                still.bars(),
-                MeterSource.WRITTEN,
-                List.of(
-                        new TempoMark(0, Tempo.ofQuarters(84), Optional.empty()),
-                        new TempoMark(5, Tempo.ofQuarters(112), Optional.empty())),
-                still.parts(),
-                List.of());
-        Arrangement arrangement = Arrangement.of(brought, Choice.of(0));
-        Exercise taken = arrangement.exercise(arrangement.exactOffers());
+        Exercise taken = withFasterFrom(still, 5);
         assertThat(taken.hasSections()).isTrue();
         assertThat(sounding(taken, NoteValue.ZERO)).isEqualTo(told(still));
     }

@@ -16,8 +16,6 @@ import nimblestride.core.arranging.Choice;
 import nimblestride.core.arranging.Offer;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.groove.Voice;
-import nimblestride.core.repeating.MeterProposal;
-import nimblestride.core.transcription.MeterSource;
 import nimblestride.core.transcription.Transcription;
 
 /**
@@ -25,8 +23,6 @@ import nimblestride.core.transcription.Transcription;
  * taken before the user says so. All methods belong to the interface thread.
  */
 public final class Bringing {
-    private static final double SURE = 0.9;
-
     private final Takes takes;
     private final RememberedVoices voices;
     private final ReadOnlyObjectWrapper<State> state = new ReadOnlyObjectWrapper<>(State.NOTHING);
@@ -83,13 +79,7 @@ public final class Bringing {
                         Optional.of(source),
                         Optional.empty()));
             });
-            Choice choice = new Choice(source.likeliestPart(), remembered, Optional.empty());
-            Optional<MeterProposal> meter = source.meters() == MeterSource.NONE
-                    ? Arrangement.meters(source, choice).stream()
-                            .filter(one -> one.share() >= SURE)
-                            .findFirst()
-                    : Optional.empty();
-            Preview preview = Preview.of(source, choice.in(meter), Optional.empty());
+            Preview preview = Preview.of(source, Arrangement.likeliest(source, remembered), Optional.empty());
             later(() -> show(preview));
         });
     }

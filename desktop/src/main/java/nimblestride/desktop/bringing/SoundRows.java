@@ -22,7 +22,8 @@ final class SoundRows extends GridPane {
     private static final String LEFT_OUT = "left out";
 
     private final BiConsumer<Sound, Optional<Voice>> chosen;
-    private List<Sound> shown = List.of();
+    private final List<ComboBox<Optional<Voice>>> boxes = new ArrayList<>();
+    private Optional<Part> shown = Optional.empty();
     private boolean showing;
 
     /** @param chosen is told when a sound is to be another voice, or none */
@@ -33,10 +34,14 @@ final class SoundRows extends GridPane {
 
     void show(Part part, Choice choice) {
         List<Sound> sounds = part.sounds();
-        if (sounds.equals(shown)) {
+        List<Optional<Voice>> stand = sounds.stream().map(choice::voiceOf).toList();
+        if (shown.filter(part::equals).isPresent()
+                && stand.equals(boxes.stream().map(ComboBox::getValue).toList())) {
+            // What is being chosen from stays open.
             return;
         }
-        shown = sounds;
+        shown = Optional.of(part);
+        boxes.clear();
         showing = true;
         getChildren().clear();
         for (int row = 0; row < sounds.size(); row++) {
@@ -47,6 +52,7 @@ final class SoundRows extends GridPane {
             ComboBox<Optional<Voice>> voices = new ComboBox<>(FXCollections.observableArrayList(voices()));
             voices.setConverter(new Titles<>(voice -> voice.map(Voice::name).orElse(LEFT_OUT)));
             voices.setValue(choice.voiceOf(sound));
+            boxes.add(voices);
             voices.setId("sound-" + row);
             voices.setAccessibleText("Voice for " + sound.name());
             voices.setOnAction(event -> {

@@ -67,7 +67,7 @@ final class WindowKeys {
     /** Space plays and stops, but for where it is a letter. */
     private void spacePlays(KeyEvent event) {
         boolean typing = scene.getFocusOwner() instanceof TextInputControl;
-        if (event.getCode() == KeyCode.SPACE && !typing && !event.isShortcutDown()) {
+        if (event.getCode() == KeyCode.SPACE && !typing && !event.isShortcutDown() && isDeskSeen()) {
             if (event.isShiftDown()) {
                 transport.playFrom(road.firstBarInView());
             } else {
@@ -90,10 +90,15 @@ final class WindowKeys {
         }
     }
 
+    /** What takes the place of the desk for a while has keys of its own. */
+    private boolean isDeskSeen() {
+        return road.getScene() != null;
+    }
+
     /** Undo and redo are the exercise's, also in a field, but for text there that is not part of it yet. */
     private void undoEverything(KeyEvent event) {
         boolean redo = REDO.match(event) || REDO_TOO.match(event);
-        if (!redo && !UNDO.match(event)) {
+        if ((!redo && !UNDO.match(event)) || !isDeskSeen()) {
             return;
         }
         Node focused = scene.getFocusOwner();

@@ -6,12 +6,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
+import java.util.Map;
 import nimblestride.core.arranging.Arrangement;
-import nimblestride.core.arranging.Choice;
 import nimblestride.core.exercise.Exercise;
-import nimblestride.core.repeating.MeterProposal;
-import nimblestride.core.transcription.MeterSource;
 import nimblestride.core.transcription.Transcription;
 import nimblestride.formats.file.UnreadableFileException;
 import nimblestride.formats.json.ExerciseJson;
@@ -27,7 +24,6 @@ public final class FromElsewhere {
     public static final long LARGEST = 64L << 20;
 
     private static final String MIDI = "MThd";
-    private static final double SURE = 0.9;
 
     private FromElsewhere() {}
 
@@ -94,20 +90,10 @@ public final class FromElsewhere {
      */
     public static Exercise exercise(Transcription transcription) throws UnreadableFileException {
         try {
-            return likeliest(transcription);
+            Arrangement arrangement = Arrangement.of(transcription, Arrangement.likeliest(transcription, Map.of()));
+            return arrangement.exercise(arrangement.exactOffers());
         } catch (IllegalArgumentException | ArithmeticException e) {
             throw new UnreadableFileException("this cannot become an exercise: " + e.getMessage());
         }
-    }
-
-    private static Exercise likeliest(Transcription transcription) {
-        Choice choice = Choice.of(transcription.likeliestPart());
-        Optional<MeterProposal> meter = transcription.meters() == MeterSource.NONE
-                ? Arrangement.meters(transcription, choice).stream()
-                        .filter(proposal -> proposal.share() >= SURE)
-                        .findFirst()
-                : Optional.empty();
-        Arrangement arrangement = Arrangement.of(transcription, choice.in(meter));
-        return arrangement.exercise(arrangement.exactOffers());
     }
 }
