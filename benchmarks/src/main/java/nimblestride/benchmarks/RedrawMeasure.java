@@ -22,6 +22,7 @@ import nimblestride.core.layer.Layer;
 import nimblestride.core.text.BarsText;
 import nimblestride.core.text.LayerText;
 import nimblestride.core.value.Tempo;
+import nimblestride.desktop.window.Ahead;
 import nimblestride.desktop.window.MainWindow;
 import nimblestride.formats.json.ExerciseJson;
 import nimblestride.sound.play.SilentClock;
@@ -75,7 +76,7 @@ public final class RedrawMeasure {
             }
             window = new MainWindow(
                     new Stage(),
-                    home,
+                    Ahead.at(home),
                     Optional.empty(),
                     SilentClock::new,
                     java.time.Clock.systemDefaultZone(),

@@ -16,6 +16,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.stage.Stage;
 import nimblestride.desktop.book.SampleBook;
+import nimblestride.desktop.window.Ahead;
 import nimblestride.desktop.window.MainWindow;
 import nimblestride.desktop.window.Questions;
 import nimblestride.sound.play.SilentClock;
@@ -86,11 +87,11 @@ public final class SoakMeasure {
 
     private void soak(int minutes) throws Exception {
         Path home = Files.createTempDirectory("stride-soak");
-        SampleBook.make(home.resolve(MainWindow.BOOK), LocalDate.now(Clock.systemDefaultZone()));
+        SampleBook.make(home.resolve(Ahead.BOOK), LocalDate.now(Clock.systemDefaultZone()));
         onScreen(() -> {
             window = new MainWindow(
                     new Stage(),
-                    home,
+                    Ahead.at(home),
                     Optional.of(new Careless()),
                     SilentClock::new,
                     Clock.systemDefaultZone(),

@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import javafx.animation.AnimationTimer;
@@ -20,17 +21,27 @@ import javafx.scene.Scene;
 import javafx.scene.layout.BorderPane;
 import javafx.stage.Stage;
 import nimblestride.desktop.book.SampleBook;
+import nimblestride.desktop.window.Ahead;
 import nimblestride.desktop.window.MainWindow;
 import nimblestride.sound.play.SilentClock;
 
 /**
  * How long it takes from the start of Java until the window on the sample Book has been drawn twice, against an empty window in the
- * same theme; each in a program of its own, in turn. To reach: 1.5 times.
+ * same theme; each in a program of its own, in turn. The program starts with the flags and the classes laid by that its script gives
+ * it, the empty window once with the same and once with none. To reach: 1.5 times.
  */
 public final class StartMeasure {
     private static final int TIMES = 9;
     private static final String EMPTY = "empty";
     private static final int FRAMES = 2;
+
+    /** The flags of the script {@code stride}. */
+    private static final List<String> AS_STARTED = List.of(
+            "-XX:TieredStopAtLevel=1",
+            "-XX:+UseSerialGC",
+            "-Xshare:auto",
+            "-Xlog:disable",
+            "-Xlog:all=error:stderr");
 
     private StartMeasure() {}
 
@@ -40,35 +51,47 @@ public final class StartMeasure {
             return;
         }
         Path home = Files.createTempDirectory("stride-start");
-        SampleBook.make(home.resolve(MainWindow.BOOK), LocalDate.now(Clock.systemDefaultZone()));
+        SampleBook.make(home.resolve(Ahead.BOOK), LocalDate.now(Clock.systemDefaultZone()));
+        Path archive = home.resolve("classes.jsa");
+        started(home.toString(), as("-XX:ArchiveClassesAtExit=" + archive));
+        List<String> kept = as("-XX:SharedArchiveFile=" + archive);
+        List<Long> plain = new ArrayList<>();
         List<Long> empty = new ArrayList<>();
         List<Long> whole = new ArrayList<>();
         for (int i = 0; i < TIMES; i++) {
-            empty.add(started(EMPTY));
-            whole.add(started(home.toString()));
+            plain.add(started(EMPTY, List.of()));
+            empty.add(started(EMPTY, kept));
+            whole.add(started(home.toString(), kept));
         }
-        empty.sort(null);
-        whole.sort(null);
-        long usual = empty.get(TIMES / 2);
-        long own = whole.get(TIMES / 2);
+        tell("an empty window as Java starts it", plain);
+        tell("an empty window as the program is started", empty);
+        tell("the program's", whole);
         System.out.printf(
-                "an empty window %,d ms (%,d to %,d), the program's %,d ms (%,d to %,d): %.2f times%n",
-                usual,
-                empty.get(0),
-                empty.get(TIMES - 1),
-                own,
-                whole.get(0),
-                whole.get(TIMES - 1),
-                (double) own / usual);
+                "%.2f times the first, %.2f times the second%n",
+                (double) median(whole) / median(plain), (double) median(whole) / median(empty));
     }
 
-    private static long started(String what) throws IOException, InterruptedException {
-        Process process = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        StartMeasure.class.getName(),
-                        what)
+    private static List<String> as(String archive) {
+        List<String> flags = new ArrayList<>(AS_STARTED);
+        flags.add(archive);
+        return flags;
+    }
+
+    private static long median(List<Long> times) {
+        return times.stream().sorted().toList().get(TIMES / 2);
+    }
+
+    private static void tell(String what, List<Long> times) {
+        System.out.printf(
+                "%s: %,d ms (%,d to %,d)%n", what, median(times), Collections.min(times), Collections.max(times));
+    }
+
+    private static long started(String what, List<String> flags) throws IOException, InterruptedException {
+        List<String> command = new ArrayList<>();
+        command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
+        command.addAll(flags);
+        command.addAll(List.of("-cp", System.getProperty("java.class.path"), StartMeasure.class.getName(), what));
+        Process process = new ProcessBuilder(command)
                 .redirectError(ProcessBuilder.Redirect.DISCARD)
                 .start();
         try (BufferedReader out =
@@ -80,6 +103,7 @@ public final class StartMeasure {
     }
 
     private static void show(String what) {
+        Optional<Ahead> ahead = what.equals(EMPTY) ? Optional.empty() : Optional.of(Ahead.at(Path.of(what)));
         Platform.startup(() -> {
             Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
             Stage stage = new Stage();
@@ -89,7 +113,7 @@ public final class StartMeasure {
             } else {
                 MainWindow window = new MainWindow(
                         stage,
-                        Path.of(what),
+                        ahead.orElseThrow(),
                         Optional.empty(),
                         SilentClock::new,
                         Clock.systemDefaultZone(),

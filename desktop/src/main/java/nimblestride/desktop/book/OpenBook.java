@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.desktop.desk.Early;
 import nimblestride.desktop.desk.Newest;
 import nimblestride.formats.json.ExerciseJson;
 import nimblestride.store.book.Book;
@@ -49,29 +50,32 @@ public final class OpenBook implements AutoCloseable {
         T with(Book book) throws IOException;
     }
 
+    /** A Book as it is when it has just been opened. */
+    public record Opened(Book book, boolean isNew) {}
+
     /**
-     * Opens a Book, or makes a new one where there is none.
-     *
+     * @param opened the Book of that file, which may still be on its way
      * @param tell is given what the user is to know
      */
-    public OpenBook(Path file, Clock clock, Consumer<String> tell) {
+    public OpenBook(Path file, Early<Opened> opened, Clock clock, Consumer<String> tell) {
         this.file = file;
         this.clock = clock;
         this.tell = tell;
-        open();
+        take(opened::get);
     }
 
-    /** Opens a Book on its own, with no window. */
-    static Book open(Path file) throws IOException {
-        return Book.open(file, AS_JSON);
+    /** Opens a Book, or makes a new one where there is none. */
+    public static Opened open(Path file) throws IOException {
+        boolean isNew = !Files.exists(file);
+        return new Opened(Book.open(file, AS_JSON), isNew);
     }
 
-    private void open() {
-        boolean made = !Files.exists(file);
+    private void take(Early.Beginning<Opened> opening) {
         try {
-            book = Optional.of(open(file));
+            Opened opened = opening.make();
+            book = Optional.of(opened.book());
             problem = "";
-            if (made) {
+            if (opened.isNew()) {
                 takeOver(file.resolveSibling("book"));
             }
             Backups backups = new Backups(file);
@@ -184,7 +188,7 @@ public final class OpenBook implements AutoCloseable {
         try {
             new Backups(file).restore(backup, now());
         } finally {
-            open();
+            take(() -> open(file));
             changed();
         }
     }

@@ -57,7 +57,7 @@ public final class SampleBook {
      * @param today the last day of its log
      */
     public static void make(Path file, LocalDate today) throws IOException {
-        try (Book book = OpenBook.open(file)) {
+        try (Book book = OpenBook.open(file).book()) {
             SampleSeason season = new SampleSeason(book, today);
             for (Map.Entry<String, Set<String>> one : FILES.entrySet()) {
                 Exercise exercise = season.planned(piece(one.getKey()));

@@ -7,6 +7,7 @@ import java.util.function.Consumer;
 import javafx.application.Platform;
 import nimblestride.desktop.desk.Autosave;
 import nimblestride.desktop.desk.DraftKeeper;
+import nimblestride.desktop.desk.Early;
 import nimblestride.formats.json.DraftJson.Draft;
 
 /** What lies on the desk is kept on disk by itself, and found there again; where that cannot be, it says so. */
@@ -20,21 +21,34 @@ final class Keeping implements AutoCloseable {
         this.tell = tell;
     }
 
+    /** What lay on the desk last, and what keeps what will lie there; the problem is empty where the last could be read. */
+    record Found(DraftKeeper keeper, Optional<Draft> last, String problem) {
+        /** @throws IOException if nothing can be kept in that folder */
+        static Found in(Path folder) throws IOException {
+            DraftKeeper keeper = DraftKeeper.in(folder);
+            try {
+                return new Found(keeper, keeper.last(), "");
+            } catch (IOException e) {
+                return new Found(keeper, Optional.empty(), e.getMessage());
+            }
+        }
+    }
+
     /** What lay on the desk last, or a blank exercise; from now on what lies there can be kept. */
-    Draft last(Path folder) {
+    Draft last(Early<Found> looking) {
         try {
-            DraftKeeper taken = DraftKeeper.in(folder);
-            keeper = Optional.of(taken);
-            autosave = Optional.of(new Autosave(taken, problem -> Platform.runLater(() -> tell.accept(problem))));
-            Optional<Draft> last = taken.last();
-            if (last.isPresent() && !last.get().saved()) {
+            Found found = looking.get();
+            keeper = Optional.of(found.keeper());
+            autosave =
+                    Optional.of(new Autosave(found.keeper(), problem -> Platform.runLater(() -> tell.accept(problem))));
+            if (!found.problem().isEmpty()) {
+                tell.accept(found.problem());
+            } else if (found.last().isPresent() && !found.last().get().saved()) {
                 tell.accept("Picked up where you left off. This is in no file yet.");
             }
-            return last.orElseGet(FileMenu::blank);
+            return found.last().orElseGet(FileMenu::blank);
         } catch (IOException e) {
-            String problem =
-                    keeper.isPresent() ? e.getMessage() : "Your work cannot be kept on disk: " + e.getMessage();
-            tell.accept(problem);
+            tell.accept("Your work cannot be kept on disk: " + e.getMessage());
             return FileMenu.blank();
         }
     }

@@ -41,9 +41,6 @@ import nimblestride.sound.play.Outputs;
 
 /** One window on one exercise. */
 public final class MainWindow {
-    /** The file of the Book, within the program's folder. */
-    public static final String BOOK = "nimble-stride.book";
-
     private final Stage stage;
     private final Path home;
     private final Settings remembered;
@@ -73,24 +70,24 @@ public final class MainWindow {
     private boolean night;
 
     /**
-     * @param home the folder in which the program keeps drafts, settings and the Book
+     * @param ahead what has been begun on the disk
      * @param questions asks the user; empty for the window's own dialogs
      * @param clock tells the day and the time
      * @param nanos a clock in nanoseconds, for taps
      */
     public MainWindow(
-            Stage stage, Path home, Optional<Questions> questions, Outputs outputs, Clock clock, LongSupplier nanos) {
+            Stage stage, Ahead ahead, Optional<Questions> questions, Outputs outputs, Clock clock, LongSupplier nanos) {
         Face.load();
         this.stage = stage;
-        this.home = home;
+        this.home = ahead.home();
         this.remembered = Settings.read(home.resolve("settings.properties"));
-        this.desk = new Desk(keeping.last(home.resolve("drafts")));
+        this.desk = new Desk(keeping.last(ahead.desk()));
         this.sounding = new Sounding(desk, outputs, home.resolve("voices"), road, this::follow, this::tell);
         this.transport = sounding.transport();
         remembered.sound().apply(transport.settings(), sounding.devices());
         this.stand = new StandWindow(stage, desk, road, transport::toggle, root::getStyle);
         Questions asking = questions.orElseGet(() -> new WindowQuestions(stage, home));
-        this.openBook = new OpenBook(home.resolve(BOOK), clock, this::tell);
+        this.openBook = new OpenBook(ahead.file(), ahead.book(), clock, this::tell);
         this.files = new FileMenu(desk, asking, openBook, this::tell);
         this.heading = new Heading(desk, transport);
         this.middle = new Middle(root, heading);

@@ -23,7 +23,7 @@ class SampleBookTest {
     void everyPieceOpensAndAddsUpAndEveryStageCanBePlayed(@TempDir Path folder) throws IOException {
         Path file = folder.resolve("sample.book");
         SampleBook.make(file, TODAY);
-        try (Book book = OpenBook.open(file)) {
+        try (Book book = OpenBook.open(file).book()) {
             assertThat(book.shelf().size()).isEqualTo(12);
             assertThat(book.shelf().named(SampleBook.FIRST)).isPresent();
             for (Kept kept : book.shelf().all()) {

@@ -90,7 +90,7 @@ class BookStoryTest extends WindowStory {
     void whatAnotherWindowHasChangedIsNotWrittenOver() throws Exception {
         retype("#bars", "7/8");
         clickOn("#keep-in-book");
-        try (Book other = Book.open(home.resolve(MainWindow.BOOK), OpenBook.AS_JSON)) {
+        try (Book other = Book.open(home.resolve(Ahead.BOOK), OpenBook.AS_JSON)) {
             Kept kept = other.shelf().named("New exercise").orElseThrow();
             other.shelf()
                     .save(
@@ -116,7 +116,7 @@ class BookStoryTest extends WindowStory {
         interact(() -> window.book()
                 .ask(book -> book.backups().keepNow("kept", window.book().now())));
         closeWindow();
-        Path file = home.resolve(MainWindow.BOOK);
+        Path file = home.resolve(Ahead.BOOK);
         Files.write(file, "rubbish, and more rubbish than sixteen bytes".getBytes(StandardCharsets.UTF_8));
         openAgain();
         assertThat(shows("a backup can be restored")).isTrue();
@@ -165,7 +165,7 @@ class BookStoryTest extends WindowStory {
     @Test
     void whatWasKeptInAFolderComesIntoTheBook() throws Exception {
         closeWindow();
-        Files.delete(home.resolve(MainWindow.BOOK));
+        Files.delete(home.resolve(Ahead.BOOK));
         Path folder = Files.createDirectories(home.resolve("book"));
         ExerciseJson.write(Examples.exercise("21/16").withName("Old Rope"), folder.resolve("old-rope.json"));
         Files.writeString(folder.resolve("broken.json"), "{");

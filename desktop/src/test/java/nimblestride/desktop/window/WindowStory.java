@@ -103,7 +103,12 @@ abstract class WindowStory extends FxRobot {
         FxToolkit.setupFixture(() -> {
             Stage stage = new Stage();
             window = new MainWindow(
-                    stage, home, Optional.of(answers), SilentClock::new, Clock.fixed(NOW, ZoneOffset.UTC), clock::get);
+                    stage,
+                    Ahead.at(home),
+                    Optional.of(answers),
+                    SilentClock::new,
+                    Clock.fixed(NOW, ZoneOffset.UTC),
+                    clock::get);
             stage.setX(0);
             stage.setY(0);
             window.show();
