@@ -16,13 +16,13 @@ import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.desktop.desk.Newest;
+import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.look.Titles;
 import nimblestride.store.book.Book;
@@ -308,7 +308,7 @@ public final class BookPane extends VBox {
             super.updateItem(kept, nothing);
             if (nothing || kept == null) {
                 setGraphic(null);
-                setTooltip(null);
+                Hint.off(this);
                 return;
             }
             Label name = new Label(kept.name());
@@ -319,7 +319,7 @@ public final class BookPane extends VBox {
             both.setPrefWidth(0);
             setGraphic(both);
             setAccessibleText(kept.name() + ", " + kept.about());
-            setTooltip(new Tooltip(kept.about()));
+            Hint.on(this, kept.about());
         }
     }
 }

@@ -7,6 +7,7 @@ import nimblestride.core.counting.Division;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.pages.Bench;
+import nimblestride.desktop.pages.LatePage;
 import nimblestride.desktop.pages.Pages;
 
 /** The Break bench: a bar, and what can be asked of it. */
@@ -18,17 +19,17 @@ public final class BreakBench extends Pages implements Bench {
             Desk desk, ObjectProperty<CountingSchool> school, ObjectProperty<Division> division, LongSupplier nanos) {
         bars = new BarChoice(desk);
         addBeside(bars);
-        FillPage fill = new FillPage(desk);
-        ReadingsPage readings = new ReadingsPage(desk, bars);
-        add("Readings", readings);
-        add("Count", new CountPage(desk, bars, school, division));
-        add("What fits?", new FitPage(desk));
-        add("Does it fill?", fill);
-        add("What meter?", new ListenPage(desk, nanos, pattern -> {
-            fill.hold(pattern);
-            choose("Does it fill?");
-        }));
-        addBeside(readings.felt());
+        LatePage<ReadingsPage> readings = add("Readings", () -> new ReadingsPage(desk, bars));
+        add("Count", () -> new CountPage(desk, bars, school, division));
+        add("What fits?", () -> new FitPage(desk));
+        LatePage<FillPage> fill = add("Does it fill?", () -> new FillPage(desk));
+        add(
+                "What meter?",
+                () -> new ListenPage(desk, nanos, pattern -> {
+                    fill.get().hold(pattern);
+                    choose("Does it fill?");
+                }));
+        addBeside(readings.get().felt());
         choose("Readings");
     }
 

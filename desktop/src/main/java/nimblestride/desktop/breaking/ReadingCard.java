@@ -7,10 +7,10 @@ import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.VBox;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.reading.Reading;
+import nimblestride.desktop.look.Hint;
 
 /** One reading, to be taken by a click or Enter. */
 final class ReadingCard extends Button {
@@ -45,7 +45,7 @@ final class ReadingCard extends Button {
                 .limit(MOST_BARS)
                 .map(Meter::toString)
                 .collect(Collectors.joining(", "));
-        setTooltip(new Tooltip("Written as " + written + ". Right-click to write it so."));
+        Hint.on(this, "Written as " + written + ". Right-click to write it so.");
         setAccessibleText(reading.grouping() + ", " + reading.why() + (taken ? ", taken" : ""));
         setOnAction(event -> take.run());
         MenuItem feel = new MenuItem("Feel it as " + reading.grouping());

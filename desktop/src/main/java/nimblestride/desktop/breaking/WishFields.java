@@ -8,11 +8,11 @@ import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import nimblestride.core.meter.Grouping;
 import nimblestride.core.reading.Wish;
 import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.look.Hint;
 
 /** What is asked of readings: the first and the last group, how many, and of which sizes. An empty field asks nothing. */
 final class WishFields extends FlowPane {
@@ -33,7 +33,7 @@ final class WishFields extends FlowPane {
         sizes.setPromptText("2, 3");
         keep.setId("wish-keep");
         keep.setMinWidth(USE_PREF_SIZE);
-        keep.setTooltip(new Tooltip("Groups may be divided, or neighbours joined, but not moved"));
+        Hint.on(keep, "Groups may be divided, or neighbours joined, but not moved");
         keep.selectedProperty().addListener(change -> changed.run());
         getChildren()
                 .setAll(

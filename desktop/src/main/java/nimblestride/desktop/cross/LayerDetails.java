@@ -8,7 +8,6 @@ import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import nimblestride.core.crossing.Displacement;
@@ -22,6 +21,7 @@ import nimblestride.core.text.MoveText;
 import nimblestride.core.text.ResetText;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.typing.BarCount;
 import nimblestride.desktop.typing.TypedField;
 
@@ -73,7 +73,7 @@ final class LayerDetails extends FlowPane {
         along.setVisibleRowCount(12);
         along.getItems().setAll(Kit.voices());
         along.setAccessibleText("A voice that goes along with every note of layer " + (index + 1));
-        along.setTooltip(new Tooltip("A voice that goes along with every note of this layer"));
+        Hint.on(along, "A voice that goes along with every note of this layer");
         along.valueProperty().addListener((property, old, voice) -> {
             if (!showing && voice != null) {
                 follow(voice);
@@ -91,7 +91,7 @@ final class LayerDetails extends FlowPane {
     private void name(TextField field, String id, String what, double width) {
         field.setId(id + "-" + index);
         field.setAccessibleText(what);
-        field.setTooltip(new Tooltip(what));
+        Hint.on(field, what);
         field.setPrefWidth(width);
     }
 

@@ -9,7 +9,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -27,6 +26,7 @@ import nimblestride.core.text.PatternText;
 import nimblestride.core.text.ValueText;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.MarkShape;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.typing.TypedField;
@@ -84,14 +84,13 @@ final class LayerRow extends VBox {
         more.setId("more-" + index);
         more.getStyleClass().add("stage");
         more.setMinWidth(USE_PREF_SIZE);
-        more.setTooltip(
-                new Tooltip("Where it begins again, on which bar it lands, how often it has the 1, what follows it"));
+        Hint.on(more, "Where it begins again, on which bar it lands, how often it has the 1, what follows it");
         Button remove = new Button("", new FontIcon(Feather.X));
         remove.setId("remove-" + index);
         remove.getStyleClass().add("flat");
         remove.setMinWidth(USE_PREF_SIZE);
         remove.setAccessibleText("Remove layer " + (index + 1));
-        remove.setTooltip(new Tooltip("Remove this layer"));
+        Hint.on(remove, "Remove this layer");
         remove.setOnAction(event -> desk.edit(exercise -> exercise.withoutLayer(this.index)));
         HBox row = new HBox(mark, voice, pattern, label("from"), offset, back, more, remove);
         row.getStyleClass().add("layer-row");
@@ -152,7 +151,7 @@ final class LayerRow extends VBox {
     void show(Reckoning.OfLayer ofLayer, Exercise exercise) {
         if (ofLayer.alignment().result().isEmpty()) {
             back.setText("cannot be counted");
-            back.setTooltip(new Tooltip(ofLayer.alignment().problem()));
+            Hint.on(back, ofLayer.alignment().problem());
             return;
         }
         Alignment alignment = ofLayer.alignment().result().get();
@@ -161,7 +160,9 @@ final class LayerRow extends VBox {
                 ofLayer.layer().reset().equals(Reset.NEVER)
                         ? String.format("home in %,d %s", bars, bars == 1 ? "bar" : "bars")
                         : "home each time");
-        back.setTooltip(new Tooltip("This is called: "
-                + Crossing.of(ofLayer.layer(), exercise.phrase()).kind().title()));
+        Hint.on(
+                back,
+                "This is called: "
+                        + Crossing.of(ofLayer.layer(), exercise.phrase()).kind().title());
     }
 }

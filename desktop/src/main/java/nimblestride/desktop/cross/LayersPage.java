@@ -7,7 +7,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -18,6 +17,7 @@ import nimblestride.core.text.LayerText;
 import nimblestride.core.text.TextException;
 import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.pages.Page;
 
@@ -47,7 +47,7 @@ final class LayersPage extends VBox implements Page {
         HBox.setHgrow(adding, Priority.ALWAYS);
         add.setId("add-layer-button");
         add.setOnAction(event -> add());
-        add.setTooltip(new Tooltip("Voice, then \"every\" and a value, \"4 over bar\", or \"cell x..x. of 1/16\""));
+        Hint.on(add, "Voice, then \"every\" and a value, \"4 over bar\", or \"cell x..x. of 1/16\"");
         HBox line = new HBox(new Label("Add a layer"), adding, add);
         line.getStyleClass().add("add-line");
         problem.getStyleClass().add("problem");
@@ -71,7 +71,8 @@ final class LayersPage extends VBox implements Page {
         getChildren().setAll(line, problem, scroll);
     }
 
-    void setPalette(Palette newPalette) {
+    @Override
+    public void setPalette(Palette newPalette) {
         palette = newPalette;
         for (int i = 0; i < shown.size(); i++) {
             shown.get(i).mark(i, palette);

@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -15,6 +14,7 @@ import nimblestride.core.layer.Layer;
 import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.pages.Page;
@@ -44,9 +44,9 @@ final class WeavePage extends VBox implements Page {
         weave = new WeaveView(displacing(), this::tell);
         inHand = new LayerChoice("weave-layer", weave::setInHand);
         SmallButton landing = new SmallButton("Next landing", "weave-landing", this::nextLanding);
-        landing.setTooltip(new Tooltip("Go to the next bar line this layer lands on"));
+        Hint.on(landing, "Go to the next bar line this layer lands on");
         SmallButton fit = new SmallButton("See it all", "weave-fit", weave::fit);
-        fit.setTooltip(new Tooltip("Rows as high as shows the whole way home (0)"));
+        Hint.on(fit, "Rows as high as shows the whole way home (0)");
         HBox line = new HBox(new Caption("In hand"), inHand, landing, fit);
         line.getStyleClass().add("add-line");
         parts.setId("weave-parts");
@@ -148,7 +148,8 @@ final class WeavePage extends VBox implements Page {
         });
     }
 
-    void setPalette(Palette palette) {
+    @Override
+    public void setPalette(Palette palette) {
         weave.setPalette(palette);
     }
 

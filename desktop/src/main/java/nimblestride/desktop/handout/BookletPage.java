@@ -160,7 +160,8 @@ final class BookletPage extends HBox implements Page {
         preview.fitAcross(sheet.get().paper().width());
     }
 
-    void setPalette(Palette palette) {
+    @Override
+    public void setPalette(Palette palette) {
         preview.setPalette(palette);
     }
 

@@ -1,14 +1,15 @@
 package nimblestride.desktop.handout;
 
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.sheet.Sheet;
 import nimblestride.desktop.book.OpenBook;
 import nimblestride.desktop.desk.Desk;
-import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.pages.Bench;
+import nimblestride.desktop.pages.LatePage;
 import nimblestride.desktop.pages.Pages;
 import nimblestride.desktop.play.Transport;
 import nimblestride.desktop.teaching.LessonPage;
@@ -17,10 +18,8 @@ import nimblestride.sound.kit.SoundSet;
 /** The Hand out bench: the page as it will print, the ways to write it, booklets, and how it sounds. */
 public final class HandOutBench extends Pages implements Bench {
     private final ObjectProperty<Sheet> sheet;
-    private final SheetPage page;
-    private final WaysPage ways;
-    private final BookletPage booklet;
-    private final SoundFilePage sound;
+    private final LatePage<SheetPage> page;
+    private final LatePage<SoundFilePage> sound;
 
     /**
      * @param first what stands on a sheet to begin with
@@ -39,19 +38,15 @@ public final class HandOutBench extends Pages implements Bench {
             Delivery delivery,
             Consumer<String> tell) {
         sheet = new SimpleObjectProperty<>(first);
-        page = new SheetPage(sheet, school, delivery);
-        ways = new WaysPage(desk, sheet, tell);
-        booklet = new BookletPage(sheet, book, delivery);
-        sound = new SoundFilePage(transport, sounds, delivery, tell);
-        add("Sheet", page);
-        add("Ways to write", ways);
-        add("Booklet", booklet);
-        add("Sound file", sound);
+        page = add("Sheet", () -> new SheetPage(sheet, school, delivery));
+        add("Ways to write", () -> new WaysPage(desk, sheet, tell));
+        add("Booklet", () -> new BookletPage(sheet, book, delivery));
+        sound = add("Sound file", () -> new SoundFilePage(transport, sounds, delivery, tell));
         choose("Sheet");
     }
 
     /** Adds the page of lessons. */
-    public void teach(LessonPage lessons) {
+    public void teach(Supplier<LessonPage> lessons) {
         add("Lesson", lessons);
     }
 
@@ -62,18 +57,11 @@ public final class HandOutBench extends Pages implements Bench {
 
     /** Prints the sheet of the exercise as it is set. */
     public void print() {
-        page.print();
+        page.get().print();
     }
 
     /** Writes what would be played now as a WAV file. */
     public void writeSound() {
-        sound.write();
-    }
-
-    @Override
-    public void setPalette(Palette palette) {
-        page.setPalette(palette);
-        ways.setPalette(palette);
-        booklet.setPalette(palette);
+        sound.get().write();
     }
 }

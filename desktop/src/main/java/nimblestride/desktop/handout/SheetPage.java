@@ -205,7 +205,8 @@ final class SheetPage extends HBox implements Page {
                 exercise -> delivery.print(exercise.name(), pages, sheet.get().paper()));
     }
 
-    void setPalette(Palette palette) {
+    @Override
+    public void setPalette(Palette palette) {
         preview.setPalette(palette);
     }
 

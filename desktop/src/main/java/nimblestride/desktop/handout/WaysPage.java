@@ -180,7 +180,8 @@ final class WaysPage extends VBox implements Page {
         return column;
     }
 
-    void setPalette(Palette newPalette) {
+    @Override
+    public void setPalette(Palette newPalette) {
         palette = newPalette;
         paint();
     }

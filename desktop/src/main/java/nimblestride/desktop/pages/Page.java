@@ -2,6 +2,7 @@ package nimblestride.desktop.pages;
 
 import nimblestride.core.exercise.Exercise;
 import nimblestride.desktop.desk.Answer;
+import nimblestride.desktop.look.Palette;
 
 /** One page of a bench. */
 public interface Page extends AutoCloseable {
@@ -10,6 +11,8 @@ public interface Page extends AutoCloseable {
 
     /** Shows what follows from the exercise; for a moment after an edit, still from the one before. */
     default void show(Answer answer) {}
+
+    default void setPalette(Palette palette) {}
 
     @Override
     default void close() {}

@@ -1,9 +1,12 @@
 package nimblestride.desktop.pages;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -13,16 +16,17 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.desktop.desk.Answer;
+import nimblestride.desktop.look.Palette;
 
 /** The names of pages on the left, one above the other, and the page that is chosen on the right. */
 public class Pages extends HBox implements AutoCloseable {
     private final VBox names = new VBox();
     private final ToggleGroup chosen = new ToggleGroup();
     private final Map<String, ToggleButton> buttons = new LinkedHashMap<>();
-    private final Map<String, Page> pages = new LinkedHashMap<>();
+    private final List<LatePage<?>> pages = new ArrayList<>();
     private Optional<Exercise> latest = Optional.empty();
     private Optional<Answer> latestAnswer = Optional.empty();
-    private Optional<Page> inView = Optional.empty();
+    private Optional<LatePage<?>> inHand = Optional.empty();
 
     protected Pages() {
         getStyleClass().add("pages");
@@ -44,8 +48,9 @@ public class Pages extends HBox implements AutoCloseable {
         names.getChildren().add(node);
     }
 
-    /** Adds a page after the others. */
-    protected final <P extends Region & Page> void add(String name, P page) {
+    /** Adds a page after the others; it is made when it is first needed. */
+    protected final <P extends Region & Page> LatePage<P> add(String name, Supplier<P> making) {
+        LatePage<P> page = new LatePage<>(making);
         ToggleButton button = new ToggleButton(name);
         button.setId("page-"
                 + name.toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-").replaceAll("-$", ""));
@@ -54,16 +59,15 @@ public class Pages extends HBox implements AutoCloseable {
         button.setMaxWidth(Double.MAX_VALUE);
         button.selectedProperty().addListener((property, was, selected) -> {
             if (selected) {
-                HBox.setHgrow(page, Priority.ALWAYS);
-                getChildren().setAll(names, page);
-                inView = Optional.of(page);
+                inHand = Optional.of(page);
                 showPage();
                 answerPage();
             }
         });
         names.getChildren().add(button);
         buttons.put(name, button);
-        pages.put(name, page);
+        pages.add(page);
+        return page;
     }
 
     /** Goes to a page. */
@@ -84,18 +88,34 @@ public class Pages extends HBox implements AutoCloseable {
     }
 
     private void answerPage() {
-        if (getScene() != null) {
-            latestAnswer.ifPresent(answer -> inView.ifPresent(page -> page.show(answer)));
-        }
+        inView().ifPresent(page -> latestAnswer.ifPresent(page::show));
     }
 
     private void showPage() {
-        if (getScene() != null) {
-            latest.ifPresent(exercise -> {
-                prepare(exercise);
-                inView.ifPresent(page -> page.show(exercise));
-            });
+        inView().ifPresent(page -> latest.ifPresent(exercise -> {
+            prepare(exercise);
+            page.show(exercise);
+        }));
+    }
+
+    /** The page that is chosen, in its place, while these pages are seen at all. */
+    private Optional<Page> inView() {
+        if (getScene() == null) {
+            return Optional.empty();
         }
+        return inHand.map(late -> {
+            Region page = late.get();
+            if (!getChildren().equals(List.of(names, page))) {
+                HBox.setHgrow(page, Priority.ALWAYS);
+                getChildren().setAll(names, page);
+            }
+            return late.get();
+        });
+    }
+
+    /** Light or dark, on each page as it is there. */
+    public final void setPalette(Palette palette) {
+        pages.forEach(page -> page.setPalette(palette));
     }
 
     /** Shows the exercise on what stands beside the pages. */
@@ -105,6 +125,6 @@ public class Pages extends HBox implements AutoCloseable {
 
     @Override
     public final void close() {
-        pages.values().forEach(Page::close);
+        pages.forEach(page -> page.ifMade(Page::close));
     }
 }

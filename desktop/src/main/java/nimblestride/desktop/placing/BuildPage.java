@@ -8,7 +8,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -18,6 +17,7 @@ import nimblestride.core.layer.Layer;
 import nimblestride.core.text.PatternText;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.DownScroll;
+import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.pages.Page;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -99,7 +99,7 @@ final class BuildPage extends VBox implements Page {
         button.setId((by < 0 ? "earlier-" : "later-") + index);
         button.getStyleClass().add("flat");
         button.setAccessibleText(tip);
-        button.setTooltip(new Tooltip(tip));
+        Hint.on(button, tip);
         int other = index + by;
         button.setDisable(other < 0 || other >= desk.exercise().get().layers().size());
         button.setOnAction(event -> desk.edit(exercise -> {

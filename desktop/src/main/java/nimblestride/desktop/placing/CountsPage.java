@@ -89,7 +89,8 @@ final class CountsPage extends VBox implements Page {
         lines.show(answer);
     }
 
-    void setPalette(Palette palette) {
+    @Override
+    public void setPalette(Palette palette) {
         lines.setPalette(palette);
     }
 }

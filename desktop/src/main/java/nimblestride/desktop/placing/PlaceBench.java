@@ -8,14 +8,14 @@ import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.desk.Desk;
-import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.pages.Bench;
+import nimblestride.desktop.pages.LatePage;
 import nimblestride.desktop.pages.Pages;
 
 /** The Place bench: voices on counts, stickings, what they ask of the hands, and ways to build on them. */
 public final class PlaceBench extends Pages implements Bench {
-    private final CountsPage counts;
-    private final StaffPage staff;
+    private final LatePage<CountsPage> counts;
+    private final LatePage<StaffPage> staff;
 
     /**
      * @param stage how many layers are heard and seen, from the first on
@@ -27,32 +27,24 @@ public final class PlaceBench extends Pages implements Bench {
             ObjectProperty<Division> division,
             IntegerProperty stage,
             Consumer<NoteValue> choose) {
-        counts = new CountsPage(desk, school, division, stage);
-        staff = new StaffPage(school, division, choose);
-        add("Counts", counts);
-        add("Staff", staff);
-        add("Sticking", new StickingPage(desk));
-        add("Hands", new HandsPage(desk));
-        add("Try the rest", new DealPage(desk));
-        add("Build up", new BuildPage(desk, stage));
-        add("Voices", new VoicesPage(desk));
+        counts = add("Counts", () -> new CountsPage(desk, school, division, stage));
+        staff = add("Staff", () -> new StaffPage(school, division, choose));
+        add("Sticking", () -> new StickingPage(desk));
+        add("Hands", () -> new HandsPage(desk));
+        add("Try the rest", () -> new DealPage(desk));
+        add("Build up", () -> new BuildPage(desk, stage));
+        add("Voices", () -> new VoicesPage(desk));
         choose("Counts");
     }
 
     /** Puts the voice in hand on a count of the phrase, or takes it away. */
     public void place(int bar, NoteValue position) {
         choose("Counts");
-        counts.place(bar, position);
+        counts.get().place(bar, position);
     }
 
     /** Lights what is played at a moment, in whole notes from the beginning. */
     public void follow(OptionalDouble moment) {
-        staff.follow(moment);
-    }
-
-    @Override
-    public void setPalette(Palette palette) {
-        counts.setPalette(palette);
-        staff.setPalette(palette);
+        staff.ifMade(page -> page.follow(moment));
     }
 }

@@ -129,7 +129,8 @@ final class StaffPage extends VBox implements Page {
                         bars <= Math.max(MOST_TOGETHER, exercise.phrase().bars().size()));
     }
 
-    void setPalette(Palette palette) {
+    @Override
+    public void setPalette(Palette palette) {
         staff.setPalette(palette);
     }
 

@@ -5,7 +5,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
@@ -19,6 +18,7 @@ import nimblestride.core.groove.Voices;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.DownScroll;
+import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.Titles;
 import nimblestride.desktop.pages.Page;
 import org.kordamp.ikonli.feather.Feather;
@@ -109,7 +109,7 @@ final class VoicesPage extends VBox implements Page {
             remove.setAccessibleText("Remove " + voice.name());
             boolean used = exercise.uses(voice);
             remove.setDisable(used);
-            remove.setTooltip(new Tooltip("Remove this voice"));
+            Hint.on(remove, "Remove this voice");
             remove.setOnAction(
                     event -> desk.edit(now -> now.withVoices(now.voices().without(voice))));
             own.addRow(own.getRowCount(), title, what, used ? new Caption("in use") : new Caption(""), remove);

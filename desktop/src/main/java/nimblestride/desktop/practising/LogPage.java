@@ -296,7 +296,8 @@ final class LogPage extends VBox implements Page {
         putBack.setManaged(out.isPresent());
     }
 
-    void setPalette(Palette palette) {
+    @Override
+    public void setPalette(Palette palette) {
         weeks.setPalette(palette);
         tempos.setPalette(palette);
     }

@@ -7,8 +7,8 @@ import javafx.beans.property.IntegerProperty;
 import nimblestride.core.timing.Timing;
 import nimblestride.desktop.book.OpenBook;
 import nimblestride.desktop.desk.Desk;
-import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.pages.Bench;
+import nimblestride.desktop.pages.LatePage;
 import nimblestride.desktop.pages.Pages;
 import nimblestride.desktop.play.Devices;
 import nimblestride.desktop.play.OwnRecordings;
@@ -22,8 +22,7 @@ import nimblestride.desktop.sounding.SoundCardPage;
 
 /** The Practise bench: what to do today, stages, the ladder, taps and the log; then how it all sounds. */
 public final class PractiseBench extends Pages implements Bench {
-    private final TodayPage today;
-    private final LogPage log;
+    private final LatePage<TodayPage> today;
 
     /**
      * What the bench has done beyond itself.
@@ -51,28 +50,21 @@ public final class PractiseBench extends Pages implements Bench {
             Devices devices,
             OwnRecordings recordings,
             Beyond beyond) {
-        today = new TodayPage(book, beyond.open);
-        log = new LogPage(desk, book, diary, beyond.files);
-        add("Today", today);
-        add("Stages", new StagesPage(desk, transport, beyond.tell));
-        add("Ladder", new LadderPage(desk, book, transport, diary));
-        add("Taps", new TapsPage(desk, transport, devices, diary, beyond.picture));
-        add("Log", log);
-        add("Click", new ClickPage(transport));
-        add("Balance", new BalancePage(transport.settings(), recordings, beyond.asking));
-        add("Band", new BandPage(transport.settings()));
-        add("Pads", new PadsPage(devices, beyond.asking));
-        add("Sound card", new SoundCardPage(transport, devices));
+        today = add("Today", () -> new TodayPage(book, beyond.open));
+        add("Stages", () -> new StagesPage(desk, transport, beyond.tell));
+        add("Ladder", () -> new LadderPage(desk, book, transport, diary));
+        add("Taps", () -> new TapsPage(desk, transport, devices, diary, beyond.picture));
+        add("Log", () -> new LogPage(desk, book, diary, beyond.files));
+        add("Click", () -> new ClickPage(transport));
+        add("Balance", () -> new BalancePage(transport.settings(), recordings, beyond.asking));
+        add("Band", () -> new BandPage(transport.settings()));
+        add("Pads", () -> new PadsPage(devices, beyond.asking));
+        add("Sound card", () -> new SoundCardPage(transport, devices));
         choose("Today");
     }
 
     /** After how many minutes of playing the user is reminded of a rest; 0 for never. */
     public IntegerProperty rests() {
-        return today.rests();
-    }
-
-    @Override
-    public void setPalette(Palette palette) {
-        log.setPalette(palette);
+        return today.get().rests();
     }
 }

@@ -2,7 +2,6 @@ package nimblestride.desktop.shift;
 
 import java.util.function.Consumer;
 import java.util.function.Function;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.modulation.Pivot;
@@ -12,6 +11,7 @@ import nimblestride.core.text.PivotText;
 import nimblestride.core.value.NoteName;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.typing.TypedField;
 
@@ -31,9 +31,9 @@ final class GearLine extends FlowPane {
         pivot = new TypedField<>(PivotText::read, GearLine::told, gear::setPivot, () -> {});
         pivot.field().setId("pivot");
         pivot.field().setAccessibleText("Pivot: old value = new value");
-        pivot.field()
-                .setTooltip(new Tooltip("dotted quarter = half, or 3/16 = 1/4, or 5 in groups of 4, or 4 quintuplet"
-                        + " sixteenths = quarter"));
+        Hint.on(
+                pivot.field(),
+                "dotted quarter = half, or 3/16 = 1/4, or 5 in groups of 4, or 4 quintuplet" + " sixteenths = quarter");
         pivot.setPrefWidth(236);
         old = new ValueChoice(
                 "Old", "pivot-old", value -> set(value, gear.pivot().now()));

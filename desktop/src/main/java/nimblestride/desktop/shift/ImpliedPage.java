@@ -116,7 +116,8 @@ final class ImpliedPage extends VBox implements Page {
         return text.strip().equals("0") ? NoteValue.ZERO : ValueText.read(text);
     }
 
-    void setPalette(Palette palette) {
+    @Override
+    public void setPalette(Palette palette) {
         implied.picture.setPalette(palette);
         real.picture.setPalette(palette);
     }

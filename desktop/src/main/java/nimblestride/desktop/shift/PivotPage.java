@@ -69,7 +69,8 @@ final class PivotPage extends VBox implements Page {
         gear.onChange(this::refresh);
     }
 
-    void setPalette(Palette palette) {
+    @Override
+    public void setPalette(Palette palette) {
         picture.setPalette(palette);
         line.setPalette(palette);
     }

@@ -6,7 +6,6 @@ import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Section;
 import nimblestride.core.exercise.Sectioning;
@@ -17,6 +16,7 @@ import nimblestride.core.text.PivotText;
 import nimblestride.core.value.NoteName;
 import nimblestride.core.value.Tempo;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.typing.BarCount;
 import nimblestride.desktop.typing.TypedField;
@@ -54,7 +54,7 @@ final class SectionRow {
         number.getStyleClass().addAll("flat", "section-number");
         number.setMinWidth(Button.USE_PREF_SIZE);
         number.setAccessibleText("Play from section " + (index + 1));
-        number.setTooltip(new Tooltip("Play from this section"));
+        Hint.on(number, "Play from this section");
         number.setOnAction(event -> play.run());
         name = new TypedField<>(
                 text -> Sectioning.named(shown, feel(), text.strip())
@@ -69,7 +69,7 @@ final class SectionRow {
         bars.getStyleClass().addAll("small", "way");
         bars.setMaxWidth(Double.MAX_VALUE);
         bars.setMinWidth(64);
-        bars.setTooltip(new Tooltip("Take this feel in hand: the Road and every bench then show it"));
+        Hint.on(bars, "Take this feel in hand: the Road and every bench then show it");
         bars.setOnAction(event -> desk.turnTo(feel()));
         rounds = new TypedField<>(
                 BarCount.upTo(Section.MOST_ROUNDS),
@@ -118,7 +118,7 @@ final class SectionRow {
         Button button = new SmallButton("", id, action);
         button.setGraphic(new FontIcon(icon));
         button.setAccessibleText(what);
-        button.setTooltip(new Tooltip(what));
+        Hint.on(button, what);
         return button;
     }
 
@@ -150,7 +150,7 @@ final class SectionRow {
         entered.show(section.entered());
         Tempo at = exercise.chain().tempos().get(index);
         tempo.setText(Tempo.decimal(at.perMinute()));
-        tempo.setTooltip(new Tooltip(NoteName.say(at.beat()) + " = " + Tempo.decimal(at.perMinute())));
+        Hint.on(tempo, NoteName.say(at.beat()) + " = " + Tempo.decimal(at.perMinute()));
         up.setDisable(index == 0);
         down.setDisable(index + 1 == exercise.sections().size());
         leadIn.setVisible(index > 0 && !section.entered().isNone());

@@ -9,7 +9,6 @@ import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
@@ -18,6 +17,7 @@ import nimblestride.core.exercise.Exercise;
 import nimblestride.core.text.ValueText;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.play.PlaySettings;
 import nimblestride.desktop.play.Transport;
@@ -63,8 +63,8 @@ public final class ClickPage extends VBox implements Page {
                 "click-every", "bars", 1, Silence.MOST_BARS, 56, bars -> edit(click -> click.onceIn(bars)));
         percent = WholeNumber.field("percent", "percent", Take.SLOWEST, Take.FASTEST, 64, settings.percent()::set);
         countIn = WholeNumber.field("count-in", "bars", 0, CountIn.MOST_BARS, 56, settings.countIn()::set);
-        countIn.field().setTooltip(new Tooltip("Said as the Road is counted, a click for each syllable"));
-        percent.field().setTooltip(new Tooltip("F7 slower, F8 faster, F9 at its own tempo"));
+        Hint.on(countIn.field(), "Said as the Road is counted, a click for each syllable");
+        Hint.on(percent.field(), "F7 slower, F8 faster, F9 at its own tempo");
         getChildren()
                 .setAll(
                         says(),
@@ -128,7 +128,7 @@ public final class ClickPage extends VBox implements Page {
         CheckBox box = new CheckBox(text);
         box.setId("click-" + level.name().toLowerCase(Locale.ROOT).replace('_', '-'));
         box.setMinWidth(USE_PREF_SIZE);
-        box.setTooltip(new Tooltip("Each has a sound of its own; of several at once the strongest is heard"));
+        Hint.on(box, "Each has a sound of its own; of several at once the strongest is heard");
         box.setOnAction(event -> edit(click -> click.with(level, box.isSelected())));
         levels.put(level, box);
         return box;

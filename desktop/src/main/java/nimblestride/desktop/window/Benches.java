@@ -12,13 +12,13 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.desktop.desk.Answer;
+import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.pages.Bench;
 import nimblestride.desktop.pages.Pages;
@@ -59,7 +59,7 @@ final class Benches extends VBox {
         button.setMinWidth(USE_PREF_SIZE);
         button.setToggleGroup(chosen);
         button.getStyleClass().add("bench-name");
-        button.setTooltip(new Tooltip(what));
+        Hint.on(button, what);
         button.selectedProperty().addListener((property, was, selected) -> {
             if (selected) {
                 shown.set(bench);

@@ -4,7 +4,6 @@ import javafx.beans.property.ObjectProperty;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.HBox;
@@ -12,6 +11,7 @@ import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
 import nimblestride.core.text.CountText;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.Titles;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -33,7 +33,7 @@ final class CountChoice extends HBox {
         copy.setMinWidth(USE_PREF_SIZE);
         copy.getStyleClass().add("flat");
         copy.setAccessibleText("Copy the count");
-        copy.setTooltip(new Tooltip("Copy the count as text, a line for each bar"));
+        Hint.on(copy, "Copy the count as text, a line for each bar");
         copy.setOnAction(event -> {
             ClipboardContent content = new ClipboardContent();
             content.putString(CountText.write(desk.exercise().get().phrase().bars(), school.get(), division.get()));
@@ -44,7 +44,7 @@ final class CountChoice extends HBox {
         large.setMinWidth(USE_PREF_SIZE);
         large.getStyleClass().add("flat");
         large.setAccessibleText("The count, large, for the music stand");
-        large.setTooltip(new Tooltip("The count, large, for the music stand"));
+        Hint.on(large, "The count, large, for the music stand");
         large.setOnAction(event -> stand.run());
         setMinWidth(USE_PREF_SIZE);
         Label caption = new Label("Count");

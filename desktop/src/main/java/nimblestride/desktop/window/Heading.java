@@ -7,7 +7,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -19,6 +18,7 @@ import nimblestride.core.text.BarsText;
 import nimblestride.core.text.TempoText;
 import nimblestride.core.value.Tempo;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.play.Transport;
 import nimblestride.desktop.typing.TypedField;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -63,7 +63,7 @@ final class Heading extends VBox {
                 desk::endBurst);
         tempo.field().setId("tempo");
         tempo.field().setAccessibleText("Tempo: quarter notes a minute, or as in 1/8=210");
-        tempo.field().setTooltip(new Tooltip("Quarter notes a minute, or 1/8=210. Up and Down change it by one."));
+        Hint.on(tempo.field(), "Quarter notes a minute, or 1/8=210. Up and Down change it by one.");
         tempo.setPrefWidth(110);
         tempo.setMinWidth(110);
         tempo.field().addEventFilter(KeyEvent.KEY_PRESSED, this::stepTempo);
@@ -82,11 +82,11 @@ final class Heading extends VBox {
                         .then(new FontIcon(Feather.SQUARE))
                         .otherwise(new FontIcon(Feather.PLAY)));
         play.setOnAction(event -> transport.toggle());
-        play.setTooltip(new Tooltip("Space"));
+        Hint.on(play, "Space");
         CheckBox click = new CheckBox("Click");
         click.setId("click");
         click.selectedProperty().bindBidirectional(transport.settings().click());
-        click.setTooltip(new Tooltip("What it says is set on the Practise bench (Ctrl+5)"));
+        Hint.on(click, "What it says is set on the Practise bench (Ctrl+5)");
 
         HBox first = row(
                 name,
@@ -115,7 +115,7 @@ final class Heading extends VBox {
         button.setId(id);
         button.getStyleClass().add("flat");
         button.setAccessibleText(what);
-        button.setTooltip(new Tooltip(what));
+        Hint.on(button, what);
         button.setOnAction(event -> action.run());
         button.disableProperty().bind(can.not());
         return button;

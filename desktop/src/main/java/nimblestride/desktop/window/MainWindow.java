@@ -117,7 +117,7 @@ public final class MainWindow {
                 sounding.sounds(),
                 delivering,
                 this::tell);
-        handing.teach(new LessonPage(
+        handing.teach(() -> new LessonPage(
                 openBook,
                 new LessonBeyond(desk, openBook, files, asking, bookOut, handing::sheet, delivering, this::tell)));
         benches.add(
