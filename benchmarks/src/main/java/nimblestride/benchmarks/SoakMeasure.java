@@ -28,7 +28,12 @@ import nimblestride.sound.play.SilentClock;
 public final class SoakMeasure {
     private static final int USUAL_MINUTES = 480;
     private static final List<String> PIECES = List.of(
-            "Weir Steps", "Lamplighters' Walk", "Oars in Elevens", "Lantern Bridge", "Drifting Reeds", "Turning the Barge");
+            "Weir Steps",
+            "Lamplighters' Walk",
+            "Oars in Elevens",
+            "Lantern Bridge",
+            "Drifting Reeds",
+            "Turning the Barge");
     private static final List<String> BENCHES = List.of("Break", "Place", "Cross", "Shift", "Practise", "Hand out");
     private static final long MEGABYTE = 1 << 20;
 

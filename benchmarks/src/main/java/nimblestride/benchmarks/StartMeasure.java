@@ -37,11 +37,7 @@ public final class StartMeasure {
 
     /** The flags of the script {@code stride}. */
     private static final List<String> AS_STARTED = List.of(
-            "-XX:TieredStopAtLevel=1",
-            "-XX:+UseSerialGC",
-            "-Xshare:auto",
-            "-Xlog:disable",
-            "-Xlog:all=error:stderr");
+            "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xshare:auto", "-Xlog:disable", "-Xlog:all=error:stderr");
 
     private StartMeasure() {}
 

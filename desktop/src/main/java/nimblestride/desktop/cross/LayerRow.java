@@ -4,7 +4,7 @@ import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -29,6 +29,7 @@ import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.MarkShape;
 import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.look.Slate;
 import nimblestride.desktop.typing.TypedField;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -37,7 +38,9 @@ import org.kordamp.ikonli.javafx.FontIcon;
 final class LayerRow extends VBox {
     private final Desk desk;
     private final int index;
-    private final Canvas mark = new Canvas(22, 22);
+    private final Slate mark = new Slate((g, width, height) -> drawMark(g));
+    private Palette palette = Palette.DAY;
+    private int marked;
     private final ComboBox<Voice> voice = new ComboBox<>();
     private final TypedField<Pattern> pattern;
     private final TypedField<NoteValue> offset;
@@ -92,6 +95,8 @@ final class LayerRow extends VBox {
         remove.setAccessibleText("Remove layer " + (index + 1));
         Hint.on(remove, "Remove this layer");
         remove.setOnAction(event -> desk.edit(exercise -> exercise.withoutLayer(this.index)));
+        mark.setMinSize(22, 22);
+        mark.setMaxSize(22, 22);
         HBox row = new HBox(mark, voice, pattern, label("from"), offset, back, more, remove);
         row.getStyleClass().add("layer-row");
         row.setAlignment(Pos.TOP_LEFT);
@@ -125,9 +130,14 @@ final class LayerRow extends VBox {
                         index, change.apply(exercise.layers().get(index))));
     }
 
-    void mark(int layer, Palette palette) {
-        mark.getGraphicsContext2D().clearRect(0, 0, 22, 22);
-        MarkShape.of(layer).draw(mark.getGraphicsContext2D(), 11, 13, 6, Stroke.NORMAL, palette.layer(layer));
+    void mark(int layer, Palette newPalette) {
+        marked = layer;
+        palette = newPalette;
+        mark.redraw();
+    }
+
+    private void drawMark(GraphicsContext g) {
+        MarkShape.of(marked).draw(g, 11, 13, 6, Stroke.NORMAL, palette.layer(marked));
     }
 
     void show(Layer layer, Exercise exercise) {

@@ -11,13 +11,12 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.geometry.Orientation;
 import javafx.scene.AccessibleRole;
-import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.Pane;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
 import nimblestride.core.counting.Said;
@@ -29,6 +28,7 @@ import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.look.Slate;
 
 /**
  * The count of the phrase, once for each limb, with what the limb plays in ink; and the sticking under them. A click on a
@@ -41,8 +41,7 @@ final class CountLines extends BorderPane {
     private final ReadOnlyIntegerProperty stage;
     private final BiConsumer<Integer, NoteValue> place;
     private final BiConsumer<Spot, Spot> move;
-    private final Canvas canvas = new Canvas();
-    private final Pane holder = new Pane(canvas);
+    private final Slate slate = new Slate(this::draw);
     private final ScrollBar bar = new ScrollBar();
     private Palette palette = Palette.DAY;
     private List<Line> lines = List.of();
@@ -77,14 +76,11 @@ final class CountLines extends BorderPane {
         setId("count-lines");
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.TEXT);
-        canvas.widthProperty().bind(holder.widthProperty());
-        canvas.heightProperty().bind(holder.heightProperty());
-        canvas.widthProperty().addListener(change -> paint());
-        canvas.heightProperty().addListener(change -> paint());
+        slate.widthProperty().addListener(change -> paint());
         bar.setOrientation(Orientation.HORIZONTAL);
         bar.setMin(0);
         bar.valueProperty().addListener(change -> paint());
-        setCenter(holder);
+        setCenter(slate);
         setBottom(bar);
         school.addListener(change -> rescale());
         division.addListener(change -> rescale());
@@ -95,7 +91,7 @@ final class CountLines extends BorderPane {
         });
         sceneProperty().addListener(change -> paint());
         focusedProperty().addListener(change -> paint());
-        canvas.setOnMousePressed(this::click);
+        slate.setOnMousePressed(this::click);
         setOnKeyPressed(this::press);
         addEventFilter(ScrollEvent.SCROLL, event -> {
             // A wheel that turns up and down is left to what these lines may stand in.
@@ -124,7 +120,7 @@ final class CountLines extends BorderPane {
         if (spot.bar >= phrase.bars().size()) {
             spot = new Spot(0, NoteValue.ZERO);
         }
-        holder.setMinHeight(CountLinesPainter.height(lines.size()));
+        slate.setMinHeight(CountLinesPainter.height(lines.size()));
         setAccessibleText(CountLinesPainter.describe(lines, phrase));
         rescale();
     }
@@ -147,16 +143,23 @@ final class CountLines extends BorderPane {
     }
 
     private void paint() {
-        if (getScene() == null || canvas.getWidth() <= 0 || desk.exercise().get() == null) {
+        if (getScene() == null || slate.getWidth() <= 0 || desk.exercise().get() == null) {
             return;
         }
-        double seen = (canvas.getWidth() - CountLinesPainter.GUTTER) / scale();
+        double seen = (slate.getWidth() - CountLinesPainter.GUTTER) / scale();
         double most = Math.max(0, phrase().length().toDouble() - seen + 0.05);
         bar.setMax(most);
         bar.setVisibleAmount(most <= 0 ? 1 : most * seen / (seen + most));
         bar.setVisible(most > 0);
-        new CountLinesPainter(canvas, palette, phrase(), school.get(), division.get(), scale(), bar.getValue())
-                .paint(lines, isFocused() ? Optional.of(spot) : Optional.empty(), carrying);
+        slate.redraw();
+    }
+
+    private void draw(GraphicsContext g, double width, double height) {
+        if (desk.exercise().get() != null) {
+            new CountLinesPainter(
+                            g, width, height, palette, phrase(), school.get(), division.get(), scale(), bar.getValue())
+                    .paint(lines, isFocused() ? Optional.of(spot) : Optional.empty(), carrying);
+        }
     }
 
     /** Every count of a bar, in order. */
@@ -240,7 +243,7 @@ final class CountLines extends BorderPane {
         }
         spot = to;
         double at = phrase().startOf(to.bar).plus(to.position).toDouble();
-        double seen = (canvas.getWidth() - CountLinesPainter.GUTTER) / scale();
+        double seen = (slate.getWidth() - CountLinesPainter.GUTTER) / scale();
         if (at < bar.getValue() || at > bar.getValue() + seen * 0.95) {
             bar.setValue(clamp(at - seen / 3));
         }

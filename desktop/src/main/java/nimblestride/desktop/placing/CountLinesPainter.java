@@ -7,7 +7,6 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import javafx.geometry.VPos;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
@@ -41,7 +40,8 @@ final class CountLinesPainter {
     private static final double BETWEEN_COUNTS = 27;
     private static final double MARK = 4.5;
 
-    private final Canvas canvas;
+    private final double width;
+    private final double height;
     private final GraphicsContext g;
     private final Palette palette;
     private final Phrase phrase;
@@ -56,15 +56,18 @@ final class CountLinesPainter {
      * @param start the moment at the left edge, in whole notes
      */
     CountLinesPainter(
-            Canvas canvas,
+            GraphicsContext g,
+            double width,
+            double height,
             Palette palette,
             Phrase phrase,
             CountingSchool school,
             Division division,
             double scale,
             double start) {
-        this.canvas = canvas;
-        this.g = canvas.getGraphicsContext2D();
+        this.g = g;
+        this.width = width;
+        this.height = height;
         this.palette = palette;
         this.phrase = phrase;
         this.school = school;
@@ -105,9 +108,8 @@ final class CountLinesPainter {
     }
 
     void paint(List<CountLines.Line> lines, Optional<CountLines.Spot> spot, boolean carrying) {
-        double room = (canvas.getHeight() - TOP - STICKING) / Math.max(1, lines.size());
+        double room = (height - TOP - STICKING) / Math.max(1, lines.size());
         line = Math.max(LOWEST_LINE, Math.min(TALLEST_LINE, room));
-        g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
         for (int i = 0; i < lines.size(); i++) {
             text(Face.text(13), palette.ink(), TextAlignment.LEFT);
             g.fillText(lines.get(i).limb().title(), 0, y(i) + 8);
@@ -120,11 +122,11 @@ final class CountLinesPainter {
         g.fillText("sticking", 0, stickingY(lines) + 3);
         g.save();
         g.beginPath();
-        g.rect(GUTTER - 12, 0, canvas.getWidth(), canvas.getHeight());
+        g.rect(GUTTER - 12, 0, width, height);
         g.clip();
         for (int number = 0; number < phrase.bars().size(); number++) {
             double from = phrase.startOf(number).toDouble();
-            if (x(from) > canvas.getWidth()) {
+            if (x(from) > width) {
                 break;
             }
             if (x(phrase.startOf(number + 1L).toDouble()) >= GUTTER - 12) {
@@ -177,7 +179,7 @@ final class CountLinesPainter {
 
     private void paintNote(Played note, double y) {
         double x = x(note.at().toDouble());
-        if (x < GUTTER - 12 || x > canvas.getWidth() + 12) {
+        if (x < GUTTER - 12 || x > width + 12) {
             return;
         }
         Color color = palette.layer(note.layer());

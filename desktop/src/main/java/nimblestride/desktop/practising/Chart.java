@@ -11,32 +11,27 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.layout.Pane;
+import javafx.scene.layout.StackPane;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.TextAlignment;
 import nimblestride.core.practice.Cleanness;
 import nimblestride.core.value.Tempo;
 import nimblestride.desktop.look.Face;
 import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.look.Slate;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /** A small picture of the log: minutes a week as posts on a ground line, or tempos as they climb towards a goal. */
-final class Chart extends Pane {
+final class Chart extends StackPane {
     private static final double LEFT = 40;
     private static final double TOP = 22;
     private static final double BOTTOM = 20;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
-    private final Canvas canvas = new Canvas();
+    private final Slate slate = new Slate((g, width, height) -> draw(g, width, height));
     private Palette palette = Palette.DAY;
-    private Optional<Picture> picture = Optional.empty();
-
-    /** What is drawn. */
-    private interface Picture {
-        void draw(GraphicsContext g, double width, double height);
-    }
+    private Optional<Slate.Picture> picture = Optional.empty();
 
     /** A tempo at which something was played on a day. */
     record Played(LocalDate day, BigFraction perMinute, Optional<Cleanness> cleanness) {}
@@ -45,23 +40,17 @@ final class Chart extends Pane {
         setId(id);
         setMinSize(220, 130);
         setPrefSize(300, 150);
-        getChildren().setAll(canvas);
+        getChildren().setAll(slate);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
-        widthProperty().addListener(change -> paint());
-        heightProperty().addListener(change -> paint());
     }
 
     void setPalette(Palette newPalette) {
         palette = newPalette;
-        paint();
+        slate.redraw();
     }
 
-    private void paint() {
-        canvas.setWidth(getWidth());
-        canvas.setHeight(getHeight());
-        GraphicsContext g = canvas.getGraphicsContext2D();
-        g.clearRect(0, 0, getWidth(), getHeight());
-        picture.ifPresent(one -> one.draw(g, getWidth(), getHeight()));
+    private void draw(GraphicsContext g, double width, double height) {
+        picture.ifPresent(one -> one.draw(g, width, height));
     }
 
     /** Minutes by the Monday of each week. */
@@ -72,7 +61,7 @@ final class Chart extends Pane {
                         .collect(Collectors.joining(", ")));
         SortedMap<LocalDate, Integer> weeks = new TreeMap<>(minutes);
         picture = Optional.of((g, width, height) -> weeks(g, width, height, weeks));
-        paint();
+        slate.redraw();
     }
 
     private void weeks(GraphicsContext g, double width, double height, SortedMap<LocalDate, Integer> minutes) {
@@ -115,7 +104,7 @@ final class Chart extends Pane {
                         .collect(Collectors.joining(", ")));
         List<Played> all = List.copyOf(played);
         picture = Optional.of((g, width, height) -> tempos(g, width, height, all, goal.doubleValue()));
-        paint();
+        slate.redraw();
     }
 
     private void tempos(GraphicsContext g, double width, double height, List<Played> played, double goal) {

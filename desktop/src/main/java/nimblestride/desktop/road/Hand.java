@@ -4,8 +4,8 @@ import java.util.Comparator;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.Cursor;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.Region;
 import nimblestride.core.meter.Phrase;
 
 /**
@@ -20,7 +20,7 @@ final class Hand {
 
     private static final double COUNT_REACH = 14;
 
-    private final Canvas canvas;
+    private final Region surface;
     private final Supplier<Optional<Ground>> inView;
     private Optional<Regrouping> regrouping = Optional.empty();
     private Optional<Placing> placing = Optional.empty();
@@ -53,13 +53,13 @@ final class Hand {
         }
     }
 
-    Hand(Canvas canvas, Supplier<Optional<Ground>> inView) {
-        this.canvas = canvas;
+    Hand(Region surface, Supplier<Optional<Ground>> inView) {
+        this.surface = surface;
         this.inView = inView;
-        canvas.setOnMouseMoved(this::point);
-        canvas.setOnMousePressed(this::takeHold);
-        canvas.setOnMouseDragged(this::drag);
-        canvas.setOnMouseReleased(event -> letGo());
+        surface.setOnMouseMoved(this::point);
+        surface.setOnMousePressed(this::takeHold);
+        surface.setOnMouseDragged(this::drag);
+        surface.setOnMouseReleased(event -> letGo());
     }
 
     void setRegrouping(Regrouping newRegrouping) {
@@ -83,7 +83,7 @@ final class Hand {
     }
 
     private void point(MouseEvent event) {
-        canvas.setCursor(
+        surface.setCursor(
                 countAt(event).isPresent()
                         ? Cursor.HAND
                         : footAt(event).isPresent() ? Cursor.H_RESIZE : Cursor.DEFAULT);

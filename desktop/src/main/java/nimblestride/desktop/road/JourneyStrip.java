@@ -6,27 +6,25 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.DoubleConsumer;
 import javafx.scene.AccessibleRole;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.meter.Phrase;
 import nimblestride.desktop.look.Face;
 import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.look.Slate;
 
 /** The whole way home in one line: every bar, every landing, the return, and the stretch in view. A click goes there. */
-final class JourneyStrip extends Region {
+final class JourneyStrip extends StackPane {
     static final double HEIGHT = 40;
 
     private static final double LINE = 25;
     private static final int MOST_BARS = 1_000;
     private static final int MOST_LANDINGS = 2_000;
 
-    private final Canvas canvas = new Canvas();
-
     /** @param goTo is told the moment, in whole notes, to bring into view */
     JourneyStrip(DoubleConsumer goTo) {
-        getChildren().add(canvas);
+        getChildren().add(slate);
         setMinHeight(HEIGHT);
         setPrefHeight(HEIGHT);
         setMaxHeight(HEIGHT);
@@ -35,16 +33,19 @@ final class JourneyStrip extends Region {
         setOnMouseDragged(event -> goTo.accept(moment(event.getX())));
     }
 
+    private final Slate slate = new Slate((g, width, height) -> draw(g));
     private double total = 1;
     private Optional<Reckoning> shown = Optional.empty();
     private Map<Double, Integer> layersAt = Map.of();
+    private Stretch inView = new Stretch(0, 1, 1);
+    private Palette palette = Palette.DAY;
 
     private double moment(double x) {
-        return (x - RoadPainter.GUTTER) / (canvas.getWidth() - RoadPainter.GUTTER - 16) * total;
+        return (x - RoadPainter.GUTTER) / (getWidth() - RoadPainter.GUTTER - 16) * total;
     }
 
     private double x(double moment) {
-        return RoadPainter.GUTTER + moment / total * (canvas.getWidth() - RoadPainter.GUTTER - 16);
+        return RoadPainter.GUTTER + moment / total * (getWidth() - RoadPainter.GUTTER - 16);
     }
 
     /** @param length of the way home, in whole notes */
@@ -54,15 +55,19 @@ final class JourneyStrip extends Region {
         layersAt = layersAt(reckoning);
     }
 
-    void paint(Stretch inView, Palette palette) {
-        shown.ifPresent(reckoning -> paint(reckoning, inView, palette));
+    /** Shows which stretch is in view. */
+    void show(Stretch newInView, Palette newPalette) {
+        inView = newInView;
+        palette = newPalette;
+        slate.redraw();
     }
 
-    private void paint(Reckoning reckoning, Stretch inView, Palette palette) {
-        canvas.setWidth(getWidth());
-        canvas.setHeight(HEIGHT);
+    private void draw(GraphicsContext g) {
+        shown.ifPresent(reckoning -> draw(g, reckoning));
+    }
+
+    private void draw(GraphicsContext g, Reckoning reckoning) {
         Phrase phrase = reckoning.exercise().phrase();
-        GraphicsContext g = canvas.getGraphicsContext2D();
         g.setFill(palette.ground());
         g.fillRect(0, 0, getWidth(), HEIGHT);
         g.setFill(palette.panel());
@@ -74,9 +79,9 @@ final class JourneyStrip extends Region {
         g.strokeRoundRect(from, 4, Math.max(4, to - from), HEIGHT - 8, 6, 6);
         g.setStroke(palette.quiet());
         g.strokeLine(x(0), LINE, x(total), LINE);
-        bars(g, phrase, palette);
+        bars(g, phrase);
         List<Reckoning.OfLayer> layers = reckoning.layers();
-        landings(g, reckoning, palette);
+        landings(g, reckoning);
         g.setFill(palette.quiet());
         g.setFont(Face.text(12));
         g.fillText("the whole way", 6, LINE + 4);
@@ -87,7 +92,7 @@ final class JourneyStrip extends Region {
         }
     }
 
-    private void bars(GraphicsContext g, Phrase phrase, Palette palette) {
+    private void bars(GraphicsContext g, Phrase phrase) {
         long bars =
                 Math.round(total / phrase.length().toDouble()) * phrase.bars().size();
         if (bars > MOST_BARS) {
@@ -110,7 +115,7 @@ final class JourneyStrip extends Region {
     }
 
     /** A dot on every bar line that is landed on, the larger the more layers land there. */
-    private void landings(GraphicsContext g, Reckoning reckoning, Palette palette) {
+    private void landings(GraphicsContext g, Reckoning reckoning) {
         g.setFill(palette.landing());
         layersAt.forEach((at, count) -> {
             double radius = 2.5 + 4.0 * count / reckoning.layers().size();
@@ -137,10 +142,5 @@ final class JourneyStrip extends Region {
             });
         }
         return found;
-    }
-
-    @Override
-    protected void layoutChildren() {
-        canvas.setWidth(getWidth());
     }
 }

@@ -12,13 +12,12 @@ import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Orientation;
 import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
-import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.Pane;
 import javafx.scene.layout.VBox;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
@@ -29,6 +28,7 @@ import nimblestride.core.timing.Timing;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.look.Slate;
 
 /**
  * The Road and the whole way above it. It scrolls with the wheel, the bar below and the arrow keys, and zooms with + and
@@ -43,9 +43,8 @@ public final class RoadView extends BorderPane {
 
     private static final long FINE = 1_000;
 
-    private final Canvas canvas = new Canvas();
-    private final Pane holder = new Pane(canvas);
-    private final ScrollPane lanes = new ScrollPane(holder);
+    private final Slate slate = new Slate((g, width, height) -> draw(g, height));
+    private final ScrollPane lanes = new ScrollPane(slate);
     private final ScrollBar bar = new ScrollBar();
     private final JourneyStrip journey = new JourneyStrip(moment -> bringIntoView(moment, true));
     private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.DAY);
@@ -54,7 +53,7 @@ public final class RoadView extends BorderPane {
     private final IntegerProperty stage = new SimpleIntegerProperty(Exercise.MOST_LAYERS);
     private Counts counts = new Counts(school.get(), division.get());
     private final BooleanProperty reducedMotion = new SimpleBooleanProperty();
-    private final Hand hand = new Hand(canvas, this::groundInView);
+    private final Hand hand = new Hand(slate, this::groundInView);
     private Answer answer;
     private RoadPicture picture;
     private double ground;
@@ -69,18 +68,14 @@ public final class RoadView extends BorderPane {
         bar.setOrientation(Orientation.HORIZONTAL);
         bar.valueProperty().addListener(change -> paint());
         lanes.setFitToWidth(true);
+        lanes.setFitToHeight(true);
         lanes.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         lanes.getStyleClass().add("road-lanes");
         lanes.setFocusTraversable(false);
         setTop(new VBox(journey));
         setCenter(lanes);
         setBottom(bar);
-        canvas.widthProperty().bind(holder.widthProperty());
-        canvas.widthProperty().addListener(change -> refit());
-        lanes.viewportBoundsProperty().addListener(change -> {
-            sizeCanvas();
-            paint();
-        });
+        slate.widthProperty().addListener(change -> refit());
         palette.addListener(change -> paint());
         reducedMotion.addListener(change -> paint());
         stage.addListener(change -> paint());
@@ -151,7 +146,7 @@ public final class RoadView extends BorderPane {
             played = Optional.empty();
         }
         journey.show(answer.reckoning(), length());
-        sizeCanvas();
+        slate.setMinHeight(RoadPainter.heightFor(answer.reckoning().layers().size()));
         setAccessibleText(describe());
         refit();
     }
@@ -159,14 +154,6 @@ public final class RoadView extends BorderPane {
     private boolean isSameMusic(Exercise other) {
         return other.phrase().equals(answer.exercise().phrase())
                 && other.layers().equals(answer.exercise().layers());
-    }
-
-    private void sizeCanvas() {
-        if (answer != null) {
-            double needed = RoadPainter.heightFor(answer.reckoning().layers().size());
-            holder.setMinHeight(needed);
-            canvas.setHeight(Math.max(needed, lanes.getViewportBounds().getHeight()));
-        }
     }
 
     private String describe() {
@@ -179,7 +166,7 @@ public final class RoadView extends BorderPane {
     }
 
     private void refit() {
-        if (answer == null || canvas.getWidth() <= RoadPainter.GUTTER) {
+        if (answer == null || slate.getWidth() <= RoadPainter.GUTTER) {
             return;
         }
         NoteValue length = answer.exercise().phrase().length();
@@ -199,7 +186,7 @@ public final class RoadView extends BorderPane {
     }
 
     private double viewWidth() {
-        return Math.max(1, canvas.getWidth() - RoadPainter.GUTTER);
+        return Math.max(1, slate.getWidth() - RoadPainter.GUTTER);
     }
 
     /** The length shown: until all layers are back together, or some rounds where that is never or too far. */
@@ -264,7 +251,7 @@ public final class RoadView extends BorderPane {
 
     /** Where on the screen a moment, in whole notes, stands on the ground line. */
     public Point2D screenPlace(double moment) {
-        return canvas.localToScreen(RoadPainter.GUTTER + stretch().x(moment), ground);
+        return slate.localToScreen(RoadPainter.GUTTER + stretch().x(moment), ground);
     }
 
     /** The moment the marker shows, in whole notes; empty while nothing plays. */
@@ -340,19 +327,25 @@ public final class RoadView extends BorderPane {
     }
 
     private void paint() {
-        if (answer == null || canvas.getWidth() <= RoadPainter.GUTTER) {
+        if (answer == null || slate.getWidth() <= RoadPainter.GUTTER) {
             return;
         }
         updateBar();
+        journey.show(stretch(), palette.get());
+        slate.redraw();
+    }
+
+    private void draw(GraphicsContext g, double height) {
+        if (answer == null || slate.getWidth() <= RoadPainter.GUTTER) {
+            return;
+        }
         Stretch stretch = stretch();
         picture = RoadPicture.of(answer.reckoning(), stretch, counts, stage.get());
-        RoadPainter painter =
-                new RoadPainter(canvas.getGraphicsContext2D(), palette.get(), picture, stretch, canvas.getHeight());
+        RoadPainter painter = new RoadPainter(g, palette.get(), picture, stretch, height);
         ground = painter.ground();
         painter.paint();
-        played.ifPresent(timing -> new PlayedPainter(canvas.getGraphicsContext2D(), palette.get(), stretch, ground)
+        played.ifPresent(timing -> new PlayedPainter(g, palette.get(), stretch, ground)
                 .paint(timing.bySpot(), answer.exercise().phrase().length().toDouble()));
         heard.ifPresent(moment -> painter.marker(moment, reducedMotion.get()));
-        journey.paint(stretch, palette.get());
     }
 }

@@ -33,7 +33,7 @@ final class GearLine extends FlowPane {
         pivot.field().setAccessibleText("Pivot: old value = new value");
         Hint.on(
                 pivot.field(),
-                "dotted quarter = half, or 3/16 = 1/4, or 5 in groups of 4, or 4 quintuplet" + " sixteenths = quarter");
+                "dotted quarter = half, or 3/16 = 1/4, or 5 in groups of 4, or 4 quintuplet sixteenths = quarter");
         pivot.setPrefWidth(236);
         old = new ValueChoice(
                 "Old", "pivot-old", value -> set(value, gear.pivot().now()));

@@ -1,18 +1,23 @@
 package nimblestride.desktop.staff;
 
 import javafx.scene.AccessibleRole;
-import javafx.scene.canvas.Canvas;
+import javafx.scene.layout.StackPane;
 import nimblestride.core.engraving.Drawing;
 import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.look.Slate;
 
 /** A drawing at its own size. */
-public final class DrawingPicture extends Canvas {
+public final class DrawingPicture extends StackPane {
     private static final double LARGEST = 4_000;
 
     /** @param space a staff space in pixels */
     public DrawingPicture(Drawing drawing, double space, Palette palette) {
-        super(Math.min(LARGEST, drawing.width() * space), Math.min(LARGEST, drawing.height() * space));
+        double width = Math.min(LARGEST, drawing.width() * space);
+        double height = Math.min(LARGEST, drawing.height() * space);
+        setMinSize(width, height);
+        setPrefSize(width, height);
+        setMaxSize(width, height);
+        getChildren().setAll(new Slate((g, across, down) -> new CanvasPainter(g, palette, space).paint(drawing, 0, 0)));
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
-        new CanvasPainter(getGraphicsContext2D(), palette, space).paint(drawing, 0, 0);
     }
 }

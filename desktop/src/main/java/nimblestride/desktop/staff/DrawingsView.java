@@ -5,26 +5,24 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import javafx.geometry.Orientation;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.Pane;
 import javafx.scene.paint.Color;
 import nimblestride.core.engraving.Drawing;
 import nimblestride.core.engraving.Drawing.Spot;
 import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.look.Slate;
 
 /** Drawings below each other, as many as are in sight; it scrolls down. */
 public final class DrawingsView extends BorderPane {
     private static final double MARGIN = 8;
     private static final double WHEEL = 1.2;
 
-    private final Canvas canvas = new Canvas();
-    private final Pane holder = new Pane(canvas);
+    private final Slate slate = new Slate((g, width, height) -> draw(g, height));
     private final ScrollBar bar = new ScrollBar();
     private final double gap;
     private final boolean paper;
@@ -49,22 +47,18 @@ public final class DrawingsView extends BorderPane {
         this.paper = paper;
         getStyleClass().add("drawings");
         setMinSize(0, 0);
-        holder.setMinSize(0, 0);
-        canvas.widthProperty().bind(holder.widthProperty());
-        canvas.heightProperty().bind(holder.heightProperty());
-        canvas.widthProperty().addListener(change -> paint());
-        canvas.heightProperty().addListener(change -> fitBar());
+        slate.heightProperty().addListener(change -> fitBar());
         bar.setOrientation(Orientation.VERTICAL);
         bar.setMin(0);
-        bar.valueProperty().addListener(change -> paint());
-        setCenter(holder);
+        bar.valueProperty().addListener(change -> slate.redraw());
+        setCenter(slate);
         setRight(bar);
         addEventFilter(ScrollEvent.SCROLL, event -> {
             scrollTo(bar.getValue() - event.getDeltaY() * WHEEL);
             event.consume();
         });
         setOnKeyPressed(event -> {
-            double page = canvas.getHeight() * 0.9;
+            double page = slate.getHeight() * 0.9;
             if (event.getCode() == KeyCode.PAGE_DOWN || event.getCode() == KeyCode.PAGE_UP) {
                 scrollTo(bar.getValue() + (event.getCode() == KeyCode.PAGE_DOWN ? page : -page));
                 event.consume();
@@ -74,7 +68,7 @@ public final class DrawingsView extends BorderPane {
 
     /** Has a click on a count told: the drawing, and the spot on it. */
     public void onClick(BiConsumer<Integer, Spot> clicked) {
-        canvas.addEventHandler(MouseEvent.MOUSE_PRESSED, event -> {
+        slate.addEventHandler(MouseEvent.MOUSE_PRESSED, event -> {
             requestFocus();
             for (int i = 0; i < drawings.size(); i++) {
                 double y = (event.getY() - top(i)) / space;
@@ -90,22 +84,22 @@ public final class DrawingsView extends BorderPane {
 
     /** Has it told when the room across has changed. */
     public void onRoom(Runnable changed) {
-        canvas.widthProperty().addListener(change -> changed.run());
+        slate.widthProperty().addListener(change -> changed.run());
     }
 
     public void setPalette(Palette newPalette) {
         palette = newPalette;
-        paint();
+        slate.redraw();
     }
 
     /** The room a drawing has across, in staff spaces. */
     public double room() {
-        return (canvas.getWidth() - 2 * MARGIN) / space;
+        return (slate.getWidth() - 2 * MARGIN) / space;
     }
 
     /** Draws so large that a width in staff spaces fills the room across. */
     public void fitAcross(double width) {
-        double fitting = (canvas.getWidth() - 2 * MARGIN) / width;
+        double fitting = (slate.getWidth() - 2 * MARGIN) / width;
         if (fitting > 0 && fitting != space) {
             space = fitting;
             show(drawings);
@@ -132,15 +126,15 @@ public final class DrawingsView extends BorderPane {
     }
 
     private void fitBar() {
-        double most = Math.max(0, tops[drawings.size()] - canvas.getHeight());
+        double most = Math.max(0, tops[drawings.size()] - slate.getHeight());
         bar.setMax(most);
-        bar.setVisibleAmount(most == 0 ? 1 : most * canvas.getHeight() / tops[drawings.size()]);
+        bar.setVisibleAmount(most == 0 ? 1 : most * slate.getHeight() / tops[drawings.size()]);
         bar.setUnitIncrement(40);
-        bar.setBlockIncrement(canvas.getHeight() * 0.9);
+        bar.setBlockIncrement(slate.getHeight() * 0.9);
         bar.setVisible(most > 0);
         bar.setManaged(most > 0);
         scrollTo(bar.getValue());
-        paint();
+        slate.redraw();
     }
 
     private void scrollTo(double y) {
@@ -157,7 +151,7 @@ public final class DrawingsView extends BorderPane {
         if (!now.equals(lit)) {
             lit = now;
             lit.ifPresent(this::bringIntoSight);
-            paint();
+            slate.redraw();
         }
     }
 
@@ -165,7 +159,7 @@ public final class DrawingsView extends BorderPane {
     public void unlight() {
         if (lit.isPresent()) {
             lit = Optional.empty();
-            paint();
+            slate.redraw();
         }
     }
 
@@ -173,13 +167,13 @@ public final class DrawingsView extends BorderPane {
     public void choose(int drawing, Spot spot) {
         chosen = Optional.of(new Lit(drawing, spot));
         bringIntoSight(chosen.get());
-        paint();
+        slate.redraw();
     }
 
     /** Marks no count as chosen. */
     public void chooseNone() {
         chosen = Optional.empty();
-        paint();
+        slate.redraw();
     }
 
     private Optional<Lit> find(int scoreBar, double at) {
@@ -197,19 +191,17 @@ public final class DrawingsView extends BorderPane {
     private void bringIntoSight(Lit place) {
         double top = tops[place.drawing];
         double height = drawings.get(place.drawing).height() * space;
-        if (top < bar.getValue() || top + height > bar.getValue() + canvas.getHeight()) {
+        if (top < bar.getValue() || top + height > bar.getValue() + slate.getHeight()) {
             scrollTo(top - MARGIN);
         }
     }
 
-    private void paint() {
-        GraphicsContext graphics = canvas.getGraphicsContext2D();
-        graphics.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
+    private void draw(GraphicsContext graphics, double room) {
         CanvasPainter painter = new CanvasPainter(graphics, paper ? Palette.DAY : palette, space);
         for (int i = 0; i < drawings.size(); i++) {
             double top = top(i);
             double height = drawings.get(i).height() * space;
-            if (top + height < 0 || top > canvas.getHeight()) {
+            if (top + height < 0 || top > room) {
                 continue;
             }
             if (paper) {

@@ -8,13 +8,12 @@ import javafx.geometry.Orientation;
 import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
-import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.Pane;
 import nimblestride.core.crossing.Displacement;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.layer.Layer;
@@ -22,6 +21,7 @@ import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.look.Slate;
 import nimblestride.desktop.weave.WeavePicture.Mark;
 import nimblestride.desktop.weave.WeavePicture.Row;
 
@@ -39,8 +39,7 @@ public final class WeaveView extends BorderPane {
     /** Ways home of more bars are told in words; there are buttons for the places on them. */
     private static final long MOST_ROWS = 10_000_000;
 
-    private final Canvas canvas = new Canvas();
-    private final Pane holder = new Pane(canvas);
+    private final Slate slate = new Slate((g, width, height) -> draw(g));
     private final ScrollBar bar = new ScrollBar();
     private final Displacing displacing;
     private final Consumer<String> told;
@@ -68,20 +67,17 @@ public final class WeaveView extends BorderPane {
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         bar.setOrientation(Orientation.VERTICAL);
         bar.valueProperty().addListener(change -> paint());
-        holder.setMinSize(0, 0);
-        canvas.widthProperty().bind(holder.widthProperty());
-        canvas.heightProperty().bind(holder.heightProperty());
-        canvas.widthProperty().addListener(change -> paint());
-        canvas.heightProperty().addListener(change -> refit());
-        setCenter(holder);
+        slate.widthProperty().addListener(change -> paint());
+        slate.heightProperty().addListener(change -> refit());
+        setCenter(slate);
         setRight(bar);
         addEventFilter(ScrollEvent.SCROLL, this::scroll);
         setOnKeyPressed(this::press);
-        canvas.setOnMouseMoved(this::point);
-        canvas.setOnMouseExited(event -> tellChosen());
-        canvas.setOnMousePressed(this::takeHold);
-        canvas.setOnMouseDragged(this::drag);
-        canvas.setOnMouseReleased(event -> letGo());
+        slate.setOnMouseMoved(this::point);
+        slate.setOnMouseExited(event -> tellChosen());
+        slate.setOnMousePressed(this::takeHold);
+        slate.setOnMouseDragged(this::drag);
+        slate.setOnMouseReleased(event -> letGo());
     }
 
     public void setPalette(Palette newPalette) {
@@ -125,7 +121,7 @@ public final class WeaveView extends BorderPane {
     }
 
     private void refit() {
-        if (answer != null && !fitted && canvas.getHeight() > 0) {
+        if (answer != null && !fitted && slate.getHeight() > 0) {
             fit();
         }
         paint();
@@ -133,25 +129,33 @@ public final class WeaveView extends BorderPane {
 
     /** Rows as high as lets the whole way home be seen, as far as they keep a readable height. */
     public void fit() {
-        fitted = canvas.getHeight() > 0;
-        double room = (canvas.getHeight() - 8) / Math.max(1, Math.min(rows(), 200));
+        fitted = slate.getHeight() > 0;
+        double room = (slate.getHeight() - 8) / Math.max(1, Math.min(rows(), 200));
         double least = Math.max(15, 9 + 5.0 * answer.reckoning().layers().size());
         pitch = Math.max(least, Math.min(40, room));
         paint();
     }
 
     private void paint() {
-        if (answer == null || canvas.getWidth() <= Loom.GUTTER || canvas.getHeight() < 1) {
+        if (answer == null || slate.getWidth() <= Loom.GUTTER || slate.getHeight() < 1) {
             return;
         }
         updateBar();
         long first = (long) Math.floor(bar.getValue());
         Phrase phrase = answer.exercise().phrase();
-        loom = Loom.of(phrase, first, pitch, canvas.getWidth(), canvas.getHeight());
+        loom = Loom.of(phrase, first, pitch, slate.getWidth(), slate.getHeight());
+        slate.redraw();
+    }
+
+    private void draw(GraphicsContext g) {
+        if (answer == null || loom == null) {
+            return;
+        }
+        long first = loom.first();
         int count = (int) Math.min(loom.rows(), rows() - first);
         picture = WeavePicture.of(answer.reckoning(), first, count);
         int layers = answer.reckoning().layers().size();
-        WeavePainter painter = new WeavePainter(canvas.getGraphicsContext2D(), palette, picture, loom, layers);
+        WeavePainter painter = new WeavePainter(g, palette, picture, loom, layers);
         painter.paint(inHand, chosen);
         heard.ifPresent(moment -> paintMarker(painter, moment));
     }
@@ -166,7 +170,7 @@ public final class WeaveView extends BorderPane {
     }
 
     private void updateBar() {
-        double whole = Math.max(1, Math.floor((canvas.getHeight() - 4) / pitch));
+        double whole = Math.max(1, Math.floor((slate.getHeight() - 4) / pitch));
         double most = Math.max(0, rows() - whole);
         bar.setMax(most);
         bar.setVisibleAmount(most <= 0 ? 1 : Math.max(most / 200, most * whole / rows()));
@@ -303,7 +307,7 @@ public final class WeaveView extends BorderPane {
 
     private void point(MouseEvent event) {
         Optional<WeavePlace> place = markAt(event);
-        canvas.setCursor(place.isPresent() ? Cursor.H_RESIZE : Cursor.DEFAULT);
+        slate.setCursor(place.isPresent() ? Cursor.H_RESIZE : Cursor.DEFAULT);
         place.ifPresentOrElse(at -> told.accept(new WeaveWords(answer.reckoning()).tell(at)), this::tellChosen);
     }
 
@@ -362,7 +366,7 @@ public final class WeaveView extends BorderPane {
         int row = (int) (number - loom.first());
         return row < 0 || row >= picture.rows().size()
                 ? Optional.empty()
-                : Optional.of(canvas.localToScreen(
+                : Optional.of(slate.localToScreen(
                         loom.x(at.toDouble()),
                         loom.top(row)
                                 + loom.lane(layer, answer.reckoning().layers().size())));
