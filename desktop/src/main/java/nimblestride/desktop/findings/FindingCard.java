@@ -18,8 +18,8 @@ import nimblestride.core.finding.Finding;
 
 /** One finding with its sum and what would mend it. */
 final class FindingCard extends VBox {
-    private final Label sentence = wrapped("finding-sentence");
-    private final Label sum = wrapped("finding-sum");
+    private final Label sentence = new WrappedText("finding-sentence");
+    private final Label sum = new WrappedText("finding-sum");
     private final Button button = new Button();
     private final Consumer<Finding.Place> goTo;
     private Finding finding;
@@ -38,6 +38,9 @@ final class FindingCard extends VBox {
     }
 
     void show(Finding newFinding) {
+        if (newFinding.equals(finding)) {
+            return;
+        }
         String kind = "finding-" + newFinding.kind().name().toLowerCase(Locale.ROOT);
         if (!getStyleClass().contains(kind)) {
             getStyleClass().setAll("finding", kind);
@@ -84,13 +87,5 @@ final class FindingCard extends VBox {
         ClipboardContent content = new ClipboardContent();
         content.putString(text());
         Clipboard.getSystemClipboard().setContent(content);
-    }
-
-    private static Label wrapped(String styleClass) {
-        Label label = new Label();
-        label.setWrapText(true);
-        label.setMinHeight(USE_PREF_SIZE);
-        label.getStyleClass().add(styleClass);
-        return label;
     }
 }

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.DoubleConsumer;
+import java.util.stream.IntStream;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.StackPane;
@@ -126,14 +127,19 @@ final class JourneyStrip extends StackPane {
     /** How many layers land on each bar line on the way home. */
     private Map<Double, Integer> layersAt(Reckoning reckoning) {
         Map<Double, Integer> found = new TreeMap<>();
+        Phrase phrase = reckoning.exercise().phrase();
+        int bars = phrase.bars().size();
+        double round = phrase.length().toDouble();
+        double[] starts = IntStream.range(0, bars)
+                .mapToDouble(bar -> phrase.startOf(bar).toDouble())
+                .toArray();
         for (Reckoning.OfLayer layer : reckoning.layers()) {
             layer.alignment().result().ifPresent(alignment -> {
                 double returns = alignment.returnsAfter().length().toDouble();
                 boolean lands = !alignment.landings().isEmpty();
                 for (double base = 0; lands && base < total && found.size() < MOST_LANDINGS; base += returns) {
                     for (long bar : alignment.landings()) {
-                        double at = base
-                                + reckoning.exercise().phrase().startOf(bar).toDouble();
+                        double at = base + Math.floorDiv(bar, bars) * round + starts[(int) (bar % bars)];
                         if (at < total && found.size() < MOST_LANDINGS) {
                             found.merge(at, 1, Integer::sum);
                         }
