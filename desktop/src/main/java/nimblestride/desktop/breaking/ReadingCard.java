@@ -35,6 +35,7 @@ final class ReadingCard extends Button {
         // A button asks its text for a height before it has a width of its own.
         why.setPrefWidth(TEXT_WIDTH);
         why.setMinWidth(TEXT_WIDTH);
+        why.setMinHeight(USE_PREF_SIZE);
         setMinWidth(0);
         VBox both = new VBox(grouping, why);
         setGraphic(both);

@@ -72,6 +72,7 @@ final class FamiliesPage extends VBox implements Page {
         kind.setConverter(new Titles<>(value -> value.title));
         kind.setValue(Kind.DISPLACEMENTS);
         kind.setPrefWidth(206);
+        kind.setMinWidth(206);
         kind.valueProperty().addListener(change -> ask());
         meters = new TypedField<>(
                 BarsText::read,

@@ -17,6 +17,7 @@ import nimblestride.core.exercise.Exercise;
 import nimblestride.core.value.Tally;
 import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.look.FlowLine;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.look.Titles;
 import nimblestride.desktop.pages.Page;
@@ -59,6 +60,7 @@ final class SoundFilePage extends VBox implements Page {
         bits.setConverter(new Titles<>(width -> width + " bits"));
         bits.setAccessibleText("How finely it is written");
         apart.setId("wav-apart");
+        apart.setMinWidth(USE_PREF_SIZE);
         rounds = WholeNumber.field("wav-rounds", "times", 1, WavFile.MOST_ROUNDS, 64, value -> {
             times = value;
             measure();
@@ -72,15 +74,16 @@ final class SoundFilePage extends VBox implements Page {
         progress.setPrefWidth(240);
         cancel = new SmallButton("Give it up", "wav-cancel", () -> goesOn.set(false));
         working(false);
-        HBox how = new HBox(new Caption("A WAV file,"), bits, apart);
+        FlowLine how = new FlowLine(new Caption("A WAV file,"), bits, apart);
         HBox often = new HBox(new Caption("Played"), rounds, new Caption("times round"));
         HBox write = new HBox(new SmallButton("Write it…", "wav-write", this::write), progress, cancel);
-        for (HBox line : new HBox[] {how, often, write}) {
+        for (HBox line : new HBox[] {often, write}) {
             line.getStyleClass().add("add-line");
         }
         Caption about = new Caption(
                 "It sounds as it would be played now: click, count-in, speed, balance, band and bars are set on the Practise bench.");
         about.setWrapText(true);
+        about.setMinWidth(0);
         about.setMinHeight(USE_PREF_SIZE);
         getChildren().setAll(how, often, about, length, write);
         sceneProperty().addListener(change -> measure());

@@ -69,8 +69,8 @@ final class DealPage extends VBox implements Page {
         which.setAccessibleText("The sticking that is dealt");
         which.setPromptText("no sticking yet");
         which.setConverter(StickingNames.of(desk));
-        which.setMinWidth(118);
-        which.setPrefWidth(118);
+        which.setMinWidth(150);
+        which.setPrefWidth(150);
         which.valueProperty().addListener(change -> startAnew());
         way.setId("deal-way");
         way.setAccessibleText("What is tried");

@@ -53,8 +53,8 @@ final class StickingPage extends VBox implements Page {
         this.desk = desk;
         getStyleClass().add("page");
         which.setId("sticking-layer");
-        which.setMinWidth(118);
-        which.setPrefWidth(118);
+        which.setMinWidth(150);
+        which.setPrefWidth(150);
         which.setPromptText("no sticking yet");
         which.setConverter(StickingNames.of(desk));
         which.setAccessibleText("Which sticking");

@@ -6,6 +6,7 @@ import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Section;
 import nimblestride.core.exercise.Sectioning;
@@ -66,9 +67,11 @@ final class SectionRow {
                 desk::endBurst);
         field(name, "section-name-" + index, "Name of the feel of section " + (index + 1), 88);
         bars.setId("section-bars-" + index);
-        bars.getStyleClass().addAll("small", "way");
+        bars.getStyleClass().addAll("small", "way", "wrapped");
         bars.setMaxWidth(Double.MAX_VALUE);
         bars.setMinWidth(64);
+        bars.setWrapText(true);
+        bars.setMinHeight(Region.USE_PREF_SIZE);
         Hint.on(bars, "Take this feel in hand: the Road and every bench then show it");
         bars.setOnAction(event -> desk.turnTo(feel()));
         rounds = new TypedField<>(

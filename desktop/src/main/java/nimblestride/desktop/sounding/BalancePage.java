@@ -108,13 +108,13 @@ public final class BalancePage extends VBox implements Page {
         Mix mix = settings.mix().get();
         rows.addRow(
                 0,
-                new Label("the click"),
+                own("the click"),
                 new Label(),
                 new Label(),
                 level("click", "the click", mix.click(), value -> change(now -> now.withClick(value))));
         rows.addRow(
                 1,
-                new Label("the band"),
+                own("the band"),
                 new Label(),
                 new Label(),
                 level("band", "the band", mix.band(), value -> change(now -> now.withBand(value))));
@@ -140,11 +140,9 @@ public final class BalancePage extends VBox implements Page {
         CheckBox alone = box("alone" + id, "alone", levels.alone().contains(name));
         alone.selectedProperty()
                 .addListener((property, was, on) -> change(mix -> kind.change(mix, now -> now.alone(name, on))));
-        Label label = new Label(name);
-        label.setMinWidth(USE_PREF_SIZE);
         rows.addRow(
                 rows.getRowCount(),
-                label,
+                own(name),
                 heard,
                 alone,
                 level(
@@ -152,6 +150,12 @@ public final class BalancePage extends VBox implements Page {
                         name,
                         levels.set(name),
                         value -> change(mix -> kind.change(mix, now -> now.with(name, value)))));
+    }
+
+    private static Label own(String name) {
+        Label label = new Label(name);
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
     }
 
     private static CheckBox box(String id, String text, boolean on) {

@@ -11,12 +11,12 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.text.ValueText;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.look.FlowLine;
 import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.play.PlaySettings;
@@ -69,18 +69,10 @@ public final class ClickPage extends VBox implements Page {
                 .setAll(
                         says(),
                         line(new Caption("Silent"), silence),
-                        line(
-                                new Caption("Once in every"),
-                                every,
-                                new Caption("bars"),
-                                gap(),
-                                new Caption("Counted in for"),
-                                countIn,
-                                new Caption("bars"),
-                                gap(),
-                                new Caption("At"),
-                                percent,
-                                new Caption("% of the tempo")));
+                        new FlowLine(
+                                line(new Caption("Once in every"), every, new Caption("bars")),
+                                line(new Caption("Counted in for"), countIn, new Caption("bars")),
+                                line(new Caption("At"), percent, new Caption("% of the tempo"))));
         settings.clicking().addListener(change -> show());
         settings.percent().addListener(change -> show());
         settings.countIn().addListener(change -> show());
@@ -91,12 +83,6 @@ public final class ClickPage extends VBox implements Page {
         HBox line = new HBox(nodes);
         line.getStyleClass().add("add-line");
         return line;
-    }
-
-    private static Region gap() {
-        Region gap = new Region();
-        gap.setMinWidth(8);
-        return gap;
     }
 
     /** What it can click; where several fall together, the strongest is heard. */
@@ -116,7 +102,8 @@ public final class ClickPage extends VBox implements Page {
                 box(Level.OFF_BEAT, "the off-beats"),
                 box(Level.NEW_BEAT, "the beat after the next change"));
         grid.add(
-                line(box(Level.PULSE, "a pulse of"), pulse, gap(), box(Level.LAYER, "with the layer"), layer),
+                new FlowLine(
+                        line(box(Level.PULSE, "a pulse of"), pulse), line(box(Level.LAYER, "with the layer"), layer)),
                 1,
                 2,
                 3,

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import javafx.scene.control.ComboBox;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import nimblestride.core.teaching.Student;
 import nimblestride.desktop.book.BookFiles;
 import nimblestride.desktop.book.OpenBook;
@@ -12,7 +12,7 @@ import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.look.Titles;
 
 /** Whose lesson it is, and what is done with a student: added, remembered, handed something, their log merged, taken out. */
-final class StudentBar extends HBox {
+final class StudentBar extends FlowPane {
     private final OpenBook book;
     private final LessonPage.Beyond beyond;
     private final Runnable changed;
@@ -24,7 +24,7 @@ final class StudentBar extends HBox {
         this.book = book;
         this.beyond = beyond;
         this.changed = changed;
-        getStyleClass().add("add-line");
+        getStyleClass().add("flow-line");
         students.setId("student");
         students.setPrefWidth(130);
         students.setMinWidth(130);

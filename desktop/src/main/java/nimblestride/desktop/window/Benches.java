@@ -8,7 +8,6 @@ import java.util.Locale;
 import java.util.Map;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -18,6 +17,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.desktop.desk.Answer;
+import nimblestride.desktop.look.Ends;
 import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.pages.Bench;
@@ -28,7 +28,8 @@ final class Benches extends VBox {
     private static final double ROOM_FOR_ABOUT = 920;
 
     private final List<Bench> all = new ArrayList<>();
-    private final HBox head = new HBox();
+    private final HBox names = new HBox();
+    private Region head = names;
     private final Label about = new Label();
     private final ToggleGroup chosen = new ToggleGroup();
     private final ReadOnlyObjectWrapper<Region> shown = new ReadOnlyObjectWrapper<>();
@@ -37,11 +38,11 @@ final class Benches extends VBox {
 
     Benches() {
         getStyleClass().add("benches");
-        head.getStyleClass().add("bench-head");
+        names.getStyleClass().add("bench-names");
         about.setMinWidth(0);
         about.getStyleClass().addAll("quiet", "bench-about");
-        about.visibleProperty().bind(head.widthProperty().greaterThan(ROOM_FOR_ABOUT));
-        head.getChildren().add(about);
+        about.visibleProperty().bind(widthProperty().greaterThan(ROOM_FOR_ABOUT));
+        names.getChildren().add(about);
         getChildren().setAll(head);
         chosen.selectedToggleProperty().addListener((property, old, now) -> {
             if (now == null) {
@@ -69,15 +70,15 @@ final class Benches extends VBox {
             }
         });
         buttons.put(name, button);
-        head.getChildren().add(buttons.size() - 1, button);
+        names.getChildren().add(buttons.size() - 1, button);
     }
 
-    /** Puts something at the right end of the line that names the benches. */
-    void addAtTheEnd(Node... nodes) {
-        Region between = new Region();
-        HBox.setHgrow(between, Priority.ALWAYS);
-        head.getChildren().add(between);
-        head.getChildren().addAll(nodes);
+    /** Puts something at the right end of the line that names the benches, once. */
+    void putAtTheEnd(Region end) {
+        getChildren().remove(names);
+        head = new Ends(names, end);
+        head.getStyleClass().add("bench-head");
+        getChildren().add(0, head);
     }
 
     void show(Exercise exercise) {

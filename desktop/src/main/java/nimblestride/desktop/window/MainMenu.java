@@ -9,6 +9,7 @@ import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.KeyCombination;
 import nimblestride.core.exercise.Rewriting;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.Sizes;
 import nimblestride.desktop.play.Transport;
 import nimblestride.desktop.road.RoadView;
 
@@ -84,6 +85,9 @@ final class MainMenu extends MenuBar {
                         item("Closer", "Shortcut+PLUS", road::zoomIn),
                         item("Farther", "Shortcut+MINUS", road::zoomOut),
                         item("Fit the phrase", "Shortcut+0", road::fitPhrase),
+                        new SeparatorMenuItem(),
+                        item("Everything larger", "Shortcut+Shift+PERIOD", () -> window.resize(Sizes::larger)),
+                        item("Everything smaller", "Shortcut+Shift+COMMA", () -> window.resize(Sizes::smaller)),
                         new SeparatorMenuItem(),
                         item("Find in the Book", "Shortcut+F", window::findInBook),
                         bookShown,

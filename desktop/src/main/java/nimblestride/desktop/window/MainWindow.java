@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.IntUnaryOperator;
 import java.util.function.LongSupplier;
 import java.util.function.UnaryOperator;
 import javafx.scene.Scene;
@@ -29,6 +30,7 @@ import nimblestride.desktop.handout.HandOutBench;
 import nimblestride.desktop.help.HelpPane;
 import nimblestride.desktop.look.Face;
 import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.look.Sizes;
 import nimblestride.desktop.placing.PlaceBench;
 import nimblestride.desktop.play.Transport;
 import nimblestride.desktop.practising.Diary;
@@ -60,6 +62,7 @@ public final class MainWindow {
     private final OpenBook openBook;
     private final BookPane book;
     private final BorderPane root = new BorderPane();
+    private final Enlarged enlarged = new Enlarged(root);
     private final MainMenu menu;
     private final Keeping keeping = new Keeping(this::tell);
     private final StandWindow stand;
@@ -85,7 +88,7 @@ public final class MainWindow {
         this.sounding = new Sounding(desk, outputs, home.resolve("voices"), road, this::follow, this::tell);
         this.transport = sounding.transport();
         remembered.sound().apply(transport.settings(), sounding.devices());
-        this.stand = new StandWindow(stage, desk, road, transport::toggle, root::getStyle);
+        this.stand = new StandWindow(stage, desk, road, transport::toggle, enlarged::getStyle);
         Questions asking = questions.orElseGet(() -> new WindowQuestions(stage, home));
         this.openBook = new OpenBook(ahead.file(), ahead.book(), clock, this::tell);
         this.files = new FileMenu(desk, asking, openBook, this::tell);
@@ -129,7 +132,7 @@ public final class MainWindow {
         benches.add("Shift", "a change of gear, there and back", new ShiftBench(desk, transport));
         benches.add("Practise", "stages, the ladder, taps and the log; how it all sounds", practising);
         benches.add("Hand out", "the page as it will print, and files for other programs", handing);
-        benches.addAtTheEnd(new CountChoice(desk, road.school(), road.division(), this::showCountStand));
+        benches.putAtTheEnd(new CountChoice(desk, road.school(), road.division(), this::showCountStand));
         benches.choose("Cross");
         this.findings =
                 new FindingsPane(place -> road.bringIntoView(place.at()), mend -> desk.edit(exercise -> mend.mended()));
@@ -165,17 +168,32 @@ public final class MainWindow {
         menu.night().set(remembered.night());
         road.school().set(remembered.counting());
         practising.rests().set(remembered.rests());
-        Scene scene = new Scene(root, remembered.width(), remembered.height());
-        scene.getStylesheets()
-                .setAll(MainWindow.class
-                        .getResource("/nimblestride/desktop/look/stride.css")
-                        .toExternalForm());
+        Scene scene = new Scene(enlarged, remembered.width(), remembered.height());
+        enlarged.percent().addListener(change -> dress(scene));
+        enlarged.percent().set(remembered.percent());
+        dress(scene);
         new WindowKeys(scene, desk, transport, sounding.devices(), road).listen();
         FileDrop.accept(scene, files::open);
         stage.setScene(scene);
         stage.setMinWidth(900);
         stage.setMinHeight(600);
         stage.setOnCloseRequest(event -> close());
+    }
+
+    private void dress(Scene scene) {
+        scene.getStylesheets()
+                .setAll(
+                        MainWindow.class
+                                .getResource("/nimblestride/desktop/look/stride.css")
+                                .toExternalForm(),
+                        Sizes.stylesheet(enlarged.percent().get()));
+    }
+
+    /** Shows everything larger or smaller. */
+    void resize(IntUnaryOperator next) {
+        int percent = next.applyAsInt(enlarged.percent().get());
+        enlarged.percent().set(percent);
+        tell("Everything is shown at " + percent + " % of its usual size.");
     }
 
     /** While voices are being placed, a click on a count of the Road places one. */
@@ -252,7 +270,7 @@ public final class MainWindow {
     void setNight(boolean toNight) {
         night = toNight;
         Palette palette = night ? Palette.NIGHT : Palette.DAY;
-        root.setStyle(palette.asStyle());
+        enlarged.setStyle(palette.asStyle());
         road.palette().set(palette);
         benches.setPalette(palette);
         bringing.setPalette(palette);
@@ -366,6 +384,7 @@ public final class MainWindow {
                 stage.getScene().getHeight(),
                 night,
                 road.reducedMotion().get(),
+                enlarged.percent().get(),
                 menu.bookShown().get(),
                 road.school().get(),
                 handing.sheet(),

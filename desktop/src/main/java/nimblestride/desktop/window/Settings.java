@@ -14,6 +14,7 @@ import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.sheet.Paper;
 import nimblestride.core.sheet.Section;
 import nimblestride.core.sheet.Sheet;
+import nimblestride.desktop.look.Sizes;
 import nimblestride.formats.file.AtomicFile;
 
 /**
@@ -23,6 +24,7 @@ import nimblestride.formats.file.AtomicFile;
  * @param height of the window, in pixels
  * @param night whether the dim stage is shown in place of chart paper
  * @param reducedMotion whether a moving line takes the place of the hopping marker
+ * @param percent how large everything is, of its usual size
  * @param bookShown whether the Book is unfolded
  * @param counting how the Road is counted
  * @param sheet what stands on a sheet; of it the paper, the sections and the stages are remembered
@@ -34,6 +36,7 @@ record Settings(
         double height,
         boolean night,
         boolean reducedMotion,
+        int percent,
         boolean bookShown,
         CountingSchool counting,
         Sheet sheet,
@@ -44,6 +47,7 @@ record Settings(
             800,
             false,
             false,
+            Sizes.USUAL,
             true,
             CountingSchool.BEATS,
             Sheet.USUAL,
@@ -64,6 +68,7 @@ record Settings(
                 number(properties, "height", USUAL.height),
                 flag(properties, "night", USUAL.night),
                 flag(properties, "reducedMotion", USUAL.reducedMotion),
+                percent(properties),
                 flag(properties, "bookShown", USUAL.bookShown),
                 school(properties.getProperty("counting", "")),
                 sheet(properties),
@@ -92,6 +97,14 @@ record Settings(
                             Integer.parseInt(properties.getProperty("sheet.firstPercent", "")));
         } catch (IllegalArgumentException e) {
             return sheet.on(paper);
+        }
+    }
+
+    private static int percent(Properties properties) {
+        try {
+            return Sizes.nearest(Double.parseDouble(properties.getProperty("percent", "")));
+        } catch (NumberFormatException e) {
+            return USUAL.percent;
         }
     }
 
@@ -129,6 +142,7 @@ record Settings(
         properties.setProperty("height", Double.toString(height));
         properties.setProperty("night", Boolean.toString(night));
         properties.setProperty("reducedMotion", Boolean.toString(reducedMotion));
+        properties.setProperty("percent", Integer.toString(percent));
         properties.setProperty("bookShown", Boolean.toString(bookShown));
         properties.setProperty("counting", counting.name());
         properties.setProperty("sheet.paper", sheet.paper().name());

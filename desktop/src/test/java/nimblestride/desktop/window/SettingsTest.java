@@ -43,7 +43,7 @@ class SettingsTest {
                 Optional.of(new Band(Band.Line.DRONE, new Key(3, Mode.DORIAN), Optional.of(NoteValue.of(5, 16)))),
                 120,
                 Optional.of("card two"));
-        Settings settings = new Settings(1000.5, 700, true, true, false, CountingSchool.GROUPS, sheet, 45, sound);
+        Settings settings = new Settings(1000.5, 700, true, true, 150, false, CountingSchool.GROUPS, sheet, 45, sound);
         settings.write(folder.resolve("settings.properties"));
         assertThat(Settings.read(folder.resolve("settings.properties"))).isEqualTo(settings);
     }

@@ -1,0 +1,96 @@
+package nimblestride.desktop.window;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.StandardCopyOption;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Control;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ListView;
+import javafx.scene.control.ScrollBar;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.Region;
+import javafx.scene.text.Text;
+import nimblestride.desktop.book.SampleBook;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** On every page, with the sample Book, in windows of every size: no text is cut short, and no control stands where nobody can get at it. */
+class FittingStoryTest extends WindowStory {
+    @ParameterizedTest
+    @CsvSource({"1024, 700, 100", "1280, 800, 200"})
+    void nothingIsCutShort(int width, int height, int percent) throws Exception {
+        closeWindow();
+        SampleBook.make(home.resolve("sample.book"), LocalDate.of(2026, 6, 1));
+        Files.move(home.resolve("sample.book"), home.resolve(Ahead.BOOK), StandardCopyOption.REPLACE_EXISTING);
+        openAgain();
+        interact(() -> {
+            window.openFromBook(SampleBook.FIRST);
+            window.stage().setWidth(width);
+            window.stage().setHeight(height);
+            window.resize(now -> percent);
+        });
+        until(() -> window.desk().answer().get().exercise().name().equals(SampleBook.FIRST));
+        Set<String> wrong = new TreeSet<>();
+        for (String bench : List.of("Break", "Place", "Cross", "Shift", "Practise", "Hand out")) {
+            List<String> pages = new ArrayList<>();
+            interact(() -> {
+                window.chooseBench(bench);
+                root().lookupAll(".page-name").forEach(page -> pages.add(((ToggleButton) page).getText()));
+            });
+            for (String page : pages) {
+                interact(() -> window.go(bench, page));
+                Thread.sleep(100);
+                interact(() -> {
+                    root().applyCss();
+                    root().layout();
+                    look(root(), bench + " > " + page + ": ", false, wrong);
+                });
+            }
+        }
+        assertThat(wrong).isEmpty();
+    }
+
+    private Parent root() {
+        return window.stage().getScene().getRoot();
+    }
+
+    private void look(Node node, String where, boolean scrolls, Set<String> wrong) {
+        // What is cut short in the Book is told whole while the mouse rests on it.
+        if (!node.isVisible() || node.getStyleClass().contains("book")) {
+            return;
+        }
+        if (node instanceof Labeled labeled && node.lookup(".text") instanceof Text text && isCut(labeled, text)) {
+            wrong.add("cut " + where + labeled.getText() + " -> " + text.getText() + " " + labeled.getStyleClass());
+        }
+        if (node instanceof Control && node.isFocusTraversable() && !scrolls) {
+            Region all = (Region) root().lookup(".window");
+            Bounds at = all.sceneToLocal(node.localToScene(node.getBoundsInLocal()));
+            if (at.getMinX() < -1
+                    || at.getMinY() < -1
+                    || at.getMaxX() > all.getWidth() + 1
+                    || at.getMaxY() > all.getHeight() + 1) {
+                wrong.add("out " + where + node.getTypeSelector() + " " + node.getId() + " " + (int) at.getMaxX() + ","
+                        + (int) at.getMaxY() + " of " + all.getWidth() + " " + all.getHeight());
+            }
+        }
+        boolean within = scrolls || node instanceof ScrollPane || node instanceof ListView || node instanceof ScrollBar;
+        if (node instanceof Parent parent) {
+            parent.getChildrenUnmodifiable().forEach(child -> look(child, where, within, wrong));
+        }
+    }
+
+    private static boolean isCut(Labeled labeled, Text shown) {
+        String text = labeled.getText() == null ? "" : labeled.getText();
+        return List.of("...", "…").stream().anyMatch(dots -> shown.getText().endsWith(dots) && !text.endsWith(dots));
+    }
+}
