@@ -69,6 +69,17 @@ public record Reckoning(Exercise exercise, List<OfLayer> layers, List<OfPair> me
         return new Reckoning(exercise, layers, meetings, Exact.of(() -> together(phrase, layers)));
     }
 
+    /**
+     * How many bars there are to see: all on the way home, and the one that is bar 1 again.
+     *
+     * @param rounds of the phrase, where no way home is known
+     */
+    public long barsHome(long rounds) {
+        return together.result()
+                .map(home -> home.bars() + 1)
+                .orElse(Math.multiplyExact(exercise.phrase().bars().size(), rounds));
+    }
+
     /** Which layers run across the bars, from 0; notes put on counts only come again with the phrase. */
     public List<Integer> running() {
         return IntStream.range(0, layers.size())

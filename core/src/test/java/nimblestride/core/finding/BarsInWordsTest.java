@@ -31,7 +31,7 @@ class BarsInWordsTest {
         assertThat(words("3/4, 1/4", "kick every 3/4").line(1)).isEqualTo("Bar 2, 1/4(1): kick on 1, landing.");
         assertThat(words("2/8, 2/8", "kick every 2/4").line(1)).contains("kick silent");
         assertThat(words("7/4", "shaker every 1/64").line(0)).endsWith(" and more, landing.");
-        assertThat(words("5/8").line(0)).isEqualTo("Bar 1, 5/8(2+3).");
+        assertThat(words("5/8").line(0)).isEqualTo("Bar 1, 5/8(3+2).");
     }
 
     /** A billion bars on, a line takes no longer. */

@@ -162,7 +162,8 @@ public final class RoadView extends BorderPane {
                 .collect(Collectors.joining(", "));
         String lands =
                 answer.findings().stream().map(finding -> finding.sentence()).collect(Collectors.joining(" "));
-        return "The Road. " + (layers.isEmpty() ? "No layers. " : "Layers: " + layers + ". ") + lands;
+        return "The Road; each bar of it stands in words on the page In words of the Cross bench. "
+                + (layers.isEmpty() ? "No layers. " : "Layers: " + layers + ". ") + lands;
     }
 
     private void refit() {

@@ -30,6 +30,14 @@ import nimblestride.core.meter.Phrase;
 public final class CountStand {
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final int MOST_BARS = 200;
+    private static final PseudoClass UNDERLINED = PseudoClass.getPseudoClass("underlined");
+
+    /**
+     * What may light up more than three times a second, in square pixels: a quarter of a field of 341 by 256. WCAG 2.2, 2.3.1, quoted
+     * from memory. Larger words are underlined.
+     */
+    private static final double MOST_LIT = 341 * 256 / 4.0;
+
     private static final double SMALLEST = 18;
     private static final double LARGEST = 120;
     private static final double USUAL = 44;
@@ -167,7 +175,9 @@ public final class CountStand {
         if (word == null) {
             return;
         }
-        word.pseudoClassStateChanged(LIT, on);
+        boolean glares = word.getWidth() * word.getHeight() > MOST_LIT;
+        word.pseudoClassStateChanged(LIT, on && !glares);
+        word.pseudoClassStateChanged(UNDERLINED, on && glares);
         if (on) {
             bringIntoView(word);
         }

@@ -104,20 +104,15 @@ public final class WeaveView extends BorderPane {
         if (chosen != null && chosen.layer() >= answer.reckoning().layers().size()) {
             chosen = null;
         }
-        setAccessibleText("The Weave: " + String.format("%,d", rows()) + " bars stacked, the last one home");
+        setAccessibleText("The Weave: " + String.format("%,d", rows())
+                + " bars stacked, the last one home. They stand in words on the page In words.");
         refit();
         tellChosen();
     }
 
     /** All bars of the way home and the bar that is bar 1 again, if that is known. */
     public long rows() {
-        Phrase phrase = answer.exercise().phrase();
-        long all = answer.reckoning()
-                .together()
-                .result()
-                .map(together -> together.bars() + 1)
-                .orElse(phrase.bars().size() * ROUNDS_WITHOUT_HOME);
-        return Math.min(MOST_ROWS, all);
+        return Math.min(MOST_ROWS, answer.reckoning().barsHome(ROUNDS_WITHOUT_HOME));
     }
 
     private void refit() {

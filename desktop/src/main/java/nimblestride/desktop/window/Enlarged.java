@@ -44,7 +44,12 @@ final class Enlarged extends Region {
         clip.widthProperty().bind(widthProperty());
         clip.heightProperty().bind(heightProperty());
         setClip(clip);
-        percent.addListener(change -> requestLayout());
+        percent.addListener(change -> {
+            requestLayout();
+            if (getScene() != null) {
+                Platform.runLater(() -> bringIntoSight(getScene().getFocusOwner()));
+            }
+        });
         setOnScroll(this::scroll);
         sceneProperty().addListener((property, old, scene) -> {
             if (scene != null) {
@@ -101,6 +106,7 @@ final class Enlarged extends Region {
         if (focused == null || focused.getScene() == null || focused.getScene() != getScene()) {
             return;
         }
+        layout();
         Bounds place = sceneToLocal(focused.localToScene(focused.getBoundsInLocal()));
         scrollTo(across, across.getValue() + shift(place.getMinX(), place.getMaxX(), getWidth() - BAR));
         scrollTo(down, down.getValue() + shift(place.getMinY(), place.getMaxY(), getHeight() - BAR));
