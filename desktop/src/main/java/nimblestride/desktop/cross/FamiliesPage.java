@@ -6,7 +6,6 @@ import java.util.function.Consumer;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
@@ -21,6 +20,7 @@ import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.DownScroll;
+import nimblestride.desktop.look.FlowLine;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.look.Titles;
 import nimblestride.desktop.pages.Page;
@@ -85,14 +85,13 @@ final class FamiliesPage extends VBox implements Page {
         meters.field().setId("family-meters");
         meters.field().setAccessibleText("The meters, as in: 4/4, 5/4, 7/8");
         meters.show(against);
-        HBox.setHgrow(meters, Priority.ALWAYS);
+        meters.setPrefWidth(200);
         keepAll = new SmallButton(
                 "Keep all in the Book",
                 "family-keep",
                 () -> family.ifPresent(one -> keep.accept(
                         one.members().stream().map(Family.Member::exercise).toList())));
-        HBox line = new HBox(new Caption("From"), layer, kind, meters, keepAll);
-        line.getStyleClass().add("add-line");
+        FlowLine line = new FlowLine(new Caption("From"), layer, kind, meters, keepAll);
         told.setId("family-told");
         told.setWrapText(true);
         told.setMinHeight(USE_PREF_SIZE);

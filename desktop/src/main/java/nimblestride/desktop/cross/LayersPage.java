@@ -5,7 +5,6 @@ import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -17,6 +16,7 @@ import nimblestride.core.text.LayerText;
 import nimblestride.core.text.TextException;
 import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.pages.Page;
@@ -63,12 +63,7 @@ final class LayersPage extends VBox implements Page {
             examples.getChildren().add(button);
         }
         rows.getStyleClass().add("layer-rows");
-        ScrollPane scroll = new ScrollPane(new VBox(rows, hint, examples));
-        scroll.setFitToWidth(true);
-        scroll.setFocusTraversable(false);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().setAll(line, problem, scroll);
+        getChildren().setAll(line, problem, new DownScroll(new VBox(rows, hint, examples)));
     }
 
     @Override

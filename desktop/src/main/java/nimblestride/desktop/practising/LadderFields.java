@@ -11,9 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
-import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import nimblestride.core.practice.Ladder;
 import nimblestride.core.practice.Pace;
@@ -21,6 +19,7 @@ import nimblestride.core.practice.Rules;
 import nimblestride.core.text.TempoText;
 import nimblestride.core.value.Tempo;
 import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.look.FlowLine;
 import nimblestride.desktop.typing.TypedField;
 import nimblestride.desktop.typing.WholeNumber;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -64,21 +63,16 @@ final class LadderFields extends VBox {
         paced.setOnAction(event -> typed());
         getChildren()
                 .setAll(
-                        line(new Caption("From"), start, new Caption("to"), goal, new Caption("in steps of"), step),
-                        line(
+                        new FlowLine(
+                                new Caption("From"), start, new Caption("to"), goal, new Caption("in steps of"), step),
+                        new FlowLine(
                                 new Caption("Up after"),
                                 clean,
                                 new Caption("clean in a row, back after"),
                                 misses,
                                 new Caption("not yet in a row")),
-                        line(paced, due, new Caption("on")),
-                        line(daysOfTheWeek()));
-    }
-
-    private static HBox line(Node... nodes) {
-        HBox line = new HBox(nodes);
-        line.getStyleClass().add("add-line");
-        return line;
+                        new FlowLine(paced, due, new Caption("on")),
+                        new FlowLine(daysOfTheWeek()));
     }
 
     private CheckBox[] daysOfTheWeek() {

@@ -8,7 +8,6 @@ import java.util.UUID;
 import java.util.function.UnaryOperator;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.practice.Cleanness;
@@ -22,6 +21,7 @@ import nimblestride.desktop.book.OpenBook;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.DownScroll;
+import nimblestride.desktop.look.FlowLine;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.play.Transport;
@@ -80,8 +80,7 @@ final class LadderPage extends VBox implements Page {
         about.setWrapText(true);
         about.setMinHeight(USE_PREF_SIZE);
         without.getChildren().setAll(about, new SmallButton("Make a ladder", "ladder-make", this::make));
-        HBox now = new HBox(play, new PassButtons("ladder", this::went), later);
-        now.getStyleClass().add("add-line");
+        FlowLine now = new FlowLine(play, new PassButtons("ladder", this::went), later);
         with.getChildren()
                 .setAll(
                         today,

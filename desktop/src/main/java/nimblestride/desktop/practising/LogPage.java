@@ -91,7 +91,7 @@ final class LogPage extends VBox implements Page {
         hard.setMinHeight(USE_PREF_SIZE);
         hard.getStyleClass().add("quiet");
         VBox charts = new VBox(6, tempos, weeks);
-        charts.setMinWidth(300);
+        charts.setMinWidth(220);
         DownScroll entries = new DownScroll(new VBox(4, putBack, list, hard));
         HBox.setHgrow(entries, Priority.ALWAYS);
         HBox both = new HBox(14, entries, charts);

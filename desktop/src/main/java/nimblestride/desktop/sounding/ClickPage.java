@@ -9,7 +9,6 @@ import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
@@ -86,29 +85,19 @@ public final class ClickPage extends VBox implements Page {
     }
 
     /** What it can click; where several fall together, the strongest is heard. */
-    private GridPane says() {
-        GridPane grid = new GridPane();
-        grid.getStyleClass().add("ways");
-        grid.addRow(
-                0,
-                new Caption("Click on"),
-                box(Level.PHRASE, "the 1 of the phrase"),
-                box(Level.BAR, "each 1"),
-                box(Level.GROUP, "each group"));
-        grid.addRow(
-                1,
-                new Caption(""),
-                box(Level.UNIT, "each unit"),
-                box(Level.OFF_BEAT, "the off-beats"),
-                box(Level.NEW_BEAT, "the beat after the next change"));
-        grid.add(
+    private VBox says() {
+        return new VBox(
+                6,
                 new FlowLine(
-                        line(box(Level.PULSE, "a pulse of"), pulse), line(box(Level.LAYER, "with the layer"), layer)),
-                1,
-                2,
-                3,
-                1);
-        return grid;
+                        new Caption("Click on"),
+                        box(Level.PHRASE, "the 1 of the phrase"),
+                        box(Level.BAR, "each 1"),
+                        box(Level.GROUP, "each group"),
+                        box(Level.UNIT, "each unit"),
+                        box(Level.OFF_BEAT, "the off-beats"),
+                        box(Level.NEW_BEAT, "the beat after the next change")),
+                new FlowLine(
+                        line(box(Level.PULSE, "a pulse of"), pulse), line(box(Level.LAYER, "with the layer"), layer)));
     }
 
     private CheckBox box(Level level, String text) {

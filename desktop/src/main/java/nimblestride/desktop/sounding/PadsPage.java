@@ -4,16 +4,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
-import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javax.sound.midi.MidiUnavailableException;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.DownScroll;
+import nimblestride.desktop.look.FlowLine;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.play.Devices;
@@ -75,7 +74,7 @@ public final class PadsPage extends VBox implements Page {
         last.getStyleClass().add("quiet");
         VBox all = new VBox(
                 8,
-                row(
+                new FlowLine(
                         new Caption("MIDI pad"),
                         pad,
                         new Caption("instrument"),
@@ -83,7 +82,7 @@ public final class PadsPage extends VBox implements Page {
                         new SmallButton("Look again", "look-again", this::look)),
                 keys,
                 named,
-                row(
+                new FlowLine(
                         new Caption("A stand-in plays"),
                         layer,
                         new Caption("scattered by"),
@@ -91,7 +90,7 @@ public final class PadsPage extends VBox implements Page {
                         new Caption("ms, late by"),
                         bias,
                         new Caption("ms,")),
-                row(new Caption("rushing after each bar line by"), rush, new Caption("ms"), last));
+                new FlowLine(new Caption("rushing after each bar line by"), rush, new Caption("ms"), last));
         getChildren().setAll(new DownScroll(all));
         devices.onStroke(this::tell);
         look();
@@ -102,12 +101,6 @@ public final class PadsPage extends VBox implements Page {
         box.setPrefWidth(180);
         box.setMinWidth(180);
         box.setAccessibleText(accessible);
-    }
-
-    private static HBox row(Node... nodes) {
-        HBox row = new HBox(nodes);
-        row.getStyleClass().add("add-line");
-        return row;
     }
 
     /** Looks which devices there are now. */

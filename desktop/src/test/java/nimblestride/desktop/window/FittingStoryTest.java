@@ -83,6 +83,14 @@ class FittingStoryTest extends WindowStory {
                         + (int) at.getMaxY() + " of " + all.getWidth() + " " + all.getHeight());
             }
         }
+        if (node instanceof ScrollPane pane
+                && pane.getHbarPolicy() == ScrollPane.ScrollBarPolicy.NEVER
+                && pane.getContent().getLayoutBounds().getWidth()
+                        > pane.getViewportBounds().getWidth() + 1) {
+            wrong.add("beside " + where + pane.getContent() + " is "
+                    + pane.getContent().getLayoutBounds().getWidth() + " wide in "
+                    + pane.getViewportBounds().getWidth());
+        }
         boolean within = scrolls || node instanceof ScrollPane || node instanceof ListView || node instanceof ScrollBar;
         if (node instanceof Parent parent) {
             parent.getChildrenUnmodifiable().forEach(child -> look(child, where, within, wrong));
