@@ -73,6 +73,7 @@ final class LayerRow extends VBox {
         pattern.field().setId("pattern-" + index);
         pattern.field().setAccessibleText("What layer " + (index + 1) + " plays");
         HBox.setHgrow(pattern, Priority.ALWAYS);
+        pattern.setMinWidth(110);
         offset = new TypedField<>(
                 ValueText::read,
                 NoteValue::toString,

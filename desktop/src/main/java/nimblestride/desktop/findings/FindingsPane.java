@@ -8,6 +8,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.finding.Finding;
+import nimblestride.desktop.look.Scrolled;
 
 /** The findings, what does not add up first. One that is chosen shows its place on the Road; Ctrl+C copies it. */
 public final class FindingsPane extends VBox {
@@ -22,9 +23,7 @@ public final class FindingsPane extends VBox {
         Label title = new Label("Findings");
         title.getStyleClass().add("pane-title");
         list.getStyleClass().add("findings-list");
-        ScrollPane scroll = new ScrollPane(list);
-        scroll.setFitToWidth(true);
-        scroll.setFocusTraversable(false);
+        ScrollPane scroll = new Scrolled(list);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().setAll(title, scroll);

@@ -30,6 +30,7 @@ import nimblestride.desktop.book.OpenBook;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.DownScroll;
+import nimblestride.desktop.look.FlowLine;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.pages.Page;
@@ -72,18 +73,17 @@ final class LogPage extends VBox implements Page {
         line.field()
                 .setAccessibleText("What you practised, as in: 20 min, at 96, clean, hard 4&: the left hand was late");
         line.field().setOnAction(event -> add());
-        HBox.setHgrow(line, Priority.ALWAYS);
+        line.setPrefWidth(300);
         all.setId("log-all");
         all.setMinWidth(USE_PREF_SIZE);
         all.setOnAction(event -> read());
-        HBox first = new HBox(
+        FlowLine first = new FlowLine(
                 line,
                 writing,
                 leave,
                 all,
                 new SmallButton("Hand it out…", "log-hand-out", files::handOut),
                 new SmallButton("As a table…", "log-table", files::table));
-        first.getStyleClass().add("add-line");
         list.getStyleClass().add("ways");
         list.setId("log-list");
         hard.setId("log-hard");

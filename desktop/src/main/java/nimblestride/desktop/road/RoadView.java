@@ -28,6 +28,7 @@ import nimblestride.core.timing.Timing;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.look.Scrolled;
 import nimblestride.desktop.look.Slate;
 
 /**
@@ -44,7 +45,7 @@ public final class RoadView extends BorderPane {
     private static final long FINE = 1_000;
 
     private final Slate slate = new Slate((g, width, height) -> draw(g, height));
-    private final ScrollPane lanes = new ScrollPane(slate);
+    private final ScrollPane lanes = new Scrolled(slate).filled();
     private final ScrollBar bar = new ScrollBar();
     private final JourneyStrip journey = new JourneyStrip(moment -> bringIntoView(moment, true));
     private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.DAY);
@@ -67,11 +68,8 @@ public final class RoadView extends BorderPane {
         getStyleClass().add("road");
         bar.setOrientation(Orientation.HORIZONTAL);
         bar.valueProperty().addListener(change -> paint());
-        lanes.setFitToWidth(true);
-        lanes.setFitToHeight(true);
         lanes.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         lanes.getStyleClass().add("road-lanes");
-        lanes.setFocusTraversable(false);
         setTop(new VBox(journey));
         setCenter(lanes);
         setBottom(bar);

@@ -20,6 +20,7 @@ import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.look.Ends;
 import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.look.Scrolled;
 import nimblestride.desktop.pages.Bench;
 import nimblestride.desktop.pages.Pages;
 
@@ -30,6 +31,7 @@ final class Benches extends VBox {
     private final List<Bench> all = new ArrayList<>();
     private final HBox names = new HBox();
     private Region head = names;
+    private final Scrolled pages = new Scrolled(null).filled();
     private final Label about = new Label();
     private final ToggleGroup chosen = new ToggleGroup();
     private final ReadOnlyObjectWrapper<Region> shown = new ReadOnlyObjectWrapper<>();
@@ -43,7 +45,9 @@ final class Benches extends VBox {
         about.getStyleClass().addAll("quiet", "bench-about");
         about.visibleProperty().bind(widthProperty().greaterThan(ROOM_FOR_ABOUT));
         names.getChildren().add(about);
-        getChildren().setAll(head);
+        pages.getStyleClass().add("bench-pages");
+        VBox.setVgrow(pages, Priority.ALWAYS);
+        getChildren().setAll(head, pages);
         chosen.selectedToggleProperty().addListener((property, old, now) -> {
             if (now == null) {
                 chosen.selectToggle(old);
@@ -65,8 +69,7 @@ final class Benches extends VBox {
             if (selected) {
                 shown.set(bench);
                 about.setText(what);
-                VBox.setVgrow(bench, Priority.ALWAYS);
-                getChildren().setAll(head, bench);
+                pages.setContent(bench);
             }
         });
         buttons.put(name, button);
