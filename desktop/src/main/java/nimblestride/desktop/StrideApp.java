@@ -30,6 +30,9 @@ public final class StrideApp extends Application {
             problem.printStackTrace();
             window.tell("Something went wrong (" + problem + "). Your work is kept as it was before.");
         });
+        // Also where it is ended from outside.
+        start.copy().ifPresent(folder -> Runtime.getRuntime()
+                .addShutdownHook(new Thread(() -> remove(folder), "removing the sample Book")));
         stage.getIcons().add(new Image(StrideApp.class.getResourceAsStream("look/icon.png")));
         window.show();
         if (start.copy().isPresent()) {
@@ -48,7 +51,6 @@ public final class StrideApp extends Application {
     @Override
     public void stop() {
         window.close();
-        start.copy().ifPresent(StrideApp::remove);
     }
 
     /** The copy of the sample Book goes with its window. */

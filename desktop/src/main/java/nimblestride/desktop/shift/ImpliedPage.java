@@ -54,6 +54,8 @@ final class ImpliedPage extends VBox implements Page {
             getStyleClass().add("page");
             Label head = new Label(title);
             head.getStyleClass().add("pane-title");
+            head.setWrapText(true);
+            head.setMinHeight(USE_PREF_SIZE);
             picture = new FeelsPicture("picture-" + id, changed);
             about.setId("about-" + id);
             about.setWrapText(true);

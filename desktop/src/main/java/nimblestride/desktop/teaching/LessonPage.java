@@ -111,8 +111,8 @@ public final class LessonPage extends VBox implements Page {
     private static VBox column(String title) {
         Label head = new Label(title);
         head.getStyleClass().add("pane-title");
+        head.setMinWidth(Region.USE_PREF_SIZE);
         VBox column = new VBox(6, head);
-        column.setMinWidth(0);
         return column;
     }
 
