@@ -7,14 +7,13 @@ import java.util.OptionalInt;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
-import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.look.FlowLine;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.play.Devices;
@@ -62,12 +61,16 @@ public final class SoundCardPage extends VBox implements Page {
         measured.setWrapText(true);
         getChildren()
                 .setAll(
-                        row(
+                        new FlowLine(
                                 new Caption("Play through"),
                                 card,
                                 new SmallButton("Look again", "look-for-cards", this::look)),
                         status,
-                        row(new Caption("It is heard"), latency, new Caption("ms later than the card says"), button),
+                        new FlowLine(
+                                new Caption("It is heard"),
+                                latency,
+                                new Caption("ms later than the card says"),
+                                button),
                         measured);
         Timeline looks = new Timeline(new KeyFrame(BETWEEN_LOOKS, event -> {
             if (getScene() != null) {
@@ -84,12 +87,6 @@ public final class SoundCardPage extends VBox implements Page {
             }
         });
         told(OptionalInt.empty());
-    }
-
-    private static HBox row(Node... nodes) {
-        HBox row = new HBox(nodes);
-        row.getStyleClass().add("add-line");
-        return row;
     }
 
     private void look() {

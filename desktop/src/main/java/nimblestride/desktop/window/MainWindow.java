@@ -9,6 +9,7 @@ import java.util.OptionalDouble;
 import java.util.function.IntUnaryOperator;
 import java.util.function.LongSupplier;
 import java.util.function.UnaryOperator;
+import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.layout.BorderPane;
@@ -43,6 +44,9 @@ import nimblestride.sound.play.Outputs;
 
 /** One window on one exercise. */
 public final class MainWindow {
+    private static final double LEAST_WIDTH = 640;
+    private static final double LEAST_HEIGHT = 480;
+
     private final Stage stage;
     private final Path home;
     private final Settings remembered;
@@ -175,8 +179,6 @@ public final class MainWindow {
         new WindowKeys(scene, desk, transport, sounding.devices(), road).listen();
         FileDrop.accept(scene, files::open);
         stage.setScene(scene);
-        stage.setMinWidth(900);
-        stage.setMinHeight(600);
         stage.setOnCloseRequest(event -> close());
     }
 
@@ -375,7 +377,20 @@ public final class MainWindow {
 
     public void show() {
         stage.show();
+        stage.setMinWidth(LEAST_WIDTH);
+        stage.setMinHeight(LEAST_HEIGHT);
+        Platform.runLater(this::asLargeAsRemembered);
         road.requestFocus();
+    }
+
+    /** Some window managers open a window as small as it can be, whatever was asked for. */
+    private void asLargeAsRemembered() {
+        Scene scene = stage.getScene();
+        if (scene.getWidth() < remembered.width() && scene.getHeight() < remembered.height()) {
+            stage.setWidth(remembered.width() + stage.getWidth() - scene.getWidth());
+            stage.setHeight(remembered.height() + stage.getHeight() - scene.getHeight());
+            stage.centerOnScreen();
+        }
     }
 
     private void remember() {
