@@ -1,5 +1,6 @@
 package nimblestride.desktop.help;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.Consumer;
@@ -12,7 +13,9 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
@@ -24,7 +27,7 @@ public final class HelpPane extends BorderPane {
     private static final double LINE_WIDTH = 720;
 
     private final Beyond beyond;
-    private final List<Topic> topics = Topic.all();
+    private final List<Topic> topics = new ArrayList<>(Topic.all());
     private final TextField find = new TextField();
     private final VBox titles = new VBox(2);
     private final VBox text = new VBox(12);
@@ -76,6 +79,16 @@ public final class HelpPane extends BorderPane {
         find.requestFocus();
     }
 
+    /** Begins with the shortcuts. */
+    public void shortcuts(List<KeyLine> all) {
+        welcome();
+        Topic topic = Topic.shortcuts(all);
+        topics.removeIf(one -> one.title().equals(topic.title()));
+        topics.add(topic);
+        list();
+        show(topic);
+    }
+
     private void list() {
         titles.getChildren().clear();
         List<Topic> found = topics.stream()
@@ -106,6 +119,9 @@ public final class HelpPane extends BorderPane {
         title.getStyleClass().add("exercise-name");
         text.getChildren().setAll(title);
         topic.paragraphs().forEach(paragraph -> text.getChildren().add(paragraph(paragraph)));
+        if (!topic.keys().isEmpty()) {
+            text.getChildren().add(keys(topic.keys()));
+        }
         FlowPane examples = new FlowPane(8, 8);
         for (int i = 0; i < topic.examples().size(); i++) {
             String example = topic.examples().get(i);
@@ -118,6 +134,20 @@ public final class HelpPane extends BorderPane {
                     .add(new SmallButton(
                             "Put the twelve sample pieces into the Book", "help-samples", beyond.samples()));
         }
+    }
+
+    private static GridPane keys(List<KeyLine> lines) {
+        GridPane grid = new GridPane();
+        grid.getStyleClass().add("ways");
+        for (KeyLine line : lines) {
+            Label keys = paragraph(line.keys());
+            keys.getStyleClass().add("keys");
+            grid.addRow(grid.getRowCount(), keys, paragraph(line.does()));
+        }
+        ColumnConstraints first = new ColumnConstraints();
+        first.setPercentWidth(38);
+        grid.getColumnConstraints().setAll(first);
+        return grid;
     }
 
     private static Label paragraph(String words) {

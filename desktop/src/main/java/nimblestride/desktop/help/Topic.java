@@ -18,13 +18,19 @@ import nimblestride.core.value.Tempo;
  *
  * @param paragraphs in order
  * @param examples as they are typed: bars, and layers after bars, divided by {@code |}
+ * @param keys what is told of them
  */
-record Topic(String title, List<String> paragraphs, List<String> examples) {
+record Topic(String title, List<String> paragraphs, List<String> examples, List<KeyLine> keys) {
     private static final Tempo USUAL = Tempo.ofQuarters(84);
 
     Topic {
         paragraphs = List.copyOf(paragraphs);
         examples = List.copyOf(examples);
+        keys = List.copyOf(keys);
+    }
+
+    static Topic shortcuts(List<KeyLine> keys) {
+        return new Topic("Shortcuts", List.of(), List.of(), keys);
     }
 
     /** All of them, in order. */
@@ -45,7 +51,7 @@ record Topic(String title, List<String> paragraphs, List<String> examples) {
         for (String line : text.lines().toList()) {
             if (line.startsWith("# ")) {
                 if (!title.isEmpty()) {
-                    topics.add(new Topic(title, paragraphs, examples));
+                    topics.add(new Topic(title, paragraphs, examples, List.of()));
                 }
                 title = line.substring(2);
                 paragraphs.clear();
@@ -56,13 +62,16 @@ record Topic(String title, List<String> paragraphs, List<String> examples) {
                 paragraphs.add(line);
             }
         }
-        topics.add(new Topic(title, paragraphs, examples));
+        topics.add(new Topic(title, paragraphs, examples, List.of()));
         return topics;
     }
 
     /** Whether every word stands somewhere in it. */
     boolean isAbout(String words) {
-        String all = (title + " " + String.join(" ", paragraphs) + " " + String.join(" ", examples))
+        String all = (title + " " + String.join(" ", paragraphs) + " " + String.join(" ", examples)
+                        + keys.stream()
+                                .map(line -> " " + line.keys() + " " + line.does())
+                                .collect(Collectors.joining()))
                 .toLowerCase(Locale.ROOT);
         return words.toLowerCase(Locale.ROOT)
                 .strip()

@@ -20,6 +20,12 @@ public class Scrolled extends ScrollPane {
         });
     }
 
+    /** A click on what it shows would give it the focus. */
+    @Override
+    public void requestFocus() {
+        // It takes none.
+    }
+
     /** What has room is as high as the room. */
     public final Scrolled filled() {
         setFitToHeight(true);

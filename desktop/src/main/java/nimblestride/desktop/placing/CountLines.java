@@ -172,8 +172,6 @@ final class CountLines extends BorderPane {
 
     private void click(MouseEvent event) {
         requestFocus();
-        // What these lines scroll in would take the focus for itself.
-        event.consume();
         double moment = bar.getValue() + (event.getX() - CountLinesPainter.GUTTER) / scale();
         if (event.getX() < CountLinesPainter.GUTTER
                 || moment >= phrase().length().toDouble()) {

@@ -53,7 +53,6 @@ public final class WeaveView extends BorderPane {
     private WeavePlace chosen;
     private OptionalDouble heard = OptionalDouble.empty();
     private Optional<Grip> grip = Optional.empty();
-    private Point2D pointedAt = Point2D.ZERO;
 
     /** A mark held with the mouse. */
     private record Grip(int index, Layer layer, double x) {}
@@ -302,12 +301,6 @@ public final class WeaveView extends BorderPane {
     }
 
     private void point(MouseEvent event) {
-        Point2D mouse = new Point2D(event.getScreenX(), event.getScreenY());
-        if (mouse.equals(pointedAt)) {
-            // The mouse rests, and what is drawn has moved beneath it: what was told last stays.
-            return;
-        }
-        pointedAt = mouse;
         Optional<WeavePlace> place = markAt(event);
         slate.setCursor(place.isPresent() ? Cursor.H_RESIZE : Cursor.DEFAULT);
         place.ifPresentOrElse(at -> told.accept(new WeaveWords(answer.reckoning()).tell(at)), this::tellChosen);

@@ -141,4 +141,9 @@ final class Heading extends VBox {
         bars.show(exercise.phrase());
         tempo.show(exercise.tempo());
     }
+
+    /** The line in which bars are typed. */
+    Node bars() {
+        return bars.field();
+    }
 }

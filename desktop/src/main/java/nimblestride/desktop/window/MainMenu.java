@@ -97,9 +97,7 @@ final class MainMenu extends MenuBar {
 
         Menu help = new Menu("Help");
         help.getItems()
-                .setAll(
-                        item("Help", "Shift+F1", window::showHelp),
-                        item("Shortcuts", "F1", () -> Shortcuts.show(window.stage(), this)));
+                .setAll(item("Help", "Shift+F1", window::showHelp), item("Shortcuts", "F1", window::showShortcuts));
         getMenus()
                 .setAll(
                         file,

@@ -176,7 +176,14 @@ public final class MainWindow {
         enlarged.percent().addListener(change -> dress(scene));
         enlarged.percent().set(remembered.percent());
         dress(scene);
-        new WindowKeys(scene, desk, transport, sounding.devices(), road).listen();
+        new WindowKeys(
+                        scene,
+                        desk,
+                        transport,
+                        sounding.devices(),
+                        road,
+                        new Parts(heading.bars(), road, benches, findings, book))
+                .listen();
         FileDrop.accept(scene, files::open);
         stage.setScene(scene);
         stage.setOnCloseRequest(event -> close());
@@ -325,6 +332,12 @@ public final class MainWindow {
     public void showHelp() {
         middle.show(help);
         help.welcome();
+    }
+
+    /** Shows the list of all shortcuts in place of the desk. */
+    void showShortcuts() {
+        middle.show(help);
+        help.shortcuts(Shortcuts.all(menu));
     }
 
     private void openExample(Exercise example) {

@@ -31,15 +31,17 @@ final class WindowKeys {
     private final Transport transport;
     private final Devices devices;
     private final RoadView road;
+    private final Parts parts;
     private final Set<KeyCode> down = EnumSet.noneOf(KeyCode.class);
 
     /** @param road takes the focus when a field is left by Escape */
-    WindowKeys(Scene scene, Desk desk, Transport transport, Devices devices, RoadView road) {
+    WindowKeys(Scene scene, Desk desk, Transport transport, Devices devices, RoadView road, Parts parts) {
         this.scene = scene;
         this.desk = desk;
         this.transport = transport;
         this.devices = devices;
         this.road = road;
+        this.parts = parts;
     }
 
     void listen() {
@@ -48,6 +50,7 @@ final class WindowKeys {
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::spacePlays);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::enterPresses);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::undoEverything);
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::goesOn);
     }
 
     /** While the computer's keys are pads, letters strike; a key that repeats has been struck once. */
@@ -93,6 +96,13 @@ final class WindowKeys {
     /** What takes the place of the desk for a while has keys of its own. */
     private boolean isDeskSeen() {
         return road.getScene() != null;
+    }
+
+    private void goesOn(KeyEvent event) {
+        if (event.getCode() == KeyCode.F6 && !event.isShortcutDown() && isDeskSeen()) {
+            parts.step(scene.getFocusOwner(), event.isShiftDown() ? -1 : 1);
+            event.consume();
+        }
     }
 
     /** Undo and redo are the exercise's, also in a field, but for text there that is not part of it yet. */

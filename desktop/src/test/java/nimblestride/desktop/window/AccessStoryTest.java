@@ -84,6 +84,30 @@ class AccessStoryTest extends WindowStory {
         }
     }
 
+    /** Through all parts and back, with one key. */
+    @Test
+    void aKeyGoesFromPartToPart() throws Exception {
+        List<String> parts = List.of(".road", ".benches", ".findings", ".book");
+        interact(() -> lookup("#bars").query().requestFocus());
+        for (String part : parts) {
+            push(KeyCode.F6);
+            until(() -> isWithin(lookup(part).query()));
+        }
+        push(KeyCode.F6);
+        until(() -> lookup("#bars").query().isFocused());
+        chord(KeyCode.SHIFT, KeyCode.F6);
+        until(() -> isWithin(lookup(".book").query()));
+    }
+
+    private boolean isWithin(Node part) {
+        for (Node node = window.stage().getScene().getFocusOwner(); node != null; node = node.getParent()) {
+            if (node.equals(part)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     @Test
     void theWayHomeIsReadInWordsAndCopied() throws Exception {
         lay("7/16(2+2+3)", "kick every 5/16");

@@ -34,6 +34,16 @@ class HelpStoryTest extends WindowStory {
     }
 
     @Test
+    void theShortcutsAreListedAndFound() throws Exception {
+        push(KeyCode.F1);
+        until(() -> shows("Everything larger") && shows("Ctrl+Shift+."));
+        clickOn("#help-find").write("zoom");
+        until(() -> shows("Zoom the Road"));
+        push(KeyCode.ESCAPE);
+        until(() -> lookup("#help-find").tryQuery().isEmpty());
+    }
+
+    @Test
     void theSamplePiecesComeIntoTheBookOnce() throws Exception {
         for (int i = 0; i < 2; i++) {
             chord(KeyCode.SHIFT, KeyCode.F1);

@@ -1,0 +1,55 @@
+package nimblestride.desktop.window;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+
+/** The parts of the window, one after the other as a key goes through them. */
+final class Parts {
+    private final List<Node> parts;
+
+    /** @param parts in order; those that are not in a window are left out while they are not */
+    Parts(Node... parts) {
+        this.parts = List.of(parts);
+    }
+
+    /** Gives the focus to the next part, or to the one before. */
+    void step(Node focused, int by) {
+        List<Node> seen = parts.stream().filter(part -> part.getScene() != null).toList();
+        int now = 0;
+        while (now < seen.size() && !isWithin(focused, seen.get(now))) {
+            now++;
+        }
+        int first = now == seen.size() ? (by > 0 ? -1 : 0) : now;
+        for (int i = 1; i <= seen.size(); i++) {
+            Optional<Node> found =
+                    inside(seen.get(Math.floorMod(first + i * by, seen.size()))).findFirst();
+            if (found.isPresent()) {
+                found.get().requestFocus();
+                return;
+            }
+        }
+    }
+
+    private static boolean isWithin(Node node, Node part) {
+        for (Node around = node; around != null; around = around.getParent()) {
+            if (around.equals(part)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** What can have the focus in a part, from the first on. */
+    private static Stream<Node> inside(Node node) {
+        if (!node.isVisible() || node.isDisabled()) {
+            return Stream.empty();
+        }
+        Stream<Node> own = node.isFocusTraversable() ? Stream.of(node) : Stream.empty();
+        return node instanceof Parent parent
+                ? Stream.concat(own, parent.getChildrenUnmodifiable().stream().flatMap(Parts::inside))
+                : own;
+    }
+}
