@@ -65,12 +65,13 @@ public final class SoundCardPage extends VBox implements Page {
                                 new Caption("Play through"),
                                 card,
                                 new SmallButton("Look again", "look-for-cards", this::look)),
-                        status,
                         new FlowLine(
                                 new Caption("It is heard"),
                                 latency,
                                 new Caption("ms later than the card says"),
                                 button),
+                        // Below what is clicked, which must not move when the words grow longer.
+                        status,
                         measured);
         Timeline looks = new Timeline(new KeyFrame(BETWEEN_LOOKS, event -> {
             if (getScene() != null) {
