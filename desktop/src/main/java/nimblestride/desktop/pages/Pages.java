@@ -75,6 +75,11 @@ public class Pages extends HBox implements AutoCloseable {
         chosen.selectToggle(buttons.get(name));
     }
 
+    /** The page that is seen; all of this while there is none. */
+    public final Node page() {
+        return getChildren().isEmpty() ? this : getChildren().get(getChildren().size() - 1);
+    }
+
     /** Shows the exercise as it is now: on the page that is seen at once, on the others when they are chosen. */
     public final void show(Exercise exercise) {
         latest = Optional.of(exercise);

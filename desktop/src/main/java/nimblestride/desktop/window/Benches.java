@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -103,6 +104,11 @@ final class Benches extends VBox {
     /** The bench that is shown. */
     ReadOnlyObjectProperty<Region> chosen() {
         return shown.getReadOnlyProperty();
+    }
+
+    /** The page in view of the bench in view. */
+    Node page() {
+        return named.get(((ToggleButton) chosen.getSelectedToggle()).getText()).page();
     }
 
     /** Goes to a bench. */

@@ -9,8 +9,6 @@ import java.util.OptionalDouble;
 import java.util.function.IntUnaryOperator;
 import java.util.function.LongSupplier;
 import java.util.function.UnaryOperator;
-import javafx.application.Platform;
-import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -31,7 +29,6 @@ import nimblestride.desktop.handout.HandOutBench;
 import nimblestride.desktop.help.HelpPane;
 import nimblestride.desktop.look.Face;
 import nimblestride.desktop.look.Palette;
-import nimblestride.desktop.look.Sizes;
 import nimblestride.desktop.placing.PlaceBench;
 import nimblestride.desktop.play.Transport;
 import nimblestride.desktop.practising.Diary;
@@ -39,14 +36,12 @@ import nimblestride.desktop.practising.PractiseBench;
 import nimblestride.desktop.road.RoadView;
 import nimblestride.desktop.shift.ShiftBench;
 import nimblestride.desktop.teaching.LessonPage;
+import nimblestride.desktop.window.Parts.Part;
 import nimblestride.formats.json.DraftJson.InBook;
 import nimblestride.sound.play.Outputs;
 
 /** One window on one exercise. */
 public final class MainWindow {
-    private static final double LEAST_WIDTH = 640;
-    private static final double LEAST_HEIGHT = 480;
-
     private final Stage stage;
     private final Path home;
     private final Settings remembered;
@@ -66,7 +61,7 @@ public final class MainWindow {
     private final OpenBook openBook;
     private final BookPane book;
     private final BorderPane root = new BorderPane();
-    private final Enlarged enlarged = new Enlarged(root);
+    private final Frame frame;
     private final MainMenu menu;
     private final Keeping keeping = new Keeping(this::tell);
     private final StandWindow stand;
@@ -88,11 +83,12 @@ public final class MainWindow {
         this.stage = stage;
         this.home = ahead.home();
         this.remembered = Settings.read(home.resolve("settings.properties"));
+        this.frame = new Frame(stage, root, remembered);
         this.desk = new Desk(keeping.last(ahead.desk()));
         this.sounding = new Sounding(desk, outputs, home.resolve("voices"), road, this::follow, this::tell);
         this.transport = sounding.transport();
         remembered.sound().apply(transport.settings(), sounding.devices());
-        this.stand = new StandWindow(stage, desk, road, transport::toggle, enlarged::getStyle);
+        this.stand = new StandWindow(stage, desk, road, transport::toggle, frame::style);
         Questions asking = questions.orElseGet(() -> new WindowQuestions(stage, home));
         this.openBook = new OpenBook(ahead.file(), ahead.book(), clock, this::tell);
         this.files = new FileMenu(desk, asking, openBook, this::tell);
@@ -172,37 +168,27 @@ public final class MainWindow {
         menu.night().set(remembered.night());
         road.school().set(remembered.counting());
         practising.rests().set(remembered.rests());
-        Scene scene = new Scene(enlarged, remembered.width(), remembered.height());
-        enlarged.percent().addListener(change -> dress(scene));
-        enlarged.percent().set(remembered.percent());
-        dress(scene);
         new WindowKeys(
-                        scene,
+                        frame.scene(),
                         desk,
                         transport,
                         sounding.devices(),
                         road,
-                        new Parts(heading.bars(), road, benches, findings, book))
+                        new Parts(
+                                new Part(heading, heading::bars),
+                                new Part(road),
+                                new Part(benches, benches::page),
+                                new Part(findings),
+                                new Part(book)))
                 .listen();
-        FileDrop.accept(scene, files::open);
-        stage.setScene(scene);
+        FileDrop.accept(frame.scene(), files::open);
         stage.setOnCloseRequest(event -> close());
-    }
-
-    private void dress(Scene scene) {
-        scene.getStylesheets()
-                .setAll(
-                        MainWindow.class
-                                .getResource("/nimblestride/desktop/look/stride.css")
-                                .toExternalForm(),
-                        Sizes.stylesheet(enlarged.percent().get()));
     }
 
     /** Shows everything larger or smaller. */
     void resize(IntUnaryOperator next) {
-        int percent = next.applyAsInt(enlarged.percent().get());
-        enlarged.percent().set(percent);
-        tell("Everything is shown at " + percent + " % of its usual size.");
+        frame.resize(next);
+        tell("Everything is shown at " + frame.percent() + " % of its usual size.");
     }
 
     /** While voices are being placed, a click on a count of the Road places one. */
@@ -279,7 +265,7 @@ public final class MainWindow {
     void setNight(boolean toNight) {
         night = toNight;
         Palette palette = night ? Palette.NIGHT : Palette.DAY;
-        enlarged.setStyle(palette.asStyle());
+        frame.wear(palette);
         road.palette().set(palette);
         benches.setPalette(palette);
         bringing.setPalette(palette);
@@ -389,30 +375,17 @@ public final class MainWindow {
     }
 
     public void show() {
-        stage.show();
-        stage.setMinWidth(LEAST_WIDTH);
-        stage.setMinHeight(LEAST_HEIGHT);
-        Platform.runLater(this::asLargeAsRemembered);
+        frame.show();
         road.requestFocus();
-    }
-
-    /** Some window managers open a window as small as it can be, whatever was asked for. */
-    private void asLargeAsRemembered() {
-        Scene scene = stage.getScene();
-        if (scene.getWidth() < remembered.width() && scene.getHeight() < remembered.height()) {
-            stage.setWidth(remembered.width() + stage.getWidth() - scene.getWidth());
-            stage.setHeight(remembered.height() + stage.getHeight() - scene.getHeight());
-            stage.centerOnScreen();
-        }
     }
 
     private void remember() {
         Settings settings = new Settings(
-                stage.getScene().getWidth(),
-                stage.getScene().getHeight(),
+                frame.scene().getWidth(),
+                frame.scene().getHeight(),
                 night,
                 road.reducedMotion().get(),
-                enlarged.percent().get(),
+                frame.percent(),
                 menu.bookShown().get(),
                 road.school().get(),
                 handing.sheet(),

@@ -2,30 +2,45 @@ package nimblestride.desktop.window;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 
 /** The parts of the window, one after the other as a key goes through them. */
 final class Parts {
-    private final List<Node> parts;
+    private final List<Part> parts;
+
+    /**
+     * A part of the window.
+     *
+     * @param all of it
+     * @param first tells where in it one begins
+     */
+    record Part(Node all, Supplier<Node> first) {
+        Part(Node all) {
+            this(all, () -> all);
+        }
+    }
 
     /** @param parts in order; those that are not in a window are left out while they are not */
-    Parts(Node... parts) {
+    Parts(Part... parts) {
         this.parts = List.of(parts);
     }
 
     /** Gives the focus to the next part, or to the one before. */
     void step(Node focused, int by) {
-        List<Node> seen = parts.stream().filter(part -> part.getScene() != null).toList();
+        List<Part> seen =
+                parts.stream().filter(part -> part.all.getScene() != null).toList();
         int now = 0;
-        while (now < seen.size() && !isWithin(focused, seen.get(now))) {
+        while (now < seen.size() && !isWithin(focused, seen.get(now).all)) {
             now++;
         }
         int first = now == seen.size() ? (by > 0 ? -1 : 0) : now;
         for (int i = 1; i <= seen.size(); i++) {
+            Part part = seen.get(Math.floorMod(first + i * by, seen.size()));
             Optional<Node> found =
-                    inside(seen.get(Math.floorMod(first + i * by, seen.size()))).findFirst();
+                    Stream.concat(inside(part.first.get()), inside(part.all)).findFirst();
             if (found.isPresent()) {
                 found.get().requestFocus();
                 return;

@@ -88,12 +88,17 @@ class AccessStoryTest extends WindowStory {
     @Test
     void aKeyGoesFromPartToPart() throws Exception {
         List<String> parts = List.of(".road", ".benches", ".findings", ".book");
-        interact(() -> lookup("#bars").query().requestFocus());
+        // Also from where no part is said to begin.
+        interact(() -> lookup("#tempo").query().requestFocus());
         for (String part : parts) {
             push(KeyCode.F6);
             until(() -> isWithin(lookup(part).query()));
         }
         push(KeyCode.F6);
+        until(() -> lookup("#bars").query().isFocused());
+        push(KeyCode.F6).push(KeyCode.F6);
+        until(() -> lookup("#add-layer").query().isFocused());
+        push(KeyCode.F6).push(KeyCode.F6).push(KeyCode.F6);
         until(() -> lookup("#bars").query().isFocused());
         chord(KeyCode.SHIFT, KeyCode.F6);
         until(() -> isWithin(lookup(".book").query()));

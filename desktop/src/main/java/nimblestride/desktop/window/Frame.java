@@ -1,0 +1,78 @@
+package nimblestride.desktop.window;
+
+import java.util.function.IntUnaryOperator;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.layout.Region;
+import javafx.stage.Stage;
+import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.look.Sizes;
+
+/** The frame of a window: how large it is, how large everything in it is shown, and in which colours. */
+final class Frame {
+    private static final double LEAST_WIDTH = 640;
+    private static final double LEAST_HEIGHT = 480;
+
+    private final Stage stage;
+    private final Settings remembered;
+    private final Enlarged enlarged;
+    private final Scene scene;
+
+    Frame(Stage stage, Region content, Settings remembered) {
+        this.stage = stage;
+        this.remembered = remembered;
+        this.enlarged = new Enlarged(content);
+        this.scene = new Scene(enlarged, remembered.width(), remembered.height());
+        enlarged.percent().set(remembered.percent());
+        enlarged.percent().addListener(change -> dress());
+        dress();
+        stage.setScene(scene);
+    }
+
+    private void dress() {
+        scene.getStylesheets()
+                .setAll(
+                        Frame.class
+                                .getResource("/nimblestride/desktop/look/stride.css")
+                                .toExternalForm(),
+                        Sizes.stylesheet(percent()));
+    }
+
+    Scene scene() {
+        return scene;
+    }
+
+    /** How large everything is shown, of its usual size. */
+    int percent() {
+        return enlarged.percent().get();
+    }
+
+    void resize(IntUnaryOperator next) {
+        enlarged.percent().set(next.applyAsInt(percent()));
+    }
+
+    void wear(Palette palette) {
+        enlarged.setStyle(palette.asStyle());
+    }
+
+    /** The colours it wears, as a style. */
+    String style() {
+        return enlarged.getStyle();
+    }
+
+    void show() {
+        stage.show();
+        stage.setMinWidth(LEAST_WIDTH);
+        stage.setMinHeight(LEAST_HEIGHT);
+        Platform.runLater(this::asLargeAsRemembered);
+    }
+
+    /** Some window managers open a window as small as it can be, whatever was asked for. */
+    private void asLargeAsRemembered() {
+        if (scene.getWidth() < remembered.width() && scene.getHeight() < remembered.height()) {
+            stage.setWidth(remembered.width() + stage.getWidth() - scene.getWidth());
+            stage.setHeight(remembered.height() + stage.getHeight() - scene.getHeight());
+            stage.centerOnScreen();
+        }
+    }
+}
