@@ -27,6 +27,9 @@ final class Chart extends StackPane {
     private static final double LEFT = 40;
     private static final double TOP = 22;
     private static final double BOTTOM = 20;
+    /** Numbers nearer to each other, in pixels, could not be read. */
+    private static final double BETWEEN_NUMBERS = 23;
+
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
 
     private final Slate slate = new Slate((g, width, height) -> draw(g, width, height));
@@ -72,6 +75,7 @@ final class Chart extends StackPane {
         title(g, "Minutes a week");
         line(g, LEFT, ground, width, ground);
         int number = 0;
+        double told = Double.NEGATIVE_INFINITY;
         for (Map.Entry<LocalDate, Integer> week : minutes.entrySet()) {
             double x = LEFT + (number + 0.5) * step;
             double top = ground - (ground - TOP - 14) * week.getValue() / most;
@@ -80,7 +84,10 @@ final class Chart extends StackPane {
             g.setLineWidth(Math.min(10, step * 0.5));
             if (week.getValue() > 0) {
                 g.strokeLine(x, ground - 1, x, top);
-                text(g, String.valueOf(week.getValue()), x, top - 8, TextAlignment.CENTER);
+                if (x - told >= BETWEEN_NUMBERS) {
+                    text(g, String.valueOf(week.getValue()), x, top - 8, TextAlignment.CENTER);
+                    told = x;
+                }
             }
             if (number % 3 == 0) {
                 text(g, DAY.format(week.getKey()), x, ground + 11, TextAlignment.CENTER);
