@@ -18,6 +18,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
@@ -45,7 +46,10 @@ public final class RoadView extends BorderPane {
     private static final long FINE = 1_000;
 
     private final Slate slate = new Slate((g, width, height) -> draw(g, height));
-    private final ScrollPane lanes = new Scrolled(slate).filled();
+    /** What moves while it plays lies over what does not, which then need not be drawn with every frame. */
+    private final Slate moving = new Slate((g, width, height) -> drawMarker(g, height));
+
+    private final ScrollPane lanes = new Scrolled(new StackPane(slate, moving)).filled();
     private final ScrollBar bar = new ScrollBar();
     private final JourneyStrip journey = new JourneyStrip(moment -> bringIntoView(moment, true));
     private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.DAY);
@@ -73,6 +77,7 @@ public final class RoadView extends BorderPane {
         setTop(new VBox(journey));
         setCenter(lanes);
         setBottom(bar);
+        moving.setMouseTransparent(true);
         slate.widthProperty().addListener(change -> refit());
         palette.addListener(change -> paint());
         reducedMotion.addListener(change -> paint());
@@ -245,7 +250,7 @@ public final class RoadView extends BorderPane {
         }
         heard = moment.isEmpty() || answer == null ? OptionalDouble.empty() : OptionalDouble.of(wrapped(moment));
         heard.ifPresent(at -> bringIntoView(at, false));
-        paint();
+        moving.redraw();
     }
 
     /** Where on the screen a moment, in whole notes, stands on the ground line. */
@@ -345,6 +350,13 @@ public final class RoadView extends BorderPane {
         painter.paint();
         played.ifPresent(timing -> new PlayedPainter(g, palette.get(), stretch, ground)
                 .paint(timing.bySpot(), answer.exercise().phrase().length().toDouble()));
-        heard.ifPresent(moment -> painter.marker(moment, reducedMotion.get()));
+        moving.redraw();
+    }
+
+    private void drawMarker(GraphicsContext g, double height) {
+        if (answer != null && picture != null) {
+            heard.ifPresent(moment ->
+                    new RoadPainter(g, palette.get(), picture, stretch(), height).marker(moment, reducedMotion.get()));
+        }
     }
 }
