@@ -77,7 +77,7 @@ public record Reckoning(Exercise exercise, List<OfLayer> layers, List<OfPair> me
     public long barsHome(long rounds) {
         return together.result()
                 .map(home -> home.bars() + 1)
-                .orElse(Math.multiplyExact(exercise.phrase().bars().size(), rounds));
+                .orElseGet(() -> Math.multiplyExact(exercise.phrase().bars().size(), rounds));
     }
 
     /** Which layers run across the bars, from 0; notes put on counts only come again with the phrase. */

@@ -39,9 +39,11 @@ final class WordsPage extends VBox implements Page {
     private static final class Lines extends ObservableListBase<String> {
         private final BarsInWords words;
         private final int size;
+        private final long home;
 
         Lines(Reckoning reckoning) {
             words = new BarsInWords(reckoning);
+            home = reckoning.together().result().map(Reckoning.Together::bars).orElse(Long.MAX_VALUE);
             size = (int) Math.min(MOST_LINES, reckoning.barsHome(ROUNDS_WITHOUT_HOME));
         }
 
@@ -106,7 +108,12 @@ final class WordsPage extends VBox implements Page {
             return;
         }
         long bar = phrase.barAt(NoteValue.of(Math.max(0, (long) (moment.getAsDouble() * FINE)), FINE));
-        int line = (int) (bar % Math.max(1, lines.size() - 1));
+        long number = bar % lines.home;
+        if (number >= lines.size()) {
+            // It has played on beyond what is listed.
+            return;
+        }
+        int line = (int) number;
         if (list.getSelectionModel().getSelectedIndex() != line) {
             list.getSelectionModel().clearAndSelect(line);
             list.scrollTo(Math.max(0, line - 1));
@@ -114,6 +121,9 @@ final class WordsPage extends VBox implements Page {
     }
 
     private void copy() {
+        if (lines == null) {
+            return;
+        }
         String text = list.getSelectionModel().getSelectedIndices().isEmpty()
                 ? LongStream.range(0, Math.min(MOST_COPIED, lines.size()))
                         .mapToObj(bar -> lines.get((int) bar))

@@ -2,8 +2,10 @@ package nimblestride.desktop.window;
 
 import java.util.function.IntUnaryOperator;
 import javafx.application.Platform;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.Scene;
 import javafx.scene.layout.Region;
+import javafx.stage.Screen;
 import javafx.stage.Stage;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.look.Sizes;
@@ -70,8 +72,11 @@ final class Frame {
     /** Some window managers open a window as small as it can be, whatever was asked for. */
     private void asLargeAsRemembered() {
         if (scene.getWidth() < remembered.width() && scene.getHeight() < remembered.height()) {
-            stage.setWidth(remembered.width() + stage.getWidth() - scene.getWidth());
-            stage.setHeight(remembered.height() + stage.getHeight() - scene.getHeight());
+            Rectangle2D room = Screen.getPrimary().getVisualBounds();
+            double width = remembered.width() + stage.getWidth() - scene.getWidth();
+            double height = remembered.height() + stage.getHeight() - scene.getHeight();
+            stage.setWidth(Math.min(room.getWidth(), width));
+            stage.setHeight(Math.min(room.getHeight(), height));
             stage.centerOnScreen();
         }
     }

@@ -119,7 +119,7 @@ record Settings(
     private static double number(Properties properties, String key, double usual) {
         try {
             double value = Double.parseDouble(properties.getProperty(key, ""));
-            return value >= 640 && value <= 20_000 ? value : usual;
+            return value >= 400 && value <= 20_000 ? value : usual;
         } catch (NumberFormatException e) {
             return usual;
         }

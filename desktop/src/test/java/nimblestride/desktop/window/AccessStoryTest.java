@@ -18,7 +18,6 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SplitPane;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.image.Image;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
@@ -44,10 +43,7 @@ class AccessStoryTest extends WindowStory {
                 .filter(Canvas.class::isInstance)
                 .findFirst()
                 .orElseThrow();
-        for (int i = 0; i < 5; i++) {
-            chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.PERIOD);
-        }
-        until(() -> shows("at 200 % of its usual size"));
+        again(() -> chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.PERIOD), () -> shows("at 200 % of its usual size"));
         // As many dots are drawn as the screen shows: what is twice as large is drawn twice as fine.
         until(() -> Math.abs(road.getWidth()
                         - road.localToScene(road.getBoundsInLocal()).getWidth())
@@ -60,8 +56,7 @@ class AccessStoryTest extends WindowStory {
                                 .getLocalToSceneTransform()
                                 .getMxx()
                         == 2);
-        chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.COMMA);
-        until(() -> shows("at 175 %"));
+        again(() -> chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.COMMA), () -> shows("of its usual size"));
     }
 
     @Test
@@ -159,25 +154,13 @@ class AccessStoryTest extends WindowStory {
         lay("7/8(2+2+3), 5/8", "kick every 5/16", "snare at 1:0 >1:1/4");
         Set<String> seen = new HashSet<>();
         List<String> hidden = new ArrayList<>();
-        for (String bench : List.of("Break", "Place", "Cross", "Shift", "Practise", "Hand out")) {
-            List<String> pages = new ArrayList<>();
-            interact(() -> {
-                window.chooseBench(bench);
-                root().lookupAll(".page-name").forEach(page -> pages.add(((ToggleButton) page).getText()));
-            });
-            for (String page : pages) {
-                interact(() -> {
-                    window.go(bench, page);
-                    root().applyCss();
-                    root().layout();
-                    for (Node control : focusable(root())) {
-                        if (isInSight(control) && seen.add(control.getTypeSelector() + control.getStyleClass())) {
-                            look(control, bench + " > " + page, hidden);
-                        }
-                    }
-                });
+        onEveryPage(where -> {
+            for (Node control : focusable(root())) {
+                if (isInSight(control) && seen.add(control.getTypeSelector() + control.getStyleClass())) {
+                    look(control, where, hidden);
+                }
             }
-        }
+        });
         assertThat(hidden).isEmpty();
     }
 
@@ -239,9 +222,5 @@ class AccessStoryTest extends WindowStory {
             }
         }
         return found;
-    }
-
-    private Parent root() {
-        return window.stage().getScene().getRoot();
     }
 }

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.StandardCopyOption;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -17,7 +16,6 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.Region;
 import javafx.scene.text.Text;
 import nimblestride.desktop.book.SampleBook;
@@ -41,27 +39,8 @@ class FittingStoryTest extends WindowStory {
         });
         until(() -> window.desk().answer().get().exercise().name().equals(SampleBook.FIRST));
         Set<String> wrong = new TreeSet<>();
-        for (String bench : List.of("Break", "Place", "Cross", "Shift", "Practise", "Hand out")) {
-            List<String> pages = new ArrayList<>();
-            interact(() -> {
-                window.chooseBench(bench);
-                root().lookupAll(".page-name").forEach(page -> pages.add(((ToggleButton) page).getText()));
-            });
-            for (String page : pages) {
-                interact(() -> window.go(bench, page));
-                Thread.sleep(100);
-                interact(() -> {
-                    root().applyCss();
-                    root().layout();
-                    look(root(), bench + " > " + page + ": ", false, wrong);
-                });
-            }
-        }
+        onEveryPage(where -> look(root(), where + ": ", false, wrong));
         assertThat(wrong).isEmpty();
-    }
-
-    private Parent root() {
-        return window.stage().getScene().getRoot();
     }
 
     private void look(Node node, String where, boolean scrolls, Set<String> wrong) {

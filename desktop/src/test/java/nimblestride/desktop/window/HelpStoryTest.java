@@ -12,7 +12,6 @@ import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SplitPane;
 import javafx.scene.control.TextInputControl;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import nimblestride.core.text.Examples;
 import org.junit.jupiter.api.Test;
@@ -58,24 +57,9 @@ class HelpStoryTest extends WindowStory {
     void everyControlHasAName() throws Exception {
         interact(() -> window.desk()
                 .edit(now -> Examples.exercise("7/8(2+2+3), 5/8", "kick every 5/16", "snare at 1:0 >1:1/4")));
-        interact(() -> {
-            List<String> nameless = new ArrayList<>();
-            for (String bench : List.of("Break", "Place", "Cross", "Shift", "Practise", "Hand out")) {
-                window.chooseBench(bench);
-                Parent root = window.stage().getScene().getRoot();
-                List<String> pages = root.lookupAll(".page-name").stream()
-                        .map(page -> ((ToggleButton) page).getText())
-                        .toList();
-                assertThat(pages).as(bench).isNotEmpty();
-                for (String page : pages) {
-                    window.go(bench, page);
-                    root.applyCss();
-                    root.layout();
-                    namelessIn(root).forEach(node -> nameless.add(bench + ", " + page + ": " + node));
-                }
-            }
-            assertThat(nameless).isEmpty();
-        });
+        List<String> nameless = new ArrayList<>();
+        onEveryPage(where -> namelessIn(root()).forEach(node -> nameless.add(where + ": " + node)));
+        assertThat(nameless).isEmpty();
     }
 
     private static List<Node> namelessIn(Parent parent) {

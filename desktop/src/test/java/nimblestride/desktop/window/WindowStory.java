@@ -14,10 +14,13 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Consumer;
 import javafx.application.Platform;
+import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import nimblestride.core.exercise.Exercise;
@@ -169,6 +172,31 @@ abstract class WindowStory extends FxRobot {
                 .filter(Label.class::isInstance)
                 .map(label -> ((Labeled) label).getText())
                 .anyMatch(shown -> shown.contains(text)));
+    }
+
+    /** Goes to every page of every bench, one after the other; what is done there is told where it is. */
+    protected final void onEveryPage(Consumer<String> doing) throws Exception {
+        for (String bench : List.of("Break", "Place", "Cross", "Shift", "Practise", "Hand out")) {
+            List<String> pages = new ArrayList<>();
+            interact(() -> {
+                window.chooseBench(bench);
+                root().lookupAll(".page-name").forEach(page -> pages.add(((ToggleButton) page).getText()));
+            });
+            for (String page : pages) {
+                interact(() -> window.go(bench, page));
+                // What a page works out on a thread of its own may still be on its way.
+                Thread.sleep(100);
+                interact(() -> {
+                    root().applyCss();
+                    root().layout();
+                    doing.accept(bench + " > " + page);
+                });
+            }
+        }
+    }
+
+    protected final Parent root() {
+        return window.stage().getScene().getRoot();
     }
 
     protected final String text(String field) {
