@@ -37,7 +37,13 @@ public final class StartMeasure {
 
     /** The flags of the script {@code stride}. */
     private static final List<String> AS_STARTED = List.of(
-            "-XX:TieredStopAtLevel=1", "-XX:+UseSerialGC", "-Xshare:auto", "-Xlog:disable", "-Xlog:all=error:stderr");
+            "-XX:TieredStopAtLevel=1",
+            "-XX:CICompilerCount=1",
+            "-XX:+UseSerialGC",
+            "-XX:TLABSize=64k",
+            "-Xshare:auto",
+            "-Xlog:disable",
+            "-Xlog:all=error:stderr");
 
     private StartMeasure() {}
 

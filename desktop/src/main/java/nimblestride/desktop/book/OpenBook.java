@@ -64,10 +64,12 @@ public final class OpenBook implements AutoCloseable {
         take(opened::get);
     }
 
-    /** Opens a Book, or makes a new one where there is none. */
+    /** Opens a Book, or makes a new one where there is none. The first question takes longest, so it is asked here. */
     public static Opened open(Path file) throws IOException {
         boolean isNew = !Files.exists(file);
-        return new Opened(Book.open(file, AS_JSON), isNew);
+        Book book = Book.open(file, AS_JSON);
+        book.collections().all();
+        return new Opened(book, isNew);
     }
 
     private void take(Early.Beginning<Opened> opening) {

@@ -2,6 +2,7 @@ package nimblestride.desktop.breaking;
 
 import java.util.function.LongSupplier;
 import javafx.beans.property.ObjectProperty;
+import javafx.scene.control.Label;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
 import nimblestride.core.exercise.Exercise;
@@ -13,13 +14,14 @@ import nimblestride.desktop.pages.Pages;
 /** The Break bench: a bar, and what can be asked of it. */
 public final class BreakBench extends Pages implements Bench {
     private final BarChoice bars;
+    private final Label felt = new Label();
 
     /** @param nanos a clock in nanoseconds, for taps */
     public BreakBench(
             Desk desk, ObjectProperty<CountingSchool> school, ObjectProperty<Division> division, LongSupplier nanos) {
         bars = new BarChoice(desk);
         addBeside(bars);
-        LatePage<ReadingsPage> readings = add("Readings", () -> new ReadingsPage(desk, bars));
+        add("Readings", () -> new ReadingsPage(desk, bars, felt::setText));
         add("Count", () -> new CountPage(desk, bars, school, division));
         add("What fits?", () -> new FitPage(desk));
         LatePage<FillPage> fill = add("Does it fill?", () -> new FillPage(desk));
@@ -29,7 +31,11 @@ public final class BreakBench extends Pages implements Bench {
                     fill.get().hold(pattern);
                     choose("Does it fill?");
                 }));
-        addBeside(readings.get().felt());
+        felt.getStyleClass().add("quiet");
+        felt.setId("felt");
+        felt.setWrapText(true);
+        felt.setMinHeight(USE_PREF_SIZE);
+        addBeside(felt);
         choose("Readings");
     }
 

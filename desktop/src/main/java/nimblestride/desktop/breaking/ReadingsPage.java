@@ -2,6 +2,7 @@ package nimblestride.desktop.breaking;
 
 import java.util.List;
 import java.util.Objects;
+import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
@@ -27,28 +28,21 @@ final class ReadingsPage extends VBox implements Page {
     private final BarChoice bars;
     private final GridPane columns = new GridPane();
     private final WishFields wishes = new WishFields(this::showReadings);
-    private final Label felt = new Label();
+    private final Consumer<String> felt;
     private final Newest readings = new Newest("reading");
     private Bar shownBar;
     private Wish shownWish;
 
-    ReadingsPage(Desk desk, BarChoice bars) {
+    /** @param felt is told what the grouping of the chosen bar is called now */
+    ReadingsPage(Desk desk, BarChoice bars, Consumer<String> felt) {
         this.desk = desk;
         this.bars = bars;
+        this.felt = felt;
         getStyleClass().add("page");
         bars.chosen().addListener(change -> showReadings());
-        felt.getStyleClass().add("quiet");
-        felt.setId("felt");
-        felt.setWrapText(true);
-        felt.setMinHeight(USE_PREF_SIZE);
         columns.getStyleClass().add("readings");
         columns.widthProperty().addListener(change -> arrange());
         getChildren().setAll(wishes, new DownScroll(columns));
-    }
-
-    /** What the grouping of the chosen bar is called now. */
-    Label felt() {
-        return felt;
     }
 
     @Override
@@ -69,7 +63,7 @@ final class ReadingsPage extends VBox implements Page {
     }
 
     private void show(int number, BarReadings found) {
-        felt.setText(found.name());
+        felt.accept(found.name());
         columns.getChildren().clear();
         for (School school : School.values()) {
             columns.getChildren().add(column(number, found, school));

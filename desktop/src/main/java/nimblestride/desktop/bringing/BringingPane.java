@@ -27,6 +27,7 @@ import nimblestride.core.transcription.Transcription;
 import nimblestride.core.value.Tally;
 import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.DownScroll;
+import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.look.Titles;
 import nimblestride.desktop.road.RoadView;
 
@@ -48,14 +49,12 @@ public final class BringingPane extends BorderPane {
     private final VBox offers = new VBox(6);
     private final VBox leftOut = new VBox(6);
     private final Label bars = new Label();
-    private final RoadView road;
+    private final RoadView road = new RoadView();
     private final Node choices;
     private boolean showing;
 
-    /** @param road draws what would be taken */
-    public BringingPane(Bringing bringing, RoadView road) {
+    public BringingPane(Bringing bringing) {
         this.bringing = bringing;
-        this.road = road;
         this.sounds = new SoundRows((sound, voice) -> bringing.choose(choice -> choice.with(sound.name(), voice)));
         take.setId("bring-take");
         take.setOnAction(event -> bringing.take());
@@ -90,6 +89,11 @@ public final class BringingPane extends BorderPane {
             }
         });
         bringing.state().addListener((property, old, now) -> show(now));
+    }
+
+    /** Light or dark, as the window is. */
+    public void setPalette(Palette palette) {
+        road.palette().set(palette);
     }
 
     private Node choices() {

@@ -3,8 +3,10 @@ package nimblestride.desktop.look;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import javafx.animation.PauseTransition;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
+import javafx.util.Duration;
 import nimblestride.formats.face.Faces;
 
 /** The faces that ship with the program: Lato for text, Bravura for music. */
@@ -17,37 +19,65 @@ public final class Face {
 
     private static final int TIME_SIGNATURE_PLUS = 0xE08C;
 
-    static {
-        for (String file : new String[] {"Lato-Regular.ttf", "Lato-Bold.ttf", "Lato-Italic.ttf", "Bravura.otf"}) {
-            try (InputStream in = Faces.class.getResourceAsStream(file)) {
-                if (in == null || Font.loadFont(in, 12) == null) {
-                    throw new IllegalStateException("the face " + file + " is not in the program");
+    /** Loads the faces when it is first touched; whoever touches it meanwhile waits. */
+    private static final class Loaded {
+        static {
+            for (String file : new String[] {"Lato-Regular.ttf", "Lato-Bold.ttf", "Lato-Italic.ttf", "Bravura.otf"}) {
+                try (InputStream in = Faces.class.getResourceAsStream(file)) {
+                    if (in == null || Font.loadFont(in, 12) == null) {
+                        throw new IllegalStateException("the face " + file + " is not in the program");
+                    }
+                } catch (IOException e) {
+                    throw new UncheckedIOException(e);
                 }
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
             }
+        }
+
+        static void touch() {
+            // The static initialiser does it.
         }
     }
 
     private Face() {}
 
-    /** Loads the faces; needed once before a stylesheet names them. */
+    /** Begins to load the faces, beside other work. */
     public static void load() {
-        // The static initialiser has done that. Their measures take longer, and are needed only for written music.
-        Thread measures = new Thread(Faces::get, "measuring the faces");
-        measures.setDaemon(true);
-        measures.start();
+        beside("loading the faces", Loaded::touch);
+    }
+
+    /** Waits until the faces are loaded: needed once before a stylesheet names them. */
+    public static void await() {
+        Loaded.touch();
+    }
+
+    /**
+     * Begins to measure the faces, which takes longer than to load them and is needed only for written music; not at once, for the
+     * window is still being drawn then.
+     */
+    public static void measure() {
+        PauseTransition drawn = new PauseTransition(Duration.seconds(1));
+        drawn.setOnFinished(event -> beside("measuring the faces", Faces::get));
+        drawn.play();
+    }
+
+    private static void beside(String what, Runnable work) {
+        Thread thread = new Thread(work, what);
+        thread.setDaemon(true);
+        thread.start();
     }
 
     public static Font text(double size) {
+        await();
         return Font.font(TEXT, size);
     }
 
     public static Font bold(double size) {
+        await();
         return Font.font(TEXT, FontWeight.BOLD, size);
     }
 
     public static Font music(double size) {
+        await();
         return Font.font(MUSIC, size);
     }
 

@@ -4,11 +4,12 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
 import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.SimpleIntegerProperty;
+import nimblestride.core.care.Rests;
 import nimblestride.core.timing.Timing;
 import nimblestride.desktop.book.OpenBook;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.pages.Bench;
-import nimblestride.desktop.pages.LatePage;
 import nimblestride.desktop.pages.Pages;
 import nimblestride.desktop.play.Devices;
 import nimblestride.desktop.play.OwnRecordings;
@@ -22,7 +23,7 @@ import nimblestride.desktop.sounding.SoundCardPage;
 
 /** The Practise bench: what to do today, stages, the ladder, taps and the log; then how it all sounds. */
 public final class PractiseBench extends Pages implements Bench {
-    private final LatePage<TodayPage> today;
+    private final IntegerProperty rests = new SimpleIntegerProperty(Rests.USUAL.minutes());
 
     /**
      * What the bench has done beyond itself.
@@ -50,7 +51,7 @@ public final class PractiseBench extends Pages implements Bench {
             Devices devices,
             OwnRecordings recordings,
             Beyond beyond) {
-        today = add("Today", () -> new TodayPage(book, beyond.open));
+        add("Today", () -> new TodayPage(book, rests, beyond.open));
         add("Stages", () -> new StagesPage(desk, transport, beyond.tell));
         add("Ladder", () -> new LadderPage(desk, book, transport, diary));
         add("Taps", () -> new TapsPage(desk, transport, devices, diary, beyond.picture));
@@ -65,6 +66,6 @@ public final class PractiseBench extends Pages implements Bench {
 
     /** After how many minutes of playing the user is reminded of a rest; 0 for never. */
     public IntegerProperty rests() {
-        return today.get().rests();
+        return rests;
     }
 }

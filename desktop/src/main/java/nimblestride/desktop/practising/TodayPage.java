@@ -12,7 +12,6 @@ import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.beans.property.IntegerProperty;
-import javafx.beans.property.SimpleIntegerProperty;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
@@ -49,12 +48,14 @@ final class TodayPage extends VBox implements Page {
     private final Consumer<UUID> open;
     private final GridPane turns = new GridPane();
     private final Label neglected = new Label();
-    private final IntegerProperty rests = new SimpleIntegerProperty(Rests.USUAL.minutes());
     private final Newest planning = new Newest("planning a sitting");
     private int minutes = USUAL_MINUTES;
 
-    /** @param open opens an exercise of the Book */
-    TodayPage(OpenBook book, Consumer<UUID> open) {
+    /**
+     * @param rests after how many minutes of playing a rest is due; 0 for never
+     * @param open opens an exercise of the Book
+     */
+    TodayPage(OpenBook book, IntegerProperty rests, Consumer<UUID> open) {
         this.book = book;
         this.open = open;
         getStyleClass().add("page");
@@ -121,11 +122,6 @@ final class TodayPage extends VBox implements Page {
         label.setWrapText(true);
         label.setMinHeight(USE_PREF_SIZE);
         return label;
-    }
-
-    /** After how many minutes of playing a rest is due; 0 for never. */
-    IntegerProperty rests() {
-        return rests;
     }
 
     @Override

@@ -8,8 +8,8 @@ import nimblestride.desktop.bringing.Bringing;
 import nimblestride.desktop.bringing.BringingPane;
 import nimblestride.desktop.bringing.Original;
 import nimblestride.desktop.bringing.RememberedVoices;
+import nimblestride.desktop.desk.Late;
 import nimblestride.desktop.look.Palette;
-import nimblestride.desktop.road.RoadView;
 
 /** What a file of another program holds takes the window's room for as long as it is looked at. */
 final class BringingIn implements Bringing.Takes {
@@ -17,9 +17,9 @@ final class BringingIn implements Bringing.Takes {
     private final FileMenu files;
     private final Questions questions;
     private final Consumer<String> tell;
-    private final RoadView road = new RoadView();
     private final Bringing bringing;
-    private final BringingPane pane;
+    private final Late<BringingPane> pane;
+    private Palette palette = Palette.DAY;
 
     BringingIn(Middle middle, Path home, FileMenu files, Questions questions, Consumer<String> tell) {
         this.middle = middle;
@@ -27,12 +27,16 @@ final class BringingIn implements Bringing.Takes {
         this.questions = questions;
         this.tell = tell;
         this.bringing = new Bringing(this, new RememberedVoices(home.resolve("sounds.properties")));
-        this.pane = new BringingPane(bringing, road);
+        this.pane = new Late<>(() -> {
+            BringingPane made = new BringingPane(bringing);
+            made.setPalette(palette);
+            return made;
+        });
         files.setBringing(this::begin);
     }
 
     private void begin(Original original) {
-        middle.show(pane);
+        middle.show(pane.get());
         bringing.begin(original);
     }
 
@@ -49,7 +53,8 @@ final class BringingIn implements Bringing.Takes {
     }
 
     void setPalette(Palette palette) {
-        road.palette().set(palette);
+        this.palette = palette;
+        pane.ifMade(made -> made.setPalette(palette));
     }
 
     @Override

@@ -39,7 +39,7 @@ final class Enlarged extends Region {
             bar.setUnitIncrement(40);
             bar.valueProperty().addListener(change -> requestLayout());
         }
-        getChildren().setAll(content, across, down);
+        getChildren().setAll(content);
         Rectangle clip = new Rectangle();
         clip.widthProperty().bind(widthProperty());
         clip.heightProperty().bind(heightProperty());
@@ -84,13 +84,22 @@ final class Enlarged extends Region {
         content.resizeRelocate(-Math.rint(across.getValue()), -Math.rint(down.getValue()), width, height);
     }
 
-    private static void fit(ScrollBar bar, boolean needed, double seen, double all) {
+    private void fit(ScrollBar bar, boolean needed, double seen, double all) {
         double most = needed ? all - seen : 0;
-        bar.setVisible(needed);
+        show(bar, needed);
         bar.setMax(most);
         bar.setVisibleAmount(needed ? most * seen / all : 0);
         bar.setBlockIncrement(seen * 0.9);
         scrollTo(bar, bar.getValue());
+    }
+
+    /** A bar that is not needed is not there, and costs a start nothing. */
+    private void show(ScrollBar bar, boolean needed) {
+        if (needed && bar.getParent() == null) {
+            getChildren().add(bar);
+        } else if (!needed) {
+            getChildren().remove(bar);
+        }
     }
 
     private static void scrollTo(ScrollBar bar, double value) {

@@ -24,7 +24,7 @@ final class Frame {
         this.stage = stage;
         this.remembered = remembered;
         this.enlarged = new Enlarged(content);
-        this.scene = new Scene(enlarged, remembered.width(), remembered.height());
+        this.scene = new Scene(new Region(), remembered.width(), remembered.height());
         enlarged.percent().set(remembered.percent());
         enlarged.percent().addListener(change -> dress());
         dress();
@@ -62,7 +62,9 @@ final class Frame {
         return enlarged.getStyle();
     }
 
+    /** Shows the window. Until then its content is in no scene: each part that came in would be styled once more. */
     void show() {
+        scene.setRoot(enlarged);
         stage.show();
         stage.setMinWidth(LEAST_WIDTH);
         stage.setMinHeight(LEAST_HEIGHT);

@@ -24,6 +24,7 @@ import nimblestride.desktop.book.SampleBook;
 import nimblestride.desktop.breaking.BreakBench;
 import nimblestride.desktop.cross.CrossBench;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.desk.Late;
 import nimblestride.desktop.findings.FindingsPane;
 import nimblestride.desktop.handout.HandOutBench;
 import nimblestride.desktop.help.HelpPane;
@@ -68,7 +69,7 @@ public final class MainWindow {
     private final Heading heading;
     private final Middle middle;
     private final BringingIn bringing;
-    private final HelpPane help;
+    private final Late<HelpPane> help;
     private boolean night;
 
     /**
@@ -95,7 +96,8 @@ public final class MainWindow {
         this.heading = new Heading(desk, transport);
         this.middle = new Middle(root, heading);
         this.bringing = new BringingIn(middle, home, files, asking, this::tell);
-        this.help = new HelpPane(new HelpPane.Beyond(this::openExample, this::takeSamples, middle::back));
+        this.help =
+                new Late<>(() -> new HelpPane(new HelpPane.Beyond(this::openExample, this::takeSamples, middle::back)));
         this.placing = new PlaceBench(
                 desk, road.school(), road.division(), road.stage(), moment -> road.bringIntoView(moment));
         this.crossing = new CrossBench(desk, files::keepInBook);
@@ -316,14 +318,14 @@ public final class MainWindow {
 
     /** Shows the help in place of the desk. */
     public void showHelp() {
-        middle.show(help);
-        help.welcome();
+        middle.show(help.get());
+        help.get().welcome();
     }
 
     /** Shows the list of all shortcuts in place of the desk. */
     void showShortcuts() {
-        middle.show(help);
-        help.shortcuts(Shortcuts.all(menu));
+        middle.show(help.get());
+        help.get().shortcuts(Shortcuts.all(menu));
     }
 
     private void openExample(Exercise example) {
@@ -375,7 +377,9 @@ public final class MainWindow {
     }
 
     public void show() {
+        Face.await();
         frame.show();
+        Face.measure();
         road.requestFocus();
     }
 
