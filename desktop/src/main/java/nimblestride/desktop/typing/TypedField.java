@@ -4,19 +4,18 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.css.PseudoClass;
-import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 
 /**
  * A line of typed text that stands for a value. Text that makes sense is taken at once; text that does not is kept as it
- * is, with what is wrong under it, and the last good value stays, to be put back by Escape.
+ * is, with what is wrong told beside it, and the last good value stays, to be put back by Escape.
  */
 public final class TypedField<T> extends VBox {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
     private final TextField field = new TextField();
-    private final Label problem = new Label();
+    private final Problem problem = new Problem(field);
     private final Function<String, T> reader;
     private final Function<T, String> writer;
     private final Consumer<T> taken;
@@ -35,10 +34,6 @@ public final class TypedField<T> extends VBox {
         this.taken = taken;
         this.done = done;
         getStyleClass().add("typed-field");
-        problem.getStyleClass().add("problem");
-        problem.setWrapText(true);
-        problem.setMinHeight(USE_PREF_SIZE);
-        setProblem(Optional.empty());
         getChildren().setAll(field, problem);
         field.textProperty().addListener((property, old, text) -> typed(text));
         field.focusedProperty().addListener((property, was, focused) -> {
@@ -65,7 +60,7 @@ public final class TypedField<T> extends VBox {
      * @return whether there was anything to put back
      */
     public static boolean putBackWrongText(TextField field) {
-        if (field.getParent() instanceof TypedField<?> typed && typed.problem.isVisible()) {
+        if (field.getParent() instanceof TypedField<?> typed && typed.problem.isTold()) {
             typed.putBack();
             return true;
         }
@@ -143,10 +138,7 @@ public final class TypedField<T> extends VBox {
     }
 
     private void setProblem(Optional<String> text) {
-        problem.setText(text.orElse(""));
-        problem.setVisible(text.isPresent());
-        problem.setManaged(text.isPresent());
+        problem.tell(text);
         field.pseudoClassStateChanged(WRONG, text.isPresent());
-        field.setAccessibleHelp(text.orElse(""));
     }
 }

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
 import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Pane;
@@ -36,8 +35,7 @@ class ShiftingStoryTest extends WindowStory {
     }
 
     private boolean problemSays(String text) {
-        return lookup(".problem").queryAllAs(Label.class).stream()
-                .anyMatch(label -> label.isVisible() && label.getText().contains(text));
+        return problems().stream().anyMatch(problem -> problem.contains(text));
     }
 
     @Test

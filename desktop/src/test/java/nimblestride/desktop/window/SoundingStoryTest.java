@@ -5,10 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.ByteArrayInputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
 import javafx.scene.input.KeyCode;
 import javax.sound.sampled.AudioFileFormat;
@@ -191,13 +189,6 @@ class SoundingStoryTest extends WindowStory {
 
     private double moment() {
         return ((RoadView) window.stage().getScene().lookup(".road")).heard().orElse(-1);
-    }
-
-    private List<String> problems() {
-        return lookup(".problem").queryAllAs(Label.class).stream()
-                .filter(Label::isVisible)
-                .map(Label::getText)
-                .toList();
     }
 
     /** Chooses from a list as the arrow keys would. */

@@ -15,14 +15,18 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
+import java.util.stream.Stream;
 import javafx.application.Platform;
+import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
+import javafx.stage.PopupWindow;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.sound.play.SilentClock;
 import org.junit.jupiter.api.AfterEach;
@@ -167,11 +171,25 @@ abstract class WindowStory extends FxRobot {
         }
     }
 
+    /** Whether a text stands in the window, or in a note that hangs in it. */
     protected final boolean shows(String text) throws Exception {
-        return asked(() -> window.stage().getScene().getRoot().lookupAll(".label").stream()
+        return asked(() -> Stream.concat(
+                        root().lookupAll(".label").stream(),
+                        Window.getWindows().stream()
+                                .filter(PopupWindow.class::isInstance)
+                                .flatMap(note -> note.getScene().getRoot().lookupAll(".tooltip").stream()))
                 .filter(Label.class::isInstance)
                 .map(label -> ((Labeled) label).getText())
                 .anyMatch(shown -> shown.contains(text)));
+    }
+
+    /** What is told to be wrong with what was typed, under a field or in a note that hangs from it. */
+    protected final List<String> problems() {
+        return lookup(".problem").queryAll().stream()
+                .filter(Label.class::isInstance)
+                .filter(Node::isVisible)
+                .map(label -> ((Labeled) label).getText())
+                .toList();
     }
 
     /** Goes to every page of every bench, one after the other; what is done there is told where it is. */
