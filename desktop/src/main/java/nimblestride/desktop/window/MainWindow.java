@@ -184,6 +184,7 @@ public final class MainWindow {
                                 new Part(book)))
                 .listen();
         FileDrop.accept(frame.scene(), files::open);
+        NearestFocus.keep(frame.scene(), heading, road);
         stage.setOnCloseRequest(event -> close());
     }
 

@@ -48,7 +48,7 @@ final class Parts {
         }
     }
 
-    private static boolean isWithin(Node node, Node part) {
+    static boolean isWithin(Node node, Node part) {
         for (Node around = node; around != null; around = around.getParent()) {
             if (around.equals(part)) {
                 return true;
@@ -58,7 +58,7 @@ final class Parts {
     }
 
     /** What can have the focus in a part, from the first on. */
-    private static Stream<Node> inside(Node node) {
+    static Stream<Node> inside(Node node) {
         if (!node.isVisible() || node.isDisabled()) {
             return Stream.empty();
         }

@@ -99,6 +99,34 @@ class AccessStoryTest extends WindowStory {
         until(() -> isWithin(lookup(".book").query()));
     }
 
+    /** The first field of the window is the exercise's name, and the next letter would write over it. */
+    @Test
+    void theFocusStaysNearWhatWasTakenAway() throws Exception {
+        lay("7/8(2+2+3)", "kick every 5/16", "snare every 3/8");
+        String name = exercise().name();
+        interact(() -> lookup("#remove-1").query().requestFocus());
+        push(KeyCode.ENTER);
+        until(() -> exercise().layers().size() == 1);
+        until(() -> isWithin(lookup(".layer-rows").query()));
+        interact(() -> lookup("#remove-0").query().requestFocus());
+        push(KeyCode.ENTER);
+        until(() -> exercise().layers().isEmpty());
+        until(() -> isWithin(lookup(".pages").query()));
+        // From the page of one bench to another bench.
+        interact(() -> lookup("#add-layer").query().requestFocus());
+        again(
+                () -> chord(KeyCode.SHORTCUT, KeyCode.DIGIT5),
+                () -> lookup("#today-minutes").tryQuery().isPresent());
+        until(() -> isWithin(lookup(".pages").query()));
+        // What had the focus elsewhere keeps it.
+        interact(() -> lookup("#tempo").query().requestFocus());
+        again(
+                () -> chord(KeyCode.SHORTCUT, KeyCode.DIGIT1),
+                () -> lookup("#felt").tryQuery().isPresent());
+        assertThat(lookup("#tempo").query().isFocused()).isTrue();
+        assertThat(exercise().name()).isEqualTo(name);
+    }
+
     private boolean isWithin(Node part) {
         for (Node node = window.stage().getScene().getFocusOwner(); node != null; node = node.getParent()) {
             if (node.equals(part)) {
