@@ -1,25 +1,14 @@
 package nimblestride.benchmarks;
 
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import javafx.animation.AnimationTimer;
-import javafx.application.Platform;
 import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.stage.Stage;
-import nimblestride.desktop.book.SampleBook;
-import nimblestride.desktop.window.Ahead;
-import nimblestride.desktop.window.MainWindow;
-import nimblestride.sound.play.SilentClock;
 
 /**
  * How the window moves while it plays: how long each frame of the Road, and of the Weave, takes to be worked out, laid out and drawn, and
@@ -29,41 +18,24 @@ public final class FramesMeasure {
     private static final int SECONDS = 30;
     private static final double FRAME = 1_000 / 60.0;
 
-    private MainWindow window;
+    private final Screen screen;
 
-    private FramesMeasure() {}
-
-    public static void main(String[] arguments) throws Exception {
-        Platform.startup(() -> Platform.setImplicitExit(false));
-        FramesMeasure measure = new FramesMeasure();
-        try {
-            measure.open();
-            measure.play("the Road and four lanes", "Lantern Bridge", "Layers");
-            measure.play("the Road and the Weave", "Weir Steps", "Weave");
-        } finally {
-            System.exit(0);
-        }
+    private FramesMeasure(Screen screen) {
+        this.screen = screen;
     }
 
-    private void open() throws Exception {
-        Path home = Files.createTempDirectory("stride-frames");
-        SampleBook.make(home.resolve(Ahead.BOOK), LocalDate.now(Clock.systemDefaultZone()));
-        onScreen(() -> {
-            window = new MainWindow(
-                    new Stage(),
-                    Ahead.at(home),
-                    Optional.empty(),
-                    SilentClock::new,
-                    Clock.systemDefaultZone(),
-                    System::nanoTime);
-            window.show();
+    public static void main(String[] arguments) throws Exception {
+        Screen.measure(() -> {
+            FramesMeasure measure = new FramesMeasure(Screen.onSampleBook(Optional.empty()));
+            measure.play("the Road and four lanes", "Lantern Bridge", "Layers");
+            measure.play("the Road and the Weave", "Weir Steps", "Weave");
         });
     }
 
     private void play(String what, String piece, String page) throws Exception {
-        onScreen(() -> {
-            window.openFromBook(piece);
-            window.go("Cross", page);
+        Screen.act(() -> {
+            screen.window().openFromBook(piece);
+            screen.window().go("Cross", page);
             space();
         });
         TimeUnit.SECONDS.sleep(5);
@@ -80,14 +52,14 @@ public final class FramesMeasure {
                 worked.add((System.nanoTime() - begun.get(begun.size() - 1)) / 1e6);
             }
         };
-        onScreen(() -> {
-            window.stage().getScene().addPostLayoutPulseListener(drawn);
+        Screen.act(() -> {
+            screen.scene().addPostLayoutPulseListener(drawn);
             frames.start();
         });
         TimeUnit.SECONDS.sleep(SECONDS);
-        onScreen(() -> {
+        Screen.act(() -> {
             frames.stop();
-            window.stage().getScene().removePostLayoutPulseListener(drawn);
+            screen.scene().removePostLayoutPulseListener(drawn);
             space();
         });
         List<Double> sorted = worked.stream().sorted().toList();
@@ -108,17 +80,8 @@ public final class FramesMeasure {
 
     /** Plays and stops. */
     private void space() {
-        Node road = window.stage().getScene().getRoot().lookup(".road");
+        Node road = screen.find(".road");
         road.requestFocus();
         Event.fireEvent(road, new KeyEvent(KeyEvent.KEY_PRESSED, " ", "", KeyCode.SPACE, false, false, false, false));
-    }
-
-    private static void onScreen(Runnable action) throws InterruptedException {
-        CountDownLatch done = new CountDownLatch(1);
-        Platform.runLater(() -> {
-            action.run();
-            done.countDown();
-        });
-        done.await();
     }
 }

@@ -1,25 +1,14 @@
 package nimblestride.benchmarks;
 
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
-import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
-import javafx.application.Platform;
-import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
-import javafx.stage.Stage;
-import nimblestride.desktop.book.SampleBook;
-import nimblestride.desktop.window.Ahead;
-import nimblestride.desktop.window.MainWindow;
 import nimblestride.desktop.window.Questions;
-import nimblestride.sound.play.SilentClock;
 
 /**
  * Edits and plays in the real window on the sample Book for as long as it is told, as fast as it goes, and tells each minute how
@@ -38,9 +27,11 @@ public final class SoakMeasure {
     private static final long MEGABYTE = 1 << 20;
 
     private final Random random = new Random(5);
-    private MainWindow window;
+    private final Screen screen;
 
-    private SoakMeasure() {}
+    private SoakMeasure(Screen screen) {
+        this.screen = screen;
+    }
 
     /** Whatever lies on the desk may go. */
     private static final class Careless implements Questions {
@@ -82,33 +73,16 @@ public final class SoakMeasure {
 
     public static void main(String[] arguments) throws Exception {
         int minutes = arguments.length == 0 ? USUAL_MINUTES : Integer.parseInt(arguments[0]);
-        Platform.startup(() -> Platform.setImplicitExit(false));
-        try {
-            new SoakMeasure().soak(minutes);
-        } finally {
-            System.exit(0);
-        }
+        Screen.measure(() -> new SoakMeasure(Screen.onSampleBook(Optional.of(new Careless()))).soak(minutes));
     }
 
     private void soak(int minutes) throws Exception {
-        Path home = Files.createTempDirectory("stride-soak");
-        SampleBook.make(home.resolve(Ahead.BOOK), LocalDate.now(Clock.systemDefaultZone()));
-        onScreen(() -> {
-            window = new MainWindow(
-                    new Stage(),
-                    Ahead.at(home),
-                    Optional.of(new Careless()),
-                    SilentClock::new,
-                    Clock.systemDefaultZone(),
-                    System::nanoTime);
-            window.show();
-        });
         long started = System.nanoTime();
         long done = 0;
         for (int minute = 1; minute <= minutes; minute++) {
             long end = started + TimeUnit.MINUTES.toNanos(minute);
             while (System.nanoTime() < end) {
-                onScreen(this::something);
+                Screen.act(this::something);
                 done++;
             }
             tell(minute, done);
@@ -117,30 +91,26 @@ public final class SoakMeasure {
 
     private void something() {
         switch (random.nextInt(8)) {
-            case 0 -> window.openFromBook(PIECES.get(random.nextInt(PIECES.size())));
-            case 1 -> ((ButtonBase) find("#play")).fire();
-            case 2 -> ((ButtonBase) find(random.nextBoolean() ? "#undo" : "#redo")).fire();
-            case 3 -> ((TextField) find("#tempo")).setText(String.valueOf(60 + random.nextInt(140)));
+            case 0 -> screen.window().openFromBook(PIECES.get(random.nextInt(PIECES.size())));
+            case 1 -> ((ButtonBase) screen.find("#play")).fire();
+            case 2 -> ((ButtonBase) screen.find(random.nextBoolean() ? "#undo" : "#redo")).fire();
+            case 3 -> ((TextField) screen.find("#tempo")).setText(String.valueOf(60 + random.nextInt(140)));
             case 4 -> turnAPage();
             default ->
-                ((TextField) find("#bars"))
+                ((TextField) screen.find("#bars"))
                         .setText((5 + random.nextInt(9)) + "/8, " + (3 + random.nextInt(20)) + "/16 x"
                                 + (1 + random.nextInt(6)));
         }
     }
 
     private void turnAPage() {
-        window.chooseBench(BENCHES.get(random.nextInt(BENCHES.size())));
-        List<ToggleButton> pages = window.stage().getScene().getRoot().lookupAll(".page-name").stream()
+        screen.window().chooseBench(BENCHES.get(random.nextInt(BENCHES.size())));
+        List<ToggleButton> pages = screen.scene().getRoot().lookupAll(".page-name").stream()
                 .map(ToggleButton.class::cast)
                 .toList();
         if (!pages.isEmpty()) {
             pages.get(random.nextInt(pages.size())).fire();
         }
-    }
-
-    private Node find(String id) {
-        return window.stage().getScene().getRoot().lookup(id);
     }
 
     private static void tell(int minute, long done) throws InterruptedException {
@@ -156,18 +126,5 @@ public final class SoakMeasure {
                 (runtime.totalMemory() - runtime.freeMemory()) / MEGABYTE,
                 runtime.maxMemory() / MEGABYTE,
                 Thread.getAllStackTraces().size());
-    }
-
-    /** On the interface thread, and done when this returns. */
-    private static void onScreen(Runnable run) throws InterruptedException {
-        CountDownLatch done = new CountDownLatch(1);
-        Platform.runLater(() -> {
-            try {
-                run.run();
-            } finally {
-                done.countDown();
-            }
-        });
-        done.await();
     }
 }

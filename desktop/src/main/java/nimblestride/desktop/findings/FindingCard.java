@@ -1,7 +1,7 @@
 package nimblestride.desktop.findings;
 
-import java.util.Locale;
 import java.util.function.Consumer;
+import javafx.css.PseudoClass;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
@@ -18,6 +18,10 @@ import nimblestride.core.finding.Finding;
 
 /** One finding with its sum and what would mend it. */
 final class FindingCard extends VBox {
+    // States, not classes of style: with another class everything in the card would be styled from the beginning.
+    private static final PseudoClass CHECK = PseudoClass.getPseudoClass("check");
+    private static final PseudoClass RETURN = PseudoClass.getPseudoClass("return");
+
     private final Label sentence = new WrappedText("finding-sentence");
     private final Label sum = new WrappedText("finding-sum");
     private final Button button = new Button();
@@ -41,11 +45,9 @@ final class FindingCard extends VBox {
         if (newFinding.equals(finding)) {
             return;
         }
-        String kind = "finding-" + newFinding.kind().name().toLowerCase(Locale.ROOT);
-        if (!getStyleClass().contains(kind)) {
-            getStyleClass().setAll("finding", kind);
-        }
         finding = newFinding;
+        pseudoClassStateChanged(CHECK, finding.kind() == Finding.Kind.CHECK);
+        pseudoClassStateChanged(RETURN, finding.kind() == Finding.Kind.RETURN);
         sentence.setText(finding.sentence());
         sum.setText(finding.sum());
         sum.setVisible(!finding.sum().isEmpty());

@@ -1,0 +1,104 @@
+package nimblestride.benchmarks;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.stage.Stage;
+import nimblestride.desktop.book.SampleBook;
+import nimblestride.desktop.window.Ahead;
+import nimblestride.desktop.window.MainWindow;
+import nimblestride.desktop.window.Questions;
+import nimblestride.sound.play.SilentClock;
+
+/** The real window on a screen, in a folder of its own, and how a measure acts in it. */
+final class Screen {
+    private final MainWindow window;
+
+    private Screen(MainWindow window) {
+        this.window = window;
+    }
+
+    /** What is measured on a screen. */
+    interface Measuring {
+        void measure() throws Exception;
+    }
+
+    /** Starts the toolkit, measures, and ends the program whatever came of it. */
+    static void measure(Measuring measuring) throws Exception {
+        Platform.startup(() -> Platform.setImplicitExit(false));
+        try {
+            measuring.measure();
+        } finally {
+            System.exit(0);
+        }
+    }
+
+    /** Opens the window on a fresh sample Book. */
+    static Screen onSampleBook(Optional<Questions> questions) throws Exception {
+        Path home = Files.createTempDirectory("stride-measure");
+        SampleBook.make(home.resolve(Ahead.BOOK), LocalDate.now(Clock.systemDefaultZone()));
+        return on(home, questions);
+    }
+
+    /** Opens the window on a folder as it is. */
+    static Screen on(Path home, Optional<Questions> questions) throws Exception {
+        CompletableFuture<MainWindow> opened = new CompletableFuture<>();
+        act(() -> {
+            MainWindow window = new MainWindow(
+                    new Stage(),
+                    Ahead.at(home),
+                    questions,
+                    SilentClock::new,
+                    Clock.systemDefaultZone(),
+                    System::nanoTime);
+            window.show();
+            opened.complete(window);
+        });
+        return new Screen(opened.get());
+    }
+
+    /** Does something on the interface thread; it is done when this returns. */
+    static void act(Runnable action) throws IOException, InterruptedException {
+        CompletableFuture<Void> done = new CompletableFuture<>();
+        Platform.runLater(() -> {
+            try {
+                action.run();
+                done.complete(null);
+            } catch (RuntimeException | Error e) {
+                done.completeExceptionally(e);
+            }
+        });
+        try {
+            done.get();
+        } catch (ExecutionException e) {
+            throw new IOException("what was done in the window failed", e.getCause());
+        }
+    }
+
+    MainWindow window() {
+        return window;
+    }
+
+    Scene scene() {
+        return window.stage().getScene();
+    }
+
+    Node find(String selector) {
+        return scene().getRoot().lookup(selector);
+    }
+
+    void close() throws Exception {
+        act(() -> {
+            window.close();
+            window.stage().hide();
+        });
+    }
+}
