@@ -45,6 +45,7 @@ class ArchitectureTest {
             .mayOnlyAccessLayers("core", "formats", "sound", "store");
 
     private static final List<String> IDEAS_IN_ORDER = List.of(
+            "glossary",
             "value",
             "filling",
             "meter",

@@ -21,12 +21,22 @@ public final class BreakBench extends Pages implements Bench {
             Desk desk, ObjectProperty<CountingSchool> school, ObjectProperty<Division> division, LongSupplier nanos) {
         bars = new BarChoice(desk);
         addBeside(bars);
-        add("Readings", () -> new ReadingsPage(desk, bars, felt::setText));
-        add("Count", () -> new CountPage(desk, bars, school, division));
-        add("What fits?", () -> new FitPage(desk));
-        LatePage<FillPage> fill = add("Does it fill?", () -> new FillPage(desk));
+        add(
+                "Readings",
+                "The ways to feel this bar in groups, the best of each school first",
+                () -> new ReadingsPage(desk, bars, felt::setText));
+        add(
+                "Count",
+                "How this bar is counted aloud, school by school",
+                () -> new CountPage(desk, bars, school, division));
+        add("What fits?", "Which cells fill a length exactly, and in how many ways", () -> new FitPage(desk));
+        LatePage<FillPage> fill = add(
+                "Does it fill?",
+                "Whether a pattern comes out even with the bar, and what mends it",
+                () -> new FillPage(desk));
         add(
                 "What meter?",
+                "Tap what you hear, or type where the accents fall, and be told which meters it may be",
                 () -> new ListenPage(desk, nanos, pattern -> {
                     fill.get().hold(pattern);
                     choose("Does it fill?");

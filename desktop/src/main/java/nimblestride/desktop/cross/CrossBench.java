@@ -16,12 +16,25 @@ public final class CrossBench extends Pages implements Bench {
 
     /** @param keep puts exercises into the Book */
     public CrossBench(Desk desk, Consumer<List<Exercise>> keep) {
-        add("Layers", () -> new LayersPage(desk));
-        weave = add("Weave", () -> new WeavePage(desk));
-        words = add("In words", WordsPage::new);
-        add("Make it fit", () -> new ClosingPage(desk));
-        add("Families", () -> new FamiliesPage(desk, keep));
-        add("Flow", () -> new FlowPage(desk));
+        add(
+                "Layers",
+                "What runs over the bars: one row for each layer, and a line to type another",
+                () -> new LayersPage(desk));
+        weave = add(
+                "Weave",
+                "Bars stacked as rows: a layer that drifts against them is a slanting thread that comes home",
+                () -> new WeavePage(desk));
+        words = add(
+                "In words", "The Road and the Weave as sentences, bar by bar, to read, hear or copy", WordsPage::new);
+        add(
+                "Make it fit",
+                "What a riff leaves over after so many bars, and every way to close it",
+                () -> new ClosingPage(desk));
+        add(
+                "Families",
+                "Sets of exercises made from this one, such as every displacement of a figure",
+                () -> new FamiliesPage(desk, keep));
+        add("Flow", "How often everybody is on the 1, and a 1 only every so many bars", () -> new FlowPage(desk));
         choose("Layers");
     }
 

@@ -1,7 +1,9 @@
 package nimblestride.desktop.findings;
 
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
+import javafx.scene.AccessibleAttribute;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
@@ -15,6 +17,9 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.VBox;
 import nimblestride.core.finding.Finding;
+import nimblestride.core.glossary.Glossary;
+import nimblestride.core.glossary.Term;
+import nimblestride.desktop.look.Hint;
 
 /** One finding with its sum and what would mend it. */
 final class FindingCard extends VBox {
@@ -35,6 +40,7 @@ final class FindingCard extends VBox {
         button.setOnAction(event -> this.finding.mend().ifPresent(mend));
         getChildren().setAll(sentence, sum, button);
         setFocusTraversable(true);
+        Hint.onAsking(this, this::terms);
         setOnMouseClicked(this::click);
         setOnKeyPressed(this::press);
         setOnContextMenuRequested(this::offerCopy);
@@ -56,6 +62,16 @@ final class FindingCard extends VBox {
         button.setVisible(finding.mend().isPresent());
         button.setManaged(finding.mend().isPresent());
         setAccessibleText(text());
+    }
+
+    /** The terms in it are explained where they stand. */
+    private String terms() {
+        return Glossary.in(text()).stream().map(Term::told).collect(Collectors.joining("\n"));
+    }
+
+    @Override
+    public Object queryAccessibleAttribute(AccessibleAttribute attribute, Object... parameters) {
+        return attribute == AccessibleAttribute.HELP ? terms() : super.queryAccessibleAttribute(attribute, parameters);
     }
 
     private String text() {

@@ -38,16 +38,25 @@ public final class HandOutBench extends Pages implements Bench {
             Delivery delivery,
             Consumer<String> tell) {
         sheet = new SimpleObjectProperty<>(first);
-        page = add("Sheet", () -> new SheetPage(sheet, school, delivery));
-        add("Ways to write", () -> new WaysPage(desk, sheet, tell));
-        add("Booklet", () -> new BookletPage(sheet, book, delivery));
-        sound = add("Sound file", () -> new SoundFilePage(transport, sounds, delivery, tell));
+        page = add(
+                "Sheet",
+                "The page as it will print, and what stands on it",
+                () -> new SheetPage(sheet, school, delivery));
+        add(
+                "Ways to write",
+                "The same music in other bars and values, the one that reads best first",
+                () -> new WaysPage(desk, sheet, tell));
+        add("Booklet", "Several exercises of the Book as one booklet", () -> new BookletPage(sheet, book, delivery));
+        sound = add(
+                "Sound file",
+                "What would be played now, as a WAV file",
+                () -> new SoundFilePage(transport, sounds, delivery, tell));
         choose("Sheet");
     }
 
     /** Adds the page of lessons. */
     public void teach(Supplier<LessonPage> lessons) {
-        add("Lesson", lessons);
+        add("Lesson", "What a student was set, what they did, and what comes next", lessons);
     }
 
     /** What stands on a sheet now. */

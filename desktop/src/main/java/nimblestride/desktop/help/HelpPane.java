@@ -80,7 +80,7 @@ public final class HelpPane extends BorderPane {
     }
 
     /** Begins with the shortcuts. */
-    public void shortcuts(List<KeyLine> all) {
+    public void shortcuts(List<Entry> all) {
         welcome();
         Topic topic = Topic.shortcuts(all);
         topics.removeIf(one -> one.title().equals(topic.title()));
@@ -119,8 +119,8 @@ public final class HelpPane extends BorderPane {
         title.getStyleClass().add("exercise-name");
         text.getChildren().setAll(title);
         topic.paragraphs().forEach(paragraph -> text.getChildren().add(paragraph(paragraph)));
-        if (!topic.keys().isEmpty()) {
-            text.getChildren().add(keys(topic.keys()));
+        if (!topic.entries().isEmpty()) {
+            text.getChildren().add(list(topic.entries()));
         }
         FlowPane examples = new FlowPane(8, 8);
         for (int i = 0; i < topic.examples().size(); i++) {
@@ -136,13 +136,13 @@ public final class HelpPane extends BorderPane {
         }
     }
 
-    private static GridPane keys(List<KeyLine> lines) {
+    private static GridPane list(List<Entry> entries) {
         GridPane grid = new GridPane();
         grid.getStyleClass().add("ways");
-        for (KeyLine line : lines) {
-            Label keys = paragraph(line.keys());
-            keys.getStyleClass().add("keys");
-            grid.addRow(grid.getRowCount(), keys, paragraph(line.does()));
+        for (Entry entry : entries) {
+            Label name = paragraph(entry.name());
+            name.getStyleClass().add("entry");
+            grid.addRow(grid.getRowCount(), name, paragraph(entry.told()));
         }
         ColumnConstraints first = new ColumnConstraints();
         first.setPercentWidth(38);

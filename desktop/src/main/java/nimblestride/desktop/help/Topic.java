@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.glossary.Glossary;
 import nimblestride.core.text.BarsText;
 import nimblestride.core.text.LayerText;
 import nimblestride.core.value.Tempo;
@@ -18,25 +19,39 @@ import nimblestride.core.value.Tempo;
  *
  * @param paragraphs in order
  * @param examples as they are typed: bars, and layers after bars, divided by {@code |}
- * @param keys what is told of them
+ * @param entries a list of what is looked up
  */
-record Topic(String title, List<String> paragraphs, List<String> examples, List<KeyLine> keys) {
+record Topic(String title, List<String> paragraphs, List<String> examples, List<Entry> entries) {
     private static final Tempo USUAL = Tempo.ofQuarters(84);
 
     Topic {
         paragraphs = List.copyOf(paragraphs);
         examples = List.copyOf(examples);
-        keys = List.copyOf(keys);
+        entries = List.copyOf(entries);
     }
 
-    static Topic shortcuts(List<KeyLine> keys) {
+    static Topic shortcuts(List<Entry> keys) {
         return new Topic("Shortcuts", List.of(), List.of(), keys);
+    }
+
+    /** What the words of the trade mean. */
+    static Topic terms() {
+        return new Topic(
+                "Terms",
+                List.of(
+                        "The words of the trade as they are used here. Where one stands in a finding, the mouse or a screen reader tells it."),
+                List.of(),
+                Glossary.all().stream()
+                        .map(term -> new Entry(term.name(), term.meaning()))
+                        .toList());
     }
 
     /** All of them, in order. */
     static List<Topic> all() {
         try (InputStream in = Topic.class.getResourceAsStream("help.txt")) {
-            return read(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+            List<Topic> topics = read(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+            topics.add(terms());
+            return topics;
         } catch (IOException e) {
             throw new UncheckedIOException("the help is not in the program", e);
         }
@@ -69,8 +84,8 @@ record Topic(String title, List<String> paragraphs, List<String> examples, List<
     /** Whether every word stands somewhere in it. */
     boolean isAbout(String words) {
         String all = (title + " " + String.join(" ", paragraphs) + " " + String.join(" ", examples)
-                        + keys.stream()
-                                .map(line -> " " + line.keys() + " " + line.does())
+                        + entries.stream()
+                                .map(entry -> " " + entry.name() + " " + entry.told())
                                 .collect(Collectors.joining()))
                 .toLowerCase(Locale.ROOT);
         return words.toLowerCase(Locale.ROOT)

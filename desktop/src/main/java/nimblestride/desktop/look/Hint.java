@@ -1,5 +1,6 @@
 package nimblestride.desktop.look;
 
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.MouseEvent;
@@ -9,32 +10,61 @@ import javafx.scene.input.MouseEvent;
  * made only when the mouse first comes.
  */
 public final class Hint {
+    /** Of a line in it, at the most. */
+    private static final double WIDTH = 420;
+
+    private Supplier<String> said = () -> "";
+    private Tooltip shown;
+
     private Hint() {}
 
     /** Says something of a node from now on, in place of what was said before. */
     public static void on(Node node, String text) {
         node.setAccessibleHelp(text);
-        if (node.getProperties().get(Hint.class) instanceof Tooltip shown) {
-            shown.setText(text);
-        } else if (node.getProperties().put(Hint.class, text) == null) {
-            node.addEventHandler(MouseEvent.MOUSE_ENTERED, event -> install(node));
+        onAsking(node, () -> text);
+    }
+
+    /**
+     * Says something of a node that is worked out when it is asked for.
+     *
+     * @param text may be empty, and then nothing is said; a screen reader has to ask for it itself
+     */
+    public static void onAsking(Node node, Supplier<String> text) {
+        Hint hint = of(node);
+        hint.said = text;
+        if (hint.shown != null) {
+            hint.comeTo(node);
         }
     }
 
     /** Says nothing of it any longer. */
     public static void off(Node node) {
-        node.setAccessibleHelp(null);
-        if (node.getProperties().get(Hint.class) instanceof Tooltip shown) {
-            Tooltip.uninstall(node, shown);
-        }
-        node.getProperties().put(Hint.class, "");
+        on(node, "");
     }
 
-    private static void install(Node node) {
-        if (node.getProperties().get(Hint.class) instanceof String text && !text.isEmpty()) {
-            Tooltip tooltip = new Tooltip(text);
-            node.getProperties().put(Hint.class, tooltip);
-            Tooltip.install(node, tooltip);
+    private static Hint of(Node node) {
+        return (Hint) node.getProperties().computeIfAbsent(Hint.class, key -> {
+            Hint hint = new Hint();
+            node.addEventHandler(MouseEvent.MOUSE_ENTERED, event -> hint.comeTo(node));
+            return hint;
+        });
+    }
+
+    /** The mouse has come: now the little window has to be there, with what is said now. */
+    private void comeTo(Node node) {
+        String text = said.get();
+        if (text.isEmpty()) {
+            if (shown != null) {
+                Tooltip.uninstall(node, shown);
+                shown = null;
+            }
+        } else if (shown != null) {
+            shown.setText(text);
+        } else {
+            shown = new Tooltip(text);
+            shown.setWrapText(true);
+            shown.setMaxWidth(WIDTH);
+            Tooltip.install(node, shown);
         }
     }
 }

@@ -16,6 +16,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.desktop.desk.Answer;
+import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.Palette;
 
 /** The names of pages on the left, one above the other, and the page that is chosen on the right. */
@@ -48,14 +49,19 @@ public class Pages extends HBox implements AutoCloseable {
         names.getChildren().add(node);
     }
 
-    /** Adds a page after the others; it is made when it is first needed. */
-    protected final <P extends Region & Page> LatePage<P> add(String name, Supplier<P> making) {
+    /**
+     * Adds a page after the others; it is made when it is first needed.
+     *
+     * @param what the page is for, in one sentence
+     */
+    protected final <P extends Region & Page> LatePage<P> add(String name, String what, Supplier<P> making) {
         LatePage<P> page = new LatePage<>(making);
         ToggleButton button = new ToggleButton(name);
         button.setId("page-"
                 + name.toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-").replaceAll("-$", ""));
         button.setToggleGroup(chosen);
         button.getStyleClass().add("page-name");
+        Hint.on(button, what);
         button.setMaxWidth(Double.MAX_VALUE);
         button.selectedProperty().addListener((property, was, selected) -> {
             if (selected) {

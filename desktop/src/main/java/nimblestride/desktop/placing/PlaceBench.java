@@ -27,13 +27,28 @@ public final class PlaceBench extends Pages implements Bench {
             ObjectProperty<Division> division,
             IntegerProperty stage,
             Consumer<NoteValue> choose) {
-        counts = add("Counts", () -> new CountsPage(desk, school, division, stage));
-        staff = add("Staff", () -> new StaffPage(school, division, choose));
-        add("Sticking", () -> new StickingPage(desk));
-        add("Hands", () -> new HandsPage(desk));
-        add("Try the rest", () -> new DealPage(desk));
-        add("Build up", () -> new BuildPage(desk, stage));
-        add("Voices", () -> new VoicesPage(desk));
+        counts = add(
+                "Counts",
+                "Voices put on counts by naming them: kick 1, 4; snare ghost a of 2",
+                () -> new CountsPage(desk, school, division, stage));
+        staff = add("Staff", "What is played, on a staff", () -> new StaffPage(school, division, choose));
+        add(
+                "Sticking",
+                "Which hand plays which stroke: typed, from a rudiment or from cells, and moved round the kit",
+                () -> new StickingPage(desk));
+        add(
+                "Hands",
+                "Which hand leads, how fast at the most, and what that asks of each limb",
+                () -> new HandsPage(desk));
+        add(
+                "Try the rest",
+                "Keep one part and try everything in the rest, one after the other",
+                () -> new DealPage(desk));
+        add(
+                "Build up",
+                "In which order the layers come in, and how many are heard now",
+                () -> new BuildPage(desk, stage));
+        add("Voices", "Voices of your own, with their sound and their place on the staff", () -> new VoicesPage(desk));
         choose("Counts");
     }
 

@@ -51,16 +51,43 @@ public final class PractiseBench extends Pages implements Bench {
             Devices devices,
             OwnRecordings recordings,
             Beyond beyond) {
-        add("Today", () -> new TodayPage(book, rests, beyond.open));
-        add("Stages", () -> new StagesPage(desk, transport, beyond.tell));
-        add("Ladder", () -> new LadderPage(desk, book, transport, diary));
-        add("Taps", () -> new TapsPage(desk, transport, devices, diary, beyond.picture));
-        add("Log", () -> new LogPage(desk, book, diary, beyond.files));
-        add("Click", () -> new ClickPage(transport));
-        add("Balance", () -> new BalancePage(transport.settings(), recordings, beyond.asking));
-        add("Band", () -> new BandPage(transport.settings()));
-        add("Pads", () -> new PadsPage(devices, beyond.asking));
-        add("Sound card", () -> new SoundCardPage(transport, devices));
+        add(
+                "Today",
+                "What to do in the time there is, and what has been left lying",
+                () -> new TodayPage(book, rests, beyond.open));
+        add(
+                "Stages",
+                "The way to the exercise in steps, from counting aloud to all of it",
+                () -> new StagesPage(desk, transport, beyond.tell));
+        add(
+                "Ladder",
+                "Tempos from slow to the goal, a step up after what was clean",
+                () -> new LadderPage(desk, book, transport, diary));
+        add(
+                "Taps",
+                "Play along, and see how early or late each count, limb and group comes",
+                () -> new TapsPage(desk, transport, devices, diary, beyond.picture));
+        add(
+                "Log",
+                "What was practised: typed in a line, listed and drawn",
+                () -> new LogPage(desk, book, diary, beyond.files));
+        add(
+                "Click",
+                "What the click says, where it keeps silent, and how fast it all goes",
+                () -> new ClickPage(transport));
+        add(
+                "Balance",
+                "Which bars are played, which voices are heard, and how loud",
+                () -> new BalancePage(transport.settings(), recordings, beyond.asking));
+        add("Band", "Who plays along, in which key, and what they keep to", () -> new BandPage(transport.settings()));
+        add(
+                "Pads",
+                "What you play on: pads, the computer's keys, or a stand-in player",
+                () -> new PadsPage(devices, beyond.asking));
+        add(
+                "Sound card",
+                "What it is played through, and how late it is heard",
+                () -> new SoundCardPage(transport, devices));
         choose("Today");
     }
 

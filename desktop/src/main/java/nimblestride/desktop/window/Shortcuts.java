@@ -5,33 +5,33 @@ import java.util.List;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
-import nimblestride.desktop.help.KeyLine;
+import nimblestride.desktop.help.Entry;
 
 /** The list of all shortcuts, read from the menus, so that it never tells a different story. */
 final class Shortcuts {
-    private static final List<KeyLine> BESIDE_THE_MENUS = List.of(
-            new KeyLine("Space", "Play and stop, outside a text field"),
-            new KeyLine("Shift+Space", "Play from the first bar in view"),
-            new KeyLine(
+    private static final List<Entry> BESIDE_THE_MENUS = List.of(
+            new Entry("Space", "Play and stop, outside a text field"),
+            new Entry("Shift+Space", "Play from the first bar in view"),
+            new Entry(
                     "F6, Shift+F6",
                     "To the next part of the window, or the one before: bars, Road, bench, findings, Book"),
-            new KeyLine("F10", "To the menus"),
-            new KeyLine("Enter", "Press the button or tick the box in focus"),
-            new KeyLine("Esc", "Put back the last good text; leave the field"),
-            new KeyLine("Arrows, Page Up, Page Down, Home, End", "Move along the Road"),
-            new KeyLine("+, -, 0", "Zoom the Road, and fit the phrase"),
-            new KeyLine("Arrows on the Weave", "From hit to hit; with Shift, start the layer in hand elsewhere"),
-            new KeyLine("Up, Down in the tempo", "One beat a minute more or less"),
-            new KeyLine("Enter, Ctrl+C on a finding", "Show its place; copy it"));
+            new Entry("F10", "To the menus"),
+            new Entry("Enter", "Press the button or tick the box in focus"),
+            new Entry("Esc", "Put back the last good text; leave the field"),
+            new Entry("Arrows, Page Up, Page Down, Home, End", "Move along the Road"),
+            new Entry("+, -, 0", "Zoom the Road, and fit the phrase"),
+            new Entry("Arrows on the Weave", "From hit to hit; with Shift, start the layer in hand elsewhere"),
+            new Entry("Up, Down in the tempo", "One beat a minute more or less"),
+            new Entry("Enter, Ctrl+C on a finding", "Show its place; copy it"));
 
     private Shortcuts() {}
 
-    static List<KeyLine> all(MenuBar menus) {
-        List<KeyLine> all = new ArrayList<>();
+    static List<Entry> all(MenuBar menus) {
+        List<Entry> all = new ArrayList<>();
         for (Menu menu : menus.getMenus()) {
             for (MenuItem item : menu.getItems()) {
                 if (item.getAccelerator() != null) {
-                    all.add(new KeyLine(
+                    all.add(new Entry(
                             item.getAccelerator().getDisplayText(),
                             item.getText().replace("…", "")));
                 }

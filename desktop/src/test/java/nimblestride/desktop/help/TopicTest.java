@@ -19,6 +19,15 @@ class TopicTest {
     }
 
     @Test
+    void termsAreLookedUp() {
+        assertThat(Topic.all().stream()
+                        .filter(topic -> topic.isAbout("ghost felt more than heard"))
+                        .map(Topic::title))
+                .containsExactly("Terms");
+        assertThat(Topic.terms().entries()).extracting(Entry::name).contains("landing", "pivot", "remainder");
+    }
+
+    @Test
     void topicsAreFoundByTheirWords() {
         assertThat(Topic.all().stream()
                         .filter(topic -> topic.isAbout("ghost SNARE"))

@@ -9,11 +9,13 @@ import java.util.Set;
 import javafx.css.PseudoClass;
 import javafx.geometry.Bounds;
 import javafx.geometry.Rectangle2D;
+import javafx.scene.AccessibleAttribute;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.SnapshotParameters;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
@@ -77,6 +79,21 @@ class AccessStoryTest extends WindowStory {
                         && at.getMinY() < node.getScene().getHeight();
             });
         }
+    }
+
+    /** A term in a finding, and a page by its name, say to the mouse and to a screen reader what they mean. */
+    @Test
+    void whatIsMeantIsSaidWhereItStands() throws Exception {
+        lay("7/8(2+2+3), 5/8", "kick every 5/16");
+        Node card = lookup(".finding:return").query();
+        assertThat(card.queryAccessibleAttribute(AccessibleAttribute.HELP))
+                .asString()
+                .contains("Home: Where the bars");
+        moveTo("#bars").moveTo(card);
+        until(() -> shows("Home: Where the bars"));
+        onEveryPage(where -> root().lookupAll(".page-name").forEach(page -> assertThat(page.getAccessibleHelp())
+                .as(where + ": " + ((Labeled) page).getText())
+                .matches("[A-Z].{15,100}[^.]")));
     }
 
     /** Through all parts and back, with one key. */

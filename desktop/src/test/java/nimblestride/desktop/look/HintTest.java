@@ -1,0 +1,104 @@
+package nimblestride.desktop.look;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.Labeled;
+import javafx.scene.layout.VBox;
+import javafx.stage.PopupWindow;
+import javafx.stage.Stage;
+import javafx.stage.Window;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The mouse comes to a button and goes away to another. */
+class HintTest extends FxRobot {
+    private final Button one = new Button("one");
+    private final Button other = new Button("other");
+    private Stage stage;
+
+    @BeforeAll
+    static void startToolkit() throws Exception {
+        FxToolkit.registerPrimaryStage();
+    }
+
+    @BeforeEach
+    void open() throws Exception {
+        FxToolkit.setupFixture(() -> {
+            stage = new Stage();
+            stage.setScene(new Scene(new VBox(80, one, other), 300, 240));
+            stage.setX(100);
+            stage.setY(100);
+            stage.show();
+            stage.toFront();
+            stage.requestFocus();
+        });
+    }
+
+    @AfterEach
+    void close() throws Exception {
+        FxToolkit.setupFixture(() -> stage.hide());
+    }
+
+    private Optional<String> said() {
+        return Window.getWindows().stream()
+                .filter(PopupWindow.class::isInstance)
+                .flatMap(note -> note.getScene().getRoot().lookupAll(".tooltip").stream())
+                .filter(Labeled.class::isInstance)
+                .map(note -> ((Labeled) note).getText())
+                .findFirst();
+    }
+
+    private void comesToSay(String text) throws Exception {
+        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> {
+            moveTo(other).moveTo(one);
+            WaitForAsyncUtils.sleep(1_500, TimeUnit.MILLISECONDS);
+            return WaitForAsyncUtils.asyncFx(this::said).get().equals(Optional.of(text));
+        });
+    }
+
+    @Test
+    void saysToTheMouseAndToAScreenReaderWhatIsSaidNow() throws Exception {
+        interact(() -> Hint.on(one, "first"));
+        assertThat(one.getAccessibleHelp()).isEqualTo("first");
+        comesToSay("first");
+        // In place, while it is being read.
+        interact(() -> Hint.on(one, "second"));
+        assertThat(WaitForAsyncUtils.asyncFx(this::said).get()).contains("second");
+        assertThat(one.getAccessibleHelp()).isEqualTo("second");
+    }
+
+    @Test
+    void whereNothingIsSaidAnyLongerSomethingCanBeAgain() throws Exception {
+        interact(() -> Hint.off(one));
+        interact(() -> Hint.on(one, "first"));
+        comesToSay("first");
+        interact(() -> Hint.off(one));
+        assertThat(one.getAccessibleHelp()).isEmpty();
+        moveTo(other).moveTo(one);
+        WaitForAsyncUtils.sleep(1_500, TimeUnit.MILLISECONDS);
+        assertThat(WaitForAsyncUtils.asyncFx(this::said).get()).isEmpty();
+        interact(() -> Hint.on(one, "again"));
+        comesToSay("again");
+    }
+
+    @Test
+    void whatTakesTimeIsWorkedOutOnlyWhenItIsAskedFor() throws Exception {
+        AtomicInteger times = new AtomicInteger();
+        interact(() -> Hint.onAsking(one, () -> "worked out " + times.incrementAndGet()));
+        assertThat(times).hasValue(0);
+        moveTo(other).moveTo(one);
+        WaitForAsyncUtils.sleep(1_500, TimeUnit.MILLISECONDS);
+        assertThat(times.get()).isPositive();
+        assertThat(WaitForAsyncUtils.asyncFx(this::said).get()).contains("worked out " + times.get());
+    }
+}
