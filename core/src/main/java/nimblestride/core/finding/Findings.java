@@ -107,7 +107,6 @@ public final class Findings {
 
     private void tellReturn(int index, OfLayer ofLayer, Alignment alignment) {
         Return back = alignment.returnsAfter();
-        NoteValue cycle = cycleOf(ofLayer);
         NoteValue begin = alignment.course().grid().value(alignment.course().begin());
         boolean onlyHome = alignment.landings().equals(List.of(0L)) && back.bars() > 1;
         String where = begin.isZero() ? "on 1" : "where it began, on " + Words.place(phrase, begin) + ",";
@@ -117,8 +116,8 @@ public final class Findings {
                         + (phrase.bars().size() > 1 ? ", " + count(back.phrases(), "phrase") : "")
                         + ": bar " + number(back.bars() + 1) + " is bar 1 again"
                         + (onlyHome ? ", and nothing lands in between." : ".");
-        String sum = Words.cycles(back.cycles(), ofLayer.layer(), back.cycles() == 1 ? back.length() : cycle) + " = "
-                + Words.phrases(phrase, back.phrases()) + " = " + back.length() + ".";
+        String sum = Words.cycles(back.cycles(), ofLayer) + " = "
+                + Words.phrasesSum(phrase, back.phrases(), back.length()) + ".";
         add(Kind.RETURN, "returns", sentence, sum, at(index, begin.plus(back.length())), Optional.empty());
     }
 
@@ -142,7 +141,7 @@ public final class Findings {
                     Optional.empty());
             return;
         }
-        String sum = remainder.compareTo(cycle) < 0
+        String sum = alignment.course().hasEvenCycles() && remainder.compareTo(cycle) < 0
                 ? "Of the last " + cycle + ", " + remainder + " is played and " + cycle.minus(remainder)
                         + " is cut off."
                 : "The last round is cut off after " + remainder + ".";
@@ -192,6 +191,7 @@ public final class Findings {
         NoteValue begin = alignment.course().grid().value(alignment.course().begin());
         NoteValue cycle = cycleOf(ofLayer);
         if (!ofLayer.layer().reset().equals(Reset.NEVER)
+                || !alignment.course().hasEvenCycles()
                 || start.compareTo(begin) <= 0
                 || !start.minus(begin).isMultipleOf(cycle)) {
             return "";
@@ -199,7 +199,7 @@ public final class Findings {
         NoteValue run = start.minus(begin);
         String late = begin.isZero() ? "" : " and the " + begin + " it starts late";
         return "Bar " + number(bar + 1) + " starts after " + start + ": "
-                + Words.cycles(run.wholePartsOf(cycle), ofLayer.layer(), cycle) + late + ".";
+                + Words.cycles(run.wholePartsOf(cycle), ofLayer) + late + ".";
     }
 
     private void tellLength() {
@@ -226,7 +226,7 @@ public final class Findings {
                                 ? entry.getKey()
                                 : number(entry.getValue()) + " × " + entry.getKey())
                         .collect(Collectors.joining(" + "))
-                + (meters.size() > 12 ? " + …" : "") + " = " + phrase.length() + ".";
+                + (meters.size() > 12 ? " + …" : "") + " = " + Words.written(phrase.length()) + ".";
     }
 
     private static Optional<Place> at(int layer, NoteValue at) {

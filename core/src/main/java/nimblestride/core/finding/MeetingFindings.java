@@ -131,7 +131,7 @@ final class MeetingFindings {
                         "together",
                         (running.size() == 2 ? "Both layers" : "All " + running.size() + " layers")
                                 + " are back together after " + count(together.bars(), "bar") + ".",
-                        Words.phrases(phrase, together.phrases()) + " = " + together.length()
+                        Words.phrasesSum(phrase, together.phrases(), together.length())
                                 + ", the least common multiple of their returns.",
                         at(-1, together.length())));
         boolean told = reckoning.layers().stream()

@@ -5,7 +5,8 @@ import static nimblestride.core.value.Tally.number;
 
 import java.util.List;
 import java.util.Locale;
-import nimblestride.core.layer.Layer;
+import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Pattern;
 import nimblestride.core.layer.Span;
 import nimblestride.core.meter.Phrase;
@@ -33,9 +34,19 @@ final class Words {
         return "bars " + String.join(", ", numbers.subList(0, last)) + " and " + numbers.get(last);
     }
 
+    /** A length within a sum: {@code 49/16}; {@code 3 whole notes}, since 3 alone could be three of anything. */
+    static String written(NoteValue value) {
+        return value.denominator() == 1 ? count(value.numerator(), "whole note") : value.toString();
+    }
+
+    /** What a number of phrases comes to: {@code 5 phrases of 49/16 = 245/16}, but {@code 1 bar of 11/8}. */
+    static String phrasesSum(Phrase phrase, long number, NoteValue length) {
+        return phrases(phrase, number) + (number == 1 ? "" : " = " + written(length));
+    }
+
     /** {@code 5 phrases of 49/16}, {@code 2 bars of 11/8} where the phrase is one bar. */
     static String phrases(Phrase phrase, long number) {
-        return count(number, phrase.bars().size() == 1 ? "bar" : "phrase") + " of " + phrase.length();
+        return count(number, phrase.bars().size() == 1 ? "bar" : "phrase") + " of " + written(phrase.length());
     }
 
     /** {@code a dotted half}, {@code 3 whole notes}, {@code 49/16 of a whole note}. */
@@ -55,21 +66,30 @@ final class Words {
         return new Place(phrase.bar(bar).meter(), within) + " of bar " + number(bar + 1);
     }
 
-    /** What a layer repeats: {@code hits of 3/16}, {@code cells of 5/16}, {@code rounds of 4 over the bar}. */
-    static String cycles(long number, Layer layer, NoteValue cycle) {
-        if (layer.pattern() instanceof Pattern.Every) {
+    /**
+     * So many times what a layer repeats: {@code 22 hits of 3/16}, {@code 49 cells of 5/16}, {@code 5 rounds of 4 over 9/8}, and
+     * {@code 2 rounds of 5 over the bar} where bars differ.
+     */
+    static String cycles(long number, Reckoning.OfLayer ofLayer) {
+        Pattern pattern = ofLayer.layer().pattern();
+        Course course = ofLayer.alignment().result().orElseThrow().course();
+        if (!course.hasEvenCycles()) {
+            return count(number, "round") + " of " + pattern(pattern);
+        }
+        String cycle = written(course.cycle());
+        if (pattern instanceof Pattern.Every) {
             return count(number, "hit") + " of " + cycle;
         }
-        if (layer.pattern() instanceof Pattern.Cell) {
+        if (pattern instanceof Pattern.Cell) {
             return count(number, "cell") + " of " + cycle;
         }
-        if (layer.pattern() instanceof Pattern.Stuck) {
+        if (pattern instanceof Pattern.Stuck) {
             return count(number, "sticking") + " of " + cycle;
         }
-        if (layer.pattern() instanceof Pattern.Placed) {
+        if (pattern instanceof Pattern.Placed) {
             return count(number, "phrase") + " of " + cycle;
         }
-        return count(number, "round") + " of " + ((Pattern.Over) layer.pattern()).notes() + " over " + cycle;
+        return count(number, "round") + " of " + ((Pattern.Over) pattern).notes() + " over " + cycle;
     }
 
     /** {@code every dotted eighth}, {@code 5 over the bar}, {@code in a cell of 7 sixteenths}. */

@@ -22,6 +22,7 @@ public final class Course {
     private final long[] onsets;
     private final List<Played> played;
     private final long[] cycleStarts;
+    private final boolean evenCycles;
     private final NoteValue cycle;
     private final NoteValue remainder;
 
@@ -35,6 +36,7 @@ public final class Course {
             long[] onsets,
             List<Played> played,
             long[] cycleStarts,
+            boolean evenCycles,
             NoteValue cycle,
             NoteValue remainder) {
         this.grid = grid;
@@ -43,6 +45,7 @@ public final class Course {
         this.onsets = onsets;
         this.played = List.copyOf(played);
         this.cycleStarts = cycleStarts;
+        this.evenCycles = evenCycles;
         this.cycle = cycle;
         this.remainder = remainder;
     }
@@ -72,6 +75,7 @@ public final class Course {
                 Arrays.stream(cycleStarts)
                         .map(start -> Math.multiplyExact(start, factor))
                         .toArray(),
+                evenCycles,
                 cycle,
                 remainder);
     }
@@ -112,6 +116,7 @@ public final class Course {
                 hits.build().toArray(),
                 sounding,
                 starts.build().toArray(),
+                evenCycles,
                 cycle,
                 remainder);
     }
@@ -148,7 +153,12 @@ public final class Course {
         return cycleStarts.length;
     }
 
-    /** The length of a cycle; where cycles lie over bars that differ, of all of them until they repeat. */
+    /** Whether all cycles are equally long; even notes over each of several bars go through them at the pace of each. */
+    public boolean hasEvenCycles() {
+        return evenCycles;
+    }
+
+    /** The length of a cycle; where they differ, of all of them until they repeat. */
     public NoteValue cycle() {
         return cycle;
     }

@@ -35,6 +35,8 @@ final class CourseBuilder {
     private final List<Course.Played> played = new ArrayList<>();
     private final LongStream.Builder cycleStarts = LongStream.builder();
     private long cycles;
+    private long shortest = Long.MAX_VALUE;
+    private long longest;
     private long remainder;
 
     CourseBuilder(Layer layer, Phrase phrase) {
@@ -130,6 +132,8 @@ final class CourseBuilder {
         for (long cycle = 0; start < until; cycle++) {
             long length = cycleLength(firstBar, cycle);
             requireRoom(++cycles);
+            shortest = Math.min(shortest, length);
+            longest = Math.max(longest, length);
             cycleStarts.add(start);
             layHits(start, length, until);
             long next = Math.addExact(start, length);
@@ -211,8 +215,14 @@ final class CourseBuilder {
                 onsets.build().toArray(),
                 played,
                 cycleStarts.build().toArray(),
-                grid.value(sameCycle() ? cycleLength(0, 0) : period),
+                evenCycles(),
+                grid.value(evenCycles() ? cycleLength(0, 0) : period),
                 grid.value(remainder));
+    }
+
+    /** Cycles over several bars can be equally long although the bars are not: over two of 7/8, 5/8, 7/8, 5/8. */
+    private boolean evenCycles() {
+        return sameCycle() || shortest == longest;
     }
 
     private boolean sameCycle() {

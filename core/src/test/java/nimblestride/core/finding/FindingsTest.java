@@ -36,6 +36,38 @@ class FindingsTest {
         assertThat(only(findings, "length").sum()).isEqualTo("2 × 10/8 + 9/16 = 49/16.");
     }
 
+    /** "1 phrase of 3 = 3" says nothing: whole notes are named, and what is one of something is not added up. */
+    @Test
+    void sumsNameWholeNotesAndDoNotRepeatThemselves() {
+        List<Finding> findings =
+                findings(exercise("[7/8(2+2+3), 5/8] x2", "ride cell Xxx of 1/8", "snare 5 over 2 bars"));
+        assertThat(findings)
+                .filteredOn(finding -> finding.code().equals("returns"))
+                .extracting(Finding::sum)
+                .containsExactly(
+                        "8 cells of 3/8 = 1 phrase of 3 whole notes.",
+                        "2 rounds of 5 over 3/2 = 1 phrase of 3 whole notes.");
+        assertThat(only(findings, "together").sum())
+                .isEqualTo("1 phrase of 3 whole notes, the least common multiple of their returns.");
+        // Rounds over bars that differ are rounds, not so many of one length.
+        assertThat(only(findings(exercise("7/8(2+2+3), 5/8", "snare 5 over bar")), "returns")
+                        .sum())
+                .isEqualTo("2 rounds of 5 over the bar = 1 phrase of 3/2.");
+        assertThat(only(findings(exercise("7/8, 5/8, 3/8", "snare 5 over 2 bars")), "returns")
+                        .sum())
+                .isEqualTo("3 rounds of 5 over 2 bars = 2 phrases of 15/8 = 15/4.");
+        assertThat(only(findings(exercise("7/8, 5/8", "snare 5 over 3/4 reset bar")), "reset")
+                        .sum())
+                .isEqualTo("Of the last 3/4, 1/8 is played and 5/8 is cut off.");
+        assertThat(only(findings(exercise("4/4", "kick every 3/16")), "returns").sum())
+                .isEqualTo("16 hits of 3/16 = 3 bars of 1 whole note = 3 whole notes.");
+        assertThat(only(findings(exercise("5/8", "kick every 1/1")), "returns").sum())
+                .isEqualTo("5 hits of 1 whole note = 8 bars of 5/8 = 5 whole notes.");
+        assertThat(only(findings(exercise("5/4, 3/4", "kick every 1/4")), "length")
+                        .sum())
+                .isEqualTo("5/4 + 3/4 = 2 whole notes.");
+    }
+
     @Test
     void whatDoesNotAddUpComesFirstAndCanBeMended() {
         Exercise late = exercise("4/4, 3/4", "snare every 1/8", "kick every 3/8 from 9/8 reset bar");

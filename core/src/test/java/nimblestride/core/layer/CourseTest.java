@@ -17,6 +17,7 @@ import nimblestride.core.value.Grid;
 import nimblestride.core.value.NoteValue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class CourseTest {
@@ -85,5 +86,29 @@ class CourseTest {
                 .isZero();
         assertThat(Course.of(layer("kick every 1/8 from 2 reset bar"), PHRASE).between(NoteValue.ZERO, value("9"), 9))
                 .isEmpty();
+    }
+
+    /** How long a cycle is, where it can be said at all: over the bar it goes through bars at the pace of each. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "4/4; kick every 3/16; true; 3/16",
+                "7/8, 5/8; kick cell x..x. of 1/16; true; 5/16",
+                "7/8, 5/8; snare 5 over 3/4 reset bar; true; 3/4",
+                "7/8 x3; snare 5 over bar; true; 7/8",
+                "7/8, 5/8; snare 5 over bar; false; 3/2",
+                "7/8, 5/8; snare 5 over phrase; true; 3/2",
+                "[7/8, 5/8] x2; snare 5 over 2 bars; true; 3/2",
+                "7/8, 5/8, 3/8; snare 5 over 2 bars; false; 15/4",
+                "4/4, 3/4; kick every 3/8 from 9/8 reset bar; true; 3/8"
+            })
+    void cyclesAreEvenWhereEachIsAsLongAsTheOthers(String typedBars, String typed, boolean even, String cycle) {
+        Course course = Course.of(layer(typed), bars(typedBars));
+        assertThat(course.hasEvenCycles()).isEqualTo(even);
+        assertThat(course.cycle()).isEqualTo(value(cycle));
+        assertThat(course.on(Grid.of(List.of(course.grid().unit().dividedBy(2))))
+                        .hasEvenCycles())
+                .isEqualTo(even);
     }
 }

@@ -115,10 +115,12 @@ final class WeavePage extends VBox implements Page {
                 .map(layer -> {
                     Alignment alignment = layer.alignment().result().get();
                     return String.format(
-                            "%s %,d × %s = %,d bars",
+                            "%s %,d %s = %,d bars",
                             layer.name(),
                             alignment.returnsAfter().cycles(),
-                            alignment.course().cycle(),
+                            alignment.course().hasEvenCycles()
+                                    ? "× " + alignment.course().cycle()
+                                    : "rounds",
                             alignment.returnsAfter().bars());
                 })
                 .collect(Collectors.joining("; "));

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.Consumer;
+import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -142,10 +143,11 @@ public final class HelpPane extends BorderPane {
         for (Entry entry : entries) {
             Label name = paragraph(entry.name());
             name.getStyleClass().add("entry");
+            GridPane.setValignment(name, VPos.TOP);
             grid.addRow(grid.getRowCount(), name, paragraph(entry.told()));
         }
         ColumnConstraints first = new ColumnConstraints();
-        first.setPercentWidth(38);
+        first.setPercentWidth(34);
         grid.getColumnConstraints().setAll(first);
         return grid;
     }
