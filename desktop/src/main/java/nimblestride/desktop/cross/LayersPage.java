@@ -40,7 +40,7 @@ final class LayersPage extends VBox implements Page {
         this.desk = desk;
         getStyleClass().add("page");
         adding.setId("add-layer");
-        adding.setPromptText("bass drum every 5/16 from 1/16");
+        adding.setPromptText("kick every 5/16 from 1/16");
         adding.setAccessibleText("A new layer, as in: kick every 5/16");
         adding.setOnAction(event -> add());
         adding.textProperty().addListener(change -> tell(""));

@@ -44,8 +44,7 @@ final class CountsPage extends VBox implements Page {
                 layers -> desk.edit("placing", exercise -> Placing.withPlaced(exercise, layers)),
                 desk::endBurst);
         text.field().setId("placing");
-        text.field()
-                .setPromptText("kick 1, 4; snare a of 2, ghost e's; ride every third count; hi-hat quarters in bar 2");
+        text.field().setPromptText("kick 1, 4; snare a of 2; ride every third count");
         text.field().setAccessibleText("Voices placed by naming counts");
         lines = new CountLines(desk, school, division, stage, this::place, this::moveNote);
         DownScroll scroll = new DownScroll(lines);

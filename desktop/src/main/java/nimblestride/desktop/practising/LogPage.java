@@ -69,9 +69,8 @@ final class LogPage extends VBox implements Page {
         getStyleClass().add("page");
         line = new TypedField<>(text -> NoteText.read(text, book.today()), NoteText::write, note -> {}, () -> {});
         line.field().setId("log-line");
-        line.field().setPromptText("20 min, at 96, clean, hard 4&: the left hand was late");
-        line.field()
-                .setAccessibleText("What you practised, as in: 20 min, at 96, clean, hard 4&: the left hand was late");
+        line.field().setPromptText("20 min, at 96, clean, hard 4&: left late");
+        line.field().setAccessibleText("What you practised, as in: 20 min, at 96, clean, hard 4&: left late");
         line.field().setOnAction(event -> add());
         line.setPrefWidth(300);
         all.setId("log-all");

@@ -22,6 +22,7 @@ final class Hand {
 
     private final Region surface;
     private final Supplier<Optional<Ground>> inView;
+    private final Runnable focus;
     private Optional<Regrouping> regrouping = Optional.empty();
     private Optional<Placing> placing = Optional.empty();
     private Optional<FootDrag> held = Optional.empty();
@@ -53,8 +54,10 @@ final class Hand {
         }
     }
 
-    Hand(Region surface, Supplier<Optional<Ground>> inView) {
+    /** @param focus is called where a click takes the focus to the Road */
+    Hand(Region surface, Supplier<Optional<Ground>> inView, Runnable focus) {
         this.surface = surface;
+        this.focus = focus;
         this.inView = inView;
         surface.setOnMouseMoved(this::point);
         surface.setOnMousePressed(this::takeHold);
@@ -99,6 +102,8 @@ final class Hand {
             event.consume();
             return;
         }
+        // What is scrolled keeps the click from the Road itself.
+        focus.run();
         held = footAt(event);
         if (held.isEmpty() && event.getClickCount() == 2) {
             inView.get()

@@ -58,7 +58,7 @@ public final class RoadView extends BorderPane {
     private final IntegerProperty stage = new SimpleIntegerProperty(Exercise.MOST_LAYERS);
     private Counts counts = new Counts(school.get(), division.get());
     private final BooleanProperty reducedMotion = new SimpleBooleanProperty();
-    private final Hand hand = new Hand(slate, this::groundInView);
+    private final Hand hand = new Hand(slate, this::groundInView, this::requestFocus);
     private Answer answer;
     private RoadPicture picture;
     private double ground;

@@ -135,6 +135,9 @@ class AccessStoryTest extends WindowStory {
                 () -> chord(KeyCode.SHORTCUT, KeyCode.DIGIT5),
                 () -> lookup("#today-minutes").tryQuery().isPresent());
         until(() -> isWithin(lookup(".pages").query()));
+        // A click goes to the Road, through what it is scrolled in.
+        clickOn(lookup(".road-lanes").queryAs(Node.class));
+        until(() -> lookup(".road").query().isFocused());
         // What had the focus elsewhere keeps it.
         interact(() -> lookup("#tempo").query().requestFocus());
         again(

@@ -16,6 +16,7 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.Region;
 import javafx.scene.text.Text;
 import nimblestride.desktop.book.SampleBook;
@@ -51,6 +52,9 @@ class FittingStoryTest extends WindowStory {
         if (node instanceof Labeled labeled && node.lookup(".text") instanceof Text text && isCut(labeled, text)) {
             wrong.add("cut " + where + labeled.getText() + " -> " + text.getText() + " " + labeled.getStyleClass());
         }
+        if (node instanceof TextField field && isPromptCut(field)) {
+            wrong.add("cut " + where + field.getPromptText() + " in " + field.getId());
+        }
         if (node instanceof Control && node.isFocusTraversable() && !scrolls) {
             Region all = (Region) root().lookup(".window");
             Bounds at = all.sceneToLocal(node.localToScene(node.getBoundsInLocal()));
@@ -74,6 +78,16 @@ class FittingStoryTest extends WindowStory {
         if (node instanceof Parent parent) {
             parent.getChildrenUnmodifiable().forEach(child -> look(child, where, within, wrong));
         }
+    }
+
+    /** What a field that is still empty says of itself is not told anywhere else. */
+    private static boolean isPromptCut(TextField field) {
+        Text prompt = new Text(field.getPromptText());
+        prompt.setFont(field.getFont());
+        double room = field.getWidth()
+                - field.getInsets().getLeft()
+                - field.getInsets().getRight();
+        return prompt.getLayoutBounds().getWidth() > room + 1;
     }
 
     private static boolean isCut(Labeled labeled, Text shown) {
