@@ -1,5 +1,6 @@
 package nimblestride.core.closing;
 
+import static nimblestride.core.value.NoteName.written;
 import static nimblestride.core.value.Tally.count;
 import static nimblestride.core.value.Tally.number;
 
@@ -73,7 +74,8 @@ public final class Closing {
     /** In words: {@code 4 riffs of 5/8 are 5/2, and 1/2 is left over of 3 bars.} */
     public static String sum(NoteValue cycle, NoteValue length, long bars) {
         NoteValue over = length.remainder(cycle);
-        return count(length.wholePartsOf(cycle), "riff") + " of " + cycle + " are " + length.minus(over)
+        return count(length.wholePartsOf(cycle), "riff") + " of " + written(cycle) + " are "
+                + written(length.minus(over))
                 + (over.isZero() ? ", and that is " : ", and " + over + " is left over of ") + count(bars, "bar") + ".";
     }
 
@@ -82,7 +84,7 @@ public final class Closing {
             add(
                     Kind.REPEATS,
                     count(whole, "riff") + " close with " + count(bars, "bar"),
-                    times(whole) + " = " + length + ".",
+                    times(whole) + " = " + written(length) + ".",
                     () -> with(bars, layer));
             return ways;
         }
@@ -137,7 +139,7 @@ public final class Closing {
         add(
                 Kind.REPEATS,
                 "Play " + count(riffs, "riff") + ": they close with " + count(stop, "bar"),
-                times(riffs) + " = " + total + ".",
+                times(riffs) + " = " + written(total) + ".",
                 () -> with(stop, layer));
     }
 
@@ -145,7 +147,7 @@ public final class Closing {
         add(
                 Kind.TAIL,
                 count(whole, "riff") + " and a tail of " + name(over),
-                times(whole) + " + " + over + " = " + length + ", " + count(bars, "bar") + ".",
+                times(whole) + " + " + over + " = " + written(length) + ", " + count(bars, "bar") + ".",
                 () -> {
                     NoteValue unit = riff.step().greatestCommonDivisor(over);
                     Riff before = riff.on(unit).times(Math.toIntExact(whole));
@@ -164,7 +166,7 @@ public final class Closing {
 
     private void barAtTheEnd() {
         NoteValue missing = cycle.minus(over);
-        String more = times(whole + 1) + " = " + length + " + " + missing + ".";
+        String more = times(whole + 1) + " = " + written(length) + " + " + missing + ".";
         add(Kind.EXTRA_BAR, "An extra bar of " + name(missing) + " at the end", more, () -> withBar(0, missing));
         NoteValue last = phrase.bar(bars - 1).length();
         add(
@@ -178,7 +180,7 @@ public final class Closing {
                     Kind.LAST_BAR,
                     "A last bar of " + name(last.minus(over)) + " in place of "
                             + phrase.bar(bars - 1).meter(),
-                    times(whole) + " = " + length + " - " + over + ".",
+                    times(whole) + " = " + written(length) + " - " + over + ".",
                     () -> withBar(1, last.minus(over)));
         }
     }
@@ -187,7 +189,7 @@ public final class Closing {
         add(
                 Kind.OFFSET,
                 "Start it " + over + " late: it closes with bar " + number(bars),
-                over + " + " + times(whole) + " = " + length + ".",
+                over + " + " + times(whole) + " = " + written(length) + ".",
                 () -> with(bars, layer.from(over).resetting(Reset.PHRASE)));
     }
 
@@ -195,7 +197,7 @@ public final class Closing {
         add(
                 Kind.CUT,
                 "Begin it again with the phrase: of the last one only " + name(over) + " is played",
-                times(whole) + " = " + length.minus(over) + ", and " + over + " more.",
+                times(whole) + " = " + written(length.minus(over)) + ", and " + over + " more.",
                 () -> with(bars, layer.resetting(Reset.PHRASE)));
     }
 
@@ -219,7 +221,7 @@ public final class Closing {
                 count(whole - 1, "riff") + " and a turn-around of "
                         + String.join("+", groups.stream().map(String::valueOf).toList()) + " "
                         + NoteName.sayMany(counted),
-                times(whole - 1) + " + " + rest + " = " + length + ".",
+                times(whole - 1) + " + " + rest + " = " + written(length) + ".",
                 () -> {
                     NoteValue grid = riff.step().greatestCommonDivisor(counted);
                     int factor = Math.toIntExact(counted.wholePartsOf(grid));
@@ -259,7 +261,7 @@ public final class Closing {
         add(
                 Kind.OTHER_RIFF,
                 "Make it " + how + ": " + name(newCycle),
-                number(riffs) + " × " + newCycle + " = " + length + ".",
+                number(riffs) + " × " + written(newCycle) + " = " + written(length) + ".",
                 () -> {
                     Riff fine = riff.on(unit);
                     Riff changed = steps > 0
@@ -293,6 +295,6 @@ public final class Closing {
     }
 
     private String times(long riffs) {
-        return number(riffs) + " × " + cycle;
+        return number(riffs) + " × " + written(cycle);
     }
 }

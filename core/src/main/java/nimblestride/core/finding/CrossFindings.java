@@ -206,7 +206,7 @@ final class CrossFindings {
                 "left-over",
                 "Stopped after " + count(phrase.bars().size(), "bar") + ", " + ofLayer.name() + " leaves "
                         + left.length() + " over.",
-                Words.cycles(left.cycles(), ofLayer) + " = " + Words.written(cycle.times(left.cycles())) + ", and "
+                Words.cycles(left.cycles(), ofLayer) + " = " + NoteName.written(cycle.times(left.cycles())) + ", and "
                         + left.length() + " is begun; " + left.missing(cycle) + " more would close it.",
                 Optional.of(new Place(index, phrase.length())),
                 Optional.empty()));

@@ -7,6 +7,7 @@ import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.FillCheck;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.NoteName;
 import nimblestride.core.value.Tally;
 
 /** What a pattern held against an exercise's phrase comes to, in a sentence. */
@@ -14,10 +15,10 @@ public final class FillFinding {
     private FillFinding() {}
 
     public static Finding of(FillCheck check, Exercise exercise) {
-        String pattern = check.count() + " × " + check.unit() + " = " + check.length();
+        String pattern = check.count() + " × " + check.unit() + " = " + NoteName.written(check.length());
         String bars = exercise.phrase().bars().size() == 1
                 ? "the bar of " + exercise.phrase().bars().get(0).meter()
-                : "the phrase of " + check.named();
+                : "the phrase of " + NoteName.written(check.named());
         if (check.fills()) {
             return new Finding(
                     Finding.Kind.LENGTH,
@@ -29,8 +30,8 @@ public final class FillFinding {
         }
         StringBuilder sentence = new StringBuilder("The pattern does not fill " + bars + ": it is "
                 + (check.length().compareTo(check.named()) < 0
-                        ? check.named().minus(check.length()) + " short"
-                        : check.length().minus(check.named()) + " too long")
+                        ? NoteName.written(check.named().minus(check.length())) + " short"
+                        : NoteName.written(check.length().minus(check.named())) + " too long")
                 + ".");
         Optional<Meter> filled = check.filled();
         filled.ifPresent(meter -> sentence.append(" It fills ").append(meter).append('.'));

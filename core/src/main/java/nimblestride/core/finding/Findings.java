@@ -226,7 +226,7 @@ public final class Findings {
                                 ? entry.getKey()
                                 : number(entry.getValue()) + " × " + entry.getKey())
                         .collect(Collectors.joining(" + "))
-                + (meters.size() > 12 ? " + …" : "") + " = " + Words.written(phrase.length()) + ".";
+                + (meters.size() > 12 ? " + …" : "") + " = " + NoteName.written(phrase.length()) + ".";
     }
 
     private static Optional<Place> at(int layer, NoteValue at) {

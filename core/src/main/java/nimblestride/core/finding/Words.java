@@ -1,5 +1,6 @@
 package nimblestride.core.finding;
 
+import static nimblestride.core.value.NoteName.written;
 import static nimblestride.core.value.Tally.count;
 import static nimblestride.core.value.Tally.number;
 
@@ -32,11 +33,6 @@ final class Words {
         }
         int last = numbers.size() - 1;
         return "bars " + String.join(", ", numbers.subList(0, last)) + " and " + numbers.get(last);
-    }
-
-    /** A length within a sum: {@code 49/16}; {@code 3 whole notes}, since 3 alone could be three of anything. */
-    static String written(NoteValue value) {
-        return value.denominator() == 1 ? count(value.numerator(), "whole note") : value.toString();
     }
 
     /** What a number of phrases comes to: {@code 5 phrases of 49/16 = 245/16}, but {@code 1 bar of 11/8}. */

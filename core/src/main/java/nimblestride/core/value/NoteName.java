@@ -40,6 +40,11 @@ public final class NoteName {
 
     private NoteName() {}
 
+    /** A length within a sum: {@code 49/16}; {@code 3 whole notes}, since 3 alone could be three of anything. */
+    public static String written(NoteValue value) {
+        return value.denominator() == 1 ? Tally.count(value.numerator(), "whole note") : value.toString();
+    }
+
     /** The name of a single note of this length, where it has one. */
     public static Optional<String> of(NoteValue value) {
         for (Change change : CHANGES) {

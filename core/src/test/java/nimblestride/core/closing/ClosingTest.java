@@ -44,9 +44,13 @@ class ClosingTest {
                         "3 riffs and a turn-around of 3+3+3 eighths | 4/4 x3 | kick cell [x..x.]x3 x..x..x.. of 1/8",
                         "Make it 1/8 shorter: 2/4 | 4/4 x3 | kick cell x..x of 1/8",
                         "Make it 1/8 longer: 3/4 | 4/4 x3 | kick cell x..x.. of 1/8");
-        assertThat(ways.get(1).sum()).isEqualTo("4 × 5/8 + 1/2 = 3, 3 bars.");
+        assertThat(ways.get(1).sum()).isEqualTo("4 × 5/8 + 1/2 = 3 whole notes, 3 bars.");
         assertThat(Closing.sum(value("5/8"), value("3"), 3))
                 .isEqualTo("4 riffs of 5/8 are 5/2, and 1/2 is left over of 3 bars.");
+        assertThat(Closing.sum(value("3/16"), value("3"), 4))
+                .isEqualTo("16 riffs of 3/16 are 3 whole notes, and that is 4 bars.");
+        assertThat(Closing.sum(value("1"), value("5/8"), 1))
+                .isEqualTo("0 riffs of 1 whole note are 0 whole notes, and 5/8 is left over of 1 bar.");
     }
 
     @Test

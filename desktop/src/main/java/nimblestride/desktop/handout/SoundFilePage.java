@@ -111,9 +111,10 @@ final class SoundFilePage extends VBox implements Page {
     private String told(WavFile file, Take take) {
         try {
             long frames = file.frames(take, sounds);
+            long minutes = frames / (WavFile.SAMPLE_RATE * 60L);
             return String.format(
-                    "It lasts %d min %.1f s and takes %s kB.",
-                    frames / WavFile.SAMPLE_RATE / 60,
+                    "It lasts %s%.1f s and takes %s kB.",
+                    minutes == 0 ? "" : minutes + " min ",
                     frames % (WavFile.SAMPLE_RATE * 60L) / (double) WavFile.SAMPLE_RATE,
                     Tally.number(Math.max(1, frames * file.bytesAFrame() / 1_000)));
         } catch (IllegalArgumentException | ArithmeticException e) {

@@ -47,6 +47,7 @@ final class StickingPage extends VBox implements Page {
     private final TypedField<Pattern.Stuck> sticking;
     private final TypedField<List<Move>> moves;
     private final VBox editing = new VBox();
+    private final Caption none = new Caption("No sticking yet. A new one is a paradiddle on the snare, to be changed.");
     private boolean showing;
 
     StickingPage(Desk desk) {
@@ -97,7 +98,7 @@ final class StickingPage extends VBox implements Page {
         moves.field().setAccessibleText("Rules that move notes round the kit");
         HBox.setHgrow(moves, Priority.ALWAYS);
         Button add = new SmallButton("New sticking", "sticking-new", this::addSticking);
-        HBox first = line(which, sticking, add);
+        HBox first = line(none, which, sticking, add);
         FlowPane tools = new FlowPane(
                 rudiments,
                 new SmallButton("Begin a stroke later", "sticking-turn", () -> restick(one -> one.begunAt(1))),
@@ -192,7 +193,12 @@ final class StickingPage extends VBox implements Page {
         which.setConverter(StickingNames.of(desk));
         which.setDisable(all.isEmpty());
         editing.setVisible(!all.isEmpty());
-        sticking.setVisible(!all.isEmpty());
+        for (Node node : new Node[] {which, sticking}) {
+            node.setVisible(!all.isEmpty());
+            node.setManaged(!all.isEmpty());
+        }
+        none.setVisible(all.isEmpty());
+        none.setManaged(all.isEmpty());
         chosen().ifPresent(stuck -> {
             sticking.show(stuck);
             moves.show(exercise.layers().get(which.getValue()).moves());

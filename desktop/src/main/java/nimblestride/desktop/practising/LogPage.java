@@ -69,7 +69,6 @@ final class LogPage extends VBox implements Page {
         getStyleClass().add("page");
         line = new TypedField<>(text -> NoteText.read(text, book.today()), NoteText::write, note -> {}, () -> {});
         line.field().setId("log-line");
-        line.field().setPromptText("20 min, at 96, clean, hard 4&: left late");
         line.field().setAccessibleText("What you practised, as in: 20 min, at 96, clean, hard 4&: left late");
         line.field().setOnAction(event -> add());
         line.setPrefWidth(300);
@@ -148,6 +147,8 @@ final class LogPage extends VBox implements Page {
 
     @Override
     public void show(Exercise exercise) {
+        // In the beat of the exercise: a number alone counts quarters, here as everywhere.
+        line.field().setPromptText("20 min, at " + NoteText.tempo(exercise.tempo()) + ", clean: left late");
         read();
     }
 

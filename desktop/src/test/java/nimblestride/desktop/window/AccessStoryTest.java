@@ -23,6 +23,7 @@ import javafx.scene.control.SplitPane;
 import javafx.scene.image.Image;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
+import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import nimblestride.core.text.Examples;
@@ -167,6 +168,18 @@ class AccessStoryTest extends WindowStory {
         clickOn("#words-copy");
         until(() -> "Bar 2, 7/16(2+2+3): kick on 1a.\nBar 3, 7/16(2+2+3): kick on 1e, 2&."
                 .equals(Clipboard.getSystemClipboard().getString()));
+        // However much there is to say of a bar, all of it is read.
+        lay(
+                "[7/8(2+2+3), 5/8] x2",
+                "kick every 3/16",
+                "ride cell Xxx of 1/8",
+                "snare 5 over 2 bars",
+                "hi-hat every 1/8");
+        until(() -> words.lookupAll(".list-cell").stream()
+                .map(Labeled.class::cast)
+                .filter(cell -> cell.getText() != null && cell.getText().startsWith("Bar 1, "))
+                .anyMatch(cell -> cell.lookup(".text") instanceof Text text
+                        && text.getText().endsWith("landing.")));
     }
 
     /** What lights up is small; what is large enough to dazzle is underlined. */
