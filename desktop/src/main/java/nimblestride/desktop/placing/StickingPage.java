@@ -28,6 +28,7 @@ import nimblestride.core.text.StickingText;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.Caption;
+import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.look.Titles;
 import nimblestride.desktop.pages.Page;
@@ -47,7 +48,7 @@ final class StickingPage extends VBox implements Page {
     private final TypedField<Pattern.Stuck> sticking;
     private final TypedField<List<Move>> moves;
     private final VBox editing = new VBox();
-    private final Caption none = new Caption("No sticking yet. A new one is a paradiddle on the snare, to be changed.");
+    private final Caption none = new Caption("No sticking yet.");
     private boolean showing;
 
     StickingPage(Desk desk) {
@@ -94,10 +95,11 @@ final class StickingPage extends VBox implements Page {
         moves = new TypedField<>(
                 MoveText::read, MoveText::write, rules -> edit("moves", layer -> layer.moved(rules)), desk::endBurst);
         moves.field().setId("moves");
-        moves.field().setPromptText("right singles to floor tom; doubles to snare; accents to crash and kick");
+        moves.field().setPromptText("right singles to floor tom; accents to crash");
         moves.field().setAccessibleText("Rules that move notes round the kit");
         HBox.setHgrow(moves, Priority.ALWAYS);
         Button add = new SmallButton("New sticking", "sticking-new", this::addSticking);
+        Hint.on(add, "A paradiddle on the snare to begin with");
         HBox first = line(none, which, sticking, add);
         FlowPane tools = new FlowPane(
                 rudiments,
