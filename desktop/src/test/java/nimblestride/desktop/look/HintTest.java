@@ -5,48 +5,24 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
-import javafx.scene.Scene;
+import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
 import javafx.scene.layout.VBox;
 import javafx.stage.PopupWindow;
-import javafx.stage.Stage;
 import javafx.stage.Window;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
+import nimblestride.desktop.OnStage;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
-import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The mouse comes to a button and goes away to another. */
-class HintTest extends FxRobot {
+class HintTest extends OnStage {
     private final Button one = new Button("one");
     private final Button other = new Button("other");
-    private Stage stage;
 
-    @BeforeAll
-    static void startToolkit() throws Exception {
-        FxToolkit.registerPrimaryStage();
-    }
-
-    @BeforeEach
-    void open() throws Exception {
-        FxToolkit.setupFixture(() -> {
-            stage = new Stage();
-            stage.setScene(new Scene(new VBox(80, one, other), 300, 240));
-            stage.setX(100);
-            stage.setY(100);
-            stage.show();
-            stage.toFront();
-            stage.requestFocus();
-        });
-    }
-
-    @AfterEach
-    void close() throws Exception {
-        FxToolkit.setupFixture(() -> stage.hide());
+    @Override
+    protected Parent content() {
+        return new VBox(80, one, other);
     }
 
     private Optional<String> said() {

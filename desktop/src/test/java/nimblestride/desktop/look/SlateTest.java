@@ -5,46 +5,33 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
-import javafx.scene.Scene;
+import javafx.scene.Parent;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.transform.Scale;
-import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
+import nimblestride.desktop.OnStage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** A surface in a real window. */
-class SlateTest {
+class SlateTest extends OnStage {
     private final List<String> drawn = new ArrayList<>();
     private final Slate slate = new Slate((g, width, height) -> drawn.add((int) width + "x" + (int) height));
     private final StackPane holder = new StackPane(slate);
-    private Stage stage;
 
-    @BeforeAll
-    static void startToolkit() throws Exception {
-        FxToolkit.registerPrimaryStage();
+    @Override
+    protected Parent content() {
+        holder.setMinSize(300, 200);
+        holder.setMaxSize(300, 200);
+        return new Pane(holder);
     }
 
     @BeforeEach
-    void show() throws Exception {
-        FxToolkit.setupFixture(() -> {
-            stage = new Stage();
-            holder.setMinSize(300, 200);
-            holder.setMaxSize(300, 200);
-            stage.setScene(new Scene(new Pane(holder), 800, 600));
-            stage.show();
-        });
+    void firstFrames() throws Exception {
         settled();
-    }
-
-    @AfterEach
-    void hide() throws Exception {
-        FxToolkit.setupFixture(() -> stage.hide());
     }
 
     private void settled() throws Exception {

@@ -9,23 +9,18 @@ import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
-import javafx.scene.Scene;
+import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import javafx.stage.Stage;
+import nimblestride.desktop.OnStage;
 import nimblestride.desktop.look.Hint;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.api.FxRobot;
-import org.testfx.api.FxToolkit;
 
 /** A narrow field among its neighbours and a wide one, with the focus going from one to the other. */
-class TypedFieldTest extends FxRobot {
+class TypedFieldTest extends OnStage {
     private static final String WRONG = "expected minutes from 5 to 240, read \"4\"";
 
     private final List<Integer> taken = new ArrayList<>();
@@ -33,34 +28,15 @@ class TypedFieldTest extends FxRobot {
     private TypedField<Integer> wide;
     private final Label neighbour = new Label("minutes today");
     private final Button elsewhere = new Button("elsewhere");
-    private Stage stage;
 
-    @BeforeAll
-    static void startToolkit() throws Exception {
-        FxToolkit.registerPrimaryStage();
-    }
-
-    @BeforeEach
-    void open() throws Exception {
-        FxToolkit.setupFixture(() -> {
-            narrow = WholeNumber.field("narrow", "minutes", 5, 240, 56, taken::add);
-            wide = WholeNumber.field("wide", "minutes", 5, 240, 400, taken::add);
-            narrow.show(20);
-            wide.show(20);
-            Hint.on(narrow.field(), "how long there is today");
-            stage = new Stage();
-            stage.setScene(new Scene(new VBox(20, elsewhere, new HBox(8, narrow, neighbour), wide), 600, 300));
-            stage.setX(100);
-            stage.setY(100);
-            stage.show();
-            stage.toFront();
-            stage.requestFocus();
-        });
-    }
-
-    @AfterEach
-    void close() throws Exception {
-        FxToolkit.setupFixture(() -> stage.hide());
+    @Override
+    protected Parent content() {
+        narrow = WholeNumber.field("narrow", "minutes", 5, 240, 56, taken::add);
+        wide = WholeNumber.field("wide", "minutes", 5, 240, 400, taken::add);
+        narrow.show(20);
+        wide.show(20);
+        Hint.on(narrow.field(), "how long there is today");
+        return new VBox(20, elsewhere, new HBox(8, narrow, neighbour), wide);
     }
 
     private void type(TypedField<Integer> into, String text) {

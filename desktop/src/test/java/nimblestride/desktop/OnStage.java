@@ -1,0 +1,41 @@
+package nimblestride.desktop;
+
+import javafx.scene.Parent;
+import javafx.scene.Scene;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+
+/** One control, or a few, in a real window of their own. */
+public abstract class OnStage extends FxRobot {
+    private Stage stage;
+
+    /** Makes what is looked at, on the interface thread. */
+    protected abstract Parent content();
+
+    @BeforeAll
+    static void startToolkit() throws Exception {
+        FxToolkit.registerPrimaryStage();
+    }
+
+    @BeforeEach
+    final void open() throws Exception {
+        FxToolkit.setupFixture(() -> {
+            stage = new Stage();
+            stage.setScene(new Scene(content(), 800, 600));
+            stage.setX(100);
+            stage.setY(100);
+            stage.show();
+            stage.toFront();
+            stage.requestFocus();
+        });
+    }
+
+    @AfterEach
+    final void close() throws Exception {
+        FxToolkit.setupFixture(() -> stage.hide());
+    }
+}
