@@ -251,7 +251,7 @@ class SoundingStoryTest extends WindowStory {
                 lookup("#wav-bits").queryAs(ComboBox.class).getSelectionModel().select(1));
         clickOn("#wav-apart");
         retype("#wav-rounds", "2");
-        until(() -> shows("It lasts 0 min 7.0 s and takes 2,016 kB."));
+        until(() -> shows("It lasts 7.0 s and takes 2,016 kB."));
         Path apart = home.resolve("apart.wav");
         answers.save.add(apart);
         clickOn("#wav-write");
