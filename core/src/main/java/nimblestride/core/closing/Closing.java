@@ -76,7 +76,8 @@ public final class Closing {
         NoteValue over = length.remainder(cycle);
         return count(length.wholePartsOf(cycle), "riff") + " of " + written(cycle) + " are "
                 + written(length.minus(over))
-                + (over.isZero() ? ", and that is " : ", and " + over + " is left over of ") + count(bars, "bar") + ".";
+                + (over.isZero() ? ", and that is " : ", and " + written(over) + " is left over of ")
+                + count(bars, "bar") + ".";
     }
 
     private List<WayOut> ways() {
@@ -147,7 +148,7 @@ public final class Closing {
         add(
                 Kind.TAIL,
                 count(whole, "riff") + " and a tail of " + name(over),
-                times(whole) + " + " + over + " = " + written(length) + ", " + count(bars, "bar") + ".",
+                times(whole) + " + " + written(over) + " = " + written(length) + ", " + count(bars, "bar") + ".",
                 () -> {
                     NoteValue unit = riff.step().greatestCommonDivisor(over);
                     Riff before = riff.on(unit).times(Math.toIntExact(whole));
@@ -166,7 +167,7 @@ public final class Closing {
 
     private void barAtTheEnd() {
         NoteValue missing = cycle.minus(over);
-        String more = times(whole + 1) + " = " + written(length) + " + " + missing + ".";
+        String more = times(whole + 1) + " = " + written(length) + " + " + written(missing) + ".";
         add(Kind.EXTRA_BAR, "An extra bar of " + name(missing) + " at the end", more, () -> withBar(0, missing));
         NoteValue last = phrase.bar(bars - 1).length();
         add(
@@ -180,7 +181,7 @@ public final class Closing {
                     Kind.LAST_BAR,
                     "A last bar of " + name(last.minus(over)) + " in place of "
                             + phrase.bar(bars - 1).meter(),
-                    times(whole) + " = " + written(length) + " - " + over + ".",
+                    times(whole) + " = " + written(length) + " - " + written(over) + ".",
                     () -> withBar(1, last.minus(over)));
         }
     }
@@ -189,7 +190,7 @@ public final class Closing {
         add(
                 Kind.OFFSET,
                 "Start it " + over + " late: it closes with bar " + number(bars),
-                over + " + " + times(whole) + " = " + written(length) + ".",
+                written(over) + " + " + times(whole) + " = " + written(length) + ".",
                 () -> with(bars, layer.from(over).resetting(Reset.PHRASE)));
     }
 
@@ -197,7 +198,7 @@ public final class Closing {
         add(
                 Kind.CUT,
                 "Begin it again with the phrase: of the last one only " + name(over) + " is played",
-                times(whole) + " = " + written(length.minus(over)) + ", and " + over + " more.",
+                times(whole) + " = " + written(length.minus(over)) + ", and " + written(over) + " more.",
                 () -> with(bars, layer.resetting(Reset.PHRASE)));
     }
 
@@ -221,7 +222,7 @@ public final class Closing {
                 count(whole - 1, "riff") + " and a turn-around of "
                         + String.join("+", groups.stream().map(String::valueOf).toList()) + " "
                         + NoteName.sayMany(counted),
-                times(whole - 1) + " + " + rest + " = " + written(length) + ".",
+                times(whole - 1) + " + " + written(rest) + " = " + written(length) + ".",
                 () -> {
                     NoteValue grid = riff.step().greatestCommonDivisor(counted);
                     int factor = Math.toIntExact(counted.wholePartsOf(grid));

@@ -205,9 +205,10 @@ final class CrossFindings {
                 Kind.REMAINDER,
                 "left-over",
                 "Stopped after " + count(phrase.bars().size(), "bar") + ", " + ofLayer.name() + " leaves "
-                        + left.length() + " over.",
+                        + NoteName.written(left.length()) + " over.",
                 Words.cycles(left.cycles(), ofLayer) + " = " + NoteName.written(cycle.times(left.cycles())) + ", and "
-                        + left.length() + " is begun; " + left.missing(cycle) + " more would close it.",
+                        + NoteName.written(left.length()) + " is begun; " + NoteName.written(left.missing(cycle))
+                        + " more would close it.",
                 Optional.of(new Place(index, phrase.length())),
                 Optional.empty()));
     }

@@ -142,9 +142,9 @@ public final class Findings {
             return;
         }
         String sum = alignment.course().hasEvenCycles() && remainder.compareTo(cycle) < 0
-                ? "Of the last " + cycle + ", " + remainder + " is played and " + cycle.minus(remainder)
-                        + " is cut off."
-                : "The last round is cut off after " + remainder + ".";
+                ? "Of the last " + NoteName.written(cycle) + ", " + NoteName.written(remainder) + " is played and "
+                        + NoteName.written(cycle.minus(remainder)) + " is cut off."
+                : "The last round is cut off after " + NoteName.written(remainder) + ".";
         String sentence = begins + ": the last cycle gets only " + NoteName.say(remainder) + ".";
         add(Kind.REMAINDER, "reset", sentence, sum, at(index, NoteValue.ZERO), Optional.empty());
     }
@@ -197,8 +197,8 @@ public final class Findings {
             return "";
         }
         NoteValue run = start.minus(begin);
-        String late = begin.isZero() ? "" : " and the " + begin + " it starts late";
-        return "Bar " + number(bar + 1) + " starts after " + start + ": "
+        String late = begin.isZero() ? "" : " and the " + NoteName.written(begin) + " it starts late";
+        return "Bar " + number(bar + 1) + " starts after " + NoteName.written(start) + ": "
                 + Words.cycles(run.wholePartsOf(cycle), ofLayer) + late + ".";
     }
 

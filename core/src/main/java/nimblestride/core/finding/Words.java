@@ -48,7 +48,7 @@ final class Words {
     /** {@code a dotted half}, {@code 3 whole notes}, {@code 49/16 of a whole note}. */
     static String length(NoteValue value) {
         if (value.denominator() == 1) {
-            return count(value.numerator(), "whole note");
+            return written(value);
         }
         return NoteName.of(value)
                 .map(name -> (name.startsWith("eighth") ? "an " : "a ") + name)

@@ -49,6 +49,8 @@ class FindingsTest {
                         "2 rounds of 5 over 3/2 = 1 phrase of 3 whole notes.");
         assertThat(only(findings, "together").sum())
                 .isEqualTo("1 phrase of 3 whole notes, the least common multiple of their returns.");
+        assertThat(only(findings(exercise("4/4 x4", "kick every 3/2")), "lands").sum())
+                .isEqualTo("Bar 10 starts after 9 whole notes: 6 hits of 3/2.");
         // Rounds over bars that differ are rounds, not so many of one length.
         assertThat(only(findings(exercise("7/8(2+2+3), 5/8", "snare 5 over bar")), "returns")
                         .sum())

@@ -25,11 +25,12 @@ class SumsTest {
             "([\\d,]+) (?:hit|cell|sticking|phrase|bar)s? of " + VALUE + "|([\\d,]+) rounds? of \\d+ over " + VALUE);
     private static final Pattern ALONE = Pattern.compile(VALUE);
     private static final Pattern TIMES = Pattern.compile("(?:([\\d,]+) × )?([\\d+/]+)");
-    private static final Pattern LANDS =
-            Pattern.compile("Bar [\\d,]+ starts after " + VALUE + ": (.+?)(?: and the (\\S+) it starts late)?\\.");
-    private static final Pattern CUT = Pattern.compile("Of the last (\\S+), (\\S+) is played and (\\S+) is cut off\\.");
+    private static final Pattern LANDS = Pattern.compile(
+            "Bar [\\d,]+ starts after " + VALUE + ": (.+?)(?: and the " + VALUE + " it starts late)?\\.");
+    private static final Pattern CUT =
+            Pattern.compile("Of the last " + VALUE + ", " + VALUE + " is played and " + VALUE + " is cut off\\.");
     private static final Pattern LEFT =
-            Pattern.compile("(.+) = (.+), and (\\S+) is begun; (\\S+) more would close it\\.");
+            Pattern.compile("(.+) = (.+), and " + VALUE + " is begun; " + VALUE + " more would close it\\.");
 
     private static final List<String> BARS =
             List.of("7/8", "5/8", "11/16", "4/4", "9/16", "3+3+2/8", "2/4+1/16", "5/12", "1/1");

@@ -57,7 +57,6 @@ final class StickingPage extends VBox implements Page {
         which.setId("sticking-layer");
         which.setMinWidth(150);
         which.setPrefWidth(150);
-        which.setPromptText("no sticking yet");
         which.setConverter(StickingNames.of(desk));
         which.setAccessibleText("Which sticking");
         which.valueProperty().addListener(change -> {
@@ -191,9 +190,7 @@ final class StickingPage extends VBox implements Page {
         Integer now = which.getValue();
         which.getItems().setAll(all);
         which.setValue(all.contains(now) ? now : all.isEmpty() ? null : all.get(0));
-        which.setPromptText("no sticking yet");
         which.setConverter(StickingNames.of(desk));
-        which.setDisable(all.isEmpty());
         editing.setVisible(!all.isEmpty());
         for (Node node : new Node[] {which, sticking}) {
             node.setVisible(!all.isEmpty());

@@ -58,7 +58,7 @@ final class Problem extends Label {
         setVisible(isTold() && !narrow);
         setManaged(isTold() && !narrow);
         boolean looked = field.isFocused() || field.isHover();
-        if (isTold() && narrow && looked && field.getScene() != null) {
+        if (isTold() && narrow && looked && field.localToScreen(0, 0) != null) {
             showNote();
         } else {
             hideNote();
