@@ -36,9 +36,12 @@ final class Screen {
         Platform.startup(() -> Platform.setImplicitExit(false));
         try {
             measuring.measure();
-        } finally {
-            System.exit(0);
+        } catch (Exception | Error e) {
+            // The exit would be first, and nobody would hear of it.
+            e.printStackTrace();
+            System.exit(1);
         }
+        System.exit(0);
     }
 
     /** Opens the window on a fresh sample Book. */

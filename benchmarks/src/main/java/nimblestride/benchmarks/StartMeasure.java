@@ -35,15 +35,8 @@ public final class StartMeasure {
     private static final String EMPTY = "empty";
     private static final int FRAMES = 2;
 
-    /** The flags of the script {@code stride}. */
-    private static final List<String> AS_STARTED = List.of(
-            "-XX:TieredStopAtLevel=1",
-            "-XX:CICompilerCount=1",
-            "-XX:+UseSerialGC",
-            "-XX:TLABSize=64k",
-            "-Xshare:auto",
-            "-Xlog:disable",
-            "-Xlog:all=error:stderr");
+    /** What Java is told where the program is started; benchmarks run in the folder of the project. */
+    private static final String AS_STARTED = "@packaging/window.options";
 
     private StartMeasure() {}
 
@@ -55,8 +48,8 @@ public final class StartMeasure {
         Path home = Files.createTempDirectory("stride-start");
         SampleBook.make(home.resolve(Ahead.BOOK), LocalDate.now(Clock.systemDefaultZone()));
         Path archive = home.resolve("classes.jsa");
-        started(home.toString(), as("-XX:ArchiveClassesAtExit=" + archive));
-        List<String> kept = as("-XX:SharedArchiveFile=" + archive);
+        started(home.toString(), List.of(AS_STARTED, "-XX:ArchiveClassesAtExit=" + archive));
+        List<String> kept = List.of(AS_STARTED, "-XX:SharedArchiveFile=" + archive);
         List<Long> plain = new ArrayList<>();
         List<Long> empty = new ArrayList<>();
         List<Long> whole = new ArrayList<>();
@@ -71,12 +64,6 @@ public final class StartMeasure {
         System.out.printf(
                 "%.2f times the first, %.2f times the second%n",
                 (double) median(whole) / median(plain), (double) median(whole) / median(empty));
-    }
-
-    private static List<String> as(String archive) {
-        List<String> flags = new ArrayList<>(AS_STARTED);
-        flags.add(archive);
-        return flags;
     }
 
     private static long median(List<Long> times) {

@@ -28,6 +28,7 @@ import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.MarkShape;
+import nimblestride.desktop.look.Marks;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.look.Slate;
 import nimblestride.desktop.typing.TypedField;
@@ -138,7 +139,9 @@ final class LayerRow extends VBox {
     }
 
     private void drawMark(GraphicsContext g) {
-        MarkShape.of(marked).draw(g, 11, 13, 6, Stroke.NORMAL, palette.layer(marked));
+        new Marks()
+                .add(MarkShape.of(marked), 11, 13, 6, Stroke.NORMAL, palette.layer(marked))
+                .draw(g);
     }
 
     void show(Layer layer, Exercise exercise) {

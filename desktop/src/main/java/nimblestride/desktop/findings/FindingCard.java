@@ -1,9 +1,12 @@
 package nimblestride.desktop.findings;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
 import javafx.scene.AccessibleAttribute;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
@@ -38,7 +41,6 @@ final class FindingCard extends VBox {
         getStyleClass().add("finding");
         button.getStyleClass().add("small");
         button.setOnAction(event -> this.finding.mend().ifPresent(mend));
-        getChildren().setAll(sentence, sum, button);
         setFocusTraversable(true);
         Hint.onAsking(this, this::terms);
         setOnMouseClicked(this::click);
@@ -56,12 +58,24 @@ final class FindingCard extends VBox {
         pseudoClassStateChanged(RETURN, finding.kind() == Finding.Kind.RETURN);
         sentence.setText(finding.sentence());
         sum.setText(finding.sum());
-        sum.setVisible(!finding.sum().isEmpty());
-        sum.setManaged(!finding.sum().isEmpty());
         button.setText(finding.mend().map(Finding.Mend::label).orElse(""));
-        button.setVisible(finding.mend().isPresent());
-        button.setManaged(finding.mend().isPresent());
+        List<Node> parts = parts();
+        if (!getChildren().equals(parts)) {
+            getChildren().setAll(parts);
+        }
         setAccessibleText(text());
+    }
+
+    /** Only what says something: a hidden label is laid out too, cut to nothing, and the whole window drawn once more for that. */
+    private List<Node> parts() {
+        List<Node> parts = new ArrayList<>(List.of(sentence));
+        if (!finding.sum().isEmpty()) {
+            parts.add(sum);
+        }
+        if (finding.mend().isPresent()) {
+            parts.add(button);
+        }
+        return parts;
     }
 
     /** The terms in it are explained where they stand. */

@@ -1,8 +1,11 @@
 package nimblestride.desktop.findings;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
@@ -12,9 +15,18 @@ import nimblestride.desktop.look.Scrolled;
 
 /** The findings, what does not add up first. One that is chosen shows its place on the Road; Ctrl+C copies it. */
 public final class FindingsPane extends VBox {
+    /** How many have room at most where nothing is laid out yet. */
+    private static final int FIRST = 10;
+
     private final VBox list = new VBox();
+    private final ScrollPane scroll = new Scrolled(list);
+    /** All that were ever shown at once, the first of them in the list. */
+    private final List<FindingCard> cards = new ArrayList<>();
+
     private final Consumer<Finding.Place> goTo;
     private final Consumer<Finding.Mend> mend;
+    private List<Finding> findings = List.of();
+    private boolean restToCome;
 
     public FindingsPane(Consumer<Finding.Place> goTo, Consumer<Finding.Mend> mend) {
         this.goTo = goTo;
@@ -23,24 +35,81 @@ public final class FindingsPane extends VBox {
         Label title = new Label("Findings");
         title.getStyleClass().add("pane-title");
         list.getStyleClass().add("findings-list");
-        ScrollPane scroll = new Scrolled(list);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().setAll(title, scroll);
     }
 
-    /** Cards that are there already are written anew: making them takes far longer than writing them. */
-    public void show(List<Finding> findings) {
-        List<Node> cards = list.getChildren();
-        if (cards.size() > findings.size()) {
-            list.getChildren().remove(findings.size(), cards.size());
+    /** What is in sight is written for the next frame, the rest after it, so that nobody waits for what is not seen. */
+    public void show(List<Finding> newFindings) {
+        findings = newFindings;
+        if (getScene() == null) {
+            write(0, findings.size());
+            return;
         }
-        for (int i = 0; i < cards.size(); i++) {
-            ((FindingCard) cards.get(i)).show(findings.get(i));
+        int first = firstInSight();
+        write(first, endOfSight(first));
+        if (!restToCome) {
+            restToCome = true;
+            afterNextFrame(getScene(), () -> {
+                restToCome = false;
+                write(0, findings.size());
+            });
         }
-        list.getChildren()
-                .addAll(findings.subList(cards.size(), findings.size()).stream()
-                        .map(finding -> new FindingCard(finding, goTo, mend))
-                        .toList());
+    }
+
+    /** Cards are kept and written anew: making one takes far longer, and the window is drawn once more while it is styled. */
+    private void write(int from, int to) {
+        int end = Math.min(to, findings.size());
+        for (int i = Math.min(from, cards.size()); i < end; i++) {
+            if (i < cards.size()) {
+                cards.get(i).show(findings.get(i));
+            } else {
+                cards.add(new FindingCard(findings.get(i), goTo, mend));
+            }
+        }
+        List<Node> shown = list.getChildren();
+        if (shown.size() > findings.size()) {
+            list.getChildren().remove(findings.size(), shown.size());
+        }
+        if (shown.size() < end) {
+            list.getChildren().addAll(cards.subList(shown.size(), end));
+        }
+    }
+
+    private int firstInSight() {
+        double top = scroll.getVvalue() * Math.max(0, list.getHeight() - room());
+        int first = 0;
+        while (first < list.getChildren().size()
+                && list.getChildren().get(first).getBoundsInParent().getMaxY() < top) {
+            first++;
+        }
+        return first;
+    }
+
+    /** One after the last that is in sight; where there are too few to fill the room, as many as may have room. */
+    private int endOfSight(int first) {
+        List<Node> shown = list.getChildren();
+        int end = first;
+        double bottom =
+                first < shown.size() ? shown.get(first).getBoundsInParent().getMinY() + room() : 0;
+        while (end < shown.size() && shown.get(end).getBoundsInParent().getMinY() <= bottom) {
+            end++;
+        }
+        return Math.max(end + 1, first + FIRST);
+    }
+
+    private double room() {
+        return scroll.getViewportBounds().getHeight();
+    }
+
+    private static void afterNextFrame(Scene scene, Runnable act) {
+        Runnable[] once = new Runnable[1];
+        once[0] = () -> {
+            scene.removePostLayoutPulseListener(once[0]);
+            Platform.runLater(act);
+        };
+        scene.addPostLayoutPulseListener(once[0]);
+        Platform.requestNextPulse();
     }
 }

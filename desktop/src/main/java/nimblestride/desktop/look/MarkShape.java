@@ -1,9 +1,6 @@
 package nimblestride.desktop.look;
 
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.paint.Color;
-import nimblestride.core.groove.Level;
-import nimblestride.core.groove.Stroke;
 
 /** The shapes that tell layers apart without their colour. */
 public enum MarkShape {
@@ -29,37 +26,18 @@ public enum MarkShape {
         return values()[layer % values().length];
     }
 
-    /** Draws it around a place: an accent larger, a ghost note small and hollow. */
-    public void draw(GraphicsContext g, double x, double y, double radius, Stroke stroke, Color color) {
-        double size =
-                switch (stroke.level()) {
-                    case GHOST -> radius * 0.7;
-                    case SOFT -> radius * 0.85;
-                    case NORMAL -> radius;
-                    case ACCENT -> radius * 1.35;
-                    case STRONG -> radius * 1.5;
-                };
-        g.setFill(color);
-        g.setStroke(color);
-        g.setLineWidth(1.4);
-        boolean hollow = stroke.level() == Level.GHOST;
+    /** Lays its outline around a place to the path that is being made. */
+    public void trace(GraphicsContext g, double x, double y, double size) {
         double[][] points = outline.points(size);
         if (points == null) {
-            if (hollow) {
-                g.strokeOval(x - size, y - size, 2 * size, 2 * size);
-            } else {
-                g.fillOval(x - size, y - size, 2 * size, 2 * size);
-            }
-            return;
-        }
-        for (int i = 0; i < points[0].length; i++) {
-            points[0][i] += x;
-            points[1][i] += y;
-        }
-        if (hollow) {
-            g.strokePolygon(points[0], points[1], points[0].length);
+            g.moveTo(x + size, y);
+            g.arc(x, y, size, size, 0, 360);
         } else {
-            g.fillPolygon(points[0], points[1], points[0].length);
+            g.moveTo(x + points[0][0], y + points[1][0]);
+            for (int i = 1; i < points[0].length; i++) {
+                g.lineTo(x + points[0][i], y + points[1][i]);
+            }
         }
+        g.closePath();
     }
 }

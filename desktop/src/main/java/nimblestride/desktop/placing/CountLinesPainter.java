@@ -23,6 +23,7 @@ import nimblestride.core.meter.Place;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.look.Face;
 import nimblestride.desktop.look.MarkShape;
+import nimblestride.desktop.look.Marks;
 import nimblestride.desktop.look.Palette;
 
 /** Paints count lines. */
@@ -187,7 +188,9 @@ final class CountLinesPainter {
         g.fillRect(x - 10, y, 20, 18);
         text(Face.bold(15), palette.ink(), TextAlignment.CENTER);
         g.fillText(signs(note.stroke(), syllable(note.at())), x, y + 9);
-        MarkShape.of(note.layer()).draw(g, x, y - 4, MARK, note.stroke(), color);
+        new Marks()
+                .add(MarkShape.of(note.layer()), x, y - 4, MARK, note.stroke(), color)
+                .draw(g);
     }
 
     private static String letter(Played note) {

@@ -69,8 +69,6 @@ final class JourneyStrip extends StackPane {
 
     private void draw(GraphicsContext g, Reckoning reckoning) {
         Phrase phrase = reckoning.exercise().phrase();
-        g.setFill(palette.ground());
-        g.fillRect(0, 0, getWidth(), HEIGHT);
         g.setFill(palette.panel());
         g.setStroke(palette.quiet());
         g.setLineWidth(1);
@@ -117,11 +115,11 @@ final class JourneyStrip extends StackPane {
 
     /** A dot on every bar line that is landed on, the larger the more layers land there. */
     private void landings(GraphicsContext g, Reckoning reckoning) {
+        Dots dots = new Dots(LINE, getWidth());
+        layersAt.forEach((at, count) ->
+                dots.add(x(at), 2.5 + 4.0 * count / reckoning.layers().size()));
         g.setFill(palette.landing());
-        layersAt.forEach((at, count) -> {
-            double radius = 2.5 + 4.0 * count / reckoning.layers().size();
-            g.fillOval(x(at) - radius, LINE - radius, 2 * radius, 2 * radius);
-        });
+        dots.fill(g);
     }
 
     /** How many layers land on each bar line on the way home. */

@@ -11,6 +11,7 @@ import nimblestride.core.groove.Stroke;
 import nimblestride.core.meter.Meter;
 import nimblestride.desktop.look.Face;
 import nimblestride.desktop.look.MarkShape;
+import nimblestride.desktop.look.Marks;
 import nimblestride.desktop.look.Palette;
 
 /** Paints a picture of the Road. */
@@ -77,8 +78,6 @@ final class RoadPainter {
 
     void paint() {
         double width = GUTTER + stretch.width();
-        g.setFill(palette.ground());
-        g.fillRect(0, 0, width, height);
         g.save();
         g.beginPath();
         g.rect(GUTTER - EDGE, 0, stretch.width() + EDGE, height);
@@ -165,6 +164,7 @@ final class RoadPainter {
     }
 
     private void ticks() {
+        groupStarts();
         double lastText = Double.NEGATIVE_INFINITY;
         int longest = picture.ticks().stream()
                 .filter(tick -> !tick.groupStart())
@@ -178,10 +178,6 @@ final class RoadPainter {
             g.setStroke(palette.ink());
             g.setLineWidth(groupStart ? 1.8 : 1);
             g.strokeLine(x, ground, x, ground + (groupStart ? 7 : 4));
-            if (groupStart) {
-                g.setFill(palette.ink());
-                g.fillOval(x - 3, ground - 3, 6, 6);
-            }
             double half = 3.6 * tick.count().length();
             boolean readable = groupStart || tick.gap() * stretch.scale() > room;
             if (readable && x - half > lastText + 3) {
@@ -193,6 +189,17 @@ final class RoadPainter {
                 lastText = x + half;
             }
         }
+    }
+
+    private void groupStarts() {
+        g.beginPath();
+        for (RoadPicture.Tick tick : picture.ticks()) {
+            if (tick.groupStart()) {
+                MarkShape.DISC.trace(g, x(tick.at()), ground, 3);
+            }
+        }
+        g.setFill(palette.ink());
+        g.fill();
     }
 
     private double laneY(int lane) {
@@ -214,12 +221,12 @@ final class RoadPainter {
             g.setFill(color);
             g.fillRect(GUTTER - EDGE, y - 3, stretch.width() + EDGE, 6);
         }
-        for (double landing : lane.landings()) {
-            landing(x(landing), y);
-        }
+        landings(lane, y);
+        Marks marks = new Marks();
         for (RoadPicture.Mark mark : lane.marks()) {
-            MarkShape.of(lane.layer()).draw(g, x(mark.at()), y, MARK, mark.stroke(), color);
+            marks.add(MarkShape.of(lane.layer()), x(mark.at()), y, MARK, mark.stroke(), color);
         }
+        marks.draw(g);
         letters(lane, y);
     }
 
@@ -237,18 +244,26 @@ final class RoadPainter {
     }
 
     /** A stem from the lane up to the ground, and a ring about the hit. */
-    private void landing(double x, double y) {
+    private void landings(RoadPicture.Lane lane, double y) {
         g.setStroke(palette.landing());
         g.setLineWidth(2);
-        g.strokeLine(x, ground + 27, x, y - 10);
+        for (double landing : lane.landings()) {
+            g.strokeLine(x(landing), ground + 27, x(landing), y - 10);
+        }
+        g.beginPath();
+        for (double landing : lane.landings()) {
+            MarkShape.DISC.trace(g, x(landing), y, 10);
+        }
         g.setFill(palette.ground());
-        g.fillOval(x - 10, y - 10, 20, 20);
-        g.strokeOval(x - 10, y - 10, 20, 20);
+        g.fill();
+        g.stroke();
     }
 
     private void laneName(RoadPicture.Lane lane) {
         double y = laneY(lane.layer());
-        MarkShape.of(lane.layer()).draw(g, 14, y, MARK, Stroke.NORMAL, palette.layer(lane.layer()));
+        new Marks()
+                .add(MarkShape.of(lane.layer()), 14, y, MARK, Stroke.NORMAL, palette.layer(lane.layer()))
+                .draw(g);
         text(Face.text(13), palette.ink(), TextAlignment.LEFT);
         g.fillText(lane.name(), 27, y + 0.5, GUTTER - 40);
     }

@@ -78,6 +78,7 @@ public final class RoadView extends BorderPane {
         setCenter(lanes);
         setBottom(bar);
         moving.setMouseTransparent(true);
+        moving.setVisible(false);
         slate.widthProperty().addListener(change -> refit());
         palette.addListener(change -> paint());
         reducedMotion.addListener(change -> paint());
@@ -250,6 +251,7 @@ public final class RoadView extends BorderPane {
         }
         heard = moment.isEmpty() || answer == null ? OptionalDouble.empty() : OptionalDouble.of(wrapped(moment));
         heard.ifPresent(at -> bringIntoView(at, false));
+        moving.setVisible(heard.isPresent());
         moving.redraw();
     }
 

@@ -8,6 +8,7 @@ import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 import nimblestride.desktop.look.Face;
 import nimblestride.desktop.look.MarkShape;
+import nimblestride.desktop.look.Marks;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.weave.WeavePicture.Mark;
 import nimblestride.desktop.weave.WeavePicture.Row;
@@ -35,8 +36,6 @@ final class WeavePainter {
      * @param chosen the place that is told, if any
      */
     void paint(int inHand, WeavePlace chosen) {
-        g.setFill(palette.ground());
-        g.fillRect(0, 0, loom.width(), loom.height());
         for (int row = 0; row < picture.rows().size(); row++) {
             paintGround(row, picture.rows().get(row));
         }
@@ -127,19 +126,20 @@ final class WeavePainter {
         if (layers > 1 && loom.pitch() >= 13) {
             paintMeetings(index, row);
         }
+        Marks marks = new Marks();
         for (Mark mark : row.marks()) {
             boolean pale = alone >= 0 && mark.layer() != alone;
             Color tone = mark.lands() ? palette.landing() : palette.layer(mark.layer());
             double size = loom.mark() * (mark.lands() ? 1.25 : 1) * (pale ? 0.8 : 1);
-            MarkShape.of(mark.layer())
-                    .draw(
-                            g,
-                            loom.x(mark.x()),
-                            loom.top(index) + loom.lane(mark.layer(), layers),
-                            size,
-                            mark.stroke(),
-                            pale ? tone.deriveColor(0, 1, 1, 0.6) : tone);
+            marks.add(
+                    MarkShape.of(mark.layer()),
+                    loom.x(mark.x()),
+                    loom.top(index) + loom.lane(mark.layer(), layers),
+                    size,
+                    mark.stroke(),
+                    pale ? tone.deriveColor(0, 1, 1, 0.6) : tone);
         }
+        marks.draw(g);
     }
 
     /** A line ties the marks that are struck at once. */
