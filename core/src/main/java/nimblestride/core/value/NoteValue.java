@@ -128,8 +128,7 @@ public final class NoteValue implements Comparable<NoteValue> {
     /** How many whole {@code parts} fit into this, the rest left out. */
     public long wholePartsOf(NoteValue part) {
         requireLonger(part);
-        BigFraction quotient = fraction.divide(part.fraction);
-        BigInteger whole = quotient.getNumerator().divide(quotient.getDenominator());
+        BigInteger whole = over(part).divide(part.over(this));
         if (whole.bitLength() > LONG_BITS) {
             throw new ExactOverflowException(
                     this + " holds " + abridged(whole) + " times " + part + ", more than can be counted exactly");
@@ -140,9 +139,13 @@ public final class NoteValue implements Comparable<NoteValue> {
     /** What is left of this after as many whole {@code cycles} as fit. */
     public NoteValue remainder(NoteValue cycle) {
         requireLonger(cycle);
-        BigFraction quotient = fraction.divide(cycle.fraction);
-        BigInteger whole = quotient.getNumerator().divide(quotient.getDenominator());
-        return of(fraction.subtract(cycle.fraction.multiply(whole)));
+        BigInteger left = over(cycle).mod(cycle.over(this));
+        return of(BigFraction.of(left, fraction.getDenominator().multiply(cycle.fraction.getDenominator())));
+    }
+
+    /** The numerator of this over the common denominator that is the product of both. */
+    private BigInteger over(NoteValue other) {
+        return fraction.getNumerator().multiply(other.fraction.getDenominator());
     }
 
     public boolean isMultipleOf(NoteValue part) {
