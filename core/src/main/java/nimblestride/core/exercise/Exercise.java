@@ -279,11 +279,6 @@ public record Exercise(
                 layers().stream().map(layer -> layer.withOneEvery(bars)).toList());
     }
 
-    /** The same bars, sections and tempos with nothing played in any of them. */
-    public Exercise withoutLayers() {
-        return withSections(feels.stream().map(feel -> feel.playing(List.of())).toList(), inHand, start, sections);
-    }
-
     /** A name for each layer, that of its voice; a second layer of the same voice is {@code kick 2}. */
     public List<String> layerNames() {
         Map<String, Integer> seen = new HashMap<>();

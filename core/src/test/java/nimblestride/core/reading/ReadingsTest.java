@@ -121,4 +121,42 @@ class ReadingsTest {
         assertThat(Readings.of(long1024, Wish.ANY).limit(50)).hasSize(50);
         assertThat(Filling.of(1024, List.of(2, 3)).count()).isGreaterThan(BigInteger.TEN.pow(100));
     }
+
+    /** What is asked for holds for every reading, and nothing that holds is left out: against all readings looked through. */
+    @Property(tries = 60)
+    void aWishLeavesOutJustWhatItSays(
+            @ForAll @IntRange(min = 4, max = 13) int units,
+            @ForAll @IntRange(min = 2, max = 4) int first,
+            @ForAll @IntRange(min = 2, max = 4) int last,
+            @ForAll @IntRange(min = 2, max = 5) int mostGroups,
+            @ForAll School school) {
+        Meter meter = Meter.of(units, 8);
+        Wish wish =
+                new Wish(OptionalInt.of(first), OptionalInt.of(last), mostGroups, Set.of(2, 3, 4), Optional.empty());
+        List<List<Integer>> asked = Readings.of(meter, school, wish)
+                .map(reading -> reading.grouping().sizes())
+                .distinct()
+                .toList();
+        List<List<Integer>> lookedThrough = Readings.of(meter, school, Wish.ANY)
+                .map(reading -> reading.grouping().sizes())
+                .filter(sizes -> sizes.get(0) == first
+                        && sizes.get(sizes.size() - 1) == last
+                        && sizes.size() <= mostGroups
+                        && Set.of(2, 3, 4).containsAll(sizes))
+                .distinct()
+                .toList();
+        assertThat(asked).containsExactlyInAnyOrderElementsOf(lookedThrough);
+    }
+
+    /** Groups of a grouping that is kept are divided or joined with their neighbours; a line between two never moves. */
+    @Test
+    void aGroupingThatIsKeptIsDividedOrJoined() {
+        Grouping kept = new Grouping(List.of(4, 3, 4));
+        Wish wish = new Wish(OptionalInt.empty(), OptionalInt.empty(), Integer.MAX_VALUE, Set.of(), Optional.of(kept));
+        List<List<Integer>> found = Readings.of(Meter.of(11, 8), School.TWOS_THREES, wish)
+                .map(reading -> reading.grouping().sizes())
+                .distinct()
+                .toList();
+        assertThat(found).contains(List.of(2, 2, 3, 2, 2)).doesNotContain(List.of(3, 3, 3, 2), List.of(2, 3, 2, 2, 2));
+    }
 }

@@ -219,4 +219,31 @@ class TimingTest {
         assertThat(Advice.of(wild).get(0)).contains("evenness");
         assertThat(Timing.of(Matching.of(expected, List.of()))).isEmpty();
     }
+
+    /** Everything in the second group of each 7/8 bar 12 ms late, the rest on its place. */
+    @Test
+    void groupsAreTimedEachForItself() {
+        List<Expected> expected = expected(bar -> false, 4);
+        Timing timing = timing(
+                expected,
+                taps(expected, one -> one.spot().bar() == 0 && one.spot().group() == 1 ? 12 : 0));
+        assertThat(timing.byGroup().keySet()).containsExactly("1.1", "1.2", "1.3", "2.1", "2.2");
+        timing.byGroup()
+                .forEach((group, spread) ->
+                        assertThat(spread.mean()).as(group).isEqualTo(group.equals("1.2") ? 12 : 0, within(1e-6)));
+    }
+
+    @Test
+    void severalGoesAreOneMatching() {
+        List<Expected> expected = expected(bar -> false, 2);
+        List<Tap> all = taps(expected, one -> 5);
+        Matching whole = Matching.of(expected, all);
+        Matching without = Matching.of(expected, all.subList(1, all.size()));
+        Matching together = Matching.together(List.of(whole, without));
+        assertThat(together.pairs())
+                .hasSize(whole.pairs().size() + without.pairs().size());
+        assertThat(together.missed()).isEqualTo(whole.missed() + without.missed());
+        assertThat(without.missed()).isEqualTo(whole.missed() + 1);
+        assertThat(together.extra()).isZero();
+    }
 }

@@ -4,10 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
+import java.math.BigInteger;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.LongRange;
 import org.apache.commons.numbers.core.ArithmeticUtils;
+import org.apache.commons.numbers.fraction.BigFraction;
 import org.apache.commons.numbers.fraction.Fraction;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -107,5 +110,23 @@ class NoteValueTest {
                 .isThrownBy(() -> Tempo.ofQuarters(0))
                 .withMessageContaining("1 to 999");
         assertThatIllegalArgumentException().isThrownBy(() -> Tempo.ofQuarters(1000));
+    }
+
+    /** Against the fractions of Apache Commons Numbers, which are reduced at each step. */
+    @Property
+    void whatIsLeftOverIsThatOfAnotherLibrary(
+            @ForAll @LongRange(min = 0, max = 1_000_000_000_000L) long top,
+            @ForAll @LongRange(min = 1, max = 100_000) long bottom,
+            @ForAll @LongRange(min = 1, max = 1_000_000_000L) long partTop,
+            @ForAll @LongRange(min = 1, max = 100_000) long partBottom) {
+        NoteValue value = NoteValue.of(top, bottom);
+        NoteValue part = NoteValue.of(partTop, partBottom);
+        BigFraction quotient = value.fraction().divide(part.fraction());
+        BigInteger whole = quotient.getNumerator().divide(quotient.getDenominator());
+        assertThat(value.wholePartsOf(part)).isEqualTo(whole.longValueExact());
+        assertThat(value.remainder(part).fraction())
+                .isEqualTo(value.fraction().subtract(part.fraction().multiply(whole)));
+        assertThat(value.remainder(part)).isLessThan(part);
+        assertThat(value.isMultipleOf(part)).isEqualTo(quotient.getDenominator().equals(BigInteger.ONE));
     }
 }

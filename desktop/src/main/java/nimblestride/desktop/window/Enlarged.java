@@ -39,6 +39,7 @@ final class Enlarged extends Region {
             bar.setUnitIncrement(40);
             bar.valueProperty().addListener(change -> requestLayout());
         }
+        getStyleClass().add("everything");
         getChildren().setAll(content);
         Rectangle clip = new Rectangle();
         clip.widthProperty().bind(widthProperty());

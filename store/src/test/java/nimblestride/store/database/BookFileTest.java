@@ -262,4 +262,26 @@ class BookFileTest {
         Path asFolder = Files.createDirectory(folder.resolve("my.book"));
         assertThatThrownBy(() -> Book.open(asFolder, new TypedText())).isInstanceOf(BookProblem.class);
     }
+
+    /** A Book as the first version made it: a copy of it is kept as it was, and everything in it is there afterwards. */
+    @Test
+    void anOlderBookIsKeptAsItWasAndThenBroughtUpToDate() throws IOException, SQLException {
+        keep("Weir Steps");
+        sql("DROP TABLE original");
+        sql("DELETE FROM migration WHERE version = '2'");
+        sql("PRAGMA user_version = 1");
+        byte[] before = Files.readAllBytes(file);
+        assertThat(size()).isEqualTo(1);
+        Backups.Backup kept = new Backups(file)
+                .all().stream()
+                        .filter(one -> one.name().equals("version-1"))
+                        .findFirst()
+                        .orElseThrow();
+        assertThat(Files.readAllBytes(kept.file())).isEqualTo(before);
+        sql("INSERT INTO original SELECT id, 'a.mid', x'00' FROM exercise");
+        // Once is enough: what was kept first is the Book as it was.
+        sql("PRAGMA user_version = 1");
+        assertThat(size()).isEqualTo(1);
+        assertThat(Files.readAllBytes(kept.file())).isEqualTo(before);
+    }
 }

@@ -1,0 +1,148 @@
+package nimblestride.desktop.findings;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.testfx.util.WaitForAsyncUtils.waitForFxEvents;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.finding.Finding;
+import nimblestride.core.finding.Findings;
+import nimblestride.core.text.Examples;
+import nimblestride.desktop.OnStage;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** More findings than have room, told anew while they are looked at. */
+class FindingsPaneTest extends OnStage {
+    private final List<Finding.Place> goneTo = new ArrayList<>();
+    private final List<Finding.Mend> mended = new ArrayList<>();
+    private FindingsPane pane;
+
+    @Override
+    protected Parent content() {
+        pane = new FindingsPane(goneTo::add, mended::add);
+        return pane;
+    }
+
+    private static Finding finding(String sentence, String sum) {
+        return new Finding(Finding.Kind.LANDING, "landing", sentence, sum, Optional.empty(), Optional.empty());
+    }
+
+    private static List<Finding> many(int count, String said) {
+        return IntStream.range(0, count)
+                .mapToObj(i -> finding(said + " " + i, i % 3 == 0 ? "" : i + " hits"))
+                .toList();
+    }
+
+    private List<String> sentences() {
+        return lookup(".finding-sentence").queryAll().stream()
+                .map(node -> ((Label) node).getText())
+                .toList();
+    }
+
+    private void show(List<Finding> findings) {
+        interact(() -> pane.show(findings));
+    }
+
+    /** Also what is out of sight, which comes a frame later. */
+    private void untilAllOf(List<Finding> findings) {
+        List<String> expected = findings.stream().map(Finding::sentence).toList();
+        for (int i = 0; i < 100 && !sentences().equals(expected); i++) {
+            sleep(20);
+            waitForFxEvents();
+        }
+        assertThat(sentences()).isEqualTo(expected);
+    }
+
+    @BeforeEach
+    void showMany() {
+        show(many(60, "first"));
+        untilAllOf(many(60, "first"));
+    }
+
+    @Test
+    void whatIsInSightIsThereAtOnceAndTheRestAFrameLater() {
+        List<String> soon = new ArrayList<>();
+        interact(() -> {
+            pane.show(many(60, "then"));
+            soon.addAll(sentences());
+        });
+        assertThat(soon.get(0)).isEqualTo("then 0");
+        assertThat(soon.get(5)).isEqualTo("then 5");
+        assertThat(soon.get(59)).isEqualTo("first 59");
+        untilAllOf(many(60, "then"));
+    }
+
+    @Test
+    void whereItIsScrolledToComesFirst() {
+        ScrollPane scroll = lookup(".scroll-pane").query();
+        interact(() -> scroll.setVvalue(1));
+        waitForFxEvents();
+        List<String> soon = new ArrayList<>();
+        interact(() -> {
+            pane.show(many(60, "then"));
+            soon.addAll(sentences());
+        });
+        assertThat(soon.get(59)).isEqualTo("then 59");
+        assertThat(soon.get(0)).isEqualTo("first 0");
+        untilAllOf(many(60, "then"));
+    }
+
+    @Test
+    void fewerAndMoreAndNoneAreShown() {
+        for (int count : new int[] {3, 0, 1, 80, 12}) {
+            show(many(count, "of " + count));
+            untilAllOf(many(count, "of " + count));
+        }
+    }
+
+    /** Ten answers in a row before a frame: the last one is what stays. */
+    @Test
+    void theNewestIsWhatStays() {
+        interact(() -> IntStream.range(0, 10).forEach(i -> pane.show(many(20 + i, "answer " + i))));
+        untilAllOf(many(29, "answer 9"));
+    }
+
+    @Test
+    void aCardHasNoMoreThanItSays() {
+        show(List.of(finding("alone", "")));
+        untilAllOf(List.of(finding("alone", "")));
+        assertThat(lookup(".finding-sum").queryAll()).isEmpty();
+        assertThat(lookup(".finding .button").queryAll()).isEmpty();
+        show(List.of(finding("with a sum", "2 + 3 = 5")));
+        assertThat(lookup(".finding-sum").queryAll()).hasSize(1);
+    }
+
+    /** A layer that never lands can be started on 1: with the mouse, and with the keys from the card on. */
+    @Test
+    void whatCanBeMendedAndGoneToIs() {
+        List<Finding> told =
+                Findings.of(Reckoning.of(Examples.exercise("4/4", "snare every 1/4 from 1/8", "kick every 3/16")));
+        show(told);
+        untilAllOf(told);
+        Finding first =
+                told.stream().filter(one -> one.mend().isPresent()).findFirst().orElseThrow();
+        Button button = lookup(".finding .button").queryButton();
+        assertThat(button.getText()).isEqualTo(first.mend().orElseThrow().label());
+        clickOn(button);
+        assertThat(mended).containsExactly(first.mend().orElseThrow());
+        Node card = lookup(".finding")
+                .nth(told.indexOf(told.stream()
+                        .filter(one -> one.place().isPresent())
+                        .findFirst()
+                        .orElseThrow()))
+                .query();
+        interact(card::requestFocus);
+        type(KeyCode.ENTER);
+        assertThat(goneTo).isNotEmpty();
+    }
+}

@@ -1,0 +1,88 @@
+package nimblestride.formats.picture;
+
+import static nimblestride.core.text.Examples.exercise;
+import static nimblestride.core.text.Examples.then;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.EnumSet;
+import java.util.List;
+import nimblestride.core.counting.CountingSchool;
+import nimblestride.core.engraving.Mark;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.score.Style;
+import nimblestride.core.sheet.Paper;
+import nimblestride.core.sheet.Section;
+import nimblestride.core.sheet.Sheet;
+import nimblestride.core.sheet.SheetPages;
+import nimblestride.formats.face.Faces;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** What a sheet says, section by section. */
+class SheetWordsTest {
+    private static final Exercise TWO = exercise("11/8(3+3+3+2) x2, 7/8(2+2+3)", "snare every 1/8", "kick every 3/16")
+            .withName("Lock Gate");
+
+    private static List<String> words(Exercise exercise, Section... sections) {
+        Sheet sheet = new Sheet(
+                Paper.A4,
+                EnumSet.copyOf(List.of(sections)),
+                Style.USUAL,
+                CountingSchool.GROUPS,
+                1,
+                6,
+                60,
+                "",
+                "for the Tuesday group");
+        return new SheetPages(sheet, Faces.get().music(), Faces.get())
+                .of(exercise).stream()
+                        .flatMap(page -> page.marks().stream())
+                        .filter(Mark.Words.class::isInstance)
+                        .map(mark -> ((Mark.Words) mark).text())
+                        .toList();
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void everySheetSaysWhatItIsAndForWhom(Section section) {
+        assertThat(words(TWO, section))
+                .contains("Lock Gate")
+                .anyMatch(line -> line.startsWith("for the Tuesday group · quarter = "));
+    }
+
+    /** Each bar's count once, its groups set apart: a bar like the one before is not told again. */
+    @Test
+    void theCountStandsAloneWhereThereIsNoStaff() {
+        List<String> words = words(TWO, Section.COUNT);
+        assertThat(words).contains("Count");
+        assertThat(words.stream().filter(line -> line.matches("\\d+/8: .*")))
+                .containsExactly("11/8:   1 2 3   |   1 2 3   |   1 2 3   |   1 2", "7/8:   1 2   |   1 2   |   1 2 3");
+        assertThat(words(TWO, Section.COUNT, Section.STAFF)).doesNotContain("Count");
+    }
+
+    @Test
+    void sectionsHaveTheirOwnHeadingAndTempo() {
+        Exercise two = then(TWO, "eighth = dotted eighth", 2, "5/8", "snare every 1/8");
+        List<String> words = words(two, Section.COUNT, Section.FACTS);
+        assertThat(words.stream().filter(line -> line.contains(", quarter = ")))
+                .hasSize(2 * two.feels().size())
+                .doesNotContain("");
+        assertThat(words).contains("What happens in it").anyMatch(line -> line.startsWith("5/8:   1 2"));
+    }
+
+    @Test
+    void notesLeaveSixLinesFreeAndStagesNameTheGoal() {
+        assertThat(words(TWO, Section.NOTES)).contains("Notes");
+        assertThat(words(TWO, Section.STAGES)).anyMatch(line -> line.contains("100 %") || line.contains("96"));
+    }
+
+    /** A name may be as long as a line of the page or longer, and nothing of it is lost. */
+    @Test
+    void aLongNameIsBrokenIntoLines() {
+        String name = "The Long Walk of the Lamplighters ".repeat(5).strip();
+        List<String> words = words(TWO.withName(name), Section.NOTES);
+        assertThat(String.join(" ", words)).contains("The Long Walk").contains("Lamplighters");
+        assertThat(words).noneMatch(line -> line.length() > 120);
+    }
+}
