@@ -103,6 +103,9 @@ final class FindingCard extends VBox {
         if (event.getCode() == KeyCode.ENTER) {
             finding.place().ifPresent(goTo);
             event.consume();
+        } else if (event.getCode() == KeyCode.I && !event.isShortcutDown()) {
+            Hint.tell(this);
+            event.consume();
         } else if (event.isShortcutDown() && event.getCode() == KeyCode.C) {
             copy();
             event.consume();

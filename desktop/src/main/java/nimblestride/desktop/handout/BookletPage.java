@@ -123,6 +123,9 @@ final class BookletPage extends HBox implements Page {
                 .toList();
         Sheet now = sheet.get();
         String called = name();
+        if (pages.isEmpty()) {
+            told.setText("The pages are being set…");
+        }
         newest.ask(() -> bind(open, chosen, now, called), this::lay);
     }
 

@@ -77,6 +77,9 @@ final class WaysPage extends VBox implements Page {
         if (shown.isEmpty() || room <= 0) {
             return;
         }
+        if (compared.isEmpty()) {
+            paint();
+        }
         Exercise exercise = shown.get();
         newest.ask(() -> compare(exercise, room), seen -> {
             compared = Optional.of(seen);
@@ -97,6 +100,7 @@ final class WaysPage extends VBox implements Page {
     private void paint() {
         cards.getChildren().clear();
         if (compared.isEmpty()) {
+            cards.add(new Label("The ways to write it are being compared…"), 0, 0, ACROSS, 1);
             return;
         }
         List<Seen> ways = compared.get();

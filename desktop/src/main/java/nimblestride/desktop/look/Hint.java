@@ -1,8 +1,10 @@
 package nimblestride.desktop.look;
 
 import java.util.function.Supplier;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 
 /**
@@ -37,6 +39,16 @@ public final class Hint {
         }
     }
 
+    /** Says it now, under the node, until a key is pressed or the focus goes: for those who have no mouse. */
+    public static void tell(Node node) {
+        Hint hint = of(node);
+        hint.comeTo(node);
+        if (hint.shown != null) {
+            Bounds bounds = node.localToScreen(node.getBoundsInLocal());
+            hint.shown.show(node, bounds.getMinX(), bounds.getMaxY());
+        }
+    }
+
     /** Says nothing of it any longer. */
     public static void off(Node node) {
         on(node, "");
@@ -46,8 +58,16 @@ public final class Hint {
         return (Hint) node.getProperties().computeIfAbsent(Hint.class, key -> {
             Hint hint = new Hint();
             node.addEventHandler(MouseEvent.MOUSE_ENTERED, event -> hint.comeTo(node));
+            node.addEventFilter(KeyEvent.KEY_PRESSED, event -> hint.leave());
+            node.focusedProperty().addListener(change -> hint.leave());
             return hint;
         });
+    }
+
+    private void leave() {
+        if (shown != null) {
+            shown.hide();
+        }
     }
 
     /** The mouse has come: now the little window has to be there, with what is said now. */

@@ -22,7 +22,7 @@ final class Shortcuts {
             new Entry("+, -, 0", "Zoom the Road, and fit the phrase"),
             new Entry("Arrows on the Weave", "From hit to hit; with Shift, start the layer in hand elsewhere"),
             new Entry("Up, Down in the tempo", "One beat a minute more or less"),
-            new Entry("Enter, Ctrl+C on a finding", "Show its place; copy it"));
+            new Entry("Enter, I, Ctrl+C on a finding", "Show its place; explain its terms; copy it"));
 
     private Shortcuts() {}
 

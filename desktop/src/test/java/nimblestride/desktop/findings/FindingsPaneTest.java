@@ -145,4 +145,21 @@ class FindingsPaneTest extends OnStage {
         type(KeyCode.ENTER);
         assertThat(goneTo).isNotEmpty();
     }
+
+    @Test
+    void itsTermsAreToldByAKey() {
+        show(List.of(finding("Kick is a polymeter against the bar", "")));
+        Node card = lookup(".finding").query();
+        interact(card::requestFocus);
+        type(KeyCode.I);
+        waitForFxEvents();
+        assertThat(lookup(".tooltip")
+                        .match(Label.class::isInstance)
+                        .<Label>query()
+                        .getText())
+                .startsWith("Polymeter");
+        type(KeyCode.RIGHT);
+        waitForFxEvents();
+        assertThat(lookup(".tooltip").match(Label.class::isInstance).tryQuery()).isEmpty();
+    }
 }

@@ -8,6 +8,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.VBox;
 import javafx.stage.PopupWindow;
 import javafx.stage.Window;
@@ -76,5 +77,30 @@ class HintTest extends OnStage {
         WaitForAsyncUtils.sleep(1_500, TimeUnit.MILLISECONDS);
         assertThat(times.get()).isPositive();
         assertThat(WaitForAsyncUtils.asyncFx(this::said).get()).contains("worked out " + times.get());
+    }
+
+    /** For those who have no mouse: until a key is pressed, or the focus goes. */
+    @Test
+    void isSaidWithoutAMouse() throws Exception {
+        interact(() -> {
+            Hint.on(one, "first");
+            one.requestFocus();
+            Hint.tell(one);
+        });
+        assertThat(WaitForAsyncUtils.asyncFx(this::said).get()).contains("first");
+        type(KeyCode.RIGHT);
+        assertThat(WaitForAsyncUtils.asyncFx(this::said).get()).isEmpty();
+        interact(() -> {
+            one.requestFocus();
+            Hint.tell(one);
+        });
+        assertThat(WaitForAsyncUtils.asyncFx(this::said).get()).contains("first");
+        interact(other::requestFocus);
+        assertThat(WaitForAsyncUtils.asyncFx(this::said).get()).isEmpty();
+        interact(() -> {
+            Hint.off(one);
+            Hint.tell(one);
+        });
+        assertThat(WaitForAsyncUtils.asyncFx(this::said).get()).isEmpty();
     }
 }
