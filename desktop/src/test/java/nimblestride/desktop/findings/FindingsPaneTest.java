@@ -53,6 +53,16 @@ class FindingsPaneTest extends OnStage {
         interact(() -> pane.show(findings));
     }
 
+    /** What there is to read before a frame has come. */
+    private List<String> soonOf(List<Finding> findings) {
+        List<String> soon = new ArrayList<>();
+        interact(() -> {
+            pane.show(findings);
+            soon.addAll(sentences());
+        });
+        return soon;
+    }
+
     /** Also what is out of sight, which comes a frame later. */
     private void untilAllOf(List<Finding> findings) {
         List<String> expected = findings.stream().map(Finding::sentence).toList();
@@ -71,11 +81,7 @@ class FindingsPaneTest extends OnStage {
 
     @Test
     void whatIsInSightIsThereAtOnceAndTheRestAFrameLater() {
-        List<String> soon = new ArrayList<>();
-        interact(() -> {
-            pane.show(many(60, "then"));
-            soon.addAll(sentences());
-        });
+        List<String> soon = soonOf(many(60, "then"));
         assertThat(soon.get(0)).isEqualTo("then 0");
         assertThat(soon.get(5)).isEqualTo("then 5");
         assertThat(soon.get(59)).isEqualTo("first 59");
@@ -87,11 +93,7 @@ class FindingsPaneTest extends OnStage {
         ScrollPane scroll = lookup(".scroll-pane").query();
         interact(() -> scroll.setVvalue(1));
         waitForFxEvents();
-        List<String> soon = new ArrayList<>();
-        interact(() -> {
-            pane.show(many(60, "then"));
-            soon.addAll(sentences());
-        });
+        List<String> soon = soonOf(many(60, "then"));
         assertThat(soon.get(59)).isEqualTo("then 59");
         assertThat(soon.get(0)).isEqualTo("first 0");
         untilAllOf(many(60, "then"));

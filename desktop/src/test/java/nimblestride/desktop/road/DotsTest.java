@@ -44,6 +44,14 @@ class DotsTest extends OnStage {
         return image;
     }
 
+    private WritableImage outline(double[] at, double[] radius) {
+        Dots dots = new Dots(LINE, WIDTH);
+        for (int i = 0; i < at.length; i++) {
+            dots.add(at[i], radius[i]);
+        }
+        return painted(dots::fill);
+    }
+
     /** How much of a picture is covered, in pixels. */
     private static double ink(WritableImage image) {
         double ink = 0;
@@ -71,11 +79,7 @@ class DotsTest extends OnStage {
     /** An area of r² π. */
     @Test
     void aDotIsRound() {
-        WritableImage image = painted(g -> {
-            Dots dots = new Dots(LINE, WIDTH);
-            dots.add(100, 6.5);
-            dots.fill(g);
-        });
+        WritableImage image = outline(new double[] {100}, new double[] {6.5});
         assertThat(ink(image)).isCloseTo(Math.PI * 6.5 * 6.5, within(4.0));
     }
 
@@ -86,13 +90,7 @@ class DotsTest extends OnStage {
         double[] radius = random.ints(3_000, 0, 9)
                 .mapToDouble(layers -> 2.5 + layers / 2.0)
                 .toArray();
-        WritableImage outline = painted(g -> {
-            Dots dots = new Dots(LINE, WIDTH);
-            for (int i = 0; i < at.length; i++) {
-                dots.add(at[i], radius[i]);
-            }
-            dots.fill(g);
-        });
+        WritableImage outline = outline(at, radius);
         assertThat(ink(outline)).isCloseTo(covered(at, radius), within(0.01 * covered(at, radius)));
     }
 
@@ -113,12 +111,7 @@ class DotsTest extends OnStage {
 
     @Test
     void dotsApartStayApart() {
-        WritableImage outline = painted(g -> {
-            Dots dots = new Dots(LINE, WIDTH);
-            dots.add(50, 4);
-            dots.add(70, 4);
-            dots.fill(g);
-        });
+        WritableImage outline = outline(new double[] {50, 70}, new double[] {4, 4});
         WritableImage single = painted(g -> {
             g.fillOval(46, 16, 8, 8);
             g.fillOval(66, 16, 8, 8);
@@ -129,6 +122,6 @@ class DotsTest extends OnStage {
 
     @Test
     void noneIsNothing() {
-        assertThat(ink(painted(g -> new Dots(LINE, WIDTH).fill(g)))).isZero();
+        assertThat(ink(outline(new double[0], new double[0]))).isZero();
     }
 }
