@@ -9,7 +9,7 @@ import javafx.scene.paint.Color;
 import nimblestride.core.groove.Level;
 import nimblestride.core.groove.Stroke;
 
-/** Marks that are drawn at once: many filled as one path take a third of the time of each filled on its own, drawn in software. */
+/** Marks that are drawn at once: many filled as one path take less time than each filled on its own, where it is done in software. */
 public final class Marks {
     private record Look(MarkShape shape, Color color, boolean hollow) {}
 
