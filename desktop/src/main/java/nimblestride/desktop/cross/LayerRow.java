@@ -26,6 +26,7 @@ import nimblestride.core.text.PatternText;
 import nimblestride.core.text.ValueText;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.desk.Late;
 import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.MarkShape;
 import nimblestride.desktop.look.Marks;
@@ -47,7 +48,10 @@ final class LayerRow extends VBox {
     private final TypedField<NoteValue> offset;
     private final Label back = new Label();
     private final ToggleButton more = new ToggleButton("more");
-    private final LayerDetails details;
+    /** Made when they are first asked for: they are more than all the rest of the row. */
+    private final Late<LayerDetails> details;
+
+    private Runnable tellDetails = () -> {};
     private boolean showing;
 
     /** @param problem is told why something cannot be done */
@@ -102,15 +106,18 @@ final class LayerRow extends VBox {
         HBox row = new HBox(mark, voice, pattern, label("from"), offset, back, more, remove);
         row.getStyleClass().add("layer-row");
         row.setAlignment(Pos.TOP_LEFT);
-        details = new LayerDetails(desk, index, problem);
-        getChildren().setAll(row, details);
+        details = new Late<>(() -> new LayerDetails(desk, index, problem));
+        getChildren().setAll(row);
         more.selectedProperty().addListener(change -> seeDetails());
-        seeDetails();
     }
 
     private void seeDetails() {
-        details.setVisible(more.isSelected());
-        details.setManaged(more.isSelected());
+        if (more.isSelected()) {
+            tellDetails.run();
+            getChildren().add(details.get());
+        } else {
+            details.ifMade(getChildren()::remove);
+        }
     }
 
     private static Node label(String text) {
@@ -153,13 +160,14 @@ final class LayerRow extends VBox {
         pattern.show(layer.pattern());
         offset.show(layer.offset());
         showing = false;
+        tellDetails = () -> details.get().show(layer, exercise);
         boolean plain = layer.reset().equals(Reset.NEVER)
                 && layer.oneEvery() == 1
                 && layer.moves().isEmpty();
         if (!plain) {
             more.setSelected(true);
         }
-        details.show(layer, exercise);
+        details.ifMade(made -> made.show(layer, exercise));
     }
 
     void show(Reckoning.OfLayer ofLayer, Exercise exercise) {

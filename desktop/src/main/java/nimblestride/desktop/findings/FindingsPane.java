@@ -38,18 +38,15 @@ public final class FindingsPane extends VBox {
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().setAll(title, scroll);
+        sceneProperty().addListener(change -> show(findings));
     }
 
     /** What is in sight is written for the next frame, the rest after it, so that nobody waits for what is not seen. */
     public void show(List<Finding> newFindings) {
         findings = newFindings;
-        if (getScene() == null) {
-            write(0, findings.size());
-            return;
-        }
         int first = firstInSight();
         write(first, endOfSight(first));
-        if (!restToCome) {
+        if (getScene() != null && !restToCome) {
             restToCome = true;
             afterNextFrame(getScene(), () -> {
                 restToCome = false;
