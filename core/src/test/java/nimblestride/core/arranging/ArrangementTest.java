@@ -20,7 +20,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.IntRange;
 import nimblestride.core.exercise.Exercise;
-import nimblestride.core.exercise.Playthrough;
+import nimblestride.core.exercise.Sounding;
 import nimblestride.core.groove.Kit;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.layer.Course;
@@ -76,16 +76,7 @@ class ArrangementTest {
 
     /** Every stroke of an exercise played through, with its moment, voice and how it is played, until an end. */
     private static Set<String> sounding(Exercise exercise, NoteValue end) {
-        Set<String> sounding = new TreeSet<>();
-        for (Playthrough.Passage passage : Playthrough.of(exercise).passages()) {
-            NoteValue to = exercise.hasSections() ? passage.length() : end;
-            for (Layer layer : passage.feel().layers()) {
-                for (Hit hit : Course.of(layer, passage.feel().phrase()).between(NoteValue.ZERO, to, 100_000)) {
-                    sounding.add(passage.starts().plus(hit.at()) + " " + layer.voice() + " " + hit.stroke());
-                }
-            }
-        }
-        return sounding;
+        return Sounding.of(exercise, end, (layer, hit) -> layer.voice() + " " + hit.stroke());
     }
 
     private static Set<String> told(Transcription transcription) {

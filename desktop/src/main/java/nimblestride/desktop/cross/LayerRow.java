@@ -164,10 +164,10 @@ final class LayerRow extends VBox {
         boolean plain = layer.reset().equals(Reset.NEVER)
                 && layer.oneEvery() == 1
                 && layer.moves().isEmpty();
+        details.ifMade(made -> made.show(layer, exercise));
         if (!plain) {
             more.setSelected(true);
         }
-        details.ifMade(made -> made.show(layer, exercise));
     }
 
     void show(Reckoning.OfLayer ofLayer, Exercise exercise) {

@@ -9,7 +9,7 @@ import javafx.scene.input.MouseEvent;
 
 /**
  * What is said of a control while the mouse rests on it, and by a screen reader after its name. The little window it stands in is
- * made only when the mouse first comes.
+ * made only when the mouse first comes, or somebody without one asks.
  */
 public final class Hint {
     /** Of a line in it, at the most. */
@@ -17,6 +17,7 @@ public final class Hint {
 
     private Supplier<String> said = () -> "";
     private Tooltip shown;
+    private boolean told;
 
     private Hint() {}
 
@@ -44,6 +45,11 @@ public final class Hint {
         Hint hint = of(node);
         hint.comeTo(node);
         if (hint.shown != null) {
+            if (!hint.told) {
+                hint.told = true;
+                node.addEventFilter(KeyEvent.KEY_PRESSED, event -> hint.leave());
+                node.focusedProperty().addListener(change -> hint.leave());
+            }
             Bounds bounds = node.localToScreen(node.getBoundsInLocal());
             hint.shown.show(node, bounds.getMinX(), bounds.getMaxY());
         }
@@ -58,8 +64,6 @@ public final class Hint {
         return (Hint) node.getProperties().computeIfAbsent(Hint.class, key -> {
             Hint hint = new Hint();
             node.addEventHandler(MouseEvent.MOUSE_ENTERED, event -> hint.comeTo(node));
-            node.addEventFilter(KeyEvent.KEY_PRESSED, event -> hint.leave());
-            node.focusedProperty().addListener(change -> hint.leave());
             return hint;
         });
     }

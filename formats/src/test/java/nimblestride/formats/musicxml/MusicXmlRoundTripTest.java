@@ -16,10 +16,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import nimblestride.core.exercise.Exercise;
-import nimblestride.core.exercise.Playthrough;
-import nimblestride.core.layer.Course;
-import nimblestride.core.layer.Hit;
-import nimblestride.core.layer.Layer;
+import nimblestride.core.exercise.Sounding;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.score.Score;
@@ -38,17 +35,11 @@ import org.junit.jupiter.api.Test;
 class MusicXmlRoundTripTest {
     /** Every stroke until an end, which voice and how hard; what is said with it in words alone is not compared. */
     private static Set<String> sounding(Exercise exercise, NoteValue end) {
-        Set<String> sounding = new TreeSet<>();
-        for (Playthrough.Passage passage : Playthrough.of(exercise).passages()) {
-            NoteValue to = exercise.hasSections() ? passage.length() : end;
-            for (Layer layer : passage.feel().layers()) {
-                for (Hit hit : Course.of(layer, passage.feel().phrase()).between(NoteValue.ZERO, to, 100_000)) {
-                    sounding.add(passage.starts().plus(hit.at()) + " " + hit.voices() + " "
-                            + hit.stroke().level() + " " + hit.stroke().ornament());
-                }
-            }
-        }
-        return sounding;
+        return Sounding.of(
+                exercise,
+                end,
+                (layer, hit) -> hit.voices() + " " + hit.stroke().level() + " "
+                        + hit.stroke().ornament());
     }
 
     private static Set<String> sounding(Transcription brought) {

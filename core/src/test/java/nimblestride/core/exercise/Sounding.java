@@ -1,0 +1,33 @@
+package nimblestride.core.exercise;
+
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.BiFunction;
+import nimblestride.core.layer.Course;
+import nimblestride.core.layer.Hit;
+import nimblestride.core.layer.Layer;
+import nimblestride.core.value.NoteValue;
+
+/** Every stroke of an exercise played through, to be compared with those of another. */
+public final class Sounding {
+    private static final int MOST = 100_000;
+
+    private Sounding() {}
+
+    /**
+     * @param end up to where its phrase is played again and again; one with sections is played through once
+     * @param said what is compared of a stroke beside its moment
+     */
+    public static Set<String> of(Exercise exercise, NoteValue end, BiFunction<Layer, Hit, String> said) {
+        Set<String> sounding = new TreeSet<>();
+        for (Playthrough.Passage passage : Playthrough.of(exercise).passages()) {
+            NoteValue to = exercise.hasSections() ? passage.length() : end;
+            for (Layer layer : passage.feel().layers()) {
+                for (Hit hit : Course.of(layer, passage.feel().phrase()).between(NoteValue.ZERO, to, MOST)) {
+                    sounding.add(passage.starts().plus(hit.at()) + " " + said.apply(layer, hit));
+                }
+            }
+        }
+        return sounding;
+    }
+}
