@@ -1,10 +1,9 @@
 package nimblestride.core.align;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.OptionalLong;
+import java.util.stream.LongStream;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.meter.Phrase;
@@ -90,17 +89,15 @@ public record Alignment(Course course, Return returnsAfter, List<Long> landings,
          */
         private long[] landings(Return returnsAfter) {
             Congruence congruence = new Congruence(phraseLength, course.period());
-            long divisor = congruence.divisor();
-            Map<Long, List<Long>> cyclesByResidue = new HashMap<>();
-            course.cycleStarts()
-                    .map(start -> Math.addExact(course.begin(), start))
-                    .forEach(start -> cyclesByResidue
-                            .computeIfAbsent(start % divisor, residue -> new ArrayList<>())
-                            .add(start));
-            List<Long> landings = new ArrayList<>();
+            ByRemainder cycles = new ByRemainder(
+                    course.cycleStarts()
+                            .map(start -> Math.addExact(course.begin(), start))
+                            .toArray(),
+                    congruence.divisor());
+            LongStream.Builder landings = LongStream.builder();
             for (int bar = 0; bar < bars; bar++) {
                 long barStart = phrase.startOnGrid(bar) * unit;
-                for (long start : cyclesByResidue.getOrDefault(barStart % divisor, List.of())) {
+                for (long start : cycles.like(barStart)) {
                     long round = congruence.solve(start - barStart).orElseThrow();
                     long number = Math.addExact(Math.multiplyExact(round, bars), bar);
                     long at = Math.addExact(barStart, Math.multiplyExact(round, phraseLength));
@@ -108,11 +105,7 @@ public record Alignment(Course course, Return returnsAfter, List<Long> landings,
                     landings.add(Math.addExact(number, Math.multiplyExact(returnsMissed, returnsAfter.bars())));
                 }
             }
-            return landings.stream()
-                    .mapToLong(Long::longValue)
-                    .sorted()
-                    .distinct()
-                    .toArray();
+            return Ascending.once(landings.build().toArray());
         }
     }
 }

@@ -15,6 +15,7 @@ final class Congruence {
     private final long divisor;
     private final long modulus;
     private final BigInteger inverse;
+    private final long shortInverse;
 
     /**
      * @param step one or more
@@ -24,6 +25,7 @@ final class Congruence {
         this.divisor = ArithmeticUtils.gcd(step, cycle);
         this.modulus = cycle / divisor;
         this.inverse = BigInteger.valueOf(step / divisor % modulus).modInverse(BigInteger.valueOf(modulus));
+        this.shortInverse = inverse.longValueExact();
     }
 
     /** The greatest common divisor of step and cycle. */
@@ -37,7 +39,7 @@ final class Congruence {
             return OptionalLong.empty();
         }
         if (modulus <= SMALL) {
-            return OptionalLong.of(Math.floorMod(target / divisor, modulus) * inverse.longValueExact() % modulus);
+            return OptionalLong.of(Math.floorMod(target / divisor, modulus) * shortInverse % modulus);
         }
         BigInteger k = BigInteger.valueOf(target / divisor).multiply(inverse).mod(BigInteger.valueOf(modulus));
         return OptionalLong.of(k.longValueExact());

@@ -2,9 +2,7 @@ package nimblestride.core.align;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.PriorityQueue;
 import nimblestride.core.layer.Course;
 import nimblestride.core.value.ExactOverflowException;
@@ -50,37 +48,33 @@ public record Meeting(NoteValue every, long perCycle, long onsets, List<NoteValu
         }
 
         Meeting meeting() {
-            Map<Long, long[]> byResidue = new HashMap<>();
-            Map<Long, List<Long>> gathered = new HashMap<>();
-            other.onsets().map(onset -> Math.addExact(other.begin(), onset)).forEach(hit -> gathered.computeIfAbsent(
-                            hit % congruence.divisor(), residue -> new ArrayList<>())
-                    .add(hit));
-            gathered.forEach((residue, hits) -> byResidue.put(
-                    residue, hits.stream().mapToLong(Long::longValue).toArray()));
-            long[] hits = one.onsets()
-                    .map(onset -> Math.addExact(one.begin(), onset))
-                    .filter(hit -> byResidue.containsKey(hit % congruence.divisor()))
-                    .toArray();
-            long perCycle = Arrays.stream(hits)
-                    .map(hit -> byResidue.get(hit % congruence.divisor()).length)
-                    .sum();
+            ByRemainder others = new ByRemainder(hitsOf(other), congruence.divisor());
+            long[] hits = hitsOf(one);
+            long perCycle =
+                    Arrays.stream(hits).map(hit -> others.like(hit).length).sum();
             long all = Math.addExact(
                     Math.multiplyExact(commonCycle / one.period(), one.hitsPerPeriod()),
                     Math.multiplyExact(commonCycle / other.period(), other.hitsPerPeriod()));
             return new Meeting(
-                    one.grid().value(commonCycle), perCycle, all - perCycle, firstMeetings(hits, byResidue, perCycle));
+                    one.grid().value(commonCycle), perCycle, all - perCycle, firstMeetings(hits, others, perCycle));
+        }
+
+        private static long[] hitsOf(Course course) {
+            return course.onsets()
+                    .map(onset -> Math.addExact(course.begin(), onset))
+                    .toArray();
         }
 
         /** The earliest meetings: each pair of hits meets first at one moment, and again every common cycle. */
-        private List<NoteValue> firstMeetings(long[] hits, Map<Long, long[]> byResidue, long perCycle) {
-            List<Long> moments = perCycle <= MOST_PAIRS ? solvePairs(hits, byResidue) : walk();
+        private List<NoteValue> firstMeetings(long[] hits, ByRemainder others, long perCycle) {
+            List<Long> moments = perCycle <= MOST_PAIRS ? solvePairs(hits, others) : walk();
             return moments.stream().map(one.grid()::value).toList();
         }
 
-        private List<Long> solvePairs(long[] hits, Map<Long, long[]> byResidue) {
+        private List<Long> solvePairs(long[] hits, ByRemainder others) {
             PriorityQueue<Long> latestFirst = new PriorityQueue<>((a, b) -> Long.compare(b, a));
             for (long hit : hits) {
-                for (long target : byResidue.get(hit % congruence.divisor())) {
+                for (long target : others.like(hit)) {
                     offer(latestFirst, meetingOf(hit, target));
                 }
             }

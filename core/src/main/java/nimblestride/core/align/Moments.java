@@ -1,10 +1,7 @@
 package nimblestride.core.align;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
-import java.util.List;
-import java.util.Map;
+import java.util.BitSet;
 import java.util.stream.LongStream;
 import nimblestride.core.layer.Course;
 import nimblestride.core.meter.Phrase;
@@ -37,8 +34,13 @@ final class Moments {
         return period;
     }
 
-    LongStream residues() {
-        return Arrays.stream(residues);
+    /** Ticks each of them up to the end of a cycle, counted from the beginning of the phrase. */
+    void tick(BitSet struck, int cycle) {
+        for (long residue : residues) {
+            for (long at = residue; at < cycle; at += period) {
+                struck.set((int) at);
+            }
+        }
     }
 
     /** The hits of a course that is counted on the grid. */
@@ -60,7 +62,7 @@ final class Moments {
     }
 
     private static Moments sorted(long begin, long period, LongStream residues) {
-        return new Moments(begin, period, residues.sorted().distinct().toArray());
+        return new Moments(begin, period, Ascending.once(residues.toArray()));
     }
 
     int count() {
@@ -74,14 +76,9 @@ final class Moments {
      */
     Moments and(Moments other) {
         long divisor = ArithmeticUtils.gcd(period, other.period);
-        Map<Long, List<Long>> byRemainder = new HashMap<>();
-        for (long residue : other.residues) {
-            byRemainder
-                    .computeIfAbsent(residue % divisor, remainder -> new ArrayList<>())
-                    .add(residue);
-        }
+        ByRemainder others = new ByRemainder(other.residues, divisor);
         long[] meeting = Arrays.stream(residues)
-                .filter(residue -> byRemainder.containsKey(residue % divisor))
+                .filter(residue -> others.like(residue).length > 0)
                 .toArray();
         if (meeting.length == 0) {
             return sorted(Math.max(begin, other.begin), ArithmeticUtils.lcm(period, other.period), LongStream.empty());
@@ -90,8 +87,8 @@ final class Moments {
         LongStream.Builder common = LongStream.builder();
         long found = 0;
         for (long residue : meeting) {
-            List<Long> those = byRemainder.get(residue % divisor);
-            found += those.size();
+            long[] those = others.like(residue);
+            found += those.length;
             if (found > MOST) {
                 throw new IllegalArgumentException(
                         String.format("they meet more than %,d times before they are all back", MOST));

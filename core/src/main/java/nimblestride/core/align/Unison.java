@@ -70,11 +70,11 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
             for (Course course : courses) {
                 together = together.and(Moments.of(course.on(grid)));
             }
-            long phrases = grid.value(together.period()).wholePartsOf(phrase.length());
-            long bars = Math.multiplyExact(phrases, phrase.bars().size());
+            long unit = grid.count(phrase.grid().unit());
+            long bars = phrase.barOnGrid(together.period() / unit);
             int count = together.count();
             long[] numbers = together.first(count + 1)
-                    .map(moment -> phrase.barAt(grid.value(moment)))
+                    .map(moment -> phrase.barOnGrid(moment / unit))
                     .toArray();
             OptionalLong longest = LongStream.range(0, count)
                     .map(i -> numbers[(int) i + 1] - numbers[(int) i])
@@ -125,10 +125,7 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
     private static long ticked(List<Moments> all, int cycle) {
         BitSet struck = new BitSet(cycle);
         for (Moments one : all) {
-            for (long round = 0; round < cycle; round += one.period()) {
-                long from = round;
-                one.residues().forEach(at -> struck.set((int) (from + at)));
-            }
+            one.tick(struck, cycle);
         }
         return struck.cardinality();
     }

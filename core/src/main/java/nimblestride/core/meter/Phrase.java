@@ -2,7 +2,9 @@ package nimblestride.core.meter;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import nimblestride.core.value.Grid;
 import nimblestride.core.value.NoteValue;
 
@@ -17,6 +19,8 @@ public final class Phrase {
     private final Grid grid;
     /** Where each bar begins, in units of the grid, and last where the phrase ends. */
     private final long[] starts;
+
+    private final NoteValue length;
 
     private Phrase(List<PhrasePart> parts) {
         this.parts = List.copyOf(parts);
@@ -34,16 +38,14 @@ public final class Phrase {
         this.kinds = bars.stream().distinct().toList();
         this.grid = Grid.of(kinds.stream().map(Bar::length).toList());
         this.starts = new long[bars.size() + 1];
-        for (int i = 0; i < bars.size(); i++) {
-            starts[i + 1] = Math.addExact(starts[i], unitsOf(i));
+        Map<Bar, Long> units = new HashMap<>();
+        for (Bar kind : kinds) {
+            units.put(kind, grid.count(kind.length()));
         }
-    }
-
-    private long unitsOf(int bar) {
-        boolean likeTheLast = bar > 0 && bars.get(bar).equals(bars.get(bar - 1));
-        return likeTheLast
-                ? starts[bar] - starts[bar - 1]
-                : grid.count(bars.get(bar).length());
+        for (int i = 0; i < bars.size(); i++) {
+            starts[i + 1] = Math.addExact(starts[i], units.get(bars.get(i)));
+        }
+        this.length = grid.value(starts[bars.size()]);
     }
 
     public static Phrase of(List<? extends PhrasePart> parts) {
@@ -209,7 +211,7 @@ public final class Phrase {
     }
 
     public NoteValue length() {
-        return grid.value(starts[bars.size()]);
+        return length;
     }
 
     /** Where a bar begins, in units of {@link #grid}; the number of bars stands for the end. */
@@ -220,7 +222,7 @@ public final class Phrase {
     /** Where a bar begins, counted from the first time the phrase begins; bars past the end are of later rounds. */
     public NoteValue startOf(long bar) {
         long round = bar / bars.size();
-        return length().times(round).plus(grid.value(starts[(int) (bar % bars.size())]));
+        return length.times(round).plus(grid.value(starts[(int) (bar % bars.size())]));
     }
 
     /** The bar with this number, rounds counted on. */
@@ -230,8 +232,22 @@ public final class Phrase {
 
     /** The number of the bar in which a moment lies, rounds counted on. */
     public long barAt(NoteValue moment) {
-        long round = moment.wholePartsOf(length());
-        long within = moment.remainder(length()).wholePartsOf(grid.unit());
+        long round = moment.wholePartsOf(length);
+        long within = moment.remainder(length).wholePartsOf(grid.unit());
+        return barInRound(round, within);
+    }
+
+    /**
+     * The number of the bar in which so many units of the {@link #grid} have gone by, rounds counted on.
+     *
+     * @param units zero or more
+     */
+    public long barOnGrid(long units) {
+        long round = starts[bars.size()];
+        return barInRound(units / round, units % round);
+    }
+
+    private long barInRound(long round, long within) {
         int found = Arrays.binarySearch(starts, within);
         int bar = found >= 0 ? found : -found - 2;
         return Math.addExact(Math.multiplyExact(round, bars.size()), bar);

@@ -1,7 +1,9 @@
 package nimblestride.core.value;
 
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -11,7 +13,11 @@ import java.util.Optional;
  * five in the time of four, a septuplet seven in the time of four.
  */
 public final class NoteName {
-    private record Base(long denominator, String name, List<String> alsoCalled) {}
+    private record Base(long denominator, String name, List<String> alsoCalled) {
+        NoteValue value() {
+            return NoteValue.of(1, denominator);
+        }
+    }
 
     private record Change(String name, long numerator, long denominator) {
         NoteValue applyTo(NoteValue plain) {
@@ -38,7 +44,20 @@ public final class NoteName {
             // Said only when read: a sextuplet sixteenth is as long as a triplet sixteenth.
             new Change("sextuplet ", 2, 3));
 
+    /** The first name of each length that has one. */
+    private static final Map<NoteValue, String> NAMES = names();
+
     private NoteName() {}
+
+    private static Map<NoteValue, String> names() {
+        Map<NoteValue, String> names = new HashMap<>();
+        for (Change change : CHANGES) {
+            for (Base base : BASES) {
+                names.putIfAbsent(change.applyTo(base.value()), change.name + base.name);
+            }
+        }
+        return names;
+    }
 
     /** A length within a sum: {@code 49/16}; {@code 3 whole notes}, since 3 alone could be three of anything. */
     public static String written(NoteValue value) {
@@ -47,14 +66,7 @@ public final class NoteName {
 
     /** The name of a single note of this length, where it has one. */
     public static Optional<String> of(NoteValue value) {
-        for (Change change : CHANGES) {
-            for (Base base : BASES) {
-                if (change.applyTo(NoteValue.of(1, base.denominator)).equals(value)) {
-                    return Optional.of(change.name + base.name);
-                }
-            }
-        }
-        return Optional.empty();
+        return Optional.ofNullable(NAMES.get(value));
     }
 
     /** The name if there is one, otherwise the fraction. */
@@ -81,7 +93,7 @@ public final class NoteName {
             for (Base base : BASES) {
                 if (matches(words, changed, base.name.replace('-', ' '))
                         || base.alsoCalled.stream().anyMatch(name -> matches(words, changed, name))) {
-                    return Optional.of(change.applyTo(NoteValue.of(1, base.denominator)));
+                    return Optional.of(change.applyTo(base.value()));
                 }
             }
         }

@@ -166,7 +166,7 @@ public final class Desk implements AutoCloseable {
         canUndo.set(history.canUndo());
         canRedo.set(history.canRedo());
         saved.set(isKept());
-        answers.ask(() -> Answer.to(present), answer::set);
+        answers.askAndWaitBriefly(() -> Answer.to(present), answer::set);
     }
 
     @Override

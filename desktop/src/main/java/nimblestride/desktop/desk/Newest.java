@@ -1,7 +1,10 @@
 package nimblestride.desktop.desk;
 
+import java.time.Duration;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -12,11 +15,22 @@ import javafx.application.Platform;
  * it is begun is not worked out at all, and an answer that is overtaken is never shown.
  */
 public final class Newest implements AutoCloseable {
+    /** Half a frame: so long the interface thread may stand still without anybody noticing. */
+    private static final Duration UNNOTICED = Duration.ofMillis(8);
+
     private final AtomicLong newest = new AtomicLong();
     private final ExecutorService thread;
+    private final Duration unnoticed;
+    private volatile boolean cameSoon;
 
     /** @param name of the thread */
     public Newest(String name) {
+        this(name, UNNOTICED);
+    }
+
+    /** @param unnoticed how long the interface thread may stand still */
+    Newest(String name, Duration unnoticed) {
+        this.unnoticed = unnoticed;
         thread = Executors.newSingleThreadExecutor(task -> {
             Thread made = new Thread(task, name);
             made.setDaemon(true);
@@ -30,17 +44,65 @@ public final class Newest implements AutoCloseable {
      * @param show is given the answer on the interface thread
      */
     public <T> void ask(Supplier<T> question, Consumer<T> show) {
-        long number = newest.incrementAndGet();
-        thread.execute(() -> {
+        thread.execute(new Asked<>(newest.incrementAndGet(), question, show));
+    }
+
+    /**
+     * Asks, from the interface thread, and where the last answer came before anybody could notice, waits for as long for this one: what
+     * was typed and what follows from it are then seen in the same frame. An answer that takes longer is shown when it comes.
+     *
+     * @param show is given the answer on the interface thread, perhaps before this returns
+     */
+    public <T> void askAndWaitBriefly(Supplier<T> question, Consumer<T> show) {
+        Asked<T> asked = new Asked<>(newest.incrementAndGet(), question, show);
+        thread.execute(asked);
+        if (cameSoon) {
+            asked.waitBriefly();
+        }
+    }
+
+    /** A question on its way, and what came of it. */
+    private final class Asked<T> implements Runnable {
+        private final long number;
+        private final Supplier<T> question;
+        private final Consumer<T> show;
+        private final CountDownLatch come = new CountDownLatch(1);
+        private volatile T answer;
+        private boolean shown;
+
+        Asked(long number, Supplier<T> question, Consumer<T> show) {
+            this.number = number;
+            this.question = question;
+            this.show = show;
+        }
+
+        @Override
+        public void run() {
             if (number == newest.get()) {
-                T answer = question.get();
-                Platform.runLater(() -> {
-                    if (number == newest.get()) {
-                        show.accept(answer);
-                    }
-                });
+                long begun = System.nanoTime();
+                answer = question.get();
+                cameSoon = System.nanoTime() - begun < unnoticed.toNanos();
+                come.countDown();
+                Platform.runLater(this::showOnce);
             }
-        });
+        }
+
+        void waitBriefly() {
+            try {
+                if (come.await(unnoticed.toNanos(), TimeUnit.NANOSECONDS)) {
+                    showOnce();
+                }
+            } catch (InterruptedException e) {
+                Thread.currentThread().interrupt();
+            }
+        }
+
+        private void showOnce() {
+            if (!shown && number == newest.get()) {
+                shown = true;
+                show.accept(answer);
+            }
+        }
     }
 
     @Override

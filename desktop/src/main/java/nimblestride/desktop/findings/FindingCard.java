@@ -34,6 +34,8 @@ final class FindingCard extends VBox {
     private final Label sum = new WrappedText("finding-sum");
     private final Button button = new Button();
     private final Consumer<Finding.Place> goTo;
+    private final KeptHeight preferred = new KeptHeight();
+    private final KeptHeight least = new KeptHeight();
     private Finding finding;
 
     FindingCard(Finding finding, Consumer<Finding.Place> goTo, Consumer<Finding.Mend> mend) {
@@ -76,6 +78,26 @@ final class FindingCard extends VBox {
             parts.add(button);
         }
         return parts;
+    }
+
+    @Override
+    protected double computePrefHeight(double width) {
+        return preferred.at(width, super::computePrefHeight);
+    }
+
+    @Override
+    protected double computeMinHeight(double width) {
+        return least.at(width, super::computeMinHeight);
+    }
+
+    /** Is called whenever something in it has changed. */
+    @Override
+    public void requestLayout() {
+        if (preferred != null && least != null) {
+            preferred.forget();
+            least.forget();
+        }
+        super.requestLayout();
     }
 
     /** The terms in it are explained where they stand. */

@@ -2,10 +2,9 @@ package nimblestride.desktop.findings;
 
 import javafx.scene.control.Label;
 
-/** Text that is broken into lines. How high it then is takes long to measure, is asked again and again, and is kept. */
+/** Text that is broken into lines. How high it then is, is kept. */
 final class WrappedText extends Label {
-    private double measuredFor = Double.NaN;
-    private double measured;
+    private final KeptHeight kept = new KeptHeight();
 
     WrappedText(String styleClass) {
         setWrapText(true);
@@ -15,17 +14,16 @@ final class WrappedText extends Label {
 
     @Override
     protected double computePrefHeight(double width) {
-        if (measuredFor != width) {
-            measured = super.computePrefHeight(width);
-            measuredFor = width;
-        }
-        return measured;
+        return kept.at(width, super::computePrefHeight);
     }
 
     /** Is called whenever its text, its face or what surrounds it has changed. */
     @Override
     public void requestLayout() {
-        measuredFor = Double.NaN;
+        // Is called from the constructor of what this extends as well.
+        if (kept != null) {
+            kept.forget();
+        }
         super.requestLayout();
     }
 }

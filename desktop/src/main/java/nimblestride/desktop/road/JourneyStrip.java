@@ -1,14 +1,14 @@
 package nimblestride.desktop.road;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.function.DoubleConsumer;
 import java.util.stream.IntStream;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.StackPane;
+import nimblestride.core.align.Alignment;
+import nimblestride.core.align.Landings;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.meter.Phrase;
 import nimblestride.desktop.look.Face;
@@ -37,7 +37,10 @@ final class JourneyStrip extends StackPane {
     private final Slate slate = new Slate((g, width, height) -> draw(g));
     private double total = 1;
     private Optional<Reckoning> shown = Optional.empty();
-    private Map<Double, Integer> layersAt = Map.of();
+    /** Where the bars of the phrase begin, in whole notes. */
+    private double[] starts = {};
+
+    private Optional<Landings> landings = Optional.empty();
     private Stretch inView = new Stretch(0, 1, 1);
     private Palette palette = Palette.DAY;
 
@@ -53,7 +56,25 @@ final class JourneyStrip extends StackPane {
     void show(Reckoning reckoning, double length) {
         total = length;
         shown = Optional.of(reckoning);
-        layersAt = layersAt(reckoning);
+        Phrase phrase = reckoning.exercise().phrase();
+        double unit = phrase.grid().unit().toDouble();
+        starts = IntStream.range(0, phrase.bars().size())
+                .mapToDouble(bar -> phrase.startOnGrid(bar) * unit)
+                .toArray();
+        List<Alignment> alignments = reckoning.layers().stream()
+                .flatMap(layer -> layer.alignment().result().stream())
+                .toList();
+        landings = Optional.of(Landings.before(barsOf(phrase), alignments, MOST_LANDINGS));
+    }
+
+    /** How many bars there are on the way. */
+    private long barsOf(Phrase phrase) {
+        return Math.round(total / phrase.length().toDouble()) * starts.length;
+    }
+
+    private double startOf(long bar, double phraseLength) {
+        long round = bar / starts.length;
+        return round * phraseLength + starts[(int) (bar % starts.length)];
     }
 
     /** Shows which stretch is in view. */
@@ -92,16 +113,16 @@ final class JourneyStrip extends StackPane {
     }
 
     private void bars(GraphicsContext g, Phrase phrase) {
-        long bars =
-                Math.round(total / phrase.length().toDouble()) * phrase.bars().size();
+        long bars = barsOf(phrase);
         if (bars > MOST_BARS) {
             return;
         }
+        double phraseLength = phrase.length().toDouble();
         g.setLineWidth(1);
         double lastNumber = Double.NEGATIVE_INFINITY;
         for (long bar = 0; bar < bars; bar++) {
-            double x = x(phrase.startOf(bar).toDouble());
-            boolean phraseStart = bar % phrase.bars().size() == 0;
+            double x = x(startOf(bar, phraseLength));
+            boolean phraseStart = bar % starts.length == 0;
             g.setStroke(phraseStart ? palette.ink() : palette.quiet());
             g.strokeLine(x, LINE - (phraseStart ? 7 : 4), x, LINE + 4);
             if (x - lastNumber > 24) {
@@ -116,35 +137,11 @@ final class JourneyStrip extends StackPane {
     /** A dot on every bar line that is landed on, the larger the more layers land there. */
     private void landings(GraphicsContext g, Reckoning reckoning) {
         Dots dots = new Dots(LINE, getWidth());
-        layersAt.forEach((at, count) ->
-                dots.add(x(at), 2.5 + 4.0 * count / reckoning.layers().size()));
+        double phraseLength = reckoning.exercise().phrase().length().toDouble();
+        landings.ifPresent(found -> found.forEach((bar, layers) -> dots.add(
+                x(startOf(bar, phraseLength)),
+                2.5 + 4.0 * layers / reckoning.layers().size())));
         g.setFill(palette.landing());
         dots.fill(g);
-    }
-
-    /** How many layers land on each bar line on the way home. */
-    private Map<Double, Integer> layersAt(Reckoning reckoning) {
-        Map<Double, Integer> found = new TreeMap<>();
-        Phrase phrase = reckoning.exercise().phrase();
-        int bars = phrase.bars().size();
-        double round = phrase.length().toDouble();
-        double[] starts = IntStream.range(0, bars)
-                .mapToDouble(bar -> phrase.startOf(bar).toDouble())
-                .toArray();
-        for (Reckoning.OfLayer layer : reckoning.layers()) {
-            layer.alignment().result().ifPresent(alignment -> {
-                double returns = alignment.returnsAfter().length().toDouble();
-                boolean lands = !alignment.landings().isEmpty();
-                for (double base = 0; lands && base < total && found.size() < MOST_LANDINGS; base += returns) {
-                    for (long bar : alignment.landings()) {
-                        double at = base + Math.floorDiv(bar, bars) * round + starts[(int) (bar % bars)];
-                        if (at < total && found.size() < MOST_LANDINGS) {
-                            found.merge(at, 1, Integer::sum);
-                        }
-                    }
-                }
-            });
-        }
-        return found;
     }
 }

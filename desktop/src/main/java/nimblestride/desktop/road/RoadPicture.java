@@ -1,9 +1,11 @@
 package nimblestride.desktop.road;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 import nimblestride.core.align.Alignment;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Said;
@@ -83,6 +85,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
         private final List<Post> posts = new ArrayList<>();
         private final List<Stride> strides = new ArrayList<>();
         private final List<Tick> ticks = new ArrayList<>();
+        private final Set<NoteValue> barLines = new HashSet<>();
 
         Drawing(Reckoning reckoning, Stretch stretch, Counts counts) {
             this.reckoning = reckoning;
@@ -100,6 +103,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
                 Bar here = phrase.bar(bar);
                 boolean signature = before == null || !before.meter().equals(here.meter()) || bar % bars == 0;
                 posts.add(new Post(start.toDouble(), bar, here.meter(), signature, bar % bars == 0));
+                barLines.add(start);
                 drawGroups(here, bar, start.toDouble());
                 before = here;
                 bar++;
@@ -171,7 +175,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
         private List<Double> landings(Alignment alignment) {
             List<Double> landings = new ArrayList<>();
             for (NoteValue start : alignment.course().cycleStartsBetween(stretch.from(), stretch.to(), MOST_MARKS)) {
-                if (phrase.startOf(phrase.barAt(start)).equals(start)) {
+                if (barLines.contains(start)) {
                     landings.add(start.toDouble());
                 }
             }
