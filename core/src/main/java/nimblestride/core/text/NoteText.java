@@ -33,15 +33,16 @@ public final class NoteText {
      * Reads a line.
      *
      * @param today what {@code yesterday} is counted from
+     * @param alone the beat that a tempo of a number alone counts
      * @throws TextException at the first place that makes no sense
      */
-    public static Note read(String text, LocalDate today) {
+    public static Note read(String text, LocalDate today, NoteValue alone) {
         Matcher named = NAMED.matcher(text);
         boolean hasName = named.lookingAt();
         int from = hasName ? named.end() : 0;
         int colon = text.indexOf(':', from);
         int end = colon < 0 ? text.length() : colon;
-        Reader reader = new Reader(text, today);
+        Reader reader = new Reader(text, today, alone);
         int start = from;
         for (String part : text.substring(from, end).split(",", -1)) {
             if (!part.isBlank()) {
@@ -74,15 +75,17 @@ public final class NoteText {
     private static final class Reader {
         private final String text;
         private final LocalDate today;
+        private final NoteValue alone;
         private final List<String> hard = new ArrayList<>();
         private Optional<LocalDate> day = Optional.empty();
         private Optional<Tempo> tempo = Optional.empty();
         private Optional<Cleanness> cleanness = Optional.empty();
         private int seconds;
 
-        Reader(String text, LocalDate today) {
+        Reader(String text, LocalDate today, NoteValue alone) {
             this.text = text;
             this.today = today;
+            this.alone = alone;
         }
 
         void read(String part, int start) {
@@ -120,7 +123,7 @@ public final class NoteText {
 
         private Tempo tempo(String word, int from) {
             try {
-                return TempoText.read(word);
+                return TempoText.read(word, alone);
             } catch (TextException e) {
                 throw new TextException(text, from, from + word.length(), "expected a tempo, as in at 96. " + EXAMPLE);
             }
@@ -161,14 +164,18 @@ public final class NoteText {
         }
     }
 
-    /** The line as it would be typed on a day; a name and a day are written only where the note has them. */
-    public static String write(Note note) {
+    /**
+     * The line as it would be typed on a day; a name and a day are written only where the note has them.
+     *
+     * @param alone the beat that a number alone counts; where that is no quarter, every tempo is written with its beat
+     */
+    public static String write(Note note, NoteValue alone) {
         List<String> parts = new ArrayList<>();
         note.day().ifPresent(day -> parts.add(day.toString()));
         if (note.seconds() > 0) {
             parts.add(lasted(note.seconds()));
         }
-        note.tempo().ifPresent(tempo -> parts.add("at " + tempo(tempo)));
+        note.tempo().ifPresent(tempo -> parts.add("at " + tempo(tempo, alone)));
         note.cleanness().ifPresent(cleanness -> parts.add(cleanness.title()));
         if (!note.hard().isEmpty()) {
             parts.add("hard " + String.join(" and ", note.hard()));
@@ -178,11 +185,10 @@ public final class NoteText {
         return name + String.join(", ", parts) + (note.words().isEmpty() ? "" : ": " + note.words());
     }
 
-    /** As a decimal, where that is exact and short; otherwise as a fraction. */
-    public static String tempo(Tempo tempo) {
-        String decimal = Tempo.decimal(tempo.perMinute());
-        String beat = tempo.beat().equals(NoteValue.QUARTER) ? "" : tempo.beat() + "=";
-        return TempoText.read(beat + decimal).equals(tempo) ? beat + decimal : TempoText.write(tempo);
+    /** A tempo as it would be typed where a number alone counts this beat; without its beat only where both are quarters. */
+    public static String tempo(Tempo tempo, NoteValue alone) {
+        boolean usual = tempo.beat().equals(NoteValue.QUARTER) && alone.equals(NoteValue.QUARTER);
+        return (usual ? "" : tempo.beat() + "=") + TempoText.written(tempo.perMinute());
     }
 
     /** {@code 20 min}, {@code 1 h 5 min}, {@code 45 s}. */

@@ -16,10 +16,18 @@ public final class TempoText {
 
     private TempoText() {}
 
-    /** @throws TextException if the text is no tempo, or one outside the range of {@link Tempo} */
+    /** A number alone counts quarters; otherwise as {@link #read(String, NoteValue)}. */
     public static Tempo read(String text) {
+        return read(text, NoteValue.QUARTER);
+    }
+
+    /**
+     * @param alone the beat that a number alone counts
+     * @throws TextException if the text is no tempo, or one outside the range of {@link Tempo}
+     */
+    public static Tempo read(String text, NoteValue alone) {
         int equals = text.indexOf('=');
-        NoteValue beat = equals < 0 ? NoteValue.QUARTER : ValueText.read(text, 0, equals);
+        NoteValue beat = equals < 0 ? alone : ValueText.read(text, 0, equals);
         String part = text.substring(equals + 1);
         int start = equals + 1 + part.length() - part.stripLeading().length();
         String number = part.strip();
@@ -31,6 +39,14 @@ public final class TempoText {
         } catch (IllegalArgumentException | ArithmeticException e) {
             throw new TextException(text, start, start + number.length(), e.getMessage() + ". " + EXAMPLES);
         }
+    }
+
+    /** A number of beats a minute as it would be typed: as a decimal where that is exact and short, otherwise as a fraction. */
+    public static String written(BigFraction perMinute) {
+        String decimal = Tempo.decimal(perMinute);
+        return number(decimal).equals(perMinute)
+                ? decimal
+                : perMinute.getNumerator() + "/" + perMinute.getDenominator();
     }
 
     private static BigFraction number(String text) {

@@ -39,6 +39,11 @@ public record Tempo(NoteValue beat, BigFraction perMinute) {
         return perMinute.multiply(beat.fraction()).multiply(QUARTERS_IN_A_WHOLE);
     }
 
+    /** The same speed counted in another beat, longer than zero. */
+    public BigFraction perMinuteIn(NoteValue other) {
+        return quartersPerMinute().divide(other.fraction().multiply(QUARTERS_IN_A_WHOLE));
+    }
+
     /** How long a length of musical time lasts, in seconds, exactly. */
     public BigFraction seconds(NoteValue length) {
         return length.fraction()

@@ -18,7 +18,9 @@ import nimblestride.core.practice.Cleanness;
 import nimblestride.core.practice.Frame;
 import nimblestride.core.practice.Stage;
 import nimblestride.core.practice.Task;
+import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
+import org.apache.commons.numbers.fraction.BigFraction;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -68,7 +70,9 @@ class PractiseTextTest {
     @Test
     void aNoteIsOneLineInAnyOrder() {
         Note note = NoteText.read(
-                "\"Weir Steps\" yesterday, clean, 1 h 20 min, at 1/8=210, hard 4& and a of 2: left hand: late", TODAY);
+                "\"Weir Steps\" yesterday, clean, 1 h 20 min, at 1/8=210, hard 4& and a of 2: left hand: late",
+                TODAY,
+                NoteValue.QUARTER);
         assertThat(note.what()).contains("Weir Steps");
         assertThat(note.day()).contains(LocalDate.of(2026, 11, 24));
         assertThat(note.seconds()).isEqualTo(4_800);
@@ -76,7 +80,7 @@ class PractiseTextTest {
         assertThat(note.cleanness()).contains(Cleanness.CLEAN);
         assertThat(note.hard()).containsExactly("4&", "a of 2");
         assertThat(note.words()).isEqualTo("left hand: late");
-        assertThat(NoteText.read("20min", TODAY).seconds()).isEqualTo(1_200);
+        assertThat(NoteText.read("20min", TODAY, NoteValue.QUARTER).seconds()).isEqualTo(1_200);
     }
 
     @Provide
@@ -97,11 +101,45 @@ class PractiseTextTest {
                 .as(Note::new);
     }
 
+    @Provide
+    static Arbitrary<NoteValue> beats() {
+        return Arbitraries.of("1/4", "1/8", "3/8").map(NoteValue::parse);
+    }
+
+    /** As on the ladder: who practises at eighth = 168 writes 168, and the list says which beat that was. */
+    @Test
+    void aTempoOfANumberAloneCountsTheBeatThatIsMeant() {
+        NoteValue eighth = NoteValue.of(1, 8);
+        Note note = NoteText.read("20 min, at 168, clean", TODAY, eighth);
+        assertThat(note.tempo()).contains(TempoText.read("1/8=168"));
+        assertThat(NoteText.write(note, eighth)).isEqualTo("20 min, at 1/8=168, clean");
+        assertThat(NoteText.write(note, NoteValue.QUARTER)).isEqualTo("20 min, at 1/8=168, clean");
+        Note quarters = NoteText.read("20 min, at 1/4=84", TODAY, eighth);
+        assertThat(quarters.tempo()).contains(Tempo.ofQuarters(84));
+        assertThat(NoteText.write(quarters, eighth)).isEqualTo("20 min, at 1/4=84");
+        assertThat(NoteText.write(quarters, NoteValue.QUARTER)).isEqualTo("20 min, at 84");
+    }
+
+    @Test
+    void numbersOfBeatsAreWrittenSoThatNothingIsLost() {
+        for (String written : List.of("96", "80.04", "144.125", "289/3", "1000/7")) {
+            assertThat(TempoText.written(TempoText.read(written).perMinute())).isEqualTo(written);
+        }
+    }
+
+    @Test
+    void oneSpeedIsCountedInAnyBeat() {
+        Tempo eighths = TempoText.read("1/8=210");
+        assertThat(eighths.perMinuteIn(NoteValue.QUARTER)).isEqualTo(BigFraction.of(105));
+        assertThat(eighths.perMinuteIn(NoteValue.of(3, 8))).isEqualTo(BigFraction.of(70));
+        assertThat(eighths.perMinuteIn(NoteValue.of(1, 8))).isEqualTo(BigFraction.of(210));
+    }
+
     @Property
-    void aNoteThatIsWrittenIsReadAsItWas(@ForAll("notes") Note note) {
-        String written = NoteText.write(note);
+    void aNoteThatIsWrittenIsReadAsItWas(@ForAll("notes") Note note, @ForAll("beats") NoteValue alone) {
+        String written = NoteText.write(note, alone);
         if (!written.isBlank()) {
-            assertThat(NoteText.read(written, TODAY)).isEqualTo(note);
+            assertThat(NoteText.read(written, TODAY, alone)).isEqualTo(note);
         }
     }
 
@@ -117,7 +155,7 @@ class PractiseTextTest {
                 "`` | column 1 | what was practised",
             })
     void whatIsNoNoteSaysWhere(String typed, String place, String expected) {
-        assertThatThrownBy(() -> NoteText.read(typed, TODAY))
+        assertThatThrownBy(() -> NoteText.read(typed, TODAY, NoteValue.QUARTER))
                 .isInstanceOf(TextException.class)
                 .hasMessageContaining(place)
                 .hasMessageContaining(expected);
@@ -127,14 +165,16 @@ class PractiseTextTest {
     void lengthsAreSaidAsPeopleSayThem() {
         assertThat(NoteText.lasted(0)).isEqualTo("0 s");
         assertThat(NoteText.lasted(3_900)).isEqualTo("1 h 5 min");
-        assertThat(NoteText.write(new Note(
-                        Optional.empty(),
-                        Optional.empty(),
-                        45,
-                        Optional.of(Tempo.ofQuarters(96)),
-                        Optional.empty(),
-                        "",
-                        List.of())))
+        assertThat(NoteText.write(
+                        new Note(
+                                Optional.empty(),
+                                Optional.empty(),
+                                45,
+                                Optional.of(Tempo.ofQuarters(96)),
+                                Optional.empty(),
+                                "",
+                                List.of()),
+                        NoteValue.QUARTER))
                 .isEqualTo("45 s, at 96");
     }
 }

@@ -17,7 +17,7 @@ import nimblestride.core.practice.Ladder;
 import nimblestride.core.practice.Pace;
 import nimblestride.core.practice.Rules;
 import nimblestride.core.text.TempoText;
-import nimblestride.core.value.Tempo;
+import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.FlowLine;
 import nimblestride.desktop.typing.TypedField;
@@ -36,6 +36,7 @@ final class LadderFields extends VBox {
     private final CheckBox paced = new CheckBox("to be reached by");
     private final TypedField<LocalDate> due;
     private final Map<DayOfWeek, CheckBox> days = new EnumMap<>(DayOfWeek.class);
+    private NoteValue beat = NoteValue.QUARTER;
     private Optional<Pace> pace = Optional.empty();
     private boolean showing;
 
@@ -88,12 +89,17 @@ final class LadderFields extends VBox {
 
     private TypedField<BigFraction> tempo(String id, String what) {
         TypedField<BigFraction> field =
-                new TypedField<>(text -> TempoText.read(text).perMinute(), Tempo::decimal, number -> typed(), () -> {});
+                new TypedField<>(this::perMinute, TempoText::written, number -> typed(), () -> {});
         field.field().setId(id);
         field.field().setAccessibleText(what);
         field.setPrefWidth(72);
         field.setMinWidth(72);
         return field;
+    }
+
+    /** Counted in the beat of the exercise, in whatever beat it is typed. */
+    private BigFraction perMinute(String text) {
+        return TempoText.read(text, beat).perMinuteIn(beat);
     }
 
     private static LocalDate readDay(String text) {
@@ -111,9 +117,9 @@ final class LadderFields extends VBox {
         }
         try {
             taken.ladder(new Ladder(
-                    TempoText.read(start.field().getText()).perMinute(),
-                    TempoText.read(goal.field().getText()).perMinute(),
-                    TempoText.read(step.field().getText()).perMinute(),
+                    perMinute(start.field().getText()),
+                    perMinute(goal.field().getText()),
+                    perMinute(step.field().getText()),
                     new Rules(number(clean), number(misses)),
                     typedPace()));
         } catch (IllegalArgumentException | ArithmeticException e) {
@@ -139,8 +145,10 @@ final class LadderFields extends VBox {
         return Optional.of(new Pace(begun, readDay(due.field().getText()), on));
     }
 
-    void show(Ladder ladder) {
+    /** @param newBeat the beat in which the tempos are counted */
+    void show(Ladder ladder, NoteValue newBeat) {
         showing = true;
+        beat = newBeat;
         pace = ladder.pace();
         start.show(ladder.start());
         goal.show(ladder.goal());

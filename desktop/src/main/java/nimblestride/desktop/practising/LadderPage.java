@@ -120,7 +120,7 @@ final class LadderPage extends VBox implements Page {
         without.setManaged(ladder.isEmpty());
         with.setVisible(ladder.isPresent());
         with.setManaged(ladder.isPresent());
-        ladder.ifPresent(fields::show);
+        ladder.ifPresent(one -> fields.show(one, exercise.tempo().beat()));
         read();
     }
 

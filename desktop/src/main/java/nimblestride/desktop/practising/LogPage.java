@@ -43,7 +43,6 @@ final class LogPage extends VBox implements Page {
     private static final int MOST_LISTED = 60;
     private static final int WEEKS = 12;
     private static final int MOST_POINTS = 60;
-    private static final int QUARTERS_IN_A_WHOLE = 4;
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
 
     private final Desk desk;
@@ -67,7 +66,7 @@ final class LogPage extends VBox implements Page {
         this.book = book;
         this.diary = diary;
         getStyleClass().add("page");
-        line = new TypedField<>(text -> NoteText.read(text, book.today()), NoteText::write, note -> {}, () -> {});
+        line = new TypedField<>(this::note, note -> NoteText.write(note, beat()), note -> {}, () -> {});
         line.field().setId("log-line");
         line.field().setAccessibleText("What you practised, as in: 20 min, at 96, clean, hard 4&: left late");
         line.field().setOnAction(event -> add());
@@ -101,10 +100,19 @@ final class LogPage extends VBox implements Page {
         desk.inBook().addListener(change -> read());
     }
 
+    /** A number alone counts the beat of the exercise, as its ladder does. */
+    private Note note(String text) {
+        return NoteText.read(text, book.today(), beat());
+    }
+
+    private NoteValue beat() {
+        return desk.exercise().get().tempo().beat();
+    }
+
     private void add() {
         Note note;
         try {
-            note = NoteText.read(line.field().getText(), book.today());
+            note = note(line.field().getText());
         } catch (IllegalArgumentException e) {
             // What is wrong stands under the field.
             line.field().requestFocus();
@@ -147,8 +155,9 @@ final class LogPage extends VBox implements Page {
 
     @Override
     public void show(Exercise exercise) {
-        // In the beat of the exercise: a number alone counts quarters, here as everywhere.
-        line.field().setPromptText("20 min, at " + NoteText.tempo(exercise.tempo()) + ", clean: left late");
+        line.field()
+                .setPromptText("20 min, at "
+                        + NoteText.tempo(exercise.tempo(), exercise.tempo().beat()) + ", clean: left late");
         read();
     }
 
@@ -166,7 +175,7 @@ final class LogPage extends VBox implements Page {
         Book open = book.book().get();
         Optional<UUID> exercise = diary.exercise();
         boolean everything = all.isSelected() || exercise.isEmpty();
-        NoteValue beat = desk.exercise().get().tempo().beat();
+        NoteValue beat = beat();
         LocalDate today = book.today();
         reading.ask(() -> asked(open, exercise, everything, beat, today), this::list);
     }
@@ -201,10 +210,7 @@ final class LogPage extends VBox implements Page {
     }
 
     private static Chart.Played played(Entry entry, NoteValue beat) {
-        BigFraction perMinute = entry.tempo()
-                .orElseThrow()
-                .quartersPerMinute()
-                .divide(beat.fraction().multiply(QUARTERS_IN_A_WHOLE));
+        BigFraction perMinute = entry.tempo().orElseThrow().perMinuteIn(beat);
         return new Chart.Played(entry.when().toLocalDate(), perMinute, entry.cleanness());
     }
 
@@ -221,7 +227,7 @@ final class LogPage extends VBox implements Page {
             Label when = new Label(WHEN.format(entry.when()));
             when.getStyleClass().add("quiet");
             when.setMinWidth(USE_PREF_SIZE);
-            Label said = new Label((named ? entry.what() + ": " : "") + NoteText.write(withoutName(entry)));
+            Label said = new Label((named ? entry.what() + ": " : "") + NoteText.write(withoutName(entry), beat()));
             said.setWrapText(true);
             said.setMinHeight(USE_PREF_SIZE);
             Region between = new Region();

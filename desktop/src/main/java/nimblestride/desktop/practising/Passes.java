@@ -13,7 +13,6 @@ import nimblestride.store.book.Book;
 /** One's own passes of an exercise, as the log has them. */
 final class Passes {
     private static final int MOST = 5_000;
-    private static final int QUARTERS_IN_A_WHOLE = 4;
 
     private Passes() {}
 
@@ -23,11 +22,7 @@ final class Passes {
         for (Entry entry : book.log().ofExercise(Optional.empty(), exercise, MOST)) {
             if (entry.tempo().isPresent() && entry.cleanness().isPresent()) {
                 passes.add(new Pass(
-                        entry.tempo()
-                                .get()
-                                .quartersPerMinute()
-                                .divide(beat.fraction().multiply(QUARTERS_IN_A_WHOLE)),
-                        entry.cleanness().get()));
+                        entry.tempo().get().perMinuteIn(beat), entry.cleanness().get()));
             }
         }
         return passes;

@@ -19,6 +19,7 @@ import nimblestride.core.teaching.Assignment;
 import nimblestride.core.teaching.Lesson;
 import nimblestride.core.teaching.Student;
 import nimblestride.core.text.NoteText;
+import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.book.OpenBook;
 import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.DownScroll;
@@ -195,14 +196,16 @@ public final class LessonPage extends VBox implements Page {
     }
 
     private static String said(Entry entry) {
-        return NoteText.write(new Note(
-                Optional.empty(),
-                Optional.empty(),
-                entry.seconds(),
-                entry.tempo(),
-                entry.cleanness(),
-                entry.words(),
-                entry.hard()));
+        return NoteText.write(
+                new Note(
+                        Optional.empty(),
+                        Optional.empty(),
+                        entry.seconds(),
+                        entry.tempo(),
+                        entry.cleanness(),
+                        entry.words(),
+                        entry.hard()),
+                NoteValue.QUARTER);
     }
 
     private void assign(Optional<LocalDate> due, String how) {

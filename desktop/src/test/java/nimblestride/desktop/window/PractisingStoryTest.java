@@ -109,7 +109,8 @@ class PractisingStoryTest extends WindowStory {
         until(() -> told("#ladder-today").contains("to 160"));
         retype("#ladder-goal", "60");
         until(() -> told("#ladder-plan").contains("not below its start"));
-        retype("#ladder-goal", "200");
+        // Two hundred eighths, typed in quarters.
+        retype("#ladder-goal", "1/4=100");
         clickOn("#ladder-paced");
         until(() -> told("#ladder-plan").contains("Wed 25 Nov: 120"));
         retype("#ladder-due", "2026-11-28");
@@ -169,7 +170,8 @@ class PractisingStoryTest extends WindowStory {
     void theLogIsTypedListedTakenBackAndHandedOut() throws Exception {
         keepLanternCall();
         clickOn("#bench-practise").clickOn("#page-log");
-        retype("#log-line", "20 min, at 1/8=160, clean, hard 4&: the left hand was late");
+        // A number alone counts eighths, as the exercise does.
+        retype("#log-line", "20 min, at 160, clean, hard 4&: the left hand was late");
         press(KeyCode.ENTER).release(KeyCode.ENTER);
         until(() -> shows("20 min, at 1/8=160, clean, hard 4&: the left hand was late"));
         assertThat(text("#log-line")).isEmpty();
