@@ -30,6 +30,9 @@ final class FindingCard extends VBox {
     private static final PseudoClass CHECK = PseudoClass.getPseudoClass("check");
     private static final PseudoClass RETURN = PseudoClass.getPseudoClass("return");
 
+    private static final String NO_TERMS =
+            "It says all in plain words; the terms of the trade are listed in the help, Shift+F1.";
+
     private final Label sentence = new WrappedText("finding-sentence");
     private final Label sum = new WrappedText("finding-sum");
     private final Button button = new Button();
@@ -126,7 +129,7 @@ final class FindingCard extends VBox {
             finding.place().ifPresent(goTo);
             event.consume();
         } else if (event.getCode() == KeyCode.I && !event.isShortcutDown()) {
-            Hint.tell(this);
+            Hint.tell(this, NO_TERMS);
             event.consume();
         } else if (event.isShortcutDown() && event.getCode() == KeyCode.C) {
             copy();

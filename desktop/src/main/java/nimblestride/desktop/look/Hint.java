@@ -16,8 +16,10 @@ public final class Hint {
     private static final double WIDTH = 420;
 
     private Supplier<String> said = () -> "";
+    /** For the mouse. */
     private Tooltip shown;
-    private boolean told;
+    /** For those who have none. */
+    private Tooltip told;
 
     private Hint() {}
 
@@ -40,19 +42,23 @@ public final class Hint {
         }
     }
 
-    /** Says it now, under the node, until a key is pressed or the focus goes: for those who have no mouse. */
-    public static void tell(Node node) {
+    /**
+     * Says it now, under the node, until a key is pressed or the focus goes: for those who have no mouse.
+     *
+     * @param otherwise said where there is nothing to say, so that nobody waits for it
+     */
+    public static void tell(Node node, String otherwise) {
         Hint hint = of(node);
-        hint.comeTo(node);
-        if (hint.shown != null) {
-            if (!hint.told) {
-                hint.told = true;
-                node.addEventFilter(KeyEvent.KEY_PRESSED, event -> hint.leave());
-                node.focusedProperty().addListener(change -> hint.leave());
-            }
-            Bounds bounds = node.localToScreen(node.getBoundsInLocal());
-            hint.shown.show(node, bounds.getMinX(), bounds.getMaxY());
+        if (hint.told == null) {
+            Tooltip told = made();
+            hint.told = told;
+            node.addEventFilter(KeyEvent.KEY_PRESSED, event -> told.hide());
+            node.focusedProperty().addListener(change -> told.hide());
         }
+        String text = hint.said.get();
+        hint.told.setText(text.isEmpty() ? otherwise : text);
+        Bounds bounds = node.localToScreen(node.getBoundsInLocal());
+        hint.told.show(node, bounds.getMinX(), bounds.getMaxY());
     }
 
     /** Says nothing of it any longer. */
@@ -68,12 +74,6 @@ public final class Hint {
         });
     }
 
-    private void leave() {
-        if (shown != null) {
-            shown.hide();
-        }
-    }
-
     /** The mouse has come: now the little window has to be there, with what is said now. */
     private void comeTo(Node node) {
         String text = said.get();
@@ -85,10 +85,16 @@ public final class Hint {
         } else if (shown != null) {
             shown.setText(text);
         } else {
-            shown = new Tooltip(text);
-            shown.setWrapText(true);
-            shown.setMaxWidth(WIDTH);
+            shown = made();
+            shown.setText(text);
             Tooltip.install(node, shown);
         }
+    }
+
+    private static Tooltip made() {
+        Tooltip made = new Tooltip();
+        made.setWrapText(true);
+        made.setMaxWidth(WIDTH);
+        return made;
     }
 }

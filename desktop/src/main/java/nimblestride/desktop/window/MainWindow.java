@@ -9,25 +9,17 @@ import java.util.OptionalDouble;
 import java.util.function.IntUnaryOperator;
 import java.util.function.LongSupplier;
 import java.util.function.UnaryOperator;
-import javafx.scene.control.Label;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import nimblestride.core.exercise.Exercise;
-import nimblestride.core.value.Tally;
 import nimblestride.desktop.book.BookPane;
 import nimblestride.desktop.book.OpenBook;
-import nimblestride.desktop.book.SampleBook;
 import nimblestride.desktop.breaking.BreakBench;
 import nimblestride.desktop.cross.CrossBench;
 import nimblestride.desktop.desk.Desk;
-import nimblestride.desktop.desk.Late;
 import nimblestride.desktop.findings.FindingsPane;
 import nimblestride.desktop.handout.HandOutBench;
-import nimblestride.desktop.help.HelpPane;
 import nimblestride.desktop.look.Face;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.placing.PlaceBench;
@@ -46,8 +38,7 @@ public final class MainWindow {
     private final Stage stage;
     private final Path home;
     private final Settings remembered;
-    private final Label status = new Label();
-    private final Label playingThrough = new Label();
+    private final Foot foot = new Foot();
     private final RoadView road = new RoadView();
     private final Desk desk;
     private final Sounding sounding;
@@ -67,9 +58,8 @@ public final class MainWindow {
     private final Keeping keeping = new Keeping(this::tell);
     private final StandWindow stand;
     private final Heading heading;
-    private final Middle middle;
     private final BringingIn bringing;
-    private final Late<HelpPane> help;
+    private final Helping help;
     private boolean night;
 
     /**
@@ -94,10 +84,9 @@ public final class MainWindow {
         this.openBook = new OpenBook(ahead.file(), ahead.book(), clock, this::tell);
         this.files = new FileMenu(desk, asking, openBook, this::tell);
         this.heading = new Heading(desk, transport);
-        this.middle = new Middle(root, heading);
+        Middle middle = new Middle(root, heading);
         this.bringing = new BringingIn(middle, home, files, asking, this::tell);
-        this.help =
-                new Late<>(() -> new HelpPane(new HelpPane.Beyond(this::openExample, this::takeSamples, middle::back)));
+        this.help = new Helping(middle, files, openBook, this::tell, this::showBook);
         this.placing = new PlaceBench(
                 desk, road.school(), road.division(), road.stage(), moment -> road.bringIntoView(moment));
         this.crossing = new CrossBench(desk, files::keepInBook);
@@ -154,10 +143,6 @@ public final class MainWindow {
         benches.show(desk.exercise().get());
 
         Panes panes = new Panes(book, road, benches, findings);
-        Region between = new Region();
-        HBox.setHgrow(between, Priority.ALWAYS);
-        HBox foot = new HBox(status, between, playingThrough);
-        foot.getStyleClass().add("status");
         root.getStyleClass().add("window");
         root.setTop(new VBox(menu, heading));
         root.setCenter(panes);
@@ -225,7 +210,7 @@ public final class MainWindow {
             keepAndTitle();
         });
         desk.saved().addListener(change -> keepAndTitle());
-        WhilePlaying.listen(transport, sounding.devices(), desk, stage.getScene(), playingThrough);
+        WhilePlaying.listen(transport, sounding.devices(), desk, stage.getScene(), foot.playing());
         new RestReminder(transport, practising.rests(), this::tell).listen();
         markInBook();
         keepAndTitle();
@@ -261,7 +246,7 @@ public final class MainWindow {
 
     /** Shows a message at the foot of the window. */
     public void tell(String message) {
-        status.setText(message);
+        foot.tell(message);
     }
 
     /** Chart paper or the dim stage. */
@@ -302,8 +287,12 @@ public final class MainWindow {
 
     /** Unfolds the Book and goes to where exercises are searched for. */
     void findInBook() {
-        menu.bookShown().set(true);
+        showBook();
         book.find();
+    }
+
+    private void showBook() {
+        menu.bookShown().set(true);
     }
 
     /** Writes what would be played now as a WAV file. */
@@ -319,27 +308,12 @@ public final class MainWindow {
 
     /** Shows the help in place of the desk. */
     public void showHelp() {
-        middle.show(help.get());
-        help.get().welcome();
+        help.welcome();
     }
 
     /** Shows the list of all shortcuts in place of the desk. */
     void showShortcuts() {
-        middle.show(help.get());
-        help.get().shortcuts(Shortcuts.all(menu));
-    }
-
-    private void openExample(Exercise example) {
-        if (files.lay(example)) {
-            middle.back();
-        }
-    }
-
-    private void takeSamples() {
-        openBook.change(one -> SampleBook.addPieces(one, openBook.now()))
-                .ifPresent(added -> tell(Tally.count(added, "sample piece") + " in the Book."));
-        menu.bookShown().set(true);
-        middle.back();
+        help.shortcuts(Shortcuts.all(menu));
     }
 
     /** Prints the sheet. */

@@ -85,22 +85,23 @@ class HintTest extends OnStage {
         interact(() -> {
             Hint.on(one, "first");
             one.requestFocus();
-            Hint.tell(one);
+            Hint.tell(one, "nothing to say");
         });
         assertThat(WaitForAsyncUtils.asyncFx(this::said).get()).contains("first");
         type(KeyCode.RIGHT);
         assertThat(WaitForAsyncUtils.asyncFx(this::said).get()).isEmpty();
         interact(() -> {
             one.requestFocus();
-            Hint.tell(one);
+            Hint.tell(one, "nothing to say");
         });
         assertThat(WaitForAsyncUtils.asyncFx(this::said).get()).contains("first");
         interact(other::requestFocus);
         assertThat(WaitForAsyncUtils.asyncFx(this::said).get()).isEmpty();
         interact(() -> {
             Hint.off(one);
-            Hint.tell(one);
+            one.requestFocus();
+            Hint.tell(one, "nothing to say");
         });
-        assertThat(WaitForAsyncUtils.asyncFx(this::said).get()).isEmpty();
+        assertThat(WaitForAsyncUtils.asyncFx(this::said).get()).contains("nothing to say");
     }
 }
