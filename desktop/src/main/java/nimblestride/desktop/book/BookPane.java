@@ -25,6 +25,7 @@ import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.look.Titles;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.Collections.Collection;
 import nimblestride.store.book.Kept;
@@ -40,7 +41,7 @@ public final class BookPane extends VBox {
     private final TextField search = new TextField();
     private final ComboBox<Collection> collection = new ComboBox<>();
     private final ListView<Kept> list = new ListView<>();
-    private final Label empty = new Label();
+    private final Label empty = new Wrapped();
     private final SmallButton putBack = new SmallButton("Put back", "put-back", this::putBack);
     private final Newest searching = new Newest("searching the Book");
     private Optional<UUID> current = Optional.empty();
@@ -86,7 +87,6 @@ public final class BookPane extends VBox {
         list.setId("book-list");
         list.setAccessibleText("Exercises in the Book");
         list.setCellFactory(view -> new KeptCell());
-        empty.setWrapText(true);
         empty.getStyleClass().addAll("quiet", "book-empty");
         list.setPlaceholder(empty);
         list.setOnMouseClicked(event -> {

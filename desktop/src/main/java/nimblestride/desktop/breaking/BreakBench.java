@@ -7,6 +7,7 @@ import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Bench;
 import nimblestride.desktop.pages.LatePage;
 import nimblestride.desktop.pages.Pages;
@@ -14,7 +15,7 @@ import nimblestride.desktop.pages.Pages;
 /** The Break bench: a bar, and what can be asked of it. */
 public final class BreakBench extends Pages implements Bench {
     private final BarChoice bars;
-    private final Label felt = new Label();
+    private final Label felt = new Wrapped("", "quiet");
 
     /** @param nanos a clock in nanoseconds, for taps */
     public BreakBench(
@@ -41,10 +42,7 @@ public final class BreakBench extends Pages implements Bench {
                     fill.get().hold(pattern);
                     choose("Does it fill?");
                 }));
-        felt.getStyleClass().add("quiet");
         felt.setId("felt");
-        felt.setWrapText(true);
-        felt.setMinHeight(USE_PREF_SIZE);
         addBeside(felt);
         choose("Readings");
     }

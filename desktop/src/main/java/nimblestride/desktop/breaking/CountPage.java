@@ -27,6 +27,7 @@ import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.DownScroll;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.typing.TypedField;
 
@@ -157,9 +158,7 @@ final class CountPage extends VBox implements Page {
         button.setMaxWidth(Double.MAX_VALUE);
         button.setMinWidth(Region.USE_PREF_SIZE);
         button.setOnAction(event -> choose.run());
-        Label label = new Label(said);
-        label.getStyleClass().add("said");
-        label.setWrapText(true);
+        Label label = new Wrapped(said, "said");
         label.setMinWidth(0);
         GridPane.setHgrow(label, Priority.ALWAYS);
         int row = ways.getRowCount();

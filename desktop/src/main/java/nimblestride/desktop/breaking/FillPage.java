@@ -10,13 +10,14 @@ import nimblestride.core.finding.Finding;
 import nimblestride.core.text.PatternLengthText;
 import nimblestride.core.text.TextException;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 
 /** Does a pattern of this length fill the bar? With a button that mends what does not. */
 final class FillPage extends VBox implements Page {
     private final Desk desk;
     private final TextField pattern = new TextField();
-    private final Label answer = new Label();
+    private final Label answer = new Wrapped();
     private final Button mend = new Button();
 
     FillPage(Desk desk) {
@@ -27,8 +28,6 @@ final class FillPage extends VBox implements Page {
         pattern.setPrefWidth(320);
         pattern.setAccessibleText("A pattern or its length, as in: 14 x 1/16");
         pattern.textProperty().addListener(change -> show(desk.exercise().get()));
-        answer.setWrapText(true);
-        answer.setMinHeight(USE_PREF_SIZE);
         answer.setMaxWidth(Double.MAX_VALUE);
         mend.setId("fill-mend");
         mend.getStyleClass().add("small");

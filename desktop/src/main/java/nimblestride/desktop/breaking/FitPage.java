@@ -30,6 +30,7 @@ import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 
 /** Which cells fill a length exactly; each way can be added as a layer or as a sticking. */
@@ -40,7 +41,7 @@ final class FitPage extends VBox implements Page {
     private final CheckBox together = new CheckBox("alike together");
     private final CheckBox hand = new CheckBox("lead hand back on the 1");
     private final ComboBox<Voice> voice = new ComboBox<>();
-    private final Label answer = new Label();
+    private final Label answer = new Wrapped();
     private final GridPane ways = new GridPane();
     private final Newest answers = new Newest("fitting");
 
@@ -69,8 +70,6 @@ final class FitPage extends VBox implements Page {
             box.selectedProperty().addListener(change -> ask());
         }
         question.textProperty().addListener(change -> ask());
-        answer.setWrapText(true);
-        answer.setMinHeight(Region.USE_PREF_SIZE);
         ways.getStyleClass().add("ways");
         getChildren().setAll(first, demands, answer, new DownScroll(ways));
         ask();
@@ -155,9 +154,7 @@ final class FitPage extends VBox implements Page {
 
     private void addWay(List<Integer> cells, String note, FitQuestion asked) {
         String text = cells.stream().map(String::valueOf).collect(Collectors.joining("+"));
-        Label label = new Label(note.isEmpty() ? text : text + "  " + note);
-        label.getStyleClass().add("said");
-        label.setWrapText(true);
+        Label label = new Wrapped(note.isEmpty() ? text : text + "  " + note, "said");
         GridPane.setHgrow(label, Priority.ALWAYS);
         Button layer = new SmallButton("Add as a layer", () -> add(Pattern.Cell.ofCells(cells, asked.unit())));
         Button sticking = new SmallButton(

@@ -26,6 +26,7 @@ import nimblestride.core.text.GapsText;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 
 /** What meter is this? Tapped with the T key or the button, or typed as the lengths between accents. */
@@ -41,7 +42,7 @@ final class ListenPage extends VBox implements Page {
     private final Button tap = new Button("Tap  (T)");
     private final Button again = new Button("Start again");
     private final TextField lengths = new TextField();
-    private final Label answer = new Label(HOW);
+    private final Label answer = new Wrapped(HOW);
     private final GridPane found = new GridPane();
     private final EventHandler<KeyEvent> keys = this::press;
     private Taps taps = Taps.none();
@@ -69,8 +70,6 @@ final class ListenPage extends VBox implements Page {
         HBox.setHgrow(lengths, Priority.ALWAYS);
         HBox line = new HBox(tap, again, lengths);
         line.getStyleClass().add("add-line");
-        answer.setWrapText(true);
-        answer.setMinHeight(Region.USE_PREF_SIZE);
         found.getStyleClass().add("ways");
         getChildren().setAll(line, answer, new DownScroll(found));
         sceneProperty().addListener((property, old, now) -> listenIn(old, now));
@@ -156,15 +155,11 @@ final class ListenPage extends VBox implements Page {
     private void show(List<Heard> heard, boolean tapped) {
         found.getChildren().clear();
         for (Heard one : heard) {
-            Label bars = new Label(BarsText.write(one.phrase()));
-            bars.getStyleClass().add("reading-grouping");
-            bars.setWrapText(true);
+            Label bars = new Wrapped(BarsText.write(one.phrase()), "reading-grouping");
             String sure = tapped ? one.sure() + ", " + one.why() + ", quarter = " + one.tempo() : one.why();
             String meters =
                     one.bars().stream().map(bar -> bar.grouping().toString()).collect(Collectors.joining(", "));
-            Label why = new Label(meters + ": " + sure);
-            why.getStyleClass().add("quiet");
-            why.setWrapText(true);
+            Label why = new Wrapped(meters + ": " + sure, "quiet");
             VBox both = new VBox(bars, why);
             GridPane.setHgrow(both, Priority.ALWAYS);
             Button take = new SmallButton("Take it", () -> take(one, tapped));

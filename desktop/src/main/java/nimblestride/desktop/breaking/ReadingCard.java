@@ -11,6 +11,7 @@ import javafx.scene.layout.VBox;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.reading.Reading;
 import nimblestride.desktop.look.Hint;
+import nimblestride.desktop.look.Wrapped;
 
 /** One reading, to be taken by a click or Enter. */
 final class ReadingCard extends Button {
@@ -29,13 +30,10 @@ final class ReadingCard extends Button {
         }
         Label grouping = new Label(reading.grouping().toString());
         grouping.getStyleClass().add("reading-grouping");
-        Label why = new Label(reading.why());
-        why.getStyleClass().add("reading-why");
-        why.setWrapText(true);
+        Label why = new Wrapped(reading.why(), "reading-why");
         // A button asks its text for a height before it has a width of its own.
         why.setPrefWidth(TEXT_WIDTH);
         why.setMinWidth(TEXT_WIDTH);
-        why.setMinHeight(USE_PREF_SIZE);
         setMinWidth(0);
         VBox both = new VBox(grouping, why);
         setGraphic(both);

@@ -17,6 +17,7 @@ import nimblestride.core.reading.Wish;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.DownScroll;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 
 /** The readings of a bar in the four schools side by side. One click takes a reading. */
@@ -88,8 +89,7 @@ final class ReadingsPage extends VBox implements Page {
     }
 
     private VBox column(int number, BarReadings found, School school) {
-        Label title = new Label(school.title());
-        title.getStyleClass().add("quiet");
+        Label title = new Wrapped(school.title(), "quiet");
         VBox column = new VBox(title);
         column.getStyleClass().add("reading-column");
         List<Reading> best = found.best().get(school);
@@ -99,9 +99,7 @@ final class ReadingsPage extends VBox implements Page {
                     .add(new ReadingCard(reading, taken, () -> take(number, reading), () -> write(number, reading)));
         }
         if (best.isEmpty()) {
-            Label none = new Label(none(school, found.bar()));
-            none.setWrapText(true);
-            none.getStyleClass().add("quiet");
+            Label none = new Wrapped(none(school, found.bar()), "quiet");
             column.getChildren().add(none);
         }
         return column;

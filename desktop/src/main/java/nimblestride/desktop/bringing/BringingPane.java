@@ -29,6 +29,7 @@ import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.look.Titles;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.road.RoadView;
 
 /**
@@ -40,7 +41,7 @@ public final class BringingPane extends BorderPane {
 
     private final Bringing bringing;
     private final Label title = new Label();
-    private final Label status = new Label();
+    private final Label status = new Wrapped();
     private final Button take = new Button("Take it into the Book");
     private final ComboBox<Part> parts = new ComboBox<>();
     private final ComboBox<Optional<MeterProposal>> meters = new ComboBox<>();
@@ -48,7 +49,7 @@ public final class BringingPane extends BorderPane {
     private final SoundRows sounds;
     private final VBox offers = new VBox(6);
     private final VBox leftOut = new VBox(6);
-    private final Label bars = new Label();
+    private final Label bars = new Wrapped();
     private final RoadView road = new RoadView();
     private final Node choices;
     private boolean showing;
@@ -70,11 +71,8 @@ public final class BringingPane extends BorderPane {
         head.getStyleClass().add("way");
         HBox foot = new HBox(10, take, leave, status);
         foot.getStyleClass().add("way");
-        status.setWrapText(true);
         choices = choices();
         VBox result = new VBox(8, paneTitle("As it would be"), bars, road);
-        bars.setWrapText(true);
-        bars.setMinHeight(USE_PREF_SIZE);
         VBox.setVgrow(road, Priority.ALWAYS);
         SplitPane sides = new SplitPane(choices, result);
         sides.setOrientation(Orientation.HORIZONTAL);
@@ -180,7 +178,7 @@ public final class BringingPane extends BorderPane {
                                 : arrangement.leftOut())
                         .orElse(List.of(preview.problem()))
                         .stream()
-                        .map(BringingPane::wrapped)
+                        .map(Wrapped::new)
                         .toList());
         road.setVisible(preview.answer().isPresent());
         preview.answer().ifPresent(answer -> {
@@ -240,19 +238,12 @@ public final class BringingPane extends BorderPane {
             rows.add(row);
         }
         if (rows.isEmpty()) {
-            rows.add(wrapped("Nothing repeats often enough to be told from chance."));
+            rows.add(new Wrapped("Nothing repeats often enough to be told from chance."));
         }
         offers.getChildren().setAll(rows);
     }
 
     private static String capital(String word) {
         return Character.toUpperCase(word.charAt(0)) + word.substring(1);
-    }
-
-    private static Label wrapped(String text) {
-        Label label = new Label(text);
-        label.setWrapText(true);
-        label.setMinHeight(USE_PREF_SIZE);
-        return label;
     }
 }

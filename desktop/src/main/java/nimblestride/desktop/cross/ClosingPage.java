@@ -15,6 +15,7 @@ import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.typing.BarCount;
 import nimblestride.desktop.typing.TypedField;
@@ -27,7 +28,7 @@ final class ClosingPage extends VBox implements Page {
     private final Desk desk;
     private final LayerChoice riff = new LayerChoice("closing-layer", layer -> ask());
     private final TypedField<Integer> bars;
-    private final Label told = new Label();
+    private final Label told = new Wrapped();
     private final GridPane ways = new GridPane();
     private final Newest answers = new Newest("closing");
     private int count = USUAL_BARS;
@@ -55,8 +56,6 @@ final class ClosingPage extends VBox implements Page {
                 new Caption("The riff of"), riff, new Caption("against the bars, for"), bars, new Caption("bars"));
         line.getStyleClass().add("add-line");
         told.setId("closing-told");
-        told.setWrapText(true);
-        told.setMinHeight(USE_PREF_SIZE);
         ways.getStyleClass().add("ways");
         getChildren().setAll(line, told, new DownScroll(ways));
         bars.show(USUAL_BARS);
@@ -100,12 +99,8 @@ final class ClosingPage extends VBox implements Page {
         ways.getChildren().clear();
         for (WayOut way : answered.ways) {
             int row = ways.getRowCount();
-            Label label = new Label(way.label());
-            label.setWrapText(true);
-            label.setMinHeight(USE_PREF_SIZE);
-            Label sum = new Label(way.sum());
-            sum.setWrapText(true);
-            sum.getStyleClass().add("finding-sum");
+            Label label = new Wrapped(way.label());
+            Label sum = new Wrapped(way.sum(), "finding-sum");
             VBox words = new VBox(label, sum);
             GridPane.setHgrow(words, Priority.ALWAYS);
             Caption kind = new Caption(way.kind().title());

@@ -23,6 +23,7 @@ import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.FlowLine;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.look.Titles;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.typing.TypedField;
 
@@ -35,7 +36,7 @@ final class FamiliesPage extends VBox implements Page {
     private final LayerChoice layer = new LayerChoice("family-layer", chosen -> ask());
     private final ComboBox<Kind> kind = new ComboBox<>();
     private final TypedField<Phrase> meters;
-    private final Label told = new Label();
+    private final Label told = new Wrapped();
     private final GridPane members = new GridPane();
     private final SmallButton keepAll;
     private final Newest answers = new Newest("families");
@@ -93,8 +94,6 @@ final class FamiliesPage extends VBox implements Page {
                         one.members().stream().map(Family.Member::exercise).toList())));
         FlowLine line = new FlowLine(new Caption("From"), layer, kind, meters, keepAll);
         told.setId("family-told");
-        told.setWrapText(true);
-        told.setMinHeight(USE_PREF_SIZE);
         members.getStyleClass().add("ways");
         getChildren().setAll(line, told, new DownScroll(members));
     }
@@ -163,9 +162,7 @@ final class FamiliesPage extends VBox implements Page {
         int row = members.getRowCount();
         Label label = new Label(member.label());
         label.getStyleClass().add("said");
-        Label why = new Label(member.why());
-        why.getStyleClass().add("finding-sum");
-        why.setWrapText(true);
+        Label why = new Wrapped(member.why(), "finding-sum");
         GridPane.setHgrow(why, Priority.ALWAYS);
         SmallButton attempt = new SmallButton("Try it", "family-try-" + row, () -> {
             tried = Optional.of(member.exercise());

@@ -19,6 +19,7 @@ import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.typing.BarCount;
 import nimblestride.desktop.typing.TypedField;
@@ -30,7 +31,7 @@ final class FlowPage extends VBox implements Page {
 
     private final Desk desk;
     private final TypedField<Integer> ones;
-    private final Label told = new Label();
+    private final Label told = new Wrapped();
     private final GridPane pulses = new GridPane();
     private final Newest answers = new Newest("threading pulses");
 
@@ -49,8 +50,6 @@ final class FlowPage extends VBox implements Page {
         HBox line = new HBox(new Caption("All layers play a 1 only every"), ones, new Caption("bars; 1 for every bar"));
         line.getStyleClass().add("add-line");
         told.setId("flow-told");
-        told.setWrapText(true);
-        told.setMinHeight(USE_PREF_SIZE);
         pulses.getStyleClass().add("ways");
         getChildren().setAll(line, told, new DownScroll(pulses));
     }

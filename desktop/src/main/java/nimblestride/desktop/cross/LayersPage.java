@@ -19,6 +19,7 @@ import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.Palette;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 
 /** A row for each layer, and a line to type another one. */
@@ -31,7 +32,7 @@ final class LayersPage extends VBox implements Page {
     private final List<LayerRow> shown = new ArrayList<>();
     private final TextField adding = new TextField();
     private final Button add = new Button("Add");
-    private final Label problem = new Label();
+    private final Label problem = new Wrapped("", "problem");
     private final Label hint = new Label();
     private final FlowPane examples = new FlowPane();
     private Palette palette = Palette.DAY;
@@ -48,11 +49,11 @@ final class LayersPage extends VBox implements Page {
         add.setId("add-layer-button");
         add.setOnAction(event -> add());
         Hint.on(add, "Voice, then \"every\" and a value, \"4 over bar\", or \"cell x..x. of 1/16\"");
-        HBox line = new HBox(new Label("Add a layer"), adding, add);
+        Label caption = new Label("Add a layer");
+        caption.setMinWidth(USE_PREF_SIZE);
+        add.setMinWidth(USE_PREF_SIZE);
+        HBox line = new HBox(caption, adding, add);
         line.getStyleClass().add("add-line");
-        problem.getStyleClass().add("problem");
-        problem.setWrapText(true);
-        problem.setMinHeight(USE_PREF_SIZE);
         tell("");
 
         hint.getStyleClass().add("quiet");

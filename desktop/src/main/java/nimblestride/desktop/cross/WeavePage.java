@@ -17,6 +17,7 @@ import nimblestride.desktop.look.FlowLine;
 import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.weave.Displacing;
 import nimblestride.desktop.weave.WeaveView;
@@ -29,8 +30,8 @@ final class WeavePage extends VBox implements Page {
     private final Desk desk;
     private final LayerChoice inHand;
     private final WeaveView weave;
-    private final Label told = new Label();
-    private final Label parts = new Label();
+    private final Label told = new Wrapped("", "quiet");
+    private final Label parts = new Wrapped("", "quiet");
     private Answer answer;
     private long lastLanding = -1;
 
@@ -38,10 +39,7 @@ final class WeavePage extends VBox implements Page {
         this.desk = desk;
         getStyleClass().add("page");
         told.setId("weave-told");
-        told.getStyleClass().add("quiet");
         told.setMinWidth(0);
-        told.setWrapText(true);
-        told.setMinHeight(USE_PREF_SIZE);
         weave = new WeaveView(displacing(), this::tell);
         inHand = new LayerChoice("weave-layer", weave::setInHand);
         SmallButton landing = new SmallButton("Next landing", "weave-landing", this::nextLanding);
@@ -50,9 +48,6 @@ final class WeavePage extends VBox implements Page {
         Hint.on(fit, "Rows as high as shows the whole way home (0)");
         FlowLine line = new FlowLine(new Caption("In hand"), inHand, landing, fit);
         parts.setId("weave-parts");
-        parts.getStyleClass().add("quiet");
-        parts.setWrapText(true);
-        parts.setMinHeight(USE_PREF_SIZE);
         VBox.setVgrow(weave, Priority.ALWAYS);
         getChildren().setAll(line, told, parts, weave);
     }

@@ -1,15 +1,13 @@
 package nimblestride.desktop.findings;
 
-import javafx.scene.control.Label;
+import nimblestride.desktop.look.Wrapped;
 
 /** Text that is broken into lines. How high it then is, is kept. */
-final class WrappedText extends Label {
+final class WrappedText extends Wrapped {
     private final KeptHeight kept = new KeptHeight();
 
     WrappedText(String styleClass) {
-        setWrapText(true);
-        setMinHeight(USE_PREF_SIZE);
-        getStyleClass().add(styleClass);
+        super("", styleClass);
     }
 
     @Override

@@ -23,6 +23,7 @@ import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.staff.DrawingsView;
 import nimblestride.formats.face.Faces;
@@ -41,7 +42,7 @@ final class BookletPage extends HBox implements Page {
     private final OpenBook book;
     private final TextField title = new TextField("Exercises");
     private final VBox list = new VBox();
-    private final Label told = new Label();
+    private final Label told = new Wrapped("", "quiet");
     private final DrawingsView preview = new DrawingsView(4, 14, true);
     private final Newest newest = new Newest("setting a booklet");
     private final Map<Kept, CheckBox> boxes = new LinkedHashMap<>();
@@ -55,8 +56,6 @@ final class BookletPage extends HBox implements Page {
         title.setId("booklet-title");
         title.setAccessibleText("Title of the booklet");
         title.textProperty().addListener(change -> set());
-        told.getStyleClass().add("quiet");
-        told.setWrapText(true);
         told.setId("booklet-told");
         HBox buttons = new HBox(
                 8,

@@ -28,6 +28,7 @@ import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.look.Titles;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.staff.DrawingsView;
 import nimblestride.formats.face.Faces;
@@ -42,7 +43,7 @@ final class SheetPage extends HBox implements Page {
     private final Delivery delivery;
     private final DrawingsView preview = new DrawingsView(4, GAP, true);
     private final Newest newest = new Newest("setting a sheet");
-    private final Label told = new Label();
+    private final Label told = new Wrapped("", "quiet");
     private final Map<Section, CheckBox> sections = new EnumMap<>(Section.class);
     private Optional<Exercise> shown = Optional.empty();
     private List<Drawing> pages = List.of();
@@ -123,8 +124,6 @@ final class SheetPage extends HBox implements Page {
                                 "% of the goal",
                                 value -> sheet.get().inStages(sheet.get().stages(), value)),
                         told);
-        told.getStyleClass().add("quiet");
-        told.setWrapText(true);
         all.getStyleClass().add("sheet-choices");
         return all;
     }

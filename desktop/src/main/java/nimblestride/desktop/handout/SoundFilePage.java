@@ -20,6 +20,7 @@ import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.FlowLine;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.look.Titles;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.play.Transport;
 import nimblestride.desktop.typing.TypedField;
@@ -39,7 +40,7 @@ final class SoundFilePage extends VBox implements Page {
     private final ComboBox<Integer> bits = new ComboBox<>();
     private final CheckBox apart = new CheckBox("the music on the left, the click on the right");
     private final TypedField<Integer> rounds;
-    private final Label length = new Label();
+    private final Label length = new Wrapped();
     private final ProgressBar progress = new ProgressBar(0);
     private final SmallButton cancel;
     private final Newest writing = new Newest("writing sound");
@@ -69,8 +70,6 @@ final class SoundFilePage extends VBox implements Page {
         bits.valueProperty().addListener(change -> measure());
         apart.selectedProperty().addListener(change -> measure());
         length.setId("wav-length");
-        length.setWrapText(true);
-        length.setMinHeight(USE_PREF_SIZE);
         progress.setPrefWidth(240);
         cancel = new SmallButton("Give it up", "wav-cancel", () -> goesOn.set(false));
         working(false);

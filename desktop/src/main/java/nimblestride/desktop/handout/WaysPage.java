@@ -22,6 +22,7 @@ import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.staff.DrawingPicture;
 import nimblestride.formats.face.Faces;
@@ -117,10 +118,7 @@ final class WaysPage extends VBox implements Page {
 
     private VBox card(Seen seen, boolean best) {
         Way way = seen.way;
-        Label name = new Label(way.name());
-        name.getStyleClass().add("pane-title");
-        name.setWrapText(true);
-        name.setMinHeight(USE_PREF_SIZE);
+        Label name = new Wrapped(way.name(), "pane-title");
         VBox head = new VBox(name);
         if (best) {
             Label reads = new Label("reads best here");
@@ -130,11 +128,9 @@ final class WaysPage extends VBox implements Page {
         }
         DrawingPicture picture = new DrawingPicture(seen.start, SPACE, palette);
         picture.setAccessibleText(way.name() + ", the first lines");
-        Label proof = new Label(way.strokes() + (way.strokes() == 1 ? " stroke" : " strokes")
+        Label proof = new Wrapped(way.strokes() + (way.strokes() == 1 ? " stroke" : " strokes")
                 + " read back from these notes, each at the moment it is heard.");
         proof.getStyleClass().add("reading-why");
-        proof.setWrapText(true);
-        proof.setMinHeight(USE_PREF_SIZE);
         HBox reasons = new HBox(reasons("For", way.speaksFor()), reasons("Against", way.speaksAgainst()));
         reasons.getStyleClass().add("reasons");
         VBox card = new VBox(head, picture, buttons(way), reasons, proof);
@@ -172,10 +168,7 @@ final class WaysPage extends VBox implements Page {
         head.getStyleClass().add("reading-grouping");
         column.getChildren().add(head);
         for (String reason : reasons.isEmpty() ? List.of("Nothing.") : reasons) {
-            Label label = new Label(reason);
-            label.setWrapText(true);
-            label.setMinHeight(USE_PREF_SIZE);
-            label.getStyleClass().add("reading-why");
+            Label label = new Wrapped(reason, "reading-why");
             column.getChildren().add(label);
         }
         HBox.setHgrow(column, Priority.ALWAYS);

@@ -22,6 +22,7 @@ import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.look.Wrapped;
 
 /** The help: a list of topics that grows shorter as one types, and beside it the topic, with examples to open. */
 public final class HelpPane extends BorderPane {
@@ -105,7 +106,7 @@ public final class HelpPane extends BorderPane {
             titles.getChildren().add(title);
         }
         if (found.isEmpty()) {
-            titles.getChildren().add(paragraph("Nothing here is about that. Try one word, such as reset."));
+            titles.getChildren().add(new Wrapped("Nothing here is about that. Try one word, such as reset."));
         } else {
             show(found.get(0));
         }
@@ -119,7 +120,7 @@ public final class HelpPane extends BorderPane {
         Label title = new Label(topic.title());
         title.getStyleClass().add("exercise-name");
         text.getChildren().setAll(title);
-        topic.paragraphs().forEach(paragraph -> text.getChildren().add(paragraph(paragraph)));
+        topic.paragraphs().forEach(paragraph -> text.getChildren().add(new Wrapped(paragraph)));
         if (!topic.entries().isEmpty()) {
             text.getChildren().add(list(topic.entries()));
         }
@@ -141,21 +142,13 @@ public final class HelpPane extends BorderPane {
         GridPane grid = new GridPane();
         grid.getStyleClass().add("ways");
         for (Entry entry : entries) {
-            Label name = paragraph(entry.name());
-            name.getStyleClass().add("entry");
+            Label name = new Wrapped(entry.name(), "entry");
             GridPane.setValignment(name, VPos.TOP);
-            grid.addRow(grid.getRowCount(), name, paragraph(entry.told()));
+            grid.addRow(grid.getRowCount(), name, new Wrapped(entry.told()));
         }
         ColumnConstraints first = new ColumnConstraints();
         first.setPercentWidth(34);
         grid.getColumnConstraints().setAll(first);
         return grid;
-    }
-
-    private static Label paragraph(String words) {
-        Label label = new Label(words);
-        label.setWrapText(true);
-        label.setMinHeight(USE_PREF_SIZE);
-        return label;
     }
 }

@@ -18,6 +18,7 @@ import nimblestride.core.text.PatternText;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.Hint;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -35,11 +36,9 @@ final class BuildPage extends VBox implements Page {
         this.desk = desk;
         this.stage = stage;
         getStyleClass().add("page");
-        Label how = new Label(
+        Label how = new Wrapped(
                 "Choose how far it is built up: only that much is heard and seen. All comes back with the last.");
-        how.setWrapText(true);
         how.getStyleClass().add("quiet");
-        how.setMinHeight(Region.USE_PREF_SIZE);
         rows.getStyleClass().add("ways");
         getChildren().setAll(how, new DownScroll(rows));
     }

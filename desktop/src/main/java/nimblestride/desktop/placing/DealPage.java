@@ -33,6 +33,7 @@ import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.look.Titles;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 
 /** One part of a sticking kept, and everything tried in the rest, one after the other; what is clean is ticked off. */
@@ -52,7 +53,7 @@ final class DealPage extends VBox implements Page {
     private final CheckBox accents = new CheckBox("accents");
     private final CheckBox ghosts = new CheckBox("ghosts");
     private final ComboBox<Dealing.Order> order = new ComboBox<>();
-    private final Label answer = new Label();
+    private final Label answer = new Wrapped();
     private final CheckBox practised = new CheckBox("practised");
     private final FlowPane choices = new FlowPane();
     private Optional<Sticking> base = Optional.empty();
@@ -101,8 +102,6 @@ final class DealPage extends VBox implements Page {
         most.textProperty().addListener(change -> startAnew());
         FlowPane first = new FlowPane(which, way, open, cells, order);
         first.getStyleClass().add("wishes");
-        answer.setWrapText(true);
-        answer.setMinHeight(USE_PREF_SIZE);
         answer.setId("deal-answer");
         practised.setId("deal-practised");
         practised.selectedProperty().addListener((property, was, now) -> tick(now));

@@ -17,6 +17,7 @@ import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.Titles;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.typing.TypedField;
 
@@ -101,9 +102,7 @@ final class HandsPage extends VBox implements Page {
     }
 
     private static Label sentence(String text) {
-        Label label = new Label(text.strip());
-        label.setWrapText(true);
-        label.setMinHeight(USE_PREF_SIZE);
+        Label label = new Wrapped(text.strip());
         return label;
     }
 }

@@ -18,6 +18,7 @@ import nimblestride.core.score.Style;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.look.Titles;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.staff.StaffView;
 
@@ -35,7 +36,7 @@ final class StaffPage extends VBox implements Page {
             choice("staff-stickings", "Stickings under the staff", Style.Stickings.values());
     private final CheckBox counts = new CheckBox("counts");
     private final CheckBox untilBack = new CheckBox("until all is back");
-    private final Label told = new Label();
+    private final Label told = new Wrapped("", "quiet");
     private final StaffView staff;
     private Optional<Exercise> shown = Optional.empty();
 
@@ -68,8 +69,6 @@ final class StaffPage extends VBox implements Page {
         untilBack.setId("staff-until-back");
         untilBack.setMinWidth(USE_PREF_SIZE);
         told.setId("staff-told");
-        told.getStyleClass().add("quiet");
-        told.setWrapText(true);
         parts.valueProperty().addListener(change -> write());
         lengths.valueProperty().addListener(change -> write());
         stickings.valueProperty().addListener(change -> write());

@@ -20,6 +20,7 @@ import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.Titles;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -33,7 +34,7 @@ final class VoicesPage extends VBox implements Page {
     private final ComboBox<Limb> limb = new ComboBox<>();
     private final ComboBox<Integer> key = new ComboBox<>();
     private final ComboBox<Integer> place = new ComboBox<>();
-    private final Label problem = new Label();
+    private final Label problem = new Wrapped("", "problem");
     private final GridPane own = new GridPane();
 
     VoicesPage(Desk desk) {
@@ -74,9 +75,6 @@ final class VoicesPage extends VBox implements Page {
         FlowPane row =
                 new FlowPane(name, limb, new Caption("General MIDI key"), key, new Caption("staff place"), place, add);
         row.getStyleClass().add("wishes");
-        problem.getStyleClass().add("problem");
-        problem.setWrapText(true);
-        problem.setMinHeight(USE_PREF_SIZE);
         own.getStyleClass().add("ways");
         getChildren().setAll(row, problem, new DownScroll(own));
     }

@@ -23,6 +23,7 @@ import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.FlowLine;
 import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.play.Transport;
 import nimblestride.store.book.Book;
@@ -73,12 +74,10 @@ final class LadderPage extends VBox implements Page {
                     }
                 },
                 book::today);
-        Label about = new Label(
+        Label about = new Wrapped(
                 "A ladder leads from a slow tempo to the goal in even steps: so many clean passes go up, so many"
                         + " that are not clean yet step back. It reads the log, and shows today's step at once.");
         about.getStyleClass().add("quiet");
-        about.setWrapText(true);
-        about.setMinHeight(USE_PREF_SIZE);
         without.getChildren().setAll(about, new SmallButton("Make a ladder", "ladder-make", this::make));
         FlowLine now = new FlowLine(play, new PassButtons("ladder", this::went), later);
         with.getChildren()

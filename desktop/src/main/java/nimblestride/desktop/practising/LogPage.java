@@ -33,6 +33,7 @@ import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.FlowLine;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.typing.TypedField;
 import nimblestride.store.book.Book;
@@ -51,7 +52,7 @@ final class LogPage extends VBox implements Page {
     private final TypedField<Note> line;
     private final CheckBox all = new CheckBox("of everything");
     private final GridPane list = new GridPane();
-    private final Label hard = new Label();
+    private final Label hard = new Wrapped("", "quiet");
     private final Chart weeks = new Chart("chart-weeks");
     private final Chart tempos = new Chart("chart-tempos");
     private final SmallButton putBack = new SmallButton("Put the entry back", "log-put-back", this::putBack);
@@ -84,9 +85,6 @@ final class LogPage extends VBox implements Page {
         list.getStyleClass().add("ways");
         list.setId("log-list");
         hard.setId("log-hard");
-        hard.setWrapText(true);
-        hard.setMinHeight(USE_PREF_SIZE);
-        hard.getStyleClass().add("quiet");
         VBox charts = new VBox(6, tempos, weeks);
         charts.setMinWidth(220);
         DownScroll entries = new DownScroll(new VBox(4, putBack, list, hard));
@@ -227,9 +225,7 @@ final class LogPage extends VBox implements Page {
             Label when = new Label(WHEN.format(entry.when()));
             when.getStyleClass().add("quiet");
             when.setMinWidth(USE_PREF_SIZE);
-            Label said = new Label((named ? entry.what() + ": " : "") + NoteText.write(withoutName(entry), beat()));
-            said.setWrapText(true);
-            said.setMinHeight(USE_PREF_SIZE);
+            Label said = new Wrapped((named ? entry.what() + ": " : "") + NoteText.write(withoutName(entry), beat()));
             Region between = new Region();
             HBox.setHgrow(between, Priority.ALWAYS);
             SmallButton change = new SmallButton("Change", "log-change-" + row, () -> change(Optional.of(entry)));

@@ -20,6 +20,7 @@ import nimblestride.core.text.StageText;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.play.Transport;
 import nimblestride.desktop.typing.TypedField;
@@ -30,7 +31,7 @@ final class StagesPage extends VBox implements Page {
     private final Transport transport;
     private final Consumer<String> tell;
     private final GridPane rows = new GridPane();
-    private final Label none = new Label();
+    private final Label none = new Wrapped("", "quiet");
     private final SmallButton itself;
     private List<Stage> shown = List.of();
     private final List<TypedField<Stage>> fields = new ArrayList<>();
@@ -48,9 +49,6 @@ final class StagesPage extends VBox implements Page {
                 new SmallButton("Propose stages", "stages-propose", this::propose),
                 new SmallButton("Add a stage", "stage-add", () -> add(Stage.of(Task.AS_WRITTEN))),
                 itself);
-        none.getStyleClass().add("quiet");
-        none.setWrapText(true);
-        none.setMinHeight(USE_PREF_SIZE);
         none.setText(
                 "A way in small steps: count it aloud, pad it, one limb at a time, then all of them, with accents and"
                         + " ornaments, in frames of time and fill. Stages are proposed for this exercise, and can be typed:"

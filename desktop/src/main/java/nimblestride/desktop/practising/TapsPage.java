@@ -24,6 +24,7 @@ import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.FlowLine;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.play.Devices;
 import nimblestride.desktop.play.PadKeys;
@@ -156,9 +157,7 @@ final class TapsPage extends VBox implements Page {
     private void say(List<String> sentences) {
         told.getChildren().clear();
         for (String sentence : sentences) {
-            Label label = new Label(sentence);
-            label.setWrapText(true);
-            label.setMinHeight(USE_PREF_SIZE);
+            Label label = new Wrapped(sentence);
             label.getStyleClass().add(told.getChildren().isEmpty() ? "entry-name" : "quiet");
             told.getChildren().add(label);
         }

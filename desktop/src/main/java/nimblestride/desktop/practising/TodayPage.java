@@ -32,6 +32,7 @@ import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.typing.TypedField;
 import nimblestride.desktop.typing.WholeNumber;
@@ -47,7 +48,7 @@ final class TodayPage extends VBox implements Page {
     private final OpenBook book;
     private final Consumer<UUID> open;
     private final GridPane turns = new GridPane();
-    private final Label neglected = new Label();
+    private final Label neglected = new Wrapped();
     private final Newest planning = new Newest("planning a sitting");
     private int minutes = USUAL_MINUTES;
 
@@ -78,8 +79,6 @@ final class TodayPage extends VBox implements Page {
         turns.getStyleClass().add("ways");
         turns.setId("today-turns");
         neglected.setId("today-neglected");
-        neglected.setWrapText(true);
-        neglected.setMinHeight(USE_PREF_SIZE);
         getChildren()
                 .setAll(
                         line(new Caption("With"), time, new Caption("minutes today")),
@@ -117,10 +116,7 @@ final class TodayPage extends VBox implements Page {
     }
 
     private static Label quiet(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("quiet");
-        label.setWrapText(true);
-        label.setMinHeight(USE_PREF_SIZE);
+        Label label = new Wrapped(text, "quiet");
         return label;
     }
 

@@ -29,6 +29,7 @@ import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.look.Titles;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.typing.TypedField;
 
@@ -48,18 +49,13 @@ final class ImpliedPage extends VBox implements Page {
     /** One of the two ways, with its picture and what it is for. */
     private static final class Side extends VBox {
         private final FeelsPicture picture;
-        private final Label about = new Label();
+        private final Label about = new Wrapped();
 
         Side(String title, String id, Runnable changed) {
             getStyleClass().add("page");
-            Label head = new Label(title);
-            head.getStyleClass().add("pane-title");
-            head.setWrapText(true);
-            head.setMinHeight(USE_PREF_SIZE);
+            Label head = new Wrapped(title, "pane-title");
             picture = new FeelsPicture("picture-" + id, changed);
             about.setId("about-" + id);
-            about.setWrapText(true);
-            about.setMinHeight(USE_PREF_SIZE);
             HBox.setHgrow(this, Priority.ALWAYS);
             setMinWidth(0);
             setPrefWidth(100);

@@ -24,6 +24,7 @@ import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 
 /** The pivot: the new tempo with its sum, both feels to scale, and sections made of it. */
@@ -32,10 +33,10 @@ final class PivotPage extends VBox implements Page {
     private final GearInHand gear;
     private final GearLine line;
     private final FeelsPicture picture = new FeelsPicture("both-feels", this::ask);
-    private final Label headline = new Label();
+    private final Label headline = new Wrapped("", "said");
     private final GridPane told = new GridPane();
     private final CheckBox leadIns = new CheckBox("with lead-ins");
-    private final Label problem = new Label();
+    private final Label problem = new Wrapped("", "problem");
     private final Newest answers = new Newest("working out a pivot");
 
     /** What is shown of a change, or why nothing is. */
@@ -47,13 +48,8 @@ final class PivotPage extends VBox implements Page {
         getStyleClass().add("page");
         line = new GearLine(gear);
         headline.setId("new-tempo");
-        headline.getStyleClass().add("said");
-        headline.setWrapText(true);
-        headline.setMinHeight(USE_PREF_SIZE);
         told.setId("pivot-told");
         told.getStyleClass().add("ways");
-        problem.getStyleClass().add("problem");
-        problem.setWrapText(true);
         problem.setManaged(false);
         leadIns.setId("with-lead-ins");
         leadIns.setSelected(true);
@@ -118,12 +114,8 @@ final class PivotPage extends VBox implements Page {
         told.getChildren().clear();
         for (ShiftWords.Told one : seen.told.subList(Math.min(1, seen.told.size()), seen.told.size())) {
             Caption about = new Caption(one.about());
-            Label sentence = new Label(one.sentence());
-            sentence.setWrapText(true);
-            sentence.setMinHeight(USE_PREF_SIZE);
-            Label sum = new Label(one.sum());
-            sum.setWrapText(true);
-            sum.getStyleClass().add("finding-sum");
+            Label sentence = new Wrapped(one.sentence());
+            Label sum = new Wrapped(one.sum(), "finding-sum");
             VBox words = one.sum().isEmpty() ? new VBox(sentence) : new VBox(sentence, sum);
             GridPane.setHgrow(words, Priority.ALWAYS);
             GridPane.setValignment(about, VPos.TOP);

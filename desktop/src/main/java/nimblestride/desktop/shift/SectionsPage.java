@@ -23,6 +23,7 @@ import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.FlowLine;
 import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.play.Transport;
 
@@ -37,8 +38,8 @@ final class SectionsPage extends VBox implements Page {
     private final Desk desk;
     private final Transport transport;
     private final GridPane grid = new GridPane();
-    private final Label told = new Label();
-    private final Label problem = new Label();
+    private final Label told = new Wrapped();
+    private final Label problem = new Wrapped("", "problem");
     private final List<SectionRow> rows = new ArrayList<>();
 
     SectionsPage(Desk desk, Transport transport) {
@@ -58,11 +59,7 @@ final class SectionsPage extends VBox implements Page {
         all.setMinWidth(USE_PREF_SIZE);
         FlowLine line = new FlowLine(all, other, again, back);
         told.setId("sections-told");
-        told.setWrapText(true);
-        told.setMinHeight(USE_PREF_SIZE);
         problem.setId("sections-problem");
-        problem.getStyleClass().add("problem");
-        problem.setWrapText(true);
         showProblem("");
         grid.getStyleClass().add("sections");
         getChildren().setAll(line, problem, new DownScroll(grid), told);

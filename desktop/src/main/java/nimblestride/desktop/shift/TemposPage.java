@@ -27,6 +27,7 @@ import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.typing.TypedField;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -157,9 +158,7 @@ final class TemposPage extends VBox implements Page {
         List.of(friendly, roundings, settings, route)
                 .forEach(pane -> pane.getChildren().clear());
         if (seen.chain == null) {
-            Label problem = new Label(seen.problem);
-            problem.getStyleClass().add("problem");
-            problem.setWrapText(true);
+            Label problem = new Wrapped(seen.problem, "problem");
             friendly.getChildren().add(problem);
             return;
         }
@@ -280,9 +279,7 @@ final class TemposPage extends VBox implements Page {
     }
 
     private static Node wrapped(String text) {
-        Label label = new Label(text);
-        label.setWrapText(true);
-        label.setMinHeight(USE_PREF_SIZE);
+        Label label = new Wrapped(text);
         GridPane.setHgrow(label, Priority.ALWAYS);
         return label;
     }

@@ -19,6 +19,7 @@ import nimblestride.core.text.ValueText;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.Titles;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.play.PlaySettings;
 import nimblestride.desktop.typing.TypedField;
@@ -32,7 +33,7 @@ public final class BandPage extends VBox implements Page {
     private final ComboBox<Mode> mode = new ComboBox<>();
     private final ComboBox<Boolean> ownPulse = new ComboBox<>();
     private final TypedField<NoteValue> pulse;
-    private final Label told = new Label();
+    private final Label told = new Wrapped("", "quiet");
     private NoteValue kept = NoteValue.QUARTER;
     private boolean showing;
 
@@ -63,10 +64,7 @@ public final class BandPage extends VBox implements Page {
         pulse.field().setAccessibleText("The band's pulse, as in 1/4 or dotted eighth");
         pulse.setPrefWidth(120);
         pulse.setMinWidth(120);
-        told.getStyleClass().add("quiet");
         told.setId("band-told");
-        told.setWrapText(true);
-        told.setMinHeight(USE_PREF_SIZE);
         getChildren()
                 .setAll(
                         plays,

@@ -14,6 +14,7 @@ import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.FlowLine;
 import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.play.Devices;
 import nimblestride.desktop.play.PadKeys;
@@ -66,10 +67,7 @@ public final class PadsPage extends VBox implements Page {
         CheckBox keys = new CheckBox("The computer's keys are pads");
         keys.setId("keys");
         keys.selectedProperty().bindBidirectional(devices.keys());
-        Label named = new Label(PadKeys.told() + "; with Shift an accent.");
-        named.getStyleClass().add("quiet");
-        named.setWrapText(true);
-        named.setMinHeight(USE_PREF_SIZE);
+        Label named = new Wrapped(PadKeys.told() + "; with Shift an accent.", "quiet");
         last.setId("last-stroke");
         last.getStyleClass().add("quiet");
         VBox all = new VBox(

@@ -15,6 +15,7 @@ import nimblestride.core.exercise.Exercise;
 import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.FlowLine;
 import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.play.Devices;
 import nimblestride.desktop.play.LatencyMeasure;
@@ -31,8 +32,8 @@ public final class SoundCardPage extends VBox implements Page {
 
     private final Devices devices;
     private final ComboBox<String> card = new ComboBox<>();
-    private final Label status = new Label();
-    private final Label measured = new Label();
+    private final Label status = new Wrapped();
+    private final Label measured = new Wrapped("", "quiet");
     private final LatencyMeasure measure;
     private final SmallButton button;
     private boolean showing;
@@ -55,10 +56,7 @@ public final class SoundCardPage extends VBox implements Page {
         devices.latency().addListener(change -> latency.show(devices.latency().get()));
         button = new SmallButton("Measure it by tapping", "measure-latency", measure::toggle);
         status.setId("player-status");
-        status.setWrapText(true);
         measured.setId("latency-told");
-        measured.getStyleClass().add("quiet");
-        measured.setWrapText(true);
         getChildren()
                 .setAll(
                         new FlowLine(

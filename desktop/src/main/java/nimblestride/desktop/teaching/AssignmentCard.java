@@ -4,13 +4,13 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
-import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import nimblestride.core.journal.Entry;
 import nimblestride.core.teaching.Assignment;
 import nimblestride.core.teaching.Progress;
 import nimblestride.desktop.look.SmallButton;
+import nimblestride.desktop.look.Wrapped;
 
 /** Something that was set: where it stands, how far its student has come, and what can be done with it. */
 final class AssignmentCard extends VBox {
@@ -26,11 +26,11 @@ final class AssignmentCard extends VBox {
     AssignmentCard(Assignment assignment, List<Entry> log, LocalDate today, Actions actions) {
         super(3);
         getStyleClass().add("way-card");
-        getChildren().add(text(assignment.what() + ", " + assignment.stateOn(today), "entry-name"));
+        getChildren().add(new Wrapped(assignment.what() + ", " + assignment.stateOn(today), "entry-name"));
         if (!assignment.note().isBlank()) {
-            getChildren().add(text(assignment.note(), "said"));
+            getChildren().add(new Wrapped(assignment.note(), "said"));
         }
-        getChildren().add(text(Progress.of(assignment, log).told(), "quiet"));
+        getChildren().add(new Wrapped(Progress.of(assignment, log).told(), "quiet"));
         String id = assignment.what().toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-");
         HBox buttons = new HBox(new SmallButton(
                 assignment.done().isPresent() ? "Not done after all" : "Done",
@@ -41,13 +41,5 @@ final class AssignmentCard extends VBox {
                 .add(new SmallButton("Open", "open-" + id, () -> actions.open(exercise))));
         buttons.getChildren().add(new SmallButton("Remove", "remove-" + id, () -> actions.remove(assignment)));
         getChildren().add(buttons);
-    }
-
-    private static Label text(String text, String style) {
-        Label label = new Label(text);
-        label.getStyleClass().add(style);
-        label.setWrapText(true);
-        label.setMinHeight(USE_PREF_SIZE);
-        return label;
     }
 }

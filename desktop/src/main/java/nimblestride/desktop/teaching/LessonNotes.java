@@ -16,6 +16,7 @@ import nimblestride.core.teaching.Lesson;
 import nimblestride.core.teaching.Student;
 import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.DownScroll;
+import nimblestride.desktop.look.Wrapped;
 
 /** What is done in today's lesson and what comes next, kept as it is written; below it the lessons before. */
 final class LessonNotes extends VBox {
@@ -107,10 +108,7 @@ final class LessonNotes extends VBox {
     }
 
     private static Label past(String text) {
-        Label label = new Label(text);
-        label.setWrapText(true);
-        label.setMinHeight(USE_PREF_SIZE);
-        label.getStyleClass().add("quiet");
+        Label label = new Wrapped(text, "quiet");
         return label;
     }
 }

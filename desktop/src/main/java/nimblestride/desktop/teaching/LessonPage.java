@@ -23,6 +23,7 @@ import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.book.OpenBook;
 import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.DownScroll;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
 import nimblestride.store.book.Book;
 
@@ -124,14 +125,6 @@ public final class LessonPage extends VBox implements Page {
         return scroll;
     }
 
-    private static Label text(String text, String... styles) {
-        Label label = new Label(text);
-        label.getStyleClass().addAll(styles);
-        label.setWrapText(true);
-        label.setMinHeight(Region.USE_PREF_SIZE);
-        return label;
-    }
-
     /** Lists the students anew. */
     private void refresh() {
         if (getScene() != null && book.book().isPresent()) {
@@ -187,10 +180,10 @@ public final class LessonPage extends VBox implements Page {
         did.getChildren().remove(1, did.getChildren().size());
         if (told.did.isEmpty()) {
             did.getChildren()
-                    .add(text("Nothing in the last twelve weeks. Their log comes in with Merge log.", "quiet"));
+                    .add(new Wrapped("Nothing in the last twelve weeks. Their log comes in with Merge log.", "quiet"));
         }
         for (Entry entry : told.did) {
-            did.getChildren().add(text(entry.when().toLocalDate() + "  " + entry.what() + ": " + said(entry)));
+            did.getChildren().add(new Wrapped(entry.when().toLocalDate() + "  " + entry.what() + ": " + said(entry)));
         }
         notes.show(Optional.of(told.student), told.lessons);
     }

@@ -18,8 +18,8 @@ import nimblestride.desktop.look.Sizes;
  * window is scrolled to, by the bars, the wheel, and by itself where the focus goes.
  */
 final class Enlarged extends Region {
-    /** The room everything needs, in pixels before it is enlarged. */
-    private static final double LEAST_WIDTH = 1_000;
+    /** The room everything needs, in pixels before it is enlarged; what needs more across has it as its least width. */
+    private static final double LEAST_WIDTH = 840;
 
     private static final double LEAST_HEIGHT = 640;
     private static final double BAR = 14;

@@ -86,7 +86,7 @@ public final class MainWindow {
         this.heading = new Heading(desk, transport);
         Middle middle = new Middle(root, heading);
         this.bringing = new BringingIn(middle, home, files, asking, this::tell);
-        this.help = new Helping(middle, files, openBook, this::tell, this::showBook);
+        this.help = new Helping(middle, files, openBook, this::tell, () -> showBook(true));
         this.placing = new PlaceBench(
                 desk, road.school(), road.division(), road.stage(), moment -> road.bringIntoView(moment));
         this.crossing = new CrossBench(desk, files::keepInBook);
@@ -287,12 +287,13 @@ public final class MainWindow {
 
     /** Unfolds the Book and goes to where exercises are searched for. */
     void findInBook() {
-        showBook();
+        showBook(true);
         book.find();
     }
 
-    private void showBook() {
-        menu.bookShown().set(true);
+    /** Shows the Book, or folds it away. */
+    void showBook(boolean shown) {
+        menu.bookShown().set(shown);
     }
 
     /** Writes what would be played now as a WAV file. */

@@ -3,6 +3,7 @@ package nimblestride.desktop.window;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Region;
 
 /** The middle of the window, and what takes its place for a while. */
 final class Middle {
@@ -17,7 +18,8 @@ final class Middle {
     }
 
     /** Shows something in place of the desk, or of what is there in its place. */
-    void show(Node pane) {
+    void show(Region pane) {
+        pane.setMinWidth(Panes.LEAST_WIDTH);
         if (usual.isEmpty()) {
             usual = Optional.of(root.getCenter());
         }

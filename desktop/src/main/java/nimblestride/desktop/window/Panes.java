@@ -6,6 +6,13 @@ import javafx.scene.layout.Region;
 
 /** How the room is shared: the Book, the Road with the bench below it, the findings; each edge can be dragged. */
 final class Panes extends SplitPane {
+    /** The room that everything in the window needs across, in pixels. */
+    static final double LEAST_WIDTH = 1_000;
+
+    /** Where the Book ends and where the findings begin, of the whole. */
+    private static final double END_OF_BOOK = 0.15;
+
+    private static final double BEGIN_OF_FINDINGS = 0.765;
     private static final double FOR_THE_ROAD = 0.62;
     private static final double FOR_THE_BENCH = 0.37;
 
@@ -19,20 +26,28 @@ final class Panes extends SplitPane {
         middle.setDividerPositions(FOR_THE_ROAD);
         setResizableWithParent(benches, false);
         getItems().setAll(book, middle, findings);
-        setDividerPositions(0.15, 0.765);
+        setDividerPositions(END_OF_BOOK, BEGIN_OF_FINDINGS);
+        setMinWidth(LEAST_WIDTH);
         setResizableWithParent(book, false);
         setResizableWithParent(findings, false);
         getStyleClass().add("across");
     }
 
-    /** Shows the Book, or folds it away. */
+    /** Shows the Book, or folds it away; the findings stay as wide as they are, and less room is needed without it. */
     void showBook(boolean shown) {
-        if (shown && !getItems().contains(book)) {
-            getItems().add(0, book);
-            setDividerPositions(0.15, 0.765);
-        } else if (!shown) {
-            getItems().remove(book);
+        if (shown == getItems().contains(book)) {
+            return;
         }
+        double[] edges = getDividerPositions();
+        double findings = edges[edges.length - 1];
+        if (shown) {
+            getItems().add(0, book);
+            setDividerPositions(Math.min(END_OF_BOOK, findings / 2), findings);
+        } else {
+            getItems().remove(book);
+            setDividerPositions(findings);
+        }
+        setMinWidth(shown ? LEAST_WIDTH : 0);
     }
 
     /** Gives the bench more room than the Road, or the Road more than the bench. */

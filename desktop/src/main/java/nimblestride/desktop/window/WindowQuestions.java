@@ -16,6 +16,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextInputDialog;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
+import nimblestride.desktop.look.Wrapped;
 import nimblestride.formats.form.Form;
 
 /** Asks in dialogs of the window. */
@@ -124,8 +125,7 @@ final class WindowQuestions implements Questions {
 
     private void prepare(Alert alert, String title, String text) {
         dress(alert, title);
-        Label content = new Label(text);
-        content.setWrapText(true);
+        Label content = new Wrapped(text);
         content.setPrefWidth(460);
         alert.getDialogPane().setContent(content);
     }

@@ -1,6 +1,8 @@
 package nimblestride.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.testfx.util.WaitForAsyncUtils.waitForFxEvents;
 
 import java.nio.file.Files;
 import java.nio.file.StandardCopyOption;
@@ -17,17 +19,19 @@ import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import javafx.scene.text.Text;
 import nimblestride.desktop.book.SampleBook;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** On every page, with the sample Book, in windows of every size: no text is cut short, and no control stands where nobody can get at it. */
 class FittingStoryTest extends WindowStory {
     @ParameterizedTest
-    @CsvSource({"1024, 700, 100", "1280, 800, 200"})
-    void nothingIsCutShort(int width, int height, int percent) throws Exception {
+    @CsvSource({"1024, 700, 100, true", "1280, 800, 200, true", "1280, 800, 150, false"})
+    void nothingIsCutShort(int width, int height, int percent, boolean bookShown) throws Exception {
         closeWindow();
         SampleBook.make(home.resolve("sample.book"), LocalDate.of(2026, 6, 1));
         Files.move(home.resolve("sample.book"), home.resolve(Ahead.BOOK), StandardCopyOption.REPLACE_EXISTING);
@@ -37,11 +41,32 @@ class FittingStoryTest extends WindowStory {
             window.stage().setWidth(width);
             window.stage().setHeight(height);
             window.resize(now -> percent);
+            window.showBook(bookShown);
         });
         until(() -> window.desk().answer().get().exercise().name().equals(SampleBook.FIRST));
         Set<String> wrong = new TreeSet<>();
         onEveryPage(where -> look(root(), where + ": ", false, wrong));
         assertThat(wrong).isEmpty();
+    }
+
+    @Test
+    void whereTheBookIsFoldedAwayTheRoadGetsItsRoomAndTheFindingsStayAsWideAsTheyAre() {
+        double findings = widthOf(".findings");
+        double road = widthOf(".road");
+        double book = widthOf(".book");
+
+        chord(KeyCode.SHORTCUT, KeyCode.B);
+        assertThat(widthOf(".findings")).isCloseTo(findings, within(3.0));
+        assertThat(widthOf(".road")).isCloseTo(road + book, within(12.0));
+
+        chord(KeyCode.SHORTCUT, KeyCode.B);
+        assertThat(widthOf(".findings")).isCloseTo(findings, within(3.0));
+        assertThat(widthOf(".road")).isCloseTo(road, within(12.0));
+    }
+
+    private double widthOf(String part) {
+        waitForFxEvents();
+        return ((Region) root().lookup(part)).getWidth();
     }
 
     private void look(Node node, String where, boolean scrolls, Set<String> wrong) {
