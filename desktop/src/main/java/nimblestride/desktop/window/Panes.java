@@ -13,7 +13,7 @@ final class Panes extends SplitPane {
     private static final double END_OF_BOOK = 0.15;
 
     private static final double BEGIN_OF_FINDINGS = 0.765;
-    private static final double FOR_THE_ROAD = 0.62;
+    private static final double FOR_THE_ROAD = 0.59;
     private static final double FOR_THE_BENCH = 0.37;
 
     private final Region book;
