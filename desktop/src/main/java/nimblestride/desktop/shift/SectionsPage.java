@@ -62,7 +62,7 @@ final class SectionsPage extends VBox implements Page {
         problem.setId("sections-problem");
         showProblem("");
         grid.getStyleClass().add("sections");
-        getChildren().setAll(line, problem, new DownScroll(grid), told);
+        getChildren().setAll(line, problem, told, new DownScroll(grid));
         transport.section().addListener(change -> light());
     }
 

@@ -13,6 +13,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
+import javafx.scene.layout.Region;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.finding.Finding;
 import nimblestride.core.finding.Findings;
@@ -122,6 +123,42 @@ class FindingsPaneTest extends OnStage {
         assertThat(lookup(".finding .button").queryAll()).isEmpty();
         show(List.of(finding("with a sum", "2 + 3 = 5")));
         assertThat(lookup(".finding-sum").queryAll()).hasSize(1);
+    }
+
+    /** How high a card is at a width is kept, and must be forgotten when what it says changes or its width does. */
+    @Test
+    void aCardIsAsHighAsWhatItSaysNow() {
+        List<Finding> few = List.of(finding("short", ""), finding("below", ""));
+        show(few);
+        untilAllOf(few);
+        double low = heightOf(0);
+
+        String many = "a sentence that needs several lines in so narrow a pane ".repeat(8);
+        show(List.of(finding(many, ""), finding("below", "")));
+        double high = heightOf(0);
+        assertThat(high).isGreaterThan(3 * low);
+        assertThat(heightOf(1)).isEqualTo(low);
+
+        interact(() -> pane.getScene().getWindow().setWidth(400));
+        assertThat(heightOf(0)).isGreaterThan(high);
+        interact(() -> pane.getScene().getWindow().setWidth(800));
+        assertThat(heightOf(0)).isEqualTo(high);
+
+        show(List.of(finding("short", "2 + 3 = 5"), finding("below", "")));
+        assertThat(heightOf(0)).isBetween(low + 5, 3 * low);
+        show(few);
+        assertThat(heightOf(0)).isEqualTo(low);
+    }
+
+    private double heightOf(int card) {
+        waitForFxEvents();
+        sleep(100);
+        waitForFxEvents();
+        Node shown = lookup(".finding").nth(card).query();
+        assertThat(((Region) shown).getHeight())
+                .as("as high as it wants to be")
+                .isEqualTo(((Region) shown).prefHeight(((Region) shown).getWidth()));
+        return ((Region) shown).getHeight();
     }
 
     /** A layer that never lands can be started on 1: with the mouse, and with the keys from the card on. */
