@@ -24,4 +24,9 @@ public record Note(
     public Note {
         hard = List.copyOf(hard);
     }
+
+    /** What was done, where it is told elsewhere of which exercise and on which day. */
+    public Note unnamed() {
+        return new Note(Optional.empty(), Optional.empty(), seconds, tempo, cleanness, words, hard);
+    }
 }

@@ -79,11 +79,9 @@ final class SoundFilePage extends VBox implements Page {
         for (HBox line : new HBox[] {often, write}) {
             line.getStyleClass().add("add-line");
         }
-        Caption about = new Caption(
-                "It sounds as it would be played now: click, count-in, speed, balance, band and bars are set on the Practise bench.");
-        about.setWrapText(true);
-        about.setMinWidth(0);
-        about.setMinHeight(USE_PREF_SIZE);
+        Label about = new Wrapped(
+                "It sounds as it would be played now: click, count-in, speed, balance, band and bars are set on the Practise bench.",
+                "quiet");
         getChildren().setAll(how, often, about, length, write);
         sceneProperty().addListener(change -> measure());
     }

@@ -106,10 +106,12 @@ final class WaysPage extends VBox implements Page {
         }
         List<Seen> ways = compared.get();
         if (ways.isEmpty()) {
-            Label none =
-                    new Label("These bars cannot be written as notes; the Staff page of the Place bench says why.");
-            none.setWrapText(true);
-            cards.add(none, 0, 0, ACROSS, 1);
+            cards.add(
+                    new Wrapped("These bars cannot be written as notes; the Staff page of the Place bench says why."),
+                    0,
+                    0,
+                    ACROSS,
+                    1);
         }
         for (int i = 0; i < ways.size(); i++) {
             cards.add(card(ways.get(i), i == 0), i % ACROSS, i / ACROSS);

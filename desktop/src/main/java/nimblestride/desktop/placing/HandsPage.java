@@ -102,7 +102,6 @@ final class HandsPage extends VBox implements Page {
     }
 
     private static Label sentence(String text) {
-        Label label = new Wrapped(text.strip());
-        return label;
+        return new Wrapped(text.strip());
     }
 }

@@ -37,8 +37,8 @@ final class LadderPage extends VBox implements Page {
     private final Newest reading = new Newest("reading passes");
     private final VBox without = new VBox(8);
     private final VBox with = new VBox(8);
-    private final Label today = new Label();
-    private final Label plan = new Label();
+    private final Label today = new Wrapped("", "pane-title");
+    private final Label plan = new Wrapped();
     private final ToggleButton play = new ToggleButton("Play at this tempo");
     private final SmallButton later = new SmallButton("Move the day it is due", "ladder-later", this::moveDue);
     private final LadderFields fields;
@@ -51,12 +51,7 @@ final class LadderPage extends VBox implements Page {
         this.diary = diary;
         getStyleClass().add("page");
         today.setId("ladder-today");
-        today.getStyleClass().add("pane-title");
         plan.setId("ladder-plan");
-        for (Label label : List.of(today, plan)) {
-            label.setWrapText(true);
-            label.setMinHeight(USE_PREF_SIZE);
-        }
         play.setId("ladder-play");
         play.getStyleClass().add("stage");
         play.setMinWidth(USE_PREF_SIZE);

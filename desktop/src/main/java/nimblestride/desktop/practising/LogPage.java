@@ -225,7 +225,8 @@ final class LogPage extends VBox implements Page {
             Label when = new Label(WHEN.format(entry.when()));
             when.getStyleClass().add("quiet");
             when.setMinWidth(USE_PREF_SIZE);
-            Label said = new Wrapped((named ? entry.what() + ": " : "") + NoteText.write(withoutName(entry), beat()));
+            Label said = new Wrapped((named ? entry.what() + ": " : "")
+                    + NoteText.write(entry.note().unnamed(), beat()));
             Region between = new Region();
             HBox.setHgrow(between, Priority.ALWAYS);
             SmallButton change = new SmallButton("Change", "log-change-" + row, () -> change(Optional.of(entry)));
@@ -257,18 +258,6 @@ final class LogPage extends VBox implements Page {
         tempos.showTempos(
                 now.played,
                 ladder.map(Ladder::goal).orElse(desk.exercise().get().tempo().perMinute()));
-    }
-
-    private static Note withoutName(Entry entry) {
-        Note note = entry.note();
-        return new Note(
-                Optional.empty(),
-                Optional.empty(),
-                note.seconds(),
-                note.tempo(),
-                note.cleanness(),
-                note.words(),
-                note.hard());
     }
 
     private void remove(Entry entry) {

@@ -116,8 +116,7 @@ final class TodayPage extends VBox implements Page {
     }
 
     private static Label quiet(String text) {
-        Label label = new Wrapped(text, "quiet");
-        return label;
+        return new Wrapped(text, "quiet");
     }
 
     @Override

@@ -158,8 +158,7 @@ final class TemposPage extends VBox implements Page {
         List.of(friendly, roundings, settings, route)
                 .forEach(pane -> pane.getChildren().clear());
         if (seen.chain == null) {
-            Label problem = new Wrapped(seen.problem, "problem");
-            friendly.getChildren().add(problem);
+            friendly.getChildren().add(new Wrapped(seen.problem, "problem"));
             return;
         }
         showFriendly(seen.chain);

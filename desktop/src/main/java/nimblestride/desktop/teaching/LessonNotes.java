@@ -108,7 +108,6 @@ final class LessonNotes extends VBox {
     }
 
     private static Label past(String text) {
-        Label label = new Wrapped(text, "quiet");
-        return label;
+        return new Wrapped(text, "quiet");
     }
 }

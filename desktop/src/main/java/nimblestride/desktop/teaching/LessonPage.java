@@ -14,7 +14,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.journal.Entry;
-import nimblestride.core.journal.Note;
 import nimblestride.core.teaching.Assignment;
 import nimblestride.core.teaching.Lesson;
 import nimblestride.core.teaching.Student;
@@ -189,16 +188,7 @@ public final class LessonPage extends VBox implements Page {
     }
 
     private static String said(Entry entry) {
-        return NoteText.write(
-                new Note(
-                        Optional.empty(),
-                        Optional.empty(),
-                        entry.seconds(),
-                        entry.tempo(),
-                        entry.cleanness(),
-                        entry.words(),
-                        entry.hard()),
-                NoteValue.QUARTER);
+        return NoteText.write(entry.note().unnamed(), NoteValue.QUARTER);
     }
 
     private void assign(Optional<LocalDate> due, String how) {
