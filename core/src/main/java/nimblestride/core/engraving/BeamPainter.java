@@ -8,6 +8,7 @@ import nimblestride.core.score.Rhythm;
 /** Draws the beams of a group, level by level, with hooks where a note has a beam to itself. */
 final class BeamPainter {
     private static final double HOOK = 1.1;
+    private static final double MOST_OF_A_GAP = 0.42;
 
     private final Strip strip;
     private final MusicFace face;
@@ -27,9 +28,18 @@ final class BeamPainter {
         this.stemX = stemX;
     }
 
+    private static double step(MusicFace face) {
+        return face.lines().beam() + face.lines().beamSpacing();
+    }
+
+    /** How far so many beams, one or more, reach from the end of a stem towards the heads. */
+    static double depth(int beams, MusicFace face) {
+        return (beams - 1) * step(face) + face.lines().beam();
+    }
+
     /** @param tip how far its stems reach */
     void paint(BeamGroup beam, double tip) {
-        double step = face.lines().beam() + face.lines().beamSpacing();
+        double step = step(face);
         int levels = beam.members().stream()
                 .mapToInt(member -> part.written().get(member).shape().flags())
                 .max()
@@ -48,12 +58,21 @@ final class BeamPainter {
                             stemX.applyAsDouble(beam.members().get(end)),
                             y);
                 } else if (hasHook(beam.members().get(i), level)) {
-                    double at = stemX.applyAsDouble(beam.members().get(i));
-                    bar(at, at + (hookRight(beam, i) ? HOOK : -HOOK), y);
+                    hook(beam, i, y);
                 }
                 i = end + 1;
             }
         }
+    }
+
+    /** A hook leaves room for one that comes to meet it. */
+    private void hook(BeamGroup beam, int member, double y) {
+        double at = stemX.applyAsDouble(beam.members().get(member));
+        int towards = member + (hookRight(beam, member) ? 1 : -1);
+        double gap = towards < 0 || towards == beam.members().size()
+                ? -HOOK
+                : stemX.applyAsDouble(beam.members().get(towards)) - at;
+        bar(at, at + Math.signum(gap) * Math.min(HOOK, Math.abs(gap) * MOST_OF_A_GAP), y);
     }
 
     private boolean hasHook(int index, int level) {

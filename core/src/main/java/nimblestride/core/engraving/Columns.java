@@ -17,6 +17,7 @@ import nimblestride.core.value.NoteValue;
 final class Columns {
     static final double COUNT_SIZE = 1.55;
     static final double STICKING_SIZE = 1.6;
+    static final double PROBLEM_SIZE = 1.4;
     static final double HALF_HEAD = 0.59;
 
     private static final double ROOM_OF_A_SIXTEENTH = 2.3;
@@ -52,10 +53,11 @@ final class Columns {
         double[] right = new double[count];
         double[] wordsLeft = new double[count];
         double[] wordsRight = new double[count];
-        for (Rhythm part : bar.parts()) {
+        for (int p = 0; p < bar.parts().size(); p++) {
+            Rhythm part = bar.parts().get(p);
             for (int i = 0; i < part.written().size(); i++) {
                 int column = Collections.binarySearch(at, part.written().get(i).at());
-                Extent extent = Extent.of(part, i, face);
+                Extent extent = Extent.of(part, i, p == 0, face);
                 left[column] = Math.max(left[column], extent.left());
                 right[column] = Math.max(right[column], extent.right());
                 double half =
@@ -78,6 +80,9 @@ final class Columns {
             ideal[i] = room(next.minus(at.get(i)));
             before[i] = Math.max(left[i], wordsLeft[i]);
             after[i] = Math.max(right[i] + BETWEEN_SIGNS, wordsRight[i] > 0 ? wordsRight[i] + BETWEEN_WORDS : 0);
+        }
+        if (!bar.problem().isEmpty()) {
+            after[0] = letters.width(bar.problem(), Weight.ITALIC, PROBLEM_SIZE);
         }
         if (!bar.problem().isEmpty() || bar.parts().stream().allMatch(Rhythm::isBarRest)) {
             ideal[count - 1] = Math.max(ideal[count - 1], BAR_REST);

@@ -38,9 +38,17 @@ public final class Engraver {
         List<List<Segment>> broken = LineBreaking.lines(segments, room);
         List<Drawing> lines = new ArrayList<>();
         for (int i = 0; i < broken.size(); i++) {
-            lines.add(new LinePainter(score, broken.get(i), face, letters).paint(wide, i + 1 == broken.size()));
+            lines.add(line(score, broken.get(i), wide, i + 1 == broken.size()));
         }
         return lines;
+    }
+
+    /** One line; what has no room even at its narrowest, and cannot be cut, is laid out wider and drawn smaller. */
+    private Drawing line(Score score, List<Segment> segments, double width, boolean last) {
+        double least = CLEF_ROOM + segments.stream().mapToDouble(Segment::least).sum();
+        double laidOut = Math.max(width, least);
+        Drawing drawing = new LinePainter(score, segments, face, letters).paint(laidOut, last);
+        return laidOut > width ? drawing.scaledBy(width / laidOut) : drawing;
     }
 
     /** All lines below each other, so far apart. */

@@ -1,7 +1,9 @@
 package nimblestride.core.engraving;
 
 import java.util.List;
+import java.util.Optional;
 import nimblestride.core.groove.NoteHead;
+import nimblestride.core.groove.Ornament;
 import nimblestride.core.score.NoteShape;
 
 /** The music signs in use, each with its name and code point in the Standard Music Font Layout (SMuFL 1.4). */
@@ -179,6 +181,15 @@ public enum Glyph {
     /** The note in a tempo mark. */
     static Glyph mark(NoteShape shape) {
         return MARKS.get(Integer.numberOfTrailingZeros(shape.divisor()));
+    }
+
+    /** What signs a doubled stroke or a buzz, through the stem. */
+    static Optional<Glyph> throughStem(Ornament ornament) {
+        return switch (ornament) {
+            case DOUBLED -> Optional.of(TREMOLO);
+            case BUZZ -> Optional.of(BUZZ_ROLL);
+            case NONE, FLAM, DRAG, RUFF -> Optional.empty();
+        };
     }
 
     static Glyph head(NoteHead head, NoteShape shape) {

@@ -26,6 +26,15 @@ final class GraceNotes {
         this.up = up;
     }
 
+    /** How far the grace notes before a note reach on the stems' side; its own head where it has none. */
+    static double tip(Written written, int up) {
+        return written.heads().stream()
+                .mapToDouble(head -> HeadPainter.y(head)
+                        - (head.stroke().ornament().graceNotes() > 0 && !written.tied() ? up * STEM : 0))
+                .reduce((one, other) -> up > 0 ? Math.min(one, other) : Math.max(one, other))
+                .orElse(0);
+    }
+
     void paint() {
         if (written.tied()) {
             return;
@@ -40,12 +49,12 @@ final class GraceNotes {
 
     /** Grace notes have their stems up, those of the feet down, as their part has. */
     private void paint(Head head, int notes) {
-        double y = -head.voice().staffPlace() / 2.0;
+        double y = HeadPainter.y(head);
         Glyph glyph = Glyph.head(head.voice().head(), NoteShape.QUARTER);
         MusicFace.StemAnchors anchors = face.stem(glyph);
         double stemOffset = (up > 0 ? anchors.upX() : anchors.downX()) * SIZE;
         double tip = y - up * STEM;
-        double first = x - Extent.GRACE_GAP - notes * Extent.GRACE_STEP;
+        double first = x - Extent.graceRoom(notes);
         double thickness = face.lines().stem() * SIZE;
         for (int i = 0; i < notes; i++) {
             double at = first + i * Extent.GRACE_STEP;

@@ -7,6 +7,7 @@ import nimblestride.core.engraving.Mark.Line;
 import nimblestride.core.engraving.Mark.Sign;
 import nimblestride.core.engraving.Mark.Weight;
 import nimblestride.core.engraving.Mark.Words;
+import nimblestride.core.score.NoteShape;
 import nimblestride.core.score.Rhythm;
 import nimblestride.core.score.Score;
 import nimblestride.core.score.WrittenBar;
@@ -15,8 +16,6 @@ import nimblestride.core.value.NoteValue;
 /** Draws one line of a score: staff, clef, bars, and the rows of words above and below. */
 final class LinePainter {
     private static final double STAFF = 2;
-    private static final double HANDS_REST = 2;
-    private static final double FEET_REST = -4;
     private static final double MARGIN = 0.5;
     private static final double FULLEST_LAST = 1.5;
     private static final double SPOT_BEFORE = 0.4;
@@ -42,20 +41,19 @@ final class LinePainter {
         }
         double[] starts = new double[segments.size() + 1];
         starts[0] = Engraver.CLEF_ROOM;
-        double squeeze = Math.min(1, room / total(factor));
         for (int i = 0; i < segments.size(); i++) {
-            starts[i + 1] = starts[i] + segments.get(i).stretched(factor) * squeeze;
+            starts[i + 1] = starts[i] + segments.get(i).stretched(factor);
         }
         double end = starts[segments.size()];
         strip.add(new Sign(Glyph.PERCUSSION_CLEF, 0.6, 0, 1, Ink.INK));
         double[][][] xs = new double[segments.size()][][];
         for (int i = 0; i < segments.size(); i++) {
-            xs[i] = notes(segments.get(i), starts[i], factor, squeeze);
+            xs[i] = notes(segments.get(i), starts[i], factor);
         }
         new Ties(strip, face, score, segments, xs, end).paint();
         new RowsBelow(strip, score).paint(segments, xs);
         spots(xs, end);
-        new RowAbove(strip, face, letters).paint(segments, starts);
+        new RowAbove(strip, face, letters).paint(segments, starts, width);
         for (int line = -2; line <= 2; line++) {
             strip.add(new Line(0, line, end, line, face.lines().staff(), Ink.INK));
         }
@@ -94,7 +92,7 @@ final class LinePainter {
     }
 
     /** Draws the notes of a segment. The first row of what is returned is the x of each column, then those of each part. */
-    private double[][] notes(Segment segment, double start, double factor, double squeeze) {
+    private double[][] notes(Segment segment, double start, double factor) {
         WrittenBar bar = segment.bar();
         if (segment.opens() && !bar.signature().isEmpty()) {
             SignatureSign signature = new SignatureSign(face, bar.signature());
@@ -102,16 +100,17 @@ final class LinePainter {
         }
         double[] columns = new double[segment.columns().count()];
         Arrays.fill(columns, Double.NaN);
-        double at = start + segment.lead() * squeeze;
+        double at = start + segment.beforeNotes();
         for (int i = segment.first(); i < segment.end(); i++) {
-            columns[i] = at + (i == segment.first() ? segment.columns().before(i) * squeeze : 0);
-            at += segment.gap(i, factor) * squeeze;
+            columns[i] = at;
+            at += segment.gap(i, factor);
         }
         double[][] rows = new double[1 + bar.parts().size()][];
         rows[0] = columns;
-        if (!bar.problem().isEmpty()) {
-            double middle = start + segment.lead();
-            strip.add(new Words(bar.problem(), middle, -3, 1.4, Weight.ITALIC, Align.START, Ink.LANDING));
+        if (!bar.problem().isEmpty() && segment.opens()) {
+            double middle = start + segment.beforeNotes();
+            strip.add(new Words(
+                    bar.problem(), middle, -3, Columns.PROBLEM_SIZE, Weight.ITALIC, Align.START, Ink.LANDING));
             strip.reach(-4.5);
         }
         for (int part = 0; part < bar.parts().size(); part++) {
@@ -121,19 +120,17 @@ final class LinePainter {
                 own[i] = columns[segment.columns().of(rhythm.written().get(i).at())];
             }
             rows[part + 1] = own;
-            boolean apart = bar.feet().isPresent();
-            double restPlace = !apart ? 0 : part == 0 ? HANDS_REST : FEET_REST;
-            new PartPainter(strip, face, letters, rhythm, part == 0, restPlace, own).paint();
+            RestPlace rests = RestPlace.of(bar, part, face);
+            new PartPainter(strip, face, letters, rhythm, part == 0, rests, own).paint();
             if (rhythm.isBarRest() && segment.opens() && segment.closes()) {
-                barRest(restPlace, start + segment.lead(), start + segment.stretched(factor) * squeeze);
+                barRest(rests.y(NoteShape.WHOLE), start + segment.beforeNotes(), start + segment.stretched(factor));
             }
         }
         return rows;
     }
 
     /** A bar's rest stands in its middle, and hangs from a line. */
-    private void barRest(double place, double from, double to) {
-        double y = -place / 2 - (place == 0 ? 1 : 0);
+    private void barRest(double y, double from, double to) {
         double x = (from + to - face.width(Glyph.REST_WHOLE)) / 2 - 0.3;
         strip.add(new Sign(Glyph.REST_WHOLE, x, y, 1, Ink.INK));
         strip.reach(y + 0.6);

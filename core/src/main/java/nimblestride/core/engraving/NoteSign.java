@@ -74,6 +74,12 @@ public final class NoteSign {
         return (note + (shape.get().dots() > 0 ? 0.3 + face.width(Glyph.MARK_DOT) : 0)) * size;
     }
 
+    /** How far it reaches above its baseline. */
+    double height() {
+        double sign = shape.map(note -> face.box(Glyph.mark(note)).north()).orElse(2.0);
+        return (number.isEmpty() ? sign : NUMBER_HEIGHT + NUMBER_SIZE) * size;
+    }
+
     /** Drawn from an x, standing on a baseline. */
     List<Mark> marks(double x, double baseline) {
         List<Mark> marks = new ArrayList<>();

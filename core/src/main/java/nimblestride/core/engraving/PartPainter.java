@@ -16,7 +16,12 @@ import nimblestride.core.score.Written;
 final class PartPainter {
     private static final double STEM = 3.4;
     private static final double SHORTEST_STEM = 2.6;
-    private static final double PER_EXTRA_FLAG = 0.75;
+    private static final double PER_EXTRA_BEAM = 0.6;
+    private static final double CLEAR_OF_BEAMS = 0.3;
+    private static final double HALF_HEAD = 0.5;
+    /** Between a flag's tail and the middle of a head. */
+    private static final double BELOW_FLAG = 0.6;
+
     private static final double ACCENT_GAP = 0.35;
     /** What is signed about a note stands outside the staff. */
     static final double NEAREST_ACCENT = 2.5;
@@ -28,7 +33,7 @@ final class PartPainter {
     /** 1 where stems point up, -1 where they point down. */
     private final int up;
 
-    private final double restPlace;
+    private final RestPlace rests;
     private final double[] x;
     private final double[] tips;
     /** How far each note reaches on its stem's side, tuplets and accents included. */
@@ -36,22 +41,16 @@ final class PartPainter {
 
     /**
      * @param x of every note and rest; not a number for what stands on another line
-     * @param restPlace where rests stand, in places above the middle line
+     * @param rests where rests stand
      */
     PartPainter(
-            Strip strip,
-            MusicFace face,
-            Lettering letters,
-            Rhythm part,
-            boolean stemsUp,
-            double restPlace,
-            double[] x) {
+            Strip strip, MusicFace face, Lettering letters, Rhythm part, boolean stemsUp, RestPlace rests, double[] x) {
         this.strip = strip;
         this.face = face;
         this.letters = letters;
         this.part = part;
         this.up = stemsUp ? 1 : -1;
-        this.restPlace = restPlace;
+        this.rests = rests;
         this.x = x.clone();
         this.tips = new double[x.length];
         this.reach = new double[x.length];
@@ -90,39 +89,43 @@ final class PartPainter {
         return part.written().get(index);
     }
 
-    private static double y(Head head) {
-        return -head.voice().staffPlace() / 2.0;
-    }
-
     private void paint(int index) {
         Written written = written(index);
         if (written.isRest()) {
             rest(index);
             return;
         }
-        heads(index);
+        new HeadPainter(strip, face, written, extent(index), x[index]).paint();
         Optional<BeamGroup> beam = part.beamOf(index);
-        tips[index] = beam.isPresent()
-                ? tipUnder(beam.get())
-                : tip(index, written.shape().flags());
+        tips[index] = beam.isPresent() ? tipUnder(beam.get()) : tip(index);
         reach[index] = tips[index];
         if (written.shape().hasStem()) {
             stem(index);
-            if (beam.isEmpty() && written.shape().flags() > 0) {
-                double left = stemX(index) - face.lines().stem() / 2;
-                strip.add(new Sign(Glyph.flag(written.shape(), up > 0), left, tips[index], 1, Ink.INK));
+            if (Extent.isFlagged(part, index)) {
+                flag(index);
             }
         } else {
             tips[index] = outer(index) - up * 0.5;
             reach[index] = tips[index];
         }
-        strip.reach(tips[index]);
+        strip.reach(reach[index]);
         new GraceNotes(strip, face, written, x[index], up).paint();
+    }
+
+    /** A flag of many strokes reaches beyond the end of its stem. */
+    private void flag(int index) {
+        Glyph flag = Glyph.flag(written(index).shape(), up > 0);
+        double left = stemX(index) - face.lines().stem() / 2;
+        strip.add(new Sign(flag, left, tips[index], 1, Ink.INK));
+        reach[index] = tips[index]
+                - (up > 0
+                        ? Math.max(0, face.box(flag).north())
+                        : Math.min(0, face.box(flag).south()));
     }
 
     private void rest(int index) {
         Written written = written(index);
-        double y = -restPlace / 2 - (written.shape().divisor() == 1 ? 1 : 0);
+        double y = rests.y(written.shape());
         tips[index] = y - up * 1.2;
         reach[index] = tips[index];
         if (part.isBarRest()) {
@@ -132,86 +135,66 @@ final class PartPainter {
         strip.add(new Sign(glyph, x[index], y, 1, Ink.INK));
         strip.reach(y - face.box(glyph).north());
         strip.reach(y - face.box(glyph).south());
-        dots(x[index] + face.width(glyph), y - 0.5, written.shape());
-    }
-
-    private void dots(double from, double y, NoteShape shape) {
-        if (shape.dots() > 0) {
-            strip.add(new Sign(Glyph.DOT, from + Extent.DOT_GAP, y, 1, Ink.INK));
+        if (written.shape().dots() > 0) {
+            strip.add(new Sign(Glyph.DOT, x[index] + extent(index).dot(), y - 0.5, 1, Ink.INK));
         }
     }
 
-    private void heads(int index) {
-        Written written = written(index);
-        List<Head> heads = written.heads();
-        double width = 0;
-        for (Head head : heads) {
-            width = Math.max(width, face.width(glyph(head, written.shape())));
-        }
-        boolean aside = false;
-        for (int i = 0; i < heads.size(); i++) {
-            Head head = heads.get(i);
-            boolean second = i > 0
-                    && head.voice().staffPlace() - heads.get(i - 1).voice().staffPlace() <= 1;
-            aside = second && !aside;
-            Glyph glyph = glyph(head, written.shape());
-            double headX = x[index] + (aside ? width - face.lines().stem() : 0);
-            double y = y(head);
-            strip.add(new Sign(glyph, headX, y, 1, Ink.INK));
-            strip.reach(y - face.box(glyph).north());
-            strip.reach(y - face.box(glyph).south());
-            legerLines(headX, face.width(glyph), head.voice().staffPlace());
-            boolean onLine = head.voice().staffPlace() % 2 == 0;
-            dots(x[index] + width * (aside ? 2 : 1), y - (onLine ? 0.5 : 0), written.shape());
-            if (Extent.isGhost(head)) {
-                double gap = 0.1;
-                strip.add(new Sign(
-                        Glyph.PARENTHESIS_LEFT, headX - gap - face.width(Glyph.PARENTHESIS_LEFT), y, 1, Ink.INK));
-                strip.add(new Sign(Glyph.PARENTHESIS_RIGHT, headX + face.width(glyph) + gap, y, 1, Ink.INK));
-            }
-        }
+    private Extent extent(int index) {
+        return Extent.of(part, index, up > 0, face);
     }
 
     private static Glyph glyph(Head head, NoteShape shape) {
         return Glyph.head(head.voice().head(), shape);
     }
 
-    private void legerLines(double headX, double width, int place) {
-        double out = face.lines().legerLineExtension();
-        for (int line = 6; line <= Math.abs(place); line += 2) {
-            double y = -Integer.signum(place) * line / 2.0;
-            strip.add(new Mark.Line(
-                    headX - out, y, headX + width + out, y, face.lines().legerLine(), Ink.INK));
-        }
-    }
-
     /** The head farthest on the stem's side. */
     private double outer(int index) {
         List<Head> heads = written(index).heads();
-        return y(up > 0 ? heads.get(heads.size() - 1) : heads.get(0));
+        return HeadPainter.y(up > 0 ? heads.get(heads.size() - 1) : heads.get(0));
     }
 
-    private double tip(int index, int flags) {
-        double length = STEM + Math.max(0, flags - 2) * PER_EXTRA_FLAG;
+    private double tip(int index) {
+        double length = Extent.isFlagged(part, index) ? Math.max(STEM, flagLength(index) + BELOW_FLAG) : STEM;
         double tip = outer(index) - up * length;
         // A stem reaches the middle line at least.
-        return up > 0 ? Math.min(tip, 0) : Math.max(tip, 0);
+        return farther(tip, 0);
     }
 
+    /** How far a flag hangs down from the end of its stem, or stands up from it. */
+    private double flagLength(int index) {
+        MusicFace.Box flag = face.box(Glyph.flag(written(index).shape(), up > 0));
+        return up > 0 ? -flag.south() : flag.north();
+    }
+
+    /** So far out that the beams are clear of heads and rests. */
     private double tipUnder(BeamGroup beam) {
+        int most = beam.members().stream()
+                .mapToInt(member -> written(member).shape().flags())
+                .max()
+                .orElse(0);
+        double inside = BeamPainter.depth(most, face) + CLEAR_OF_BEAMS;
         double tip = 0;
-        int most = 0;
-        for (int member : beam.members()) {
-            most = Math.max(most, written(member).shape().flags());
-        }
-        double length = SHORTEST_STEM + most * PER_EXTRA_FLAG * 0.8;
-        for (int member : beam.members()) {
-            if (!written(member).isRest()) {
-                double own = outer(member) - up * length;
-                tip = up > 0 ? Math.min(tip, own) : Math.max(tip, own);
+        for (int index = beam.first(); index <= beam.last(); index++) {
+            if (written(index).isRest()) {
+                tip = farther(tip, restEnd(index) - up * inside);
+            } else {
+                tip = farther(tip, outer(index) - up * (SHORTEST_STEM + most * PER_EXTRA_BEAM));
+                tip = farther(tip, GraceNotes.tip(written(index), up) - up * inside);
             }
         }
         return tip;
+    }
+
+    /** The one of two that is farther on the stems' side. */
+    private double farther(double one, double other) {
+        return up > 0 ? Math.min(one, other) : Math.max(one, other);
+    }
+
+    /** How far a rest reaches on the stems' side. */
+    private double restEnd(int index) {
+        MusicFace.Box box = face.box(Glyph.rest(written(index).shape()));
+        return rests.y(written(index).shape()) - (up > 0 ? box.north() : box.south());
     }
 
     private double stemX(int index) {
@@ -226,17 +209,17 @@ final class PartPainter {
         List<Head> heads = written.heads();
         Head base = up > 0 ? heads.get(0) : heads.get(heads.size() - 1);
         MusicFace.StemAnchors anchors = face.stem(glyph(base, written.shape()));
-        double from = y(base) - (up > 0 ? anchors.upY() : anchors.downY());
+        double from = HeadPainter.y(base) - (up > 0 ? anchors.upY() : anchors.downY());
         double stemX = stemX(index);
         strip.add(new Mark.Line(stemX, from, stemX, tips[index], face.lines().stem(), Ink.INK));
-        double middle = (outer(index) + tips[index]) / 2 - up * 0.1;
-        heads.stream().map(head -> head.stroke().ornament()).distinct().forEach(ornament -> {
-            switch (ornament) {
-                case DOUBLED -> strip.add(new Sign(Glyph.TREMOLO, stemX, middle, 1, Ink.INK));
-                case BUZZ -> strip.add(new Sign(Glyph.BUZZ_ROLL, stemX, middle, 1, Ink.INK));
-                case NONE, FLAM, DRAG, RUFF -> {}
-            }
-        });
+        double beams = part.beamOf(index).isPresent()
+                ? BeamPainter.depth(written.shape().flags(), face)
+                : 0;
+        double middle = (outer(index) - up * HALF_HEAD + tips[index] + up * beams) / 2;
+        heads.stream()
+                .flatMap(head -> Glyph.throughStem(head.stroke().ornament()).stream())
+                .distinct()
+                .forEach(sign -> strip.add(new Sign(sign, stemX, middle, 1, Ink.INK)));
     }
 
     private void accents(int index) {
@@ -253,9 +236,7 @@ final class PartPainter {
         Glyph glyph = strong
                 ? (up > 0 ? Glyph.MARCATO_ABOVE : Glyph.MARCATO_BELOW)
                 : (up > 0 ? Glyph.ACCENT_ABOVE : Glyph.ACCENT_BELOW);
-        double y = up > 0
-                ? Math.min(reach[index] - ACCENT_GAP, -NEAREST_ACCENT)
-                : Math.max(reach[index] + ACCENT_GAP, NEAREST_ACCENT);
+        double y = farther(reach[index] - up * ACCENT_GAP, -up * NEAREST_ACCENT);
         double middle = x[index] + Columns.HALF_HEAD;
         strip.add(new Sign(glyph, middle - face.width(glyph) / 2, y, 1, Ink.INK));
         reach[index] = y - up * (face.box(glyph).north() - face.box(glyph).south());

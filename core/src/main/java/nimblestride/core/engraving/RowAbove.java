@@ -23,6 +23,9 @@ final class RowAbove {
     private final Strip strip;
     private final MusicFace face;
     private final Lettering letters;
+    private final List<Mark> marks = new ArrayList<>();
+    /** From where to where each row is taken, the lowest first. */
+    private final List<List<double[]>> taken = new ArrayList<>();
 
     RowAbove(Strip strip, MusicFace face, Lettering letters) {
         this.strip = strip;
@@ -30,22 +33,19 @@ final class RowAbove {
         this.letters = letters;
     }
 
-    void paint(List<Segment> segments, double[] starts) {
+    /** @param width of the line: nothing reaches beyond it */
+    void paint(List<Segment> segments, double[] starts, double width) {
         double y = strip.top() - GAP;
-        boolean any = false;
-        double free = Double.NEGATIVE_INFINITY;
         for (int i = 0; i < segments.size(); i++) {
             WrittenBar bar = segments.get(i).bar();
-            double x = Math.max(starts[i] + (i == 0 ? -Engraver.CLEF_ROOM : 0), free);
             if (segments.get(i).opens()) {
-                double end = signs(bar, segments.get(i).index() == 0, x, y);
-                any |= end > x;
-                free = end > x ? end + 2 * GAP : free;
+                double end = signs(bar, segments.get(i).index() == 0);
+                double left = i == 0 ? 0 : starts[i];
+                place(Math.max(0, Math.min(left, width - end)), end, y);
             }
             if (segments.get(i).closes() && bar.repeatEnds() > 2) {
-                String times = "× " + bar.repeatEnds();
-                strip.add(new Words(times, starts[i + 1], y, SIZE, Weight.BOLD, Align.END, Ink.INK));
-                any = true;
+                double end = words("× " + bar.repeatEnds(), 0);
+                place(starts[i + 1] - end, end, y);
             }
         }
         Segment first = segments.get(0);
@@ -53,38 +53,58 @@ final class RowAbove {
             String number = Long.toString(first.bar().number() + 1);
             strip.add(new Words(number, 0, -2.8, NUMBER_SIZE, Weight.REGULAR, Align.START, Ink.QUIET));
         }
-        if (any) {
-            strip.reach(y - HEIGHT);
-        }
+        strip.reach(y - HEIGHT * taken.size());
     }
 
-    /** Returns where they end. */
-    private double signs(WrittenBar bar, boolean first, double x, double y) {
-        double at = x;
+    /** Puts the signs at an x, in the lowest row that is free there. */
+    private void place(double x, double width, double y) {
+        if (marks.isEmpty()) {
+            return;
+        }
+        int row = 0;
+        while (row < taken.size()
+                && taken.get(row).stream().anyMatch(other -> x < other[1] + GAP && other[0] - GAP < x + width)) {
+            row++;
+        }
+        if (row == taken.size()) {
+            taken.add(new ArrayList<>());
+        }
+        taken.get(row).add(new double[] {x, x + width});
+        double baseline = y - row * HEIGHT;
+        marks.forEach(mark -> strip.add(mark.movedBy(x, baseline)));
+        marks.clear();
+    }
+
+    /** The signs of a bar from 0 on, on a baseline at 0. Returns where they end. */
+    private double signs(WrittenBar bar, boolean first) {
+        double end = 0;
+        double at = 0;
         if (!bar.signs().mark().isEmpty()) {
-            at = mark(bar.signs().mark(), at, y) + GAP;
+            end = mark(bar.signs().mark(), at);
+            at = end + GAP;
         }
         if (!bar.signs().words().isEmpty()) {
-            strip.add(new Words(bar.signs().words(), at, y, WORDS_SIZE, Weight.ITALIC, Align.START, Ink.LANDING));
-            at += letters.width(bar.signs().words(), Weight.ITALIC, WORDS_SIZE) + GAP;
+            marks.add(new Words(bar.signs().words(), at, 0, WORDS_SIZE, Weight.ITALIC, Align.START, Ink.LANDING));
+            end = at + letters.width(bar.signs().words(), Weight.ITALIC, WORDS_SIZE);
+            at = end + GAP;
         }
         if (bar.change().isPresent()) {
-            at = change(bar.change().get(), at, y) + GAP;
-            at = words("(", at, y);
-            at = tempo(bar.tempo(), at, y);
-            at = words(")", at, y);
+            at = change(bar.change().get(), at) + GAP;
+            at = words("(", at);
+            at = tempo(bar.tempo(), at);
+            end = words(")", at);
         } else if (first) {
-            at = tempo(bar.tempo(), at, y);
+            end = tempo(bar.tempo(), at);
         }
-        return at;
+        return end;
     }
 
-    private double mark(String text, double x, double y) {
+    private double mark(String text, double x) {
         double width = letters.width(text, Weight.BOLD, SIZE);
         double pad = 0.4;
-        strip.add(new Words(text, x + pad, y, SIZE, Weight.BOLD, Align.START, Ink.INK));
-        double top = y - SIZE * 0.85;
-        double bottom = y + SIZE * 0.3;
+        marks.add(new Words(text, x + pad, 0, SIZE, Weight.BOLD, Align.START, Ink.INK));
+        double top = -SIZE * 0.85;
+        double bottom = SIZE * 0.3;
         double right = x + width + 2 * pad;
         List<double[]> sides = new ArrayList<>();
         sides.add(new double[] {x, top, right, top});
@@ -92,29 +112,29 @@ final class RowAbove {
         sides.add(new double[] {x, top, x, bottom});
         sides.add(new double[] {right, top, right, bottom});
         sides.forEach(
-                s -> strip.add(new Line(s[0], s[1], s[2], s[3], face.lines().thinBarLine(), Ink.INK)));
+                s -> marks.add(new Line(s[0], s[1], s[2], s[3], face.lines().thinBarLine(), Ink.INK)));
         return right;
     }
 
-    private double tempo(Tempo tempo, double x, double y) {
-        double at = note(tempo.beat(), x, y);
-        return words(" = " + Tempo.decimal(tempo.perMinute()), at, y);
+    private double tempo(Tempo tempo, double x) {
+        double at = note(tempo.beat(), x);
+        return words(" = " + Tempo.decimal(tempo.perMinute()), at);
     }
 
-    private double change(Pivot change, double x, double y) {
-        double at = note(change.old(), x, y);
-        at = words(" = ", at, y);
-        return note(change.now(), at, y);
+    private double change(Pivot change, double x) {
+        double at = note(change.old(), x);
+        at = words(" = ", at);
+        return note(change.now(), at);
     }
 
-    private double note(NoteValue value, double x, double y) {
+    private double note(NoteValue value, double x) {
         NoteSign sign = NoteSign.of(face, letters, value, NOTE_SIZE);
-        sign.marks(x, y).forEach(strip::add);
+        marks.addAll(sign.marks(x, 0));
         return x + sign.width();
     }
 
-    private double words(String text, double x, double y) {
-        strip.add(new Words(text, x, y, SIZE, Weight.BOLD, Align.START, Ink.INK));
+    private double words(String text, double x) {
+        marks.add(new Words(text, x, 0, SIZE, Weight.BOLD, Align.START, Ink.INK));
         return x + letters.width(text, Weight.BOLD, SIZE);
     }
 }

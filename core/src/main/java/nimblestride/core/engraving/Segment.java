@@ -19,8 +19,13 @@ record Segment(WrittenBar bar, int index, Columns columns, double lead, int firs
         return end == columns.count();
     }
 
+    /** The room before its first column: signature, repeat sign, and what the first notes need to their left. */
+    double beforeNotes() {
+        return lead + columns.before(first);
+    }
+
     double least() {
-        double sum = lead;
+        double sum = beforeNotes();
         for (int i = first; i < end; i++) {
             sum += columns.least(i);
         }
@@ -28,7 +33,7 @@ record Segment(WrittenBar bar, int index, Columns columns, double lead, int firs
     }
 
     double natural() {
-        double sum = lead;
+        double sum = beforeNotes();
         for (int i = first; i < end; i++) {
             sum += Math.max(columns.least(i), columns.ideal(i));
         }
@@ -37,7 +42,7 @@ record Segment(WrittenBar bar, int index, Columns columns, double lead, int firs
 
     /** Its width where every duration gets so many times the room it asks for. */
     double stretched(double factor) {
-        double sum = lead;
+        double sum = beforeNotes();
         for (int i = first; i < end; i++) {
             sum += gap(i, factor);
         }

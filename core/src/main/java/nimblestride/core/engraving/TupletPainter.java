@@ -1,14 +1,19 @@
 package nimblestride.core.engraving;
 
-import java.util.Arrays;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
 import nimblestride.core.engraving.Mark.Sign;
 import nimblestride.core.score.Rhythm;
+import nimblestride.core.score.Tuplet;
 import nimblestride.core.score.TupletSpan;
 
 /** Draws the number of a tuplet, and its bracket where no beam of its own shows how far it goes. */
 final class TupletPainter {
     private static final double GAP = 0.6;
-    private static final double HEIGHT = 1.5;
+    private static final double APART = 0.3;
+    private static final double NOTE_SIZE = 0.7;
+    private static final double BEFORE_NOTE = 0.25;
 
     private final Strip strip;
     private final MusicFace face;
@@ -35,46 +40,81 @@ final class TupletPainter {
 
     void paint(TupletSpan span) {
         int last = span.to() - 1;
-        double y = up > 0 ? -PartPainter.NEAREST_ACCENT : PartPainter.NEAREST_ACCENT;
-        for (int i = span.from(); i <= last; i++) {
-            y = up > 0 ? Math.min(y, reach[i] - GAP) : Math.max(y, reach[i] + GAP);
-        }
         double from = x[span.from()];
         double to = x[last] + 2 * Columns.HALF_HEAD;
-        double height = face.box(Glyph.TUPLET_3).north();
         double middle = (from + to) / 2;
-        double line = y - up * height / 2;
-        double digitsY = up > 0 ? y : y + height;
-        double width = number(span, middle, digitsY);
+        Numeral number = new Numeral(span.tuplet());
+        double left = Math.min(from, middle - number.width() / 2 - APART);
+        double right = Math.max(to, middle + number.width() / 2 + APART);
+        double y = up > 0 ? -PartPainter.NEAREST_ACCENT : PartPainter.NEAREST_ACCENT;
+        for (int i = 0; i < x.length; i++) {
+            if (isIn(i, span, left, right)) {
+                y = up > 0 ? Math.min(y, reach[i] - GAP) : Math.max(y, reach[i] + GAP);
+            }
+        }
+        double baseline = up > 0 ? y : y + number.height();
+        number.marks(middle, baseline).forEach(strip::add);
         boolean beamed = part.beams().stream().anyMatch(beam -> beam.first() == span.from() && beam.last() == last);
         if (!beamed) {
-            bracketHalf(from, middle - width / 2 - 0.3, line);
-            bracketHalf(to, middle + width / 2 + 0.3, line);
+            double line = baseline - face.box(Glyph.TUPLET_3).north() / 2;
+            bracketHalf(from, middle - number.width() / 2 - APART, line);
+            bracketHalf(to, middle + number.width() / 2 + APART, line);
         }
-        Arrays.fill(reach, span.from(), span.to(), y - up * HEIGHT);
-        strip.reach(y - up * HEIGHT);
+        double end = y - up * number.height();
+        for (int i = 0; i < x.length; i++) {
+            if (isIn(i, span, left, right)) {
+                reach[i] = up > 0 ? Math.min(reach[i], end) : Math.max(reach[i], end);
+            }
+        }
+        strip.reach(end);
     }
 
-    /** Returns its width. */
-    private double number(TupletSpan span, double middle, double y) {
-        String number = span.tuplet().number();
-        double width = 0;
-        for (int i = 0; i < number.length(); i++) {
-            width += face.width(Glyph.tupletSign(number.charAt(i)));
+    /** A number wider than its notes has its neighbours' notes under it too. */
+    private boolean isIn(int index, TupletSpan span, double left, double right) {
+        boolean own = index >= span.from() && index < span.to();
+        return own || (x[index] + 2 * Columns.HALF_HEAD > left && x[index] < right);
+    }
+
+    /** The number, with the note it counts where that is not the usual one. */
+    private final class Numeral {
+        private final String digits;
+        private final Optional<NoteSign> note;
+
+        Numeral(Tuplet tuplet) {
+            digits = tuplet.number();
+            note = tuplet.isUsual()
+                    ? Optional.empty()
+                    : Optional.of(new NoteSign(face, letters, tuplet.unit(), NOTE_SIZE));
         }
-        boolean withNote = !span.tuplet().isUsual();
-        NoteSign note = new NoteSign(face, letters, span.tuplet().unit(), 0.7);
-        double whole = width + (withNote ? 0.25 + note.width() : 0);
-        double at = middle - whole / 2;
-        for (int i = 0; i < number.length(); i++) {
-            Glyph digit = Glyph.tupletSign(number.charAt(i));
-            strip.add(new Sign(digit, at, y, 1, Ink.INK));
-            at += face.width(digit);
+
+        private double digitsWidth() {
+            return digits.chars()
+                    .mapToDouble(sign -> face.width(Glyph.tupletSign((char) sign)))
+                    .sum();
         }
-        if (withNote) {
-            note.marks(at + 0.25, y).forEach(strip::add);
+
+        double width() {
+            return digitsWidth() + note.map(sign -> BEFORE_NOTE + sign.width()).orElse(0.0);
         }
-        return whole;
+
+        double height() {
+            double digit = face.box(Glyph.TUPLET_3).north();
+            return note.map(sign -> Math.max(digit, sign.height())).orElse(digit);
+        }
+
+        List<Mark> marks(double middle, double baseline) {
+            List<Mark> marks = new ArrayList<>();
+            double at = middle - width() / 2;
+            for (int i = 0; i < digits.length(); i++) {
+                Glyph digit = Glyph.tupletSign(digits.charAt(i));
+                marks.add(new Sign(digit, at, baseline, 1, Ink.INK));
+                at += face.width(digit);
+            }
+            if (note.isPresent()) {
+                marks.addAll(note.get().marks(at + BEFORE_NOTE, baseline));
+            }
+            return marks;
+        }
     }
 
     private void bracketHalf(double outer, double inner, double y) {

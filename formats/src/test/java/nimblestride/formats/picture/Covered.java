@@ -1,0 +1,87 @@
+package nimblestride.formats.picture;
+
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Area;
+import java.awt.geom.Path2D;
+import java.awt.geom.Rectangle2D;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import nimblestride.core.engraving.Drawing;
+import nimblestride.core.engraving.Mark;
+import nimblestride.core.engraving.Mark.Align;
+import nimblestride.formats.face.Faces;
+
+/**
+ * The paper a mark covers, in staff spaces, y down: signs by their outlines in the music face, words by the widths of their letters
+ * and the height of a capital, beams as they are.
+ */
+record Covered(Mark mark, Shape shape) {
+    /** Of Lato's em, by its own table. */
+    private static final double CAPITAL = 0.72;
+
+    /** Of all signs, words and beams of a picture. Lines and ties join or cross others, and are left out. */
+    static List<Covered> by(Drawing drawing) {
+        List<Covered> all = new ArrayList<>();
+        drawing.marks().forEach(mark -> shape(mark).ifPresent(shape -> all.add(new Covered(mark, shape))));
+        return all;
+    }
+
+    private static Optional<Shape> shape(Mark mark) {
+        if (mark instanceof Mark.Sign sign) {
+            AffineTransform place = new AffineTransform(sign.size(), 0, 0, sign.size(), sign.x(), sign.y());
+            return Optional.of(Faces.get().outline(sign.glyph()).createTransformedShape(place));
+        }
+        if (mark instanceof Mark.Words words) {
+            return Optional.of(box(words));
+        }
+        return mark instanceof Mark.Polygon polygon ? Optional.of(path(polygon.corners())) : Optional.empty();
+    }
+
+    private static Rectangle2D box(Mark.Words words) {
+        double width = Faces.get().width(words.text(), words.weight(), words.size());
+        double height = CAPITAL * words.size();
+        double before = words.align() == Align.START ? 0 : words.align() == Align.MIDDLE ? width / 2 : width;
+        return new Rectangle2D.Double(words.x() - before, words.y() - height, width, height);
+    }
+
+    private static Path2D path(List<Double> corners) {
+        Path2D path = new Path2D.Double();
+        path.moveTo(corners.get(0), corners.get(1));
+        for (int i = 2; i < corners.size(); i += 2) {
+            path.lineTo(corners.get(i), corners.get(i + 1));
+        }
+        path.closePath();
+        return path;
+    }
+
+    /** How thick the ink is that lies on the other's: the lesser of its width and height; 0 where none does. */
+    double on(Covered other) {
+        if (!shape.getBounds2D().intersects(other.shape.getBounds2D())) {
+            return 0;
+        }
+        Area both = new Area(shape);
+        both.intersect(new Area(other.shape));
+        return Math.min(both.getBounds2D().getWidth(), both.getBounds2D().getHeight());
+    }
+
+    /** Whether all of it lies on a picture; the ends of lines may reach out by half their thickness. */
+    boolean isOn(Drawing drawing, double over) {
+        Rectangle2D box = shape.getBounds2D();
+        return box.getMinX() > -over
+                && box.getMinY() > -over
+                && box.getMaxX() < drawing.width() + over
+                && box.getMaxY() < drawing.height() + over;
+    }
+
+    @Override
+    public String toString() {
+        Rectangle2D box = shape.getBounds2D();
+        String what = mark instanceof Mark.Sign sign
+                ? sign.glyph().smuflName()
+                : mark instanceof Mark.Words words ? "'" + words.text() + "'" : "a beam";
+        return "%s at %.2f %.2f, %.2f by %.2f"
+                .formatted(what, box.getMinX(), box.getMinY(), box.getWidth(), box.getHeight());
+    }
+}
