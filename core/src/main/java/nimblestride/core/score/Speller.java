@@ -21,7 +21,7 @@ final class Speller {
 
     private static final double OFF_ITS_PLACE = 1.6;
     private static final double HIDDEN_BEAT = 1.5;
-    /** Six notes of which hardly one is missing are a sextuplet, not a triplet cut in halves. */
+    /** Six notes of which hardly one is missing are a sextuplet, not a triplet cut in halves, unless a beat falls on the half. */
     private static final double SEXTUPLET = 0.4;
 
     private static final int SIX = 6;
@@ -123,7 +123,7 @@ final class Speller {
                 if (notes > mostNesting && !plain.isEnoughFor(cell.as(tuplet))) {
                     continue;
                 }
-                double cost = choice.get().awkwardness() + hidden - (isFullSextuplet(cell, notes) ? SEXTUPLET : 0);
+                double cost = choice.get().awkwardness() + hidden - (hidden == 0 && isFullSextuplet(cell, notes) ? SEXTUPLET : 0);
                 best = Spelled.easier(
                         best,
                         find(cell.as(tuplet))

@@ -26,6 +26,7 @@ class SpellingTest {
                 "4/4; snare every 3/16; (8. 16) r8 8 r16 8. (8. 16)",
                 "4/4; snare every 1/12; 3[(8 8 8)] 3[(8 8 8)] 3[(8 8 8)] 3[(8 8 8)]",
                 "4/4; snare every 1/6; 3[4 4 4] 3[4 4 4]",
+                "5/4(3+2); snare every 1/12; 3[(8 8 8] 3[8 8 8] 3[8 8 8)] 3[(8 8 8] 3[8 8 8)]",
                 "4/4; snare 3 over bar; 3[2 2 2]",
                 "4/4; snare 5 over bar; 5[4 4 4 4 4]",
                 "2/4; snare 7 over bar; 7[(8 8 8 8 8 8 8)]",

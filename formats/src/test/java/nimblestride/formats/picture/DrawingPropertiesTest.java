@@ -64,7 +64,7 @@ class DrawingPropertiesTest {
                 .as((phrase, played) -> Examples.exercise(String.join(", ", phrase), played.toArray(String[]::new)));
     }
 
-    @Property(tries = 150)
+    @Property(tries = 300)
     void nothingLiesOnAnythingElse(
             @ForAll("exercises") Exercise exercise,
             @ForAll Lengths lengths,
