@@ -55,8 +55,8 @@ record Extent(double left, double right, double heads, double dot) {
                 .orElse(0);
     }
 
-    /** How far what is signed through a stem reaches to either side of it. */
-    private static double ornament(Written written, MusicFace face) {
+    /** How far what is signed through a stem reaches to either side of it; 0 where nothing is. */
+    static double ornament(Written written, MusicFace face) {
         return written.heads().stream()
                 .flatMap(head -> Glyph.throughStem(head.stroke().ornament()).stream())
                 .mapToDouble(sign -> face.width(sign))

@@ -15,6 +15,9 @@ import nimblestride.core.score.Written;
 /** Draws the notes and rests of one part in one bar, or in a piece of it. */
 final class PartPainter {
     private static final double STEM = 3.4;
+    /** The room on a stem for what is signed through it. */
+    private static final double ORNAMENT = 1.2;
+
     private static final double SHORTEST_STEM = 2.6;
     private static final double PER_EXTRA_BEAM = 0.6;
     private static final double CLEAR_OF_BEAMS = 0.3;
@@ -126,7 +129,7 @@ final class PartPainter {
     private void rest(int index) {
         Written written = written(index);
         double y = rests.y(written.shape());
-        tips[index] = y - up * 1.2;
+        tips[index] = farther(y - up * 1.2, restEnd(index));
         reach[index] = tips[index];
         if (part.isBarRest()) {
             return;
@@ -155,7 +158,9 @@ final class PartPainter {
     }
 
     private double tip(int index) {
-        double length = Extent.isFlagged(part, index) ? Math.max(STEM, flagLength(index) + BELOW_FLAG) : STEM;
+        double ornament = Extent.ornament(written(index), face) > 0 ? ORNAMENT : 0;
+        double length =
+                Extent.isFlagged(part, index) ? Math.max(STEM, flagLength(index) + BELOW_FLAG + ornament) : STEM;
         double tip = outer(index) - up * length;
         // A stem reaches the middle line at least.
         return farther(tip, 0);
@@ -197,6 +202,16 @@ final class PartPainter {
         return rests.y(written(index).shape()) - (up > 0 ? box.north() : box.south());
     }
 
+    /** How much of a stem beams or a flag take, from its end. */
+    private double takenOfStem(int index) {
+        if (Extent.isFlagged(part, index)) {
+            return flagLength(index);
+        }
+        return part.beamOf(index).isPresent()
+                ? BeamPainter.depth(written(index).shape().flags(), face)
+                : 0;
+    }
+
     private double stemX(int index) {
         Head base = written(index).heads().get(0);
         MusicFace.StemAnchors anchors = face.stem(glyph(base, written(index).shape()));
@@ -212,10 +227,7 @@ final class PartPainter {
         double from = HeadPainter.y(base) - (up > 0 ? anchors.upY() : anchors.downY());
         double stemX = stemX(index);
         strip.add(new Mark.Line(stemX, from, stemX, tips[index], face.lines().stem(), Ink.INK));
-        double beams = part.beamOf(index).isPresent()
-                ? BeamPainter.depth(written.shape().flags(), face)
-                : 0;
-        double middle = (outer(index) - up * HALF_HEAD + tips[index] + up * beams) / 2;
+        double middle = (outer(index) - up * HALF_HEAD + tips[index] + up * takenOfStem(index)) / 2;
         heads.stream()
                 .flatMap(head -> Glyph.throughStem(head.stroke().ornament()).stream())
                 .distinct()

@@ -24,8 +24,7 @@ final class RowAbove {
     private final MusicFace face;
     private final Lettering letters;
     private final List<Mark> marks = new ArrayList<>();
-    /** From where to where each row is taken, the lowest first. */
-    private final List<List<double[]>> taken = new ArrayList<>();
+    private final Tiers tiers = new Tiers(GAP);
 
     RowAbove(Strip strip, MusicFace face, Lettering letters) {
         this.strip = strip;
@@ -53,26 +52,16 @@ final class RowAbove {
             String number = Long.toString(first.bar().number() + 1);
             strip.add(new Words(number, 0, -2.8, NUMBER_SIZE, Weight.REGULAR, Align.START, Ink.QUIET));
         }
-        strip.reach(y - HEIGHT * taken.size());
+        strip.reach(y - HEIGHT * tiers.count());
     }
 
-    /** Puts the signs at an x, in the lowest row that is free there. */
+    /** Puts the signs at an x, in the lowest tier that is free there. */
     private void place(double x, double width, double y) {
-        if (marks.isEmpty()) {
-            return;
+        if (!marks.isEmpty()) {
+            double baseline = y - tiers.take(x, x + width) * HEIGHT;
+            marks.forEach(mark -> strip.add(mark.movedBy(x, baseline)));
+            marks.clear();
         }
-        int row = 0;
-        while (row < taken.size()
-                && taken.get(row).stream().anyMatch(other -> x < other[1] + GAP && other[0] - GAP < x + width)) {
-            row++;
-        }
-        if (row == taken.size()) {
-            taken.add(new ArrayList<>());
-        }
-        taken.get(row).add(new double[] {x, x + width});
-        double baseline = y - row * HEIGHT;
-        marks.forEach(mark -> strip.add(mark.movedBy(x, baseline)));
-        marks.clear();
     }
 
     /** The signs of a bar from 0 on, on a baseline at 0. Returns where they end. */

@@ -123,7 +123,9 @@ final class Speller {
                 if (notes > mostNesting && !plain.isEnoughFor(cell.as(tuplet))) {
                     continue;
                 }
-                double cost = choice.get().awkwardness() + hidden - (hidden == 0 && isFullSextuplet(cell, notes) ? SEXTUPLET : 0);
+                double cost = choice.get().awkwardness()
+                        + hidden
+                        - (hidden == 0 && isFullSextuplet(cell, notes) ? SEXTUPLET : 0);
                 best = Spelled.easier(
                         best,
                         find(cell.as(tuplet))

@@ -15,11 +15,13 @@ import nimblestride.core.engraving.Mark.Line;
 import nimblestride.core.engraving.Mark.Polygon;
 import nimblestride.core.engraving.Mark.Weight;
 import nimblestride.core.engraving.Mark.Words;
+import nimblestride.core.engraving.Tiers;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Hit;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.meter.Bar;
+import nimblestride.core.meter.Meter;
 import nimblestride.core.value.NoteValue;
 
 /** The Road on paper: a ground line with a post at every bar line, an arc over every group, and the layers below. */
@@ -34,6 +36,9 @@ final class RoadPrint {
     private static final double FIRST_LANE = 12.4;
     private static final double LANE = 1.9;
     private static final double SIZE = 1.5;
+    private static final double METERS = 1.5;
+    private static final double TIER = 1.7;
+    private static final double APART = 0.2;
     private static final int MOST_BARS = 24;
     private static final int MOST_LANES = 8;
     private static final int MOST_HITS = 2_000;
@@ -93,8 +98,12 @@ final class RoadPrint {
         List<Mark> marks = new ArrayList<>();
         marks.add(new Line(NAMES, GROUND, NAMES + used, GROUND, 0.16, Ink.INK));
         double x = NAMES;
+        Tiers meters = new Tiers(APART);
+        double counted = Double.NEGATIVE_INFINITY;
         for (int i = from; i < end; i++) {
-            bar(marks, bars.get(i), i, x);
+            bar(marks, bars.get(i), x);
+            meter(marks, i, x, meters);
+            counted = counts(marks, bars.get(i), x, counted);
             x += length(i);
         }
         marks.add(new Line(x, GROUND - 2.2, x, GROUND + 0.8, 0.2, Ink.INK));
@@ -103,15 +112,26 @@ final class RoadPrint {
         for (int lane = 0; lane < lanes; lane++) {
             lane(marks, lane, names.get(lane), from, end);
         }
-        return new Drawing(width, FIRST_LANE + lanes * LANE, marks, List.of());
+        double down = TIER * (meters.count() - 1);
+        return new Drawing(
+                width,
+                FIRST_LANE + lanes * LANE + Math.max(0, down),
+                marks.stream().map(mark -> mark.movedBy(0, Math.max(0, down))).toList(),
+                List.of());
     }
 
-    private void bar(List<Mark> marks, Bar bar, int number, double start) {
-        marks.add(new Line(start, GROUND - 2.2, start, GROUND + 0.8, 0.2, Ink.INK));
-        boolean signed = number == 0 || !bars.get(number - 1).meter().equals(bar.meter());
-        if (signed) {
-            marks.add(new Words(bar.meter().toString(), start + 0.4, 1.5, SIZE, Weight.BOLD, Align.START, Ink.INK));
+    /** The meter over a bar that has another than the one before it. */
+    private void meter(List<Mark> marks, int number, double start, Tiers tiers) {
+        Meter meter = bars.get(number).meter();
+        if (number == 0 || !bars.get(number - 1).meter().equals(meter)) {
+            double x = start + 0.4;
+            int tier = tiers.take(x, x + letters.width(meter.toString(), Weight.BOLD, SIZE));
+            marks.add(new Words(meter.toString(), x, METERS - tier * TIER, SIZE, Weight.BOLD, Align.START, Ink.INK));
         }
+    }
+
+    private void bar(List<Mark> marks, Bar bar, double start) {
+        marks.add(new Line(start, GROUND - 2.2, start, GROUND + 0.8, 0.2, Ink.INK));
         double unit = bar.meter().unit().toDouble() * perWhole;
         double widest = bar.grouping().sizes().stream()
                         .mapToInt(Integer::intValue)
@@ -133,11 +153,11 @@ final class RoadPrint {
             }
             x = end;
         }
-        counts(marks, bar, start);
     }
 
-    private void counts(List<Mark> marks, Bar bar, double start) {
-        double free = Double.NEGATIVE_INFINITY;
+    /** The counts that have room, after those of the bar before. Returns from where there is room for more. */
+    private double counts(List<Mark> marks, Bar bar, double start, double taken) {
+        double free = taken;
         for (Said said : school.count(bar, Division.AS_WRITTEN)) {
             double x = start + said.at().toDouble() * perWhole;
             Weight weight = said.startsGroup() ? Weight.BOLD : Weight.REGULAR;
@@ -151,9 +171,10 @@ final class RoadPrint {
                         weight,
                         Align.MIDDLE,
                         said.startsGroup() ? Ink.INK : Ink.QUIET));
-                free = x + half + 0.2;
+                free = x + half + APART;
             }
         }
+        return free;
     }
 
     /** A square where the layer's cycle begins, a stroke elsewhere; what lands on a bar line stands out. */

@@ -16,16 +16,39 @@ import nimblestride.formats.face.Faces;
 /**
  * The paper a mark covers, in staff spaces, y down: signs by their outlines in the music face, words by the widths of their letters
  * and the height of a capital, beams as they are.
+ *
+ * @param box about the shape
  */
-record Covered(Mark mark, Shape shape) {
+record Covered(Mark mark, Shape shape, Rectangle2D box) {
     /** Of Lato's em, by its own table. */
     private static final double CAPITAL = 0.72;
 
+    /** Heads on both sides of a stem share its thickness, and the digits of a signature touch. */
+    private static final double TOUCHING = 0.13;
+
     /** Of all signs, words and beams of a picture. Lines and ties join or cross others, and are left out. */
-    static List<Covered> by(Drawing drawing) {
+    private static List<Covered> by(Drawing drawing) {
         List<Covered> all = new ArrayList<>();
-        drawing.marks().forEach(mark -> shape(mark).ifPresent(shape -> all.add(new Covered(mark, shape))));
+        drawing.marks().forEach(mark -> shape(mark)
+                .ifPresent(shape -> all.add(new Covered(mark, shape, shape.getBounds2D()))));
         return all;
+    }
+
+    /** What is wrong with a picture, in words: what lies on something else, or not on the paper. */
+    static List<String> faults(Drawing drawing) {
+        List<String> faults = new ArrayList<>();
+        List<Covered> all = by(drawing);
+        for (int i = 0; i < all.size(); i++) {
+            Covered one = all.get(i);
+            if (!one.isOn(drawing)) {
+                faults.add(one + " is not on the paper, " + drawing.width() + " by " + drawing.height());
+            }
+            all.subList(i + 1, all.size()).stream()
+                    .filter(other -> !(one.isOnTheRoad() && other.isOnTheRoad()))
+                    .filter(other -> one.on(other) > TOUCHING)
+                    .forEach(other -> faults.add(one + " lies on " + other));
+        }
+        return faults;
     }
 
     private static Optional<Shape> shape(Mark mark) {
@@ -34,12 +57,12 @@ record Covered(Mark mark, Shape shape) {
             return Optional.of(Faces.get().outline(sign.glyph()).createTransformedShape(place));
         }
         if (mark instanceof Mark.Words words) {
-            return Optional.of(box(words));
+            return Optional.of(about(words));
         }
         return mark instanceof Mark.Polygon polygon ? Optional.of(path(polygon.corners())) : Optional.empty();
     }
 
-    private static Rectangle2D box(Mark.Words words) {
+    private static Rectangle2D about(Mark.Words words) {
         double width = Faces.get().width(words.text(), words.weight(), words.size());
         double height = CAPITAL * words.size();
         double before = words.align() == Align.START ? 0 : words.align() == Align.MIDDLE ? width / 2 : width;
@@ -56,9 +79,15 @@ record Covered(Mark mark, Shape shape) {
         return path;
     }
 
+    /** The strokes on the Road, diamonds, come as close as they are played. */
+    private boolean isOnTheRoad() {
+        return mark instanceof Mark.Polygon polygon
+                && polygon.corners().get(1).doubleValue() != polygon.corners().get(3);
+    }
+
     /** How thick the ink is that lies on the other's: the lesser of its width and height; 0 where none does. */
-    double on(Covered other) {
-        if (!shape.getBounds2D().intersects(other.shape.getBounds2D())) {
+    private double on(Covered other) {
+        if (!box.intersects(other.box)) {
             return 0;
         }
         Area both = new Area(shape);
@@ -66,18 +95,15 @@ record Covered(Mark mark, Shape shape) {
         return Math.min(both.getBounds2D().getWidth(), both.getBounds2D().getHeight());
     }
 
-    /** Whether all of it lies on a picture; the ends of lines may reach out by half their thickness. */
-    boolean isOn(Drawing drawing, double over) {
-        Rectangle2D box = shape.getBounds2D();
-        return box.getMinX() > -over
-                && box.getMinY() > -over
-                && box.getMaxX() < drawing.width() + over
-                && box.getMaxY() < drawing.height() + over;
+    private boolean isOn(Drawing drawing) {
+        return box.getMinX() > -TOUCHING
+                && box.getMinY() > -TOUCHING
+                && box.getMaxX() < drawing.width() + TOUCHING
+                && box.getMaxY() < drawing.height() + TOUCHING;
     }
 
     @Override
     public String toString() {
-        Rectangle2D box = shape.getBounds2D();
         String what = mark instanceof Mark.Sign sign
                 ? sign.glyph().smuflName()
                 : mark instanceof Mark.Words words ? "'" + words.text() + "'" : "a beam";
