@@ -2,6 +2,8 @@ package nimblestride.core.engraving;
 
 import java.util.ArrayList;
 import java.util.List;
+import nimblestride.core.meter.Bar;
+import nimblestride.core.meter.Phrase;
 import nimblestride.core.modulation.Shift;
 import nimblestride.core.value.NoteValue;
 
@@ -47,15 +49,34 @@ public final class BothFeels {
         double end = time.end().toDouble();
         double beat = Math.min(shift.oldBeat().toDouble(), shift.pulse().toDouble());
         double room = width - FeelsRow.NAMES - AT_THE_EDGE;
-        double perWhole = Math.max(NARROWEST_BEAT / beat, Math.min(WIDEST_BEAT / beat, room / end));
+        double narrowest = Math.max(NARROWEST_BEAT / beat, narrowest(shift));
+        double perWhole = Math.max(narrowest, Math.min(WIDEST_BEAT / beat, room / end));
         List<Drawing> rows = new ArrayList<>();
         double from = 0;
         while (from < end - FeelsRow.NOTHING && rows.size() < MOST_ROWS) {
             double to = lastBarLine(from, from + room / perWhole);
-            rows.add(new FeelsRow(time, kind, from, to, perWhole, face, letters).drawing(width));
+            rows.add(new FeelsRow(time, kind, from, to, perWhole, width, face, letters).drawing());
             from = to;
         }
         return rows;
+    }
+
+    /** Staff spaces to a whole note at which every bar is as wide as the meter over it, where meters change. */
+    private double narrowest(Shift shift) {
+        return Math.max(
+                narrowest(shift.oldBars(), 1),
+                narrowest(shift.newBars(), shift.inOld(NoteValue.WHOLE).toDouble()));
+    }
+
+    private double narrowest(Phrase phrase, double scale) {
+        if (phrase.bars().stream().map(Bar::meter).distinct().count() == 1) {
+            return 0;
+        }
+        return phrase.bars().stream()
+                .mapToDouble(
+                        bar -> FeelsRow.meterRoom(bar, letters) / (bar.length().toDouble() * scale))
+                .max()
+                .orElse(0);
     }
 
     /** Rows are torn at old bar lines, where one is near enough. */

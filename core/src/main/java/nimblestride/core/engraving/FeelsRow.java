@@ -22,12 +22,16 @@ final class FeelsRow {
     /** Less than this, in whole notes, is the rounding of a sum. */
     static final double NOTHING = 1e-9;
 
-    private static final double HEIGHT = 23.8;
-    private static final double OLD_LINE = 9.8;
-    private static final double NEW_LINE = 17.2;
+    private static final double HEIGHT = 24.8;
+    /** The baseline of what is signed over the pivot. */
+    private static final double SIGN = 3.6;
+
+    private static final double OLD_LINE = 10.8;
+    private static final double NEW_LINE = 18.2;
     private static final double STRIDE = 3.6;
     private static final double POST = 2.4;
     private static final double SIZE = 1.9;
+    private static final double METER_IN = 0.3;
     private static final double NUMBER_ROOM = 1.6;
 
     private final FeelsInTime time;
@@ -36,6 +40,7 @@ final class FeelsRow {
     private final double from;
     private final double to;
     private final double perWhole;
+    private final double width;
     private final MusicFace face;
     private final Lettering letters;
     private final List<Mark> marks = new ArrayList<>();
@@ -44,16 +49,31 @@ final class FeelsRow {
      * @param from where it begins, in whole notes from the beginning of the picture
      * @param to where it ends
      * @param perWhole staff spaces to a whole note
+     * @param width of the row, in staff spaces
      */
-    FeelsRow(FeelsInTime time, Kind kind, double from, double to, double perWhole, MusicFace face, Lettering letters) {
+    FeelsRow(
+            FeelsInTime time,
+            Kind kind,
+            double from,
+            double to,
+            double perWhole,
+            double width,
+            MusicFace face,
+            Lettering letters) {
         this.time = time;
         this.shift = time.shift();
         this.kind = kind;
         this.from = from;
         this.to = to;
         this.perWhole = perWhole;
+        this.width = width;
         this.face = face;
         this.letters = letters;
+    }
+
+    /** How much room the meter over a bar takes. */
+    static double meterRoom(Bar bar, Lettering letters) {
+        return METER_IN + letters.width(bar.meter().toString(), Weight.BOLD, SIZE) + METER_IN;
     }
 
     private boolean holds(double at) {
@@ -64,7 +84,7 @@ final class FeelsRow {
         return NAMES + (at - from) * perWhole;
     }
 
-    Drawing drawing(double width) {
+    Drawing drawing() {
         boolean implied = kind == Kind.IMPLIED;
         name(implied ? "written" : "before", OLD_LINE);
         name(implied ? "felt" : "after", NEW_LINE);
@@ -90,7 +110,7 @@ final class FeelsRow {
     private void sign() {
         double at = x(time.pivot().toDouble());
         if (kind == Kind.IMPLIED) {
-            marks.add(new Words("felt only", at, 2.4, SIZE, Weight.BOLD, Align.START, Ink.INK));
+            marks.add(new Words("felt only", at, SIGN, SIZE, Weight.BOLD, Align.START, Ink.INK));
             return;
         }
         at = note(shift.pivot().old(), at);
@@ -103,12 +123,12 @@ final class FeelsRow {
 
     private double note(NoteValue value, double x) {
         NoteSign sign = NoteSign.of(face, letters, value, 0.9);
-        marks.addAll(sign.marks(x, 2.6));
+        marks.addAll(sign.marks(x, SIGN));
         return x + sign.width();
     }
 
     private double words(String text, double x) {
-        marks.add(new Words(text, x, 2.6, 2.2, Weight.BOLD, Align.START, Ink.INK));
+        marks.add(new Words(text, x, SIGN, 2.2, Weight.BOLD, Align.START, Ink.INK));
         return x + letters.width(text, Weight.BOLD, 2.2);
     }
 
@@ -158,7 +178,8 @@ final class FeelsRow {
         marks.add(new Line(x(at), line - down * 0.8, x(at), line + down * POST, 0.22, ink));
         if (!meter.isEmpty()) {
             double y = down > 0 ? line + STRIDE + 1.9 : line - STRIDE - 0.7;
-            marks.add(new Words(meter, x(at) + 0.3, y, SIZE, Weight.BOLD, Align.START, ink));
+            double x = Math.min(x(at) + METER_IN, width - letters.width(meter, Weight.BOLD, SIZE));
+            marks.add(new Words(meter, x, y, SIZE, Weight.BOLD, Align.START, ink));
         }
     }
 

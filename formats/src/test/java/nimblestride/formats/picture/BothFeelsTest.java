@@ -69,6 +69,7 @@ class BothFeelsTest {
         assertThat(rows).isNotEmpty().hasSizeLessThan(200);
         for (Drawing row : rows) {
             assertThat(row.width()).isEqualTo(WIDTH);
+            assertThat(Covered.faults(row)).isEmpty();
             for (Mark mark : row.marks()) {
                 across(mark).ifPresent(x -> assertThat(x).isBetween(-1.0, WIDTH));
             }
