@@ -47,7 +47,8 @@ final class CountLines extends BorderPane {
     private List<Line> lines = List.of();
     private Spot spot = new Spot(0, NoteValue.ZERO);
     private boolean carrying;
-    private double scale = 200;
+    private CountWords words;
+    private CountSpacing spacing = CountSpacing.EMPTY;
 
     /** A count of a bar of the phrase. */
     record Spot(int bar, NoteValue position) {}
@@ -96,7 +97,7 @@ final class CountLines extends BorderPane {
         addEventFilter(ScrollEvent.SCROLL, event -> {
             // A wheel that turns up and down is left to what these lines may stand in.
             if (event.getDeltaX() != 0) {
-                bar.setValue(clamp(bar.getValue() - event.getDeltaX() / scale()));
+                bar.setValue(clamp(bar.getValue() - event.getDeltaX() / spacing.scale()));
                 event.consume();
             }
         });
@@ -129,12 +130,9 @@ final class CountLines extends BorderPane {
         return desk.exercise().get().phrase();
     }
 
-    private double scale() {
-        return scale;
-    }
-
     private void rescale() {
-        scale = CountLinesPainter.scale(phrase(), school.get(), division.get(), lines);
+        words = new CountWords(phrase(), school.get(), division.get());
+        spacing = CountSpacing.of(words, lines);
         paint();
     }
 
@@ -146,7 +144,7 @@ final class CountLines extends BorderPane {
         if (getScene() == null || slate.getWidth() <= 0 || desk.exercise().get() == null) {
             return;
         }
-        double seen = (slate.getWidth() - CountLinesPainter.GUTTER) / scale();
+        double seen = spacing.seen(slate.getWidth());
         double most = Math.max(0, phrase().length().toDouble() - seen + 0.05);
         bar.setMax(most);
         bar.setVisibleAmount(most <= 0 ? 1 : most * seen / (seen + most));
@@ -155,9 +153,8 @@ final class CountLines extends BorderPane {
     }
 
     private void draw(GraphicsContext g, double width, double height) {
-        if (desk.exercise().get() != null) {
-            new CountLinesPainter(
-                            g, width, height, palette, phrase(), school.get(), division.get(), scale(), bar.getValue())
+        if (words != null) {
+            new CountLinesPainter(g, width, height, palette, words, spacing, bar.getValue())
                     .paint(lines, isFocused() ? Optional.of(spot) : Optional.empty(), carrying);
         }
     }
@@ -172,9 +169,8 @@ final class CountLines extends BorderPane {
 
     private void click(MouseEvent event) {
         requestFocus();
-        double moment = bar.getValue() + (event.getX() - CountLinesPainter.GUTTER) / scale();
-        if (event.getX() < CountLinesPainter.GUTTER
-                || moment >= phrase().length().toDouble()) {
+        double moment = Math.max(0, bar.getValue() + spacing.moment(event.getX()));
+        if (event.getX() < CountSpacing.NAMES || moment >= phrase().length().toDouble()) {
             return;
         }
         int number = barAt(moment);
@@ -241,7 +237,7 @@ final class CountLines extends BorderPane {
         }
         spot = to;
         double at = phrase().startOf(to.bar).plus(to.position).toDouble();
-        double seen = (slate.getWidth() - CountLinesPainter.GUTTER) / scale();
+        double seen = spacing.seen(slate.getWidth());
         if (at < bar.getValue() || at > bar.getValue() + seen * 0.95) {
             bar.setValue(clamp(at - seen / 3));
         }

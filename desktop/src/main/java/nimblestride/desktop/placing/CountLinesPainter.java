@@ -1,21 +1,14 @@
 package nimblestride.desktop.placing;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
-import java.util.TreeSet;
 import java.util.stream.Collectors;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
-import nimblestride.core.counting.CountingSchool;
-import nimblestride.core.counting.Division;
 import nimblestride.core.counting.Said;
-import nimblestride.core.groove.Ornament;
-import nimblestride.core.groove.Stroke;
 import nimblestride.core.hands.Played;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Phrase;
@@ -28,17 +21,10 @@ import nimblestride.desktop.look.Palette;
 
 /** Paints count lines. */
 final class CountLinesPainter {
-    /** How wide the names of the limbs stand. */
-    static final double GUTTER = 96;
-
     private static final double TOP = 14;
     private static final double TALLEST_LINE = 34;
     private static final double LOWEST_LINE = 29;
     private static final double STICKING = 19;
-    private static final int FIRST_BARS = 8;
-    private static final int FIRST_COUNTS = 200;
-    private static final double WIDEST = 4_000;
-    private static final double BETWEEN_COUNTS = 27;
     private static final double MARK = 4.5;
 
     private final double width;
@@ -46,14 +32,12 @@ final class CountLinesPainter {
     private final GraphicsContext g;
     private final Palette palette;
     private final Phrase phrase;
-    private final CountingSchool school;
-    private final Division division;
-    private final double scale;
+    private final CountWords words;
+    private final CountSpacing spacing;
     private final double start;
     private double line;
 
     /**
-     * @param scale pixels for a whole note
      * @param start the moment at the left edge, in whole notes
      */
     CountLinesPainter(
@@ -61,46 +45,17 @@ final class CountLinesPainter {
             double width,
             double height,
             Palette palette,
-            Phrase phrase,
-            CountingSchool school,
-            Division division,
-            double scale,
+            CountWords words,
+            CountSpacing spacing,
             double start) {
         this.g = g;
         this.width = width;
         this.height = height;
         this.palette = palette;
-        this.phrase = phrase;
-        this.school = school;
-        this.division = division;
-        this.scale = scale;
+        this.phrase = words.phrase();
+        this.words = words;
+        this.spacing = spacing;
         this.start = start;
-    }
-
-    /** Pixels for a whole note at which the closest counts and notes of the first bars can be read. */
-    static double scale(Phrase phrase, CountingSchool school, Division division, List<CountLines.Line> lines) {
-        TreeSet<NoteValue> moments = new TreeSet<>();
-        for (int number = 0; number < Math.min(FIRST_BARS, phrase.bars().size()); number++) {
-            NoteValue start = phrase.startOf(number);
-            school.count(phrase.bars().get(number), division).stream()
-                    .limit(FIRST_COUNTS)
-                    .forEach(said -> moments.add(start.plus(said.at())));
-        }
-        NoteValue end = phrase.startOf(Math.min(FIRST_BARS, phrase.bars().size()));
-        lines.forEach(line -> line.notes().stream()
-                .limit(FIRST_COUNTS)
-                .map(Played::at)
-                .filter(at -> at.compareTo(end) < 0)
-                .forEach(moments::add));
-        double closest = 1;
-        NoteValue before = null;
-        for (NoteValue moment : moments) {
-            closest = before == null
-                    ? closest
-                    : Math.min(closest, moment.minus(before).toDouble());
-            before = moment;
-        }
-        return Math.min(WIDEST, BETWEEN_COUNTS / closest);
     }
 
     /** How high so many lines must stand to be told apart. */
@@ -123,34 +78,30 @@ final class CountLinesPainter {
         g.fillText("sticking", 0, stickingY(lines) + 3);
         g.save();
         g.beginPath();
-        g.rect(GUTTER - 12, 0, width, height);
+        g.rect(CountSpacing.NAMES, 0, width, height);
         g.clip();
         for (int number = 0; number < phrase.bars().size(); number++) {
             double from = phrase.startOf(number).toDouble();
             if (x(from) > width) {
                 break;
             }
-            if (x(phrase.startOf(number + 1L).toDouble()) >= GUTTER - 12) {
+            if (x(phrase.startOf(number + 1L).toDouble()) >= CountSpacing.NAMES) {
                 paintBar(number, lines);
             }
         }
-        Map<NoteValue, String> hands = new TreeMap<>();
         for (int i = 0; i < lines.size(); i++) {
             for (Played note : lines.get(i).notes()) {
                 paintNote(note, y(i));
-                if (note.limb().isHand()) {
-                    hands.merge(note.at(), letter(note), String::concat);
-                }
             }
         }
         text(Face.bold(13), palette.ink(), TextAlignment.CENTER);
-        hands.forEach((at, letters) -> g.fillText(letters, x(at.toDouble()), stickingY(lines) + 3));
+        words.sticking(lines).forEach((at, letters) -> g.fillText(letters, x(at.toDouble()), stickingY(lines) + 3));
         spot.ifPresent(here -> paintSpot(here, lines, carrying));
         g.restore();
     }
 
     private double x(double moment) {
-        return GUTTER + (moment - start) * scale;
+        return spacing.x(moment - start);
     }
 
     private double y(int index) {
@@ -166,8 +117,9 @@ final class CountLinesPainter {
         double from = phrase.startOf(number).toDouble();
         g.setStroke(palette.quiet());
         g.setLineWidth(1);
-        g.strokeLine(x(from) - 11, 2, x(from) - 11, stickingY(lines) + 10);
-        for (Said said : school.count(bar, division)) {
+        double line = x(from) - spacing.lead();
+        g.strokeLine(line, 2, line, stickingY(lines) + 10);
+        for (Said said : words.said(bar)) {
             double x = x(from + said.at().toDouble());
             for (int i = 0; i < Math.max(1, lines.size()); i++) {
                 text(said.startsGroup() ? Face.bold(12.5) : Face.text(12.5), palette.quiet(), TextAlignment.CENTER);
@@ -180,45 +132,17 @@ final class CountLinesPainter {
 
     private void paintNote(Played note, double y) {
         double x = x(note.at().toDouble());
-        if (x < GUTTER - 12 || x > width + 12) {
+        if (x < CountSpacing.NAMES || x > width + spacing.lead()) {
             return;
         }
         Color color = palette.layer(note.layer());
         g.setFill(palette.ground());
         g.fillRect(x - 10, y, 20, 18);
         text(Face.bold(15), palette.ink(), TextAlignment.CENTER);
-        g.fillText(signs(note.stroke(), syllable(note.at())), x, y + 9);
+        g.fillText(words.of(note), x, y + 9);
         new Marks()
                 .add(MarkShape.of(note.layer()), x, y - 4, MARK, note.stroke(), color)
                 .draw(g);
-    }
-
-    private static String letter(Played note) {
-        return signs(note.stroke(), String.valueOf(note.limb().letter()));
-    }
-
-    /** What is said there, or the place itself where nothing is. */
-    private String syllable(NoteValue at) {
-        long number = phrase.barAt(at);
-        Bar bar = phrase.bar(number);
-        NoteValue position = at.minus(phrase.startOf(number));
-        return school.count(bar, division).stream()
-                .filter(said -> said.at().equals(position))
-                .map(Said::syllable)
-                .findFirst()
-                .orElseGet(() -> new Place(bar.meter(), position).syllable());
-    }
-
-    private static String signs(Stroke stroke, String word) {
-        String before = stroke.ornament() == Ornament.NONE
-                ? ""
-                : stroke.ornament().title().substring(0, 1) + "·";
-        return switch (stroke.level()) {
-            case GHOST -> "(" + before + word + ")";
-            case SOFT, NORMAL -> before + word;
-            case ACCENT -> ">" + before + word;
-            case STRONG -> "^" + before + word;
-        };
     }
 
     private void paintSpot(CountLines.Spot spot, List<CountLines.Line> lines, boolean carrying) {
