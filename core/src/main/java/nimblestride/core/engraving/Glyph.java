@@ -43,7 +43,6 @@ public enum Glyph {
     PARENTHESIS_LEFT("noteheadParenthesisLeft", 0xE0F5),
     PARENTHESIS_RIGHT("noteheadParenthesisRight", 0xE0F6),
     DOT("augmentationDot", 0xE1E7),
-    TREMOLO("tremolo1", 0xE220),
     BUZZ_ROLL("buzzRoll", 0xE22A),
     FLAG_8_UP("flag8thUp", 0xE240),
     FLAG_8_DOWN("flag8thDown", 0xE241),
@@ -183,13 +182,9 @@ public enum Glyph {
         return MARKS.get(Integer.numberOfTrailingZeros(shape.divisor()));
     }
 
-    /** What signs a doubled stroke or a buzz, through the stem. */
+    /** What is signed through the stem; doubled strokes are written out. */
     static Optional<Glyph> throughStem(Ornament ornament) {
-        return switch (ornament) {
-            case DOUBLED -> Optional.of(TREMOLO);
-            case BUZZ -> Optional.of(BUZZ_ROLL);
-            case NONE, FLAM, DRAG, RUFF -> Optional.empty();
-        };
+        return ornament == Ornament.BUZZ ? Optional.of(BUZZ_ROLL) : Optional.empty();
     }
 
     static Glyph head(NoteHead head, NoteShape shape) {

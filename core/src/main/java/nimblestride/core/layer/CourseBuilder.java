@@ -67,13 +67,20 @@ final class CourseBuilder {
     /** On which bar lines, the offset and every note lie. */
     private Grid grid(NoteValue divided) {
         List<NoteValue> lengths = new ArrayList<>(List.of(phrase.grid().unit(), layer.offset()));
+        boolean halves = hasDoubled();
         if (layer.pattern() instanceof Pattern.Placed placed) {
             placed.placements().stream().map(Placement::position).distinct().forEach(lengths::add);
+            if (halves) {
+                lengths.add(placed.betweenDoubled(phrase));
+            }
         } else {
-            boolean halves = parts.stream().flatMap(Optional::stream).anyMatch(CourseBuilder::isDoubled);
             lengths.add(divided.dividedBy(halves ? 2L * parts.size() : parts.size()));
         }
         return Grid.of(lengths);
+    }
+
+    private boolean hasDoubled() {
+        return parts.stream().flatMap(Optional::stream).anyMatch(CourseBuilder::isDoubled);
     }
 
     private static boolean isDoubled(Course.Played played) {
@@ -155,16 +162,20 @@ final class CourseBuilder {
             if (at >= until) {
                 return;
             }
-            parts.get(part).ifPresent(played -> {
-                hit(at, played);
-                if (isDoubled(played) && at + step / 2 < until) {
-                    hit(at + step / 2, played);
-                }
-            });
+            parts.get(part).ifPresent(played -> hits(at, step / 2, played, until));
+        }
+    }
+
+    /** A doubled stroke is struck twice. */
+    private void hits(long at, long half, Course.Played what, long until) {
+        hit(at, what);
+        if (isDoubled(what) && at + half < until) {
+            hit(at + half, what);
         }
     }
 
     private void layPlaced(Pattern.Placed placed, long start, long until) {
+        long half = hasDoubled() ? grid.count(placed.betweenDoubled(phrase)) : 0;
         for (int i = 0; i < parts.size(); i++) {
             Placement placement = placed.placements().get(i);
             if (!placement.isOn(phrase)) {
@@ -172,7 +183,7 @@ final class CourseBuilder {
             }
             long at = start + barStart(placement.bar()) + grid.count(placement.position());
             if (at < until) {
-                hit(at, parts.get(i).orElseThrow());
+                hits(at, half, parts.get(i).orElseThrow(), until);
             }
         }
     }

@@ -7,6 +7,8 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 import nimblestride.core.groove.Sticking;
 import nimblestride.core.groove.Stroke;
+import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.Grid;
 import nimblestride.core.value.NoteValue;
 
 /** What a layer plays over and over: a span cut into equal parts, with a stroke on some of them. */
@@ -192,6 +194,17 @@ public sealed interface Pattern {
                     throw new IllegalArgumentException("one voice is placed on a count only once");
                 }
             }
+        }
+
+        /**
+         * How long after it a doubled note is struck again: half of the longest unit in which the places of the layer and the
+         * units of the bars can all be counted. Among sixteenths that is a thirty-second.
+         */
+        public NoteValue betweenDoubled(Phrase phrase) {
+            List<NoteValue> lengths = new ArrayList<>();
+            phrase.kinds().forEach(bar -> lengths.add(bar.meter().unit()));
+            placements.forEach(placement -> lengths.add(placement.position()));
+            return Grid.of(lengths).unit().dividedBy(2);
         }
 
         @Override

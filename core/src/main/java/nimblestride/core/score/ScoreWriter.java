@@ -15,7 +15,6 @@ import nimblestride.core.hands.Hands;
 import nimblestride.core.hands.Played;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Layer;
-import nimblestride.core.layer.Pattern;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.modulation.Pivot;
 import nimblestride.core.score.BarSpeller.Asked;
@@ -137,11 +136,9 @@ public final class ScoreWriter {
         here.add(head);
     }
 
-    /** A doubled stroke that runs on is two notes already, and each is written; only one placed by hand needs the sign. */
-    private Stroke stroke(Played note) {
-        boolean writtenOut = note.stroke().ornament() == Ornament.DOUBLED
-                && !(exercise.layers().get(note.layer()).pattern() instanceof Pattern.Placed);
-        return writtenOut ? note.stroke().with(Ornament.NONE) : note.stroke();
+    /** A doubled stroke is two notes already, and each is written. */
+    private static Stroke stroke(Played note) {
+        return note.stroke().ornament() == Ornament.DOUBLED ? note.stroke().with(Ornament.NONE) : note.stroke();
     }
 
     /** What was struck last before a moment, if it is held until then. */

@@ -71,6 +71,24 @@ class CourseTest {
                 .containsExactly(NoteValue.ZERO, value("1/4"));
     }
 
+    /** A doubled note placed by hand comes again half the finest step later, of the counts or of the layer's own places. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "4/4; snare at R1:1/4:; 1/4 3/8",
+                "4/4; snare at 1:1/4: 1:5/16; 1/4 9/32 5/16",
+                "7/8, 5/16; snare at 1:0: 2:1/4; 0 1/32 9/8",
+                "2/4; snare at 1:0 1:1/12:; 0 1/12 1/8",
+                "4/4; snare at 1:3/4:; 3/4 7/8"
+            })
+    void aPlacedNoteThatIsDoubledIsStruckTwice(String typedBars, String typed, String struck) {
+        Phrase phrase = bars(typedBars);
+        assertThat(Course.of(layer(typed), phrase).between(NoteValue.ZERO, phrase.length(), 9))
+                .extracting(hit -> hit.at().toString())
+                .containsExactly(struck.split(" "));
+    }
+
     @Test
     void moreHitsThanCanBeListedAreRefused() {
         assertThatIllegalArgumentException()

@@ -93,6 +93,15 @@ class ScoreTest {
     }
 
     @Test
+    void writesOutADoubledNoteThatIsPlaced() {
+        Score score = score("2/4", "snare at 1:0: 1:1/4");
+        assertThat(Shorthand.hands(score)).isEqualTo("(8 8) 4");
+        assertThat(score.bars().get(0).hands().written())
+                .allSatisfy(written ->
+                        assertThat(written.heads().get(0).stroke().ornament()).isEqualTo(Ornament.NONE));
+    }
+
+    @Test
     void writesOutADoubledStrokeThatRunsOn() {
         Exercise exercise = Examples.exercise("2/4", "snare every 1/4");
         var doubled = exercise.replacingLayer(

@@ -65,13 +65,12 @@ final class CountWords {
                 .orElseGet(() -> new Place(bar.meter(), position).syllable());
     }
 
-    /** Grace notes by their first letter; doubled strokes and buzzes as stickings are typed: {@code R:} and {@code Rz}. */
+    /** Grace notes by their first letter, a buzz as stickings are typed, {@code Rz}; a doubled stroke is two notes already. */
     private static String signs(Stroke stroke, String word) {
         String played =
                 switch (stroke.ornament()) {
-                    case NONE -> word;
+                    case NONE, DOUBLED -> word;
                     case FLAM, DRAG, RUFF -> stroke.ornament().title().substring(0, 1) + "·" + word;
-                    case DOUBLED -> word + ":";
                     case BUZZ -> word + "z";
                 };
         return switch (stroke.level()) {

@@ -101,9 +101,9 @@ class CountSpacingTest {
                 .hasSize(2)
                 .allSatisfy(line -> assertThat(line.limb().isHand()).isTrue());
         assertThat(lines(exercise).get(0).notes().stream().limit(2).map(words::of))
-                .containsExactly(">f·1", "2:");
+                .containsExactly(">f·1", "2");
         assertThat(words.sticking(lines(exercise)).values().stream().limit(5))
                 .as("a doubled stroke is two")
-                .containsExactly(">f·R", "(L)", "R:", "R:", "Lz");
+                .containsExactly(">f·R", "(L)", "R", "R", "Lz");
     }
 }

@@ -136,10 +136,11 @@ final class MeasureReader {
             part.leaveOut("a cue note");
             return;
         }
-        strike(note, chord);
+        strike(note, chord, length);
     }
 
-    private void strike(Note note, boolean chord) {
+    /** A doubled note is two of half its length. */
+    private void strike(Note note, boolean chord, NoteValue length) {
         nimblestride.core.transcription.Sound sound = part.sound(note);
         Stroke stroke = Stroke.NORMAL.at(level(note)).with(ornament(note, sound.name(), chord));
         boolean byHand = sound.usual().map(voice -> voice.limb().isHand()).orElse(true);
@@ -147,7 +148,12 @@ final class MeasureReader {
             stroke = stroke.by(hand.get());
             hand = Optional.empty();
         }
-        strokes.add(new Struck(chordAt, sound, stroke));
+        boolean doubled = stroke.ornament() == Ornament.DOUBLED;
+        Stroke each = doubled ? stroke.with(Ornament.NONE) : stroke;
+        strokes.add(new Struck(chordAt, sound, each));
+        if (doubled) {
+            strokes.add(new Struck(chordAt.plus(length.dividedBy(2)), sound, each));
+        }
     }
 
     private Level level(Note note) {

@@ -120,14 +120,12 @@ final class NotationsXml {
         }
     }
 
-    /** A doubled stroke is a tremolo of one slash; a pressed roll is unmeasured. */
+    /** A pressed roll is an unmeasured tremolo. */
     private static void rolls(Ornament ornament, List<Object> signs) {
-        boolean doubled = ornament == Ornament.DOUBLED;
-        boolean buzz = ornament == Ornament.BUZZ;
-        if (doubled || buzz) {
+        if (ornament == Ornament.BUZZ) {
             Tremolo tremolo = new Tremolo();
-            tremolo.setValue(doubled ? 1 : 0);
-            tremolo.setType(doubled ? TremoloType.SINGLE : TremoloType.UNMEASURED);
+            tremolo.setValue(0);
+            tremolo.setType(TremoloType.UNMEASURED);
             Ornaments ornaments = new Ornaments();
             ornaments.getTrillMarkOrTurnOrDelayedTurn().add(FACTORY.createOrnamentsTremolo(tremolo));
             signs.add(ornaments);

@@ -108,6 +108,20 @@ class MusicXmlImportTest {
                         "0 kick NORMAL NONE ");
     }
 
+    /** One slash through a stem: the note is two of half its length (common practice on drums). */
+    @Test
+    void aSlashThroughTheStemIsTwoNotes() throws UnreadableFileException {
+        String slash = "<notations><ornaments><tremolo type=\"single\">1</tremolo></ornaments></notations>";
+        Transcription brought = read(score(measure(FOUR_EIGHTHS + snare(1, "") + snare(1, slash) + snare(2, slash))));
+        assertThat(brought.parts().get(0).strokes().stream().map(MusicXmlImportTest::said))
+                .containsExactly(
+                        "0 snare NORMAL NONE ",
+                        "1/8 snare NORMAL NONE ",
+                        "3/16 snare NORMAL NONE ",
+                        "1/4 snare NORMAL NONE ",
+                        "3/8 snare NORMAL NONE ");
+    }
+
     private static String said(Struck struck) {
         return struck.at() + " " + struck.sound().usual().orElseThrow() + " "
                 + struck.stroke().level() + " " + struck.stroke().ornament() + " "

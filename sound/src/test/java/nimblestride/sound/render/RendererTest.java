@@ -241,6 +241,9 @@ class RendererTest {
         Exercise doubled = exercise("2/4", "snare sticking R: L of 1/4").withTempo(TempoText.read("60"));
         assertThat(onsets(render(new Renderer(layersOnly(doubled), IMPULSES, RATE), 2 * RATE, 64)))
                 .containsExactly(0L, RATE / 2L, (long) RATE);
+        Exercise placed = exercise("2/4", "snare at 1:0: 1:1/4").withTempo(TempoText.read("60"));
+        assertThat(onsets(render(new Renderer(layersOnly(placed), IMPULSES, RATE), 2 * RATE, 64)))
+                .containsExactly(0L, RATE / 2L, (long) RATE);
         Exercise buzz = exercise("1/4", "snare sticking Rz of 1/4").withTempo(TempoText.read("60"));
         assertThat(onsets(render(new Renderer(layersOnly(buzz), IMPULSES, RATE), RATE / 2, 64)))
                 .hasSizeGreaterThan(3);
