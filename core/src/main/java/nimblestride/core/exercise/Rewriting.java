@@ -19,7 +19,7 @@ import nimblestride.core.value.Tempo;
 
 /**
  * The same music written otherwise: several bars as one long one and back, and every value doubled or halved. Groups stay
- * as they are felt. Layers that follow the bar (over bars, or reset each bar) follow the new bars.
+ * as they are felt.
  */
 public final class Rewriting {
     private Rewriting() {}
@@ -48,7 +48,7 @@ public final class Rewriting {
             int factor = Math.toIntExact(bar.meter().unit().wholePartsOf(unit));
             bar.grouping().sizes().forEach(size -> groups.add(size * factor));
         }
-        return onNewBars(exercise, Phrase.of(new Bar(meter, new Grouping(groups))));
+        return OnNewBars.of(exercise, Phrase.of(new Bar(meter, new Grouping(groups))));
     }
 
     /**
@@ -65,7 +65,7 @@ public final class Rewriting {
             throw new IllegalArgumentException(
                     "these bars last " + length + ", and the bar they would replace lasts " + old.length());
         }
-        return onNewBars(exercise, exercise.phrase().replacing(bar, split(old, meters)));
+        return OnNewBars.of(exercise, exercise.phrase().replacing(bar, split(old, meters)));
     }
 
     /**
@@ -96,27 +96,6 @@ public final class Rewriting {
                 .toList();
         // Where nothing of it lies on these bars, it is kept as it is.
         return again.isEmpty() ? placed : new Pattern.Placed(again);
-    }
-
-    /** The same length cut into other bars: what is placed on counts stays where it is heard. */
-    private static Exercise onNewBars(Exercise exercise, Phrase phrase) {
-        return exercise.withPhrase(phrase)
-                .withLayers(exercise.layers().stream()
-                        .map(layer -> layer.pattern() instanceof Pattern.Placed placed
-                                ? layer.playing(new Pattern.Placed(placed.placements().stream()
-                                        .map(one -> onNewBars(one, exercise.phrase(), phrase))
-                                        .toList()))
-                                : layer)
-                        .toList());
-    }
-
-    private static Placement onNewBars(Placement placement, Phrase old, Phrase phrase) {
-        if (!placement.isOn(old)) {
-            return placement;
-        }
-        NoteValue at = old.startOf(placement.bar()).plus(placement.position());
-        int bar = Math.toIntExact(phrase.barAt(at));
-        return new Placement(bar, at.minus(phrase.startOf(bar)), placement.stroke());
     }
 
     /** Where the old feet fall on the new bar lines, the groups are kept; a bar that they cross is felt as usual. */

@@ -217,7 +217,7 @@ public final class Ways {
         if (score.bars().stream().anyMatch(bar -> !bar.problem().isEmpty())) {
             return Optional.empty();
         }
-        Set<Moment> heard = heard(plan.sounding());
+        Set<Moment> heard = heard(exercise, plan.sounding());
         Set<Moment> read = read(score);
         if (!heard.equals(read)) {
             return Optional.empty();
@@ -231,7 +231,7 @@ public final class Ways {
                 legibility.speaksAgainst(),
                 legibility.effort(),
                 read.size(),
-                rewritten);
+                rewritten.filter(other -> soundsAlike(other, heard)));
         ways.add(way);
         return Optional.of(way);
     }
@@ -239,12 +239,21 @@ public final class Ways {
     /** A voice struck at a moment. */
     private record Moment(BigFraction seconds, String voice) {}
 
-    private Set<Moment> heard(NoteValue until) {
+    /** A layer that follows the bar may not be told in other bars. */
+    private boolean soundsAlike(Exercise other, Set<Moment> heard) {
+        BigFraction scale = other.phrase()
+                .length()
+                .fraction()
+                .divide(exercise.phrase().length().fraction());
+        return heard(other, NoteValue.of(length.fraction().multiply(scale))).equals(heard);
+    }
+
+    private static Set<Moment> heard(Exercise played, NoteValue until) {
         Set<Moment> moments = new HashSet<>();
-        for (Layer layer : exercise.layers()) {
+        for (Layer layer : played.layers()) {
             try {
-                for (Hit hit : Course.of(layer, exercise.phrase()).between(NoteValue.ZERO, until, MOST_NOTES)) {
-                    BigFraction seconds = exercise.tempo().seconds(hit.at());
+                for (Hit hit : Course.of(layer, played.phrase()).between(NoteValue.ZERO, until, MOST_NOTES)) {
+                    BigFraction seconds = played.tempo().seconds(hit.at());
                     hit.voices().forEach(voice -> moments.add(new Moment(seconds, voice.name())));
                 }
             } catch (IllegalArgumentException | ArithmeticException e) {

@@ -2,6 +2,7 @@ package nimblestride.core.exercise;
 
 import static nimblestride.core.text.Examples.bars;
 import static nimblestride.core.text.Examples.exercise;
+import static nimblestride.core.text.Examples.layer;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
@@ -9,6 +10,7 @@ import java.util.List;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Hit;
 import nimblestride.core.meter.Meter;
+import nimblestride.core.text.LayerText;
 import nimblestride.core.value.NoteValue;
 import org.apache.commons.numbers.fraction.BigFraction;
 import org.junit.jupiter.api.Test;
@@ -54,6 +56,32 @@ class RewritingTest {
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> Rewriting.asBars(exercise, 0, List.of(Meter.of(6, 8))))
                 .withMessageContaining("last 3/4");
+    }
+
+    /** What follows the bar is told by lengths, and by the bars that begin where the old ones did. */
+    @Test
+    void layersThatFollowTheBarSoundAsBeforeOnOtherBars() {
+        Exercise exercise = exercise(
+                "11/8(3+3+3+2), 11/8",
+                "kick every 3/8 reset bar",
+                "snare 5 over bar",
+                "ride every 3/16 reset bars 2",
+                "crash every 5/8 reset phrase");
+        Exercise split = Rewriting.asBars(exercise, 0, List.of(Meter.of(6, 8), Meter.of(5, 8)));
+        assertThat(heard(split)).isEqualTo(heard(exercise));
+        assertThat(split.layers().stream().map(LayerText::write))
+                .containsExactly(
+                        "kick every 3/8 reset bars 3",
+                        "snare 5 over 11/8",
+                        "ride every 3/16 reset bars 3",
+                        "crash every 5/8 reset phrase");
+        Exercise alone = exercise("11/8(3+3+3+2)", "kick every 3/8 reset bar");
+        assertThat(Rewriting.asBars(alone, 0, List.of(Meter.of(6, 8), Meter.of(5, 8)))
+                        .layers()
+                        .get(0))
+                .isEqualTo(layer("kick every 3/8 reset phrase"));
+        assertThat(heard(Rewriting.asOneBar(exercise("5/8 x2", "snare 3 over bar", "kick every 1/8 reset bar"))))
+                .isEqualTo(heard(exercise("5/8 x2", "snare 3 over bar", "kick every 1/8 reset bar")));
     }
 
     @ParameterizedTest
