@@ -60,7 +60,7 @@ public final class Engraver {
     private List<Segment> segments(Score score, int index, double room) {
         WrittenBar bar = score.bars().get(index);
         Columns columns = Columns.of(score, bar, face, letters);
-        Segment whole = new Segment(bar, index, columns, lead(bar), 0, columns.count());
+        Segment whole = segment(bar, index, columns, 0, columns.count());
         if (whole.least() <= room) {
             return List.of(whole);
         }
@@ -68,15 +68,19 @@ public final class Engraver {
         int from = 0;
         int lastPlace = 0;
         for (int column : places(bar.bar(), columns)) {
-            Segment upToHere = new Segment(bar, index, columns, from == 0 ? lead(bar) : NOTE_GAP, from, column);
-            if (lastPlace > from && upToHere.least() > room) {
-                cut.add(new Segment(bar, index, columns, from == 0 ? lead(bar) : NOTE_GAP, from, lastPlace));
+            if (lastPlace > from && segment(bar, index, columns, from, column).least() > room) {
+                cut.add(segment(bar, index, columns, from, lastPlace));
                 from = lastPlace;
             }
             lastPlace = column;
         }
-        cut.add(new Segment(bar, index, columns, from == 0 ? lead(bar) : NOTE_GAP, from, columns.count()));
+        cut.add(segment(bar, index, columns, from, columns.count()));
         return cut;
+    }
+
+    private Segment segment(WrittenBar bar, int index, Columns columns, int from, int end) {
+        double lead = (from == 0 ? lead(bar) : NOTE_GAP) + columns.before(from);
+        return new Segment(bar, index, columns, lead, from, end);
     }
 
     /** Where a bar may be cut: where a group begins and no tuplet goes on, and at its end. */

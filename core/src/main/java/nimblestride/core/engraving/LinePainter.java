@@ -100,7 +100,7 @@ final class LinePainter {
         }
         double[] columns = new double[segment.columns().count()];
         Arrays.fill(columns, Double.NaN);
-        double at = start + segment.beforeNotes();
+        double at = start + segment.lead();
         for (int i = segment.first(); i < segment.end(); i++) {
             columns[i] = at;
             at += segment.gap(i, factor);
@@ -108,7 +108,7 @@ final class LinePainter {
         double[][] rows = new double[1 + bar.parts().size()][];
         rows[0] = columns;
         if (!bar.problem().isEmpty() && segment.opens()) {
-            double middle = start + segment.beforeNotes();
+            double middle = start + segment.lead();
             strip.add(new Words(
                     bar.problem(), middle, -3, Columns.PROBLEM_SIZE, Weight.ITALIC, Align.START, Ink.LANDING));
             strip.reach(-4.5);
@@ -123,7 +123,7 @@ final class LinePainter {
             RestPlace rests = RestPlace.of(bar, part, face);
             new PartPainter(strip, face, letters, rhythm, part == 0, rests, own).paint();
             if (rhythm.isBarRest() && segment.opens() && segment.closes()) {
-                barRest(rests.y(NoteShape.WHOLE), start + segment.beforeNotes(), start + segment.stretched(factor));
+                barRest(rests.y(NoteShape.WHOLE), start + segment.lead(), start + segment.stretched(factor));
             }
         }
         return rows;

@@ -6,7 +6,7 @@ import nimblestride.core.score.WrittenBar;
  * A bar, or a part of one too long for a line.
  *
  * @param index which of the score's bars, from 0
- * @param lead the room for what stands before its notes: signature, repeat sign
+ * @param lead the room before its first column: signature, repeat sign, and what the first notes need to their left
  * @param first its first column
  * @param end the one after its last
  */
@@ -19,13 +19,8 @@ record Segment(WrittenBar bar, int index, Columns columns, double lead, int firs
         return end == columns.count();
     }
 
-    /** The room before its first column: signature, repeat sign, and what the first notes need to their left. */
-    double beforeNotes() {
-        return lead + columns.before(first);
-    }
-
     double least() {
-        double sum = beforeNotes();
+        double sum = lead;
         for (int i = first; i < end; i++) {
             sum += columns.least(i);
         }
@@ -33,7 +28,7 @@ record Segment(WrittenBar bar, int index, Columns columns, double lead, int firs
     }
 
     double natural() {
-        double sum = beforeNotes();
+        double sum = lead;
         for (int i = first; i < end; i++) {
             sum += Math.max(columns.least(i), columns.ideal(i));
         }
@@ -42,7 +37,7 @@ record Segment(WrittenBar bar, int index, Columns columns, double lead, int firs
 
     /** Its width where every duration gets so many times the room it asks for. */
     double stretched(double factor) {
-        double sum = beforeNotes();
+        double sum = lead;
         for (int i = first; i < end; i++) {
             sum += gap(i, factor);
         }
