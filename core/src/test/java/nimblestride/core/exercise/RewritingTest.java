@@ -7,9 +7,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Hit;
+import nimblestride.core.layer.Span;
 import nimblestride.core.meter.Meter;
+import nimblestride.core.text.AnyExercise;
 import nimblestride.core.text.LayerText;
 import nimblestride.core.value.NoteValue;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -82,6 +87,28 @@ class RewritingTest {
                 .isEqualTo(layer("kick every 3/8 reset phrase"));
         assertThat(heard(Rewriting.asOneBar(exercise("5/8 x2", "snare 3 over bar", "kick every 1/8 reset bar"))))
                 .isEqualTo(heard(exercise("5/8 x2", "snare 3 over bar", "kick every 1/8 reset bar")));
+    }
+
+    /** Any bar cut in two anywhere: only notes over bars of different lengths cannot be told in the new ones. */
+    @Property(tries = 200)
+    void aBarCutAnywhereSoundsAsBefore(
+            @ForAll(supplier = AnyExercise.class) Exercise any, @ForAll @IntRange(min = 0, max = 1_000) int cut) {
+        Exercise exercise = any.withLayers(any.layers().stream()
+                .filter(layer -> !(layer.pattern().span() instanceof Span.Bars)
+                        || any.phrase().kinds().size() == 1)
+                .toList());
+        int number = cut % exercise.phrase().bars().size();
+        Meter meter = exercise.phrase().bars().get(number).meter();
+        int units = meter.units();
+        if (units < 2 || meter.unit().numerator() != 1) {
+            return;
+        }
+        int first = 1 + cut % (units - 1);
+        int denominator = Math.toIntExact(meter.unit().denominator());
+        Exercise split = Rewriting.asBars(
+                exercise, number, List.of(Meter.of(first, denominator), Meter.of(units - first, denominator)));
+        assertThat(split.phrase().bars()).hasSize(exercise.phrase().bars().size() + 1);
+        assertThat(heard(split)).isEqualTo(heard(exercise));
     }
 
     @ParameterizedTest

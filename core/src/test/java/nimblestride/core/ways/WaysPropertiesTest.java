@@ -17,7 +17,7 @@ import nimblestride.core.value.NoteValue;
 class WaysPropertiesTest {
     private static final int MOST = 10_000;
 
-    @Property(tries = 60)
+    @Property(tries = 40)
     void everyWaySaysWhatIsHeardAtItsMoments(@ForAll(supplier = AnyExercise.class) Exercise exercise) {
         List<String> heard = heard(exercise, exercise.phrase().length());
         for (Way way : Ways.of(exercise, Style.USUAL)) {

@@ -27,7 +27,7 @@ class DrawingPropertiesTest {
     private static final int BARS = 4;
     private static final double WIDTH = 90;
 
-    @Property(tries = 200)
+    @Property(tries = 100)
     void nothingLiesOnAnythingElse(
             @ForAll(supplier = AnyExercise.class) Exercise exercise,
             @ForAll Lengths lengths,

@@ -18,7 +18,7 @@ import nimblestride.formats.face.Faces;
 
 /** Whatever is printed: every sign and word of a page is on the paper, and none lies on another. */
 class SheetPropertiesTest {
-    @Property(tries = 100)
+    @Property(tries = 60)
     void nothingOnAPageLiesOnAnythingElse(
             @ForAll(supplier = AnyExercise.class) Exercise exercise,
             @ForAll Paper paper,
