@@ -44,6 +44,8 @@ final class FeelsRow {
     private final MusicFace face;
     private final Lettering letters;
     private final List<Mark> marks = new ArrayList<>();
+    /** Of the notes signed over the pivot: those of many flags need more room above. */
+    private double tallest;
 
     /**
      * @param from where it begins, in whole notes from the beginning of the picture
@@ -100,7 +102,12 @@ final class FeelsRow {
         if (holds(time.pivot().toDouble()) && time.pivot().toDouble() < to) {
             sign();
         }
-        return new Drawing(width, HEIGHT, marks, List.of());
+        double down = Math.max(0, tallest - SIGN);
+        return new Drawing(
+                width,
+                HEIGHT + down,
+                marks.stream().map(mark -> mark.movedBy(0, down)).toList(),
+                List.of());
     }
 
     private void name(String text, double y) {
@@ -124,6 +131,7 @@ final class FeelsRow {
     private double note(NoteValue value, double x) {
         NoteSign sign = NoteSign.of(face, letters, value, 0.9);
         marks.addAll(sign.marks(x, SIGN));
+        tallest = Math.max(tallest, sign.height());
         return x + sign.width();
     }
 

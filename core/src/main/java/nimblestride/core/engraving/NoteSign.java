@@ -19,6 +19,7 @@ public final class NoteSign {
 
     private static final double NUMBER_SIZE = 1.1;
     private static final double NUMBER_HEIGHT = 2.9;
+    private static final double NUMBER_GAP = 0.15;
 
     private final MusicFace face;
     private final Lettering letters;
@@ -76,8 +77,16 @@ public final class NoteSign {
 
     /** How far it reaches above its baseline. */
     double height() {
-        double sign = shape.map(note -> face.box(Glyph.mark(note)).north()).orElse(2.0);
-        return (number.isEmpty() ? sign : NUMBER_HEIGHT + NUMBER_SIZE) * size;
+        return number.isEmpty() ? noteHeight() : numberHeight() + NUMBER_SIZE;
+    }
+
+    private double noteHeight() {
+        return shape.map(note -> face.box(Glyph.mark(note)).north()).orElse(2.0) * size;
+    }
+
+    /** The number stands clear of the flags. */
+    private double numberHeight() {
+        return Math.max(NUMBER_HEIGHT * size, noteHeight() + NUMBER_GAP);
     }
 
     /** Drawn from an x, standing on a baseline. */
@@ -96,7 +105,7 @@ public final class NoteSign {
             marks.add(new Words(
                     number,
                     x + face.width(note) * size / 2,
-                    baseline - NUMBER_HEIGHT * size,
+                    baseline - numberHeight(),
                     NUMBER_SIZE,
                     Weight.ITALIC,
                     Align.MIDDLE,

@@ -25,6 +25,11 @@ final class RowAbove {
     private final Lettering letters;
     private final List<Mark> marks = new ArrayList<>();
     private final Tiers tiers = new Tiers(GAP);
+    private final List<Placed> placed = new ArrayList<>();
+    private double tallest;
+
+    /** Signs that belong together, drawn from an x of 0 on. */
+    private record Placed(List<Mark> signs, double x, int tier) {}
 
     RowAbove(Strip strip, MusicFace face, Lettering letters) {
         this.strip = strip;
@@ -34,17 +39,16 @@ final class RowAbove {
 
     /** @param width of the line: nothing reaches beyond it */
     void paint(List<Segment> segments, double[] starts, double width) {
-        double y = strip.top() - GAP;
         for (int i = 0; i < segments.size(); i++) {
             WrittenBar bar = segments.get(i).bar();
             if (segments.get(i).opens()) {
                 double end = signs(bar, segments.get(i).index() == 0);
                 double left = i == 0 ? 0 : starts[i];
-                place(Math.max(0, Math.min(left, width - end)), end, y);
+                place(Math.max(0, Math.min(left, width - end)), end);
             }
             if (segments.get(i).closes() && bar.repeatEnds() > 2) {
                 double end = words("× " + bar.repeatEnds(), 0);
-                place(starts[i + 1] - end, end, y);
+                place(starts[i + 1] - end, end);
             }
         }
         Segment first = segments.get(0);
@@ -52,16 +56,24 @@ final class RowAbove {
             String number = Long.toString(first.bar().number() + 1);
             strip.add(new Words(number, 0, -2.8, NUMBER_SIZE, Weight.REGULAR, Align.START, Ink.QUIET));
         }
-        strip.reach(y - HEIGHT * tiers.count());
+        draw(strip.top() - GAP);
     }
 
-    /** Puts the signs at an x, in the lowest tier that is free there. */
-    private void place(double x, double width, double y) {
+    /** Takes the signs for an x, in the lowest tier that is free there. */
+    private void place(double x, double width) {
         if (!marks.isEmpty()) {
-            double baseline = y - tiers.take(x, x + width) * HEIGHT;
-            marks.forEach(mark -> strip.add(mark.movedBy(x, baseline)));
+            placed.add(new Placed(List.copyOf(marks), x, tiers.take(x, x + width)));
             marks.clear();
         }
+    }
+
+    private void draw(double baseline) {
+        double height = Math.max(HEIGHT, tallest + GAP / 2);
+        for (Placed one : placed) {
+            double y = baseline - one.tier() * height;
+            one.signs().forEach(mark -> strip.add(mark.movedBy(one.x(), y)));
+        }
+        strip.reach(baseline - height * tiers.count());
     }
 
     /** The signs of a bar from 0 on, on a baseline at 0. Returns where they end. */
@@ -119,6 +131,7 @@ final class RowAbove {
     private double note(NoteValue value, double x) {
         NoteSign sign = NoteSign.of(face, letters, value, NOTE_SIZE);
         marks.addAll(sign.marks(x, 0));
+        tallest = Math.max(tallest, sign.height());
         return x + sign.width();
     }
 

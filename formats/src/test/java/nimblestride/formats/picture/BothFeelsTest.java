@@ -56,7 +56,7 @@ class BothFeelsTest {
     }
 
     /** Nothing is drawn outside its row, whatever the bars, the pivot, and the way it is felt. */
-    @Property(tries = 120)
+    @Property(tries = 600)
     void everyMarkLiesWithinItsRow(
             @ForAll @IntRange(min = 1, max = 13) int old,
             @ForAll @IntRange(min = 1, max = 13) int now,

@@ -46,7 +46,8 @@ class DrawingPropertiesTest {
     @Example
     void soDoSignsOfSectionsCloseTogether() {
         Exercise exercise = Examples.exercise("2/8", "snare every 1/8");
-        for (String pivot : List.of("1/8=1/12", "3/16=1/4", "1/20=1/16", "1/4=1/6", "1/8=3/16")) {
+        for (String pivot :
+                List.of("1/8=1/12", "3/16=1/4", "1/20=1/16", "1/4=1/6", "1/8=3/16", "1/48=1/36", "1/96=3/256")) {
             exercise = Examples.then(exercise, pivot, 3, "2/8", "snare every 1/8");
         }
         assertThat(faults(ScoreWriter.write(exercise, Style.USUAL))).isEmpty();
