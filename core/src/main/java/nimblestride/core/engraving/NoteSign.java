@@ -16,6 +16,8 @@ public final class NoteSign {
     private static final double LIST_SIZE = 1;
     private static final double LIST_WIDTH = 3.4;
     private static final double LIST_HEIGHT = 4.4;
+    private static final double LIST_FOOT = 0.8;
+    private static final double LIST_LEFT = 0.6;
 
     private static final double NUMBER_SIZE = 1.1;
     private static final double NUMBER_HEIGHT = 2.9;
@@ -61,10 +63,15 @@ public final class NoteSign {
         return new NoteSign(face, letters, Optional.empty(), "", value.toString(), size);
     }
 
-    /** A value alone, as it stands in a list of values: all are equally large. */
+    /** A value alone, as it stands in a list of values: all are equally large, but for those that have no room in it. */
     public static Drawing drawing(MusicFace face, Lettering letters, NoteValue value) {
         NoteSign sign = of(face, letters, value, LIST_SIZE);
-        return new Drawing(LIST_WIDTH, LIST_HEIGHT, sign.marks(0.6, LIST_HEIGHT - 0.8), List.of());
+        double baseline = LIST_HEIGHT - LIST_FOOT;
+        double smaller = Math.min(1, Math.min(baseline / sign.height(), (LIST_WIDTH - LIST_LEFT) / sign.width()));
+        List<Mark> marks = sign.marks(0, 0).stream()
+                .map(mark -> mark.scaledBy(smaller).movedBy(LIST_LEFT, baseline))
+                .toList();
+        return new Drawing(LIST_WIDTH, LIST_HEIGHT, marks, List.of());
     }
 
     double width() {

@@ -35,8 +35,15 @@ final class OnNewBars {
 
     static Exercise of(Exercise exercise, Phrase phrase) {
         OnNewBars bars = new OnNewBars(exercise.phrase(), phrase);
+        if (bars.beginAsBefore()) {
+            return exercise.withPhrase(phrase);
+        }
         return exercise.withPhrase(phrase)
                 .withLayers(exercise.layers().stream().map(bars::carried).toList());
+    }
+
+    private boolean beginAsBefore() {
+        return now.bars().size() == old.bars().size() && begun.stream().allMatch(Optional::isPresent);
     }
 
     private Optional<Integer> newBarAt(NoteValue moment) {

@@ -89,6 +89,12 @@ class RewritingTest {
                 .isEqualTo(heard(exercise("5/8 x2", "snare 3 over bar", "kick every 1/8 reset bar")));
     }
 
+    @Test
+    void whereTheBarsStayAsTheyAreTheLayersDoToo() {
+        Exercise exercise = exercise("7/8(2+2+3)", "snare 5 over bar", "kick every 3/16 reset bar", "ride at 1:1/4");
+        assertThat(Rewriting.asOneBar(exercise)).isEqualTo(exercise);
+    }
+
     /** Any bar cut in two anywhere: only notes over bars of different lengths cannot be told in the new ones. */
     @Property(tries = 200)
     void aBarCutAnywhereSoundsAsBefore(

@@ -10,6 +10,7 @@ import net.jqwik.api.Property;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
 import nimblestride.core.engraving.Engraver;
+import nimblestride.core.engraving.NoteSign;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.score.Plan;
 import nimblestride.core.score.Score;
@@ -51,6 +52,16 @@ class DrawingPropertiesTest {
             exercise = Examples.then(exercise, pivot, 3, "2/8", "snare every 1/8");
         }
         assertThat(faults(ScoreWriter.write(exercise, Style.USUAL))).isEmpty();
+    }
+
+    @Example
+    void andNotesInAListOfValues() {
+        for (String value :
+                List.of("1", "1/4", "3/16", "1/12", "1/24", "1/20", "1/48", "1/96", "1/36", "5/7", "1/768")) {
+            assertThat(Covered.faults(NoteSign.drawing(Faces.get().music(), Faces.get(), Examples.value(value))))
+                    .as(value)
+                    .isEmpty();
+        }
     }
 
     private static List<String> faults(Score score) {
