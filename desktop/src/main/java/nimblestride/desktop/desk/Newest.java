@@ -55,8 +55,10 @@ public final class Newest implements AutoCloseable {
      */
     public <T> void askAndWaitBriefly(Supplier<T> question, Consumer<T> show) {
         Asked<T> asked = new Asked<>(newest.incrementAndGet(), question, show);
+        // Before this one can have answered: the first answer of all must not come while its asker is still being made.
+        boolean lastCameSoon = cameSoon;
         thread.execute(asked);
-        if (cameSoon) {
+        if (lastCameSoon) {
             asked.waitBriefly();
         }
     }

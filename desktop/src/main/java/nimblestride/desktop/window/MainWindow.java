@@ -17,6 +17,7 @@ import nimblestride.desktop.book.BookPane;
 import nimblestride.desktop.book.OpenBook;
 import nimblestride.desktop.breaking.BreakBench;
 import nimblestride.desktop.cross.CrossBench;
+import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.findings.FindingsPane;
 import nimblestride.desktop.handout.HandOutBench;
@@ -197,11 +198,7 @@ public final class MainWindow {
                             || bench instanceof HandOutBench);
         });
         clicksOnCounts();
-        desk.answer().addListener((property, old, answer) -> {
-            road.show(answer);
-            findings.show(answer.findings());
-            benches.show(answer);
-        });
+        desk.answer().subscribe(this::showAnswer);
         desk.exercise().addListener(change -> keepAndTitle());
         desk.exercise().addListener((property, old, exercise) -> seeAllLayers(old, exercise));
         desk.file().addListener(change -> keepAndTitle());
@@ -214,6 +211,15 @@ public final class MainWindow {
         new RestReminder(transport, practising.rests(), this::tell).listen();
         markInBook();
         keepAndTitle();
+    }
+
+    /** @param answer null as long as there is none */
+    private void showAnswer(Answer answer) {
+        if (answer != null) {
+            road.show(answer);
+            findings.show(answer.findings());
+            benches.show(answer);
+        }
     }
 
     private void markInBook() {

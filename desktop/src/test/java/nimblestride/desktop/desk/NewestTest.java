@@ -89,6 +89,23 @@ class NewestTest {
         assertThat(shown).containsExactly("asked", "answer");
     }
 
+    /** Also where it comes before the asker looks: who asks while being made does not listen yet. */
+    @Test
+    void theFirstAnswerIsNotShownBeforeAskingIsOver() throws Exception {
+        for (int i = 0; i < 20; i++) {
+            shown.clear();
+            begin(AS_LONG_AS_IT_TAKES);
+            onInterfaceThread(() -> {
+                newest.askAndWaitBriefly(() -> "answer", shown::add);
+                shown.add("asked");
+            });
+            untilShown("answer");
+            newest.close();
+
+            assertThat(shown).containsExactly("asked", "answer");
+        }
+    }
+
     @Test
     void whatTakesLongerThanAnybodyWaitsIsShownWhenItComes() throws Exception {
         begin(Duration.ofMillis(200));

@@ -120,8 +120,10 @@ abstract class WindowStory extends FxRobot {
             stage.setY(0);
             window.show();
             stage.toFront();
-            stage.requestFocus();
         });
+        // A key that comes before the screen has given the window its focus goes nowhere.
+        again(() -> Platform.runLater(window.stage()::requestFocus), () -> window.stage()
+                .isFocused());
     }
 
     @AfterEach
