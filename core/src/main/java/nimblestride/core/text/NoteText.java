@@ -7,6 +7,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nimblestride.core.journal.Entry;
@@ -33,16 +35,17 @@ public final class NoteText {
      * Reads a line.
      *
      * @param today what {@code yesterday} is counted from
-     * @param alone the beat that a tempo of a number alone counts
+     * @param beatOf the beat that a tempo of a number alone counts: that of the exercise that is named, or of the one that is meant
+     *     where none is
      * @throws TextException at the first place that makes no sense
      */
-    public static Note read(String text, LocalDate today, NoteValue alone) {
+    public static Note read(String text, LocalDate today, Function<Optional<String>, NoteValue> beatOf) {
         Matcher named = NAMED.matcher(text);
-        boolean hasName = named.lookingAt();
-        int from = hasName ? named.end() : 0;
+        Optional<String> what = named.lookingAt() ? Optional.of(named.group(1)) : Optional.empty();
+        int from = what.isPresent() ? named.end() : 0;
         int colon = text.indexOf(':', from);
         int end = colon < 0 ? text.length() : colon;
-        Reader reader = new Reader(text, today, alone);
+        Reader reader = new Reader(text, today, () -> beatOf.apply(what));
         int start = from;
         for (String part : text.substring(from, end).split(",", -1)) {
             if (!part.isBlank()) {
@@ -61,28 +64,21 @@ public final class NoteText {
                     text.length(),
                     String.format("expected at most %,d characters after the colon", Entry.LONGEST_WORDS));
         }
-        return new Note(
-                hasName ? Optional.of(named.group(1)) : Optional.empty(),
-                reader.day,
-                reader.seconds,
-                reader.tempo,
-                reader.cleanness,
-                words,
-                reader.hard);
+        return new Note(what, reader.day, reader.seconds, reader.tempo, reader.cleanness, words, reader.hard);
     }
 
     /** The parts between commas, in any order. */
     private static final class Reader {
         private final String text;
         private final LocalDate today;
-        private final NoteValue alone;
+        private final Supplier<NoteValue> alone;
         private final List<String> hard = new ArrayList<>();
         private Optional<LocalDate> day = Optional.empty();
         private Optional<Tempo> tempo = Optional.empty();
         private Optional<Cleanness> cleanness = Optional.empty();
         private int seconds;
 
-        Reader(String text, LocalDate today, NoteValue alone) {
+        Reader(String text, LocalDate today, Supplier<NoteValue> alone) {
             this.text = text;
             this.today = today;
             this.alone = alone;
@@ -123,7 +119,7 @@ public final class NoteText {
 
         private Tempo tempo(String word, int from) {
             try {
-                return TempoText.read(word, alone);
+                return TempoText.read(word, alone.get());
             } catch (TextException e) {
                 throw new TextException(text, from, from + word.length(), "expected a tempo, as in at 96. " + EXAMPLE);
             }
@@ -167,7 +163,7 @@ public final class NoteText {
     /**
      * The line as it would be typed on a day; a name and a day are written only where the note has them.
      *
-     * @param alone the beat that a number alone counts; where that is no quarter, every tempo is written with its beat
+     * @param alone the beat that a number alone counts in this note; where that is no quarter, every tempo is written with its beat
      */
     public static String write(Note note, NoteValue alone) {
         List<String> parts = new ArrayList<>();

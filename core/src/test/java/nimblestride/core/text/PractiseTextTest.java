@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -72,7 +73,7 @@ class PractiseTextTest {
         Note note = NoteText.read(
                 "\"Weir Steps\" yesterday, clean, 1 h 20 min, at 1/8=210, hard 4& and a of 2: left hand: late",
                 TODAY,
-                NoteValue.QUARTER);
+                named -> NoteValue.QUARTER);
         assertThat(note.what()).contains("Weir Steps");
         assertThat(note.day()).contains(LocalDate.of(2026, 11, 24));
         assertThat(note.seconds()).isEqualTo(4_800);
@@ -80,7 +81,8 @@ class PractiseTextTest {
         assertThat(note.cleanness()).contains(Cleanness.CLEAN);
         assertThat(note.hard()).containsExactly("4&", "a of 2");
         assertThat(note.words()).isEqualTo("left hand: late");
-        assertThat(NoteText.read("20min", TODAY, NoteValue.QUARTER).seconds()).isEqualTo(1_200);
+        assertThat(NoteText.read("20min", TODAY, named -> NoteValue.QUARTER).seconds())
+                .isEqualTo(1_200);
     }
 
     @Provide
@@ -110,14 +112,25 @@ class PractiseTextTest {
     @Test
     void aTempoOfANumberAloneCountsTheBeatThatIsMeant() {
         NoteValue eighth = NoteValue.of(1, 8);
-        Note note = NoteText.read("20 min, at 168, clean", TODAY, eighth);
+        Note note = NoteText.read("20 min, at 168, clean", TODAY, named -> eighth);
         assertThat(note.tempo()).contains(TempoText.read("1/8=168"));
         assertThat(NoteText.write(note, eighth)).isEqualTo("20 min, at 1/8=168, clean");
         assertThat(NoteText.write(note, NoteValue.QUARTER)).isEqualTo("20 min, at 1/8=168, clean");
-        Note quarters = NoteText.read("20 min, at 1/4=84", TODAY, eighth);
+        Note quarters = NoteText.read("20 min, at 1/4=84", TODAY, named -> eighth);
         assertThat(quarters.tempo()).contains(Tempo.ofQuarters(84));
         assertThat(NoteText.write(quarters, eighth)).isEqualTo("20 min, at 1/4=84");
         assertThat(NoteText.write(quarters, NoteValue.QUARTER)).isEqualTo("20 min, at 84");
+    }
+
+    @Test
+    void aTempoOfAnotherExerciseCountsTheBeatOfThatOne() {
+        Function<Optional<String>, NoteValue> beatOf =
+                named -> named.equals(Optional.of("Weir Steps")) ? NoteValue.of(1, 8) : NoteValue.QUARTER;
+        assertThat(NoteText.read("\"Weir Steps\" at 168", TODAY, beatOf).tempo())
+                .contains(TempoText.read("1/8=168"));
+        assertThat(NoteText.read("\"Weir Steps\" at 1/4=84", TODAY, beatOf).tempo())
+                .contains(Tempo.ofQuarters(84));
+        assertThat(NoteText.read("at 168", TODAY, beatOf).tempo()).contains(Tempo.ofQuarters(168));
     }
 
     @Test
@@ -139,7 +152,7 @@ class PractiseTextTest {
     void aNoteThatIsWrittenIsReadAsItWas(@ForAll("notes") Note note, @ForAll("beats") NoteValue alone) {
         String written = NoteText.write(note, alone);
         if (!written.isBlank()) {
-            assertThat(NoteText.read(written, TODAY, alone)).isEqualTo(note);
+            assertThat(NoteText.read(written, TODAY, named -> alone)).isEqualTo(note);
         }
     }
 
@@ -155,7 +168,7 @@ class PractiseTextTest {
                 "`` | column 1 | what was practised",
             })
     void whatIsNoNoteSaysWhere(String typed, String place, String expected) {
-        assertThatThrownBy(() -> NoteText.read(typed, TODAY, NoteValue.QUARTER))
+        assertThatThrownBy(() -> NoteText.read(typed, TODAY, named -> NoteValue.QUARTER))
                 .isInstanceOf(TextException.class)
                 .hasMessageContaining(place)
                 .hasMessageContaining(expected);

@@ -9,6 +9,7 @@ import nimblestride.core.exercise.Exercise;
 import nimblestride.core.journal.Entry;
 import nimblestride.core.journal.Note;
 import nimblestride.core.practice.Cleanness;
+import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
 import nimblestride.desktop.book.OpenBook;
 import nimblestride.desktop.desk.Desk;
@@ -64,6 +65,30 @@ public final class Diary {
         return transport.tempo();
     }
 
+    /**
+     * The beat that a tempo of a number alone counts, as it does on the ladder: that of the exercise of the Book that is named, or of
+     * the one on the desk where none is; a quarter where the Book has none of that name.
+     */
+    public NoteValue beat(Optional<String> named) {
+        String onDesk = desk.exercise().get().name();
+        if (named.isEmpty() || named.get().equals(onDesk)) {
+            return beat();
+        }
+        return named(named.get())
+                .flatMap(id -> book.ask(one -> one.shelf().read(id)))
+                .map(exercise -> exercise.tempo().beat())
+                .orElse(NoteValue.QUARTER);
+    }
+
+    /** The beat of the exercise on the desk. */
+    public NoteValue beat() {
+        return desk.exercise().get().tempo().beat();
+    }
+
+    private Optional<UUID> named(String name) {
+        return book.ask(one -> one.shelf().named(name)).flatMap(found -> found).map(Kept::id);
+    }
+
     /** Writes a pass down, as long as it has been played. */
     public Optional<Entry> log(Tempo tempo, Cleanness cleanness, List<String> hard) {
         return add(new Note(
@@ -74,11 +99,7 @@ public final class Diary {
     public Optional<Entry> add(Note note) {
         Exercise exercise = desk.exercise().get();
         String what = note.what().orElse(exercise.name());
-        Optional<UUID> meant = note.what().isEmpty()
-                ? exercise()
-                : book.ask(one -> one.shelf().named(what))
-                        .flatMap(found -> found)
-                        .map(Kept::id);
+        Optional<UUID> meant = note.what().isEmpty() ? exercise() : named(what);
         LocalDateTime now = book.now();
         LocalDateTime begun =
                 note.day().map(day -> day.atTime(now.toLocalTime())).orElse(now.minusSeconds(note.seconds()));

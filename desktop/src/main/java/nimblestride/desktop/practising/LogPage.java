@@ -21,7 +21,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.journal.Entry;
-import nimblestride.core.journal.Note;
 import nimblestride.core.journal.Weeks;
 import nimblestride.core.practice.Ladder;
 import nimblestride.core.text.NoteText;
@@ -35,11 +34,10 @@ import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.look.Wrapped;
 import nimblestride.desktop.pages.Page;
-import nimblestride.desktop.typing.TypedField;
 import nimblestride.store.book.Book;
 import org.apache.commons.numbers.fraction.BigFraction;
 
-/** The log: typed in seconds, listed, and drawn. */
+/** The log: a line to type it in seconds, listed, and drawn. */
 final class LogPage extends VBox implements Page {
     private static final int MOST_LISTED = 60;
     private static final int WEEKS = 12;
@@ -49,7 +47,7 @@ final class LogPage extends VBox implements Page {
     private final Desk desk;
     private final OpenBook book;
     private final Diary diary;
-    private final TypedField<Note> line;
+    private final LogLine line;
     private final CheckBox all = new CheckBox("of everything");
     private final GridPane list = new GridPane();
     private final Label hard = new Wrapped("", "quiet");
@@ -57,31 +55,24 @@ final class LogPage extends VBox implements Page {
     private final Chart tempos = new Chart("chart-tempos");
     private final SmallButton putBack = new SmallButton("Put the entry back", "log-put-back", this::putBack);
     private final Newest reading = new Newest("reading the log");
-    private final SmallButton writing = new SmallButton("Write it down", "log-add", this::add);
-    private final SmallButton leave = new SmallButton("Leave it", "log-leave", () -> change(Optional.empty()));
     private Optional<Entry> out = Optional.empty();
-    private Optional<Entry> changing = Optional.empty();
 
     LogPage(Desk desk, OpenBook book, Diary diary, LogFiles files) {
         this.desk = desk;
         this.book = book;
         this.diary = diary;
         getStyleClass().add("page");
-        line = new TypedField<>(this::note, note -> NoteText.write(note, beat()), note -> {}, () -> {});
-        line.field().setId("log-line");
-        line.field().setAccessibleText("What you practised, as in: 20 min, at 96, clean, hard 4&: left late");
-        line.field().setOnAction(event -> add());
-        line.setPrefWidth(300);
+        line = new LogLine(book, diary);
         all.setId("log-all");
         all.setMinWidth(USE_PREF_SIZE);
         all.setOnAction(event -> read());
-        FlowLine first = new FlowLine(
-                line,
-                writing,
-                leave,
-                all,
-                new SmallButton("Hand it out…", "log-hand-out", files::handOut),
-                new SmallButton("As a table…", "log-table", files::table));
+        FlowLine first = new FlowLine();
+        first.getChildren().addAll(line.controls());
+        first.getChildren()
+                .addAll(
+                        all,
+                        new SmallButton("Hand it out…", "log-hand-out", files::handOut),
+                        new SmallButton("As a table…", "log-table", files::table));
         list.getStyleClass().add("ways");
         list.setId("log-list");
         hard.setId("log-hard");
@@ -92,70 +83,14 @@ final class LogPage extends VBox implements Page {
         HBox both = new HBox(14, entries, charts);
         VBox.setVgrow(both, Priority.ALWAYS);
         getChildren().setAll(first, both);
-        change(Optional.empty());
         showPutBack();
         book.onChange(this::read);
         desk.inBook().addListener(change -> read());
     }
 
-    /** A number alone counts the beat of the exercise, as its ladder does. */
-    private Note note(String text) {
-        return NoteText.read(text, book.today(), beat());
-    }
-
-    private NoteValue beat() {
-        return desk.exercise().get().tempo().beat();
-    }
-
-    private void add() {
-        Note note;
-        try {
-            note = note(line.field().getText());
-        } catch (IllegalArgumentException e) {
-            // What is wrong stands under the field.
-            line.field().requestFocus();
-            return;
-        }
-        Note whole = note.seconds() > 0
-                ? note
-                : new Note(
-                        note.what(),
-                        note.day(),
-                        diary.seconds(),
-                        note.tempo(),
-                        note.cleanness(),
-                        note.words(),
-                        note.hard());
-        boolean written = changing.isPresent()
-                ? book.change(one -> {
-                            one.log().change(changing.get().saying(note));
-                            return true;
-                        })
-                        .isPresent()
-                : diary.add(whole).isPresent();
-        if (written) {
-            change(Optional.empty());
-        }
-    }
-
-    /** Puts an entry into the line, to be told otherwise; or nothing, to be written anew. */
-    private void change(Optional<Entry> entry) {
-        changing = entry;
-        line.clear();
-        entry.ifPresent(one -> {
-            line.show(one.note());
-            line.field().requestFocus();
-        });
-        writing.setText(entry.isPresent() ? "Write it anew" : "Write it down");
-        leave.setVisible(entry.isPresent());
-        leave.setManaged(entry.isPresent());
-    }
-
     @Override
     public void show(Exercise exercise) {
-        line.field()
-                .setPromptText("20 min, at "
-                        + NoteText.tempo(exercise.tempo(), exercise.tempo().beat()) + ", clean: left late");
+        line.show(exercise);
         read();
     }
 
@@ -173,7 +108,7 @@ final class LogPage extends VBox implements Page {
         Book open = book.book().get();
         Optional<UUID> exercise = diary.exercise();
         boolean everything = all.isSelected() || exercise.isEmpty();
-        NoteValue beat = beat();
+        NoteValue beat = diary.beat();
         LocalDate today = book.today();
         reading.ask(() -> asked(open, exercise, everything, beat, today), this::list);
     }
@@ -226,10 +161,10 @@ final class LogPage extends VBox implements Page {
             when.getStyleClass().add("quiet");
             when.setMinWidth(USE_PREF_SIZE);
             Label said = new Wrapped((named ? entry.what() + ": " : "")
-                    + NoteText.write(entry.note().unnamed(), beat()));
+                    + NoteText.write(entry.note().unnamed(), diary.beat()));
             Region between = new Region();
             HBox.setHgrow(between, Priority.ALWAYS);
-            SmallButton change = new SmallButton("Change", "log-change-" + row, () -> change(Optional.of(entry)));
+            SmallButton change = new SmallButton("Change", "log-change-" + row, () -> line.change(Optional.of(entry)));
             SmallButton remove = new SmallButton("Remove", "log-remove-" + row, () -> remove(entry));
             change.getStyleClass().add("flat");
             remove.getStyleClass().add("flat");

@@ -166,6 +166,35 @@ class PractisingStoryTest extends WindowStory {
                 .isTrue();
     }
 
+    /** Lantern Call counts eighths, what lies on the desk quarters. */
+    @Test
+    void aNumberAloneCountsTheBeatOfTheExerciseThatIsNamed() throws Exception {
+        keepLanternCall();
+        chord(KeyCode.SHORTCUT, KeyCode.N);
+        until(() -> window.desk().inBook().get().isEmpty());
+        clickOn("#bench-practise").clickOn("#page-log");
+        retype("#log-line", "\"Lantern Call\" 5 min, at 160");
+        clickOn("#log-add");
+        until(() -> log().size() == 1);
+        assertThat(log().get(0).tempo()).contains(TempoText.read("1/8=160"));
+        until(() -> shows("Lantern Call: 5 min, at 1/8=160"));
+        clickOn("#log-change-0");
+        assertThat(text("#log-line")).endsWith("5 min, at 1/8=160");
+        // Nothing is named now: the entry is meant that stands in the line.
+        retype("#log-line", "6 min, at 150");
+        clickOn("#log-add");
+        until(() -> shows("Lantern Call: 6 min, at 1/8=150"));
+        // Another name, of which the Book knows nothing; and no name at all.
+        retype("#log-line", "\"Singles\" 7 min, at 100");
+        clickOn("#log-add");
+        until(() -> shows("Singles: 7 min, at 100"));
+        retype("#log-line", "8 min, at 90");
+        clickOn("#log-add");
+        until(() -> log().size() == 3);
+        assertThat(log().stream().map(Entry::tempo).flatMap(Optional::stream))
+                .contains(TempoText.read("100"), TempoText.read("90"));
+    }
+
     @Test
     void theLogIsTypedListedTakenBackAndHandedOut() throws Exception {
         keepLanternCall();
