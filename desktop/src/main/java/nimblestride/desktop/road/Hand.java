@@ -34,7 +34,7 @@ final class Hand {
      */
     record Ground(RoadPicture picture, Stretch stretch, double y, Phrase phrase) {
         double moment(MouseEvent event) {
-            return stretch.moment(event.getX() - RoadPainter.GUTTER);
+            return stretch.moment(event.getX() - Contour.GUTTER);
         }
 
         boolean isNear(MouseEvent event) {
@@ -47,7 +47,7 @@ final class Hand {
             if (below < COUNTS_FROM || below > REACH) {
                 return Optional.empty();
             }
-            double x = event.getX() - RoadPainter.GUTTER;
+            double x = event.getX() - Contour.GUTTER;
             return picture.ticks().stream()
                     .min(Comparator.comparingDouble(tick -> Math.abs(stretch.x(tick.at()) - x)))
                     .filter(tick -> Math.abs(stretch.x(tick.at()) - x) <= COUNT_REACH);
@@ -82,7 +82,7 @@ final class Hand {
         return inView.get()
                 .filter(ground -> ground.isNear(event))
                 .flatMap(ground ->
-                        FootDrag.at(event.getX() - RoadPainter.GUTTER, ground.picture, ground.stretch, ground.phrase));
+                        FootDrag.at(event.getX() - Contour.GUTTER, ground.picture, ground.stretch, ground.phrase));
     }
 
     private void point(MouseEvent event) {

@@ -45,11 +45,11 @@ final class JourneyStrip extends StackPane {
     private Palette palette = Palette.DAY;
 
     private double moment(double x) {
-        return (x - RoadPainter.GUTTER) / (getWidth() - RoadPainter.GUTTER - 16) * total;
+        return (x - Contour.GUTTER) / (getWidth() - Contour.GUTTER - 16) * total;
     }
 
     private double x(double moment) {
-        return RoadPainter.GUTTER + moment / total * (getWidth() - RoadPainter.GUTTER - 16);
+        return Contour.GUTTER + moment / total * (getWidth() - Contour.GUTTER - 16);
     }
 
     /** @param length of the way home, in whole notes */

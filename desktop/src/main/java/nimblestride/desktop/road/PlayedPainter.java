@@ -30,12 +30,12 @@ record PlayedPainter(GraphicsContext g, Palette palette, Stretch stretch, double
         g.fillText("played", 27, y);
         g.save();
         g.beginPath();
-        g.rect(RoadPainter.GUTTER - RoadPainter.EDGE, 0, stretch.width() + RoadPainter.EDGE, y + BELOW);
+        g.rect(Contour.GUTTER - Contour.EDGE, 0, stretch.width() + Contour.EDGE, y + BELOW);
         g.clip();
         for (long round = (long) Math.floor(stretch.start() / phrase); round * phrase <= stretch.end(); round++) {
             for (Map.Entry<Expected.Spot, Spread> one : played.entrySet()) {
                 double moment = round * phrase + one.getKey().at().toDouble();
-                leaning(RoadPainter.GUTTER + stretch.x(moment), y, one.getValue());
+                leaning(Contour.GUTTER + stretch.x(moment), y, one.getValue());
             }
         }
         g.restore();

@@ -31,6 +31,7 @@ import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.look.Scrolled;
 import nimblestride.desktop.look.Slate;
+import nimblestride.desktop.look.TextWidths;
 
 /**
  * The Road and the whole way above it. It scrolls with the wheel, the bar below and the arrow keys, and zooms with + and
@@ -64,6 +65,7 @@ public final class RoadView extends BorderPane {
     private double ground;
     private NoteValue fittedLength = NoteValue.ZERO;
     private double scale = 300;
+    private final TextWidths widths = new TextWidths();
     private OptionalDouble heard = OptionalDouble.empty();
     private Optional<Timing> played = Optional.empty();
     private Optional<Exercise> playedOf = Optional.empty();
@@ -150,7 +152,7 @@ public final class RoadView extends BorderPane {
             played = Optional.empty();
         }
         journey.show(answer.reckoning(), length());
-        slate.setMinHeight(RoadPainter.heightFor(answer.reckoning().layers().size()));
+        slate.setMinHeight(Contour.heightFor(answer.reckoning().layers().size()));
         setAccessibleText(describe());
         refit();
     }
@@ -171,7 +173,7 @@ public final class RoadView extends BorderPane {
     }
 
     private void refit() {
-        if (answer == null || slate.getWidth() <= RoadPainter.GUTTER) {
+        if (answer == null || slate.getWidth() <= Contour.GUTTER) {
             return;
         }
         NoteValue length = answer.exercise().phrase().length();
@@ -191,7 +193,7 @@ public final class RoadView extends BorderPane {
     }
 
     private double viewWidth() {
-        return Math.max(1, slate.getWidth() - RoadPainter.GUTTER);
+        return Math.max(1, slate.getWidth() - Contour.GUTTER);
     }
 
     /** The length shown: until all layers are back together, or some rounds where that is never or too far. */
@@ -257,7 +259,7 @@ public final class RoadView extends BorderPane {
 
     /** Where on the screen a moment, in whole notes, stands on the ground line. */
     public Point2D screenPlace(double moment) {
-        return slate.localToScreen(RoadPainter.GUTTER + stretch().x(moment), ground);
+        return slate.localToScreen(Contour.GUTTER + stretch().x(moment), ground);
     }
 
     /** The moment the marker shows, in whole notes; empty while nothing plays. */
@@ -291,7 +293,7 @@ public final class RoadView extends BorderPane {
             return;
         }
         if (event.isControlDown()) {
-            zoom(event.getDeltaY() > 0 ? 1.15 : 1 / 1.15, Math.max(0, event.getX() - RoadPainter.GUTTER));
+            zoom(event.getDeltaY() > 0 ? 1.15 : 1 / 1.15, Math.max(0, event.getX() - Contour.GUTTER));
         } else {
             scrollTo(bar.getValue() - (event.getDeltaY() + event.getDeltaX()) / scale);
         }
@@ -333,7 +335,7 @@ public final class RoadView extends BorderPane {
     }
 
     private void paint() {
-        if (answer == null || slate.getWidth() <= RoadPainter.GUTTER) {
+        if (answer == null || slate.getWidth() <= Contour.GUTTER) {
             return;
         }
         updateBar();
@@ -342,14 +344,14 @@ public final class RoadView extends BorderPane {
     }
 
     private void draw(GraphicsContext g, double height) {
-        if (answer == null || slate.getWidth() <= RoadPainter.GUTTER) {
+        if (answer == null || slate.getWidth() <= Contour.GUTTER) {
             return;
         }
         Stretch stretch = stretch();
         picture = RoadPicture.of(answer.reckoning(), stretch, counts, stage.get());
         RoadPainter painter = new RoadPainter(g, palette.get(), picture, stretch, height);
         ground = painter.ground();
-        painter.paint();
+        painter.paint(widths);
         played.ifPresent(timing -> new PlayedPainter(g, palette.get(), stretch, ground)
                 .paint(timing.bySpot(), answer.exercise().phrase().length().toDouble()));
         moving.redraw();
