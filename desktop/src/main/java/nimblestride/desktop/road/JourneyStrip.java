@@ -25,6 +25,7 @@ final class JourneyStrip extends StackPane {
 
     /** @param goTo is told the moment, in whole notes, to bring into view */
     JourneyStrip(DoubleConsumer goTo) {
+        getStyleClass().add("journey");
         getChildren().add(slate);
         setMinHeight(HEIGHT);
         setPrefHeight(HEIGHT);

@@ -2,14 +2,21 @@ package nimblestride.desktop.window;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.groove.Kit;
+import nimblestride.core.groove.Voice;
 import nimblestride.core.text.LayerText;
 import nimblestride.desktop.road.RoadView;
 import org.junit.jupiter.api.Test;
 
 /** What is counted and struck in a bar: counts, voices, stickings. */
 class PlacingStoryTest extends WindowStory {
+    private <T> ComboBox<T> box(String id) {
+        return lookup(id).queryComboBox();
+    }
+
     @Test
     void theCountIsTypedDividedAndPutOnTheStand() throws Exception {
         retype("#bars", "7/8(2+2+3)");
@@ -114,5 +121,63 @@ class PlacingStoryTest extends WindowStory {
         assertThat(exercise().layers().get(0)).isEqualTo(LayerText.read("kick every 1/4"));
         clickOn("#stage-2");
         assertThat(road.stage().get()).isEqualTo(Exercise.MOST_LAYERS);
+    }
+
+    @Test
+    void aVoiceOfOnesOwnIsMadeUsedAndTakenAway() throws Exception {
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
+        clickOn("#page-voices");
+        clickOn("#voice-name").write("  frame   drum ");
+        interact(() -> {
+            this.<Integer>box("#voice-key").setValue(63);
+            this.<Integer>box("#voice-place").setValue(-1);
+        });
+        clickOn("#voice-add");
+        assertThat(exercise().voices().own()).singleElement().satisfies(voice -> {
+            assertThat(voice.name()).isEqualTo("frame drum");
+            assertThat(voice.midiKey()).isEqualTo(63);
+            assertThat(voice.staffPlace()).isEqualTo(-1);
+        });
+        // Once more, by Enter: there is one of that name.
+        clickOn("#voice-name").write("frame drum").push(KeyCode.ENTER);
+        assertThat(problems()).anyMatch(problem -> problem.contains("frame drum"));
+        assertThat(exercise().voices().own()).hasSize(1);
+        push(KeyCode.SHORTCUT, KeyCode.A).push(KeyCode.DELETE);
+
+        clickOn("#page-counts");
+        retype("#placing", "frame drum 1");
+        until(() -> exercise().layers().size() == 1);
+        assertThat(exercise().layers().get(0).voice().name()).isEqualTo("frame drum");
+        clickOn("#page-voices");
+        assertThat(lookup("#remove-voice-0").query().isDisabled())
+                .as("taken away while a layer plays it")
+                .isTrue();
+        // The row of the layer offers the voice, and another.
+        clickOn("#bench-cross").clickOn("#page-layers");
+        ComboBox<Voice> voice = box("#voice-0");
+        assertThat(voice.getValue().name()).isEqualTo("frame drum");
+        interact(() -> voice.setValue(Kit.SNARE));
+        assertThat(exercise().layers().get(0).voice()).isEqualTo(Kit.SNARE);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
+        clickOn("#page-voices").clickOn("#remove-voice-0");
+        assertThat(exercise().voices().own()).isEmpty();
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(exercise().voices().own()).hasSize(1);
+    }
+
+    /** Hand to hand for as many steps as the first bar has, and the same the other way behind it. */
+    @Test
+    void aStickingGoesHandToHandThroughTheBarAndBack() throws Exception {
+        retype("#bars", "5/8");
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
+        clickOn("#page-sticking").clickOn("#sticking-new");
+        retype("#sticking", "R R L of 1/8");
+        clickOn("#sticking-alternate");
+        assertThat(text("#sticking")).isEqualTo("R L R L R of 1/8");
+        clickOn("#sticking-both");
+        assertThat(text("#sticking")).isEqualTo("R L R L R L R L R L of 1/8");
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(text("#sticking")).isEqualTo("R R L of 1/8");
     }
 }

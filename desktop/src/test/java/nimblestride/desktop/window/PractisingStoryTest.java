@@ -4,9 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -15,11 +18,13 @@ import nimblestride.core.journal.Entry;
 import nimblestride.core.practice.Cleanness;
 import nimblestride.core.practice.Frame;
 import nimblestride.core.practice.Ladder;
+import nimblestride.core.practice.Pace;
 import nimblestride.core.practice.Task;
 import nimblestride.core.text.Examples;
 import nimblestride.core.text.StageText;
 import nimblestride.core.text.TempoText;
 import nimblestride.formats.json.ExerciseJson;
+import org.apache.commons.numbers.fraction.BigFraction;
 import org.junit.jupiter.api.Test;
 
 /** Practising in the real window: stages, the ladder, taps, the log, and what to do today. */
@@ -316,5 +321,43 @@ class PractisingStoryTest extends WindowStory {
         interact(() -> window.openFromBook("Next"));
         until(() -> shows("Playing through"));
         fire("#play");
+    }
+
+    @Test
+    void aStageIsAddedAndTypedAsItShouldBe() throws Exception {
+        keepLanternCall();
+        clickOn("#bench-practise").clickOn("#page-stages");
+        fire("#stage-add");
+        fire("#stage-add");
+        assertThat(exercise().practice().stages()).hasSize(2);
+        retype("#stage-1", "right hand alone at 60 %");
+        assertThat(StageText.write(exercise().practice().stages().get(1))).isEqualTo("right hand alone at 60 %");
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(exercise().practice().stages()).hasSize(1);
+    }
+
+    /** Three rungs are left, and the day it is due is today. */
+    @Test
+    void aDayThatCannotBeKeptAnyMoreIsMoved() throws Exception {
+        keepLanternCall();
+        Ladder ladder = Ladder.of(BigFraction.of(120), BigFraction.of(200), BigFraction.of(20));
+        interact(() -> window.desk()
+                .edit(now -> now.withPractice(now.practice()
+                        .withLadder(Optional.of(ladder.paced(Optional.of(
+                                new Pace(TODAY.minusDays(9), TODAY.minusDays(1), EnumSet.allOf(DayOfWeek.class)))))))));
+        clickOn("#bench-practise").clickOn("#page-ladder");
+        until(() -> lookup("#ladder-later").tryQuery().filter(Node::isVisible).isPresent());
+        clickOn("#ladder-later");
+        until(() -> lookup("#ladder-later").queryAll().stream().noneMatch(Node::isVisible));
+        LocalDate due = exercise()
+                .practice()
+                .ladder()
+                .flatMap(Ladder::pace)
+                .orElseThrow()
+                .due();
+        assertThat(due).isAfter(TODAY);
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        until(() -> lookup("#ladder-later").query().isVisible());
     }
 }

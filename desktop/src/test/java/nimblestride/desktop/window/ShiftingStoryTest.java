@@ -213,4 +213,35 @@ class ShiftingStoryTest extends WindowStory {
         chord(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(exercise().hasSections()).isFalse();
     }
+
+    @Test
+    void theFirstFeelComesBackOneComesAgainAndANewOneIsMade() throws Exception {
+        lay("4/4", "84", "hi-hat every 1/8", "kick every 3/8");
+        shift("pivot");
+        retype("#pivot", "dotted eighth = quarter");
+        clickOn("#go-there");
+        int there = exercise().sections().size();
+        assertThat(exercise().chain().isHome()).isFalse();
+        assertThat(text("#tempo")).isEqualTo("112");
+        clickOn("#page-sections");
+        clickOn("#section-back");
+        assertThat(exercise().sections()).hasSize(there + 1);
+        assertThat(exercise().chain().isHome()).isTrue();
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        // What is in hand once more, at the end; a new feel comes after the one in hand.
+        clickOn("#section-again");
+        assertThat(exercise().sections()).hasSize(there + 1);
+        assertThat(exercise().sections().get(there).feel())
+                .isEqualTo(exercise().sections().get(there - 1).feel());
+        assertThat(exercise().chain().tempos().get(there)).isEqualTo(exercise().tempo());
+        clickOn("#section-new");
+        assertThat(exercise().feels()).extracting(Feel::name).contains("C");
+        assertThat(exercise().feel().name()).isEqualTo("C");
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(exercise().sections()).hasSize(there);
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(exercise().hasSections()).isFalse();
+        assertThat(text("#tempo")).isEqualTo("84");
+    }
 }
