@@ -2,10 +2,12 @@ package nimblestride.formats.musicxml;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Meter;
@@ -75,6 +77,12 @@ public final class MusicXmlImport {
         }
         List<Integer> order =
                 PlayOrder.of(written.stream().map(WrittenMeasure::signs).toList());
+        Set<Integer> come = new HashSet<>(order);
+        for (int number = 0; number < written.size(); number++) {
+            if (!come.contains(number)) {
+                leftOut.merge("a bar that is never come to, as its repeats and endings are written", 1, Integer::sum);
+            }
+        }
         List<Bar> bars = order.stream().map(number -> written.get(number).bar).toList();
         List<Part> told = new ArrayList<>();
         int strokes = 0;

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import nimblestride.core.transcription.Transcription;
 import nimblestride.formats.file.UnreadableFileException;
 
@@ -38,10 +40,15 @@ final class PlayOrder {
         Signs {
             endings = Set.copyOf(endings);
         }
+
+        Signs endingFor(Set<Integer> rounds) {
+            return new Signs(forward, backward, rounds, segno, coda, toCoda, fine, daCapo, dalSegno);
+        }
     }
 
     /** @throws UnreadableFileException if more measures are played than a transcription may have */
-    static List<Integer> of(List<Signs> measures) throws UnreadableFileException {
+    static List<Integer> of(List<Signs> told) throws UnreadableFileException {
+        List<Signs> measures = withFirstEndings(told);
         List<Integer> played = new ArrayList<>();
         Map<Integer, Integer> roundsAt = new HashMap<>();
         boolean jumped = false;
@@ -50,12 +57,14 @@ final class PlayOrder {
         int at = 0;
         while (at < measures.size()) {
             Signs signs = measures.get(at);
-            if (signs.forward && start != at) {
+            // The last ending of one repeat may be the first bar of the next.
+            boolean last = jumped && isLast(measures, at, signs.endings);
+            boolean left = !signs.endings.isEmpty() && !last && (jumped || !signs.endings.contains(round));
+            if (start != at && (signs.forward || (round > 1 && isAfterEndings(measures, at)))) {
                 start = at;
                 round = 1;
             }
-            boolean last = jumped && isLast(measures, at, signs.endings);
-            if (!signs.endings.isEmpty() && !last && (jumped || !signs.endings.contains(round))) {
+            if (left) {
                 at++;
                 continue;
             }
@@ -92,6 +101,25 @@ final class PlayOrder {
     }
 
     /**
+     * A repeat's end before a second ending is a first ending, also where the sign that begins it is missing or has the number of the
+     * second, as some programs write it: otherwise the second would never be come to.
+     */
+    private static List<Signs> withFirstEndings(List<Signs> told) {
+        List<Signs> measures = new ArrayList<>(told);
+        for (int at = 0; at + 1 < told.size(); at++) {
+            Set<Integer> here = told.get(at).endings;
+            Set<Integer> next = told.get(at + 1).endings;
+            int first = next.stream().mapToInt(Integer::intValue).min().orElse(1);
+            if (told.get(at).backward > 0 && first > 1 && (here.isEmpty() || here.equals(next))) {
+                measures.set(
+                        at,
+                        told.get(at).endingFor(IntStream.range(1, first).boxed().collect(Collectors.toSet())));
+            }
+        }
+        return measures;
+    }
+
+    /**
      * How often the end of a repeat is reached: as often as it says; that of an ending as often as it has numbers, and once more
      * where it is not the last of several.
      */
@@ -110,6 +138,13 @@ final class PlayOrder {
             }
         }
         return false;
+    }
+
+    /** What comes after the last ending of a repeat begins the next one, also without a sign. */
+    private static boolean isAfterEndings(List<Signs> measures, int at) {
+        return at > 0
+                && measures.get(at).endings.isEmpty()
+                && !measures.get(at - 1).endings.isEmpty();
     }
 
     private static int largest(Set<Integer> endings) {

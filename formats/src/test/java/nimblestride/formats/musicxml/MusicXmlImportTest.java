@@ -210,6 +210,48 @@ class MusicXmlImportTest {
                 .containsExactly(1, 2, 3, 1, 2);
     }
 
+    /** As some programs write it: the first ending has only its end, without a number or with that of the second. */
+    @Test
+    void aFirstEndingWhoseBeginningIsMissingIsAFirstEndingNevertheless() throws UnreadableFileException {
+        String back = "<repeat direction=\"backward\"/>";
+        String second = ending("2", "start", "") + "@" + ending("2", "discontinue", "");
+        assertThat(order("", "@" + ending("", "stop", back), second, "")).containsExactly(1, 2, 1, 3, 4);
+        assertThat(order("", "@" + ending("2", "stop", back), second, "")).containsExactly(1, 2, 1, 3, 4);
+        assertThat(order("", "@" + repeat("backward", ""), second, "")).containsExactly(1, 2, 1, 3, 4);
+    }
+
+    @Test
+    void theLastEndingOfARepeatMayBeTheFirstBarOfTheNext() throws UnreadableFileException {
+        String back = "<repeat direction=\"backward\"/>";
+        assertThat(order(
+                        "",
+                        ending("1", "start", "") + "@" + ending("1", "stop", back),
+                        ending("2", "start", "<repeat direction=\"forward\"/>") + "@" + ending("2", "discontinue", ""),
+                        "@" + repeat("backward", ""),
+                        ""))
+                .containsExactly(1, 2, 1, 3, 4, 3, 4, 5);
+        // Or the next begins after it without a sign.
+        assertThat(order(
+                        "",
+                        ending("1", "start", "") + "@" + ending("1", "stop", back),
+                        ending("2", "start", "") + "@" + ending("2", "discontinue", ""),
+                        "",
+                        ending("1", "start", "") + "@" + ending("1", "stop", back),
+                        ending("2", "start", "") + "@" + ending("2", "discontinue", "")))
+                .containsExactly(1, 2, 1, 3, 4, 5, 4, 6);
+    }
+
+    @Test
+    void aBarThatIsNeverComeToIsTold() throws UnreadableFileException {
+        Transcription brought = read(score(measure(FOUR_EIGHTHS + snare(1, "").repeat(4))
+                + measure(ending("3", "start", "") + snare(1, "").repeat(4) + ending("3", "stop", ""))
+                + measure(snare(4, ""))));
+        assertThat(brought.bars()).hasSize(2);
+        assertThat(brought.leftOut())
+                .containsExactly(
+                        "Not brought in: a bar that is never come to, as its repeats and endings are written.");
+    }
+
     @Test
     void measureRepeatSignsPlayWhatWasBefore() throws UnreadableFileException {
         String sign =
