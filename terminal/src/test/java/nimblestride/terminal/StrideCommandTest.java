@@ -245,6 +245,16 @@ class StrideCommandTest {
     }
 
     @Test
+    void whatFillsALengthIsToldInWordsToo() {
+        run("report", "--bars", "4/4", "--fit", "5,3 into 4/4 of 1/16");
+        assertThat(out.toString()).contains("These cells fill it in 6 ways.", "  5+5+3+3");
+        out.getBuffer().setLength(0);
+        run("report", "--bars", "7/16", "--fit", "5,3 into 7/16 of 1/16");
+        assertThat(out.toString())
+                .contains("These cells fill it in 0 ways.", "The nearest length they fill is 8 units.");
+    }
+
+    @Test
     void readingsComeForEachBarInAllSchools() {
         JsonNode report = report("report", "--bars", "11/8, 19/16", "--json");
         assertThat(report.at("/readings/0").toString())

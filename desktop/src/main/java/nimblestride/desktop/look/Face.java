@@ -3,6 +3,8 @@ package nimblestride.desktop.look;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import javafx.animation.PauseTransition;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
@@ -18,6 +20,7 @@ public final class Face {
     private static final int TIME_SIGNATURE_ZERO = 0xE080;
 
     private static final int TIME_SIGNATURE_PLUS = 0xE08C;
+    private static final Map<Cut, Font> FONTS = new ConcurrentHashMap<>();
 
     /** Loads the faces when it is first touched; whoever touches it meanwhile waits. */
     private static final class Loaded {
@@ -67,18 +70,23 @@ public final class Face {
     }
 
     public static Font text(double size) {
-        await();
-        return Font.font(TEXT, size);
+        return font(TEXT, FontWeight.NORMAL, size);
     }
 
     public static Font bold(double size) {
-        await();
-        return Font.font(TEXT, FontWeight.BOLD, size);
+        return font(TEXT, FontWeight.BOLD, size);
     }
 
     public static Font music(double size) {
+        return font(MUSIC, FontWeight.NORMAL, size);
+    }
+
+    private record Cut(String family, FontWeight weight, double size) {}
+
+    /** To look a font up takes longer than to draw a word in it. */
+    private static Font font(String family, FontWeight weight, double size) {
         await();
-        return Font.font(MUSIC, size);
+        return FONTS.computeIfAbsent(new Cut(family, weight, size), cut -> Font.font(cut.family, cut.weight, cut.size));
     }
 
     /** A number in the digits of a time signature. */

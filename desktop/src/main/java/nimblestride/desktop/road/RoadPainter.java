@@ -1,5 +1,6 @@
 package nimblestride.desktop.road;
 
+import java.util.List;
 import java.util.OptionalDouble;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
@@ -51,7 +52,7 @@ final class RoadPainter {
         picture.strides().forEach(this::stride);
         picture.posts().forEach(this::post);
         ticks();
-        RoadWriting.of(picture, stretch, contour, widths).forEach(this::write);
+        write(RoadWriting.of(picture, stretch, contour, widths));
         picture.lanes().forEach(this::lane);
         picture.home().ifPresent(this::home);
         g.restore();
@@ -87,13 +88,17 @@ final class RoadPainter {
         g.strokeLine(x, Contour.POST_TOP, x, ground + 8);
     }
 
-    private void write(RoadWriting.Words words) {
-        boolean strong = words.kind() == Kind.SIGNATURE || words.kind() == Kind.GROUP_COUNT;
-        text(words.font(), strong ? palette.ink() : palette.quiet(), TextAlignment.CENTER);
-        if (words.kind() == Kind.SIGNATURE) {
-            g.setTextBaseline(VPos.BASELINE);
+    private void write(List<RoadWriting.Words> all) {
+        RoadWriting.Words before = null;
+        for (RoadWriting.Words words : all) {
+            if (before == null || !words.looksLike(before)) {
+                boolean strong = words.kind() == Kind.SIGNATURE || words.kind() == Kind.GROUP_COUNT;
+                text(words.font(), strong ? palette.ink() : palette.quiet(), TextAlignment.CENTER);
+                g.setTextBaseline(words.kind() == Kind.SIGNATURE ? VPos.BASELINE : VPos.CENTER);
+            }
+            g.fillText(words.text(), words.x(), words.y());
+            before = words;
         }
-        g.fillText(words.text(), words.x(), words.y());
     }
 
     private void ticks() {

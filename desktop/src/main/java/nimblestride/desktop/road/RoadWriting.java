@@ -48,6 +48,10 @@ final class RoadWriting {
             return RoadWriting.font(kind, size);
         }
 
+        boolean looksLike(Words other) {
+            return kind == other.kind && size == other.size;
+        }
+
         double left() {
             return x - width / 2;
         }
@@ -82,12 +86,14 @@ final class RoadWriting {
         this.widths = widths;
     }
 
+    /** What looks alike comes one after the other, so that it can be painted so. */
     static List<Words> of(RoadPicture picture, Stretch stretch, Contour contour, TextWidths widths) {
         RoadWriting writing = new RoadWriting(picture, stretch, contour, widths);
         List<Words> all = new ArrayList<>(writing.barNumbers());
         all.addAll(writing.signatures());
         picture.strides().forEach(stride -> all.addAll(writing.units(stride)));
         all.addAll(writing.counts());
+        all.sort(Comparator.comparing(Words::kind));
         return all;
     }
 

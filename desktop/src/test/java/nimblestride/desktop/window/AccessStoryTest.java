@@ -26,18 +26,12 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import javafx.stage.Window;
-import nimblestride.core.text.Examples;
 import org.junit.jupiter.api.Test;
 
 /** What is larger, what is read instead of seen, and what has the focus. */
 class AccessStoryTest extends WindowStory {
     /** What shows the focus stands so far outside a control at the most, in pixels. */
     private static final double RING = 4;
-
-    private void lay(String bars, String... layers) throws Exception {
-        interact(() -> window.desk().edit(now -> Examples.exercise(bars, layers)));
-        until(() -> window.desk().answer().get().exercise().equals(exercise()));
-    }
 
     @Test
     void everythingGrowsToTwiceItsSizeSharplyAndStaysSo() throws Exception {

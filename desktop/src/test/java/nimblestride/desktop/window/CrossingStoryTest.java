@@ -13,7 +13,6 @@ import nimblestride.core.exercise.Exercise;
 import nimblestride.core.groove.Kit;
 import nimblestride.core.groove.Voice;
 import nimblestride.core.text.BarsText;
-import nimblestride.core.text.Examples;
 import nimblestride.core.text.LayerText;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.weave.WeaveView;
@@ -21,12 +20,6 @@ import org.junit.jupiter.api.Test;
 
 /** What runs across the bar line, as a drummer works on it: the Weave, making it fit, families and flow. */
 class CrossingStoryTest extends WindowStory {
-    private void lay(String bars, String... layers) throws Exception {
-        Exercise exercise = Examples.exercise(bars, layers);
-        interact(() -> window.desk().edit(now -> exercise.withName("Ferry Steps")));
-        until(() -> window.desk().answer().get().exercise().equals(exercise()));
-    }
-
     private String layer(int index) {
         return LayerText.write(exercise().layers().get(index));
     }

@@ -15,18 +15,12 @@ import javafx.scene.control.ScrollBar;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
-import nimblestride.core.text.Examples;
 import nimblestride.core.text.LayerText;
 import nimblestride.desktop.road.RoadView;
 import org.junit.jupiter.api.Test;
 
 /** The window by the mouse: the wheel, clicks on what is drawn, and the menu under the right button. */
 class MouseStoryTest extends WindowStory {
-    private void lay(String bars, String... layers) throws Exception {
-        interact(() -> window.desk().edit(now -> Examples.exercise(bars, layers)));
-        until(() -> window.desk().answer().get().exercise().equals(exercise()));
-    }
-
     private RoadView road() {
         return lookup(".road").queryAs(RoadView.class);
     }

@@ -20,10 +20,8 @@ import org.junit.jupiter.api.Test;
 
 /** Changing gear, as a drummer works on it: the pivot, there and back with lead-ins, sections, tempos, and implied. */
 class ShiftingStoryTest extends WindowStory {
-    private void lay(String bars, String tempo, String... layers) throws Exception {
-        Exercise exercise = Examples.exercise(bars, layers);
-        interact(() -> window.desk().edit(now -> exercise.withName("Turning").withTempo(TempoText.read(tempo))));
-        until(() -> window.desk().answer().get().exercise().equals(exercise()));
+    private void layAt(String bars, String tempo, String... layers) throws Exception {
+        lay(Examples.exercise(bars, layers).withName("Turning").withTempo(TempoText.read(tempo)));
     }
 
     private String told(String id) {
@@ -40,7 +38,7 @@ class ShiftingStoryTest extends WindowStory {
 
     @Test
     void aPivotIsTypedClickedOrRegroupedAndBadOnesSayWhatWasExpected() throws Exception {
-        lay("4/4", "84", "hi-hat every 1/8");
+        layAt("4/4", "84", "hi-hat every 1/8");
         shift("pivot");
         until(() -> told("#new-tempo").startsWith("quarter = 112."));
         assertThat(text("#pivot-notes")).isEqualTo("4");
@@ -80,7 +78,7 @@ class ShiftingStoryTest extends WindowStory {
 
     @Test
     void thereAndBackIsMadePlayedEditedKeptAndUndone() throws Exception {
-        lay("4/4", "84", "hi-hat every 1/8", "kick every 3/8");
+        layAt("4/4", "84", "hi-hat every 1/8", "kick every 3/8");
         shift("pivot");
         retype("#pivot", "dotted eighth = quarter");
         retype("#new-bars", "5/4(3+2)");
@@ -141,7 +139,7 @@ class ShiftingStoryTest extends WindowStory {
     /** At the fastest tempo there is, so that every section comes round soon; the Road turns with what is heard. */
     @Test
     void allSectionsArePlayedInTurnOrOnlyTheOneInHand() throws Exception {
-        lay("3/8", "600", "hi-hat every 1/8");
+        layAt("3/8", "600", "hi-hat every 1/8");
         shift("pivot");
         clickOn("#with-lead-ins");
         retype("#pivot", "eighth = dotted eighth");
@@ -168,7 +166,7 @@ class ShiftingStoryTest extends WindowStory {
 
     @Test
     void temposAreWholeRoundedOrReachedByARoute() throws Exception {
-        lay("4/4", "90", "hi-hat every 1/8");
+        layAt("4/4", "90", "hi-hat every 1/8");
         shift("pivot");
         retype("#pivot", "5 in groups of 4");
         clickOn("#page-tempos");
@@ -192,7 +190,7 @@ class ShiftingStoryTest extends WindowStory {
 
     @Test
     void impliedStandsBesideRealWithItsCaution() throws Exception {
-        lay("4/4", "84", "hi-hat every 1/8");
+        layAt("4/4", "84", "hi-hat every 1/8");
         shift("pivot");
         retype("#pivot", "dotted eighth = quarter");
         clickOn("#page-implied");
@@ -216,7 +214,7 @@ class ShiftingStoryTest extends WindowStory {
 
     @Test
     void theFirstFeelComesBackOneComesAgainAndANewOneIsMade() throws Exception {
-        lay("4/4", "84", "hi-hat every 1/8", "kick every 3/8");
+        layAt("4/4", "84", "hi-hat every 1/8", "kick every 3/8");
         shift("pivot");
         retype("#pivot", "dotted eighth = quarter");
         clickOn("#go-there");

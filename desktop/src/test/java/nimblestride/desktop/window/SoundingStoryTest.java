@@ -14,19 +14,11 @@ import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
 import nimblestride.core.band.Band;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.text.Examples;
 import nimblestride.desktop.road.RoadView;
 import org.junit.jupiter.api.Test;
 
 /** How it is played, as a drummer sets it: the Play menu, the balance, and a WAV file of it. */
 class SoundingStoryTest extends WindowStory {
-    private void lay(String bars, String... layers) throws Exception {
-        Exercise exercise = Examples.exercise(bars, layers);
-        interact(() -> window.desk().edit(now -> exercise.withName("Lantern Call")));
-        until(() -> window.desk().answer().get().exercise().equals(exercise()));
-    }
-
     @Test
     void speedCountInAndClickAreSetAndTold() throws Exception {
         lay("4/4", "kick every 1/4");

@@ -28,6 +28,7 @@ import javafx.stage.PopupWindow;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.text.Examples;
 import nimblestride.sound.play.SilentClock;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
@@ -157,6 +158,16 @@ abstract class WindowStory extends FxRobot {
 
     protected final Exercise exercise() {
         return window.desk().exercise().get();
+    }
+
+    /** Lays an exercise on the desk, and waits until what follows from it is there. */
+    protected final void lay(Exercise exercise) throws Exception {
+        interact(() -> window.desk().edit(now -> exercise));
+        until(() -> window.desk().answer().get().exercise().equals(exercise()));
+    }
+
+    protected final void lay(String bars, String... layers) throws Exception {
+        lay(Examples.exercise(bars, layers).withName("Ferry Steps"));
     }
 
     protected final void retype(String field, String text) {
