@@ -6,7 +6,9 @@ import static nimblestride.core.value.Tally.number;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import nimblestride.core.align.Meeting;
 import nimblestride.core.align.Unison;
 import nimblestride.core.exercise.Reckoning;
@@ -83,15 +85,16 @@ final class MeetingFindings {
     }
 
     private void tellMorePairs(List<OfPair> pairs) {
-        long never = pairs.stream()
+        Map<Boolean, Long> meet = pairs.stream()
                 .flatMap(pair -> pair.meeting().result().stream())
-                .filter(meeting -> meeting.perCycle() == 0)
-                .count();
+                .collect(Collectors.partitioningBy(meeting -> meeting.perCycle() > 0, Collectors.counting()));
+        long unknown = pairs.size() - meet.get(true) - meet.get(false);
         add(
                 Kind.MEETING,
                 "more-pairs",
-                "Of " + count(pairs.size(), "more pair") + ", " + number(pairs.size() - never) + " meet and "
-                        + number(never) + " never do.",
+                "Of " + count(pairs.size(), "more pair") + ", " + number(meet.get(true)) + " meet and "
+                        + number(meet.get(false)) + " never do"
+                        + (unknown == 0 ? "." : "; " + number(unknown) + " cannot be counted exactly."),
                 "",
                 Optional.empty());
     }

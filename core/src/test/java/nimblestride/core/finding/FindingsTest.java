@@ -6,6 +6,8 @@ import static nimblestride.core.text.Examples.value;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.History;
 import nimblestride.core.exercise.Reckoning;
@@ -173,5 +175,28 @@ class FindingsTest {
         assertThat(exercise("7/8", "kick every 1/4", "snare every 1/4", "kick every 1/8")
                         .layerNames())
                 .containsExactly("kick", "snare", "kick 2");
+    }
+
+    /** Two of the layers lie on grids that have no common unit which can be counted: whether they meet is not known. */
+    @Test
+    void ofMorePairsThanAreToldThoseThatCannotBeCountedAreToldApart() {
+        String[] layers = {
+            "kick every 1/4",
+            "snare every 3/16",
+            "ride every 1/8",
+            "crash every 5/16",
+            "china every 1/999999937 from 1/999999929",
+            "cowbell every 1/999999893 from 1/999999883"
+        };
+        String told = only(findings(exercise("4/4", layers)), "more-pairs").sentence();
+        Matcher counts = Pattern.compile(
+                        "Of 5 more pairs, (\\d+) meet and (\\d+) never do; (\\d+) cannot be counted exactly\\.")
+                .matcher(told);
+        assertThat(told).matches(counts.pattern());
+        assertThat(counts.matches()).isTrue();
+        assertThat(Integer.parseInt(counts.group(1))
+                        + Integer.parseInt(counts.group(2))
+                        + Integer.parseInt(counts.group(3)))
+                .isEqualTo(5);
     }
 }

@@ -46,6 +46,21 @@ class ShiftTest {
                         "The way back: half = dotted quarter; set it up with 3 notes a beat in groups of 4, for 4 beats before it. (4/3 × 3/4 = 1)");
     }
 
+    @Test
+    void aChangeOfNameAloneAndOneThatNeverAgreesAreToldAsWhatTheyAre() {
+        String same = told(shift("96", "quarter = quarter", "4/4", "7/8"));
+        assertThat(same).contains("Nothing need be accented: the pulse stays, and only its name changes.");
+        assertThat(told(shift("96", "quarter = quarter", "4/4", "3/4"))).contains("The beat stays where it was");
+        assertThat(told(shift("96", "1/1 = 1000000007/1000000009", "4/4", "9999/999979")))
+                .contains("Where the feels agree: Never within reason");
+        assertThat(told(shift("96", "21 in groups of 22", "4/4", "4/4"))).contains("accent every 22nd");
+        assertThat(told(shift("96", "22 in groups of 21", "4/4", "4/4"))).contains("accent every 21st");
+        assertThat(told(shift("96", "22 in groups of 23", "4/4", "4/4"))).contains("accent every 23rd");
+        assertThat(told(shift("96", "10 in groups of 11", "4/4", "4/4"))).contains("accent every 11th");
+        assertThat(told(shift("96", "10 in groups of 13", "4/4", "4/4"))).contains("accent every 13th");
+        assertThat(told(shift("96", "3 in groups of 1", "4/4", "4/4"))).contains("accent every one");
+    }
+
     /** n a beat in groups of m is undone by m a beat in groups of n (the project's plan). */
     @ParameterizedTest
     @CsvSource({"5, 4", "5, 3", "7, 4", "3, 2", "3, 4", "4, 3", "7, 6", "9, 8"})

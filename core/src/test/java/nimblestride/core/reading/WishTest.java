@@ -47,6 +47,15 @@ class WishTest {
         return (kept & bits) == kept || (kept & bits) == bits;
     }
 
+    /** Where its groups begin. */
+    private static Set<Integer> lines(List<Integer> groups) {
+        return IntStream.range(0, groups.size())
+                .mapToObj(i -> groups.subList(0, i).stream()
+                        .mapToInt(Integer::intValue)
+                        .sum())
+                .collect(Collectors.toSet());
+    }
+
     @Provide
     static Arbitrary<Wish> wishes() {
         Arbitrary<OptionalInt> size = Arbitraries.integers()
@@ -84,12 +93,18 @@ class WishTest {
         }
     }
 
-    /** The readings in twos and threes are those compositions of twos and threes that are allowed, each once. */
+    /**
+     * The readings in twos and threes are those compositions of twos and threes that are allowed, each once; they divide the groups of a
+     * grouping that is kept, and join none.
+     */
     @Property(tries = 60)
     void readingsInTwosAndThreesAreAllThatAreAllowed(@ForAll("wishes") Wish wish) {
         Set<List<Integer>> allowed = compositions().stream()
                 .filter(groups -> Set.of(2, 3).containsAll(groups))
                 .filter(wish::allows)
+                .filter(groups -> wish.kept()
+                        .map(kept -> lines(groups).containsAll(lines(kept.sizes())))
+                        .orElse(true))
                 .collect(Collectors.toSet());
         List<List<Integer>> found = Readings.of(Meter.of(UNITS, 8), School.TWOS_THREES, wish)
                 .map(reading -> reading.grouping().sizes())

@@ -105,6 +105,9 @@ class BreakingStoryTest extends WindowStory {
         assertThat(exercise().phrase().bars().get(0).grouping()).hasToString("2+2+3");
         chord(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(exercise().phrase().bars().get(0).grouping()).hasToString("3+2+2");
+        // Whether what was heard fills the bar is asked on another page.
+        clickOn("Does it fill?");
+        until(() -> lookup("#fill-pattern").tryQuery().isPresent());
     }
 
     @Test

@@ -73,6 +73,13 @@ class LessonStoryTest extends WindowStory {
         clickOn("#student-merge");
         until(() -> shows("Wren: 0 log entries new, 0 changed, 1 there already."));
 
+        answers.lines.add("Left-handed; reads well");
+        fire("#student-remember");
+        until(() -> student().note().equals("Left-handed; reads well"));
+        // Nothing is said after all.
+        fire("#student-remember");
+        assertThat(student().note()).isEqualTo("Left-handed; reads well");
+
         fire("#done-weir-steps");
         until(() -> shows("Weir Steps, done"));
         fire("#done-weir-steps");

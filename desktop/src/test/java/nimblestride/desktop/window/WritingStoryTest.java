@@ -120,6 +120,13 @@ class WritingStoryTest extends WindowStory {
         write("Tuesday group");
         pick("#paper", Paper.LETTER);
         until(() -> drawings("#sheet-preview").drawings().get(0).width() == Paper.LETTER.width());
+        // What is on it is chosen; the last that is left cannot be taken away.
+        CheckBox road = lookup("#section-road").queryAs(CheckBox.class);
+        int marks = drawings("#sheet-preview").drawings().get(0).marks().size();
+        interact(() -> road.setSelected(false));
+        until(() -> drawings("#sheet-preview").drawings().get(0).marks().size() < marks);
+        interact(() -> road.setSelected(true));
+        until(() -> drawings("#sheet-preview").drawings().get(0).marks().size() == marks);
         for (Form form : Form.values()) {
             Path file = home.resolve("weir-walk." + form.ending());
             answers.save.add(file);

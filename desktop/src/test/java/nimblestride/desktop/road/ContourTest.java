@@ -1,0 +1,38 @@
+package nimblestride.desktop.road;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import nimblestride.core.counting.CountingSchool;
+import nimblestride.core.counting.Division;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.text.AnyExercise;
+
+/** Everything has room on the Road, as high as it needs and as near as it is seen. */
+class ContourTest {
+    @Property(tries = 200)
+    void stridesStayBelowWhatIsWrittenAndLanesAboveTheLowerEdge(
+            @ForAll(supplier = AnyExercise.class) Exercise exercise,
+            @ForAll @DoubleRange(min = 1, max = 11) double zoom,
+            @ForAll @DoubleRange(min = 0, max = 400) double higher) {
+        Stretch stretch = new Stretch(0, 900, Math.pow(2, zoom));
+        RoadPicture picture = RoadPicture.of(
+                Reckoning.of(exercise),
+                stretch,
+                new Counts(CountingSchool.BEATS, Division.AS_WRITTEN),
+                Exercise.MOST_LAYERS);
+        int lanes = exercise.layers().size();
+        double height = Contour.heightFor(lanes) + higher;
+        Contour contour = Contour.of(picture, stretch, height);
+        for (RoadPicture.Stride stride : picture.strides()) {
+            double width = (stride.to() - stride.from()) * stretch.scale();
+            assertThat(contour.ground() - contour.rise(width)).isGreaterThanOrEqualTo(Contour.ABOVE_STRIDES - 1e-6);
+        }
+        for (int lane = 0; lane < lanes; lane++) {
+            assertThat(contour.lane(lane)).isGreaterThan(contour.ground() + 30).isLessThan(height);
+        }
+    }
+}
