@@ -4,12 +4,9 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import javafx.scene.text.Font;
 import nimblestride.core.meter.Meter;
@@ -23,6 +20,9 @@ import nimblestride.desktop.look.TextWidths;
 final class RoadWriting {
     /** The gate home has a flag, so wide, to the left of it. */
     static final double FLAG = 58;
+
+    /** Half as wide as the gate's post, and a little room. */
+    private static final double GATE = 3;
 
     /** From the ground line down to the middle of the counts. */
     static final double COUNTS = 19;
@@ -61,7 +61,6 @@ final class RoadWriting {
         }
     }
 
-    private static final double APART = 4;
     private static final double NUMBERS = 12;
     private static final double SIGNATURES = 44;
     private static final double SIGNATURE_SIZE = 26;
@@ -113,45 +112,12 @@ final class RoadWriting {
         return Contour.GUTTER + stretch.x(moment);
     }
 
-    /** What has found room in a line. */
-    private static final class Taken {
-        private final NavigableMap<Double, Words> byLeft = new TreeMap<>();
-
-        boolean take(Words one) {
-            boolean free = isFree(one);
-            if (free) {
-                byLeft.put(one.left(), one);
-            }
-            return free;
-        }
-
-        /** All of them, from left to right, or none. */
-        void takeAll(List<Words> all) {
-            boolean apart = IntStream.range(1, all.size())
-                    .allMatch(i -> all.get(i - 1).right() + APART <= all.get(i).left());
-            if (apart && all.stream().allMatch(this::isFree)) {
-                all.forEach(this::take);
-            }
-        }
-
-        private boolean isFree(Words one) {
-            Map.Entry<Double, Words> before = byLeft.floorEntry(one.left());
-            Double after = byLeft.ceilingKey(one.left());
-            return (before == null || before.getValue().right() + APART <= one.left())
-                    && (after == null || one.right() + APART <= after);
-        }
-
-        Collection<Words> words() {
-            return byLeft.values();
-        }
-    }
-
     /** Rounds of the phrase first, all of them or every second, fifth, tenth; then the bars between that have room. */
     private Collection<Words> barNumbers() {
         List<RoadPicture.Post> rounds =
                 picture.posts().stream().filter(RoadPicture.Post::phraseStart).toList();
         for (int step : ROUND_STEPS) {
-            Taken taken = new Taken();
+            WordsInLine taken = new WordsInLine();
             if (everySo(rounds, step).allMatch(post -> hasRoom(post, taken))) {
                 if (step == 1) {
                     picture.posts().stream()
@@ -171,7 +137,7 @@ final class RoadWriting {
     }
 
     /** A number under the flag of the gate is not written; nobody misses it. */
-    private boolean hasRoom(RoadPicture.Post post, Taken taken) {
+    private boolean hasRoom(RoadPicture.Post post, WordsInLine taken) {
         Words number = barNumber(post);
         return isUnderTheFlag(number) || taken.take(number);
     }
@@ -189,9 +155,14 @@ final class RoadWriting {
         return new Words(words.kind, words.text, words.size, x, words.y, words.width);
     }
 
+    /** Where the gate home stands; far away where it is not in view. */
+    private double gate() {
+        return picture.home().isPresent() ? x(picture.home().getAsDouble()) : Double.POSITIVE_INFINITY;
+    }
+
     private boolean isUnderTheFlag(Words words) {
-        double gate = picture.home().isPresent() ? x(picture.home().getAsDouble()) : Double.POSITIVE_INFINITY;
-        return words.right() + APART > gate - FLAG && words.left() < gate;
+        double gate = gate();
+        return words.right() + WordsInLine.APART > gate - FLAG && words.left() < gate;
     }
 
     private List<Words> signatures() {
@@ -268,15 +239,20 @@ final class RoadWriting {
         return List.of(inside ? under : words(Kind.UNITS, under.text, 12, under.x, top - 9));
     }
 
-    /** Where a bar begins, then the other groups; then, bar by bar, all that is between them, or nothing. */
+    /**
+     * Where a bar begins, then the other groups; then, bar by bar, all that is between them, or nothing. At the gate home nothing is
+     * counted.
+     */
     private Collection<Words> counts() {
-        Taken taken = new Taken();
+        WordsInLine taken = new WordsInLine();
+        double gate = gate();
         picture.ticks().stream()
                 .filter(RoadPicture.Tick::groupStart)
                 .sorted(Comparator.comparing(
                                 (RoadPicture.Tick tick) -> !tick.position().isZero())
                         .thenComparingDouble(RoadPicture.Tick::at))
                 .map(this::count)
+                .filter(words -> words.right() < gate - GATE || words.left() > gate + GATE)
                 .forEach(taken::take);
         picture.ticks().stream()
                 .filter(tick -> !tick.groupStart())

@@ -110,6 +110,9 @@ class RoadWritingTest {
             }
             seen.picture.home().ifPresent(home -> {
                 double gate = seen.x(home);
+                assertThat(overlap(box, new BoundingBox(gate - 2, 18, 4, HEIGHT)))
+                        .as(words + " and the gate at " + gate)
+                        .isFalse();
                 assertThat(overlap(box, new BoundingBox(gate - RoadWriting.FLAG, 2, RoadWriting.FLAG, 18)))
                         .as(words + " and the flag at " + gate)
                         .isFalse();
