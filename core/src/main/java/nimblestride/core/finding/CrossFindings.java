@@ -130,7 +130,7 @@ final class CrossFindings {
                 Kind.BEAT,
                 "beat",
                 capital(ofLayer.name()) + " is " + sits + stretch + ".",
-                beats() + hits(bars),
+                (beats() + hits(bars)).strip(),
                 Optional.of(new Place(index, NoteValue.ZERO)),
                 Optional.empty()));
     }

@@ -59,8 +59,8 @@ final class SectionFindings {
                     "drifted",
                     name(i) + " comes back at " + Tempo.decimal(has) + " in section " + (i + 1) + ", and it was at "
                             + Tempo.decimal(had) + ": the chain has drifted.",
-                    "from section " + (known + 1) + " to " + (i + 1) + " the tempo is multiplied by " + has.divide(had)
-                            + ", and home is 1",
+                    "From section " + (known + 1) + " to " + (i + 1) + " the tempo is multiplied by " + has.divide(had)
+                            + ", and home is 1.",
                     Optional.empty(),
                     closing(i, home)));
             return;
@@ -103,7 +103,7 @@ final class SectionFindings {
                 "sections",
                 order + more + ". " + home,
                 Tally.count(bars, "bar") + " in " + sections.size() + " sections last " + Tempo.decimal(whole.seconds())
-                        + " s",
+                        + " s.",
                 Optional.empty(),
                 Optional.empty()));
     }

@@ -15,6 +15,9 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.modulation.Pivot;
+import nimblestride.core.setup.ThereAndBack;
+import nimblestride.core.text.AnyExercise;
 import nimblestride.core.value.NoteValue;
 import org.junit.jupiter.api.Test;
 
@@ -154,5 +157,19 @@ class SumsTest {
                 .filteredOn(finding -> check(exercise, finding))
                 .extracting(Finding::code)
                 .contains("returns", "lands", "length", "together", "reset", "left-over");
+    }
+
+    /** What is said is said in sentences, and so is its sum where there is one. */
+    @Property(tries = 200)
+    void everyFindingIsASentence(@ForAll(supplier = AnyExercise.class) Exercise any) {
+        Exercise sections = ThereAndBack.there(any, Pivot.NONE, any.phrase());
+        for (Exercise exercise : List.of(any, sections, ThereAndBack.back(sections))) {
+            for (Finding finding : Findings.of(Reckoning.of(exercise))) {
+                assertThat(finding.sentence()).as(finding.code()).matches("(?s)[\\p{Lu}\\d].*\\.");
+                if (!finding.sum().isEmpty()) {
+                    assertThat(finding.sum()).as(finding.code()).matches("(?s)[\\p{Lu}\\d].*\\.");
+                }
+            }
+        }
     }
 }

@@ -75,7 +75,7 @@ class ShiftTest {
     }
 
     /** The first bar lines in common, held against all of them written out. */
-    @Property(tries = 300)
+    @Property(tries = 100)
     void barLinesAgreeWhereAPlainListOfThemDoes(
             @ForAll @IntRange(min = 1, max = 12) int old,
             @ForAll @IntRange(min = 1, max = 12) int now,

@@ -127,7 +127,7 @@ final class SectionsPage extends VBox implements Page {
     public void show(Answer answer) {
         String known = answer.findings().stream()
                 .filter(finding -> ABOUT_SECTIONS.contains(finding.code()))
-                .map(finding -> finding.sentence() + " " + finding.sum() + ".")
+                .map(finding -> finding.sentence() + " " + finding.sum())
                 .collect(Collectors.joining("\n"));
         told.setText(
                 known.isEmpty()

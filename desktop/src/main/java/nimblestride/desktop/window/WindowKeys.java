@@ -33,6 +33,8 @@ final class WindowKeys {
     private final RoadView road;
     private final Parts parts;
     private final Set<KeyCode> down = EnumSet.noneOf(KeyCode.class);
+    /** What stood in the field that has the focus when it got it. */
+    private String found = "";
 
     /** @param road takes the focus when a field is left by Escape */
     WindowKeys(Scene scene, Desk desk, Transport transport, Devices devices, RoadView road, Parts parts) {
@@ -51,6 +53,9 @@ final class WindowKeys {
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::enterPresses);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::undoEverything);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::goesOn);
+        scene.focusOwnerProperty()
+                .addListener((property, old, now) ->
+                        found = now instanceof TextInputControl field ? String.valueOf(field.getText()) : "");
     }
 
     /** While the computer's keys are pads, letters strike; a key that repeats has been struck once. */
@@ -105,14 +110,17 @@ final class WindowKeys {
         }
     }
 
-    /** Undo and redo are the exercise's, also in a field, but for text there that is not part of it yet. */
+    /** Undo and redo are the exercise's, also in a field, but for text just typed there that is not part of it yet. */
     private void undoEverything(KeyEvent event) {
         boolean redo = REDO.match(event) || REDO_TOO.match(event);
         if ((!redo && !UNDO.match(event)) || !isDeskSeen()) {
             return;
         }
         Node focused = scene.getFocusOwner();
-        if (focused instanceof TextField field && !TypedField.holds(field) && field.getLength() > 0) {
+        if (focused instanceof TextField field
+                && !TypedField.holds(field)
+                && field.getLength() > 0
+                && !field.getText().equals(found)) {
             return;
         }
         event.consume();

@@ -13,7 +13,7 @@ import nimblestride.core.text.AnyExercise;
 
 /** Everything has room on the Road, as high as it needs and as near as it is seen. */
 class ContourTest {
-    @Property(tries = 200)
+    @Property(tries = 60)
     void stridesStayBelowWhatIsWrittenAndLanesAboveTheLowerEdge(
             @ForAll(supplier = AnyExercise.class) Exercise exercise,
             @ForAll @DoubleRange(min = 1, max = 11) double zoom,

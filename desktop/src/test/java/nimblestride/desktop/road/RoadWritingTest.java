@@ -82,7 +82,7 @@ class RoadWritingTest {
                 && other.getMinY() < one.getMaxY() - 0.01;
     }
 
-    @Property(tries = 300)
+    @Property(tries = 150)
     void wordsLieClear(
             @ForAll(supplier = AnyExercise.class) Exercise exercise,
             @ForAll CountingSchool school,
