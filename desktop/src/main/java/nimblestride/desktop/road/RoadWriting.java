@@ -133,7 +133,7 @@ final class RoadWriting {
     /** Every so many rounds, counted from the first of all. */
     private static Stream<RoadPicture.Post> everySo(List<RoadPicture.Post> rounds, int step) {
         long bars = rounds.size() < 2 ? 1 : rounds.get(1).bar() - rounds.get(0).bar();
-        return rounds.stream().filter(post -> rounds.size() < 2 || post.bar() / bars % step == 0);
+        return rounds.stream().filter(post -> post.bar() / bars % step == 0);
     }
 
     /** A number under the flag of the gate is not written; nobody misses it. */

@@ -17,7 +17,6 @@ import nimblestride.desktop.book.BookPane;
 import nimblestride.desktop.book.OpenBook;
 import nimblestride.desktop.breaking.BreakBench;
 import nimblestride.desktop.cross.CrossBench;
-import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.findings.FindingsPane;
 import nimblestride.desktop.handout.HandOutBench;
@@ -198,7 +197,13 @@ public final class MainWindow {
                             || bench instanceof HandOutBench);
         });
         clicksOnCounts();
-        desk.answer().subscribe(this::showAnswer);
+        desk.answer().subscribe(answer -> {
+            if (answer != null) {
+                road.show(answer);
+                findings.show(answer.findings());
+                benches.show(answer);
+            }
+        });
         desk.exercise().addListener(change -> keepAndTitle());
         desk.exercise().addListener((property, old, exercise) -> seeAllLayers(old, exercise));
         desk.file().addListener(change -> keepAndTitle());
@@ -211,15 +216,6 @@ public final class MainWindow {
         new RestReminder(transport, practising.rests(), this::tell).listen();
         markInBook();
         keepAndTitle();
-    }
-
-    /** @param answer null as long as there is none */
-    private void showAnswer(Answer answer) {
-        if (answer != null) {
-            road.show(answer);
-            findings.show(answer.findings());
-            benches.show(answer);
-        }
     }
 
     private void markInBook() {
