@@ -1,6 +1,5 @@
 package nimblestride.core.finding;
 
-import static nimblestride.core.finding.Words.capital;
 import static nimblestride.core.value.Tally.count;
 import static nimblestride.core.value.Tally.number;
 
@@ -72,8 +71,7 @@ final class CrossFindings {
 
     private void tellKind(int index, OfLayer ofLayer) {
         Crossing crossing = Crossing.of(ofLayer.layer(), phrase);
-        String name =
-                capital(ofLayer.name()) + " " + Words.pattern(ofLayer.layer().pattern()) + " is a ";
+        String name = ofLayer.name() + " " + Words.pattern(ofLayer.layer().pattern()) + " is a ";
         switch (crossing.kind()) {
             case POLYMETER ->
                 add(
@@ -129,7 +127,7 @@ final class CrossFindings {
         findings.add(new Finding(
                 Kind.BEAT,
                 "beat",
-                capital(ofLayer.name()) + " is " + sits + stretch + ".",
+                ofLayer.name() + " is " + sits + stretch + ".",
                 (beats() + hits(bars)).strip(),
                 Optional.of(new Place(index, NoteValue.ZERO)),
                 Optional.empty()));

@@ -1,11 +1,13 @@
 package nimblestride.core.finding;
 
+import java.util.Locale;
 import java.util.Optional;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.value.NoteValue;
 
 /**
- * Something the program knows about an exercise.
+ * Something the program knows about an exercise. Sentence and sum begin with a capital, whatever they begin with: a
+ * voice, a number or a word.
  *
  * @param code what kind of thing it is, in small letters and hyphens
  * @param sentence what is so
@@ -14,6 +16,16 @@ import nimblestride.core.value.NoteValue;
  * @param mend the change that would mend it
  */
 public record Finding(Kind kind, String code, String sentence, String sum, Optional<Place> place, Optional<Mend> mend) {
+    public Finding {
+        sentence = capital(sentence);
+        sum = capital(sum);
+    }
+
+    private static String capital(String sentence) {
+        int rest = Math.min(1, sentence.length());
+        return sentence.substring(0, rest).toUpperCase(Locale.ROOT) + sentence.substring(rest);
+    }
+
     /** In the order in which findings are told. */
     public enum Kind {
         /** Something does not add up. */

@@ -1,6 +1,5 @@
 package nimblestride.core.finding;
 
-import static nimblestride.core.finding.Words.capital;
 import static nimblestride.core.value.Tally.count;
 import static nimblestride.core.value.Tally.number;
 
@@ -68,7 +67,7 @@ public final class Findings {
     private void tellLayer(int index, OfLayer ofLayer) {
         Optional<Alignment> alignment = ofLayer.alignment().result();
         if (alignment.isEmpty()) {
-            String problem = capital(ofLayer.alignment().problem()) + ".";
+            String problem = ofLayer.alignment().problem() + ".";
             add(Kind.CHECK, "too-large", problem, "", Optional.empty(), Optional.empty());
             return;
         }
@@ -94,7 +93,7 @@ public final class Findings {
         add(
                 Kind.CHECK,
                 "silent",
-                capital(ofLayer.name()) + " is never heard: it starts " + layer.offset() + " late, and " + stretch
+                ofLayer.name() + " is never heard: it starts " + layer.offset() + " late, and " + stretch
                         + " is over before that.",
                 "",
                 Optional.empty(),
@@ -110,12 +109,11 @@ public final class Findings {
         NoteValue begin = alignment.course().grid().value(alignment.course().begin());
         boolean onlyHome = alignment.landings().equals(List.of(0L)) && back.bars() > 1;
         String where = begin.isZero() ? "on 1" : "where it began, on " + Words.place(phrase, begin) + ",";
-        String sentence =
-                capital(ofLayer.name()) + " " + Words.pattern(ofLayer.layer().pattern()) + " is back " + where
-                        + " after " + count(back.bars(), "bar")
-                        + (phrase.bars().size() > 1 ? ", " + count(back.phrases(), "phrase") : "")
-                        + ": bar " + number(back.bars() + 1) + " is bar 1 again"
-                        + (onlyHome ? ", and nothing lands in between." : ".");
+        String sentence = ofLayer.name() + " " + Words.pattern(ofLayer.layer().pattern()) + " is back " + where
+                + " after " + count(back.bars(), "bar")
+                + (phrase.bars().size() > 1 ? ", " + count(back.phrases(), "phrase") : "")
+                + ": bar " + number(back.bars() + 1) + " is bar 1 again"
+                + (onlyHome ? ", and nothing lands in between." : ".");
         String sum = Words.cycles(back.cycles(), ofLayer) + " = "
                 + Words.phrasesSum(phrase, back.phrases(), back.length()) + ".";
         add(Kind.RETURN, "returns", sentence, sum, at(index, begin.plus(back.length())), Optional.empty());
@@ -129,8 +127,7 @@ public final class Findings {
                         + Words.bars(
                                 chosen.bars().stream().map(Integer::longValue).toList())
                 : ofLayer.layer().reset().equals(Reset.BAR) ? "each bar" : "each phrase";
-        String begins =
-                capital(ofLayer.name()) + " " + Words.pattern(ofLayer.layer().pattern()) + " begins again with " + each;
+        String begins = ofLayer.name() + " " + Words.pattern(ofLayer.layer().pattern()) + " begins again with " + each;
         if (remainder.isZero()) {
             add(
                     Kind.REMAINDER,
@@ -150,7 +147,7 @@ public final class Findings {
     }
 
     private void tellLandings(int index, OfLayer ofLayer, Alignment alignment) {
-        String name = capital(ofLayer.name());
+        String name = ofLayer.name();
         long bars = alignment.returnsAfter().bars();
         if (!alignment.everLands()) {
             Mend mend = new Mend(

@@ -99,7 +99,7 @@ final class HandFindings {
         add(
                 Kind.HANDS,
                 "lead",
-                Words.capital(name(index)) + ": " + sentence + ".",
+                name(index) + ": " + sentence + ".",
                 groups(index) + accents,
                 Optional.of(new Finding.Place(index, NoteValue.ZERO)),
                 Optional.empty());
@@ -279,7 +279,7 @@ final class HandFindings {
                 Kind.HANDS,
                 "ones",
                 String.format(Locale.ROOT, "The 1 is struck in %,d of %s: %s.", heard.size(), stretch(), verdict),
-                each.isEmpty() ? "" : Words.capital(each) + ".",
+                each.isEmpty() ? "" : each + ".",
                 Optional.empty(),
                 Optional.empty());
     }

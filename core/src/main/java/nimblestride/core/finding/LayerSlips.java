@@ -53,7 +53,7 @@ final class LayerSlips {
                                 .toList())));
         add(
                 "lost-places",
-                Words.capital(names.get(index)) + " has " + Tally.count(lost, "note")
+                names.get(index) + " has " + Tally.count(lost, "note")
                         + " on places that the bars do not have; " + (lost == 1 ? "it is" : "they are")
                         + " not played.",
                 new Mend(lost == 1 ? "Take it off" : "Take them off", without));
@@ -67,7 +67,7 @@ final class LayerSlips {
                 others.remove(i);
                 add(
                         "idle-rule",
-                        Words.capital(names.get(index)) + ": rule " + (i + 1) + ", to "
+                        names.get(index) + ": rule " + (i + 1) + ", to "
                                 + move.to().get(0) + ", matches no note.",
                         new Mend("Leave it out", exercise.replacingLayer(index, layer.moved(others))));
             }

@@ -1,6 +1,5 @@
 package nimblestride.core.finding;
 
-import static nimblestride.core.finding.Words.capital;
 import static nimblestride.core.value.Tally.count;
 import static nimblestride.core.value.Tally.number;
 
@@ -59,7 +58,7 @@ final class MeetingFindings {
         String names = reckoning.layers().get(pair.one()).name() + " and "
                 + reckoning.layers().get(pair.other()).name();
         if (pair.meeting().result().isEmpty()) {
-            tooLarge(capital(names) + ": " + pair.meeting().problem() + ".");
+            tooLarge(names + ": " + pair.meeting().problem() + ".");
             return;
         }
         Meeting meeting = pair.meeting().result().get();
@@ -68,7 +67,7 @@ final class MeetingFindings {
             add(
                     Kind.MEETING,
                     "never-meet",
-                    capital(names) + " never meet.",
+                    names + " never meet.",
                     onsets + " in " + meeting.every() + ".",
                     Optional.empty());
             return;
@@ -78,7 +77,7 @@ final class MeetingFindings {
         add(
                 Kind.MEETING,
                 "meet",
-                capital(names) + " meet " + times(meeting.perCycle()) + " in every " + meeting.every() + ", first on "
+                names + " meet " + times(meeting.perCycle()) + " in every " + meeting.every() + ", first on "
                         + Words.place(phrase, first) + ".",
                 onsets + " in that time.",
                 at(pair.one(), first));

@@ -5,7 +5,6 @@ import static nimblestride.core.value.Tally.count;
 import static nimblestride.core.value.Tally.number;
 
 import java.util.List;
-import java.util.Locale;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Pattern;
@@ -110,9 +109,5 @@ final class Words {
                 ? NoteName.say(length.value())
                 : span instanceof Span.Bars bars && bars.count() > 1 ? bars.toString() : "the " + span;
         return over.notes() + " over " + across;
-    }
-
-    static String capital(String sentence) {
-        return sentence.substring(0, 1).toUpperCase(Locale.ROOT) + sentence.substring(1);
     }
 }

@@ -64,6 +64,9 @@ class HandFindingsTest {
         Exercise exercise = exercise("4/4", "snare at R1:0", "floor tom at R1:0");
         assertThat(finding(exercise, "limb-asked-twice").sentence())
                 .isEqualTo("The right hand is asked for snare and floor tom at once on 1 of bar 1.");
+        assertThat(finding(exercise, "limb-asked-twice").sum()).isEmpty();
+        Exercise often = exercise("4/4", "snare at R1:0 R1:1/4", "floor tom at R1:0 R1:1/4");
+        assertThat(finding(often, "limb-asked-twice").sum()).isEqualTo("Twice in 1 bar.");
     }
 
     @Test
