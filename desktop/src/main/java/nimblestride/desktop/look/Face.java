@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import javafx.animation.PauseTransition;
 import javafx.scene.text.Font;
+import javafx.scene.text.FontPosture;
 import javafx.scene.text.FontWeight;
 import javafx.util.Duration;
 import nimblestride.formats.face.Faces;
@@ -70,23 +71,32 @@ public final class Face {
     }
 
     public static Font text(double size) {
-        return font(TEXT, FontWeight.NORMAL, size);
+        return font(TEXT, FontWeight.NORMAL, FontPosture.REGULAR, size);
     }
 
     public static Font bold(double size) {
-        return font(TEXT, FontWeight.BOLD, size);
+        return font(TEXT, FontWeight.BOLD, FontPosture.REGULAR, size);
+    }
+
+    public static Font italic(double size) {
+        return font(TEXT, FontWeight.NORMAL, FontPosture.ITALIC, size);
     }
 
     public static Font music(double size) {
-        return font(MUSIC, FontWeight.NORMAL, size);
+        return font(MUSIC, FontWeight.NORMAL, FontPosture.REGULAR, size);
     }
 
-    private record Cut(String family, FontWeight weight, double size) {}
+    private record Cut(String family, FontWeight weight, FontPosture posture, double size) {}
 
-    /** To look a font up takes longer than to draw a word in it. */
-    private static Font font(String family, FontWeight weight, double size) {
+    /**
+     * To look a font up takes longer than to draw a word in it. Sizes that follow a zoom are told apart by a 64th of a point, so that
+     * there are not endlessly many.
+     */
+    private static Font font(String family, FontWeight weight, FontPosture posture, double size) {
         await();
-        return FONTS.computeIfAbsent(new Cut(family, weight, size), cut -> Font.font(cut.family, cut.weight, cut.size));
+        return FONTS.computeIfAbsent(
+                new Cut(family, weight, posture, Math.round(size * 64) / 64.0),
+                cut -> Font.font(cut.family, cut.weight, cut.posture, cut.size));
     }
 
     /** A number in the digits of a time signature. */

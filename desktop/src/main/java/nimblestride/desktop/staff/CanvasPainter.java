@@ -1,14 +1,10 @@
 package nimblestride.desktop.staff;
 
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.Font;
-import javafx.scene.text.FontPosture;
-import javafx.scene.text.FontWeight;
 import javafx.scene.text.TextAlignment;
 import nimblestride.core.engraving.Drawing;
 import nimblestride.core.engraving.Mark;
@@ -21,7 +17,6 @@ import nimblestride.formats.face.Faces;
 /** Paints a drawing on a canvas. */
 final class CanvasPainter {
     private static final double MUSIC_EM = 4;
-    private static final Map<Long, Font> FONTS = new ConcurrentHashMap<>();
 
     private final GraphicsContext graphics;
     private final Palette palette;
@@ -48,7 +43,7 @@ final class CanvasPainter {
         graphics.setFill(ScreenInks.of(mark.ink(), palette));
         graphics.setStroke(ScreenInks.of(mark.ink(), palette));
         if (mark instanceof Mark.Sign sign) {
-            graphics.setFont(musicFont(sign.size() * MUSIC_EM * space));
+            graphics.setFont(Face.music(sign.size() * MUSIC_EM * space));
             graphics.fillText(sign.glyph().text(), sign.x() * space, sign.y() * space);
         } else if (mark instanceof Mark.Words words) {
             graphics.setFont(textFont(words.weight(), words.size() * space));
@@ -87,21 +82,11 @@ final class CanvasPainter {
         return part == 0 ? words.x() : words.x() - part * Faces.get().width(words.text(), words.weight(), words.size());
     }
 
-    static Font musicFont(double size) {
-        return FONTS.computeIfAbsent(key(size, 3), key -> Face.music(size));
-    }
-
     static Font textFont(Weight weight, double size) {
-        return FONTS.computeIfAbsent(
-                key(size, weight == Weight.REGULAR ? 0 : weight == Weight.BOLD ? 1 : 2),
-                key -> Font.font(
-                        Face.TEXT,
-                        weight == Weight.BOLD ? FontWeight.BOLD : FontWeight.NORMAL,
-                        weight == Weight.ITALIC ? FontPosture.ITALIC : FontPosture.REGULAR,
-                        size));
-    }
-
-    private static long key(double size, int face) {
-        return Math.round(size * 64) * 4 + face;
+        return switch (weight) {
+            case REGULAR -> Face.text(size);
+            case BOLD -> Face.bold(size);
+            case ITALIC -> Face.italic(size);
+        };
     }
 }

@@ -11,6 +11,7 @@ import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.Text;
 import nimblestride.core.engraving.Drawing;
 import nimblestride.core.engraving.Mark;
+import nimblestride.desktop.look.Face;
 import nimblestride.desktop.look.Palette;
 
 /** A page as shapes and letters, which a printer draws as sharply as it can. */
@@ -29,7 +30,7 @@ public final class PrintedPage extends Group {
         if (mark instanceof Mark.Sign sign) {
             Text text =
                     new Text(sign.x() * space, sign.y() * space, sign.glyph().text());
-            text.setFont(CanvasPainter.musicFont(sign.size() * MUSIC_EM * space));
+            text.setFont(Face.music(sign.size() * MUSIC_EM * space));
             text.setFill(color);
             return text;
         }

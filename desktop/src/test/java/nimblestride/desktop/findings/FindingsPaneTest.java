@@ -83,9 +83,9 @@ class FindingsPaneTest extends OnStage {
     @Test
     void whatIsInSightIsThereAtOnceAndTheRestAFrameLater() {
         List<String> soon = soonOf(many(60, "then"));
-        assertThat(soon.get(0)).isEqualTo("then 0");
-        assertThat(soon.get(5)).isEqualTo("then 5");
-        assertThat(soon.get(59)).isEqualTo("first 59");
+        assertThat(soon.get(0)).isEqualTo("Then 0");
+        assertThat(soon.get(5)).isEqualTo("Then 5");
+        assertThat(soon.get(59)).isEqualTo("First 59");
         untilAllOf(many(60, "then"));
     }
 
@@ -95,8 +95,8 @@ class FindingsPaneTest extends OnStage {
         interact(() -> scroll.setVvalue(1));
         waitForFxEvents();
         List<String> soon = soonOf(many(60, "then"));
-        assertThat(soon.get(59)).isEqualTo("then 59");
-        assertThat(soon.get(0)).isEqualTo("first 0");
+        assertThat(soon.get(59)).isEqualTo("Then 59");
+        assertThat(soon.get(0)).isEqualTo("First 0");
         untilAllOf(many(60, "then"));
     }
 
