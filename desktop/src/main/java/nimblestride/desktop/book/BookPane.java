@@ -12,8 +12,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
-import javafx.scene.control.ListView;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -22,7 +20,6 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.desktop.desk.Newest;
-import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.look.Titles;
 import nimblestride.desktop.look.Wrapped;
@@ -40,11 +37,10 @@ public final class BookPane extends VBox {
     private final Actions actions;
     private final TextField search = new TextField();
     private final ComboBox<Collection> collection = new ComboBox<>();
-    private final ListView<Kept> list = new ListView<>();
+    private final KeptList list = new KeptList();
     private final Label empty = new Wrapped();
     private final SmallButton putBack = new SmallButton("Put back", "put-back", this::putBack);
     private final Newest searching = new Newest("searching the Book");
-    private Optional<UUID> current = Optional.empty();
     private Optional<Shelf.TakenOut> out = Optional.empty();
     private boolean showing;
 
@@ -84,9 +80,6 @@ public final class BookPane extends VBox {
                 refresh();
             }
         });
-        list.setId("book-list");
-        list.setAccessibleText("Exercises in the Book");
-        list.setCellFactory(view -> new KeptCell());
         empty.getStyleClass().addAll("quiet", "book-empty");
         list.setPlaceholder(empty);
         list.setOnMouseClicked(event -> {
@@ -200,33 +193,25 @@ public final class BookPane extends VBox {
                         : search.getText().isBlank()
                                 ? "No exercises yet. Type some bars above, then keep them here."
                                 : "Nothing is called so. Try a meter (11/8, elevens), a grouping (3+3+2) or a technique (flams).");
-        list.getItems().setAll(found.exercises);
-        mark(current);
+        list.show(found.exercises);
     }
 
     /** Marks the exercise that lies on the desk. */
     public void mark(Optional<UUID> id) {
-        current = id;
-        list.getSelectionModel().clearSelection();
-        id.ifPresent(wanted -> list.getItems().stream()
-                .filter(kept -> kept.id().equals(wanted))
-                .findFirst()
-                .ifPresent(kept -> list.getSelectionModel().select(kept)));
-    }
-
-    private Optional<Kept> selected() {
-        return Optional.ofNullable(list.getSelectionModel().getSelectedItem());
+        list.mark(id);
     }
 
     private void openSelected() {
-        selected().filter(kept -> !Optional.of(kept.id()).equals(current)).ifPresent(kept -> {
-            actions.open(kept);
-            mark(current);
-        });
+        list.selected()
+                .filter(kept -> !Optional.of(kept.id()).equals(list.marked()))
+                .ifPresent(kept -> {
+                    actions.open(kept);
+                    mark(list.marked());
+                });
     }
 
     private void takeOut() {
-        selected().ifPresent(kept -> {
+        list.selected().ifPresent(kept -> {
             out = book.change(one -> one.shelf().takeOut(kept.id()));
             showPutBack();
             if (out.isPresent()) {
@@ -255,7 +240,7 @@ public final class BookPane extends VBox {
     }
 
     private void tag() {
-        selected().ifPresent(kept -> {
+        list.selected().ifPresent(kept -> {
             Set<String> now = book.ask(one -> one.shelf().tags(kept.id())).orElse(Set.of());
             actions.line("Tags of " + kept.name(), "Words, with commas between", String.join(", ", now))
                     .ifPresent(line -> {
@@ -272,7 +257,7 @@ public final class BookPane extends VBox {
     }
 
     private void collect() {
-        selected().ifPresent(kept -> actions.line(
+        list.selected().ifPresent(kept -> actions.line(
                         "Put " + kept.name() + " in a collection",
                         "Its name, new or known",
                         chosenCollection().isPresent() ? collection.getValue().name() : "")
@@ -284,7 +269,7 @@ public final class BookPane extends VBox {
     }
 
     private void uncollect() {
-        selected().ifPresent(kept -> chosenCollection()
+        list.selected().ifPresent(kept -> chosenCollection()
                 .ifPresent(from -> book.change(one -> {
                     one.collections().takeOut(from, kept.id());
                     return true;
@@ -300,26 +285,5 @@ public final class BookPane extends VBox {
     /** Stops searching. */
     public void close() {
         searching.close();
-    }
-
-    private static final class KeptCell extends ListCell<Kept> {
-        @Override
-        protected void updateItem(Kept kept, boolean nothing) {
-            super.updateItem(kept, nothing);
-            if (nothing || kept == null) {
-                setGraphic(null);
-                Hint.off(this);
-                return;
-            }
-            Label name = new Label(kept.name());
-            name.getStyleClass().add("entry-name");
-            Label about = new Label(kept.about());
-            about.getStyleClass().add("quiet");
-            VBox both = new VBox(name, about);
-            both.setPrefWidth(0);
-            setGraphic(both);
-            setAccessibleText(kept.name() + ", " + kept.about());
-            Hint.on(this, kept.about());
-        }
     }
 }

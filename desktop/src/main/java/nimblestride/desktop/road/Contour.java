@@ -1,12 +1,15 @@
 package nimblestride.desktop.road;
 
 /**
- * How high what is on the Road stands, in pixels from its top.
+ * How high what is on the Road stands, in pixels from its top. Where there is little room, strides are lower and lanes closer, so
+ * that all lanes are seen.
  *
  * @param ground where the ground line runs
  * @param steepness how high a stride rises for its width
+ * @param firstLane the middle of the first lane
+ * @param betweenLanes from one to the next
  */
-record Contour(double ground, double steepness) {
+record Contour(double ground, double steepness, double firstLane, double betweenLanes) {
     /** Left of the first moment, where lanes are named. */
     static final double GUTTER = 106;
 
@@ -19,31 +22,63 @@ record Contour(double ground, double steepness) {
     /** From the top to the highest stride; what is written over the Road ends there. */
     static final double ABOVE_STRIDES = 59;
 
-    /** From the top to the ground line, at the least and at the most. */
-    private static final double LEAST_GROUND = 134;
+    /** From the top to the ground line: where room is short, where it is not, and at the most. */
+    private static final double LEAST_GROUND = 98;
 
+    private static final double GROUND = 134;
     private static final double MOST_GROUND = 196;
-    /** From the ground line to the middle of the first lane. */
-    private static final double LANES = 52;
-    /** From one lane to the next. */
+    /** From the ground line to the middle of the first lane; the counts are between them. */
+    private static final double LEAST_TO_LANES = 44;
+
+    private static final double TO_LANES = 52;
+    /** From one lane to the next, where nothing is written under their marks, where hands are, and where there is room. */
+    private static final double LEAST_LANE = 22;
+
+    private static final double LEAST_LETTERED = 28;
     private static final double LANE = 30;
+    /** From the middle of the last lane to the end. */
+    private static final double BELOW = 22;
     /** How high a stride rises for its width, at the most. */
     private static final double STEEPEST = 0.85;
 
     static Contour of(RoadPicture picture, Stretch stretch, double height) {
-        double lanes = LANES + Math.max(1, picture.lanes().size()) * LANE;
-        double ground = Math.max(LEAST_GROUND, Math.min(MOST_GROUND, height - lanes));
+        int lanes = picture.lanes().size();
+        double least = heightFor(lanes, picture.lettered());
+        double ample = height(lanes, GROUND, TO_LANES, LANE);
+        double part = Math.max(0, Math.min(1, (height - least) / (ample - least)));
+        double ground =
+                between(LEAST_GROUND, GROUND, part) + Math.max(0, Math.min(MOST_GROUND - GROUND, height - ample));
         double widest = picture.strides().stream()
                         .mapToDouble(stride -> stride.to() - stride.from())
                         .max()
                         .orElse(1)
                 * stretch.scale();
-        return new Contour(ground, Math.min(STEEPEST, (ground - ABOVE_STRIDES) / widest));
+        return new Contour(
+                ground,
+                Math.min(STEEPEST, (ground - ABOVE_STRIDES) / widest),
+                ground + between(LEAST_TO_LANES, TO_LANES, part),
+                between(leastLane(picture.lettered()), LANE, part));
     }
 
-    /** The least height at which so many lanes have room. */
-    static double heightFor(int lanes) {
-        return LEAST_GROUND + LANES + Math.max(1, lanes) * LANE;
+    /**
+     * The least height at which so many lanes have room.
+     *
+     * @param lettered whether hands are written under the marks of one of them
+     */
+    static double heightFor(int lanes, boolean lettered) {
+        return height(lanes, LEAST_GROUND, LEAST_TO_LANES, leastLane(lettered));
+    }
+
+    private static double height(int lanes, double ground, double toLanes, double lane) {
+        return ground + toLanes + Math.max(0, lanes - 1) * lane + BELOW;
+    }
+
+    private static double leastLane(boolean lettered) {
+        return lettered ? LEAST_LETTERED : LEAST_LANE;
+    }
+
+    private static double between(double least, double ample, double part) {
+        return least + part * (ample - least);
     }
 
     /** How high a stride of this width on the screen rises. */
@@ -52,7 +87,7 @@ record Contour(double ground, double steepness) {
     }
 
     /** The middle of a lane. */
-    double lane(int lane) {
-        return ground + LANES + lane * LANE;
+    double lane(int number) {
+        return firstLane + number * betweenLanes;
     }
 }

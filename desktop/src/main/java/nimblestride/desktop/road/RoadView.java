@@ -152,7 +152,8 @@ public final class RoadView extends BorderPane {
             played = Optional.empty();
         }
         journey.show(answer.reckoning(), length());
-        slate.setMinHeight(Contour.heightFor(answer.reckoning().layers().size()));
+        slate.setMinHeight(
+                Contour.heightFor(answer.exercise().layers().size(), RoadPicture.isLettered(answer.exercise())));
         setAccessibleText(describe());
         refit();
     }

@@ -15,12 +15,16 @@ final class Panes extends SplitPane {
     private static final double BEGIN_OF_FINDINGS = 0.765;
     private static final double FOR_THE_ROAD = 0.59;
     private static final double FOR_THE_BENCH = 0.37;
+    /** The Road keeps this much beside the bench where its lanes need it. */
+    private static final double FOR_ALL_LANES = 0.45;
 
     private final Region book;
+    private final Region road;
     private final SplitPane middle;
 
     Panes(Region book, Region road, Region benches, Region findings) {
         this.book = book;
+        this.road = road;
         middle = new SplitPane(road, benches);
         middle.setOrientation(Orientation.VERTICAL);
         middle.setDividerPositions(FOR_THE_ROAD);
@@ -50,8 +54,13 @@ final class Panes extends SplitPane {
         setMinWidth(shown ? LEAST_WIDTH : 0);
     }
 
-    /** Gives the bench more room than the Road, or the Road more than the bench. */
+    /** Gives the bench more room than the Road, but for lanes that would not be seen; or the Road more than the bench. */
     void roomForBench(boolean more) {
-        middle.setDividerPositions(more ? FOR_THE_BENCH : FOR_THE_ROAD);
+        middle.setDividerPositions(more ? besideTheBench() : FOR_THE_ROAD);
+    }
+
+    private double besideTheBench() {
+        double allLanes = road.prefHeight(-1) / Math.max(1, middle.getHeight());
+        return Math.max(FOR_THE_BENCH, Math.min(FOR_ALL_LANES, allLanes));
     }
 }

@@ -13,6 +13,14 @@ import nimblestride.core.text.AnyExercise;
 
 /** Everything has room on the Road, as high as it needs and as near as it is seen. */
 class ContourTest {
+    /** Around the middle of a lane, where it lands on a bar line. */
+    private static final double RING = 10;
+    /** From the middle of a lane to the end of what is written under it. */
+    private static final double LETTERS = 18;
+
+    /** How high a count is. */
+    private static final double COUNT = 11;
+
     @Property(tries = 60)
     void stridesStayBelowWhatIsWrittenAndLanesAboveTheLowerEdge(
             @ForAll(supplier = AnyExercise.class) Exercise exercise,
@@ -25,14 +33,19 @@ class ContourTest {
                 new Counts(CountingSchool.BEATS, Division.AS_WRITTEN),
                 Exercise.MOST_LAYERS);
         int lanes = exercise.layers().size();
-        double height = Contour.heightFor(lanes) + higher;
+        double height = Contour.heightFor(lanes, RoadPicture.isLettered(exercise)) + higher;
         Contour contour = Contour.of(picture, stretch, height);
         for (RoadPicture.Stride stride : picture.strides()) {
             double width = (stride.to() - stride.from()) * stretch.scale();
             assertThat(contour.ground() - contour.rise(width)).isGreaterThanOrEqualTo(Contour.ABOVE_STRIDES - 1e-6);
         }
         for (int lane = 0; lane < lanes; lane++) {
-            assertThat(contour.lane(lane)).isGreaterThan(contour.ground() + 30).isLessThan(height);
+            assertThat(contour.lane(lane) - RING).isGreaterThan(contour.ground() + RoadWriting.COUNTS + COUNT / 2);
+            assertThat(contour.lane(lane) + LETTERS).isLessThan(height);
+            if (lane > 0) {
+                double above = contour.lane(lane - 1) + (picture.lettered() ? LETTERS : RING);
+                assertThat(contour.lane(lane) - RING).isGreaterThanOrEqualTo(above);
+            }
         }
     }
 }

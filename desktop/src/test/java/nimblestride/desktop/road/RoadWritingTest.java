@@ -28,15 +28,15 @@ class RoadWritingTest {
 
     /** A Road in view, with its words. */
     private record Seen(RoadPicture picture, Stretch stretch, Contour contour, List<Words> words) {
-        static Seen of(Exercise exercise, CountingSchool school, Stretch stretch) {
+        static Seen of(Exercise exercise, CountingSchool school, Stretch stretch, double height) {
             RoadPicture picture = RoadPicture.of(
                     Reckoning.of(exercise), stretch, new Counts(school, Division.AS_WRITTEN), Exercise.MOST_LAYERS);
-            Contour contour = Contour.of(picture, stretch, HEIGHT);
+            Contour contour = Contour.of(picture, stretch, height);
             return new Seen(picture, stretch, contour, RoadWriting.of(picture, stretch, contour, new TextWidths()));
         }
 
         static Seen of(String bars, double scale) {
-            return of(exercise(bars), CountingSchool.BEATS, new Stretch(0, 900, scale));
+            return of(exercise(bars), CountingSchool.BEATS, new Stretch(0, 900, scale), HEIGHT);
         }
 
         List<String> texts(Kind kind) {
@@ -88,8 +88,10 @@ class RoadWritingTest {
             @ForAll CountingSchool school,
             @ForAll @DoubleRange(min = 0, max = 12) double start,
             @ForAll @IntRange(min = 100, max = 1_600) int width,
-            @ForAll @DoubleRange(min = 2, max = 11) double zoom) {
-        Seen seen = Seen.of(exercise, school, new Stretch(start, width, Math.pow(2, zoom)));
+            @ForAll @DoubleRange(min = 2, max = 11) double zoom,
+            @ForAll @DoubleRange(min = 0, max = 250) double higher) {
+        double height = Contour.heightFor(exercise.layers().size(), RoadPicture.isLettered(exercise)) + higher;
+        Seen seen = Seen.of(exercise, school, new Stretch(start, width, Math.pow(2, zoom)), height);
         for (int i = 0; i < seen.words.size(); i++) {
             Words words = seen.words.get(i);
             Bounds box = box(words);
@@ -110,7 +112,7 @@ class RoadWritingTest {
             }
             seen.picture.home().ifPresent(home -> {
                 double gate = seen.x(home);
-                assertThat(overlap(box, new BoundingBox(gate - 2, 18, 4, HEIGHT)))
+                assertThat(overlap(box, new BoundingBox(gate - 2, 18, 4, height)))
                         .as(words + " and the gate at " + gate)
                         .isFalse();
                 assertThat(overlap(box, new BoundingBox(gate - RoadWriting.FLAG, 2, RoadWriting.FLAG, 18)))

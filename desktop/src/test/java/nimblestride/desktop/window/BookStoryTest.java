@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.MenuItem;
 import javafx.scene.input.KeyCode;
@@ -18,6 +19,7 @@ import nimblestride.formats.json.ExerciseJson;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.Kept;
 import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
 
 /** The Book in the real window: found as one types, put in order, taken out and put back, damaged, backed up, shared. */
 class BookStoryTest extends WindowStory {
@@ -55,6 +57,40 @@ class BookStoryTest extends WindowStory {
         until(() -> shows("Nothing is called so."));
         retype("#book-search", "3+3+3+2");
         until(() -> listed().size() == 1);
+    }
+
+    private boolean isListedInSight(String name) {
+        return lookup("#book-list .entry-name").queryAll().stream()
+                .filter(node -> ((Label) node).getText().equals(name))
+                .map(node -> node.localToScene(node.getBoundsInLocal()))
+                .anyMatch(at -> lookup("#book-list")
+                        .query()
+                        .localToScene(lookup("#book-list").query().getBoundsInLocal())
+                        .contains(at));
+    }
+
+    /** What is opened is wholly in sight in the list, unless one has scrolled away from it. */
+    @Test
+    void whatLiesOnTheDeskIsInSightInTheBook() throws Exception {
+        for (int i = 10; i < 30; i++) {
+            keep("Study " + i, i + "/16");
+        }
+        until(() -> listed().size() == 20);
+        retype("#book-search", "Study 27");
+        until(() -> listed().size() == 1);
+        press(KeyCode.ENTER).release(KeyCode.ENTER);
+        until(() -> exercise().name().equals("Study 27"));
+        assertThat(isListedInSight("Study 27")).isTrue();
+        retype("#book-search", " ");
+        until(() -> listed().size() == 20 && isListedInSight("Study 27"));
+        @SuppressWarnings("unchecked")
+        ListView<Kept> list = lookup("#book-list").queryAs(ListView.class);
+        interact(() -> list.scrollTo(0));
+        until(() -> isListedInSight("Study 11"));
+        keep("Study 60", "60/16");
+        until(() -> listed().size() == 21);
+        WaitForAsyncUtils.waitForFxEvents();
+        assertThat(isListedInSight("Study 11")).isTrue();
     }
 
     @Test
