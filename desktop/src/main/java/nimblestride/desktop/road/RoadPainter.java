@@ -2,6 +2,8 @@ package nimblestride.desktop.road;
 
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
@@ -54,6 +56,7 @@ final class RoadPainter {
         ticks();
         write(RoadWriting.of(picture, stretch, contour, widths));
         picture.lanes().forEach(this::lane);
+        letters();
         picture.home().ifPresent(this::home);
         g.restore();
         picture.lanes().forEach(this::laneName);
@@ -143,18 +146,28 @@ final class RoadPainter {
             marks.add(MarkShape.of(lane.layer()), x(mark.at()), y, MARK, mark.stroke(), color);
         }
         marks.draw(g);
-        letters(lane, y);
     }
 
-    /** The hands of a sticking, under its marks, where there is room for them. */
-    private void letters(RoadPicture.Lane lane, double y) {
-        double last = Double.NEGATIVE_INFINITY;
+    /** The hands of a sticking, under its marks, where there is room for them; the stem of a landing in a lane below ends around one. */
+    private void letters() {
+        Set<Double> stems = picture.lanes().stream()
+                .flatMap(lane -> lane.landings().stream())
+                .collect(Collectors.toSet());
         text(Face.text(11), palette.ink(), TextAlignment.CENTER);
-        for (RoadPicture.Mark mark : lane.marks()) {
-            double x = x(mark.at());
-            if (mark.stroke().limb().isPresent() && x - last > 9) {
-                g.fillText(String.valueOf(mark.stroke().limb().get().letter()), x, y + 14);
-                last = x;
+        for (RoadPicture.Lane lane : picture.lanes()) {
+            double y = contour.lane(lane.layer()) + 14;
+            double last = Double.NEGATIVE_INFINITY;
+            for (RoadPicture.Mark mark : lane.marks()) {
+                double x = x(mark.at());
+                if (mark.stroke().limb().isPresent() && x - last > 9) {
+                    if (stems.contains(mark.at())) {
+                        g.setFill(palette.ground());
+                        g.fillRect(x - 5, y - 4, 10, 9);
+                        g.setFill(palette.ink());
+                    }
+                    g.fillText(String.valueOf(mark.stroke().limb().get().letter()), x, y);
+                    last = x;
+                }
             }
         }
     }

@@ -3,6 +3,8 @@ package nimblestride.desktop.road;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
+import javafx.beans.binding.Bindings;
+import javafx.beans.binding.DoubleExpression;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
@@ -60,6 +62,15 @@ public final class RoadView extends BorderPane {
     private Counts counts = new Counts(school.get(), division.get());
     private final BooleanProperty reducedMotion = new SimpleBooleanProperty();
     private final Hand hand = new Hand(slate, this::groundInView, this::requestFocus);
+    private final DoubleExpression lanesHeight = Bindings.createDoubleBinding(
+            () -> slate.getMinHeight()
+                    + JourneyStrip.HEIGHT
+                    + bar.getHeight()
+                    + getInsets().getTop()
+                    + getInsets().getBottom(),
+            slate.minHeightProperty(),
+            bar.heightProperty(),
+            insetsProperty());
     private Answer answer;
     private RoadPicture picture;
     private double ground;
@@ -139,6 +150,11 @@ public final class RoadView extends BorderPane {
     /** The school in which the Road is counted. */
     public ObjectProperty<CountingSchool> school() {
         return school;
+    }
+
+    /** How high it must be for all lanes to be seen. */
+    public DoubleExpression lanesHeight() {
+        return lanesHeight;
     }
 
     public BooleanProperty reducedMotion() {

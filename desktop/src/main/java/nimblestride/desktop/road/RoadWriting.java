@@ -232,7 +232,7 @@ final class RoadWriting {
         }
         // How far from its middle a stride is 6 pixels below its top.
         double half = (to - from) / 2 * Math.sqrt(6 / rise);
-        boolean inside = rise > 24 && half > under.width / 2 + 3;
+        boolean inside = rise > 20 && half > under.width / 2 + 3;
         if (!inside && top - 16 < Contour.ABOVE_STRIDES) {
             return List.of();
         }

@@ -3,6 +3,7 @@ package nimblestride.desktop.window;
 import javafx.geometry.Orientation;
 import javafx.scene.control.SplitPane;
 import javafx.scene.layout.Region;
+import nimblestride.desktop.road.RoadView;
 
 /** How the room is shared: the Book, the Road with the bench below it, the findings; each edge can be dragged. */
 final class Panes extends SplitPane {
@@ -18,16 +19,20 @@ final class Panes extends SplitPane {
     /** The Road keeps this much beside the bench where its lanes need it. */
     private static final double FOR_ALL_LANES = 0.45;
 
+    /** How much room the edge itself takes, in pixels. */
+    private static final double DIVIDER = 1;
+
     private final Region book;
-    private final Region road;
+    private final RoadView road;
     private final SplitPane middle;
 
-    Panes(Region book, Region road, Region benches, Region findings) {
+    Panes(Region book, RoadView road, Region benches, Region findings) {
         this.book = book;
         this.road = road;
         middle = new SplitPane(road, benches);
         middle.setOrientation(Orientation.VERTICAL);
         middle.setDividerPositions(FOR_THE_ROAD);
+        road.lanesHeight().addListener(change -> roomForLanes());
         setResizableWithParent(benches, false);
         getItems().setAll(book, middle, findings);
         setDividerPositions(END_OF_BOOK, BEGIN_OF_FINDINGS);
@@ -59,8 +64,16 @@ final class Panes extends SplitPane {
         middle.setDividerPositions(more ? besideTheBench() : FOR_THE_ROAD);
     }
 
+    /** Gives the Road what new lanes need, unless somebody has dragged it lower on purpose. */
+    private void roomForLanes() {
+        double edge = middle.getDividerPositions()[0];
+        if (edge > FOR_THE_BENCH - 0.01 && edge < besideTheBench()) {
+            middle.setDividerPositions(besideTheBench());
+        }
+    }
+
     private double besideTheBench() {
-        double allLanes = road.prefHeight(-1) / Math.max(1, middle.getHeight());
+        double allLanes = (road.lanesHeight().get() + DIVIDER) / Math.max(1, middle.getHeight());
         return Math.max(FOR_THE_BENCH, Math.min(FOR_ALL_LANES, allLanes));
     }
 }
