@@ -2,7 +2,6 @@ package nimblestride.core.align;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.stream.LongStream;
 
 /** On which bar lines layers land on their way, and how many on each. */
 public final class Landings {
@@ -21,26 +20,38 @@ public final class Landings {
      * @param most so many landings of each layer are looked at
      */
     public static Landings before(long end, List<Alignment> alignments, int most) {
-        long[] each = alignments.stream()
-                .flatMapToLong(alignment -> of(alignment, end).limit(most))
-                .sorted()
-                .toArray();
+        long[] each = new long[0];
+        for (Alignment alignment : alignments) {
+            long[] more = of(alignment, end, most);
+            each = Arrays.copyOf(each, each.length + more.length);
+            System.arraycopy(more, 0, each, each.length - more.length, more.length);
+        }
         long[] bars = Ascending.once(each);
+        Arrays.sort(each);
         int[] layers = new int[bars.length];
-        for (long bar : each) {
-            layers[Arrays.binarySearch(bars, bar)]++;
+        int bar = 0;
+        for (long landing : each) {
+            bar += landing == bars[bar] ? 0 : 1;
+            layers[bar]++;
         }
         return new Landings(bars, layers);
     }
 
-    private static LongStream of(Alignment alignment, long end) {
+    /** Of one layer, in order: a loop, as there are thousands with each keystroke. */
+    private static long[] of(Alignment alignment, long end, int most) {
         List<Long> landings = alignment.landings();
         long round = alignment.returnsAfter().bars();
-        return landings.isEmpty()
-                ? LongStream.empty()
-                : LongStream.iterate(0, from -> from < end, from -> Math.addExact(from, round))
-                        .flatMap(from -> landings.stream().mapToLong(landing -> from + landing))
-                        .takeWhile(bar -> bar < end);
+        long[] found = new long[most];
+        int count = 0;
+        for (long from = 0; !landings.isEmpty() && from < end; from = Math.addExact(from, round)) {
+            for (long landing : landings) {
+                if (count == most || from + landing >= end) {
+                    return Arrays.copyOf(found, count);
+                }
+                found[count++] = from + landing;
+            }
+        }
+        return Arrays.copyOf(found, count);
     }
 
     /** What is told of a bar line. */
