@@ -8,8 +8,14 @@ public final class Tally {
 
     /** {@code 15}, {@code 1,021}. */
     public static String number(long number) {
-        // Most are small, and a format is slow to read.
-        return number >= 0 && number < 1_000 ? Long.toString(number) : String.format(Locale.ROOT, "%,d", number);
+        if (number < 0) {
+            return String.format(Locale.ROOT, "%,d", number);
+        }
+        // A format is slow to read, and there are hundreds of numbers in the findings of one exercise.
+        return number < 1_000
+                ? Long.toString(number)
+                : number(number / 1_000) + ","
+                        + Long.toString(1_000 + number % 1_000).substring(1);
     }
 
     /** {@code 1 bar}, {@code 15 bars}. */

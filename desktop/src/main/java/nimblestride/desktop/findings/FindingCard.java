@@ -37,8 +37,7 @@ final class FindingCard extends VBox {
     private final Label sum = new WrappedText("finding-sum");
     private final Button button = new Button();
     private final Consumer<Finding.Place> goTo;
-    private final KeptHeight preferred = new KeptHeight();
-    private final KeptHeight least = new KeptHeight();
+    private final KeptHeight height = new KeptHeight();
     private Finding finding;
 
     FindingCard(Finding finding, Consumer<Finding.Place> goTo, Consumer<Finding.Mend> mend) {
@@ -85,20 +84,20 @@ final class FindingCard extends VBox {
 
     @Override
     protected double computePrefHeight(double width) {
-        return preferred.at(width, super::computePrefHeight);
+        return height.at(width, super::computePrefHeight);
     }
 
+    /** Nothing in it can be lower than it wants to be. */
     @Override
     protected double computeMinHeight(double width) {
-        return least.at(width, super::computeMinHeight);
+        return computePrefHeight(width);
     }
 
     /** Is called whenever something in it has changed. */
     @Override
     public void requestLayout() {
-        if (preferred != null && least != null) {
-            preferred.forget();
-            least.forget();
+        if (height != null) {
+            height.forget();
         }
         super.requestLayout();
     }

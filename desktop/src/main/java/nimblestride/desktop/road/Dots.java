@@ -1,5 +1,8 @@
 package nimblestride.desktop.road;
 
+import java.util.HashMap;
+import java.util.Map;
+import java.util.stream.IntStream;
 import javafx.scene.canvas.GraphicsContext;
 
 /** Dots along a level line, filled as the one outline they have together: there may be thousands, most of them over others. */
@@ -41,15 +44,25 @@ final class Dots {
     /** How far the outline rises above each point of the line. */
     private double[] heights() {
         double[] heights = new double[largest.length];
+        Map<Double, double[]> halves = new HashMap<>();
         for (int i = 0; i < largest.length; i++) {
-            double radius = largest[i];
-            int reach = (int) (radius / STEP);
-            for (int j = Math.max(0, i - reach); radius > 0 && j <= Math.min(heights.length - 1, i + reach); j++) {
-                double across = (j - i) * STEP;
-                heights[j] = Math.max(heights[j], Math.sqrt(radius * radius - across * across));
+            if (largest[i] > 0) {
+                double[] half = halves.computeIfAbsent(largest[i], Dots::half);
+                int from = Math.max(0, i + 1 - half.length);
+                int to = Math.min(heights.length, i + half.length);
+                for (int j = from; j < to; j++) {
+                    heights[j] = Math.max(heights[j], half[Math.abs(j - i)]);
+                }
             }
         }
         return heights;
+    }
+
+    /** The right half of a dot, from its middle on: there are thousands of dots, and only as many sizes as layers. */
+    private static double[] half(double radius) {
+        return IntStream.rangeClosed(0, (int) (radius / STEP))
+                .mapToDouble(i -> Math.sqrt(radius * radius - i * STEP * i * STEP))
+                .toArray();
     }
 
     /** One piece of the outline, there above the line and back below it; returns where it ends. */
