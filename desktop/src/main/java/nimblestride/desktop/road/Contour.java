@@ -31,6 +31,8 @@ record Contour(double ground, double steepness, double firstLane, double between
     private static final double LEAST_TO_LANES = 44;
 
     private static final double TO_LANES = 52;
+    /** The same where between them there is how somebody played. */
+    private static final double PLAYED_TO_LANES = 56;
     /** From one lane to the next, where nothing is written under their marks, where hands are, and where there is room. */
     private static final double LEAST_LANE = 22;
 
@@ -41,10 +43,9 @@ record Contour(double ground, double steepness, double firstLane, double between
     /** How high a stride rises for its width, at the most. */
     private static final double STEEPEST = 0.85;
 
-    static Contour of(RoadPicture picture, Stretch stretch, double height) {
-        int lanes = picture.lanes().size();
-        double least = heightFor(lanes, picture.lettered());
-        double ample = height(lanes, GROUND, TO_LANES, LANE);
+    static Contour of(RoadPicture picture, Stretch stretch, Lanes lanes, double height) {
+        double least = heightFor(lanes);
+        double ample = height(lanes, GROUND, toLanes(lanes, TO_LANES), LANE);
         double part = Math.max(0, Math.min(1, (height - least) / (ample - least)));
         double ground =
                 between(LEAST_GROUND, GROUND, part) + Math.max(0, Math.min(MOST_GROUND - GROUND, height - ample));
@@ -56,25 +57,25 @@ record Contour(double ground, double steepness, double firstLane, double between
         return new Contour(
                 ground,
                 Math.min(STEEPEST, (ground - ABOVE_STRIDES) / widest),
-                ground + between(LEAST_TO_LANES, TO_LANES, part),
-                between(leastLane(picture.lettered()), LANE, part));
+                ground + between(toLanes(lanes, LEAST_TO_LANES), toLanes(lanes, TO_LANES), part),
+                between(leastLane(lanes), LANE, part));
     }
 
-    /**
-     * The least height at which so many lanes have room.
-     *
-     * @param lettered whether hands are written under the marks of one of them
-     */
-    static double heightFor(int lanes, boolean lettered) {
-        return height(lanes, LEAST_GROUND, LEAST_TO_LANES, leastLane(lettered));
+    /** The least height at which all lanes have room. */
+    static double heightFor(Lanes lanes) {
+        return height(lanes, LEAST_GROUND, toLanes(lanes, LEAST_TO_LANES), leastLane(lanes));
     }
 
-    private static double height(int lanes, double ground, double toLanes, double lane) {
-        return ground + toLanes + Math.max(0, lanes - 1) * lane + BELOW;
+    private static double height(Lanes lanes, double ground, double toLanes, double lane) {
+        return ground + toLanes + Math.max(0, lanes.count() - 1) * lane + BELOW;
     }
 
-    private static double leastLane(boolean lettered) {
-        return lettered ? LEAST_LETTERED : LEAST_LANE;
+    private static double toLanes(Lanes lanes, double usual) {
+        return lanes.played() ? PLAYED_TO_LANES : usual;
+    }
+
+    private static double leastLane(Lanes lanes) {
+        return lanes.lettered() ? LEAST_LETTERED : LEAST_LANE;
     }
 
     private static double between(double least, double ample, double part) {

@@ -15,7 +15,10 @@ import nimblestride.desktop.look.Palette;
  */
 record PlayedPainter(GraphicsContext g, Palette palette, Stretch stretch, double ground) {
     /** From the ground line to what was played. */
-    private static final double BELOW = 36;
+    static final double BELOW = 36;
+
+    /** How far a mark reaches above and below it. */
+    static final double HALF = 7;
 
     private static final double PIXELS_A_MILLISECOND = 0.4;
     private static final double FARTHEST_LEAN = 24;
@@ -46,7 +49,7 @@ record PlayedPainter(GraphicsContext g, Palette palette, Stretch stretch, double
         double half = Math.min(FARTHEST_LEAN, spread.deviation() * PIXELS_A_MILLISECOND);
         g.setStroke(palette.quiet());
         g.setLineWidth(1);
-        g.strokeLine(x, y - 7, x, y + 7);
+        g.strokeLine(x, y - HALF, x, y + HALF);
         g.setStroke(palette.ink());
         g.setLineWidth(2);
         g.strokeLine(x + lean - half, y, x + lean + half, y);

@@ -29,13 +29,13 @@ final class RoadPainter {
     private final Contour contour;
     private final double ground;
 
-    RoadPainter(GraphicsContext g, Palette palette, RoadPicture picture, Stretch stretch, double height) {
+    RoadPainter(GraphicsContext g, Palette palette, RoadPicture picture, Stretch stretch, Lanes lanes, double height) {
         this.g = g;
         this.palette = palette;
         this.picture = picture;
         this.stretch = stretch;
         this.height = height;
-        this.contour = Contour.of(picture, stretch, height);
+        this.contour = Contour.of(picture, stretch, lanes, height);
         this.ground = contour.ground();
     }
 

@@ -6,15 +6,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import java.util.stream.IntStream;
 import nimblestride.core.align.Alignment;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Said;
-import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.layer.Hit;
-import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Meter;
@@ -26,16 +23,9 @@ import nimblestride.core.value.NoteValue;
  * What is to be seen on a stretch of the Road, moments in whole notes. It is worked out anew from the exercise each time
  * and knows nothing of a window.
  *
- * @param lettered whether hands are written under the marks of a lane, in view or not
  * @param home where all layers are back together, the strongest mark of all, if that lies in view
  */
-record RoadPicture(
-        List<Post> posts,
-        List<Stride> strides,
-        List<Tick> ticks,
-        List<Lane> lanes,
-        boolean lettered,
-        OptionalDouble home) {
+record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, List<Lane> lanes, OptionalDouble home) {
     /** Units closer together than this are not drawn one by one. */
     static final double CLOSEST_UNITS = 4;
 
@@ -87,12 +77,6 @@ record RoadPicture(
         return new Drawing(reckoning, stretch, counts).draw(stage);
     }
 
-    /** Whether it is written out with which hand a layer is played. */
-    static boolean isLettered(Exercise exercise) {
-        return exercise.layers().stream().map(Layer::pattern).anyMatch(pattern -> IntStream.range(0, pattern.parts())
-                .anyMatch(part -> pattern.strokeAt(part).flatMap(Stroke::limb).isPresent()));
-    }
-
     private static final class Drawing {
         private final Reckoning reckoning;
         private final Phrase phrase;
@@ -129,7 +113,7 @@ record RoadPicture(
             for (int i = 0; i < Math.min(stage, reckoning.layers().size()); i++) {
                 lanes.add(lane(i, reckoning.layers().get(i)));
             }
-            return new RoadPicture(posts, strides, ticks, lanes, isLettered(reckoning.exercise()), home());
+            return new RoadPicture(posts, strides, ticks, lanes, home());
         }
 
         private void drawGroups(Bar bar, long number, double start) {

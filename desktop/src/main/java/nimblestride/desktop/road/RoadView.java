@@ -73,6 +73,7 @@ public final class RoadView extends BorderPane {
             insetsProperty());
     private Answer answer;
     private RoadPicture picture;
+    private Lanes below = new Lanes(0, false, false);
     private double ground;
     private NoteValue fittedLength = NoteValue.ZERO;
     private double scale = 300;
@@ -119,7 +120,16 @@ public final class RoadView extends BorderPane {
     public void setPlayed(Optional<Timing> timing) {
         played = timing;
         playedOf = Optional.ofNullable(answer).map(Answer::exercise);
+        if (answer != null) {
+            makeRoom();
+        }
         paint();
+    }
+
+    /** For all that stands below the ground line. */
+    private void makeRoom() {
+        below = Lanes.of(answer.exercise(), played.isPresent());
+        slate.setMinHeight(Contour.heightFor(below));
     }
 
     private void recount() {
@@ -168,8 +178,7 @@ public final class RoadView extends BorderPane {
             played = Optional.empty();
         }
         journey.show(answer.reckoning(), length());
-        slate.setMinHeight(
-                Contour.heightFor(answer.exercise().layers().size(), RoadPicture.isLettered(answer.exercise())));
+        makeRoom();
         setAccessibleText(describe());
         refit();
     }
@@ -366,7 +375,7 @@ public final class RoadView extends BorderPane {
         }
         Stretch stretch = stretch();
         picture = RoadPicture.of(answer.reckoning(), stretch, counts, stage.get());
-        RoadPainter painter = new RoadPainter(g, palette.get(), picture, stretch, height);
+        RoadPainter painter = new RoadPainter(g, palette.get(), picture, stretch, below, height);
         ground = painter.ground();
         painter.paint(widths);
         played.ifPresent(timing -> new PlayedPainter(g, palette.get(), stretch, ground)
@@ -376,8 +385,8 @@ public final class RoadView extends BorderPane {
 
     private void drawMarker(GraphicsContext g, double height) {
         if (answer != null && picture != null) {
-            heard.ifPresent(moment ->
-                    new RoadPainter(g, palette.get(), picture, stretch(), height).marker(moment, reducedMotion.get()));
+            heard.ifPresent(moment -> new RoadPainter(g, palette.get(), picture, stretch(), below, height)
+                    .marker(moment, reducedMotion.get()));
         }
     }
 }

@@ -25,25 +25,28 @@ class ContourTest {
     void stridesStayBelowWhatIsWrittenAndLanesAboveTheLowerEdge(
             @ForAll(supplier = AnyExercise.class) Exercise exercise,
             @ForAll @DoubleRange(min = 1, max = 11) double zoom,
-            @ForAll @DoubleRange(min = 0, max = 400) double higher) {
+            @ForAll @DoubleRange(min = 0, max = 400) double higher,
+            @ForAll boolean played) {
         Stretch stretch = new Stretch(0, 900, Math.pow(2, zoom));
         RoadPicture picture = RoadPicture.of(
                 Reckoning.of(exercise),
                 stretch,
                 new Counts(CountingSchool.BEATS, Division.AS_WRITTEN),
                 Exercise.MOST_LAYERS);
-        int lanes = exercise.layers().size();
-        double height = Contour.heightFor(lanes, RoadPicture.isLettered(exercise)) + higher;
-        Contour contour = Contour.of(picture, stretch, height);
+        Lanes lanes = Lanes.of(exercise, played);
+        double height = Contour.heightFor(lanes) + higher;
+        Contour contour = Contour.of(picture, stretch, lanes, height);
         for (RoadPicture.Stride stride : picture.strides()) {
             double width = (stride.to() - stride.from()) * stretch.scale();
             assertThat(contour.ground() - contour.rise(width)).isGreaterThanOrEqualTo(Contour.ABOVE_STRIDES - 1e-6);
         }
-        for (int lane = 0; lane < lanes; lane++) {
-            assertThat(contour.lane(lane) - RING).isGreaterThan(contour.ground() + RoadWriting.COUNTS + COUNT / 2);
+        for (int lane = 0; lane < lanes.count(); lane++) {
+            assertThat(contour.lane(lane) - RING)
+                    .isGreaterThan(contour.ground()
+                            + (played ? PlayedPainter.BELOW + PlayedPainter.HALF : RoadWriting.COUNTS + COUNT / 2));
             assertThat(contour.lane(lane) + LETTERS).isLessThan(height);
             if (lane > 0) {
-                double above = contour.lane(lane - 1) + (picture.lettered() ? LETTERS : RING);
+                double above = contour.lane(lane - 1) + (lanes.lettered() ? LETTERS : RING);
                 assertThat(contour.lane(lane) - RING).isGreaterThanOrEqualTo(above);
             }
         }

@@ -31,7 +31,7 @@ class RoadWritingTest {
         static Seen of(Exercise exercise, CountingSchool school, Stretch stretch, double height) {
             RoadPicture picture = RoadPicture.of(
                     Reckoning.of(exercise), stretch, new Counts(school, Division.AS_WRITTEN), Exercise.MOST_LAYERS);
-            Contour contour = Contour.of(picture, stretch, height);
+            Contour contour = Contour.of(picture, stretch, Lanes.of(exercise, false), height);
             return new Seen(picture, stretch, contour, RoadWriting.of(picture, stretch, contour, new TextWidths()));
         }
 
@@ -90,7 +90,7 @@ class RoadWritingTest {
             @ForAll @IntRange(min = 100, max = 1_600) int width,
             @ForAll @DoubleRange(min = 2, max = 11) double zoom,
             @ForAll @DoubleRange(min = 0, max = 250) double higher) {
-        double height = Contour.heightFor(exercise.layers().size(), RoadPicture.isLettered(exercise)) + higher;
+        double height = Contour.heightFor(Lanes.of(exercise, false)) + higher;
         Seen seen = Seen.of(exercise, school, new Stretch(start, width, Math.pow(2, zoom)), height);
         for (int i = 0; i < seen.words.size(); i++) {
             Words words = seen.words.get(i);
