@@ -58,12 +58,17 @@ final class KeptList extends ListView<Kept> {
         markedRow().ifPresent(getSelectionModel()::select);
     }
 
-    /** The list's own scrolling puts a row at the top, the rows' moves as little as it must; they first need to be laid out. */
+    /**
+     * The list's own scrolling puts a row at the top, the rows' moves as little as it must: to about where the row is, and where that
+     * then is laid out, to where it is wholly seen.
+     */
     private void bringIntoSight() {
-        Platform.runLater(() -> {
-            layout();
-            rows().ifPresent(rows -> markedRow().ifPresent(rows::scrollTo));
-        });
+        Platform.runLater(() -> rows().ifPresent(rows -> markedRow().ifPresent(row -> {
+            for (int i = 0; i < 2; i++) {
+                layout();
+                rows.scrollTo(row);
+            }
+        })));
     }
 
     private OptionalInt markedRow() {

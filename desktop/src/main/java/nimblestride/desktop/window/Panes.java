@@ -22,16 +22,21 @@ final class Panes extends SplitPane {
     /** How much room the edge itself takes, in pixels. */
     private static final double DIVIDER = 1;
 
+    /** How near the edge is to where it was put, of the whole, if nobody has dragged it: it comes to lie on a whole pixel. */
+    private static final double NEAR = 0.004;
+
     private final Region book;
     private final RoadView road;
     private final SplitPane middle;
+    /** Where the edge between Road and bench was last put. */
+    private double moved;
 
     Panes(Region book, RoadView road, Region benches, Region findings) {
         this.book = book;
         this.road = road;
         middle = new SplitPane(road, benches);
         middle.setOrientation(Orientation.VERTICAL);
-        middle.setDividerPositions(FOR_THE_ROAD);
+        moveTo(FOR_THE_ROAD);
         road.lanesHeight().addListener(change -> roomForLanes());
         setResizableWithParent(benches, false);
         getItems().setAll(book, middle, findings);
@@ -61,15 +66,20 @@ final class Panes extends SplitPane {
 
     /** Gives the bench more room than the Road, but for lanes that would not be seen; or the Road more than the bench. */
     void roomForBench(boolean more) {
-        middle.setDividerPositions(more ? besideTheBench() : FOR_THE_ROAD);
+        moveTo(more ? besideTheBench() : FOR_THE_ROAD);
     }
 
-    /** Gives the Road what new lanes need, unless somebody has dragged it lower on purpose. */
+    /** Gives the Road beside a bench what new lanes need, unless somebody has dragged the edge. */
     private void roomForLanes() {
-        double edge = middle.getDividerPositions()[0];
-        if (edge > FOR_THE_BENCH - 0.01 && edge < besideTheBench()) {
-            middle.setDividerPositions(besideTheBench());
+        boolean where = Math.abs(middle.getDividerPositions()[0] - moved) < NEAR;
+        if (where && moved <= FOR_ALL_LANES) {
+            moveTo(besideTheBench());
         }
+    }
+
+    private void moveTo(double edge) {
+        moved = edge;
+        middle.setDividerPositions(edge);
     }
 
     private double besideTheBench() {

@@ -62,7 +62,8 @@ class BookStoryTest extends WindowStory {
     private boolean isListedInSight(String name) {
         return lookup("#book-list .entry-name").queryAll().stream()
                 .filter(node -> ((Label) node).getText().equals(name))
-                .map(node -> node.localToScene(node.getBoundsInLocal()))
+                .map(node -> node.getParent().getParent())
+                .map(cell -> cell.localToScene(cell.getLayoutBounds()))
                 .anyMatch(at -> lookup("#book-list")
                         .query()
                         .localToScene(lookup("#book-list").query().getBoundsInLocal())
@@ -86,11 +87,19 @@ class BookStoryTest extends WindowStory {
         @SuppressWarnings("unchecked")
         ListView<Kept> list = lookup("#book-list").queryAs(ListView.class);
         interact(() -> list.scrollTo(0));
-        until(() -> isListedInSight("Study 11"));
+        until(() -> isListedInSight("Study 10"));
         keep("Study 60", "60/16");
         until(() -> listed().size() == 21);
         WaitForAsyncUtils.waitForFxEvents();
-        assertThat(isListedInSight("Study 11")).isTrue();
+        assertThat(isListedInSight("Study 10")).isTrue();
+        for (String name : List.of("Study 10", "Study 60", "Study 13", "Study 10")) {
+            interact(() -> {
+                list.requestFocus();
+                list.getSelectionModel().select(listed().indexOf(name));
+            });
+            press(KeyCode.ENTER).release(KeyCode.ENTER);
+            until(() -> exercise().name().equals(name) && isListedInSight(name));
+        }
     }
 
     @Test

@@ -50,6 +50,8 @@ class RoomStoryTest extends WindowStory {
         double narrow = edge();
         lay("11/8(3+3+3+2)", FOUR);
         until(() -> edge() > narrow && allLanesAreSeen());
+        lay("11/8(3+3+3+2)", "kick every 3/16");
+        until(() -> edge() == narrow);
     }
 
     @Test
