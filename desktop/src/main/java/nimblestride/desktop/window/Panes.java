@@ -71,8 +71,8 @@ final class Panes extends SplitPane {
 
     /** Gives the Road beside a bench what new lanes need, unless somebody has dragged the edge. */
     private void roomForLanes() {
-        boolean where = Math.abs(middle.getDividerPositions()[0] - moved) < NEAR;
-        if (where && moved <= FOR_ALL_LANES) {
+        boolean dragged = Math.abs(middle.getDividerPositions()[0] - moved) >= NEAR;
+        if (!dragged && moved <= FOR_ALL_LANES) {
             moveTo(besideTheBench());
         }
     }

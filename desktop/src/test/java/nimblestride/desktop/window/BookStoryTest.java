@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.skin.VirtualFlow;
 import javafx.scene.input.KeyCode;
 import nimblestride.core.text.BarsText;
 import nimblestride.core.text.Examples;
@@ -92,14 +93,22 @@ class BookStoryTest extends WindowStory {
         until(() -> listed().size() == 21);
         WaitForAsyncUtils.waitForFxEvents();
         assertThat(isListedInSight("Study 10")).isTrue();
-        for (String name : List.of("Study 10", "Study 60", "Study 13", "Study 10")) {
-            interact(() -> {
-                list.requestFocus();
-                list.getSelectionModel().select(listed().indexOf(name));
-            });
-            press(KeyCode.ENTER).release(KeyCode.ENTER);
-            until(() -> exercise().name().equals(name) && isListedInSight(name));
+        for (String name : List.of("Study 10", "Study 60", "Study 13", "Study 10", "Study 60")) {
+            openFromTheList(list, listed().indexOf(name));
         }
+        // The last one is at the lower edge, and the first in sight is cut by the upper one.
+        VirtualFlow<?> rows = lookup("#book-list .virtual-flow").query();
+        openFromTheList(list, rows.getFirstVisibleCell().getIndex() - 1);
+    }
+
+    private void openFromTheList(ListView<Kept> list, int row) throws Exception {
+        String name = listed().get(row);
+        interact(() -> {
+            list.requestFocus();
+            list.getSelectionModel().select(row);
+        });
+        press(KeyCode.ENTER).release(KeyCode.ENTER);
+        until(() -> exercise().name().equals(name) && isListedInSight(name));
     }
 
     @Test

@@ -5,6 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SplitPane;
 import javafx.scene.input.KeyCode;
+import nimblestride.core.exercise.Exercise;
+import nimblestride.core.modulation.Pivot;
+import nimblestride.core.setup.ThereAndBack;
+import nimblestride.core.text.Examples;
 import org.junit.jupiter.api.Test;
 
 /** How the Road and the bench below it share the room. */
@@ -52,6 +56,24 @@ class RoomStoryTest extends WindowStory {
         until(() -> edge() > narrow && allLanesAreSeen());
         lay("11/8(3+3+3+2)", "kick every 3/16");
         until(() -> edge() == narrow);
+    }
+
+    /** While sections are played one after the other nothing is to jump. */
+    @Test
+    void theEdgeStaysWhereItIsFromFeelToFeel() throws Exception {
+        Exercise one = Examples.exercise("11/8(3+3+3+2)", "kick every 3/16");
+        Exercise two = ThereAndBack.there(one, Pivot.NONE, one.phrase());
+        Exercise many = two.withLayers(Examples.exercise("11/8(3+3+3+2)", FOUR).layers());
+        lay(many);
+        chord(KeyCode.SHORTCUT, KeyCode.E);
+        until(() -> edge() < 0.5 && allLanesAreSeen());
+        double before = edge();
+        interact(() -> window.desk().turnTo(0));
+        until(() -> exercise().layers().size() == 1);
+        assertThat(edge()).isEqualTo(before);
+        interact(() -> window.desk().turnTo(1));
+        until(() -> exercise().layers().size() == 4 && allLanesAreSeen());
+        assertThat(edge()).isEqualTo(before);
     }
 
     @Test
