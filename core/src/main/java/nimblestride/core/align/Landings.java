@@ -5,12 +5,11 @@ import java.util.List;
 
 /** On which bar lines layers land on their way, and how many on each. */
 public final class Landings {
+    /** The bar of every landing of every layer, in order. */
     private final long[] bars;
-    private final int[] layers;
 
-    private Landings(long[] bars, int[] layers) {
+    private Landings(long[] bars) {
         this.bars = bars;
-        this.layers = layers;
     }
 
     /**
@@ -20,38 +19,30 @@ public final class Landings {
      * @param most so many landings of each layer are looked at
      */
     public static Landings before(long end, List<Alignment> alignments, int most) {
-        long[] each = new long[0];
+        long[] bars = new long[Math.multiplyExact(most, alignments.size())];
+        int count = 0;
         for (Alignment alignment : alignments) {
-            long[] more = of(alignment, end, most);
-            each = Arrays.copyOf(each, each.length + more.length);
-            System.arraycopy(more, 0, each, each.length - more.length, more.length);
+            count = fill(bars, count, count + most, alignment, end);
         }
-        long[] bars = Ascending.once(each);
-        Arrays.sort(each);
-        int[] layers = new int[bars.length];
-        int bar = 0;
-        for (long landing : each) {
-            bar += landing == bars[bar] ? 0 : 1;
-            layers[bar]++;
-        }
-        return new Landings(bars, layers);
+        long[] found = Arrays.copyOf(bars, count);
+        Arrays.sort(found);
+        return new Landings(found);
     }
 
-    /** Of one layer, in order: a loop, as there are thousands with each keystroke. */
-    private static long[] of(Alignment alignment, long end, int most) {
+    /** Writes those of one layer, in order, and tells up to where: a loop, as there are thousands with each keystroke. */
+    private static int fill(long[] bars, int first, int last, Alignment alignment, long end) {
         List<Long> landings = alignment.landings();
         long round = alignment.returnsAfter().bars();
-        long[] found = new long[most];
-        int count = 0;
+        int count = first;
         for (long from = 0; !landings.isEmpty() && from < end; from = Math.addExact(from, round)) {
             for (long landing : landings) {
-                if (count == most || from + landing >= end) {
-                    return Arrays.copyOf(found, count);
+                if (count == last || from + landing >= end) {
+                    return count;
                 }
-                found[count++] = from + landing;
+                bars[count++] = from + landing;
             }
         }
-        return Arrays.copyOf(found, count);
+        return count;
     }
 
     /** What is told of a bar line. */
@@ -65,8 +56,13 @@ public final class Landings {
 
     /** Tells the bar lines in order, each once. */
     public void forEach(Visitor visitor) {
-        for (int i = 0; i < bars.length; i++) {
-            visitor.visit(bars[i], layers[i]);
+        int next;
+        for (int i = 0; i < bars.length; i = next) {
+            next = i + 1;
+            while (next < bars.length && bars[next] == bars[i]) {
+                next++;
+            }
+            visitor.visit(bars[i], next - i);
         }
     }
 }

@@ -9,7 +9,6 @@ import javafx.scene.AccessibleAttribute;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
-import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
@@ -18,14 +17,13 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.VBox;
 import nimblestride.core.finding.Finding;
 import nimblestride.core.glossary.Glossary;
 import nimblestride.core.glossary.Term;
 import nimblestride.desktop.look.Hint;
 
 /** One finding with its sum and what would mend it. */
-final class FindingCard extends VBox {
+final class FindingCard extends Column {
     // States, not classes of style: with another class everything in the card would be styled from the beginning.
     private static final PseudoClass CHECK = PseudoClass.getPseudoClass("check");
     private static final PseudoClass RETURN = PseudoClass.getPseudoClass("return");
@@ -33,14 +31,14 @@ final class FindingCard extends VBox {
     private static final String NO_TERMS =
             "It says all in plain words; the terms of the trade are listed in the help, Shift+F1.";
 
-    private final Label sentence = new WrappedText("finding-sentence");
-    private final Label sum = new WrappedText("finding-sum");
+    private final WrappedText sentence = new WrappedText("finding-sentence");
+    private final WrappedText sum = new WrappedText("finding-sum");
     private final Button button = new Button();
     private final Consumer<Finding.Place> goTo;
-    private final KeptHeight height = new KeptHeight();
     private Finding finding;
 
     FindingCard(Finding finding, Consumer<Finding.Place> goTo, Consumer<Finding.Mend> mend) {
+        super(4);
         this.goTo = goTo;
         getStyleClass().add("finding");
         button.getStyleClass().add("small");
@@ -63,14 +61,11 @@ final class FindingCard extends VBox {
         sentence.setText(finding.sentence());
         sum.setText(finding.sum());
         button.setText(finding.mend().map(Finding.Mend::label).orElse(""));
-        List<Node> parts = parts();
-        if (!getChildren().equals(parts)) {
-            getChildren().setAll(parts);
-        }
+        show(parts());
         setAccessibleText(text());
     }
 
-    /** Only what says something: a hidden label is laid out too, cut to nothing, and the whole window drawn once more for that. */
+    /** Only what says something. */
     private List<Node> parts() {
         List<Node> parts = new ArrayList<>(List.of(sentence));
         if (!finding.sum().isEmpty()) {
@@ -80,26 +75,6 @@ final class FindingCard extends VBox {
             parts.add(button);
         }
         return parts;
-    }
-
-    @Override
-    protected double computePrefHeight(double width) {
-        return height.at(width, super::computePrefHeight);
-    }
-
-    /** Nothing in it can be lower than it wants to be. */
-    @Override
-    protected double computeMinHeight(double width) {
-        return computePrefHeight(width);
-    }
-
-    /** Is called whenever something in it has changed. */
-    @Override
-    public void requestLayout() {
-        if (height != null) {
-            height.forget();
-        }
-        super.requestLayout();
     }
 
     /** The terms in it are explained where they stand. */

@@ -18,7 +18,7 @@ public final class FindingsPane extends VBox {
     /** How many have room at most where nothing is laid out yet. */
     private static final int FIRST = 10;
 
-    private final VBox list = new VBox();
+    private final Column list = new Column(8);
     private final ScrollPane scroll = new Scrolled(list);
     /** All that were ever shown at once, the first of them in the list. */
     private final List<FindingCard> cards = new ArrayList<>();
@@ -65,20 +65,15 @@ public final class FindingsPane extends VBox {
                 cards.add(new FindingCard(findings.get(i), goTo, mend));
             }
         }
-        List<Node> shown = list.getChildren();
-        if (shown.size() > findings.size()) {
-            list.getChildren().remove(findings.size(), shown.size());
-        }
-        if (shown.size() < end) {
-            list.getChildren().addAll(cards.subList(shown.size(), end));
-        }
+        int shown = Math.min(list.getChildrenUnmodifiable().size(), findings.size());
+        list.show(cards.subList(0, Math.max(shown, end)));
     }
 
     private int firstInSight() {
         double top = scroll.getVvalue() * Math.max(0, list.getHeight() - room());
         int first = 0;
-        while (first < list.getChildren().size()
-                && list.getChildren().get(first).getBoundsInParent().getMaxY() < top) {
+        while (first < list.getChildrenUnmodifiable().size()
+                && list.getChildrenUnmodifiable().get(first).getBoundsInParent().getMaxY() < top) {
             first++;
         }
         return first;
@@ -86,7 +81,7 @@ public final class FindingsPane extends VBox {
 
     /** One after the last that is in sight; where there are too few to fill the room, as many as may have room. */
     private int endOfSight(int first) {
-        List<Node> shown = list.getChildren();
+        List<Node> shown = list.getChildrenUnmodifiable();
         int end = first;
         double bottom =
                 first < shown.size() ? shown.get(first).getBoundsInParent().getMinY() + room() : 0;

@@ -1,27 +1,85 @@
 package nimblestride.desktop.findings;
 
-import nimblestride.desktop.look.Wrapped;
+import javafx.geometry.Orientation;
+import javafx.geometry.VPos;
+import javafx.scene.layout.Region;
+import javafx.scene.text.Text;
 
-/** Text that is broken into lines. How high it then is, is kept. */
-final class WrappedText extends Wrapped {
-    private final KeptHeight kept = new KeptHeight();
+/**
+ * Words that go on below where there is too little room across. They are set once for each width and text: a label would set them
+ * once to learn how high it is and once more to show them, and with each keystroke there is half a screen of them.
+ */
+final class WrappedText extends Region {
+    private final Text words = new Text();
 
     WrappedText(String styleClass) {
-        super("", styleClass);
+        getStyleClass().add(styleClass);
+        words.getStyleClass().add("words");
+        words.setTextOrigin(VPos.TOP);
+        // Only this places them: otherwise everything around would be laid out once more after they were measured.
+        words.setManaged(false);
+        words.fontProperty().addListener(change -> requestLayout());
+        getChildren().add(words);
+    }
+
+    void setText(String text) {
+        if (!text.equals(getText())) {
+            words.setText(text);
+            requestLayout();
+        }
+    }
+
+    String getText() {
+        return words.getText();
+    }
+
+    @Override
+    public Orientation getContentBias() {
+        return Orientation.HORIZONTAL;
+    }
+
+    /** However narrow it is, it goes on below. */
+    @Override
+    protected double computeMinWidth(double height) {
+        return 0;
+    }
+
+    /** It takes what room there is, and is content with it: at any other width it would have to be set anew. */
+    @Override
+    protected double computePrefWidth(double height) {
+        return getWidth();
+    }
+
+    @Override
+    protected double computeMinHeight(double width) {
+        return computePrefHeight(width);
     }
 
     @Override
     protected double computePrefHeight(double width) {
-        return kept.at(width, super::computePrefHeight);
+        return snapSizeY(heightAt(width < 0 ? getWidth() : width));
     }
 
-    /** Is called whenever its text, its face or what surrounds it has changed. */
+    /** Also asks the card it is on. */
     @Override
     public void requestLayout() {
-        // Is called from the constructor of what this extends as well.
-        if (kept != null) {
-            kept.forget();
-        }
         super.requestLayout();
+        if (getParent() instanceof Column column) {
+            column.requestLayout();
+        }
+    }
+
+    private double heightAt(double width) {
+        words.setWrappingWidth(width);
+        double height = words.getLayoutBounds().getHeight();
+        if (!isNeedsLayout()) {
+            layoutChildren();
+        }
+        return height;
+    }
+
+    @Override
+    protected void layoutChildren() {
+        words.setWrappingWidth(getWidth());
     }
 }

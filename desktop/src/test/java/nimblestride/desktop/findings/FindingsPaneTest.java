@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Button;
@@ -46,7 +47,7 @@ class FindingsPaneTest extends OnStage {
 
     private List<String> sentences() {
         return lookup(".finding-sentence").queryAll().stream()
-                .map(node -> ((Label) node).getText())
+                .map(node -> ((WrappedText) node).getText())
                 .toList();
     }
 
@@ -148,6 +149,50 @@ class FindingsPaneTest extends OnStage {
         assertThat(heightOf(0)).isBetween(low + 5, 3 * low);
         show(few);
         assertThat(heightOf(0)).isEqualTo(low);
+    }
+
+    /** With the text size, that is; and nothing is set outside the card it belongs to. */
+    @Test
+    void aCardGrowsWithTheLettersOnIt() {
+        List<Finding> few = List.of(finding("a few words", "2 + 3 = 5"), finding("below", ""));
+        show(few);
+        untilAllOf(few);
+        double before = heightOf(0);
+
+        interact(() -> pane.setStyle("-fx-font-size: 200%;"));
+        assertThat(heightOf(0)).isGreaterThan(before * 1.4);
+        for (Node card : lookup(".finding").queryAll()) {
+            Bounds room = card.getLayoutBounds();
+            for (Node part : ((Region) card).getChildrenUnmodifiable()) {
+                assertThat(room.contains(part.getBoundsInParent())).isTrue();
+                assertThat(part.getLayoutBounds()
+                                .contains(((WrappedText) part)
+                                        .getChildrenUnmodifiable()
+                                        .get(0)
+                                        .getBoundsInParent()))
+                        .isTrue();
+            }
+        }
+        Node below = lookup(".finding").nth(1).query();
+        Node above = lookup(".finding").nth(0).query();
+        assertThat(below.getBoundsInParent().getMinY())
+                .isEqualTo(above.getBoundsInParent().getMaxY() + 8);
+    }
+
+    /** Where cards grow and move, one laying out is enough. */
+    @Test
+    void whatMovesInTheListAsksForNoMore() {
+        List<Finding> longer = many(60, "a sentence that goes on below in so narrow a pane ".repeat(4));
+        double before = lookup(".finding").nth(1).query().getLayoutY();
+        interact(() -> {
+            pane.show(longer);
+            pane.getScene().getRoot().layout();
+            assertThat(lookup(".finding").nth(1).query().getLayoutY()).isGreaterThan(before);
+            for (Node laid = lookup(".findings-list").query(); laid != null; laid = laid.getParent()) {
+                assertThat(((Parent) laid).isNeedsLayout()).as(laid.toString()).isFalse();
+            }
+        });
+        untilAllOf(longer);
     }
 
     private double heightOf(int card) {
