@@ -35,7 +35,12 @@ public record Reckoning(Exercise exercise, List<OfLayer> layers, List<OfPair> me
         }
     }
 
-    public record OfLayer(String name, Layer layer, Exact<Alignment> alignment) {}
+    public record OfLayer(String name, Layer layer, Exact<Alignment> alignment) {
+        /** Its hits; empty where it cannot be laid out. */
+        public Optional<Course> course() {
+            return alignment.result().map(Alignment::course);
+        }
+    }
 
     /**
      * @param one the layer listed first, from 0
@@ -47,6 +52,18 @@ public record Reckoning(Exercise exercise, List<OfLayer> layers, List<OfPair> me
     public record Together(NoteValue length, long bars, long phrases) {}
 
     public static Reckoning of(Exercise exercise) {
+        return of(exercise, Optional.empty());
+    }
+
+    /**
+     * What follows from an exercise that differs a little from this one, just as {@link #of} tells it: two layers that strike as they
+     * did, though perhaps over other bars, meet where they met.
+     */
+    public Reckoning after(Exercise changed) {
+        return of(changed, Optional.of(this));
+    }
+
+    private static Reckoning of(Exercise exercise, Optional<Reckoning> before) {
         Phrase phrase = exercise.phrase();
         List<String> names = exercise.layerNames();
         List<OfLayer> layers = new ArrayList<>();
@@ -57,16 +74,32 @@ public record Reckoning(Exercise exercise, List<OfLayer> layers, List<OfPair> me
         List<OfPair> meetings = new ArrayList<>();
         for (int i = 0; i < layers.size(); i++) {
             for (int j = i + 1; j < layers.size(); j++) {
-                Optional<Alignment> one = layers.get(i).alignment.result();
-                Optional<Alignment> other = layers.get(j).alignment.result();
-                if (one.isPresent() && other.isPresent()) {
-                    Exact<Meeting> meeting = Exact.of(
-                            () -> Meeting.of(one.get().course(), other.get().course()));
-                    meetings.add(new OfPair(i, j, meeting));
+                int one = i;
+                int other = j;
+                Optional<Course> ofOne = layers.get(one).course();
+                Optional<Course> ofOther = layers.get(other).course();
+                if (ofOne.isPresent() && ofOther.isPresent()) {
+                    Exact<Meeting> meeting = before.flatMap(
+                                    known -> known.meeting(one, ofOne.get(), other, ofOther.get()))
+                            .orElseGet(() -> Exact.of(() -> Meeting.of(ofOne.get(), ofOther.get())));
+                    meetings.add(new OfPair(one, other, meeting));
                 }
             }
         }
         return new Reckoning(exercise, layers, meetings, Exact.of(() -> together(phrase, layers)));
+    }
+
+    /** Where two layers meet that strike as those here with their numbers do. */
+    private Optional<Exact<Meeting>> meeting(int one, Course ofOne, int other, Course ofOther) {
+        return meetings.stream()
+                .filter(pair -> pair.one == one && pair.other == other)
+                .filter(pair -> strikesLike(one, ofOne) && strikesLike(other, ofOther))
+                .map(OfPair::meeting)
+                .findFirst();
+    }
+
+    private boolean strikesLike(int layer, Course course) {
+        return layers.get(layer).course().filter(course::strikesLike).isPresent();
     }
 
     /**
@@ -101,16 +134,13 @@ public record Reckoning(Exercise exercise, List<OfLayer> layers, List<OfPair> me
 
     private List<Course> runningCourses() {
         return running().stream()
-                .flatMap(layer -> layers.get(layer).alignment.result().stream())
-                .map(Alignment::course)
+                .flatMap(layer -> layers.get(layer).course().stream())
                 .toList();
     }
 
     /** Who plays what in the first bars, rounds of the phrase counted on; layers that cannot be laid out are left aside. */
     public Hands hands(long bars) {
-        List<Optional<Course>> courses = layers.stream()
-                .map(layer -> layer.alignment.result().map(Alignment::course))
-                .toList();
+        List<Optional<Course>> courses = layers.stream().map(OfLayer::course).toList();
         return Hands.of(courses, exercise.phrase().startOf(bars), exercise.lead());
     }
 

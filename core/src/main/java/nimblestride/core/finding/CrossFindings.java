@@ -42,11 +42,15 @@ final class CrossFindings {
 
     private final Reckoning reckoning;
     private final Phrase phrase;
+    /** Which beat is meant. */
+    private final String beats;
+
     private final List<Finding> findings = new ArrayList<>();
 
     private CrossFindings(Reckoning reckoning) {
         this.reckoning = reckoning;
         this.phrase = reckoning.exercise().phrase();
+        this.beats = beats(phrase);
     }
 
     static List<Finding> of(Reckoning reckoning) {
@@ -128,7 +132,7 @@ final class CrossFindings {
                 Kind.BEAT,
                 "beat",
                 ofLayer.name() + " is " + sits + stretch + ".",
-                (beats() + hits(bars)).strip(),
+                (beats + hits(bars)).strip(),
                 Optional.of(new Place(index, NoteValue.ZERO)),
                 Optional.empty()));
     }
@@ -142,7 +146,7 @@ final class CrossFindings {
         }
     }
 
-    private String beats() {
+    private static String beats(Phrase phrase) {
         List<NoteValue> beats = phrase.kinds().stream().map(Beat::of).distinct().toList();
         return beats.size() == 1
                 ? "The beat meant is the " + NoteName.say(beats.get(0)) + ", from each bar's 1. "

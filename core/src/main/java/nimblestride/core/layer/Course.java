@@ -153,6 +153,14 @@ public final class Course {
         return cycleStarts.length;
     }
 
+    /** Whether another strikes at the same moments for ever, counted on the same grid. */
+    public boolean strikesLike(Course other) {
+        return grid.equals(other.grid)
+                && begin == other.begin
+                && period == other.period
+                && Arrays.equals(onsets, other.onsets);
+    }
+
     /** Whether all cycles are equally long; even notes over each of several bars go through them at the pace of each. */
     public boolean hasEvenCycles() {
         return evenCycles;

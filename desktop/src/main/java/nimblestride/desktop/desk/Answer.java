@@ -12,7 +12,15 @@ public record Answer(Reckoning reckoning, List<Finding> findings) {
     public static final int OPENING_BARS = 64;
 
     public static Answer to(Exercise exercise) {
-        Reckoning reckoning = Reckoning.of(exercise);
+        return of(Reckoning.of(exercise));
+    }
+
+    /** To an exercise that has been changed: the same as {@link #to}, and sooner where little has. */
+    public Answer after(Exercise changed) {
+        return of(reckoning.after(changed));
+    }
+
+    private static Answer of(Reckoning reckoning) {
         return new Answer(reckoning, Findings.of(reckoning));
     }
 

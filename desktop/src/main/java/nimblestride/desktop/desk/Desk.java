@@ -166,7 +166,9 @@ public final class Desk implements AutoCloseable {
         canUndo.set(history.canUndo());
         canRedo.set(history.canRedo());
         saved.set(isKept());
-        answers.askAndWaitBriefly(() -> Answer.to(present), answer::set);
+        Optional<Answer> last = Optional.ofNullable(answer.get());
+        answers.askAndWaitBriefly(
+                () -> last.map(before -> before.after(present)).orElseGet(() -> Answer.to(present)), answer::set);
     }
 
     @Override

@@ -48,8 +48,9 @@ public final class Newest implements AutoCloseable {
     }
 
     /**
-     * Asks, from the interface thread, and where the last answer came before anybody could notice, waits for as long for this one: what
-     * was typed and what follows from it are then seen in the same frame. An answer that takes longer is shown when it comes.
+     * Asks, from the interface thread, and where the last answer came before anybody could notice, waits for this one: what was typed
+     * and what follows from it are then seen in the same frame. One that is late for once is given as long again, since what was typed
+     * would else be drawn in between and the answer come later still. An answer that takes longer is shown when it comes.
      *
      * @param show is given the answer on the interface thread, perhaps before this returns
      */
@@ -91,7 +92,7 @@ public final class Newest implements AutoCloseable {
 
         void waitBriefly() {
             try {
-                if (come.await(unnoticed.toNanos(), TimeUnit.NANOSECONDS)) {
+                if (come.await(unnoticed.multipliedBy(2).toNanos(), TimeUnit.NANOSECONDS)) {
                     showOnce();
                 }
             } catch (InterruptedException e) {

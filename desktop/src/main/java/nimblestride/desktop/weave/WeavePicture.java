@@ -6,7 +6,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import nimblestride.core.align.Alignment;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.layer.Course;
@@ -132,7 +131,7 @@ record WeavePicture(List<Row> rows, List<Strand> strands) {
         }
 
         private Optional<Course> course(int layer) {
-            return reckoning.layers().get(layer).alignment().result().map(Alignment::course);
+            return reckoning.layers().get(layer).course();
         }
 
         private Row row(long bar, NoteValue start, NoteValue end) {
