@@ -29,13 +29,13 @@ class ReckoningAfterTest {
         assertThat(Findings.of(after)).isEqualTo(Findings.of(anew));
     }
 
-    @Property(tries = 60)
+    @Property(tries = 30)
     void otherBarsUnderTheSameLayers(
             @ForAll(supplier = AnyExercise.class) Exercise one, @ForAll(supplier = AnyExercise.class) Exercise other) {
         assertTheSame(of(one.phrase(), one.layers()), of(other.phrase(), one.layers()));
     }
 
-    @Property(tries = 60)
+    @Property(tries = 30)
     void aLayerMoreAtTheFrontOrOneTakenAwayThere(@ForAll(supplier = AnyExercise.class) Exercise any) {
         List<Layer> more = new ArrayList<>(any.layers());
         more.add(0, Examples.layer("woodblock every 5/16"));
@@ -43,7 +43,7 @@ class ReckoningAfterTest {
         assertTheSame(of(any.phrase(), more), of(any.phrase(), any.layers()));
     }
 
-    @Property(tries = 60)
+    @Property(tries = 30)
     void anotherExerciseAltogether(
             @ForAll(supplier = AnyExercise.class) Exercise one, @ForAll(supplier = AnyExercise.class) Exercise other) {
         assertTheSame(one, other);
