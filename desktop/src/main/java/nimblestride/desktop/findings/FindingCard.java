@@ -62,6 +62,7 @@ final class FindingCard extends Column {
         sum.setText(finding.sum());
         button.setText(finding.mend().map(Finding.Mend::label).orElse(""));
         show(parts());
+        requestLayout();
         setAccessibleText(text());
     }
 
