@@ -24,6 +24,7 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
+import javafx.scene.text.Text;
 import javafx.stage.PopupWindow;
 import javafx.stage.Stage;
 import javafx.stage.Window;
@@ -187,13 +188,16 @@ abstract class WindowStory extends FxRobot {
     /** Whether a text stands in the window, or in a note that hangs in it. */
     protected final boolean shows(String text) throws Exception {
         return asked(() -> Stream.concat(
-                        root().lookupAll(".label").stream(),
+                        Stream.concat(root().lookupAll(".label").stream(), root().lookupAll(".words").stream()),
                         Window.getWindows().stream()
                                 .filter(PopupWindow.class::isInstance)
                                 .flatMap(note -> note.getScene().getRoot().lookupAll(".tooltip").stream()))
-                .filter(Label.class::isInstance)
-                .map(label -> ((Labeled) label).getText())
+                .map(WindowStory::written)
                 .anyMatch(shown -> shown.contains(text)));
+    }
+
+    private static String written(Node node) {
+        return node instanceof Label label ? label.getText() : node instanceof Text words ? words.getText() : "";
     }
 
     /** What is told to be wrong with what was typed, under a field or in a note that hangs from it. */
