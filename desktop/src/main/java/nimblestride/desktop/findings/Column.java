@@ -1,10 +1,8 @@
 package nimblestride.desktop.findings;
 
 import java.util.List;
-import javafx.geometry.Orientation;
 import javafx.scene.Node;
 import javafx.scene.control.Control;
-import javafx.scene.layout.Region;
 
 /**
  * Things one below the other, as high as they want to be at the width there is; controls are no wider than they want to be.
@@ -13,7 +11,7 @@ import javafx.scene.layout.Region;
  * JavaFX 21), which half a screen of findings does with each keystroke. The children of this one are its own affair: where one of
  * them wants another height, it says so itself.
  */
-class Column extends Region {
+class Column extends Block {
     private final double spacing;
 
     /** @param spacing between two of them, in pixels */
@@ -37,28 +35,9 @@ class Column extends Region {
         }
     }
 
-    /** Also asks what it stands in, if that is a column: how high it is may have changed. */
     @Override
-    public void requestLayout() {
-        super.requestLayout();
-        if (getParent() instanceof Column column) {
-            column.requestLayout();
-        }
-    }
-
-    @Override
-    public Orientation getContentBias() {
-        return Orientation.HORIZONTAL;
-    }
-
-    @Override
-    protected double computeMinHeight(double width) {
-        return computePrefHeight(width);
-    }
-
-    @Override
-    protected double computePrefHeight(double width) {
-        double across = (width < 0 ? getWidth() : width) - snappedLeftInset() - snappedRightInset();
+    final double heightAt(double width) {
+        double across = width - snappedLeftInset() - snappedRightInset();
         double height = snappedTopInset() + snappedBottomInset();
         for (Node child : getChildren()) {
             height += child.prefHeight(across);

@@ -15,11 +15,11 @@ import nimblestride.desktop.look.Scrolled;
 
 /** The findings, what does not add up first. One that is chosen shows its place on the Road; Ctrl+C copies it. */
 public final class FindingsPane extends VBox {
-    /** How many have room at most where nothing is laid out yet. */
+    /** How many are written at least where there are not yet enough to fill the room. */
     private static final int FIRST = 10;
 
     private final Column list = new Column(8);
-    private final ScrollPane scroll = new Scrolled(list);
+    private final ScrollPane scroll = new Scrolled(list).steady();
     /** All that were ever shown at once, the first of them in the list. */
     private final List<FindingCard> cards = new ArrayList<>();
 
@@ -88,7 +88,7 @@ public final class FindingsPane extends VBox {
         while (end < shown.size() && shown.get(end).getBoundsInParent().getMinY() <= bottom) {
             end++;
         }
-        return Math.max(end + 1, first + FIRST);
+        return end < shown.size() ? end + 1 : Math.max(end, first + FIRST);
     }
 
     private double room() {

@@ -1,15 +1,13 @@
 package nimblestride.desktop.findings;
 
-import javafx.geometry.Orientation;
 import javafx.geometry.VPos;
-import javafx.scene.layout.Region;
 import javafx.scene.text.Text;
 
 /**
  * Words that go on below where there is too little room across. They are set once for each width and text: a label would set them
  * once to learn how high it is and once more to show them, and with each keystroke there is half a screen of them.
  */
-final class WrappedText extends Region {
+final class WrappedText extends Block {
     private final Text words = new Text();
 
     WrappedText(String styleClass) {
@@ -33,11 +31,6 @@ final class WrappedText extends Region {
         return words.getText();
     }
 
-    @Override
-    public Orientation getContentBias() {
-        return Orientation.HORIZONTAL;
-    }
-
     /** However narrow it is, it goes on below. */
     @Override
     protected double computeMinWidth(double height) {
@@ -51,27 +44,9 @@ final class WrappedText extends Region {
     }
 
     @Override
-    protected double computeMinHeight(double width) {
-        return computePrefHeight(width);
-    }
-
-    @Override
-    protected double computePrefHeight(double width) {
-        return snapSizeY(heightAt(width < 0 ? getWidth() : width));
-    }
-
-    /** Also asks the card it is on. */
-    @Override
-    public void requestLayout() {
-        super.requestLayout();
-        if (getParent() instanceof Column column) {
-            column.requestLayout();
-        }
-    }
-
-    private double heightAt(double width) {
+    double heightAt(double width) {
         words.setWrappingWidth(width);
-        double height = words.getLayoutBounds().getHeight();
+        double height = snapSizeY(words.getLayoutBounds().getHeight());
         if (!isNeedsLayout()) {
             layoutChildren();
         }

@@ -1,13 +1,17 @@
 package nimblestride.desktop.look;
 
 import javafx.scene.Node;
+import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.Region;
 
 /**
  * What is scrolled to where it has no room. It takes no focus of its own. What it shows is drawn straight to the window: the picture
  * that the toolkit keeps of it otherwise is of use only for what never changes.
  */
 public class Scrolled extends ScrollPane {
+    private boolean steady;
+
     public Scrolled(Node content) {
         super(content);
         setFitToWidth(true);
@@ -24,6 +28,27 @@ public class Scrolled extends ScrollPane {
     @Override
     public void requestFocus() {
         // It takes none.
+    }
+
+    /**
+     * What is shown is as wide without a scroll bar as beside one: nothing in it moves when the bar comes, and it need not be measured at
+     * both widths to learn whether it does.
+     */
+    public final Scrolled steady() {
+        steady = true;
+        return this;
+    }
+
+    @Override
+    protected void layoutChildren() {
+        if (steady && getContent() instanceof Region shown && lookup(".scroll-bar:vertical") instanceof ScrollBar bar) {
+            double beside = getWidth() - snappedLeftInset() - snappedRightInset() - snapSizeX(bar.prefWidth(-1));
+            // Said once more, it would be laid out once more.
+            if (shown.getMaxWidth() != beside) {
+                shown.setMaxWidth(beside);
+            }
+        }
+        super.layoutChildren();
     }
 
     /** What has room is as high as the room. */
