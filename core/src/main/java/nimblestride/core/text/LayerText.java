@@ -1,5 +1,6 @@
 package nimblestride.core.text;
 
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -82,30 +83,37 @@ public final class LayerText {
 
     private Voice voice() {
         int from = tokens.atEnd() ? 0 : tokens.peek().from();
-        int words = 0;
         boolean firstIsVoice =
                 !tokens.atEnd() && voices.named(tokens.peek().text()).isPresent();
-        Optional<Tokens.Word> second = Optional.empty();
+        List<Tokens.Word> words = new ArrayList<>();
         while (!tokens.atEnd() && !PatternText.begins(tokens)) {
-            Tokens.Word word = tokens.take();
-            second = words++ == 1 ? Optional.of(word) : second;
+            words.add(tokens.take());
         }
-        if (words == 0) {
+        if (words.isEmpty()) {
             throw tokens.atNext("expected a voice first. For example: " + EXAMPLE);
         }
         int to = tokens.last().to();
         Optional<Voice> voice = voices.named(tokens.text().substring(from, to));
         if (voice.isEmpty() && tokens.atEnd() && firstIsVoice) {
-            throw tokens.at(
-                    second.orElse(tokens.last()),
-                    "expected \"every\" and a value, \"4 over bar\", or \"cell\" and a pattern. For example: "
-                            + EXAMPLE);
+            throw noPattern(words);
         }
         return voice.orElseThrow(() -> new TextException(
                 tokens.text(),
                 from,
                 to,
                 "there is no voice of that name. Voices are " + voices.names() + ". For example: " + EXAMPLE));
+    }
+
+    /** A voice, and after it nothing that a pattern begins with. */
+    private TextException noPattern(List<Tokens.Word> words) {
+        if (words.size() > 2 && words.get(1).text().matches("\\d+")) {
+            return tokens.at(
+                    words.get(2),
+                    "expected \"over\" and a span. For example: " + words.get(0).text() + " 4 over bar");
+        }
+        return tokens.at(
+                words.get(Math.min(1, words.size() - 1)),
+                "expected \"every\" and a value, \"4 over bar\", or \"cell\" and a pattern. For example: " + EXAMPLE);
     }
 
     /** {@code every 4 bars}, after "one". */

@@ -145,6 +145,8 @@ class TextTest {
                 "kick every soon          | column 12: read \"soon\"; expected a note value",
                 "kick every 99999999999999999999/4 | column 12: read \"99999999999999999999/4\"; that number is too large",
                 "snare -4 over bar        | column 7: read \"-4 over bar\"; from 1 to 1,024 notes go over a span",
+                "snare 4 ovr bar          | column 9: read \"ovr\"; expected \"over\" and a span. For example: snare 4 over bar",
+                "snare 4                  | column 7: read \"4\"; expected \"every\" and a value, \"4 over bar\"",
                 "snare 4 over             | column 13: the text ends here; expected bar, 2 bars, phrase or a value",
                 "snare 4 over 0 bars      | column 14: read \"0 bars\"; notes are spread over 1 bar or more",
                 "kick cell x.q of 1/16    | column 13: read \"q\"; a pattern is made of x",

@@ -206,6 +206,7 @@ public final class MainWindow {
         });
         desk.exercise().addListener(change -> keepAndTitle());
         desk.exercise().addListener((property, old, exercise) -> seeAllLayers(old, exercise));
+        desk.exercise().addListener((property, old, exercise) -> forgetWhatHappened(old, exercise));
         desk.file().addListener(change -> keepAndTitle());
         desk.inBook().addListener(change -> {
             markInBook();
@@ -226,6 +227,13 @@ public final class MainWindow {
     private void seeAllLayers(Exercise old, Exercise exercise) {
         if (old.layers().size() != exercise.layers().size()) {
             road.stage().set(Exercise.MOST_LAYERS);
+        }
+    }
+
+    /** What was told of the last step is not true of the next. */
+    private void forgetWhatHappened(Exercise old, Exercise exercise) {
+        if (!old.turnedTo(0).equals(exercise.turnedTo(0))) {
+            tell("");
         }
     }
 
@@ -275,8 +283,12 @@ public final class MainWindow {
     /** Writes the exercise otherwise, where it can be. */
     void rewrite(UnaryOperator<Exercise> rewriting) {
         try {
+            Exercise before = desk.exercise().get();
             desk.edit(rewriting);
-            tell("Written otherwise; layers that follow the bar now follow the new bars.");
+            tell(
+                    desk.exercise().get().equals(before)
+                            ? "It is written so already."
+                            : "Written otherwise; layers that follow the bar now follow the new bars.");
         } catch (IllegalArgumentException e) {
             tell("This cannot be written so: " + e.getMessage() + ".");
         }
