@@ -113,8 +113,11 @@ public final class PlaySettings {
         return List.of(click, clicking, percent, mix, band, loop, stage, tempo, allSections);
     }
 
-    /** Lets go of what was practised of an exercise: its stage, and the tempo it was practised at. */
+    /** Lets go of what was practised of an exercise: its stage, its tempo, its bars, and what was muted or heard alone. */
     void letGo() {
+        mix.set(mix.get().lasting());
+        loop.set(Optional.empty());
+        firstBar.set(0);
         tempo.set(Optional.empty());
         if (stage.get().isPresent()) {
             stage.set(Optional.empty());

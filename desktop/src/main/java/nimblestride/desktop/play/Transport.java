@@ -1,7 +1,6 @@
 package nimblestride.desktop.play;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import javafx.animation.AnimationTimer;
@@ -15,11 +14,9 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
 import nimblestride.core.exercise.Exercise;
-import nimblestride.core.layer.Layer;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.meter.Phrase;
-import nimblestride.core.practice.Stage;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
 import nimblestride.desktop.desk.Desk;
@@ -29,7 +26,6 @@ import nimblestride.sound.render.Click;
 import nimblestride.sound.render.CountIn;
 import nimblestride.sound.render.Start;
 import nimblestride.sound.render.Take;
-import org.apache.commons.numbers.fraction.BigFraction;
 
 /** Play and stop. What is edited while it plays is heard from the next unit on. */
 public final class Transport implements AutoCloseable {
@@ -41,12 +37,11 @@ public final class Transport implements AutoCloseable {
 
     private final Desk desk;
     private final Player player;
-    private final Score score;
     private final PlaySettings settings = new PlaySettings();
     private final ReadOnlyBooleanWrapper playing = new ReadOnlyBooleanWrapper();
     private final ReadOnlyStringWrapper counted = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper problem = new ReadOnlyStringWrapper("");
-    private final StageInHand stages = new StageInHand(problem::set);
+    private final NextTake next;
     private final ReadOnlyIntegerWrapper section = new ReadOnlyIntegerWrapper(NO_SECTION);
     private final Consumer<OptionalDouble> follower;
     private final AnimationTimer frames;
@@ -71,7 +66,7 @@ public final class Transport implements AutoCloseable {
     public Transport(Desk desk, Player player, Score score, Consumer<OptionalDouble> heard) {
         this.desk = desk;
         this.player = player;
-        this.score = score;
+        this.next = new NextTake(desk, settings, score, new StageInHand(problem::set));
         this.follower = heard;
         this.playingTake = take();
         this.frames = new AnimationTimer() {
@@ -93,7 +88,7 @@ public final class Transport implements AutoCloseable {
         settings.heardAtOnce().forEach(setting -> setting.addListener(change -> change()));
         settings.volume()
                 .addListener(change -> player.setVolume(settings.volume().floatValue()));
-        score.stage.addListener(change -> change());
+        score.stage().addListener(change -> change());
         playing.addListener(change -> {
             if (!playing.get()) {
                 section.set(NO_SECTION);
@@ -143,7 +138,8 @@ public final class Transport implements AutoCloseable {
         counting = false;
         counted.set("");
         Exercise exercise = desk.exercise().get();
-        if (!playsSections(exercise) || heard.section() >= exercise.sections().size()) {
+        if (!next.playsSections(exercise)
+                || heard.section() >= exercise.sections().size()) {
             section.set(NO_SECTION);
             partOfFrame = heard.section();
             follower.accept(OptionalDouble.of(heard.moment()));
@@ -166,10 +162,6 @@ public final class Transport implements AutoCloseable {
         counted.set(playingTake.countIn().saying(bar, start.moment().minus(phrase.startOf(number)), left));
     }
 
-    private boolean playsSections(Exercise exercise) {
-        return settings.stage().get().isEmpty() && settings.allSections().get() && exercise.hasSections();
-    }
-
     /** What is done while it plays, in words. */
     public String told() {
         if (!counted.get().isEmpty()) {
@@ -187,7 +179,7 @@ public final class Transport implements AutoCloseable {
         String speed = tempo + (percent == 100 ? "" : " at " + percent + " %");
         String bars = settings.loop()
                 .get()
-                .filter(one -> !playsSections(desk.exercise().get()))
+                .filter(one -> !next.playsSections(desk.exercise().get()))
                 .map(one -> ", bars " + (one.from() + 1) + " to " + one.to())
                 .orElse("");
         return "Playing" + part + speed + bars;
@@ -201,7 +193,7 @@ public final class Transport implements AutoCloseable {
             Exercise exercise = desk.exercise().get();
             int bar = settings.firstBar().get();
             play(take().from(new Start(
-                    playsSections(exercise) && bar > 0 ? exercise.firstSection() : 0,
+                    next.playsSections(exercise) && bar > 0 ? exercise.firstSection() : 0,
                     exercise.phrase().startOf(bar))));
         }
     }
@@ -209,7 +201,7 @@ public final class Transport implements AutoCloseable {
     /** Plays the feel in hand from a moment on, also where it plays already. */
     public void playFrom(NoteValue moment) {
         Exercise exercise = desk.exercise().get();
-        if (playsSections(exercise)) {
+        if (next.playsSections(exercise)) {
             int first = exercise.firstSection();
             NoteValue within = moment.remainder(exercise.phrase().length());
             play(take().from(new Start(first, within)));
@@ -282,55 +274,14 @@ public final class Transport implements AutoCloseable {
                 .of(take.exercise().turnedTo(0));
     }
 
-    /** The exercise at the tempo it is practised at, where that is not its own and every section can follow. */
-    private Exercise atTempo(Exercise exercise) {
-        return settings.tempo()
-                .get()
-                .filter(exercise::allowsTempo)
-                .map(exercise::withTempo)
-                .orElse(exercise);
-    }
-
     /** The tempo at which the feel in hand is played, or would be. */
     public Tempo tempo() {
-        Tempo tempo = atTempo(desk.exercise().get()).tempo();
-        BigFraction slowed =
-                tempo.perMinute().multiply(settings.percent().get()).divide(100);
-        BigFraction slowest = BigFraction.of(Tempo.SLOWEST);
-        BigFraction fastest = BigFraction.of(Tempo.FASTEST);
-        BigFraction within = slowed.compareTo(slowest) < 0 ? slowest : slowed.compareTo(fastest) > 0 ? fastest : slowed;
-        return new Tempo(tempo.beat(), within);
+        return next.tempo();
     }
 
     /** The take that would be played now, from its beginning. */
     public Take take() {
-        Exercise exercise = atTempo(desk.exercise().get());
-        CountIn countIn = new CountIn(settings.countIn().get(), score.school.get(), score.division.get());
-        boolean sections = playsSections(exercise);
-        Take take = new Take(
-                        sections ? exercise : inHand(exercise),
-                        StageInHand.clicked(settings.clicked(), settings.stage().get()))
-                .at(settings.percent().get())
-                .countedIn(countIn)
-                .mixed(settings.mix().get())
-                .with(settings.band().get());
-        boolean whole = sections || take.exercise().hasSections();
-        return settings.loop()
-                .get()
-                .filter(bars -> !whole && bars.to() <= exercise.phrase().bars().size())
-                .map(take::looping)
-                .orElse(take);
-    }
-
-    /** The feel in hand as it is practised: a stage of it, or as many layers as are being built up. */
-    private Exercise inHand(Exercise exercise) {
-        Optional<Stage> stage = settings.stage().get();
-        if (stage.isPresent()) {
-            return stages.of(exercise, stage.get());
-        }
-        List<Layer> heard = exercise.layers()
-                .subList(0, Math.min(score.stage.get(), exercise.layers().size()));
-        return exercise.alone().withLayers(heard);
+        return next.take();
     }
 
     /** What has been played last, or plays now; from any thread. */

@@ -11,12 +11,11 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleIntegerProperty;
 import javafx.beans.property.SimpleObjectProperty;
-import javafx.geometry.Orientation;
 import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.BorderPane;
@@ -40,8 +39,6 @@ import nimblestride.desktop.look.TextWidths;
  * -, or the wheel while Ctrl is held; 0 fits the phrase.
  */
 public final class RoadView extends BorderPane {
-    private static final double CLOSEST = 4_000;
-    private static final double FARTHEST = 2;
     private static final double ROUNDS_WITHOUT_HOME = 8;
     /** Ways home longer than this, in whole notes, are told among the findings and not laid out: nobody scrolls there. */
     private static final double LONGEST = 1e9;
@@ -53,8 +50,8 @@ public final class RoadView extends BorderPane {
     private final Slate moving = new Slate((g, width, height) -> drawMarker(g, height));
 
     private final ScrollPane lanes = new Scrolled(new StackPane(slate, moving)).filled();
-    private final ScrollBar bar = new ScrollBar();
-    private final JourneyStrip journey = new JourneyStrip(moment -> bringIntoView(moment, true));
+    private final Sight sight = new Sight(this::viewWidth, this::length, this::paint);
+    private final JourneyStrip journey = new JourneyStrip(this::centre);
     private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.DAY);
     private final ObjectProperty<CountingSchool> school = new SimpleObjectProperty<>(CountingSchool.BEATS);
     private final ObjectProperty<Division> division = new SimpleObjectProperty<>(Division.AS_WRITTEN);
@@ -65,18 +62,17 @@ public final class RoadView extends BorderPane {
     private final DoubleExpression lanesHeight = Bindings.createDoubleBinding(
             () -> slate.getMinHeight()
                     + JourneyStrip.HEIGHT
-                    + bar.getHeight()
+                    + sight.bar().getHeight()
                     + getInsets().getTop()
                     + getInsets().getBottom(),
             slate.minHeightProperty(),
-            bar.heightProperty(),
+            sight.bar().heightProperty(),
             insetsProperty());
     private Answer answer;
     private RoadPicture picture;
     private Lanes below = new Lanes(0, false, false);
     private double ground;
     private NoteValue fittedLength = NoteValue.ZERO;
-    private double scale = 300;
     private final TextWidths widths = new TextWidths();
     private OptionalDouble heard = OptionalDouble.empty();
     private Optional<Timing> played = Optional.empty();
@@ -84,13 +80,11 @@ public final class RoadView extends BorderPane {
 
     public RoadView() {
         getStyleClass().add("road");
-        bar.setOrientation(Orientation.HORIZONTAL);
-        bar.valueProperty().addListener(change -> paint());
         lanes.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         lanes.getStyleClass().add("road-lanes");
         setTop(new VBox(journey));
         setCenter(lanes);
-        setBottom(bar);
+        setBottom(sight.bar());
         moving.setMouseTransparent(true);
         moving.setVisible(false);
         slate.widthProperty().addListener(change -> refit());
@@ -140,7 +134,7 @@ public final class RoadView extends BorderPane {
     private Optional<Hand.Ground> groundInView() {
         return Optional.ofNullable(answer)
                 .map(shown -> new Hand.Ground(
-                        picture, stretch(), ground, shown.exercise().phrase()));
+                        picture, sight.stretch(), ground, shown.exercise().phrase()));
     }
 
     public ObjectProperty<Palette> palette() {
@@ -211,11 +205,8 @@ public final class RoadView extends BorderPane {
 
     /** To a scale at which the phrase fits, as far as its eighths keep a readable size. */
     public void fitPhrase() {
-        NoteValue length = answer.exercise().phrase().length();
-        fittedLength = length;
-        scale = Math.max(130, Math.min(640, (viewWidth() - 24) / length.toDouble()));
-        bar.setValue(0);
-        paint();
+        fittedLength = answer.exercise().phrase().length();
+        sight.fit(fittedLength.toDouble());
     }
 
     private double viewWidth() {
@@ -233,43 +224,30 @@ public final class RoadView extends BorderPane {
                 .orElse(round * ROUNDS_WITHOUT_HOME);
     }
 
-    private Stretch stretch() {
-        return new Stretch(bar.getValue(), viewWidth(), scale);
-    }
-
     /** Where the first bar begins that is in view as a whole, or the one in which the view begins. */
     public NoteValue firstBarInView() {
         if (answer == null) {
             return NoteValue.ZERO;
         }
-        Stretch now = stretch();
+        Stretch now = sight.stretch();
         Phrase phrase = answer.exercise().phrase();
         long bar = phrase.barAt(NoteValue.of((long) Math.floor(now.start() * FINE), FINE));
-        boolean cutOff = phrase.startOf(bar).toDouble() < now.start() - 0.02 * now.width() / scale;
+        boolean cutOff = phrase.startOf(bar).toDouble() < now.start() - 0.02 * (now.end() - now.start());
         boolean nextIsSeen = phrase.startOf(bar + 1).toDouble() < now.end();
         return phrase.startOf(cutOff && nextIsSeen ? bar + 1 : bar);
     }
 
     /** Brings a moment into view, by a page if it is not. */
     public void bringIntoView(NoteValue moment) {
-        bringIntoView(moment.toDouble(), false);
-    }
-
-    private void bringIntoView(double moment, boolean centre) {
-        if (answer == null) {
-            return;
-        }
-        Stretch now = stretch();
-        double seen = now.width() / scale;
-        if (centre) {
-            scrollTo(moment - seen / 2);
-        } else if (moment < now.start() || moment > now.end() - 0.05 * seen) {
-            scrollTo(moment - seen * 0.1);
+        if (answer != null) {
+            sight.bringIntoView(moment.toDouble());
         }
     }
 
-    private void scrollTo(double start) {
-        bar.setValue(Math.max(0, Math.min(bar.getMax(), start)));
+    private void centre(double moment) {
+        if (answer != null) {
+            sight.centre(moment);
+        }
     }
 
     /** Shows the marker at the moment that is heard, or takes it away. */
@@ -278,14 +256,14 @@ public final class RoadView extends BorderPane {
             return;
         }
         heard = moment.isEmpty() || answer == null ? OptionalDouble.empty() : OptionalDouble.of(wrapped(moment));
-        heard.ifPresent(at -> bringIntoView(at, false));
+        heard.ifPresent(sight::bringIntoView);
         moving.setVisible(heard.isPresent());
         moving.redraw();
     }
 
     /** Where on the screen a moment, in whole notes, stands on the ground line. */
     public Point2D screenPlace(double moment) {
-        return slate.localToScreen(Contour.GUTTER + stretch().x(moment), ground);
+        return slate.localToScreen(Contour.GUTTER + sight.stretch().x(moment), ground);
     }
 
     /** The moment the marker shows, in whole notes; empty while nothing plays. */
@@ -298,20 +276,12 @@ public final class RoadView extends BorderPane {
         return moment.getAsDouble() % length();
     }
 
-    private void zoom(double factor, double aroundX) {
-        double around = stretch().moment(aroundX);
-        scale = Math.max(FARTHEST, Math.min(CLOSEST, scale * factor));
-        updateBar();
-        scrollTo(around - aroundX / scale);
-        paint();
-    }
-
     public void zoomIn() {
-        zoom(1.25, viewWidth() / 2);
+        sight.zoomIn();
     }
 
     public void zoomOut() {
-        zoom(0.8, viewWidth() / 2);
+        sight.zoomOut();
     }
 
     private void scroll(ScrollEvent event) {
@@ -319,9 +289,9 @@ public final class RoadView extends BorderPane {
             return;
         }
         if (event.isControlDown()) {
-            zoom(event.getDeltaY() > 0 ? 1.15 : 1 / 1.15, Math.max(0, event.getX() - Contour.GUTTER));
+            sight.zoom(event.getDeltaY() > 0 ? 1.15 : 1 / 1.15, Math.max(0, event.getX() - Contour.GUTTER));
         } else {
-            scrollTo(bar.getValue() - (event.getDeltaY() + event.getDeltaX()) / scale);
+            sight.move(-event.getDeltaY() - event.getDeltaX());
         }
         event.consume();
     }
@@ -330,33 +300,11 @@ public final class RoadView extends BorderPane {
         if (answer == null) {
             return;
         }
-        double page = viewWidth() / scale;
-        switch (event.getCode()) {
-            case LEFT -> scrollTo(bar.getValue() - page * 0.1);
-            case RIGHT -> scrollTo(bar.getValue() + page * 0.1);
-            case PAGE_UP -> scrollTo(bar.getValue() - page * 0.9);
-            case PAGE_DOWN -> scrollTo(bar.getValue() + page * 0.9);
-            case HOME -> scrollTo(0);
-            case END -> scrollTo(bar.getMax());
-            case PLUS, EQUALS, ADD -> zoomIn();
-            case MINUS, SUBTRACT -> zoomOut();
-            case DIGIT0, NUMPAD0 -> fitPhrase();
-            default -> {
-                return;
-            }
-        }
-        event.consume();
-    }
-
-    private void updateBar() {
-        double seen = viewWidth() / scale;
-        double most = Math.max(0, length() + 0.12 * seen - seen);
-        bar.setMax(most);
-        bar.setVisibleAmount(most <= 0 ? 1 : Math.min(most, most * seen / (length() + 0.12 * seen)));
-        bar.setUnitIncrement(seen * 0.1);
-        bar.setBlockIncrement(seen * 0.9);
-        if (bar.getValue() > most) {
-            bar.setValue(most);
+        if (event.getCode() == KeyCode.DIGIT0 || event.getCode() == KeyCode.NUMPAD0) {
+            fitPhrase();
+            event.consume();
+        } else if (sight.press(event.getCode())) {
+            event.consume();
         }
     }
 
@@ -364,8 +312,8 @@ public final class RoadView extends BorderPane {
         if (answer == null || slate.getWidth() <= Contour.GUTTER) {
             return;
         }
-        updateBar();
-        journey.show(stretch(), palette.get());
+        sight.measure();
+        journey.show(sight.stretch(), palette.get());
         slate.redraw();
     }
 
@@ -373,7 +321,7 @@ public final class RoadView extends BorderPane {
         if (answer == null || slate.getWidth() <= Contour.GUTTER) {
             return;
         }
-        Stretch stretch = stretch();
+        Stretch stretch = sight.stretch();
         picture = RoadPicture.of(answer.reckoning(), stretch, counts, stage.get());
         RoadPainter painter = new RoadPainter(g, palette.get(), picture, stretch, below, height);
         ground = painter.ground();
@@ -385,7 +333,7 @@ public final class RoadView extends BorderPane {
 
     private void drawMarker(GraphicsContext g, double height) {
         if (answer != null && picture != null) {
-            heard.ifPresent(moment -> new RoadPainter(g, palette.get(), picture, stretch(), below, height)
+            heard.ifPresent(moment -> new RoadPainter(g, palette.get(), picture, sight.stretch(), below, height)
                     .marker(moment, reducedMotion.get()));
         }
     }

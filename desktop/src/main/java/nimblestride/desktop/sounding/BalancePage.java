@@ -33,10 +33,20 @@ public final class BalancePage extends VBox implements Page {
     private List<String> shownLayers = List.of();
     private List<Voice> shownVoices = List.of();
     private int bars = 1;
+    private boolean changing;
 
-    /** What is asked of a kind of thing that can be heard: layers, or voices. */
-    private interface Kind {
-        Mix change(Mix mix, UnaryOperator<Mix.Levels> change);
+    /** What can be heard. */
+    private enum Kind {
+        LAYER,
+        VOICE;
+
+        Mix.Levels of(Mix mix) {
+            return this == LAYER ? mix.layers() : mix.voices();
+        }
+
+        Mix change(Mix mix, UnaryOperator<Mix.Levels> change) {
+            return this == LAYER ? mix.layers(change) : mix.voices(change);
+        }
     }
 
     public BalancePage(PlaySettings settings, OwnRecordings recordings, Asking asking) {
@@ -77,6 +87,11 @@ public final class BalancePage extends VBox implements Page {
         all.getStyleClass().add("add-line");
         HBox.setHgrow(volume, Priority.ALWAYS);
         getChildren().setAll(all, new DownScroll(rows));
+        settings.mix().addListener(change -> {
+            if (!changing) {
+                build();
+            }
+        });
         sceneProperty().addListener(change -> {
             if (getScene() != null && !rows.getChildren().isEmpty()) {
                 build();
@@ -85,7 +100,9 @@ public final class BalancePage extends VBox implements Page {
     }
 
     private void change(UnaryOperator<Mix> edit) {
+        changing = true;
         settings.mix().set(edit.apply(settings.mix().get()));
+        changing = false;
     }
 
     @Override
@@ -118,28 +135,33 @@ public final class BalancePage extends VBox implements Page {
                 new Label(),
                 new Label(),
                 level("band", "the band", mix.band(), value -> change(now -> now.withBand(value))));
+        List<String> voices = shownVoices.stream().map(Voice::name).toList();
+        // Where a voice is a layer of its own, one row says it all: the layer is heard or not, the voice more or less
+        // loud.
         for (int i = 0; i < shownLayers.size(); i++) {
-            addRow("-" + i, shownLayers.get(i), mix.layers(), Mix::layers);
+            String layer = shownLayers.get(i);
+            addRow("-" + i, layer, Kind.LAYER, voices.contains(layer) ? Kind.VOICE : Kind.LAYER);
         }
-        // Where each voice is a layer of its own, one row says it all; only its sound is left to be chosen.
-        for (int i = 0; i < shownVoices.size(); i++) {
-            String voice = shownVoices.get(i).name();
+        for (int i = 0; i < voices.size(); i++) {
+            String voice = voices.get(i);
             if (shownLayers.contains(voice)) {
                 rows.add(new SoundOfAVoice(voice, recordings, asking, this::build), 4, 2 + shownLayers.indexOf(voice));
             } else {
-                addRow("-voice-" + i, voice, mix.voices(), Mix::voices);
+                addRow("-voice-" + i, voice, Kind.VOICE, Kind.VOICE);
                 rows.add(new SoundOfAVoice(voice, recordings, asking, this::build), 4, rows.getRowCount() - 1);
             }
         }
     }
 
-    private void addRow(String id, String name, Mix.Levels levels, Kind kind) {
+    private void addRow(String id, String name, Kind heardAs, Kind loudAs) {
+        Mix mix = settings.mix().get();
+        Mix.Levels levels = heardAs.of(mix);
         CheckBox heard = box("heard" + id, "heard", !levels.muted().contains(name));
         heard.selectedProperty()
-                .addListener((property, was, on) -> change(mix -> kind.change(mix, now -> now.muting(name, !on))));
+                .addListener((property, was, on) -> change(old -> heardAs.change(old, now -> now.muting(name, !on))));
         CheckBox alone = box("alone" + id, "alone", levels.alone().contains(name));
         alone.selectedProperty()
-                .addListener((property, was, on) -> change(mix -> kind.change(mix, now -> now.alone(name, on))));
+                .addListener((property, was, on) -> change(old -> heardAs.change(old, now -> now.alone(name, on))));
         rows.addRow(
                 rows.getRowCount(),
                 own(name),
@@ -148,8 +170,8 @@ public final class BalancePage extends VBox implements Page {
                 level(
                         id.substring(1),
                         name,
-                        levels.set(name),
-                        value -> change(mix -> kind.change(mix, now -> now.with(name, value)))));
+                        loudAs.of(mix).set(name),
+                        value -> change(old -> loudAs.change(old, now -> now.with(name, value)))));
     }
 
     private static Label own(String name) {

@@ -1,17 +1,14 @@
 package nimblestride.desktop.weave;
 
-import java.util.Comparator;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import javafx.geometry.Orientation;
 import javafx.geometry.Point2D;
 import javafx.scene.AccessibleRole;
-import javafx.scene.Cursor;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.BorderPane;
 import nimblestride.core.crossing.Displacement;
@@ -22,7 +19,6 @@ import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.look.Slate;
-import nimblestride.desktop.weave.WeavePicture.Mark;
 import nimblestride.desktop.weave.WeavePicture.Row;
 
 /**
@@ -34,7 +30,6 @@ public final class WeaveView extends BorderPane {
     private static final double CLOSEST = 64;
     private static final double FARTHEST = 7;
     private static final double USUAL = 24;
-    private static final double REACH = 9;
     private static final long ROUNDS_WITHOUT_HOME = 64;
     /** Ways home of more bars are told in words; there are buttons for the places on them. */
     private static final long MOST_ROWS = 10_000_000;
@@ -52,10 +47,6 @@ public final class WeaveView extends BorderPane {
     private int inHand = -1;
     private WeavePlace chosen;
     private OptionalDouble heard = OptionalDouble.empty();
-    private Optional<Grip> grip = Optional.empty();
-
-    /** A mark held with the mouse. */
-    private record Grip(int index, Layer layer, double x) {}
 
     /** @param told is given what stands on the place that is pointed at or chosen */
     public WeaveView(Displacing displacing, Consumer<String> told) {
@@ -73,11 +64,8 @@ public final class WeaveView extends BorderPane {
         setRight(bar);
         addEventFilter(ScrollEvent.SCROLL, this::scroll);
         setOnKeyPressed(this::press);
-        slate.setOnMouseMoved(this::point);
-        slate.setOnMouseExited(event -> tellChosen());
-        slate.setOnMousePressed(this::takeHold);
-        slate.setOnMouseDragged(this::drag);
-        slate.setOnMouseReleased(event -> letGo());
+        setOnMousePressed(event -> requestFocus());
+        Pointing.on(slate, this::seen, new Dragging(), this::pointAt, this::choose);
     }
 
     public void setPalette(Palette newPalette) {
@@ -279,57 +267,26 @@ public final class WeaveView extends BorderPane {
         told.accept(chosen == null || answer == null ? "" : new WeaveWords(answer.reckoning()).tell(chosen));
     }
 
-    private Optional<WeavePlace> markAt(MouseEvent event) {
-        if (picture == null) {
-            return Optional.empty();
-        }
-        int index = loom.row(event.getY());
-        if (index < 0 || index >= picture.rows().size()) {
-            return Optional.empty();
-        }
-        Row row = picture.rows().get(index);
-        int layers = answer.reckoning().layers().size();
-        return row.marks().stream()
-                .min(Comparator.comparingDouble(mark -> distance(mark, index, event, layers)))
-                .filter(mark -> distance(mark, index, event, layers) <= REACH)
-                .map(mark -> new WeavePlace(mark.layer(), row.bar(), mark.at()));
+    private Optional<Pointing.Seen> seen() {
+        return picture == null ? Optional.empty() : Optional.of(new Pointing.Seen(answer, picture, loom));
     }
 
-    private double distance(Mark mark, int row, MouseEvent event, int layers) {
-        return Math.hypot(
-                loom.x(mark.x()) - event.getX(), loom.top(row) + loom.lane(mark.layer(), layers) - event.getY());
-    }
-
-    private void point(MouseEvent event) {
-        Optional<WeavePlace> place = markAt(event);
-        slate.setCursor(place.isPresent() ? Cursor.H_RESIZE : Cursor.DEFAULT);
-        place.ifPresentOrElse(at -> told.accept(new WeaveWords(answer.reckoning()).tell(at)), this::tellChosen);
-    }
-
-    private void takeHold(MouseEvent event) {
-        requestFocus();
-        markAt(event).ifPresent(place -> {
-            choose(place);
-            Layer layer = answer.exercise().layers().get(place.layer());
-            grip = Optional.of(new Grip(place.layer(), layer, event.getX()));
-        });
-    }
-
-    private void drag(MouseEvent event) {
-        grip.ifPresent(held -> {
-            Phrase phrase = answer.exercise().phrase();
-            double unit = Displacement.unit(held.layer, phrase).toDouble();
-            long units = Math.round((event.getX() - held.x) / loom.scale() / unit);
+    /** What was chosen has gone elsewhere with the layer. */
+    private final class Dragging implements Displacing {
+        @Override
+        public void displace(int index, Layer layer) {
             chosen = null;
-            displacing.displace(held.index, Displacement.by(held.layer, phrase, units));
-        });
-    }
+            displacing.displace(index, layer);
+        }
 
-    private void letGo() {
-        if (grip.isPresent()) {
-            grip = Optional.empty();
+        @Override
+        public void done() {
             displacing.done();
         }
+    }
+
+    private void pointAt(Optional<WeavePlace> mark) {
+        mark.ifPresentOrElse(at -> told.accept(new WeaveWords(answer.reckoning()).tell(at)), this::tellChosen);
     }
 
     /** Shows the moment that is heard, in whole notes from the beginning, or takes it away. */

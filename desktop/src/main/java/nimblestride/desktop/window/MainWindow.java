@@ -76,6 +76,8 @@ public final class MainWindow {
         this.remembered = Settings.read(home.resolve("settings.properties"));
         this.frame = new Frame(stage, root, remembered);
         this.desk = new Desk(keeping.last(ahead.desk()));
+        // Before anybody else hears of an exercise, who may have something to tell of it.
+        desk.exercise().addListener((property, old, exercise) -> forgetWhatHappened(old, exercise));
         this.sounding = new Sounding(desk, outputs, home.resolve("voices"), road, this::follow, this::tell);
         this.transport = sounding.transport();
         remembered.sound().apply(transport.settings(), sounding.devices());
@@ -206,7 +208,6 @@ public final class MainWindow {
         });
         desk.exercise().addListener(change -> keepAndTitle());
         desk.exercise().addListener((property, old, exercise) -> seeAllLayers(old, exercise));
-        desk.exercise().addListener((property, old, exercise) -> forgetWhatHappened(old, exercise));
         desk.file().addListener(change -> keepAndTitle());
         desk.inBook().addListener(change -> {
             markInBook();

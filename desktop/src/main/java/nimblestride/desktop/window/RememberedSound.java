@@ -13,17 +13,21 @@ import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.play.Devices;
 import nimblestride.desktop.play.PlaySettings;
 import nimblestride.sound.render.Click;
+import nimblestride.sound.render.Mix;
 import nimblestride.sound.render.Silence;
 
 /**
- * What is remembered of how things sound: the click, the count-in, the band, the sound card and its latency. Loudness is not:
- * each time begins low.
+ * What is remembered of how things sound: the click, the count-in, the band, how loud voices, click and band are against each other,
+ * the sound card and its latency. How loud all of it is, is not: each time begins low.
  *
  * @param countIn in bars
  * @param latency in milliseconds
  */
-record RememberedSound(Click click, int countIn, Optional<Band> band, int latency, Optional<String> card) {
-    static final RememberedSound USUAL = new RememberedSound(Click.USUAL, 0, Optional.empty(), 0, Optional.empty());
+record RememberedSound(Click click, int countIn, Optional<Band> band, Mix levels, int latency, Optional<String> card) {
+    static final RememberedSound USUAL =
+            new RememberedSound(Click.USUAL, 0, Optional.empty(), Mix.EVEN, 0, Optional.empty());
+
+    private static final String VOICE = "level.voice.";
 
     /** What is missing or makes no sense is as usual. */
     static RememberedSound read(Properties properties) {
@@ -32,6 +36,7 @@ record RememberedSound(Click click, int countIn, Optional<Band> band, int latenc
                     click(properties),
                     number(properties, "sound.countIn", 8),
                     band(properties),
+                    levels(properties),
                     number(properties, "sound.latency", 1_000),
                     Optional.ofNullable(properties.getProperty("sound.card")));
         } catch (IllegalArgumentException | ArithmeticException e) {
@@ -77,6 +82,19 @@ record RememberedSound(Click click, int countIn, Optional<Band> band, int latenc
                 pulse.isEmpty() ? Optional.empty() : Optional.of(NoteValue.parse(pulse))));
     }
 
+    private static Mix levels(Properties properties) {
+        Mix mix = Mix.EVEN
+                .withClick(Double.parseDouble(properties.getProperty("level.click", "1")))
+                .withBand(Double.parseDouble(properties.getProperty("level.band", "1")));
+        for (String key : properties.stringPropertyNames()) {
+            if (key.startsWith(VOICE)) {
+                double level = Double.parseDouble(properties.getProperty(key));
+                mix = mix.voices(voices -> voices.with(key.substring(VOICE.length()), level));
+            }
+        }
+        return mix;
+    }
+
     void write(Properties properties) {
         properties.setProperty(
                 "click.levels",
@@ -91,6 +109,9 @@ record RememberedSound(Click click, int countIn, Optional<Band> band, int latenc
                         : told((Silence.Regular) click.silence()));
         properties.setProperty("click.every", Integer.toString(click.everyBars()));
         properties.setProperty("click.pulse", click.pulse().toString());
+        properties.setProperty("level.click", Double.toString(levels.click()));
+        properties.setProperty("level.band", Double.toString(levels.band()));
+        levels.voices().levels().forEach((voice, level) -> properties.setProperty(VOICE + voice, level.toString()));
         properties.setProperty("sound.countIn", Integer.toString(countIn));
         properties.setProperty("sound.latency", Integer.toString(latency));
         card.ifPresent(name -> properties.setProperty("sound.card", name));
@@ -111,6 +132,7 @@ record RememberedSound(Click click, int countIn, Optional<Band> band, int latenc
                 settings.clicking().get(),
                 settings.countIn().get(),
                 settings.band().get(),
+                settings.mix().get().lasting(),
                 devices.latency().get(),
                 devices.outputs().chosen());
     }
@@ -119,6 +141,7 @@ record RememberedSound(Click click, int countIn, Optional<Band> band, int latenc
         settings.clicking().set(click);
         settings.countIn().set(countIn);
         settings.band().set(band);
+        settings.mix().set(levels);
         devices.latency().set(latency);
         devices.outputs().choose(card);
     }

@@ -15,6 +15,7 @@ import nimblestride.core.sheet.Section;
 import nimblestride.core.sheet.Sheet;
 import nimblestride.core.value.NoteValue;
 import nimblestride.sound.render.Click;
+import nimblestride.sound.render.Mix;
 import nimblestride.sound.render.Silence;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -41,6 +42,8 @@ class SettingsTest {
                         .onceIn(2),
                 4,
                 Optional.of(new Band(Band.Line.DRONE, new Key(3, Mode.DORIAN), Optional.of(NoteValue.of(5, 16)))),
+                Mix.EVEN.withClick(0.4).withBand(1.5).voices(levels -> levels.with("log drum: low", 0.25)
+                        .with("snare", 2)),
                 120,
                 Optional.of("card two"));
         Settings settings = new Settings(1000.5, 700, true, true, 150, false, CountingSchool.GROUPS, sheet, 45, sound);
@@ -71,6 +74,9 @@ class SettingsTest {
                 "sheet.paper=PAPYRUS\nsheet.sections=POEM\nsheet.stages=0\nsheet.firstPercent=x",
                 "click.levels=LOUD\nclick.silence=never\nclick.every=0",
                 "band.line=CHOIR",
+                "level.click=3",
+                "level.band=NaN",
+                "level.voice.snare=loud",
                 "click.pulse=1/99999\nsound.latency=x",
                 "\\u12",
                 "width=NaN"

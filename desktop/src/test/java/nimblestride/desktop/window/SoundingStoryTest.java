@@ -14,7 +14,9 @@ import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
 import nimblestride.core.band.Band;
+import nimblestride.core.text.Examples;
 import nimblestride.desktop.road.RoadView;
+import nimblestride.formats.json.ExerciseJson;
 import org.junit.jupiter.api.Test;
 
 /** How it is played, as a drummer sets it: the Play menu, the balance, and a WAV file of it. */
@@ -203,6 +205,37 @@ class SoundingStoryTest extends WindowStory {
         clickOn("#play");
         clickOn("#page-click").clickOn("#page-balance");
         assertThat(lookup("#level-0").queryAs(Slider.class).getValue()).isLessThan(1);
+    }
+
+    /** How loud a voice is lasts; what is muted, heard alone and looped is a matter of the exercise that is practised. */
+    @Test
+    void anotherExerciseIsHeardWhole() throws Exception {
+        lay("4/4 x4", "kick every 1/4", "snare every 1/2 from 1/4");
+        clickOn("#bench-practise").clickOn("#page-balance");
+        clickOn("#heard-1").clickOn("#alone-0");
+        retype("#loop", "2 to 3");
+        retype("#first-bar", "2");
+        interact(() -> lookup("#level-0").queryAs(Slider.class).setValue(0.5));
+        Path other = other("4/4 x4", "kick every 1/4", "snare every 1/8");
+        answers.keep.add(Questions.Keep.LET_GO);
+        interact(() -> window.open(other));
+        until(() -> lookup("#heard-1").queryAs(CheckBox.class).isSelected());
+        assertThat(lookup("#alone-0").queryAs(CheckBox.class).isSelected()).isFalse();
+        assertThat(text("#loop")).isEqualTo("all");
+        assertThat(text("#first-bar")).isEqualTo("1");
+        assertThat(lookup("#level-0").queryAs(Slider.class).getValue()).isEqualTo(0.5);
+        closeWindow();
+        openAgain();
+        lay("4/4", "snare every 1/4", "kick every 1/4");
+        clickOn("#bench-practise").clickOn("#page-balance");
+        assertThat(lookup("#level-0").queryAs(Slider.class).getValue()).isEqualTo(1);
+        assertThat(lookup("#level-1").queryAs(Slider.class).getValue()).isEqualTo(0.5);
+    }
+
+    private Path other(String bars, String... layers) throws Exception {
+        Path file = home.resolve("other.json");
+        ExerciseJson.write(Examples.exercise(bars, layers), file);
+        return file;
     }
 
     @Test

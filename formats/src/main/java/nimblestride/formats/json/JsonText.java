@@ -8,7 +8,6 @@ import java.nio.file.Path;
 import nimblestride.formats.file.UnreadableFileException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
-import tools.jackson.core.TokenStreamLocation;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
@@ -45,14 +44,13 @@ final class JsonText {
     }
 
     static JsonNode parse(String json) throws UnreadableFileException {
+        if (json.isBlank()) {
+            throw new UnreadableFileException("the file is empty; expected an exercise file of Nimble Stride");
+        }
         try {
             return MAPPER.readTree(json);
         } catch (JacksonException e) {
-            TokenStreamLocation place = e.getLocation();
-            String where = place == null ? "" : "line " + place.getLineNr() + ", column " + place.getColumnNr() + ": ";
-            boolean cut = e.getOriginalMessage().startsWith("Unexpected end-of-input") || json.isBlank();
-            String problem = cut ? "the file ends before the exercise does" : "this is not JSON";
-            throw new UnreadableFileException(where + problem + "; expected an exercise file of Nimble Stride");
+            throw NoJson.because(e, "exercise", "an exercise file of Nimble Stride");
         }
     }
 

@@ -125,9 +125,7 @@ final class LongDocument {
             if (e.getCause() instanceof IOException problem && !(problem instanceof UnreadableFileException)) {
                 throw problem;
             }
-            throw new UnreadableFileException(
-                    "this is not JSON, or it ends too soon; expected a file with \"format\": \"" + format + "\" ("
-                            + e.getOriginalMessage() + ")");
+            throw NoJson.because(e, thing(format), "a file with \"format\": \"" + format + "\"");
         }
         return members;
     }
@@ -143,6 +141,11 @@ final class LongDocument {
             item.read(new JsonPlace(MAPPER.readTree(json), name + "[" + number + "]"));
             number++;
         }
+    }
+
+    /** {@code book} of {@code nimble-stride-book}. */
+    private static String thing(String format) {
+        return format.substring(format.lastIndexOf('-') + 1);
     }
 
     private static void checkHead(Map<String, String> members, String format, int version)

@@ -87,7 +87,7 @@ class LongDocumentTest {
                 "\"nearly\" | \"great\" | entries[0].clean: read \"great\"; expected one of",
                 "289/3 | fast | entries[0].tempo: column 1",
                 "\"what\" | \"whatever\" | entries[0].whatever: this member is not known here",
-                "] | `` | ends too soon",
+                "] | `` | line 2, column 259: this is not JSON; expected a file with",
             })
     void aBrokenLogSaysWhere(String good, String bad, String message) throws IOException {
         String log = log(3);
@@ -95,6 +95,15 @@ class LongDocumentTest {
         assertThatThrownBy(() -> read(log.replace(good, bad == null ? "" : bad)))
                 .isInstanceOf(UnreadableFileException.class)
                 .hasMessageContaining(message);
+    }
+
+    @Test
+    void aLogThatBreaksOffSaysWhere() throws IOException {
+        String log = log(3);
+        assertThatThrownBy(() -> read(log.substring(0, log.length() / 2)))
+                .isInstanceOf(UnreadableFileException.class)
+                .hasMessageMatching(
+                        "line \\d+, column \\d+: the file ends before the log does; expected a file with .*");
     }
 
     /** Cut anywhere, or with any byte changed: read, or refused with words, and nothing else. */

@@ -84,6 +84,14 @@ public record Mix(Levels layers, Levels voices, double click, double band) {
         }
     }
 
+    /**
+     * What lasts from one exercise to the next: how loud voices, click and band are; not how loud a layer is, and not what is muted or
+     * heard alone.
+     */
+    public Mix lasting() {
+        return new Mix(Levels.EVEN, new Levels(voices.levels, Set.of(), Set.of()), click, band);
+    }
+
     public Mix layers(UnaryOperator<Levels> change) {
         return new Mix(change.apply(layers), voices, click, band);
     }

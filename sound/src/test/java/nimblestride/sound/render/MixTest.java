@@ -53,6 +53,19 @@ class MixTest {
                 .isEqualTo(kick);
     }
 
+    @Test
+    void howLoudVoicesAreLastsAndWhatIsMutedDoesNot() {
+        Mix mix = Mix.EVEN
+                .withClick(0.3)
+                .withBand(1.2)
+                .layers(levels -> levels.with("kick", 0.5).muting("snare", true))
+                .voices(levels -> levels.with("ride", 0.7).muting("ride", true).alone("kick", true));
+        assertThat(mix.lasting())
+                .isEqualTo(Mix.EVEN.withClick(0.3).withBand(1.2).voices(levels -> levels.with("ride", 0.7)));
+        assertThat(mix.lasting().voices().of("ride")).isEqualTo(0.7);
+        assertThat(mix.lasting().layers()).isEqualTo(Mix.Levels.EVEN);
+    }
+
     /** A voice is as loud as it is told to be in whatever layer it plays. */
     @Test
     void voicesHaveLevelsOfTheirOwn() {
