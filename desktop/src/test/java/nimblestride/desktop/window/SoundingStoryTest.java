@@ -15,6 +15,7 @@ import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
 import nimblestride.core.band.Band;
 import nimblestride.core.text.Examples;
+import nimblestride.core.text.TempoText;
 import nimblestride.desktop.road.RoadView;
 import nimblestride.formats.json.ExerciseJson;
 import org.junit.jupiter.api.Test;
@@ -48,6 +49,21 @@ class SoundingStoryTest extends WindowStory {
         assertThat(problems()).anyMatch(problem -> problem.contains("expected percent from 10 to 400, read \"7\""));
         push(KeyCode.ESCAPE);
         assertThat(text("#percent")).isEqualTo("105");
+    }
+
+    /** By one of whatever is counted, as far as there are tempos. */
+    @Test
+    void theTempoIsSteppedWithTheArrows() throws Exception {
+        retype("#tempo", "1/8=210");
+        push(KeyCode.UP).push(KeyCode.UP).push(KeyCode.UP).push(KeyCode.DOWN);
+        assertThat(text("#tempo")).isEqualTo("1/8=212");
+        assertThat(exercise().tempo()).isEqualTo(TempoText.read("1/8=212"));
+        retype("#tempo", "998.5");
+        push(KeyCode.UP);
+        assertThat(text("#tempo")).isEqualTo("998.5");
+        retype("#tempo", "2");
+        push(KeyCode.DOWN).push(KeyCode.DOWN);
+        assertThat(text("#tempo")).isEqualTo("1");
     }
 
     /** What was set is there again the next time, but for how loud it was. */
