@@ -74,9 +74,8 @@ final class Offers {
     private String said(Cycle cycle) {
         Voice voice = cycle.voice();
         NoteValue bar = passage.bars().get(0).length();
-        String length = NoteName.of(cycle.length()).map(name -> "a " + name).orElseGet(cycle.length()::toString);
         String what = cycle.strokes().size() == 1
-                ? voice + ": a stroke every " + length.replaceFirst("^a ", "")
+                ? voice + ": a stroke every " + NoteName.each(cycle.length())
                 : voice + ": " + Tally.count(cycle.strokes().size(), "stroke") + " in " + cycle.length()
                         + ", again and again";
         String times = ", " + Tally.number(cycle.variation().times()) + " times";

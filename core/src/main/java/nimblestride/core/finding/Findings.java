@@ -142,7 +142,7 @@ public final class Findings {
                 ? "Of the last " + NoteName.written(cycle) + ", " + NoteName.written(remainder) + " is played and "
                         + NoteName.written(cycle.minus(remainder)) + " is cut off."
                 : "The last round is cut off after " + NoteName.written(remainder) + ".";
-        String sentence = begins + ": the last cycle gets only " + NoteName.say(remainder) + ".";
+        String sentence = begins + ": the last cycle gets only " + NoteName.one(remainder) + ".";
         add(Kind.REMAINDER, "reset", sentence, sum, at(index, NoteValue.ZERO), Optional.empty());
     }
 
@@ -202,9 +202,9 @@ public final class Findings {
     private void tellLength() {
         List<Bar> bars = phrase.bars();
         String sentence = bars.size() == 1
-                ? "The bar lasts " + Words.length(phrase.length()) + ", felt "
+                ? "The bar lasts " + NoteName.one(phrase.length()) + ", felt "
                         + bars.get(0).grouping() + "."
-                : "The phrase is " + count(bars.size(), "bar") + " and lasts " + Words.length(phrase.length()) + ".";
+                : "The phrase is " + count(bars.size(), "bar") + " and lasts " + NoteName.one(phrase.length()) + ".";
         add(
                 Kind.LENGTH,
                 "length",

@@ -23,6 +23,7 @@ import nimblestride.core.hands.Played;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
 import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.NoteName;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tally;
 import nimblestride.core.value.Tempo;
@@ -218,7 +219,7 @@ final class HandFindings {
                         + decimal(limitTempo(
                                 shortest, exercise.manner().mostStrokes().getAsInt()))
                         + " beats a minute.";
-        return "The shortest time between two is " + Words.length(shortest.length()) + "." + limit;
+        return "The shortest time between two is " + NoteName.one(shortest.length()) + "." + limit;
     }
 
     private void tellTooFast(Limb limb, Hands.Gap gap, int most) {

@@ -44,16 +44,6 @@ final class Words {
         return count(number, phrase.bars().size() == 1 ? "bar" : "phrase") + " of " + written(phrase.length());
     }
 
-    /** {@code a dotted half}, {@code 3 whole notes}, {@code 49/16 of a whole note}. */
-    static String length(NoteValue value) {
-        if (value.denominator() == 1) {
-            return written(value);
-        }
-        return NoteName.of(value)
-                .map(name -> (name.startsWith("eighth") ? "an " : "a ") + name)
-                .orElse(value + " of a whole note");
-    }
-
     /** {@code 1 of bar 2}, {@code 2a of bar 4}. */
     static String place(Phrase phrase, NoteValue at) {
         long bar = phrase.barAt(at);
@@ -90,7 +80,7 @@ final class Words {
     /** {@code every dotted eighth}, {@code 5 over the bar}, {@code in a cell of 7 sixteenths}. */
     static String pattern(Pattern pattern) {
         if (pattern instanceof Pattern.Every every) {
-            return "every " + NoteName.say(every.value());
+            return "every " + NoteName.each(every.value());
         }
         if (pattern instanceof Pattern.Cell cell) {
             String steps = cell.parts() == 1 ? NoteName.say(cell.step()) : NoteName.sayMany(cell.step());
@@ -106,7 +96,7 @@ final class Words {
         Pattern.Over over = (Pattern.Over) pattern;
         Span span = over.span();
         String across = span instanceof Span.Length length
-                ? NoteName.say(length.value())
+                ? NoteName.one(length.value())
                 : span instanceof Span.Bars bars && bars.count() > 1 ? bars.toString() : "the " + span;
         return over.notes() + " over " + across;
     }

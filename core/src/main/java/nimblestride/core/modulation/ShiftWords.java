@@ -68,15 +68,9 @@ public final class ShiftWords {
         NoteValue note = shift.subdivision();
         add(
                 "What stays",
-                "The " + NoteName.say(note) + " goes on as it is, and is called " + called(shift.inNew(note)) + " now.",
+                "The " + NoteName.say(note) + " goes on as it is, and is called " + NoteName.one(shift.inNew(note))
+                        + " now.",
                 "it lasts " + milliseconds(note) + " before and after");
-    }
-
-    /** Names that end on an s are none: {@code a quintuplet sixteenth}, {@code 5/96 of a whole note}. */
-    private static String called(NoteValue value) {
-        return NoteName.of(value)
-                .map(name -> (name.startsWith("eighth") ? "an " : "a ") + name)
-                .orElse(value + " of a whole note");
     }
 
     private String milliseconds(NoteValue oldLength) {
@@ -90,9 +84,9 @@ public final class ShiftWords {
         add(
                 "What the ear takes as the beat",
                 same
-                        ? "The beat stays where it was: " + called(beat) + " now lasts as long as " + called(old)
-                                + " did."
-                        : "The " + NoteName.say(beat) + ", which lasts as long as " + called(old) + " did.",
+                        ? "The beat stays where it was: " + NoteName.one(beat) + " now lasts as long as "
+                                + NoteName.one(old) + " did."
+                        : "The " + NoteName.say(beat) + ", which lasts as long as " + NoteName.one(old) + " did.",
                 "a beat lasted " + milliseconds(shift.oldBeat()) + ", and now lasts " + milliseconds(old));
     }
 

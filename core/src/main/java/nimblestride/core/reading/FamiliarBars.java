@@ -73,9 +73,8 @@ final class FamiliarBars {
 
     private String amount(int count) {
         NoteValue value = unit.times(count);
-        String name = NoteName.say(value);
         return count == 1 || NoteName.of(value).isPresent()
-                ? (name.startsWith("eighth") ? "an " : "a ") + name
+                ? NoteName.one(value)
                 : RunWords.number(count) + " " + NoteName.sayMany(unit);
     }
 

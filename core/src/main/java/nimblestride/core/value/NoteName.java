@@ -74,6 +74,21 @@ public final class NoteName {
         return of(value).orElseGet(value::toString);
     }
 
+    /** One note of this length: {@code an eighth}, {@code a dotted half}, {@code 3 whole notes}, {@code 49/16 of a whole note}. */
+    public static String one(NoteValue value) {
+        if (value.denominator() == 1) {
+            return written(value);
+        }
+        return of(value)
+                .map(name -> (name.startsWith("eighth") ? "an " : "a ") + name)
+                .orElse(value + " of a whole note");
+    }
+
+    /** After {@code every}: {@code dotted eighth}, {@code whole note}, {@code 3 whole notes}, {@code 5/16}. */
+    public static String each(NoteValue value) {
+        return value.equals(NoteValue.WHOLE) ? "whole note" : value.denominator() == 1 ? written(value) : say(value);
+    }
+
     /** Several notes of this length: {@code dotted eighths}, {@code 5/16s}. */
     public static String sayMany(NoteValue value) {
         return of(value)

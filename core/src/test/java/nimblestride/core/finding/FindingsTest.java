@@ -93,7 +93,7 @@ class FindingsTest {
     @Test
     void resetsTellWhatIsLeftOver() {
         Finding reset = only(findings(exercise("11/8", "kick every 3/16 reset bar")), "reset");
-        assertThat(reset.sentence()).contains("begins again with each bar", "gets only sixteenth");
+        assertThat(reset.sentence()).contains("begins again with each bar", "gets only a sixteenth.");
         assertThat(reset.sum()).isEqualTo("Of the last 3/16, 1/16 is played and 1/8 is cut off.");
     }
 

@@ -227,8 +227,8 @@ final class TemposPage extends VBox implements Page {
     }
 
     private static String told(NoteValue value) {
-        return NoteName.of(value)
-                .orElse(value.denominator() == 1 ? value + " whole notes" : value + " of a whole note");
+        boolean named = NoteName.of(value).isPresent() || value.denominator() == 1;
+        return named ? NoteName.each(value) : value + " of a whole note";
     }
 
     private void showRoute(Optional<Route> found) {
