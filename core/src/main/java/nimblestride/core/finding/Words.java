@@ -83,11 +83,11 @@ final class Words {
             return "every " + NoteName.each(every.value());
         }
         if (pattern instanceof Pattern.Cell cell) {
-            String steps = cell.parts() == 1 ? NoteName.say(cell.step()) : NoteName.sayMany(cell.step());
+            String steps = cell.parts() == 1 ? NoteName.each(cell.step()) : NoteName.sayMany(cell.step());
             return "in a cell of " + cell.parts() + " " + steps;
         }
         if (pattern instanceof Pattern.Stuck stuck) {
-            String steps = stuck.parts() == 1 ? NoteName.say(stuck.step()) : NoteName.sayMany(stuck.step());
+            String steps = stuck.parts() == 1 ? NoteName.each(stuck.step()) : NoteName.sayMany(stuck.step());
             return "in a sticking of " + stuck.parts() + " " + steps;
         }
         if (pattern instanceof Pattern.Placed placed) {

@@ -89,8 +89,11 @@ public final class NoteName {
         return value.equals(NoteValue.WHOLE) ? "whole note" : value.denominator() == 1 ? written(value) : say(value);
     }
 
-    /** Several notes of this length: {@code dotted eighths}, {@code 5/16s}. */
+    /** Several notes of this length: {@code dotted eighths}, {@code halves}, {@code whole notes}, {@code notes of 5/16}. */
     public static String sayMany(NoteValue value) {
+        if (value.equals(NoteValue.WHOLE)) {
+            return "whole notes";
+        }
         return of(value)
                 .map(name -> name.endsWith("half") ? name.replace("half", "halves") : name + "s")
                 .orElseGet(() -> "notes of " + value);

@@ -18,7 +18,7 @@ class NoteNameTest {
         "1/20, a quintuplet sixteenth, quintuplet sixteenth, quintuplet sixteenths",
         "7/16, a double-dotted quarter, double-dotted quarter, double-dotted quarters",
         "5/16, 5/16 of a whole note, 5/16, notes of 5/16",
-        "1, 1 whole note, whole note, wholes",
+        "1, 1 whole note, whole note, whole notes",
         "3, 3 whole notes, 3 whole notes, notes of 3",
     })
     void oneEachAndManyAreSaid(String value, String one, String each, String many) {

@@ -83,7 +83,7 @@ final class FlowPage extends VBox implements Page {
                 new Caption(found.isEmpty() ? "" : "bar by bar: + on the beat, - off, ± both"));
         for (ThreadedPulse pulse : found) {
             int row = pulses.getRowCount();
-            Label name = new Label("every " + NoteName.say(pulse.pulse()));
+            Label name = new Label("every " + NoteName.each(pulse.pulse()));
             name.getStyleClass().add("said");
             Label home = new Label(String.format("after %,d bars", pulse.home()));
             home.setMinWidth(USE_PREF_SIZE);

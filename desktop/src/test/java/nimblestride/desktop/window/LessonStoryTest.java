@@ -9,7 +9,6 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import javafx.scene.control.ButtonBase;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
 import nimblestride.core.journal.Entry;
@@ -24,10 +23,6 @@ import org.junit.jupiter.api.Test;
 
 /** A lesson in the real window: set, done, handed out, merged, written down, and found again. */
 class LessonStoryTest extends WindowStory {
-    private void fire(String button) {
-        interact(() -> lookup(button).queryAs(ButtonBase.class).fire());
-    }
-
     private Student student() {
         return window.book()
                 .ask(book -> book.register().students())

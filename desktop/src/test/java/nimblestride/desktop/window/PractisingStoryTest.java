@@ -10,7 +10,6 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
-import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -30,10 +29,6 @@ import org.junit.jupiter.api.Test;
 /** Practising in the real window: stages, the ladder, taps, the log, and what to do today. */
 class PractisingStoryTest extends WindowStory {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
-
-    private void fire(String button) {
-        interact(() -> lookup(button).queryAs(ButtonBase.class).fire());
-    }
 
     private String told(String label) {
         return lookup(label).queryAs(Label.class).getText();

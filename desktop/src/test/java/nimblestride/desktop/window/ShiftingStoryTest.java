@@ -176,7 +176,7 @@ class ShiftingStoryTest extends WindowStory {
         assertThat(exercise().tempo()).isEqualTo(Tempo.ofQuarters(88));
         retype("#route-to", "132");
         until(() -> shows("3 a beat in groups of 2") && shows("Exactly there."));
-        clickOn("#route-sections");
+        fire("#route-sections");
         assertThat(exercise().tempo()).isEqualTo(Tempo.ofQuarters(132));
         retype("#route-to", "97.31");
         retype("#route-within", "0");

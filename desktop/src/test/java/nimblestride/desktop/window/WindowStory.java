@@ -19,6 +19,7 @@ import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
@@ -148,6 +149,11 @@ abstract class WindowStory extends FxRobot {
             act.run();
             return asked(condition);
         });
+    }
+
+    /** Has a button do what it does wherever it is scrolled to. */
+    protected final void fire(String button) {
+        interact(() -> lookup(button).queryAs(ButtonBase.class).fire());
     }
 
     /** Asked on the interface thread: what is looked at must not change meanwhile. */
