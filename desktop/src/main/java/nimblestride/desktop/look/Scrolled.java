@@ -1,5 +1,7 @@
 package nimblestride.desktop.look;
 
+import java.util.Optional;
+import javafx.geometry.Orientation;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
@@ -11,6 +13,7 @@ import javafx.scene.layout.Region;
  */
 public class Scrolled extends ScrollPane {
     private boolean steady;
+    private Optional<ScrollBar> upright = Optional.empty();
 
     public Scrolled(Node content) {
         super(content);
@@ -21,6 +24,10 @@ public class Scrolled extends ScrollPane {
             if (seen != null) {
                 seen.setCache(false);
             }
+            upright = getChildrenUnmodifiable().stream()
+                    .filter(child -> child instanceof ScrollBar bar && bar.getOrientation() == Orientation.VERTICAL)
+                    .map(ScrollBar.class::cast)
+                    .findFirst();
         });
     }
 
@@ -41,14 +48,18 @@ public class Scrolled extends ScrollPane {
 
     @Override
     protected void layoutChildren() {
-        if (steady && getContent() instanceof Region shown && lookup(".scroll-bar:vertical") instanceof ScrollBar bar) {
-            double beside = getWidth() - snappedLeftInset() - snappedRightInset() - snapSizeX(bar.prefWidth(-1));
-            // Said once more, it would be laid out once more.
-            if (shown.getMaxWidth() != beside) {
-                shown.setMaxWidth(beside);
-            }
+        if (steady && getContent() instanceof Region shown) {
+            upright.ifPresent(bar -> keepRoom(shown, snapSizeX(bar.prefWidth(-1))));
         }
         super.layoutChildren();
+    }
+
+    private void keepRoom(Region shown, double bar) {
+        double beside = getWidth() - snappedLeftInset() - snappedRightInset() - bar;
+        // Said once more, it would be laid out once more.
+        if (shown.getMaxWidth() != beside) {
+            shown.setMaxWidth(beside);
+        }
     }
 
     /** What has room is as high as the room. */
