@@ -7,7 +7,6 @@ import nimblestride.core.layer.Layer;
 import nimblestride.core.practice.Stage;
 import nimblestride.core.value.Tempo;
 import nimblestride.desktop.desk.Desk;
-import nimblestride.desktop.play.Transport.Score;
 import nimblestride.sound.render.CountIn;
 import nimblestride.sound.render.Take;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -16,13 +15,13 @@ import org.apache.commons.numbers.fraction.BigFraction;
 final class NextTake {
     private final Desk desk;
     private final PlaySettings settings;
-    private final Score score;
+    private final AsShown shown;
     private final StageInHand stages;
 
-    NextTake(Desk desk, PlaySettings settings, Score score, StageInHand stages) {
+    NextTake(Desk desk, PlaySettings settings, AsShown shown, StageInHand stages) {
         this.desk = desk;
         this.settings = settings;
-        this.score = score;
+        this.shown = shown;
         this.stages = stages;
     }
 
@@ -46,7 +45,7 @@ final class NextTake {
     Take take() {
         Exercise exercise = atTempo(desk.exercise().get());
         CountIn countIn = new CountIn(
-                settings.countIn().get(), score.school().get(), score.division().get());
+                settings.countIn().get(), shown.school().get(), shown.division().get());
         boolean sections = playsSections(exercise);
         Take take = new Take(
                         sections ? exercise : inHand(exercise),
@@ -79,7 +78,7 @@ final class NextTake {
             return stages.of(exercise, stage.get());
         }
         List<Layer> heard = exercise.layers()
-                .subList(0, Math.min(score.stage().get(), exercise.layers().size()));
+                .subList(0, Math.min(shown.stage().get(), exercise.layers().size()));
         return exercise.alone().withLayers(heard);
     }
 }

@@ -8,11 +8,8 @@ import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyIntegerWrapper;
-import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
-import nimblestride.core.counting.CountingSchool;
-import nimblestride.core.counting.Division;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Meter;
@@ -50,23 +47,11 @@ public final class Transport implements AutoCloseable {
     private boolean counting;
     private int partOfFrame;
 
-    /**
-     * What the Road shows of an exercise.
-     *
-     * @param stage how many layers are heard, from the first on
-     * @param school in which it is counted in
-     * @param division how finely
-     */
-    public record Score(
-            ReadOnlyIntegerProperty stage,
-            ReadOnlyObjectProperty<CountingSchool> school,
-            ReadOnlyObjectProperty<Division> division) {}
-
     /** @param heard is told, for each frame, the moment that is heard of the feel in hand; nothing while another one plays */
-    public Transport(Desk desk, Player player, Score score, Consumer<OptionalDouble> heard) {
+    public Transport(Desk desk, Player player, AsShown shown, Consumer<OptionalDouble> heard) {
         this.desk = desk;
         this.player = player;
-        this.next = new NextTake(desk, settings, score, new StageInHand(problem::set));
+        this.next = new NextTake(desk, settings, shown, new StageInHand(problem::set));
         this.follower = heard;
         this.playingTake = take();
         this.frames = new AnimationTimer() {
@@ -88,7 +73,7 @@ public final class Transport implements AutoCloseable {
         settings.heardAtOnce().forEach(setting -> setting.addListener(change -> change()));
         settings.volume()
                 .addListener(change -> player.setVolume(settings.volume().floatValue()));
-        score.stage().addListener(change -> change());
+        shown.stage().addListener(change -> change());
         playing.addListener(change -> {
             if (!playing.get()) {
                 section.set(NO_SECTION);

@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.desk.Newest;
+import nimblestride.desktop.play.AsShown;
 import nimblestride.desktop.play.Devices;
 import nimblestride.desktop.play.OwnRecordings;
 import nimblestride.desktop.play.Transport;
@@ -39,8 +40,7 @@ final class Sounding implements AutoCloseable {
             Consumer<OptionalDouble> heard,
             Consumer<String> tell) {
         Player player = new Player(outputs, sounds);
-        transport =
-                new Transport(desk, player, new Transport.Score(road.stage(), road.school(), road.division()), heard);
+        transport = new Transport(desk, player, new AsShown(road.stage(), road.school(), road.division()), heard);
         devices = new Devices(player, outputs, transport);
         recordings = new OwnRecordings(folder, sounds);
         reading.ask(recordings::read, (List<String> problems) -> {
