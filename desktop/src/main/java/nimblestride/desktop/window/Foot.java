@@ -4,6 +4,7 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import nimblestride.desktop.desk.Desk;
 
 /** The line at the foot of the window: on the left what has just happened, on the right what is played and through what. */
 final class Foot extends HBox {
@@ -19,6 +20,18 @@ final class Foot extends HBox {
 
     void tell(String message) {
         happened.setText(message);
+    }
+
+    /**
+     * What was told of the last step is not true of the next. To be asked before anybody else hears of an exercise, who may have
+     * something to tell of it.
+     */
+    void forgetWithEachStep(Desk desk) {
+        desk.exercise().addListener((property, old, exercise) -> {
+            if (!old.turnedTo(0).equals(exercise.turnedTo(0))) {
+                tell("");
+            }
+        });
     }
 
     /** Where it is told what is played. */

@@ -76,8 +76,7 @@ public final class MainWindow {
         this.remembered = Settings.read(home.resolve("settings.properties"));
         this.frame = new Frame(stage, root, remembered);
         this.desk = new Desk(keeping.last(ahead.desk()));
-        // Before anybody else hears of an exercise, who may have something to tell of it.
-        desk.exercise().addListener((property, old, exercise) -> forgetWhatHappened(old, exercise));
+        foot.forgetWithEachStep(desk);
         this.sounding = new Sounding(desk, outputs, home.resolve("voices"), road, this::follow, this::tell);
         this.transport = sounding.transport();
         remembered.sound().apply(transport.settings(), sounding.devices());
@@ -228,13 +227,6 @@ public final class MainWindow {
     private void seeAllLayers(Exercise old, Exercise exercise) {
         if (old.layers().size() != exercise.layers().size()) {
             road.stage().set(Exercise.MOST_LAYERS);
-        }
-    }
-
-    /** What was told of the last step is not true of the next. */
-    private void forgetWhatHappened(Exercise old, Exercise exercise) {
-        if (!old.turnedTo(0).equals(exercise.turnedTo(0))) {
-            tell("");
         }
     }
 

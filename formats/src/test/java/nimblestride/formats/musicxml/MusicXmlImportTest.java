@@ -1,6 +1,13 @@
 package nimblestride.formats.musicxml;
 
 import static nimblestride.core.text.Examples.exercise;
+import static nimblestride.formats.musicxml.WrittenMeasures.FOUR_EIGHTHS;
+import static nimblestride.formats.musicxml.WrittenMeasures.measure;
+import static nimblestride.formats.musicxml.WrittenMeasures.moments;
+import static nimblestride.formats.musicxml.WrittenMeasures.read;
+import static nimblestride.formats.musicxml.WrittenMeasures.rest;
+import static nimblestride.formats.musicxml.WrittenMeasures.score;
+import static nimblestride.formats.musicxml.WrittenMeasures.snare;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -13,7 +20,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
-import nimblestride.core.groove.Ornament;
 import nimblestride.core.text.TempoText;
 import nimblestride.core.transcription.MeterSource;
 import nimblestride.core.transcription.Part;
@@ -29,48 +35,6 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Scores as other hands write them. */
 class MusicXmlImportTest {
-    /** A score as any program may write it: measures of a part between the usual beginning and end. */
-    private static String score(String measures) {
-        return """
-            <?xml version="1.0" encoding="UTF-8"?>
-            <!DOCTYPE score-partwise PUBLIC "-//Recordare//DTD MusicXML 3.1 Partwise//EN" \
-            "http://www.musicxml.org/dtds/partwise.dtd">
-            <score-partwise version="3.1"><movement-title>Ferry Bell</movement-title>
-            <part-list><score-part id="P1"><part-name>Drumset</part-name>
-            <score-instrument id="P1-I37"><instrument-name>Bass Drum 1</instrument-name></score-instrument>
-            <score-instrument id="P1-I39"><instrument-name>Acoustic Snare</instrument-name></score-instrument>
-            <midi-instrument id="P1-I37"><midi-channel>10</midi-channel><midi-unpitched>37</midi-unpitched></midi-instrument>
-            <midi-instrument id="P1-I39"><midi-channel>10</midi-channel><midi-unpitched>39</midi-unpitched></midi-instrument>
-            </score-part></part-list><part id="P1">"""
-                + measures + "</part></score-partwise>";
-    }
-
-    private static String snare(int duration, String more) {
-        return "<note><unpitched><display-step>C</display-step><display-octave>5</display-octave></unpitched><duration>"
-                + duration + "</duration><instrument id=\"P1-I39\"/><voice>1</voice>" + more + "</note>";
-    }
-
-    private static String rest(int duration) {
-        return "<note><rest/><duration>" + duration + "</duration></note>";
-    }
-
-    private static final String FOUR_EIGHTHS =
-            "<attributes><divisions>2</divisions><time><beats>2</beats><beat-type>4</beat-type></time></attributes>";
-
-    private static String measure(String content) {
-        return "<measure number=\"1\">" + content + "</measure>";
-    }
-
-    private static Transcription read(String text) throws UnreadableFileException {
-        return MusicXmlImport.read(text.getBytes(StandardCharsets.UTF_8), "Unnamed");
-    }
-
-    private static List<String> moments(Transcription brought) {
-        return brought.parts().get(0).strokes().stream()
-                .map(struck -> struck.at().toString())
-                .toList();
-    }
-
     @Test
     void instrumentsAreToldByTheirKeyAndTheTitleByTheMovement() throws UnreadableFileException {
         Transcription brought = read(score(measure(FOUR_EIGHTHS + snare(2, "") + snare(2, ""))));
@@ -397,50 +361,5 @@ class MusicXmlImportTest {
         assertThatThrownBy(
                         () -> read(score(measure("<attributes><divisions>0</divisions></attributes>" + snare(4, "")))))
                 .hasMessageContaining("divisions of a quarter are more than 0");
-    }
-
-    private static final String GRACE = "<note><grace slash=\"yes\"/><unpitched><display-step>C</display-step>"
-            + "<display-octave>5</display-octave></unpitched><instrument id=\"P1-I39\"/><voice>1</voice></note>";
-
-    private static String words(String type) {
-        return "<direction><direction-type>" + type + "</direction-type></direction>";
-    }
-
-    /** What stands in a bar and has no place in an exercise is told, and the rest comes across. */
-    @Test
-    void whatDoesNotComeAcrossIsTold() throws UnreadableFileException {
-        Transcription brought = read(score(measure(FOUR_EIGHTHS
-                        + words("<dynamics><mf/></dynamics>")
-                        + words("<wedge type=\"crescendo\"/>")
-                        + snare(1, "")
-                        + "<sound tempo=\"90\"/>"
-                        + snare(1, "").replace("<note>", "<note><cue/>")
-                        + GRACE.repeat(5)
-                        + snare(2, "")
-                        + words("<words>rubato</words>"))
-                + measure("<sound tempo=\"140\"/>" + snare(4, ""))));
-        assertThat(brought.leftOut())
-                .anyMatch(told -> told.contains("dynamic mark"))
-                .anyMatch(told -> told.contains("a change of tempo within a bar"))
-                .anyMatch(told -> told.contains("a cue note"))
-                .anyMatch(told -> told.contains("a run of more than three grace notes, of which three are kept"));
-        assertThat(moments(brought)).containsExactly("0", "1/4", "1/2");
-        assertThat(brought.parts().get(0).strokes().get(1).stroke().ornament()).isEqualTo(Ornament.RUFF);
-        assertThat(brought.tempos())
-                .extracting(mark -> mark.bar() + " " + TempoText.write(mark.tempo()))
-                .containsExactly("0 120", "1 140");
-    }
-
-    /** A voice may be moved on without a rest, and back by more than there is: that is the beginning of the bar. */
-    @Test
-    void voicesAreMovedOnAndBack() throws UnreadableFileException {
-        Transcription brought = read(score(measure(FOUR_EIGHTHS
-                + snare(1, "")
-                + "<forward><duration>2</duration></forward>"
-                + snare(1, "")
-                + "<backup><duration>9</duration></backup>"
-                + "<forward><duration>1</duration></forward>"
-                + snare(2, ""))));
-        assertThat(moments(brought)).containsExactlyInAnyOrder("0", "3/8", "1/8");
     }
 }
