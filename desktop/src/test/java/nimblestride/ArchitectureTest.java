@@ -21,6 +21,8 @@ class ArchitectureTest {
             .consideringOnlyDependenciesInLayers()
             .layer("core")
             .definedBy("nimblestride.core..")
+            .layer("files")
+            .definedBy("nimblestride.files..")
             .layer("formats")
             .definedBy("nimblestride.formats..")
             .layer("sound")
@@ -33,18 +35,21 @@ class ArchitectureTest {
             .definedBy("nimblestride.desktop..")
             .whereLayer("core")
             .mayNotAccessAnyLayer()
+            .whereLayer("files")
+            .mayOnlyAccessLayers("core")
             .whereLayer("formats")
-            .mayOnlyAccessLayers("core")
+            .mayOnlyAccessLayers("core", "files")
             .whereLayer("sound")
-            .mayOnlyAccessLayers("core")
+            .mayOnlyAccessLayers("core", "files")
             .whereLayer("store")
-            .mayOnlyAccessLayers("core")
+            .mayOnlyAccessLayers("core", "files")
             .whereLayer("terminal")
-            .mayOnlyAccessLayers("core", "formats", "sound")
+            .mayOnlyAccessLayers("core", "files", "formats", "sound")
             .whereLayer("desktop")
-            .mayOnlyAccessLayers("core", "formats", "sound", "store");
+            .mayOnlyAccessLayers("core", "files", "formats", "sound", "store");
 
     private static final List<String> IDEAS_IN_ORDER = List.of(
+            "failure",
             "glossary",
             "value",
             "filling",

@@ -25,10 +25,10 @@ public final class BookMeasure {
 
     /** Something that is asked of a Book. */
     private interface Question {
-        void ask() throws IOException;
+        void ask();
     }
 
-    public static void main(String[] args) throws IOException {
+    public static void main(String[] args) {
         Path folder = Files.createTempDirectory("nimble-stride-measure");
         Path big = folder.resolve("big.book");
         long began = System.nanoTime();
@@ -58,7 +58,7 @@ public final class BookMeasure {
         }
     }
 
-    private static void tell(String what, Question question) throws IOException {
+    private static void tell(String what, Question question) {
         double[] milliseconds = new double[ROUNDS];
         for (int i = 0; i < ROUNDS; i++) {
             long began = System.nanoTime();

@@ -1,5 +1,6 @@
 package nimblestride.benchmarks;
 
+import nimblestride.core.failure.StrideException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -53,7 +54,7 @@ public final class FaultsMeasure {
             run("mount", "-o", "remount,ro", disk.toString());
             try (Book book = Book.open(file.resolveSibling("new.book"), OpenBook.AS_JSON)) {
                 System.out.printf("new on a read-only disk: opened %s, which cannot be%n", book.file());
-            } catch (IOException e) {
+            } catch (StrideException e) {
                 System.out.printf("new on a read-only disk: %s%n", e.getMessage());
             }
         } finally {
@@ -71,7 +72,7 @@ public final class FaultsMeasure {
         for (int kept = from; kept < MOST; kept++) {
             try {
                 book.shelf().add(exercise(kept), BigBook.NOW);
-            } catch (IOException e) {
+            } catch (StrideException e) {
                 System.out.printf("%s, after %,d: %s%n", what, kept, e.getMessage());
                 return kept;
             }
@@ -84,12 +85,12 @@ public final class FaultsMeasure {
         try {
             book.shelf().add(exercise(0), BigBook.NOW);
             return "it was written to what nobody can find any more";
-        } catch (IOException e) {
+        } catch (StrideException e) {
             return e.getMessage();
         }
     }
 
-    private static void left(Book book, int kept) throws IOException {
+    private static void left(Book book, int kept) {
         book.checkWhole();
         System.out.printf(
                 "    whole, %,d of %,d exercises there%n", book.shelf().size(), kept);

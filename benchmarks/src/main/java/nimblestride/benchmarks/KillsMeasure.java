@@ -1,5 +1,6 @@
 package nimblestride.benchmarks;
 
+import nimblestride.core.failure.StrideException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -45,7 +46,7 @@ public final class KillsMeasure {
             try (Book book = Book.open(file(folder), OpenBook.AS_JSON)) {
                 book.checkWhole();
                 lost += missing(book, folder, saved);
-            } catch (IOException e) {
+            } catch (StrideException e) {
                 closed++;
                 System.out.println(e.getMessage());
             }
@@ -89,7 +90,7 @@ public final class KillsMeasure {
                 .toList();
     }
 
-    private static int missing(Book book, Path folder, List<String> saved) throws IOException {
+    private static int missing(Book book, Path folder, List<String> saved) {
         int missing = 0;
         long revision = 0;
         long drafted = 0;
@@ -122,7 +123,7 @@ public final class KillsMeasure {
     }
 
     /** Edits, logs and drafts until it is killed, and says each time what has been saved. */
-    private static void live(Path folder) throws IOException {
+    private static void live(Path folder) {
         try (Book book = Book.open(file(folder), OpenBook.AS_JSON)) {
             Exercise exercise = new Exercise("Edited", BarsText.read("11/8"), List.of(), Tempo.ofQuarters(96));
             Kept kept = book.shelf().named("Edited").isPresent()

@@ -1,5 +1,6 @@
 package nimblestride.benchmarks;
 
+import nimblestride.core.failure.StrideException;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -45,7 +46,7 @@ public final class MutationsMeasure {
     private MutationsMeasure() {}
 
     private interface Reader {
-        void read(byte[] file) throws IOException;
+        void read(byte[] file);
     }
 
     private record Format(byte[] good, Reader reader) {}
@@ -68,7 +69,7 @@ public final class MutationsMeasure {
                 Tempo.ofQuarters(96));
     }
 
-    private static Map<String, Format> formats() throws IOException {
+    private static Map<String, Format> formats() {
         Map<String, Format> formats = new LinkedHashMap<>();
         var score = ScoreWriter.write(sample(), Style.USUAL.repeating(false));
         Reader elsewhere = file -> FromElsewhere.exercise(FromElsewhere.read(file, "x"));
@@ -89,7 +90,7 @@ public final class MutationsMeasure {
         return formats;
     }
 
-    private static byte[] log() throws IOException {
+    private static byte[] log() {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         LogJson.write(out, "Somebody", told -> {
             for (int i = 0; i < 8; i++) {
@@ -113,7 +114,7 @@ public final class MutationsMeasure {
                 Optional.empty());
     }
 
-    private static byte[] wav() throws IOException {
+    private static byte[] wav() {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         AudioFormat format = new AudioFormat(48_000, 16, 1, true, false);
         try (AudioInputStream sound = new AudioInputStream(new ByteArrayInputStream(new byte[2_000]), format, 1_000)) {
@@ -132,7 +133,7 @@ public final class MutationsMeasure {
         try {
             // What is loaded once is no matter of a file.
             format.reader.read(format.good);
-        } catch (IOException e) {
+        } catch (StrideException e) {
             throw new IllegalStateException("the whole file of " + name + " cannot be read", e);
         }
         for (int i = 0; i < count; i++) {
@@ -172,7 +173,7 @@ public final class MutationsMeasure {
     private static void keep(String name, byte[] slowest) {
         try {
             Files.write(Path.of(System.getProperty("java.io.tmpdir"), "slowest." + name), slowest);
-        } catch (IOException e) {
+        } catch (StrideException e) {
             System.out.println("  the slowest could not be kept: " + e.getMessage());
         }
     }

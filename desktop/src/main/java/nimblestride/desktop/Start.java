@@ -11,6 +11,7 @@ import java.util.Optional;
 import net.harawata.appdirs.AppDirsFactory;
 import nimblestride.desktop.book.SampleBook;
 import nimblestride.desktop.book.SampleRehearsal;
+import nimblestride.desktop.failure.DefectLog;
 import nimblestride.desktop.window.Ahead;
 
 /**
@@ -21,8 +22,16 @@ import nimblestride.desktop.window.Ahead;
  * @param copy of the sample Book, to be removed at the end
  * @param shots the folder pictures go to
  * @param first whether there has been no Book before
+ * @param defects logs what nobody expected, from before there is a window
  */
-record Start(Ahead ahead, Clock clock, Optional<Path> file, Optional<Path> copy, Optional<Path> shots, boolean first) {
+record Start(
+        Ahead ahead,
+        Clock clock,
+        Optional<Path> file,
+        Optional<Path> copy,
+        Optional<Path> shots,
+        boolean first,
+        DefectLog defects) {
     private static final String SHOTS = "--shots";
 
     static Start of(List<String> arguments) throws IOException {
@@ -32,20 +41,28 @@ record Start(Ahead ahead, Clock clock, Optional<Path> file, Optional<Path> copy,
                 : Optional.empty();
         if (shots.isPresent() || arguments.contains("--demo")) {
             Path home = Files.createTempDirectory("nimble-stride-demo");
+            DefectLog defects = logging(home);
             Ahead ahead = Ahead.at(home, () -> sample(home, LocalDate.now(clock)));
-            return new Start(ahead, clock, Optional.empty(), Optional.of(home), shots, false);
+            return new Start(ahead, clock, Optional.empty(), Optional.of(home), shots, false, defects);
         }
         Path home = userHome();
+        DefectLog defects = logging(home);
         boolean first = !Files.exists(home.resolve(Ahead.BOOK));
         Optional<Path> file = arguments.stream()
                 .filter(argument -> !argument.startsWith("--"))
                 .map(Path::of)
                 .map(Path::toAbsolutePath)
                 .findFirst();
-        return new Start(Ahead.at(home), clock, file, Optional.empty(), shots, first);
+        return new Start(Ahead.at(home), clock, file, Optional.empty(), shots, first, defects);
     }
 
-    private static Path sample(Path home, LocalDate today) throws IOException {
+    private static DefectLog logging(Path home) {
+        DefectLog defects = new DefectLog(home.resolve("log"));
+        Thread.setDefaultUncaughtExceptionHandler(defects);
+        return defects;
+    }
+
+    private static Path sample(Path home, LocalDate today) {
         Path book = home.resolve(Ahead.BOOK);
         SampleBook.make(book, today);
         SampleRehearsal.write(home);

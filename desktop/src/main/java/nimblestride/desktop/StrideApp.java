@@ -25,11 +25,13 @@ public final class StrideApp extends Application {
     public void start(Stage stage) throws IOException {
         setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
         window = new MainWindow(
-                stage, start.ahead(), Optional.empty(), new SoundCards(), start.clock(), System::nanoTime);
-        Thread.currentThread().setUncaughtExceptionHandler((thread, problem) -> {
-            problem.printStackTrace();
-            window.tell("Something went wrong (" + problem + "). Your work is kept as it was before.");
-        });
+                stage,
+                start.ahead(),
+                Optional.empty(),
+                new SoundCards(),
+                start.clock(),
+                System::nanoTime,
+                start.defects());
         // Also where it is ended from outside.
         start.copy().ifPresent(folder -> Runtime.getRuntime()
                 .addShutdownHook(new Thread(() -> remove(folder), "removing the sample Book")));
@@ -51,6 +53,7 @@ public final class StrideApp extends Application {
     @Override
     public void stop() {
         window.close();
+        start.defects().close();
     }
 
     /** The copy of the sample Book goes with its window. */

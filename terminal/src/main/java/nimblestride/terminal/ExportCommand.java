@@ -1,16 +1,18 @@
 package nimblestride.terminal;
 
 import java.io.IOException;
-import java.io.PrintWriter;
 import java.nio.file.Files;
+import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
+import nimblestride.files.AtomicFile;
+import nimblestride.files.FileNames;
 import nimblestride.formats.elsewhere.FromElsewhere;
-import nimblestride.formats.file.FileName;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -48,16 +50,29 @@ final class ExportCommand implements Callable<Integer> {
     @Override
     public Integer call() {
         Set<Exported> wanted = wanted();
+        makeFolder();
+        FileNames names = new FileNames();
+        boolean good = true;
+        for (Path file : files) {
+            good &= export(file, wanted, names);
+        }
+        return good ? 0 : SOME_FAILED;
+    }
+
+    private void makeFolder() {
+        if (folder.toString().isBlank()) {
+            throw new ParameterException(
+                    spec.commandLine(), "--to: read \"\"; expected a folder. For example: --to sheets");
+        }
         try {
             Files.createDirectories(folder);
+            AtomicFile.sweep(folder);
         } catch (IOException e) {
-            throw new ParameterException(spec.commandLine(), "--to " + folder + ": the folder cannot be made");
+            throw new ParameterException(
+                    spec.commandLine(),
+                    "--to: the folder " + folder + " can't be made here; expected one that may be written to",
+                    e);
         }
-        boolean failed = false;
-        for (Path file : files) {
-            failed |= !export(file, wanted);
-        }
-        return failed ? SOME_FAILED : 0;
     }
 
     private Set<Exported> wanted() {
@@ -71,36 +86,40 @@ final class ExportCommand implements Callable<Integer> {
         return wanted;
     }
 
-    private boolean export(Path file, Set<Exported> wanted) {
-        boolean good = true;
+    private boolean export(Path file, Set<Exported> wanted, FileNames names) {
+        Exercise exercise;
         try {
-            Exercise exercise = FromElsewhere.exerciseOf(file);
-            for (Exported form : wanted) {
-                Path target = folder.resolve(FileName.of(exercise) + "." + form.ending());
-                good &= write(file, exercise, form, target);
-            }
-        } catch (IOException e) {
-            good = fail(file, e.getMessage());
+            exercise = FromElsewhere.exerciseOf(file);
+        } catch (StrideException e) {
+            return fail(file, e.getMessage());
+        }
+        String name = names.next(exercise.name());
+        boolean good = true;
+        for (Exported form : wanted) {
+            good &= write(file, exercise, form, folder.resolve(name + "." + form.ending()));
         }
         return good;
     }
 
     private boolean write(Path file, Exercise exercise, Exported form, Path target) {
-        PrintWriter out = spec.commandLine().getOut();
+        if (Files.exists(target, LinkOption.NOFOLLOW_LINKS) && !force) {
+            return fail(file, target + " is there already; --force overwrites it");
+        }
         try {
-            if (Files.exists(target) && !force) {
-                return fail(file, target + " is there already; --force overwrites it");
-            }
             form.writing().write(exercise, target);
-            out.println(target);
+            spec.commandLine().getOut().println(target);
             return true;
-        } catch (IOException | IllegalArgumentException e) {
-            return fail(file, e.getMessage());
+        } catch (StrideException e) {
+            return fail(file, form.typed() + ": " + e.getMessage());
+        } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
+            // One exercise that meets a defect must not stop the others.
+            return fail(file, form.typed() + ": " + StrideCommand.defect(e));
         }
     }
 
     private boolean fail(Path file, String why) {
-        spec.commandLine().getErr().println("stride export: " + file + ": " + StrideCommand.oneLine(why));
+        String message = why.contains(file.toString()) ? why : file + ": " + why;
+        spec.commandLine().getErr().println("stride export: " + StrideCommand.oneLine(message));
         return false;
     }
 }

@@ -1,6 +1,5 @@
 package nimblestride.terminal;
 
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
@@ -10,7 +9,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.sheet.Sheet;
-import nimblestride.formats.file.AtomicFile;
+import nimblestride.files.AtomicFile;
 import nimblestride.formats.form.Form;
 import nimblestride.sound.file.WavFile;
 import nimblestride.sound.kit.SynthesisedKit;
@@ -27,7 +26,7 @@ record Exported(String typed, String ending, Writing writing) {
     /** Writes an exercise to a file. */
     interface Writing {
         /** @throws IllegalArgumentException if this form cannot hold the exercise */
-        void write(Exercise exercise, Path target) throws IOException;
+        void write(Exercise exercise, Path target);
     }
 
     private static final List<Exported> ALL = Stream.concat(
@@ -43,7 +42,7 @@ record Exported(String typed, String ending, Writing writing) {
     }
 
     /** Without a click, as it is played. */
-    private static void sounding(Exercise exercise, Path target) throws IOException {
+    private static void sounding(Exercise exercise, Path target) {
         Take take = new Take(exercise, Click.NONE);
         SynthesisedKit kit = new SynthesisedKit(WavFile.SAMPLE_RATE);
         AtomicFile.write(target, out -> WavFile.USUAL.write(take, kit, out, WavFile.Progress.TO_THE_END));

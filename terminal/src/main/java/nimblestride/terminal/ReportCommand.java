@@ -1,6 +1,5 @@
 package nimblestride.terminal;
 
-import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -10,6 +9,7 @@ import java.util.concurrent.Callable;
 import java.util.function.Function;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.filling.Filling;
 import nimblestride.core.filling.Fit;
 import nimblestride.core.finding.FillFinding;
@@ -118,7 +118,7 @@ final class ReportCommand implements Callable<Integer> {
                 .toList();
         try {
             return Optional.of(new Chain(exercise.tempo(), read));
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             throw bad("--pivot: " + e.getMessage());
         }
     }
@@ -127,7 +127,7 @@ final class ReportCommand implements Callable<Integer> {
         Filling filling = read(option, text, FitText::read).filling();
         try {
             return Fit.of(filling);
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             throw bad(option + ": " + e.getMessage());
         }
     }
@@ -135,7 +135,7 @@ final class ReportCommand implements Callable<Integer> {
     private Exercise refuseNothing(String option, Exercise exercise, Layer layer) {
         try {
             return exercise.plusLayer(layer);
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             throw bad(option + ": " + e.getMessage());
         }
     }
@@ -148,8 +148,9 @@ final class ReportCommand implements Callable<Integer> {
     private Exercise kept() {
         try {
             return FromElsewhere.exerciseOf(file);
-        } catch (IOException e) {
-            throw bad("--file " + file + ": " + e.getMessage());
+        } catch (StrideException e) {
+            String which = e.getMessage().contains(file.toString()) ? "" : " " + file;
+            throw bad("--file" + which + ": " + e.getMessage());
         }
     }
 

@@ -1,11 +1,15 @@
 package nimblestride.terminal;
 
+import java.io.OutputStreamWriter;
+import java.io.PrintStream;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
+import nimblestride.core.failure.StrideException;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.ParseResult;
 import picocli.CommandLine.Spec;
 
 /** The commands that answer in the terminal. Bad input is one line on standard error and exit status 2. */
@@ -16,31 +20,63 @@ import picocli.CommandLine.Spec;
         subcommands = {ReportCommand.class, ExportCommand.class})
 public final class StrideCommand implements Runnable {
     static final int BAD_INPUT = CommandLine.ExitCode.USAGE;
+    private static final int FAILED = CommandLine.ExitCode.SOFTWARE;
 
     @Spec
     private CommandSpec spec;
 
     public static void main(String[] args) {
-        PrintWriter out = new PrintWriter(System.out, false, StandardCharsets.UTF_8);
-        PrintWriter err = new PrintWriter(System.err, false, StandardCharsets.UTF_8);
+        PrintWriter out = printer(System.out);
+        PrintWriter err = printer(System.err);
         int status = run(out, err, args);
-        out.flush();
+        if (out.checkError()) {
+            err.println("stride: the answer can't be written; the disk may be full, or whoever reads it has stopped");
+            status = FAILED;
+        }
         err.flush();
         System.exit(status);
     }
 
-    static int run(PrintWriter out, PrintWriter err, String... args) {
-        return new CommandLine(new StrideCommand())
-                .setOut(out)
-                .setErr(err)
-                .setParameterExceptionHandler(StrideCommand::tell)
-                .execute(args);
+    private static PrintWriter printer(PrintStream stream) {
+        return new PrintWriter(new PlainWriter(new OutputStreamWriter(stream, StandardCharsets.UTF_8)));
     }
 
-    private static int tell(ParameterException problem, String[] args) {
-        CommandLine command = problem.getCommandLine();
-        command.getErr().println("stride " + command.getCommandName() + ": " + oneLine(problem.getMessage()));
+    static int run(PrintWriter out, PrintWriter err, String... args) {
+        CommandLine command = new CommandLine(new StrideCommand())
+                .setOut(out)
+                .setErr(err)
+                .setParameterExceptionHandler(StrideCommand::refuse)
+                .setExecutionExceptionHandler(StrideCommand::explain);
+        try {
+            return command.execute(args);
+        } catch (StackOverflowError | OutOfMemoryError e) {
+            err.println("stride: " + defect(e));
+            return FAILED;
+        }
+    }
+
+    private static int refuse(ParameterException problem, String[] args) {
+        return refuse(problem.getCommandLine(), problem.getMessage());
+    }
+
+    private static int refuse(CommandLine command, String message) {
+        command.getErr().println("stride " + command.getCommandName() + ": " + oneLine(message));
         return BAD_INPUT;
+    }
+
+    private static int explain(Exception problem, CommandLine command, ParseResult parsed) {
+        if (problem instanceof StrideException) {
+            return refuse(command, problem.getMessage());
+        }
+        refuse(command, defect(problem));
+        return FAILED;
+    }
+
+    /** Says that the program itself is at fault, or the machine too small. */
+    static String defect(Throwable problem) {
+        return problem instanceof OutOfMemoryError || problem instanceof StackOverflowError
+                ? "this needs more memory than there is; a shorter exercise works"
+                : "the program has a defect here (" + problem + ")";
     }
 
     static String oneLine(String message) {

@@ -206,8 +206,8 @@ class StrideCommandTest {
                 "--bars | 0/4              | stride report: --bars, column 1: read \"0/4\"",
                 "--bars | 11/8(3+3)        | stride report: --bars, column 5: read \"(3+3)\"; 3+3 is 6",
                 "--bars | ''               | stride report: --bars, column 1: nothing is typed yet",
-                "--file | /no/such/file    | stride report: --file /no/such/file: there is no such file",
-                "--file | .                | stride report: --file .: this is a folder; expected an exercise file",
+                "--file | /no/such/file    | stride report: --file: there is no file /no/such/file",
+                "--file | .                | stride report: --file: . is a folder; expected an exercise file",
                 "--layer | kick every 3/16 | stride report: expected either --bars or --file",
                 "--tuba | 3                | stride report: Unknown option"
             })

@@ -4,11 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalLong;
 import java.util.stream.LongStream;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.ExactOverflowException;
-import org.apache.commons.numbers.core.ArithmeticUtils;
 
 /**
  * How one layer realigns with the bar lines. A layer of cycle C that is never reset is back where it began after
@@ -23,7 +24,7 @@ import org.apache.commons.numbers.core.ArithmeticUtils;
 public record Alignment(Course course, Return returnsAfter, List<Long> landings, OptionalLong firstLanding) {
     /**
      * @throws ExactOverflowException if the return cannot be counted exactly
-     * @throws IllegalArgumentException if the layer has too many hits to be listed
+     * @throws InvalidValueException if the layer has too many hits to be listed
      */
     public static Alignment of(Layer layer, Phrase phrase) {
         return of(Course.of(layer, phrase), phrase);
@@ -32,7 +33,7 @@ public record Alignment(Course course, Return returnsAfter, List<Long> landings,
     static Alignment of(Course course, Phrase phrase) {
         try {
             return new BarLines(course, phrase).align();
-        } catch (ArithmeticException e) {
+        } catch (ExactOverflowException e) {
             throw new ExactOverflowException("the return is too long to be counted exactly: a cycle of "
                     + course.grid().value(course.period()) + " against a phrase of " + phrase.length()
                     + " comes home only after more than 9,223,372,036,854,775,807 bars or units");
@@ -58,17 +59,17 @@ public record Alignment(Course course, Return returnsAfter, List<Long> landings,
             this.phrase = phrase;
             this.bars = phrase.bars().size();
             this.unit = course.grid().count(phrase.grid().unit());
-            this.phraseLength = Math.multiplyExact(phrase.startOnGrid(bars), unit);
-            this.returnLength = ArithmeticUtils.lcm(phraseLength, course.period());
+            this.phraseLength = ExactMath.multiply(phrase.startOnGrid(bars), unit);
+            this.returnLength = ExactMath.lcm(phraseLength, course.period());
         }
 
         Alignment align() {
             long phrases = returnLength / phraseLength;
             Return returnsAfter = new Return(
                     course.grid().value(returnLength),
-                    Math.multiplyExact(phrases, bars),
+                    ExactMath.multiply(phrases, bars),
                     phrases,
-                    Math.multiplyExact(returnLength / course.period(), course.cyclesPerPeriod()));
+                    ExactMath.multiply(returnLength / course.period(), course.cyclesPerPeriod()));
             long[] all = landings(returnsAfter);
             List<Long> within = new ArrayList<>();
             for (long bar : all) {
@@ -91,7 +92,7 @@ public record Alignment(Course course, Return returnsAfter, List<Long> landings,
             Congruence congruence = new Congruence(phraseLength, course.period());
             ByRemainder cycles = new ByRemainder(
                     course.cycleStarts()
-                            .map(start -> Math.addExact(course.begin(), start))
+                            .map(start -> ExactMath.add(course.begin(), start))
                             .toArray(),
                     congruence.divisor());
             LongStream.Builder landings = LongStream.builder();
@@ -99,10 +100,10 @@ public record Alignment(Course course, Return returnsAfter, List<Long> landings,
                 long barStart = phrase.startOnGrid(bar) * unit;
                 for (long start : cycles.like(barStart)) {
                     long round = congruence.solve(start - barStart).orElseThrow();
-                    long number = Math.addExact(Math.multiplyExact(round, bars), bar);
-                    long at = Math.addExact(barStart, Math.multiplyExact(round, phraseLength));
+                    long number = ExactMath.add(ExactMath.multiply(round, bars), bar);
+                    long at = ExactMath.add(barStart, ExactMath.multiply(round, phraseLength));
                     long returnsMissed = at >= course.begin() ? 0 : (course.begin() - at - 1) / returnLength + 1;
-                    landings.add(Math.addExact(number, Math.multiplyExact(returnsMissed, returnsAfter.bars())));
+                    landings.add(ExactMath.add(number, ExactMath.multiply(returnsMissed, returnsAfter.bars())));
                 }
             }
             return Ascending.once(landings.build().toArray());

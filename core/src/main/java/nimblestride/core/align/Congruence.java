@@ -2,6 +2,7 @@ package nimblestride.core.align;
 
 import java.math.BigInteger;
 import java.util.OptionalLong;
+import nimblestride.core.value.ExactMath;
 import org.apache.commons.numbers.core.ArithmeticUtils;
 
 /**
@@ -25,7 +26,7 @@ final class Congruence {
         this.divisor = ArithmeticUtils.gcd(step, cycle);
         this.modulus = cycle / divisor;
         this.inverse = BigInteger.valueOf(step / divisor % modulus).modInverse(BigInteger.valueOf(modulus));
-        this.shortInverse = inverse.longValueExact();
+        this.shortInverse = ExactMath.toLong(inverse);
     }
 
     /** The greatest common divisor of step and cycle. */
@@ -42,6 +43,6 @@ final class Congruence {
             return OptionalLong.of(Math.floorMod(target / divisor, modulus) * shortInverse % modulus);
         }
         BigInteger k = BigInteger.valueOf(target / divisor).multiply(inverse).mod(BigInteger.valueOf(modulus));
-        return OptionalLong.of(k.longValueExact());
+        return OptionalLong.of(ExactMath.toLong(k));
     }
 }

@@ -2,6 +2,7 @@ package nimblestride.core.align;
 
 import java.util.Arrays;
 import java.util.List;
+import nimblestride.core.value.ExactMath;
 
 /** On which bar lines layers land on their way, and how many on each. */
 public final class Landings {
@@ -19,7 +20,7 @@ public final class Landings {
      * @param most so many landings of each layer are looked at
      */
     public static Landings before(long end, List<Alignment> alignments, int most) {
-        long[] bars = new long[Math.multiplyExact(most, alignments.size())];
+        long[] bars = new long[ExactMath.multiply(most, alignments.size())];
         int count = 0;
         for (Alignment alignment : alignments) {
             count = fill(bars, count, count + most, alignment, end);
@@ -34,7 +35,7 @@ public final class Landings {
         List<Long> landings = alignment.landings();
         long round = alignment.returnsAfter().bars();
         int count = first;
-        for (long from = 0; !landings.isEmpty() && from < end; from = Math.addExact(from, round)) {
+        for (long from = 0; !landings.isEmpty() && from < end; from = ExactMath.add(from, round)) {
             for (long landing : landings) {
                 if (count == last || from + landing >= end) {
                     return count;

@@ -5,10 +5,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.PriorityQueue;
 import nimblestride.core.layer.Course;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.ExactOverflowException;
 import nimblestride.core.value.Grid;
 import nimblestride.core.value.NoteValue;
-import org.apache.commons.numbers.core.ArithmeticUtils;
 
 /**
  * Where the hits of two layers coincide. A hit of the one at a (mod C) and a hit of the other at b (mod D) coincide if
@@ -29,7 +29,7 @@ public record Meeting(NoteValue every, long perCycle, long onsets, List<NoteValu
         Grid grid = one.grid().and(other.grid());
         try {
             return new Pair(one.on(grid), other.on(grid)).meeting();
-        } catch (ArithmeticException e) {
+        } catch (ExactOverflowException e) {
             throw new ExactOverflowException("the two layers have a common cycle too long to be counted exactly");
         }
     }
@@ -43,7 +43,7 @@ public record Meeting(NoteValue every, long perCycle, long onsets, List<NoteValu
         Pair(Course one, Course other) {
             this.one = one;
             this.other = other;
-            this.commonCycle = ArithmeticUtils.lcm(one.period(), other.period());
+            this.commonCycle = ExactMath.lcm(one.period(), other.period());
             this.congruence = new Congruence(one.period(), other.period());
         }
 
@@ -52,16 +52,16 @@ public record Meeting(NoteValue every, long perCycle, long onsets, List<NoteValu
             long[] hits = hitsOf(one);
             long perCycle =
                     Arrays.stream(hits).map(hit -> others.like(hit).length).sum();
-            long all = Math.addExact(
-                    Math.multiplyExact(commonCycle / one.period(), one.hitsPerPeriod()),
-                    Math.multiplyExact(commonCycle / other.period(), other.hitsPerPeriod()));
+            long all = ExactMath.add(
+                    ExactMath.multiply(commonCycle / one.period(), one.hitsPerPeriod()),
+                    ExactMath.multiply(commonCycle / other.period(), other.hitsPerPeriod()));
             return new Meeting(
                     one.grid().value(commonCycle), perCycle, all - perCycle, firstMeetings(hits, others, perCycle));
         }
 
         private static long[] hitsOf(Course course) {
             return course.onsets()
-                    .map(onset -> Math.addExact(course.begin(), onset))
+                    .map(onset -> ExactMath.add(course.begin(), onset))
                     .toArray();
         }
 
@@ -90,8 +90,8 @@ public record Meeting(NoteValue every, long perCycle, long onsets, List<NoteValu
             long round = Math.max(0, (begun - one.begin()) / one.period());
             for (long walked = 0; walked < MOST_PAIRS && moments.size() < LISTED; round++) {
                 for (int i = 0; i < steps.length && moments.size() < LISTED; i++, walked++) {
-                    long moment = Math.addExact(
-                            Math.addExact(one.begin(), Math.multiplyExact(round, one.period())), steps[i]);
+                    long moment = ExactMath.add(
+                            ExactMath.add(one.begin(), ExactMath.multiply(round, one.period())), steps[i]);
                     long within = Math.floorMod(moment - other.begin(), other.period());
                     if (moment >= begun && Arrays.binarySearch(targets, within) >= 0) {
                         moments.add(moment);
@@ -111,11 +111,11 @@ public record Meeting(NoteValue every, long perCycle, long onsets, List<NoteValu
         }
 
         private long meetingOf(long hit, long target) {
-            long cycles = congruence.solve(Math.subtractExact(target, hit)).orElseThrow();
-            long moment = Math.addExact(hit, Math.multiplyExact(cycles, one.period()));
+            long cycles = congruence.solve(ExactMath.subtract(target, hit)).orElseThrow();
+            long moment = ExactMath.add(hit, ExactMath.multiply(cycles, one.period()));
             long begun = Math.max(one.begin(), other.begin());
             long missed = moment >= begun ? 0 : (begun - moment - 1) / commonCycle + 1;
-            return Math.addExact(moment, Math.multiplyExact(missed, commonCycle));
+            return ExactMath.add(moment, ExactMath.multiply(missed, commonCycle));
         }
     }
 }

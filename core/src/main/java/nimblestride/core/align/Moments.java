@@ -3,8 +3,10 @@ package nimblestride.core.align;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.stream.LongStream;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.layer.Course;
 import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.Grid;
 import org.apache.commons.numbers.core.ArithmeticUtils;
 
@@ -48,7 +50,7 @@ final class Moments {
         return sorted(
                 course.begin(),
                 course.period(),
-                course.onsets().map(onset -> Math.addExact(course.begin(), onset) % course.period()));
+                course.onsets().map(onset -> ExactMath.add(course.begin(), onset) % course.period()));
     }
 
     /** The bar lines of a phrase, on a grid on which they lie. */
@@ -57,7 +59,7 @@ final class Moments {
         int bars = phrase.bars().size();
         return sorted(
                 0,
-                Math.multiplyExact(phrase.startOnGrid(bars), unit),
+                ExactMath.multiply(phrase.startOnGrid(bars), unit),
                 LongStream.range(0, bars).map(bar -> phrase.startOnGrid((int) bar) * unit));
     }
 
@@ -72,7 +74,7 @@ final class Moments {
     /**
      * Those that come in both.
      *
-     * @throws IllegalArgumentException if they are more than can be listed before they repeat
+     * @throws InvalidValueException if they are more than can be listed before they repeat
      */
     Moments and(Moments other) {
         long divisor = ArithmeticUtils.gcd(period, other.period);
@@ -81,7 +83,7 @@ final class Moments {
                 .filter(residue -> others.like(residue).length > 0)
                 .toArray();
         if (meeting.length == 0) {
-            return sorted(Math.max(begin, other.begin), ArithmeticUtils.lcm(period, other.period), LongStream.empty());
+            return sorted(Math.max(begin, other.begin), ExactMath.lcm(period, other.period), LongStream.empty());
         }
         Congruence congruence = new Congruence(period, other.period);
         LongStream.Builder common = LongStream.builder();
@@ -90,15 +92,15 @@ final class Moments {
             long[] those = others.like(residue);
             found += those.length;
             if (found > MOST) {
-                throw new IllegalArgumentException(
+                throw new InvalidValueException(
                         String.format("they meet more than %,d times before they are all back", MOST));
             }
             for (long that : those) {
                 long cycles = congruence.solve(that - residue).orElseThrow();
-                common.add(Math.addExact(residue, Math.multiplyExact(cycles, period)));
+                common.add(ExactMath.add(residue, ExactMath.multiply(cycles, period)));
             }
         }
-        return sorted(Math.max(begin, other.begin), ArithmeticUtils.lcm(period, other.period), common.build());
+        return sorted(Math.max(begin, other.begin), ExactMath.lcm(period, other.period), common.build());
     }
 
     /** The first of them from their beginning on, in order. */
@@ -108,8 +110,8 @@ final class Moments {
         long round = begin / period * period;
         return LongStream.range(0, count() == 0 ? 0 : most).map(i -> {
             long index = start + i;
-            return Math.addExact(
-                    Math.addExact(round, Math.multiplyExact(index / count(), period)),
+            return ExactMath.add(
+                    ExactMath.add(round, ExactMath.multiply(index / count(), period)),
                     residues[(int) (index % count())]);
         });
     }

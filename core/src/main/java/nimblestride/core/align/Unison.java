@@ -4,8 +4,11 @@ import java.util.BitSet;
 import java.util.List;
 import java.util.OptionalLong;
 import java.util.stream.LongStream;
+import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.layer.Course;
 import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.ExactOverflowException;
 import nimblestride.core.value.Grid;
 import nimblestride.core.value.NoteValue;
@@ -29,7 +32,7 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
     /**
      * @param courses two or more
      * @throws ExactOverflowException if the common cycle cannot be counted exactly
-     * @throws IllegalArgumentException if they meet too often for it to be listed
+     * @throws InvalidValueException if they meet too often for it to be listed
      */
     public static Unison of(List<Course> courses) {
         Grid grid = courses.stream().map(Course::grid).reduce(Grid::and).orElseThrow();
@@ -61,7 +64,7 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
     /**
      * @param courses one or more
      * @throws ExactOverflowException if the common cycle cannot be counted exactly
-     * @throws IllegalArgumentException if they meet too often for it to be listed
+     * @throws InvalidValueException if they meet too often for it to be listed
      */
     public static OnBarLines onBarLines(Phrase phrase, List<Course> courses) {
         Grid grid = courses.stream().map(Course::grid).reduce(phrase.grid(), Grid::and);
@@ -97,7 +100,7 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
     private static <T> T exactly(Sum<T> sum) {
         try {
             return sum.get();
-        } catch (ArithmeticException e) {
+        } catch (ExactOverflowException e) {
             throw new ExactOverflowException("the layers have a common cycle too long to be counted exactly");
         }
     }
@@ -116,7 +119,7 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
         }
         try {
             return OptionalLong.of(struckByAny(all, 0, cycle));
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             return OptionalLong.empty();
         }
     }
@@ -133,7 +136,7 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
     private static long struckByAny(List<Moments> all, int from, long cycle) {
         long count = 0;
         for (int i = from; i < all.size(); i++) {
-            count = Math.addExact(count, struckAlone(all, all.get(i), i + 1, cycle));
+            count = ExactMath.add(count, struckAlone(all, all.get(i), i + 1, cycle));
         }
         return count;
     }
@@ -143,7 +146,7 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
         if (here.count() == 0) {
             return 0;
         }
-        long count = Math.multiplyExact(cycle / here.period(), (long) here.count());
+        long count = ExactMath.multiply(cycle / here.period(), (long) here.count());
         for (int i = next; i < all.size(); i++) {
             count -= struckAlone(all, here.and(all.get(i)), i + 1, cycle);
         }

@@ -10,6 +10,8 @@ import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Feel;
 import nimblestride.core.exercise.Manner;
 import nimblestride.core.exercise.Section;
+import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Voice;
 import nimblestride.core.groove.Voices;
 import nimblestride.core.modulation.Pivot;
@@ -41,11 +43,11 @@ public final class Arrangement {
                 .toList();
     }
 
-    /** @throws IllegalArgumentException if no sound of the part stands for a voice */
+    /** @throws InvalidValueException if no sound of the part stands for a voice */
     public static Arrangement of(Transcription source, Choice choice) {
         Passages cut = new Passages(source, choice);
         if (cut.isEmpty()) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     "no sound of \"" + source.parts().get(choice.part()).name() + "\" stands for a voice; name one");
         }
         List<Passage> passages = cut.all();
@@ -67,7 +69,7 @@ public final class Arrangement {
     private boolean isPlayable() {
         try {
             return exercise(exactOffers()).sections().size() >= 1;
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             return false;
         }
     }
@@ -116,7 +118,7 @@ public final class Arrangement {
     /**
      * The exercise, with these repeats taken as such.
      *
-     * @throws IllegalArgumentException if it has more feels or sections than an exercise may
+     * @throws InvalidValueException if it has more feels or sections than an exercise may
      */
     public Exercise exercise(Collection<? extends Offer> taken) {
         List<Feel> feels = new ArrayList<>();

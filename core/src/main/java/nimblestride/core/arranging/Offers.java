@@ -17,6 +17,7 @@ import nimblestride.core.repeating.Cycles;
 import nimblestride.core.repeating.Line;
 import nimblestride.core.repeating.PhraseRepeat;
 import nimblestride.core.repeating.PhraseRepeats;
+import nimblestride.core.value.ExactOverflowException;
 import nimblestride.core.value.NoteName;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tally;
@@ -91,7 +92,7 @@ final class Offers {
         try {
             NoteValue together = cycle.leastCommonMultiple(bar);
             return ". With the bar it comes round after " + Tally.count(together.wholePartsOf(bar), "bar") + ".";
-        } catch (ArithmeticException e) {
+        } catch (ExactOverflowException e) {
             // Too long to be counted, and so to be told.
             return ".";
         }

@@ -21,6 +21,7 @@ import nimblestride.core.transcription.Part;
 import nimblestride.core.transcription.Struck;
 import nimblestride.core.transcription.TempoMark;
 import nimblestride.core.transcription.Transcription;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tally;
 import nimblestride.core.value.Tempo;
@@ -127,7 +128,7 @@ final class Passages {
         List<Bar> cycle = choice.meter().get().bars();
         long rounds = lastStroke().wholePartsOf(Phrase.of(cycle).length()) + 1;
         return Phrase.of(cycle)
-                .first(Math.min(Transcription.MOST_BARS, Math.multiplyExact(rounds, cycle.size())))
+                .first(Math.min(Transcription.MOST_BARS, ExactMath.multiply(rounds, cycle.size())))
                 .bars();
     }
 

@@ -16,6 +16,7 @@ import nimblestride.core.layer.Placement;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.repeating.Line;
 import nimblestride.core.repeating.PhraseRepeat;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.NoteValue;
 
 /** A passage as feels and how often each is played, with what is taken of what repeats in it. */
@@ -130,7 +131,7 @@ final class Taking {
                 line.strokes().subMap(phrase.startOf(from), true, phrase.startOf(to), false);
         List<Placement> placements = new ArrayList<>();
         strokes.forEach((at, stroke) -> {
-            int bar = Math.toIntExact(phrase.barAt(at));
+            int bar = ExactMath.toInt(phrase.barAt(at));
             placements.add(new Placement(bar - from, at.minus(phrase.startOf(bar)), stroke));
         });
         return placements.isEmpty()

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import nimblestride.core.band.BandNote.Player;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.NoteValue;
 
@@ -47,7 +48,7 @@ public record Band(Line line, Key key, Optional<NoteValue> pulse) {
 
     public Band {
         if (pulse.isPresent() && pulse.get().compareTo(SHORTEST_PULSE) < 0) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     "the band keeps a pulse of " + SHORTEST_PULSE + " or longer, not " + pulse.get());
         }
     }

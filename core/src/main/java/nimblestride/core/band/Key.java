@@ -1,6 +1,7 @@
 package nimblestride.core.band;
 
 import java.util.List;
+import nimblestride.core.failure.InvalidValueException;
 
 /**
  * What the band plays in.
@@ -13,7 +14,7 @@ public record Key(int tonic, Mode mode) {
 
     public Key {
         if (tonic < 0 || tonic >= NAMES.size()) {
-            throw new IllegalArgumentException("there are twelve keys, C to B, 0 to 11; not " + tonic);
+            throw new InvalidValueException("there are twelve keys, C to B, 0 to 11; not " + tonic);
         }
     }
 

@@ -2,6 +2,7 @@ package nimblestride.core.care;
 
 import java.util.List;
 import java.util.stream.IntStream;
+import nimblestride.core.failure.InvalidValueException;
 
 /**
  * How long a loudness may be borne in a day without harm to most people's hearing: 85 dBA for eight hours, and half as long
@@ -35,7 +36,7 @@ public final class Exposure {
      */
     public static Limit at(int decibels) {
         if (decibels < 80 || decibels > CEILING) {
-            throw new IllegalArgumentException("the table goes from 80 to " + CEILING + " dBA, not to " + decibels);
+            throw new InvalidValueException("the table goes from 80 to " + CEILING + " dBA, not to " + decibels);
         }
         return new Limit(
                 decibels,

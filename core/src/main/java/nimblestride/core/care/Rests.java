@@ -1,5 +1,7 @@
 package nimblestride.core.care;
 
+import nimblestride.core.failure.InvalidValueException;
+
 /**
  * When to be reminded of a rest.
  *
@@ -13,7 +15,7 @@ public record Rests(int minutes) {
 
     public Rests {
         if (minutes != 0 && (minutes < 5 || minutes > MOST)) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     "a rest comes after 5 to " + MOST + " minutes of playing, or never with 0, not after " + minutes);
         }
     }

@@ -12,6 +12,8 @@ import nimblestride.core.align.Alignment;
 import nimblestride.core.closing.WayOut.Kind;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Rewriting;
+import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.layer.CellPart;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Reset;
@@ -19,6 +21,7 @@ import nimblestride.core.layer.Riff;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.NoteName;
 import nimblestride.core.value.NoteValue;
 
@@ -59,14 +62,14 @@ public final class Closing {
     /**
      * @param layer which one, from 0
      * @param bars for how many bars, rounds of the phrase counted on
-     * @throws IllegalArgumentException if its length is that of the bars anyway, or that is more bars than are looked at
+     * @throws InvalidValueException if its length is that of the bars anyway, or that is more bars than are looked at
      */
     public static List<WayOut> of(Exercise exercise, int layer, long bars) {
         if (bars < 1 || bars > MOST_BARS) {
-            throw new IllegalArgumentException(String.format("expected from 1 to %,d bars, not %,d", MOST_BARS, bars));
+            throw new InvalidValueException(String.format("expected from 1 to %,d bars, not %,d", MOST_BARS, bars));
         }
         Riff riff = Riff.of(exercise.layers().get(layer).pattern())
-                .orElseThrow(() -> new IllegalArgumentException(
+                .orElseThrow(() -> new InvalidValueException(
                         exercise.layerNames().get(layer) + " is as long as its bars, and always closes with them"));
         return new Closing(exercise, layer, bars, riff).ways();
     }
@@ -124,7 +127,7 @@ public final class Closing {
         Alignment alignment;
         try {
             alignment = Alignment.of(layer, phrase);
-        } catch (ArithmeticException | IllegalArgumentException e) {
+        } catch (StrideException e) {
             return;
         }
         alignment.landings().stream()
@@ -151,8 +154,8 @@ public final class Closing {
                 times(whole) + " + " + written(over) + " = " + written(length) + ", " + count(bars, "bar") + ".",
                 () -> {
                     NoteValue unit = riff.step().greatestCommonDivisor(over);
-                    Riff before = riff.on(unit).times(Math.toIntExact(whole));
-                    int steps = Math.toIntExact(over.wholePartsOf(unit));
+                    Riff before = riff.on(unit).times(ExactMath.toInt(whole));
+                    int steps = ExactMath.toInt(over.wholePartsOf(unit));
                     return with(bars, layer.playing(before.then(struck(steps)).pattern()));
                 });
     }
@@ -225,14 +228,14 @@ public final class Closing {
                 times(whole - 1) + " + " + written(rest) + " = " + written(length) + ".",
                 () -> {
                     NoteValue grid = riff.step().greatestCommonDivisor(counted);
-                    int factor = Math.toIntExact(counted.wholePartsOf(grid));
+                    int factor = ExactMath.toInt(counted.wholePartsOf(grid));
                     List<CellPart> figure = groups.stream()
                             .flatMap(size -> struck(size * factor).stream())
                             .toList();
                     return with(
                             bars,
                             layer.playing(riff.on(grid)
-                                    .times(Math.toIntExact(whole - 1))
+                                    .times(ExactMath.toInt(whole - 1))
                                     .then(figure)
                                     .pattern()));
                 });
@@ -267,7 +270,7 @@ public final class Closing {
                     Riff fine = riff.on(unit);
                     Riff changed = steps > 0
                             ? fine.then(CellPart.rests(steps))
-                            : fine.first(Math.toIntExact(fine.steps() + steps));
+                            : fine.first(ExactMath.toInt(fine.steps() + steps));
                     return with(
                             bars,
                             layer.playing(
@@ -281,14 +284,14 @@ public final class Closing {
     private void add(Kind kind, String label, String sum, Supplier<Exercise> exercise) {
         try {
             ways.add(new WayOut(kind, label, sum, exercise.get()));
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             // Then this is not a way out that could be written down.
         }
     }
 
     private static Meter meter(NoteValue value) {
         return Meter.lasting(value)
-                .orElseThrow(() -> new IllegalArgumentException("there is no signature for a bar of " + value));
+                .orElseThrow(() -> new InvalidValueException("there is no signature for a bar of " + value));
     }
 
     private static String name(NoteValue value) {

@@ -3,6 +3,7 @@ package nimblestride.core.counting;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.value.NoteValue;
 
@@ -32,10 +33,10 @@ public record Division(Optional<NoteValue> value, List<Integer> notes) {
     public Division {
         notes = List.copyOf(notes);
         if (notes.stream().anyMatch(count -> count < 1 || count > MOST_NOTES)) {
-            throw new IllegalArgumentException("a group is divided into 1 to " + MOST_NOTES + " notes");
+            throw new InvalidValueException("a group is divided into 1 to " + MOST_NOTES + " notes");
         }
         if (value.filter(NoteValue::isZero).isPresent()) {
-            throw new IllegalArgumentException("a bar is counted in a value longer than zero");
+            throw new InvalidValueException("a bar is counted in a value longer than zero");
         }
     }
 

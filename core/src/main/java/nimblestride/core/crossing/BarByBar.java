@@ -6,6 +6,8 @@ import java.util.List;
 import nimblestride.core.layer.Course;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.ExactMath;
+import nimblestride.core.value.ExactOverflowException;
 import nimblestride.core.value.Grid;
 import nimblestride.core.value.NoteValue;
 
@@ -44,7 +46,7 @@ public record BarByBar(long hits, long onTheBeat) {
      *
      * @param bars how many
      * @param most how many hits are looked at; where there are more, the bars after them are left out
-     * @throws ArithmeticException if its times and the beats have no common unit that can be counted
+     * @throws ExactOverflowException if its times and the beats have no common unit that can be counted
      */
     public static List<BarByBar> of(Course course, Phrase phrase, long bars, int most) {
         List<NoteValue> beats = phrase.kinds().stream().map(Beat::of).distinct().toList();
@@ -73,7 +75,7 @@ public record BarByBar(long hits, long onTheBeat) {
             long looked = 0;
             for (long number = 0; number < bars; number++) {
                 InUnits bar = known.computeIfAbsent(phrase.bar(number), this::inUnits);
-                long end = Math.addExact(start, bar.length);
+                long end = ExactMath.add(start, bar.length);
                 long beat = bar.beat;
                 long hits = 0;
                 long on = 0;
@@ -99,8 +101,8 @@ public record BarByBar(long hits, long onTheBeat) {
         }
 
         private long at() {
-            return Math.addExact(
-                    Math.addExact(course.begin(), Math.multiplyExact(round, course.period())), onsets[next]);
+            return ExactMath.add(
+                    ExactMath.add(course.begin(), ExactMath.multiply(round, course.period())), onsets[next]);
         }
 
         private void step() {

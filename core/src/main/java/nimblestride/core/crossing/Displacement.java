@@ -1,5 +1,6 @@
 package nimblestride.core.crossing;
 
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Reset;
 import nimblestride.core.layer.Riff;
@@ -43,16 +44,16 @@ public final class Displacement {
      * The shortest delay after which a cycle starts on the line of a bar.
      *
      * @param bar its number, from 0, rounds of the phrase counted on
-     * @throws IllegalArgumentException if the layer begins again with bars or phrases, or is as long as its bars
+     * @throws InvalidValueException if the layer begins again with bars or phrases, or is as long as its bars
      */
     public static NoteValue landingOn(Layer layer, Phrase phrase, long bar) {
         if (!layer.reset().equals(Reset.NEVER)) {
-            throw new IllegalArgumentException("a layer that begins again lands where it does; let it run on first");
+            throw new InvalidValueException("a layer that begins again lands where it does; let it run on first");
         }
         NoteValue cycle = Riff.of(layer.pattern())
                 .map(Riff::length)
                 .orElseThrow(
-                        () -> new IllegalArgumentException("a layer that lies over bars lands on their lines anyway"));
+                        () -> new InvalidValueException("a layer that lies over bars lands on their lines anyway"));
         return phrase.startOf(bar).remainder(cycle);
     }
 }

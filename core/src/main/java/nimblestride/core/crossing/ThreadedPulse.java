@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import nimblestride.core.align.Alignment;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Kit;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
@@ -53,7 +54,7 @@ public record ThreadedPulse(NoteValue pulse, long home, List<BarByBar> bars) {
             long home = alignment.returnsAfter().bars();
             return Optional.of(new ThreadedPulse(
                     pulse, home, BarByBar.of(alignment.course(), phrase, Math.min(home, MOST_BARS), MOST_HITS)));
-        } catch (ArithmeticException | IllegalArgumentException e) {
+        } catch (StrideException e) {
             return Optional.empty();
         }
     }

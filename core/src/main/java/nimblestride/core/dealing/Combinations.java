@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Level;
 import nimblestride.core.groove.Limb;
 import nimblestride.core.groove.Ornament;
@@ -32,19 +33,19 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
     public Combinations {
         choices = List.copyOf(choices);
         if (from < 0 || to > base.length() || from >= to) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     "from 1 step to all " + base.length() + " are open, not from " + (from + 1) + " to " + to);
         }
         if (to - from > MOST_OPEN) {
-            throw new IllegalArgumentException("at most " + MOST_OPEN + " steps are open, not " + (to - from));
+            throw new InvalidValueException("at most " + MOST_OPEN + " steps are open, not " + (to - from));
         }
         if (choices.isEmpty()
                 || choices.size() > MOST_CHOICES
                 || choices.stream().distinct().count() < choices.size()) {
-            throw new IllegalArgumentException("there are 1 to " + MOST_CHOICES + " different strokes to choose from");
+            throw new InvalidValueException("there are 1 to " + MOST_CHOICES + " different strokes to choose from");
         }
         if (mostInARow < 1) {
-            throw new IllegalArgumentException("a hand may have 1 stroke or more in a row, not " + mostInARow);
+            throw new InvalidValueException("a hand may have 1 stroke or more in a row, not " + mostInARow);
         }
     }
 

@@ -2,6 +2,7 @@ package nimblestride.core.dealing;
 
 import java.math.BigInteger;
 import java.util.Random;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Sticking;
 
 /** Ways to play a sticking with one part of it kept and another changing. */
@@ -41,7 +42,7 @@ public interface Dealing {
      */
     default Sticking deal(Order order, BigInteger number, long seed) {
         if (number.signum() < 0 || number.compareTo(count()) >= 0) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     String.format("there are %,d ways, numbered from 0, and none has the number %,d", count(), number));
         }
         return switch (order) {

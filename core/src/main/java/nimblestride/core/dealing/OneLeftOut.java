@@ -5,8 +5,10 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Sticking;
 import nimblestride.core.groove.Stroke;
+import nimblestride.core.value.ExactMath;
 
 /**
  * A sticking in cells, of each of which one note is left out: every way to choose which.
@@ -18,7 +20,7 @@ public record OneLeftOut(Sticking base, List<Integer> cells) implements Dealing 
         cells = List.copyOf(cells);
         int sum = cells.stream().mapToInt(Integer::intValue).sum();
         if (sum != base.length() || cells.stream().anyMatch(cell -> cell < 2)) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     "cells of 2 steps or more fill the sticking of " + base.length() + " steps, and these are " + sum);
         }
     }
@@ -40,7 +42,7 @@ public record OneLeftOut(Sticking base, List<Integer> cells) implements Dealing 
         BigInteger left = number;
         for (int i = cells.size() - 1; i >= 0; i--) {
             BigInteger[] parts = left.divideAndRemainder(BigInteger.valueOf(cells.get(i)));
-            out.add(parts[1].intValueExact());
+            out.add(ExactMath.toInt(ExactMath.toLong(parts[1])));
             left = parts[0];
         }
         Collections.reverse(out);

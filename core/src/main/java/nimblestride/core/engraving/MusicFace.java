@@ -1,6 +1,7 @@
 package nimblestride.core.engraving;
 
 import java.util.Map;
+import nimblestride.core.failure.InvalidValueException;
 
 /**
  * The measures of a music face, from its SMuFL metadata, in staff spaces; y runs up, as in the metadata.
@@ -40,7 +41,7 @@ public record MusicFace(Map<Glyph, Box> boxes, Map<Glyph, StemAnchors> stems, Li
         stems = Map.copyOf(stems);
         for (Glyph glyph : Glyph.values()) {
             if (!boxes.containsKey(glyph)) {
-                throw new IllegalArgumentException("the music face has no " + glyph.smuflName());
+                throw new InvalidValueException("the music face has no " + glyph.smuflName());
             }
         }
     }

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.IntStream;
+import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Lead;
 import nimblestride.core.groove.Sticking;
 import nimblestride.core.groove.Voice;
@@ -14,6 +16,7 @@ import nimblestride.core.layer.Layer;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.modulation.Chain;
 import nimblestride.core.practice.Practice;
+import nimblestride.core.value.ExactOverflowException;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -66,25 +69,25 @@ public record Exercise(
         feels = List.copyOf(feels);
         sections = List.copyOf(sections);
         if (name.isBlank() || name.length() > LONGEST_NAME) {
-            throw new IllegalArgumentException("a name has from 1 to " + LONGEST_NAME + " characters");
+            throw new InvalidValueException("a name has from 1 to " + LONGEST_NAME + " characters");
         }
         if (feels.isEmpty() || feels.size() > MOST_FEELS) {
-            throw new IllegalArgumentException("an exercise has from 1 to " + MOST_FEELS + " feels");
+            throw new InvalidValueException("an exercise has from 1 to " + MOST_FEELS + " feels");
         }
         if (sections.isEmpty() || sections.size() > MOST_SECTIONS) {
-            throw new IllegalArgumentException("an exercise has from 1 to " + MOST_SECTIONS + " sections");
+            throw new InvalidValueException("an exercise has from 1 to " + MOST_SECTIONS + " sections");
         }
         if (!sections.get(0).entered().isNone()) {
-            throw new IllegalArgumentException("no modulation leads into the first section: its tempo is the first");
+            throw new InvalidValueException("no modulation leads into the first section: its tempo is the first");
         }
         if (feels.stream().map(Feel::name).distinct().count() < feels.size()) {
-            throw new IllegalArgumentException("the feels of an exercise have different names");
+            throw new InvalidValueException("the feels of an exercise have different names");
         }
         Objects.checkIndex(inHand, feels.size());
         for (int feel = 0; feel < feels.size(); feel++) {
             int wanted = feel;
             if (sections.stream().noneMatch(section -> section.feel() == wanted)) {
-                throw new IllegalArgumentException(
+                throw new InvalidValueException(
                         "no section plays " + feels.get(feel).name());
             }
         }
@@ -99,7 +102,7 @@ public record Exercise(
                     * feels.get(section.feel()).phrase().bars().size();
         }
         if (sections.size() > 1 && bars > Phrase.MOST_BARS) {
-            throw new IllegalArgumentException(String.format(
+            throw new InvalidValueException(String.format(
                     "the sections of an exercise hold at most %,d bars together, and these are %,d",
                     Phrase.MOST_BARS, bars));
         }
@@ -117,8 +120,8 @@ public record Exercise(
                 NoteValue once = feels.get(section.feel()).phrase().length();
                 total = total.plus(once.times(section.rounds()));
             }
-        } catch (ArithmeticException e) {
-            throw new IllegalArgumentException(
+        } catch (ExactOverflowException e) {
+            throw new InvalidValueException(
                     "these sections together are longer, or divided more finely, than can be counted exactly", e);
         }
     }
@@ -202,7 +205,7 @@ public record Exercise(
     /**
      * With another tempo where the feel in hand is first played; the others keep their ratio to it.
      *
-     * @throws IllegalArgumentException if a tempo of another section could then not be played
+     * @throws InvalidValueException if a tempo of another section could then not be played
      */
     public Exercise withTempo(Tempo newTempo) {
         BigFraction ratio = chain().ratios().get(firstSection());
@@ -216,7 +219,7 @@ public record Exercise(
     public boolean allowsTempo(Tempo newTempo) {
         try {
             return withTempo(newTempo).chain().tempos().size() == sections.size();
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             return false;
         }
     }

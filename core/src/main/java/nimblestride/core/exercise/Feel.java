@@ -1,6 +1,7 @@
 package nimblestride.core.exercise;
 
 import java.util.List;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.meter.Phrase;
 
@@ -18,11 +19,10 @@ public record Feel(String name, Phrase phrase, List<Layer> layers) {
     public Feel {
         layers = List.copyOf(layers);
         if (name.isBlank() || name.length() > LONGEST_NAME) {
-            throw new IllegalArgumentException("the name of a feel has from 1 to " + LONGEST_NAME + " characters");
+            throw new InvalidValueException("the name of a feel has from 1 to " + LONGEST_NAME + " characters");
         }
         if (layers.size() > MOST_LAYERS) {
-            throw new IllegalArgumentException(
-                    "an exercise has at most " + MOST_LAYERS + " layers, not " + layers.size());
+            throw new InvalidValueException("an exercise has at most " + MOST_LAYERS + " layers, not " + layers.size());
         }
     }
 

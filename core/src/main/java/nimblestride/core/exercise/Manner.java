@@ -1,6 +1,7 @@
 package nimblestride.core.exercise;
 
 import java.util.OptionalInt;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Lead;
 
 /**
@@ -19,7 +20,7 @@ public record Manner(Lead lead, boolean linear, OptionalInt mostStrokes) {
 
     public Manner {
         if (mostStrokes.isPresent() && (mostStrokes.getAsInt() < 1 || mostStrokes.getAsInt() > FASTEST)) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     "a limb plays from 1 to " + FASTEST + " strokes a second, not " + mostStrokes.getAsInt());
         }
     }

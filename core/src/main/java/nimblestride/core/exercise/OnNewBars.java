@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.groove.Voice;
 import nimblestride.core.layer.Course;
@@ -15,6 +16,7 @@ import nimblestride.core.layer.Reset;
 import nimblestride.core.layer.Span;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.NoteValue;
 
 /**
@@ -50,7 +52,7 @@ final class OnNewBars {
     }
 
     private Optional<Integer> newBarAt(NoteValue moment) {
-        int bar = Math.toIntExact(now.barAt(moment));
+        int bar = ExactMath.toInt(now.barAt(moment));
         return now.startOf(bar).equals(moment) ? Optional.of(bar) : Optional.empty();
     }
 
@@ -128,7 +130,7 @@ final class OnNewBars {
     }
 
     private Placement placement(NoteValue at, Stroke stroke) {
-        int bar = Math.toIntExact(now.barAt(at));
+        int bar = ExactMath.toInt(now.barAt(at));
         return new Placement(bar, at.minus(now.startOf(bar)), stroke);
     }
 
@@ -139,7 +141,7 @@ final class OnNewBars {
         Course course;
         try {
             course = Course.of(layer, phrase);
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             return List.of();
         }
         if (course.begin() > 0 || !phrase.length().isMultipleOf(course.grid().value(course.period()))) {

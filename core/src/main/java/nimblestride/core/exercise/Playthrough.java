@@ -2,6 +2,7 @@ package nimblestride.core.exercise;
 
 import java.util.ArrayList;
 import java.util.List;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -77,7 +78,7 @@ public record Playthrough(List<Passage> passages) {
                 .together()
                 .result()
                 .filter(together -> together.bars() <= LONGEST_IN_BARS)
-                .map(together -> Math.toIntExact(together.phrases()))
+                .map(together -> ExactMath.toInt(together.phrases()))
                 .orElse(1);
     }
 

@@ -8,11 +8,14 @@ import java.util.stream.IntStream;
 import nimblestride.core.align.Alignment;
 import nimblestride.core.align.Meeting;
 import nimblestride.core.align.Unison;
+import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.hands.Hands;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
 import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.NoteValue;
 
 /**
@@ -29,7 +32,7 @@ public record Reckoning(Exercise exercise, List<OfLayer> layers, List<OfPair> me
         static <T> Exact<T> of(Supplier<T> sum) {
             try {
                 return new Exact<>(Optional.of(sum.get()), "");
-            } catch (ArithmeticException | IllegalArgumentException e) {
+            } catch (StrideException e) {
                 return new Exact<>(Optional.empty(), e.getMessage());
             }
         }
@@ -110,7 +113,7 @@ public record Reckoning(Exercise exercise, List<OfLayer> layers, List<OfPair> me
     public long barsHome(long rounds) {
         return together.result()
                 .map(home -> home.bars() + 1)
-                .orElseGet(() -> Math.multiplyExact(exercise.phrase().bars().size(), rounds));
+                .orElseGet(() -> ExactMath.multiply(exercise.phrase().bars().size(), rounds));
     }
 
     /** Which layers run across the bars, from 0; notes put on counts only come again with the phrase. */
@@ -148,10 +151,10 @@ public record Reckoning(Exercise exercise, List<OfLayer> layers, List<OfPair> me
         NoteValue length = phrase.length();
         for (OfLayer layer : layers) {
             Alignment alignment =
-                    layer.alignment.result().orElseThrow(() -> new IllegalArgumentException(layer.alignment.problem()));
+                    layer.alignment.result().orElseThrow(() -> new InvalidValueException(layer.alignment.problem()));
             length = length.leastCommonMultiple(alignment.returnsAfter().length());
         }
         long phrases = length.wholePartsOf(phrase.length());
-        return new Together(length, Math.multiplyExact(phrases, phrase.bars().size()), phrases);
+        return new Together(length, ExactMath.multiply(phrases, phrase.bars().size()), phrases);
     }
 }

@@ -3,6 +3,7 @@ package nimblestride.core.exercise;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Pattern;
 import nimblestride.core.layer.Placement;
@@ -14,6 +15,7 @@ import nimblestride.core.meter.Phrase;
 import nimblestride.core.meter.PhrasePart;
 import nimblestride.core.meter.Repeat;
 import nimblestride.core.modulation.Pivot;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
 
@@ -27,7 +29,7 @@ public final class Rewriting {
     /**
      * All bars as one long bar: 10/8 and 9/16 are 29/16.
      *
-     * @throws IllegalArgumentException if that bar would be too long to be one
+     * @throws InvalidValueException if that bar would be too long to be one
      */
     public static Exercise asOneBar(Exercise exercise) {
         Phrase phrase = exercise.phrase();
@@ -38,14 +40,14 @@ public final class Rewriting {
                 .orElseThrow();
         long units = phrase.length().wholePartsOf(unit);
         if (units > Meter.MOST_UNITS) {
-            throw new IllegalArgumentException(String.format(
+            throw new InvalidValueException(String.format(
                     "as one bar this would be %,d units of %s, and a bar holds at most %,d",
                     units, unit, Meter.MOST_UNITS));
         }
-        Meter meter = Meter.of((int) units, Math.toIntExact(unit.denominator()));
+        Meter meter = Meter.of((int) units, ExactMath.toInt(unit.denominator()));
         List<Integer> groups = new ArrayList<>();
         for (Bar bar : phrase.bars()) {
-            int factor = Math.toIntExact(bar.meter().unit().wholePartsOf(unit));
+            int factor = ExactMath.toInt(bar.meter().unit().wholePartsOf(unit));
             bar.grouping().sizes().forEach(size -> groups.add(size * factor));
         }
         return OnNewBars.of(exercise, Phrase.of(new Bar(meter, new Grouping(groups))));
@@ -56,13 +58,13 @@ public final class Rewriting {
      *
      * @param bar its number, from 0, any time it is played in the first round
      * @param meters of the bars it becomes, as long together as it is
-     * @throws IllegalArgumentException if they are not
+     * @throws InvalidValueException if they are not
      */
     public static Exercise asBars(Exercise exercise, int bar, List<Meter> meters) {
         Bar old = exercise.phrase().bars().get(bar);
         NoteValue length = meters.stream().map(Meter::length).reduce(NoteValue.ZERO, NoteValue::plus);
         if (!length.equals(old.length())) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     "these bars last " + length + ", and the bar they would replace lasts " + old.length());
         }
         return OnNewBars.of(exercise, exercise.phrase().replacing(bar, split(old, meters)));
@@ -72,7 +74,7 @@ public final class Rewriting {
      * The first bars of an exercise, rounds of its phrase counted on. What is placed on counts comes again in each round.
      *
      * @param bars one or more
-     * @throws IllegalArgumentException if they, or the notes on them, are more than there can be
+     * @throws InvalidValueException if they, or the notes on them, are more than there can be
      */
     public static Exercise firstBars(Exercise exercise, long bars) {
         Phrase phrase = exercise.phrase().first(bars);
@@ -112,7 +114,7 @@ public final class Rewriting {
                         feet.get(i).compareTo(start) >= 0 && feet.get(i + 1).compareTo(end) <= 0;
                 NoteValue size = feet.get(i + 1).minus(feet.get(i));
                 if (within && size.isMultipleOf(meter.unit())) {
-                    groups.add(Math.toIntExact(size.wholePartsOf(meter.unit())));
+                    groups.add(ExactMath.toInt(size.wholePartsOf(meter.unit())));
                 }
             }
             int units = groups.stream().mapToInt(Integer::intValue).sum();

@@ -1,5 +1,6 @@
 package nimblestride.core.exercise;
 
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.modulation.Pivot;
 
 /**
@@ -14,7 +15,7 @@ public record Section(int feel, int rounds, Pivot entered) {
 
     public Section {
         if (rounds < 1 || rounds > MOST_ROUNDS) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     String.format("a section plays its bars from 1 to %,d times, not %,d", MOST_ROUNDS, rounds));
         }
     }

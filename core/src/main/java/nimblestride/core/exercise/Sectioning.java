@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.Stream;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.modulation.Chain;
 import nimblestride.core.modulation.Pivot;
 import nimblestride.core.value.Tempo;
@@ -28,7 +29,7 @@ public final class Sectioning {
         return inserted(exercise, exercise.feels(), at, new Section(feel, rounds, entered));
     }
 
-    /** @throws IllegalArgumentException if no tempo can be played that the modulation leads to */
+    /** @throws InvalidValueException if no tempo can be played that the modulation leads to */
     private static Exercise inserted(Exercise exercise, List<Feel> feels, int at, Section section) {
         List<Turn> turns = turns(exercise);
         if (at == turns.size()) {
@@ -45,10 +46,10 @@ public final class Sectioning {
         return inTurns(exercise, feels, turns);
     }
 
-    /** @throws IllegalArgumentException if it is the only section */
+    /** @throws InvalidValueException if it is the only section */
     public static Exercise without(Exercise exercise, int section) {
         if (!exercise.hasSections()) {
-            throw new IllegalArgumentException("the only section of an exercise stays");
+            throw new InvalidValueException("the only section of an exercise stays");
         }
         List<Turn> turns = turns(exercise);
         turns.remove(section);

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Level;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.layer.CellPart;
@@ -20,13 +22,13 @@ public final class Accents {
      * A layer whose notes have no accent is accented where its cycle begins; a single note is first given running notes in
      * the bar's unit.
      *
-     * @throws IllegalArgumentException if the layer is as long as its bars and has no figure of its own
+     * @throws InvalidValueException if the layer is as long as its bars and has no figure of its own
      */
     public static Family of(Exercise exercise, int index) {
         Layer layer = exercise.layers().get(index);
         Riff riff = accented(Riff.of(layer.pattern())
                 .map(one -> running(one, exercise))
-                .orElseThrow(() -> new IllegalArgumentException(
+                .orElseThrow(() -> new InvalidValueException(
                         exercise.layerNames().get(index) + " has no figure of its own length to accent")));
         List<Family.Member> members = new ArrayList<>();
         add(members, exercise, index, "accents played", "every note, the accents loud", riff, step -> step);
@@ -98,7 +100,7 @@ public final class Accents {
         try {
             Layer layer = exercise.layers().get(index).playing(riff.each(change).pattern());
             members.add(Family.member(exercise, label, why, exercise.replacingLayer(index, layer)));
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             // A figure of accents only has nothing left without them.
         }
     }

@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import nimblestride.core.align.Alignment;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Phrase;
@@ -35,7 +36,7 @@ public final class AgainstMeters {
     private static long home(Layer layer, Bar bar) {
         try {
             return Alignment.of(layer, Phrase.of(bar)).returnsAfter().bars();
-        } catch (ArithmeticException | IllegalArgumentException e) {
+        } catch (StrideException e) {
             return Long.MAX_VALUE;
         }
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import nimblestride.core.crossing.Beat;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Kit;
 import nimblestride.core.groove.Voice;
 import nimblestride.core.layer.Layer;
@@ -87,11 +88,11 @@ public final class ImpliedFeels {
         return Layer.of(voice, new Pattern.Every(value)).from(late);
     }
 
-    /** @throws IllegalArgumentException if the layer has no pulse of its own */
+    /** @throws InvalidValueException if the layer has no pulse of its own */
     public static Family of(Exercise exercise, int index) {
         NoteValue pulse = Riff.of(exercise.layers().get(index).pattern())
                 .map(Riff::length)
-                .orElseThrow(() -> new IllegalArgumentException(
+                .orElseThrow(() -> new InvalidValueException(
                         exercise.layerNames().get(index) + " has no pulse of its own to feel a back-beat on"));
         NoteValue written = Beat.of(exercise.phrase().bars().get(0));
         NoteValue late = exercise.layers().get(index).offset();

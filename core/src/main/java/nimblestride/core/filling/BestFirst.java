@@ -13,6 +13,7 @@ import java.util.Spliterator;
 import java.util.Spliterators;
 import java.util.stream.Stream;
 import java.util.stream.StreamSupport;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.filling.Filling.Place;
 
 /**
@@ -63,8 +64,7 @@ final class BestFirst {
                 }
             }
             if (seen.size() > MOST_PLACES) {
-                throw new IllegalArgumentException(
-                        "this is too much to search: fewer sizes or a shorter length can be");
+                throw new InvalidValueException("this is too much to search: fewer sizes or a shorter length can be");
             }
         }
         Collections.reverse(reached);

@@ -2,6 +2,7 @@ package nimblestride.core.filling;
 
 import java.util.OptionalInt;
 import java.util.Set;
+import nimblestride.core.failure.InvalidValueException;
 
 /**
  * What is asked of the parts that fill a length, besides their sizes.
@@ -29,7 +30,7 @@ public record Demands(
 
     public Demands {
         if (mostParts < 1) {
-            throw new IllegalArgumentException("a length is filled with 1 part or more, not " + mostParts);
+            throw new InvalidValueException("a length is filled with 1 part or more, not " + mostParts);
         }
         bounds = Set.copyOf(bounds);
     }

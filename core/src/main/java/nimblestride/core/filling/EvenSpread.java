@@ -3,6 +3,7 @@ package nimblestride.core.filling;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import nimblestride.core.failure.InvalidValueException;
 
 /**
  * Hits spread as evenly as a grid allows: the gaps differ by one unit at the most, and are themselves spread evenly. The
@@ -20,7 +21,7 @@ public final class EvenSpread {
      */
     public static List<Integer> of(int hits, int units) {
         if (hits < 1 || units < hits || units > Filling.LONGEST) {
-            throw new IllegalArgumentException(String.format(
+            throw new InvalidValueException(String.format(
                     "from 1 hit to one on each unit can be spread over at most %,d units; this would be %,d over %,d",
                     Filling.LONGEST, hits, units));
         }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
 import java.util.stream.Stream;
+import nimblestride.core.failure.InvalidValueException;
 
 /**
  * Lists of parts of given sizes that add up to a length exactly, with what else is asked of them.
@@ -22,12 +23,12 @@ public record Filling(int length, List<Integer> sizes, Demands demands) {
 
     public Filling {
         if (length < 1 || length > LONGEST) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     String.format("a length of 1 to %,d units can be filled, not %,d", LONGEST, length));
         }
         sizes = List.copyOf(new TreeSet<>(sizes).descendingSet());
         if (sizes.isEmpty() || sizes.size() > MOST_SIZES || sizes.get(sizes.size() - 1) < 1) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     "a length is filled with 1 to " + MOST_SIZES + " different sizes, each 1 or more");
         }
     }

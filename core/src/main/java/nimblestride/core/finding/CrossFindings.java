@@ -28,6 +28,7 @@ import nimblestride.core.layer.Reset;
 import nimblestride.core.layer.Span;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.ExactOverflowException;
 import nimblestride.core.value.NoteName;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tally;
@@ -140,7 +141,7 @@ final class CrossFindings {
     private List<BarByBar> barByBar(Alignment alignment, long bars) {
         try {
             return BarByBar.of(alignment.course(), phrase, bars, MOST_HITS);
-        } catch (ArithmeticException e) {
+        } catch (ExactOverflowException e) {
             // The beats of these bars cannot be counted in its units: then nothing of the kind can be told.
             return List.of();
         }

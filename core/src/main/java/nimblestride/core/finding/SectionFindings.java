@@ -11,6 +11,7 @@ import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Playthrough;
 import nimblestride.core.exercise.Section;
 import nimblestride.core.exercise.Sectioning;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.finding.Finding.Kind;
 import nimblestride.core.finding.Finding.Mend;
 import nimblestride.core.modulation.Pivot;
@@ -72,7 +73,7 @@ final class SectionFindings {
             return Optional.of(new Mend(
                     home.isNone() ? "Keep the tempo there" : "Enter it by " + said(home),
                     Sectioning.enteredBy(exercise, section, home)));
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             // A tempo after it could then not be played.
             return Optional.empty();
         }

@@ -3,6 +3,7 @@ package nimblestride.core.groove;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import nimblestride.core.failure.InvalidValueException;
 
 /**
  * A rule that moves some notes of a line round the kit: right-hand singles to the floor tom, accents to the crash with the
@@ -48,16 +49,16 @@ public record Move(Which which, Optional<Limb> limb, int nth, List<Voice> to) {
     public Move {
         to = List.copyOf(to);
         if (to.isEmpty() || to.size() > MOST_VOICES) {
-            throw new IllegalArgumentException("notes are moved to 1 to " + MOST_VOICES + " voices");
+            throw new InvalidValueException("notes are moved to 1 to " + MOST_VOICES + " voices");
         }
         if (which == Which.EVERY_NTH && (nth < 2 || nth > LONGEST_COUNT)) {
-            throw new IllegalArgumentException("every 2nd to every " + LONGEST_COUNT + "th note can be moved");
+            throw new InvalidValueException("every 2nd to every " + LONGEST_COUNT + "th note can be moved");
         }
         if (which == Which.NTH && (nth < 1 || nth > LONGEST_LINE)) {
-            throw new IllegalArgumentException(String.format("note 1 to note %,d can be moved", LONGEST_LINE));
+            throw new InvalidValueException(String.format("note 1 to note %,d can be moved", LONGEST_LINE));
         }
         if (which != Which.EVERY_NTH && which != Which.NTH && nth != 0) {
-            throw new IllegalArgumentException("only notes that are counted have a number");
+            throw new InvalidValueException("only notes that are counted have a number");
         }
     }
 

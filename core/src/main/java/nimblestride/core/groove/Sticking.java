@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import nimblestride.core.failure.InvalidValueException;
 
 /**
  * Strokes one after the other with the limb of each written out. It goes round.
@@ -16,15 +17,15 @@ public record Sticking(List<Optional<Stroke>> steps) {
     public Sticking {
         steps = List.copyOf(steps);
         if (steps.stream().noneMatch(Optional::isPresent)) {
-            throw new IllegalArgumentException("a sticking has at least one stroke, as in R L R R");
+            throw new InvalidValueException("a sticking has at least one stroke, as in R L R R");
         }
         if (steps.size() > MOST_STEPS) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     String.format("a sticking has at most %,d steps, not %,d", MOST_STEPS, steps.size()));
         }
         if (steps.stream().flatMap(Optional::stream).anyMatch(stroke -> stroke.limb()
                 .isEmpty())) {
-            throw new IllegalArgumentException("every stroke of a sticking names its hand or foot");
+            throw new InvalidValueException("every stroke of a sticking names its hand or foot");
         }
     }
 

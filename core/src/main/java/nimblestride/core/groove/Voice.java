@@ -1,5 +1,7 @@
 package nimblestride.core.groove;
 
+import nimblestride.core.failure.InvalidValueException;
+
 /**
  * A sound of the kit.
  *
@@ -18,14 +20,14 @@ public record Voice(String name, int midiKey, Limb limb, int staffPlace, NoteHea
 
     public Voice {
         if (name.isBlank()) {
-            throw new IllegalArgumentException("a voice has a name, such as snare");
+            throw new InvalidValueException("a voice has a name, such as snare");
         }
         if (midiKey < LOWEST_KEY || midiKey > HIGHEST_KEY) {
-            throw new IllegalArgumentException("General MIDI 1 gives percussion the keys " + LOWEST_KEY + " to "
+            throw new InvalidValueException("General MIDI 1 gives percussion the keys " + LOWEST_KEY + " to "
                     + HIGHEST_KEY + ", not " + midiKey);
         }
         if (staffPlace < LOWEST_PLACE || staffPlace > HIGHEST_PLACE) {
-            throw new IllegalArgumentException("a voice stands from " + LOWEST_PLACE + " to " + HIGHEST_PLACE
+            throw new InvalidValueException("a voice stands from " + LOWEST_PLACE + " to " + HIGHEST_PLACE
                     + " places above the middle line, not " + staffPlace);
         }
     }

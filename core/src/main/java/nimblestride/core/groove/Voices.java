@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import nimblestride.core.failure.InvalidValueException;
 
 /**
  * The voices that can be named: those of the kit, and the player's own.
@@ -20,7 +21,7 @@ public record Voices(List<Voice> own) {
     public Voices {
         own = List.copyOf(own);
         if (own.size() > MOST_OWN) {
-            throw new IllegalArgumentException("there are at most " + MOST_OWN + " voices of one's own");
+            throw new InvalidValueException("there are at most " + MOST_OWN + " voices of one's own");
         }
         for (Voice voice : own) {
             if (Kit.named(voice.name()).isPresent()
@@ -28,11 +29,11 @@ public record Voices(List<Voice> own) {
                                     .filter(other -> other.name().equals(voice.name()))
                                     .count()
                             > 1) {
-                throw new IllegalArgumentException("there is a voice named " + voice.name() + " already");
+                throw new InvalidValueException("there is a voice named " + voice.name() + " already");
             }
             if (!voice.name().matches("[\\p{L}][\\p{L}\\p{N}' -]{0,39}")
                     || !voice.name().equals(tidy(voice.name()))) {
-                throw new IllegalArgumentException(
+                throw new InvalidValueException(
                         "a voice's name is in small letters and begins with one, at most 40 of them, such as frame drum");
             }
         }

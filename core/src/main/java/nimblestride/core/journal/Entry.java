@@ -4,6 +4,7 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.practice.Cleanness;
 import nimblestride.core.value.Tempo;
 
@@ -40,17 +41,17 @@ public record Entry(
     public Entry {
         hard = List.copyOf(hard);
         if (what.isBlank() || what.length() > LONGEST_NAME) {
-            throw new IllegalArgumentException("what was practised has a name of 1 to " + LONGEST_NAME + " characters");
+            throw new InvalidValueException("what was practised has a name of 1 to " + LONGEST_NAME + " characters");
         }
         if (seconds < 0 || seconds > LONGEST_SECONDS) {
-            throw new IllegalArgumentException("it was practised for up to 24 hours, not for " + seconds + " s");
+            throw new InvalidValueException("it was practised for up to 24 hours, not for " + seconds + " s");
         }
         if (words.length() > LONGEST_WORDS) {
-            throw new IllegalArgumentException(String.format(
+            throw new InvalidValueException(String.format(
                     "an entry has at most %,d characters of words, not %,d", LONGEST_WORDS, words.length()));
         }
         if (hard.size() > MOST_HARD || !hard.stream().allMatch(Entry::isPlace)) {
-            throw new IllegalArgumentException("an entry names at most " + MOST_HARD + " hard places, each with 1 to "
+            throw new InvalidValueException("an entry names at most " + MOST_HARD + " hard places, each with 1 to "
                     + LONGEST_PLACE + " characters and none of , ; :");
         }
     }

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.value.Tally;
 
 /**
@@ -37,7 +38,7 @@ public record Sitting(List<Turn> turns) {
     public record Wish(int minutes, LocalDate today, Map<UUID, LocalDate> due, Set<UUID> climbing) {
         public Wish {
             if (minutes < 5 || minutes > 240) {
-                throw new IllegalArgumentException("a sitting lasts from 5 to 240 minutes, not " + minutes);
+                throw new InvalidValueException("a sitting lasts from 5 to 240 minutes, not " + minutes);
             }
         }
     }

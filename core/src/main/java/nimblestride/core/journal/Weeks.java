@@ -6,6 +6,7 @@ import java.time.temporal.TemporalAdjusters;
 import java.util.Map;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import nimblestride.core.value.ExactMath;
 
 /** Minutes of practising, week by week. Weeks begin on Monday. */
 public final class Weeks {
@@ -30,7 +31,7 @@ public final class Weeks {
         }
         seconds.forEach((day, one) -> sums.computeIfPresent(of(day), (monday, sum) -> sum + one));
         SortedMap<LocalDate, Integer> minutes = new TreeMap<>();
-        sums.forEach((monday, sum) -> minutes.put(monday, Math.toIntExact((sum + 30) / 60)));
+        sums.forEach((monday, sum) -> minutes.put(monday, ExactMath.toInt((sum + 30) / 60)));
         return minutes;
     }
 }

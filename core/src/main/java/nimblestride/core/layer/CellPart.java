@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Stroke;
 
 /** What a cell is made of: steps, and smaller cells that come several times. */
@@ -70,10 +71,10 @@ public sealed interface CellPart {
         public Inner {
             parts = List.copyOf(parts);
             if (parts.isEmpty()) {
-                throw new IllegalArgumentException("a cell within a cell has at least one step, as in [x..]x3");
+                throw new InvalidValueException("a cell within a cell has at least one step, as in [x..]x3");
             }
             if (times < 1 || times > Pattern.MOST_STEPS) {
-                throw new IllegalArgumentException(
+                throw new InvalidValueException(
                         String.format("a cell within a cell comes from 1 to %,d times", Pattern.MOST_STEPS));
             }
         }

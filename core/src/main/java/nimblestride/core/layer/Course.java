@@ -5,9 +5,11 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.function.LongPredicate;
 import java.util.stream.LongStream;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.groove.Voice;
 import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.Grid;
 import nimblestride.core.value.NoteValue;
 
@@ -52,7 +54,7 @@ public final class Course {
 
     /**
      * @throws nimblestride.core.value.ExactOverflowException if its times cannot be counted exactly
-     * @throws IllegalArgumentException if what repeats has more hits than can be listed
+     * @throws InvalidValueException if what repeats has more hits than can be listed
      */
     public static Course of(Layer layer, Phrase phrase) {
         return new CourseBuilder(layer, phrase).build();
@@ -66,14 +68,14 @@ public final class Course {
         }
         return new Course(
                 finer,
-                Math.multiplyExact(begin, factor),
-                Math.multiplyExact(period, factor),
+                ExactMath.multiply(begin, factor),
+                ExactMath.multiply(period, factor),
                 Arrays.stream(onsets)
-                        .map(onset -> Math.multiplyExact(onset, factor))
+                        .map(onset -> ExactMath.multiply(onset, factor))
                         .toArray(),
                 played,
                 Arrays.stream(cycleStarts)
-                        .map(start -> Math.multiplyExact(start, factor))
+                        .map(start -> ExactMath.multiply(start, factor))
                         .toArray(),
                 evenCycles,
                 cycle,
@@ -85,12 +87,12 @@ public final class Course {
      *
      * @param longer a multiple of its period
      * @param kept asked of each hit, in units from the beginning of the course
-     * @throws IllegalArgumentException if that has more hits than can be listed
+     * @throws InvalidValueException if that has more hits than can be listed
      */
     Course repeatedFor(long longer, LongPredicate kept) {
         long times = longer / period;
         if (times > CourseBuilder.MOST_HITS / Math.max(1, Math.max(onsets.length, cycleStarts.length))) {
-            throw new IllegalArgumentException(String.format(
+            throw new InvalidValueException(String.format(
                     "it would have more than %,d hits before it repeats; a 1 in more bars, or a shorter phrase, can be listed",
                     CourseBuilder.MOST_HITS));
         }
@@ -199,12 +201,12 @@ public final class Course {
 
     /** How many hits there are before a moment, however many that is; found without listing them. */
     public long hitsBefore(NoteValue moment) {
-        long late = Math.subtractExact(unitsUpTo(moment), begin);
+        long late = ExactMath.subtract(unitsUpTo(moment), begin);
         if (late <= 0) {
             return 0;
         }
-        long whole = Math.multiplyExact(late / period, (long) onsets.length);
-        return Math.addExact(whole, firstAtOrAfter(onsets, late % period));
+        long whole = ExactMath.multiply(late / period, (long) onsets.length);
+        return ExactMath.add(whole, firstAtOrAfter(onsets, late % period));
     }
 
     private interface Visitor {
@@ -216,16 +218,16 @@ public final class Course {
         if (places.length == 0 || from.compareTo(to) >= 0) {
             return;
         }
-        long late = Math.max(0, Math.subtractExact(unitsUpTo(from), begin));
+        long late = Math.max(0, ExactMath.subtract(unitsUpTo(from), begin));
         long end = unitsUpTo(to);
         long round = late / period;
         int index = firstAtOrAfter(places, late % period);
         for (int visited = 0; visited < most; visited++, index++) {
             if (index == places.length) {
                 index = 0;
-                round = Math.addExact(round, 1);
+                round = ExactMath.add(round, 1);
             }
-            long at = Math.addExact(Math.addExact(begin, Math.multiplyExact(round, period)), places[index]);
+            long at = ExactMath.add(ExactMath.add(begin, ExactMath.multiply(round, period)), places[index]);
             if (at >= end) {
                 return;
             }
@@ -236,7 +238,7 @@ public final class Course {
     /** The first unit of the grid that is not before a moment. */
     private long unitsUpTo(NoteValue moment) {
         long whole = moment.wholePartsOf(grid.unit());
-        return moment.isMultipleOf(grid.unit()) ? whole : Math.addExact(whole, 1);
+        return moment.isMultipleOf(grid.unit()) ? whole : ExactMath.add(whole, 1);
     }
 
     private static int firstAtOrAfter(long[] places, long within) {

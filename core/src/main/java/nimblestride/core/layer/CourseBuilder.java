@@ -5,11 +5,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Move;
 import nimblestride.core.groove.Ornament;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.groove.Voice;
 import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.ExactOverflowException;
 import nimblestride.core.value.Grid;
 import nimblestride.core.value.NoteValue;
@@ -90,7 +92,7 @@ final class CourseBuilder {
     Course build() {
         try {
             return FewerOnes.of(laid(), phrase, layer.oneEvery());
-        } catch (ArithmeticException e) {
+        } catch (ExactOverflowException e) {
             throw new ExactOverflowException("the " + layer.voice() + " cannot be counted exactly over this phrase:"
                     + " its times would be beyond 9,223,372,036,854,775,807 units of " + grid.unit());
         }
@@ -113,7 +115,7 @@ final class CourseBuilder {
         long period = cycleLength(0, 0);
         if (!sameCycle()) {
             int bars = phrase.bars().size();
-            period = Math.multiplyExact(barStart(bars), (long) barsPerCycle / ArithmeticUtils.gcd(barsPerCycle, bars));
+            period = ExactMath.multiply(barStart(bars), (long) barsPerCycle / ArithmeticUtils.gcd(barsPerCycle, bars));
         }
         lay(0, 0, period);
         return course(offset, period);
@@ -125,11 +127,11 @@ final class CourseBuilder {
         int begun = 0;
         for (int bar : chosen) {
             if (bar > begun && bar < bars) {
-                lay(begun, Math.addExact(barStart(begun), offset), barStart(bar));
+                lay(begun, ExactMath.add(barStart(begun), offset), barStart(bar));
                 begun = bar;
             }
         }
-        lay(begun, Math.addExact(barStart(begun), offset), barStart(bars));
+        lay(begun, ExactMath.add(barStart(begun), offset), barStart(bars));
         return course(0, barStart(bars));
     }
 
@@ -143,7 +145,7 @@ final class CourseBuilder {
             longest = Math.max(longest, length);
             cycleStarts.add(start);
             layHits(start, length, until);
-            long next = Math.addExact(start, length);
+            long next = ExactMath.add(start, length);
             if (next > until && remainder == 0) {
                 remainder = until - start;
             }
@@ -196,7 +198,7 @@ final class CourseBuilder {
 
     private void requireRoom(long count) {
         if (count > MOST_HITS) {
-            throw new IllegalArgumentException(String.format(
+            throw new InvalidValueException(String.format(
                     "the %s would have more than %,d hits before it repeats; a longer value or a shorter phrase can be listed",
                     layer.voice(), MOST_HITS));
         }
@@ -207,15 +209,15 @@ final class CourseBuilder {
         if (barsPerCycle == 0) {
             return fixedCycle;
         }
-        long first = Math.addExact(firstBar, Math.multiplyExact(cycle, barsPerCycle));
-        return barStart(Math.addExact(first, barsPerCycle)) - barStart(first);
+        long first = ExactMath.add(firstBar, ExactMath.multiply(cycle, barsPerCycle));
+        return barStart(ExactMath.add(first, barsPerCycle)) - barStart(first);
     }
 
     /** Where a bar begins, bars of later rounds included. */
     private long barStart(long bar) {
         int bars = phrase.bars().size();
-        long round = Math.multiplyExact(bar / bars, phrase.startOnGrid(bars));
-        return Math.multiplyExact(Math.addExact(round, phrase.startOnGrid((int) (bar % bars))), phraseUnit);
+        long round = ExactMath.multiply(bar / bars, phrase.startOnGrid(bars));
+        return ExactMath.multiply(ExactMath.add(round, phrase.startOnGrid((int) (bar % bars))), phraseUnit);
     }
 
     private Course course(long begin, long period) {

@@ -2,7 +2,9 @@ package nimblestride.core.layer;
 
 import java.util.Arrays;
 import java.util.stream.LongStream;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.ExactMath;
 import org.apache.commons.numbers.core.ArithmeticUtils;
 
 /**
@@ -14,7 +16,7 @@ final class FewerOnes {
 
     /**
      * @param every 1 leaves the course as it is; otherwise it repeats only when that many bars, the phrase and the course do
-     * @throws IllegalArgumentException if that has more hits than can be listed
+     * @throws InvalidValueException if that has more hits than can be listed
      */
     static Course of(Course course, Phrase phrase, int every) {
         if (every == 1) {
@@ -22,14 +24,14 @@ final class FewerOnes {
         }
         long unit = course.grid().count(phrase.grid().unit());
         int bars = phrase.bars().size();
-        long phraseLength = Math.multiplyExact(phrase.startOnGrid(bars), unit);
-        long stretch = Math.multiplyExact(phraseLength, (long) every / ArithmeticUtils.gcd(every, bars));
+        long phraseLength = ExactMath.multiply(phrase.startOnGrid(bars), unit);
+        long stretch = ExactMath.multiply(phraseLength, (long) every / ArithmeticUtils.gcd(every, bars));
         if (stretch / phraseLength > CourseBuilder.MOST_HITS / bars) {
-            throw new IllegalArgumentException(String.format(
+            throw new InvalidValueException(String.format(
                     "a 1 every %,d bars of a phrase of %,d repeats only after more bars than can be listed",
                     every, bars));
         }
-        long period = ArithmeticUtils.lcm(course.period(), stretch);
+        long period = ExactMath.lcm(course.period(), stretch);
         long[] ones = LongStream.range(0, stretch / phraseLength * bars)
                 .filter(bar -> bar % every != 0)
                 .map(bar -> bar / bars * phraseLength + phrase.startOnGrid((int) (bar % bars)) * unit)

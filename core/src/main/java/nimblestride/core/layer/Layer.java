@@ -1,6 +1,7 @@
 package nimblestride.core.layer;
 
 import java.util.List;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Move;
 import nimblestride.core.groove.Voice;
 import nimblestride.core.value.NoteValue;
@@ -20,10 +21,10 @@ public record Layer(Voice voice, Pattern pattern, NoteValue offset, Reset reset,
     public Layer {
         moves = List.copyOf(moves);
         if (moves.size() > MOST_MOVES) {
-            throw new IllegalArgumentException("a layer is moved by at most " + MOST_MOVES + " rules");
+            throw new InvalidValueException("a layer is moved by at most " + MOST_MOVES + " rules");
         }
         if (oneEvery < 1 || oneEvery > MOST_BARS_WITHOUT_ONE) {
-            throw new IllegalArgumentException(String.format(
+            throw new InvalidValueException(String.format(
                     "a layer plays a 1 every 1 to %,d bars, not every %,d", MOST_BARS_WITHOUT_ONE, oneEvery));
         }
     }

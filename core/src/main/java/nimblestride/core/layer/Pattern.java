@@ -5,9 +5,11 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Sticking;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.Grid;
 import nimblestride.core.value.NoteValue;
 
@@ -40,7 +42,7 @@ public sealed interface Pattern {
     record Every(NoteValue value) implements Pattern {
         public Every {
             if (value.isZero()) {
-                throw new IllegalArgumentException("a steady value is longer than zero, as in every 3/16");
+                throw new InvalidValueException("a steady value is longer than zero, as in every 3/16");
             }
         }
 
@@ -63,7 +65,7 @@ public sealed interface Pattern {
     record Over(int notes, Span span) implements Pattern {
         public Over {
             if (notes < 1 || notes > MOST_STEPS) {
-                throw new IllegalArgumentException(
+                throw new InvalidValueException(
                         String.format("from 1 to %,d notes go over a span, not %,d", MOST_STEPS, notes));
             }
         }
@@ -86,18 +88,18 @@ public sealed interface Pattern {
             made = List.copyOf(made);
             int deepest = made.stream().mapToInt(CellPart::depth).max().orElse(0);
             if (deepest > CellPart.DEEPEST) {
-                throw new IllegalArgumentException("cells stand at most " + CellPart.DEEPEST + " deep in one another");
+                throw new InvalidValueException("cells stand at most " + CellPart.DEEPEST + " deep in one another");
             }
             long length = made.stream().mapToLong(CellPart::length).sum();
             if (length > MOST_STEPS) {
-                throw new IllegalArgumentException(
+                throw new InvalidValueException(
                         String.format("a cell has at most %,d steps, not %,d", MOST_STEPS, length));
             }
             if (CellPart.steps(made).stream().noneMatch(Optional::isPresent)) {
-                throw new IllegalArgumentException("a cell has at least one hit, as in x.x..");
+                throw new InvalidValueException("a cell has at least one hit, as in x.x..");
             }
             if (step.isZero()) {
-                throw new IllegalArgumentException("a step of a cell is longer than zero, as in 1/16");
+                throw new InvalidValueException("a step of a cell is longer than zero, as in 1/16");
             }
         }
 
@@ -132,7 +134,7 @@ public sealed interface Pattern {
 
         @Override
         public int parts() {
-            return Math.toIntExact(made.stream().mapToLong(CellPart::length).sum());
+            return ExactMath.toInt(made.stream().mapToLong(CellPart::length).sum());
         }
 
         @Override
@@ -154,7 +156,7 @@ public sealed interface Pattern {
     record Stuck(Sticking sticking, NoteValue step) implements Pattern {
         public Stuck {
             if (step.isZero()) {
-                throw new IllegalArgumentException("a step of a sticking is longer than zero, as in 1/16");
+                throw new InvalidValueException("a step of a sticking is longer than zero, as in 1/16");
             }
         }
 
@@ -187,11 +189,11 @@ public sealed interface Pattern {
         public Placed {
             placements = placements.stream().sorted().toList();
             if (placements.isEmpty() || placements.size() > MOST_PLACED) {
-                throw new IllegalArgumentException(String.format("a voice is placed on 1 to %,d counts", MOST_PLACED));
+                throw new InvalidValueException(String.format("a voice is placed on 1 to %,d counts", MOST_PLACED));
             }
             for (int i = 1; i < placements.size(); i++) {
                 if (placements.get(i).isWith(placements.get(i - 1))) {
-                    throw new IllegalArgumentException("one voice is placed on a count only once");
+                    throw new InvalidValueException("one voice is placed on a count only once");
                 }
             }
         }

@@ -1,6 +1,7 @@
 package nimblestride.core.layer;
 
 import java.util.Comparator;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.NoteValue;
@@ -17,7 +18,7 @@ public record Placement(int bar, NoteValue position, Stroke stroke) implements C
 
     public Placement {
         if (bar < 0) {
-            throw new IllegalArgumentException("bars are numbered from 0, not from " + bar);
+            throw new InvalidValueException("bars are numbered from 0, not from " + bar);
         }
     }
 

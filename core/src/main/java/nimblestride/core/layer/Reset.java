@@ -1,6 +1,7 @@
 package nimblestride.core.layer;
 
 import java.util.List;
+import nimblestride.core.failure.InvalidValueException;
 
 /** Where a layer begins again from its offset. */
 public sealed interface Reset {
@@ -32,11 +33,11 @@ public sealed interface Reset {
         public AtBars {
             bars = bars.stream().distinct().sorted().toList();
             if (bars.isEmpty() || bars.size() > MOST_BARS) {
-                throw new IllegalArgumentException(
+                throw new InvalidValueException(
                         String.format("a layer begins again at 1 to %,d chosen bars", MOST_BARS));
             }
             if (bars.get(0) < 0) {
-                throw new IllegalArgumentException("bars are counted from 1");
+                throw new InvalidValueException("bars are counted from 1");
             }
         }
     }

@@ -5,8 +5,10 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Sticking;
 import nimblestride.core.groove.Stroke;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.NoteValue;
 
 /**
@@ -49,11 +51,11 @@ public record Riff(List<CellPart> parts, NoteValue step, boolean stuck) {
      * The same on a finer grid.
      *
      * @param unit of which a step is a whole number
-     * @throws IllegalArgumentException if it would have more steps than a pattern holds
+     * @throws InvalidValueException if it would have more steps than a pattern holds
      */
     public Riff on(NoteValue unit) {
         requireRoom(length().wholePartsOf(unit));
-        int factor = Math.toIntExact(step.wholePartsOf(unit));
+        int factor = ExactMath.toInt(step.wholePartsOf(unit));
         return factor == 1
                 ? this
                 : new Riff(
@@ -67,10 +69,10 @@ public record Riff(List<CellPart> parts, NoteValue step, boolean stuck) {
     /**
      * So many times over, with nothing after it.
      *
-     * @throws IllegalArgumentException if it would have more steps than a pattern holds
+     * @throws InvalidValueException if it would have more steps than a pattern holds
      */
     public Riff times(int times) {
-        requireRoom(Math.multiplyExact(steps(), (long) times));
+        requireRoom(ExactMath.multiply(steps(), (long) times));
         List<CellPart> repeated = times == 1
                 ? parts
                 : stuck
@@ -122,7 +124,7 @@ public record Riff(List<CellPart> parts, NoteValue step, boolean stuck) {
     /**
      * The pattern it makes.
      *
-     * @throws IllegalArgumentException if it has more steps than a pattern holds, or no stroke
+     * @throws InvalidValueException if it has more steps than a pattern holds, or no stroke
      */
     public Pattern pattern() {
         requireRoom(steps());
@@ -134,7 +136,7 @@ public record Riff(List<CellPart> parts, NoteValue step, boolean stuck) {
 
     private static void requireRoom(long steps) {
         if (steps > Pattern.MOST_STEPS) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     String.format("a pattern has at most %,d steps, not %,d", Pattern.MOST_STEPS, steps));
         }
     }

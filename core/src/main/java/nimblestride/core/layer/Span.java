@@ -1,5 +1,6 @@
 package nimblestride.core.layer;
 
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.value.NoteValue;
 
 /** What a number of even notes is spread over. */
@@ -12,7 +13,7 @@ public sealed interface Span {
     record Bars(int count) implements Span {
         public Bars {
             if (count < 1) {
-                throw new IllegalArgumentException("notes are spread over 1 bar or more, not " + count);
+                throw new InvalidValueException("notes are spread over 1 bar or more, not " + count);
             }
         }
 
@@ -38,7 +39,7 @@ public sealed interface Span {
     record Length(NoteValue value) implements Span {
         public Length {
             if (value.isZero()) {
-                throw new IllegalArgumentException("notes are spread over a length longer than zero");
+                throw new InvalidValueException("notes are spread over a length longer than zero");
             }
         }
 

@@ -8,6 +8,7 @@ import java.util.Set;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Grouping;
 import nimblestride.core.meter.Meter;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.NoteValue;
 
 /**
@@ -36,7 +37,7 @@ public final class ExchangedParts {
      */
     public static List<Bar> bars(List<Integer> cell, NoteValue unit) {
         return split(cell).stream()
-                .map(part -> new Bar(Meter.of(sum(part), Math.toIntExact(unit.denominator())), new Grouping(part)))
+                .map(part -> new Bar(Meter.of(sum(part), ExactMath.toInt(unit.denominator())), new Grouping(part)))
                 .toList();
     }
 

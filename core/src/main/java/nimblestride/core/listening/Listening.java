@@ -6,6 +6,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
+import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.Grid;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
@@ -35,24 +37,24 @@ public final class Listening {
     /**
      * What was tapped, the likeliest first.
      *
-     * @throws IllegalArgumentException if there are too few taps to tell, or they are too uneven, or all alike
+     * @throws InvalidValueException if there are too few taps to tell, or they are too uneven, or all alike
      */
     public static List<Heard> to(Taps taps) {
         List<Double> gaps = taps.gaps();
         if (gaps.size() < FEWEST_GAPS) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     (gaps.isEmpty() ? "" : gaps.size() + 1 + " taps do not tell what goes round: ")
                             + "tap the pattern at least three times round, and once more on the 1");
         }
         List<Guess> guesses = guesses(gaps);
         Guess best = guesses.get(0);
         if (best.spread() > TOO_WILD) {
-            throw new IllegalArgumentException(String.format(
+            throw new InvalidValueException(String.format(
                     "these taps are too uneven to tell (about %.0f %% off): tap on, a little slower",
                     100 * best.spread()));
         }
         if (best.cell().size() == 1) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     "this is an even pulse, and nothing in it says where a bar begins: tap only the accents");
         }
         return told(guesses, gaps.size());
@@ -140,11 +142,11 @@ public final class Listening {
      */
     public static Heard to(List<NoteValue> lengths, Tempo tempo) {
         if (lengths.size() < 2) {
-            throw new IllegalArgumentException("there are at least two lengths between accents, as in 3 3 2 of 1/8");
+            throw new InvalidValueException("there are at least two lengths between accents, as in 3 3 2 of 1/8");
         }
         Grid units = new Grid(NoteValue.of(1, Grid.of(lengths).unit().denominator()));
         List<Integer> counts = lengths.stream()
-                .map(length -> Math.toIntExact(units.count(length)))
+                .map(length -> ExactMath.toInt(units.count(length)))
                 .toList();
         List<Integer> cell = Rounds.brokenOff(counts);
         int rounds = counts.size() / cell.size();

@@ -3,6 +3,7 @@ package nimblestride.core.listening;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import nimblestride.core.failure.InvalidValueException;
 
 /**
  * When somebody tapped.
@@ -20,7 +21,7 @@ public record Taps(List<Long> micros) {
         micros = List.copyOf(micros.subList(Math.max(0, micros.size() - MOST), micros.size()));
         for (int i = 1; i < micros.size(); i++) {
             if (micros.get(i) <= micros.get(i - 1)) {
-                throw new IllegalArgumentException("each tap comes after the one before it");
+                throw new InvalidValueException("each tap comes after the one before it");
             }
         }
     }

@@ -2,19 +2,19 @@ package nimblestride.core.meter;
 
 import java.util.ArrayList;
 import java.util.List;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.value.NoteValue;
 
 /** A meter and the grouping it is felt in. */
 public record Bar(Meter meter, Grouping grouping) implements PhrasePart {
-    /** @throws IllegalArgumentException if the grouping does not fill the bar */
+    /** @throws InvalidValueException if the grouping does not fill the bar */
     public Bar {
         long given = grouping.units();
         int needed = meter.units();
         if (given != needed) {
-            throw new IllegalArgumentException(
-                    grouping + " is " + given + ", and a bar of " + meter + " holds " + needed
-                            + " units of " + meter.unit() + ": " + Math.abs(needed - given) + " too "
-                            + (given < needed ? "few" : "many"));
+            throw new InvalidValueException(grouping + " is " + given + ", and a bar of " + meter + " holds " + needed
+                    + " units of " + meter.unit() + ": " + Math.abs(needed - given) + " too "
+                    + (given < needed ? "few" : "many"));
         }
     }
 

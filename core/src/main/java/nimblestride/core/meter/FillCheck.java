@@ -2,6 +2,7 @@ package nimblestride.core.meter;
 
 import java.util.Optional;
 import java.util.OptionalLong;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.value.NoteValue;
 
 /**
@@ -15,10 +16,10 @@ import nimblestride.core.value.NoteValue;
 public record FillCheck(long count, NoteValue unit, NoteValue named) {
     public FillCheck {
         if (count < 1) {
-            throw new IllegalArgumentException("a pattern has 1 unit or more, as in 14 x 1/16");
+            throw new InvalidValueException("a pattern has 1 unit or more, as in 14 x 1/16");
         }
         if (unit.isZero() || named.isZero()) {
-            throw new IllegalArgumentException("a pattern and a bar last longer than zero");
+            throw new InvalidValueException("a pattern and a bar last longer than zero");
         }
     }
 

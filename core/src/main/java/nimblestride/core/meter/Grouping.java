@@ -2,6 +2,7 @@ package nimblestride.core.meter;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import nimblestride.core.failure.InvalidValueException;
 
 /**
  * The strides of a bar: whole numbers of its unit.
@@ -12,7 +13,7 @@ public record Grouping(List<Integer> sizes) {
     public Grouping {
         sizes = List.copyOf(sizes);
         if (sizes.isEmpty() || sizes.stream().anyMatch(size -> size < 1)) {
-            throw new IllegalArgumentException("every group holds 1 unit or more, as in 3+3+2");
+            throw new InvalidValueException("every group holds 1 unit or more, as in 3+3+2");
         }
     }
 

@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.failure.StrideException;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.ExactOverflowException;
 import nimblestride.core.value.NoteValue;
-import org.apache.commons.numbers.core.ArithmeticUtils;
 
 /**
  * A time signature: a sum of terms such as {@code 11/8}, {@code 3+3+2/8} (additive) or {@code 4/4+1/16} (a sum).
@@ -33,10 +35,10 @@ public record Meter(List<Term> terms) {
         public Term {
             numerators = List.copyOf(numerators);
             if (numerators.isEmpty() || numerators.stream().anyMatch(n -> n < 1)) {
-                throw new IllegalArgumentException("the top number of a signature is 1 or more, as in 7/8");
+                throw new InvalidValueException("the top number of a signature is 1 or more, as in 7/8");
             }
             if (denominator < 1 || denominator > LARGEST_DENOMINATOR) {
-                throw new IllegalArgumentException(String.format(
+                throw new InvalidValueException(String.format(
                         "the bottom number of a signature is from 1 to %,d, as in 7/8", LARGEST_DENOMINATOR));
             }
         }
@@ -55,14 +57,14 @@ public record Meter(List<Term> terms) {
     public Meter {
         terms = List.copyOf(terms);
         if (terms.isEmpty()) {
-            throw new IllegalArgumentException("a meter has at least one term, such as 7/8");
+            throw new InvalidValueException("a meter has at least one term, such as 7/8");
         }
         long denominator = commonDenominator(terms);
         double units = terms.stream()
                 .mapToDouble(term -> (double) term.count() * denominator / term.denominator())
                 .sum();
         if (units > MOST_UNITS) {
-            throw new IllegalArgumentException(String.format(
+            throw new InvalidValueException(String.format(
                     "a bar holds at most %,d units, and this one would hold %,.0f of 1/%d",
                     MOST_UNITS, units, denominator));
         }
@@ -79,17 +81,17 @@ public record Meter(List<Term> terms) {
         boolean multiple = under % length.denominator() == 0;
         long denominator = multiple ? under : length.denominator() * 4;
         try {
-            int numerator = Math.toIntExact(length.times(denominator).wholePartsOf(NoteValue.WHOLE));
-            return Optional.of(of(numerator, Math.toIntExact(denominator)));
-        } catch (IllegalArgumentException | ArithmeticException e) {
+            int numerator = ExactMath.toInt(length.times(denominator).wholePartsOf(NoteValue.WHOLE));
+            return Optional.of(of(numerator, ExactMath.toInt(denominator)));
+        } catch (StrideException e) {
             return Optional.empty();
         }
     }
 
     private static long commonDenominator(List<Term> terms) {
         try {
-            return terms.stream().mapToLong(Term::denominator).reduce(1, ArithmeticUtils::lcm);
-        } catch (ArithmeticException e) {
+            return terms.stream().mapToLong(Term::denominator).reduce(1, ExactMath::lcm);
+        } catch (ExactOverflowException e) {
             throw new ExactOverflowException("the bottom numbers of this sum have no common unit that can be counted");
         }
     }
@@ -106,7 +108,7 @@ public record Meter(List<Term> terms) {
 
     /** How many units fill the bar. */
     public int units() {
-        return Math.toIntExact(length().wholePartsOf(unit()));
+        return ExactMath.toInt(length().wholePartsOf(unit()));
     }
 
     /**
@@ -127,7 +129,7 @@ public record Meter(List<Term> terms) {
         List<Integer> groups = new ArrayList<>();
         long denominator = commonDenominator(terms);
         for (Term term : terms) {
-            int factor = Math.toIntExact(denominator / term.denominator());
+            int factor = ExactMath.toInt(denominator / term.denominator());
             List<Integer> own = term.numerators().size() > 1 ? term.numerators() : usualGroups(term);
             own.forEach(count -> groups.add(count * factor));
         }
@@ -135,7 +137,7 @@ public record Meter(List<Term> terms) {
     }
 
     private static List<Integer> usualGroups(Term term) {
-        int count = Math.toIntExact(term.count());
+        int count = ExactMath.toInt(term.count());
         List<Integer> groups = new ArrayList<>();
         if (term.denominator() < 8) {
             for (int i = 0; i < count; i++) {

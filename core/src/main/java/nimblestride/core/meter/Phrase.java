@@ -5,6 +5,8 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.Grid;
 import nimblestride.core.value.NoteValue;
 
@@ -25,11 +27,11 @@ public final class Phrase {
     private Phrase(List<PhrasePart> parts) {
         this.parts = List.copyOf(parts);
         if (parts.isEmpty()) {
-            throw new IllegalArgumentException("a phrase has at least one bar, such as 7/8");
+            throw new InvalidValueException("a phrase has at least one bar, such as 7/8");
         }
         long count = countBars(parts);
         if (count > MOST_BARS) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     String.format("a phrase holds at most %,d bars, and this is %,d", MOST_BARS, count));
         }
         List<Bar> played = new ArrayList<>();
@@ -43,7 +45,7 @@ public final class Phrase {
             units.put(kind, grid.count(kind.length()));
         }
         for (int i = 0; i < bars.size(); i++) {
-            starts[i + 1] = Math.addExact(starts[i], units.get(bars.get(i)));
+            starts[i + 1] = ExactMath.add(starts[i], units.get(bars.get(i)));
         }
         this.length = grid.value(starts[bars.size()]);
     }
@@ -125,7 +127,7 @@ public final class Phrase {
      * The same phrase with a written bar felt in another grouping, and so each time it is played.
      *
      * @param bar its number, from 0, any time it is played in the first round
-     * @throws IllegalArgumentException if the grouping does not fill that bar
+     * @throws InvalidValueException if the grouping does not fill that bar
      */
     public Phrase regrouped(int bar, Grouping grouping) {
         return replacing(bar, List.of(new Bar(bars.get(bar).meter(), grouping)));
@@ -146,7 +148,7 @@ public final class Phrase {
         int left = bar;
         boolean done = false;
         for (PhrasePart part : parts) {
-            int count = Math.toIntExact(countBars(List.of(part)));
+            int count = ExactMath.toInt(countBars(List.of(part)));
             if (done || left >= count) {
                 changed.add(part);
                 left -= count;
@@ -167,11 +169,11 @@ public final class Phrase {
      * The first bars of it, rounds counted on; whole rounds are written as repeats.
      *
      * @param count one or more
-     * @throws IllegalArgumentException if they are more than a phrase holds
+     * @throws InvalidValueException if they are more than a phrase holds
      */
     public Phrase first(long count) {
         if (count < 1 || count > MOST_BARS) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     String.format("a phrase holds from 1 to %,d bars, not %,d", MOST_BARS, count));
         }
         int rounds = (int) (count / bars.size());
@@ -250,7 +252,7 @@ public final class Phrase {
     private long barInRound(long round, long within) {
         int found = Arrays.binarySearch(starts, within);
         int bar = found >= 0 ? found : -found - 2;
-        return Math.addExact(Math.multiplyExact(round, bars.size()), bar);
+        return ExactMath.add(ExactMath.multiply(round, bars.size()), bar);
     }
 
     /** Whether all bars last equally long. */

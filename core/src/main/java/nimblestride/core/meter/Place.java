@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.value.NoteValue;
 
 /**
@@ -77,7 +78,7 @@ public record Place(Meter meter, NoteValue position) {
         if (label.startsWith("+")) {
             try {
                 return Optional.of(NoteValue.parse(label.substring(1)));
-            } catch (IllegalArgumentException e) {
+            } catch (StrideException e) {
                 return Optional.empty();
             }
         }

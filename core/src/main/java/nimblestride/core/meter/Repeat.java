@@ -1,6 +1,7 @@
 package nimblestride.core.meter;
 
 import java.util.List;
+import nimblestride.core.failure.InvalidValueException;
 
 /**
  * Parts played several times over: {@code 11/8 x2}, {@code [7/16, 5/8] x3}.
@@ -12,10 +13,10 @@ public record Repeat(List<PhrasePart> parts, int times) implements PhrasePart {
     public Repeat {
         parts = List.copyOf(parts);
         if (parts.isEmpty()) {
-            throw new IllegalArgumentException("there is nothing between the brackets to repeat");
+            throw new InvalidValueException("there is nothing between the brackets to repeat");
         }
         if (times < 2) {
-            throw new IllegalArgumentException("a repeat plays 2 times or more, not " + times);
+            throw new InvalidValueException("a repeat plays 2 times or more, not " + times);
         }
     }
 }

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.LongStream;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.value.ExactOverflowException;
 import nimblestride.core.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -25,18 +26,18 @@ public record Chain(Tempo start, List<Pivot> pivots) {
 
     private static final int FRIENDLY = 5;
 
-    /** @throws IllegalArgumentException if a tempo on the way is one that cannot be played */
+    /** @throws InvalidValueException if a tempo on the way is one that cannot be played */
     public Chain {
         pivots = List.copyOf(pivots);
         if (pivots.size() > MOST) {
-            throw new IllegalArgumentException("a chain has at most " + MOST + " modulations, not " + pivots.size());
+            throw new InvalidValueException("a chain has at most " + MOST + " modulations, not " + pivots.size());
         }
         BigFraction tempo = start.perMinute();
         for (int i = 0; i < pivots.size(); i++) {
             tempo = tempo.multiply(pivots.get(i).ratio());
             if (tempo.compareTo(BigFraction.of(Tempo.SLOWEST)) < 0
                     || tempo.compareTo(BigFraction.of(Tempo.FASTEST)) > 0) {
-                throw new IllegalArgumentException(String.format(
+                throw new InvalidValueException(String.format(
                         "modulation %d, %s, would lead to %s beats a minute, and a tempo is from %d to %d",
                         i + 1, pivots.get(i), Tempo.decimal(tempo), Tempo.SLOWEST, Tempo.FASTEST));
             }

@@ -2,6 +2,7 @@ package nimblestride.core.modulation;
 
 import java.util.List;
 import java.util.stream.Stream;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.value.NoteName;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
@@ -25,7 +26,7 @@ public record Pivot(NoteValue old, NoteValue now) {
 
     public Pivot {
         if (old.isZero() || now.isZero()) {
-            throw new IllegalArgumentException("both values of a pivot are longer than zero, as in 3/16 = 1/4");
+            throw new InvalidValueException("both values of a pivot are longer than zero, as in 3/16 = 1/4");
         }
     }
 
@@ -38,7 +39,7 @@ public record Pivot(NoteValue old, NoteValue now) {
      */
     public static Pivot regrouping(int notes, int group) {
         if (notes < 1 || notes > MOST_NOTES || group < 1 || group > MOST_NOTES) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     "from 1 to " + MOST_NOTES + " notes a beat are regrouped, in groups of 1 to " + MOST_NOTES);
         }
         return new Pivot(NoteValue.of(group, 4L * notes), NoteValue.QUARTER);

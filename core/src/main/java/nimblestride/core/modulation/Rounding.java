@@ -2,6 +2,7 @@ package nimblestride.core.modulation;
 
 import java.math.BigInteger;
 import java.math.RoundingMode;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 
@@ -15,7 +16,7 @@ public record Rounding(Tempo exact, int whole) {
     public static Rounding of(Tempo exact) {
         BigInteger nearest =
                 exact.perMinute().bigDecimalValue(0, RoundingMode.HALF_UP).toBigInteger();
-        return new Rounding(exact, Math.max(Tempo.SLOWEST, nearest.intValueExact()));
+        return new Rounding(exact, Math.max(Tempo.SLOWEST, ExactMath.toInt(ExactMath.toLong(nearest))));
     }
 
     /** Whether nothing is rounded. */

@@ -3,6 +3,7 @@ package nimblestride.core.modulation;
 import java.util.List;
 import java.util.Optional;
 import nimblestride.core.crossing.Beat;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
@@ -23,7 +24,7 @@ public record Shift(Tempo before, Pivot pivot, Phrase oldBars, Phrase newBars) {
     /**
      * The tempo after it, counted in the same note value.
      *
-     * @throws IllegalArgumentException if it cannot be played
+     * @throws InvalidValueException if it cannot be played
      */
     public Tempo after() {
         return new Chain(before, List.of(pivot)).tempos().get(1);

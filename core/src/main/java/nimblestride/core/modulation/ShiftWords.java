@@ -5,6 +5,8 @@ import static nimblestride.core.value.Tally.count;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.value.ExactOverflowException;
 import nimblestride.core.value.NoteName;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tally;
@@ -29,7 +31,7 @@ public final class ShiftWords {
         this.shift = shift;
     }
 
-    /** @throws IllegalArgumentException if the tempo after the change cannot be played */
+    /** @throws InvalidValueException if the tempo after the change cannot be played */
     public static List<Told> of(Shift shift) {
         ShiftWords words = new ShiftWords(shift);
         words.tempo();
@@ -111,7 +113,7 @@ public final class ShiftWords {
                     "The 1 of both falls together again after " + count(first.oldBars(), "old bar") + ", which are "
                             + count(first.newBars(), "new bar") + ".",
                     sum);
-        } catch (ArithmeticException e) {
+        } catch (ExactOverflowException e) {
             add("Where the feels agree", "Never within reason: " + e.getMessage() + ".", "");
         }
     }

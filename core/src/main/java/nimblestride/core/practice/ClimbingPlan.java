@@ -3,6 +3,7 @@ package nimblestride.core.practice;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import nimblestride.core.failure.InvalidValueException;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
@@ -20,11 +21,11 @@ public record ClimbingPlan(List<Day> days, int behind) {
         days = List.copyOf(days);
     }
 
-    /** @throws IllegalArgumentException if the ladder has no dates */
+    /** @throws InvalidValueException if the ladder has no dates */
     public static ClimbingPlan of(Standing standing, LocalDate today) {
         Ladder ladder = standing.ladder();
         Pace pace = ladder.pace()
-                .orElseThrow(() -> new IllegalArgumentException("this ladder has no day on which its goal is due"));
+                .orElseThrow(() -> new InvalidValueException("this ladder has no day on which its goal is due"));
         List<LocalDate> left = pace.daysFrom(today.isBefore(pace.begun()) ? pace.begun() : today);
         List<Day> days = new ArrayList<>();
         for (int i = 0; i < left.size(); i++) {

@@ -1,5 +1,7 @@
 package nimblestride.core.practice;
 
+import nimblestride.core.failure.InvalidValueException;
+
 /**
  * How time and fill take turns: so many rounds of a plain beat over the bars, then so many of what is practised. One and one
  * are bars where the phrase is a bar long.
@@ -18,7 +20,7 @@ public record Frame(int time, int fill) {
 
     public Frame {
         if (time < 0 || fill < 0 || time > MOST || fill > MOST || time + fill == 0) {
-            throw new IllegalArgumentException("a frame is from 0 to " + MOST
+            throw new InvalidValueException("a frame is from 0 to " + MOST
                     + " rounds of time and as many of fill, as in 3+1, not " + time + "+" + fill);
         }
     }

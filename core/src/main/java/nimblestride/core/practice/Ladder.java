@@ -4,6 +4,8 @@ import java.math.BigInteger;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 
@@ -22,14 +24,14 @@ public record Ladder(BigFraction start, BigFraction goal, BigFraction step, Rule
         checkTempo("the start", start);
         checkTempo("the goal", goal);
         if (goal.compareTo(start) < 0) {
-            throw new IllegalArgumentException("the goal of a ladder, " + Tempo.decimal(goal)
+            throw new InvalidValueException("the goal of a ladder, " + Tempo.decimal(goal)
                     + ", is not below its start, " + Tempo.decimal(start));
         }
         if (step.signum() <= 0) {
-            throw new IllegalArgumentException("a step of a ladder goes up, as in 4 beats a minute");
+            throw new InvalidValueException("a step of a ladder goes up, as in 4 beats a minute");
         }
         if (steps(start, goal, step).compareTo(BigInteger.valueOf(MOST_RUNGS - 1L)) > 0) {
-            throw new IllegalArgumentException(String.format(
+            throw new InvalidValueException(String.format(
                     "a ladder has at most %,d rungs; expected larger steps than %s", MOST_RUNGS, Tempo.decimal(step)));
         }
     }
@@ -37,7 +39,7 @@ public record Ladder(BigFraction start, BigFraction goal, BigFraction step, Rule
     private static void checkTempo(String what, BigFraction perMinute) {
         if (perMinute.compareTo(BigFraction.of(Tempo.SLOWEST)) < 0
                 || perMinute.compareTo(BigFraction.of(Tempo.FASTEST)) > 0) {
-            throw new IllegalArgumentException(what + " of a ladder is from " + Tempo.SLOWEST + " to " + Tempo.FASTEST
+            throw new InvalidValueException(what + " of a ladder is from " + Tempo.SLOWEST + " to " + Tempo.FASTEST
                     + " a minute, not " + Tempo.decimal(perMinute));
         }
     }
@@ -79,7 +81,7 @@ public record Ladder(BigFraction start, BigFraction goal, BigFraction step, Rule
 
     /** How many tempos there are on the way, the first and the last included. */
     public int rungs() {
-        return steps(start, goal, step).intValueExact() + 1;
+        return ExactMath.toInt(ExactMath.toLong(steps(start, goal, step))) + 1;
     }
 
     /**

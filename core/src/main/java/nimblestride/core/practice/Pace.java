@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import nimblestride.core.failure.InvalidValueException;
 
 /**
  * When a ladder is climbed.
@@ -18,11 +19,11 @@ public record Pace(LocalDate begun, LocalDate due, Set<DayOfWeek> days) {
 
     public Pace {
         if (due.isBefore(begun) || due.isAfter(begun.plusYears(MOST_YEARS))) {
-            throw new IllegalArgumentException("the goal is due within " + MOST_YEARS + " years after the first day, "
+            throw new InvalidValueException("the goal is due within " + MOST_YEARS + " years after the first day, "
                     + begun + ", and not before it: " + due);
         }
         if (days.isEmpty()) {
-            throw new IllegalArgumentException("it is practised on one day of the week at least");
+            throw new InvalidValueException("it is practised on one day of the week at least");
         }
         days = Set.copyOf(EnumSet.copyOf(days));
     }

@@ -3,6 +3,7 @@ package nimblestride.core.practice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Sticking;
 
 /**
@@ -23,8 +24,7 @@ public record Practice(List<Sticking> dealt, List<Stage> stages, Optional<Ladder
         dealt = dealt.stream().distinct().toList();
         stages = List.copyOf(stages);
         if (stages.size() > MOST_STAGES) {
-            throw new IllegalArgumentException(
-                    "an exercise has at most " + MOST_STAGES + " stages, not " + stages.size());
+            throw new InvalidValueException("an exercise has at most " + MOST_STAGES + " stages, not " + stages.size());
         }
     }
 

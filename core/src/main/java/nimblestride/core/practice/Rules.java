@@ -1,5 +1,7 @@
 package nimblestride.core.practice;
 
+import nimblestride.core.failure.InvalidValueException;
+
 /**
  * When a ladder goes up and when it steps back; otherwise it stays.
  *
@@ -19,7 +21,7 @@ public record Rules(int cleanToGoUp, int missesToStepBack) {
 
     private static void check(int number, String what) {
         if (number < 1 || number > MOST) {
-            throw new IllegalArgumentException("from 1 to " + MOST + " " + what + ", not " + number);
+            throw new InvalidValueException("from 1 to " + MOST + " " + what + ", not " + number);
         }
     }
 }

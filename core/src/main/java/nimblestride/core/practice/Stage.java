@@ -1,6 +1,7 @@
 package nimblestride.core.practice;
 
 import java.util.List;
+import nimblestride.core.failure.InvalidValueException;
 
 /**
  * A step on the way to an exercise.
@@ -15,7 +16,7 @@ public record Stage(Task task, List<String> layers, Frame frame, int percent) {
     public Stage {
         layers = List.copyOf(layers);
         if (percent < SLOWEST || percent > FASTEST) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     "a stage is played at " + SLOWEST + " to " + FASTEST + " % of the tempo, not at " + percent);
         }
     }

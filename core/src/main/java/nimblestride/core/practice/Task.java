@@ -1,5 +1,6 @@
 package nimblestride.core.practice;
 
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Limb;
 
 /** What of an exercise is played in a stage. */
@@ -55,7 +56,7 @@ public sealed interface Task {
 
         public Displaced {
             if (units < 1 || units > MOST) {
-                throw new IllegalArgumentException(
+                throw new InvalidValueException(
                         String.format("a stage is displaced by 1 to %,d units, not by %,d", MOST, units));
             }
         }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import nimblestride.core.meter.Grouping;
 import nimblestride.core.meter.Meter;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.NoteName;
 import nimblestride.core.value.NoteValue;
 
@@ -36,8 +37,8 @@ final class FamiliarBars {
             if (!known.beat.isMultipleOf(unit) || known.beat.equals(unit)) {
                 continue;
             }
-            int bar = Math.toIntExact(known.meter.length().wholePartsOf(unit));
-            int beat = Math.toIntExact(known.beat.wholePartsOf(unit));
+            int bar = ExactMath.toInt(known.meter.length().wholePartsOf(unit));
+            int beat = ExactMath.toInt(known.beat.wholePartsOf(unit));
             int fewer = units / bar;
             for (int bars = Math.max(1, fewer); bars <= fewer + 1; bars++) {
                 int more = units - bars * bar;
@@ -90,7 +91,7 @@ final class FamiliarBars {
             return List.of(meter);
         }
         if (left > 0) {
-            written.add(Meter.of(left, Math.toIntExact(unit.denominator())));
+            written.add(Meter.of(left, ExactMath.toInt(unit.denominator())));
         }
         return written;
     }

@@ -18,6 +18,7 @@ import nimblestride.core.filling.Filling;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Grouping;
 import nimblestride.core.meter.Meter;
+import nimblestride.core.value.ExactMath;
 
 /** The readings of one meter, the most easily felt first; each is built only when it is asked for. */
 public final class Readings {
@@ -36,7 +37,7 @@ public final class Readings {
     private Readings(Meter meter, Wish wish) {
         this.meter = meter;
         this.units = meter.units();
-        this.denominator = Math.toIntExact(meter.unit().denominator());
+        this.denominator = ExactMath.toInt(meter.unit().denominator());
         this.wish = wish;
     }
 

@@ -8,6 +8,7 @@ import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
 import nimblestride.core.groove.Stroke;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.Grid;
 import nimblestride.core.value.NoteValue;
 
@@ -62,7 +63,7 @@ public final class Cycles {
                 return Optional.empty();
             }
             if (repeats(in)) {
-                int times = Math.toIntExact(length / at[in]);
+                int times = ExactMath.toInt(length / at[in]);
                 NavigableMap<NoteValue, Stroke> cell = new TreeMap<>();
                 for (int i = 0; i < in; i++) {
                     cell.put(grid.value(at[i]), strokes.get(i));
@@ -107,7 +108,7 @@ public final class Cycles {
 
     /** What most times round have in common, and the times that are otherwise. */
     private Optional<Cycle> nearly(long cycle) {
-        int times = Math.toIntExact(Math.min(length / cycle, MOST_STROKES_NEARLY));
+        int times = ExactMath.toInt(Math.min(length / cycle, MOST_STROKES_NEARLY));
         Map<Long, Map<Stroke, Integer>> heard = new HashMap<>();
         for (int i = 0; i < at.length && at[i] < times * cycle; i++) {
             heard.computeIfAbsent(at[i] % cycle, place -> new HashMap<>()).merge(strokes.get(i), 1, Integer::sum);

@@ -3,6 +3,7 @@ package nimblestride.core.repeating;
 import java.util.Collections;
 import java.util.NavigableMap;
 import java.util.TreeMap;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.groove.Voice;
 import nimblestride.core.value.NoteValue;
@@ -17,7 +18,7 @@ public record Line(Voice voice, NavigableMap<NoteValue, Stroke> strokes, NoteVal
     public Line {
         strokes = Collections.unmodifiableNavigableMap(new TreeMap<>(strokes));
         if (strokes.isEmpty() || strokes.lastKey().compareTo(length) >= 0) {
-            throw new IllegalArgumentException("a line has strokes, all of them before its end");
+            throw new InvalidValueException("a line has strokes, all of them before its end");
         }
     }
 }

@@ -11,6 +11,7 @@ import nimblestride.core.groove.Stroke;
 import nimblestride.core.listening.ExchangedParts;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Meter;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tally;
 
@@ -189,7 +190,7 @@ public final class MeterProposals {
                 NoteValue within = at.minus(first).remainder(cycle);
                 if (within.isMultipleOf(unit)) {
                     double hard = stroke.level().isAccent() ? 2 : stroke.level().strength();
-                    weights[Math.toIntExact(within.wholePartsOf(unit))] += hard * (foot ? 2 : 1);
+                    weights[ExactMath.toInt(within.wholePartsOf(unit))] += hard * (foot ? 2 : 1);
                 }
             });
         }

@@ -8,6 +8,7 @@ import java.util.Optional;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.score.Spelled.Kind;
 import nimblestride.core.score.Spelled.Leaf;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.Grid;
 import nimblestride.core.value.NoteValue;
 
@@ -88,7 +89,7 @@ final class BarSpeller {
             NoteValue written = base.map(tuplet -> tuplet.written(tick)).orElse(tick);
             NoteValue unit = written.times((to - from) / units);
             boolean inUnits = Long.bitCount(unit.denominator()) == 1;
-            int parts = inUnits ? units : Math.toIntExact(length.numerator());
+            int parts = inUnits ? units : ExactMath.toInt(length.numerator());
             groups.add(new Cell(from, to, parts, written, base.map(List::of).orElse(List.of())));
             bases.add(base);
         }

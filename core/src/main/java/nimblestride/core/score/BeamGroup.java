@@ -1,6 +1,7 @@
 package nimblestride.core.score;
 
 import java.util.List;
+import nimblestride.core.failure.InvalidValueException;
 
 /**
  * Notes under one beam.
@@ -13,7 +14,7 @@ public record BeamGroup(List<Integer> members, List<Integer> joins) {
         members = List.copyOf(members);
         joins = List.copyOf(joins);
         if (members.size() < 2 || joins.size() != members.size() - 1) {
-            throw new IllegalArgumentException("a beam joins two notes or more");
+            throw new InvalidValueException("a beam joins two notes or more");
         }
     }
 

@@ -2,6 +2,7 @@ package nimblestride.core.score;
 
 import java.util.ArrayList;
 import java.util.List;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.NoteValue;
 import org.apache.commons.numbers.core.ArithmeticUtils;
 
@@ -36,7 +37,7 @@ record Cell(long from, long to, int parts, NoteValue tick, List<Tuplet> within) 
 
     /** Whether a moment can be reached by halving parts again and again. */
     boolean isReachedByHalving(long at) {
-        long offset = Math.multiplyExact(at - from, (long) parts);
+        long offset = ExactMath.multiply(at - from, (long) parts);
         long denominator = length() / ArithmeticUtils.gcd(length(), offset);
         return Long.bitCount(denominator) == 1;
     }

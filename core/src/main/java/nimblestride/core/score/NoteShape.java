@@ -1,6 +1,7 @@
 package nimblestride.core.score;
 
 import java.util.Optional;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.value.NoteValue;
 
 /**
@@ -20,11 +21,11 @@ public record NoteShape(int divisor, int dots) {
 
     public NoteShape {
         if (divisor < 1 || divisor > SHORTEST || Integer.bitCount(divisor) != 1) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     "a note is a whole, a half, a quarter and so on to 1/" + SHORTEST + ", not 1/" + divisor);
         }
         if (dots < 0 || dots > 1) {
-            throw new IllegalArgumentException("a note has one dot or none, not " + dots);
+            throw new InvalidValueException("a note has one dot or none, not " + dots);
         }
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.layer.Reset;
@@ -46,7 +47,7 @@ final class PhraseMarks {
     private static Optional<Course> courseOf(Layer layer, Exercise exercise) {
         try {
             return Optional.of(Course.of(layer, exercise.phrase()));
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             // The score names what cannot be laid out.
             return Optional.empty();
         }

@@ -2,6 +2,7 @@ package nimblestride.core.score;
 
 import java.util.ArrayList;
 import java.util.List;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.meter.Phrase;
@@ -33,7 +34,7 @@ public record Plan(List<Planned> bars, List<Meter> signatures) {
         bars = List.copyOf(bars);
         signatures = List.copyOf(signatures);
         if (bars.isEmpty() || bars.size() > Phrase.MOST_BARS) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     String.format("from 1 to %,d bars can be written, not %,d", Phrase.MOST_BARS, bars.size()));
         }
     }
@@ -41,7 +42,7 @@ public record Plan(List<Planned> bars, List<Meter> signatures) {
     /** The bars of a phrase as they stand, rounds counted on. */
     public static Plan of(Phrase phrase, long count) {
         if (count < 1 || count > Phrase.MOST_BARS) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     String.format("from 1 to %,d bars can be written, not %,d", Phrase.MOST_BARS, count));
         }
         List<Planned> bars = new ArrayList<>();

@@ -9,6 +9,8 @@ import java.util.Optional;
 import java.util.TreeMap;
 import nimblestride.core.counting.Said;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Ornament;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.hands.Hands;
@@ -57,7 +59,7 @@ public final class ScoreWriter {
 
     /**
      * @param plan the bars to write in; the music runs on for as long as they last
-     * @throws IllegalArgumentException if a layer has more than {@value #MOST_NOTES_OF_A_LAYER} notes in that time
+     * @throws InvalidValueException if a layer has more than {@value #MOST_NOTES_OF_A_LAYER} notes in that time
      */
     public static Score write(Exercise exercise, Plan plan, Style style) {
         return new ScoreWriter(exercise, plan, style).write();
@@ -91,7 +93,7 @@ public final class ScoreWriter {
         for (Optional<Course> course : courses) {
             // Asked before they are listed, which would take seconds.
             if (course.isPresent() && course.get().hitsBefore(plan.sounding()) > MOST_NOTES_OF_A_LAYER) {
-                throw new IllegalArgumentException(String.format(
+                throw new InvalidValueException(String.format(
                         "a layer has more than %,d notes in %,d bars; fewer bars can be written",
                         MOST_NOTES_OF_A_LAYER, plan.bars().size()));
             }
@@ -115,7 +117,7 @@ public final class ScoreWriter {
     private Optional<Course> courseOf(Layer layer, String name) {
         try {
             return Optional.of(Course.of(layer, exercise.phrase()));
-        } catch (ArithmeticException | IllegalArgumentException e) {
+        } catch (StrideException e) {
             leftOut.add(name + ": " + e.getMessage());
             return Optional.empty();
         }
@@ -162,7 +164,7 @@ public final class ScoreWriter {
             if (style.parts() == Parts.HANDS_AND_FEET && !feet.isEmpty()) {
                 feetPart = Optional.of(spell(planned, feet, from, to, carried.feet));
             }
-        } catch (UnwritableException | ArithmeticException e) {
+        } catch (StrideException e) {
             problem = "bar " + (before.size() + 1) + " cannot be written as notes: " + e.getMessage();
             handsPart = BarSpeller.silence(planned.bar());
         }

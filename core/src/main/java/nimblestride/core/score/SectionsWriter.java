@@ -6,6 +6,7 @@ import java.util.Optional;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Playthrough;
 import nimblestride.core.exercise.Playthrough.Passage;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.modulation.Pivot;
 
@@ -23,7 +24,7 @@ public final class SectionsWriter {
         this.style = style;
     }
 
-    /** @throws IllegalArgumentException if a layer has more notes than can be written */
+    /** @throws InvalidValueException if a layer has more notes than can be written */
     public static Score write(Exercise exercise, Style style) {
         SectionsWriter writer = new SectionsWriter(style);
         for (Passage passage : Playthrough.of(exercise).passages()) {

@@ -5,6 +5,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
+import nimblestride.core.value.ExactMath;
+import nimblestride.core.value.ExactOverflowException;
 import nimblestride.core.value.NoteValue;
 import org.apache.commons.numbers.core.ArithmeticUtils;
 
@@ -149,8 +151,8 @@ final class Speller {
             long offset = onsets.at()[i] - cell.from();
             long parts = cell.length() / ArithmeticUtils.gcd(cell.length(), offset);
             try {
-                needed = ArithmeticUtils.lcm(needed, parts);
-            } catch (ArithmeticException e) {
+                needed = ExactMath.lcm(needed, parts);
+            } catch (ExactOverflowException e) {
                 return numbers;
             }
         }

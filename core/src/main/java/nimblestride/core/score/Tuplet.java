@@ -1,6 +1,7 @@
 package nimblestride.core.score;
 
 import java.util.Optional;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.value.NoteValue;
 
 /**
@@ -15,7 +16,7 @@ public record Tuplet(int actual, int normal, NoteShape unit) {
 
     public Tuplet {
         if (actual < 2 || normal < 1) {
-            throw new IllegalArgumentException("a tuplet is 2 notes or more in the time of 1 or more, not " + actual
+            throw new InvalidValueException("a tuplet is 2 notes or more in the time of 1 or more, not " + actual
                     + " in the time of " + normal);
         }
     }

@@ -1,7 +1,9 @@
 package nimblestride.core.score;
 
+import nimblestride.core.failure.StrideException;
+
 /** Says why something cannot be written as notes. */
-public final class UnwritableException extends IllegalArgumentException {
+public final class UnwritableException extends StrideException {
     private static final long serialVersionUID = 1L;
 
     public UnwritableException(String message) {

@@ -8,6 +8,7 @@ import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Feel;
 import nimblestride.core.exercise.Section;
 import nimblestride.core.exercise.Sectioning;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Kit;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.groove.Voice;
@@ -17,6 +18,7 @@ import nimblestride.core.layer.Placement;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.modulation.Pivot;
 import nimblestride.core.modulation.Shift;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.NoteValue;
 
 /**
@@ -39,7 +41,7 @@ public final class LeadIn {
 
     private LeadIn(Shift shift, int rounds) {
         if (rounds < 1 || rounds > MOST_ROUNDS) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     "each part of a lead-in is from 1 to " + MOST_ROUNDS + " rounds of the old bars, not " + rounds);
         }
         this.shift = shift;
@@ -48,7 +50,7 @@ public final class LeadIn {
         this.part = bars.startOf(once);
         this.end = bars.length();
         if (end.fraction().divide(shift.subdivision().fraction()).doubleValue() > MOST_NOTES) {
-            throw new IllegalArgumentException(String.format(
+            throw new InvalidValueException(String.format(
                     "this lead-in would have more than %,d notes of %s; fewer rounds, or a plainer pivot, can be set up",
                     MOST_NOTES, shift.subdivision()));
         }
@@ -74,12 +76,12 @@ public final class LeadIn {
      *
      * @param section from 1; a modulation leads into it
      * @param rounds of the old bars to each of its three parts, from 1 to {@value #MOST_ROUNDS}
-     * @throws IllegalArgumentException if no modulation leads into it, or it would have too many notes
+     * @throws InvalidValueException if no modulation leads into it, or it would have too many notes
      */
     public static Exercise before(Exercise exercise, int section, int rounds) {
         Section after = exercise.sections().get(section);
         if (section == 0 || after.entered().isNone()) {
-            throw new IllegalArgumentException("the tempo stays here: there is nothing to lead into");
+            throw new InvalidValueException("the tempo stays here: there is nothing to lead into");
         }
         String wanted = "lead-in to " + exercise.feels().get(after.feel()).name();
         String name = wanted.substring(0, Math.min(wanted.length(), Feel.LONGEST_NAME - 3));
@@ -137,7 +139,7 @@ public final class LeadIn {
     }
 
     private Placement placement(NoteValue at, Stroke stroke) {
-        int bar = Math.toIntExact(bars.barAt(at));
+        int bar = ExactMath.toInt(bars.barAt(at));
         return new Placement(bar, at.minus(bars.startOf(bar)), stroke);
     }
 }

@@ -5,6 +5,7 @@ import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Feel;
 import nimblestride.core.exercise.Section;
 import nimblestride.core.exercise.Sectioning;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.modulation.Pivot;
@@ -16,7 +17,7 @@ public final class ThereAndBack {
     /**
      * A new feel after the one in hand, with a plain beat to begin with; it is taken in hand.
      *
-     * @throws IllegalArgumentException if its tempo cannot be played, or there are too many sections
+     * @throws InvalidValueException if its tempo cannot be played, or there are too many sections
      */
     public static Exercise there(Exercise exercise, Pivot pivot, Phrase newBars) {
         return there(exercise, pivot, newBars, PlainBeat.over(newBars));

@@ -17,6 +17,7 @@ import nimblestride.core.engraving.Mark.Weight;
 import nimblestride.core.engraving.Mark.Words;
 import nimblestride.core.engraving.Tiers;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Hit;
 import nimblestride.core.layer.Layer;
@@ -188,7 +189,7 @@ final class RoadPrint {
         List<Hit> hits;
         try {
             hits = Course.of(layer, exercise.phrase()).between(start, stop, MOST_HITS);
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             return;
         }
         for (Hit hit : hits) {

@@ -6,6 +6,7 @@ import java.util.Set;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.score.Plan;
 import nimblestride.core.score.Score;
 import nimblestride.core.score.ScoreWriter;
@@ -54,17 +55,16 @@ public record Sheet(
     public Sheet {
         sections = Set.copyOf(sections);
         if (sections.isEmpty()) {
-            throw new IllegalArgumentException("a sheet holds one thing at least");
+            throw new InvalidValueException("a sheet holds one thing at least");
         }
         if (rounds < 1 || rounds > MOST_ROUNDS) {
-            throw new IllegalArgumentException(
-                    "the phrase is written from 1 to " + MOST_ROUNDS + " times, not " + rounds);
+            throw new InvalidValueException("the phrase is written from 1 to " + MOST_ROUNDS + " times, not " + rounds);
         }
         if (stages < 1 || stages > MOST_STAGES) {
-            throw new IllegalArgumentException("from 1 to " + MOST_STAGES + " stages, not " + stages);
+            throw new InvalidValueException("from 1 to " + MOST_STAGES + " stages, not " + stages);
         }
         if (firstPercent < 10 || firstPercent > 100) {
-            throw new IllegalArgumentException("the first stage is from 10 to 100 % of the goal, not " + firstPercent);
+            throw new InvalidValueException("the first stage is from 10 to 100 % of the goal, not " + firstPercent);
         }
     }
 

@@ -14,6 +14,7 @@ import nimblestride.core.exercise.Feel;
 import nimblestride.core.exercise.Playthrough;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.exercise.Section;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Kit;
 import nimblestride.core.groove.Level;
 import nimblestride.core.groove.Limb;
@@ -33,6 +34,7 @@ import nimblestride.core.practice.Practice;
 import nimblestride.core.practice.Stage;
 import nimblestride.core.practice.Task;
 import nimblestride.core.setup.PlainBeat;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.NoteValue;
 
 /**
@@ -56,7 +58,7 @@ public final class Staging {
     /**
      * What is played. Where there is a frame it has two sections, time and fill.
      *
-     * @throws IllegalArgumentException if the stage plays layers the exercise does not have, plays nothing, or has more notes
+     * @throws InvalidValueException if the stage plays layers the exercise does not have, plays nothing, or has more notes
      *     than can be written out
      */
     public static Exercise of(Exercise exercise, Stage stage) {
@@ -71,7 +73,7 @@ public final class Staging {
         List<String> there = feel.layerNames();
         for (String name : names) {
             if (!there.contains(name)) {
-                throw new IllegalArgumentException("there is no layer \"" + name + "\"; the exercise has "
+                throw new InvalidValueException("there is no layer \"" + name + "\"; the exercise has "
                         + (there.isEmpty() ? "none" : String.join(", ", there)));
             }
         }
@@ -161,7 +163,7 @@ public final class Staging {
 
     private static void checkCount(int left) {
         if (left < 0) {
-            throw new IllegalArgumentException(String.format(
+            throw new InvalidValueException(String.format(
                     "this stage has more than %,d notes to write out; a shorter phrase can be staged so", MOST_NOTES));
         }
     }
@@ -181,7 +183,7 @@ public final class Staging {
         for (Played note : hands.notes()) {
             Optional.ofNullable(change.apply(note)).ifPresent(kept -> {
                 NoteValue at = kept.at().plus(later).remainder(written.length());
-                int bar = Math.toIntExact(written.barAt(at));
+                int bar = ExactMath.toInt(written.barAt(at));
                 Placement place = new Placement(
                         bar, at.minus(written.startOf(bar)), kept.stroke().by(kept.limb()));
                 // One voice is struck once, also where two layers ask for it.
@@ -189,7 +191,7 @@ public final class Staging {
             });
         }
         if (byVoice.isEmpty()) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     "there is nothing to play in the stage \"" + stage.task().title() + "\": no layer gives it a note");
         }
         List<Layer> layers = new ArrayList<>();

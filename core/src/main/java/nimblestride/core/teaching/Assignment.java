@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.Optional;
 import java.util.UUID;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.value.Tally;
 
 /**
@@ -25,15 +26,14 @@ public record Assignment(
         Optional<LocalDate> done) {
     public Assignment {
         if (what.isBlank() || what.length() > Student.LONGEST_NAME) {
-            throw new IllegalArgumentException(
-                    "what is set has a name of 1 to " + Student.LONGEST_NAME + " characters");
+            throw new InvalidValueException("what is set has a name of 1 to " + Student.LONGEST_NAME + " characters");
         }
         if (note.length() > Student.LONGEST_NOTE) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     String.format("a note has at most %,d characters, not %,d", Student.LONGEST_NOTE, note.length()));
         }
         if (due.isPresent() && due.get().isBefore(set)) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     "it is due on the day it is set, " + set + ", or later, not on " + due.get());
         }
     }

@@ -2,6 +2,7 @@ package nimblestride.core.teaching;
 
 import java.time.LocalDate;
 import java.util.UUID;
+import nimblestride.core.failure.InvalidValueException;
 
 /**
  * A lesson of a student.
@@ -12,7 +13,7 @@ import java.util.UUID;
 public record Lesson(UUID id, UUID student, LocalDate day, String notes, String next) {
     public Lesson {
         if (notes.length() > Student.LONGEST_NOTE || next.length() > Student.LONGEST_NOTE) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     String.format("the notes of a lesson have at most %,d characters", Student.LONGEST_NOTE));
         }
     }

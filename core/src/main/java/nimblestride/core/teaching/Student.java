@@ -1,6 +1,7 @@
 package nimblestride.core.teaching;
 
 import java.util.UUID;
+import nimblestride.core.failure.InvalidValueException;
 
 /**
  * Somebody who is taught.
@@ -14,10 +15,10 @@ public record Student(UUID id, String name, String note) {
 
     public Student {
         if (name.isBlank() || name.length() > LONGEST_NAME) {
-            throw new IllegalArgumentException("a student has a name of 1 to " + LONGEST_NAME + " characters");
+            throw new InvalidValueException("a student has a name of 1 to " + LONGEST_NAME + " characters");
         }
         if (note.length() > LONGEST_NOTE) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     String.format("a note has at most %,d characters, not %,d", LONGEST_NOTE, note.length()));
         }
     }

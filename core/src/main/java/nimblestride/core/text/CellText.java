@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.layer.CellPart;
 import nimblestride.core.layer.Pattern;
@@ -67,7 +68,7 @@ public final class CellText {
         int times = times();
         try {
             return new CellPart.Inner(parts, times);
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             throw new TextException(text, from, next, e.getMessage() + ". " + EXAMPLE);
         }
     }

@@ -1,6 +1,7 @@
 package nimblestride.core.text;
 
 import java.util.function.Supplier;
+import nimblestride.core.failure.StrideException;
 
 /** A place in typed text that moves on as the text is read. */
 final class Cursor {
@@ -83,7 +84,7 @@ final class Cursor {
             return value.get();
         } catch (TextException e) {
             throw e;
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             throw new TextException(text, start, at, e.getMessage() + ". For example: " + example);
         }
     }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Limb;
 import nimblestride.core.groove.Move;
 import nimblestride.core.groove.Voice;
@@ -88,7 +89,7 @@ public final class MoveText {
             return which.group(3) != null
                     ? new Move(Move.Which.EVERY_NTH, limb(which.group(1)), Integer.parseInt(which.group(3)), voices)
                     : new Move(kind(which.group(2)), limb(which.group(1)), 0, voices);
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             throw wrong(text, from, end, e.getMessage());
         }
     }

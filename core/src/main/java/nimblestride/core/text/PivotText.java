@@ -2,6 +2,7 @@ package nimblestride.core.text;
 
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.modulation.Pivot;
 import nimblestride.core.value.NoteValue;
 
@@ -41,7 +42,7 @@ public final class PivotText {
     private static Pivot made(String text, Making making) {
         try {
             return making.make();
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             throw new TextException(text, 0, text.length(), e.getMessage() + ". " + EXAMPLES);
         }
     }

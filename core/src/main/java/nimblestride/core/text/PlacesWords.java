@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Limb;
 import nimblestride.core.groove.Ornament;
 import nimblestride.core.groove.Stroke;
@@ -137,7 +138,7 @@ final class PlacesWords {
     private static boolean says(String words, Set<Placement> placements, Phrase phrase) {
         try {
             return new TreeSet<>(new PlacesText(words, phrase).read(0, words.length())).equals(placements);
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             return false;
         }
     }

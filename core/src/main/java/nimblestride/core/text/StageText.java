@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Limb;
 import nimblestride.core.practice.Frame;
 import nimblestride.core.practice.Stage;
@@ -91,7 +92,7 @@ public final class StageText {
     private static <T> T made(String text, Matcher written, int group, Supplier<T> value) {
         try {
             return value.get();
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             throw wrong(text, written, group, e.getMessage() + ". " + EXAMPLE);
         }
     }

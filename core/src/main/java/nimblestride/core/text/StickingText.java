@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Sticking;
 import nimblestride.core.groove.Stroke;
 
@@ -48,7 +49,7 @@ public final class StickingText {
         }
         try {
             return new Sticking(steps);
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             throw new TextException(text, from, to, e.getMessage() + ". " + EXAMPLE);
         }
     }

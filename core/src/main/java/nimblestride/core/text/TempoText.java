@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -12,7 +13,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
 public final class TempoText {
     private static final String EXAMPLES = "For example: 96, or 1/8=210";
     private static final Pattern DECIMAL = Pattern.compile("\\d{1,9}(?:\\.\\d{1,9})?|\\.\\d{1,9}");
-    private static final Pattern FRACTION = Pattern.compile("(\\d{1,18})\\s*/\\s*(\\d{1,18})");
+    private static final Pattern FRACTION = Pattern.compile("(\\d{1,18})\\s*/\\s*(0*[1-9]\\d{0,17})");
 
     private TempoText() {}
 
@@ -36,7 +37,7 @@ public final class TempoText {
         } catch (NumberFormatException e) {
             throw new TextException(
                     text, start, start + number.length(), "expected how many beats a minute. " + EXAMPLES);
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             throw new TextException(text, start, start + number.length(), e.getMessage() + ". " + EXAMPLES);
         }
     }

@@ -1,7 +1,9 @@
 package nimblestride.core.text;
 
+import nimblestride.core.failure.StrideException;
+
 /** Typed text that makes no sense from some place on. */
-public final class TextException extends IllegalArgumentException {
+public final class TextException extends StrideException {
     private static final long serialVersionUID = 1L;
 
     private final int from;

@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.value.NoteValue;
 
 /** The words of a typed text, read one after the other. */
@@ -89,7 +90,7 @@ final class Tokens {
             return value.get();
         } catch (TextException e) {
             throw e;
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             throw new TextException(text, from, last().to(), e.getMessage());
         }
     }

@@ -3,6 +3,7 @@ package nimblestride.core.text;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.value.NoteName;
 import nimblestride.core.value.NoteValue;
 
@@ -36,7 +37,7 @@ public final class ValueText {
                     text, start, start + word.length(), "that number is too large to work with. " + EXAMPLES);
         } catch (TextException e) {
             throw e;
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             throw new TextException(text, start, start + word.length(), e.getMessage() + ". " + EXAMPLES);
         }
     }

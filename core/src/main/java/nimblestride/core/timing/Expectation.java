@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.LongPredicate;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Voice;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Hit;
@@ -54,7 +55,7 @@ public final class Expectation {
      * What is expected of some layers between two moments, in order.
      *
      * @param layers their names
-     * @throws IllegalArgumentException if a layer cannot be laid out
+     * @throws InvalidValueException if a layer cannot be laid out
      */
     public List<Expected> between(Set<String> layers, NoteValue from, NoteValue to) {
         List<Expected> expected = new ArrayList<>();

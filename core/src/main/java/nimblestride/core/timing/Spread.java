@@ -1,6 +1,7 @@
 package nimblestride.core.timing;
 
 import java.util.Collection;
+import nimblestride.core.failure.InvalidValueException;
 import org.apache.commons.statistics.descriptive.Mean;
 import org.apache.commons.statistics.descriptive.StandardDeviation;
 
@@ -15,7 +16,7 @@ public record Spread(int count, double mean, double deviation) {
     /** @param late at least one */
     public static Spread of(Collection<Double> late) {
         if (late.isEmpty()) {
-            throw new IllegalArgumentException("nothing was played");
+            throw new InvalidValueException("nothing was played");
         }
         double[] values = late.stream().mapToDouble(Double::doubleValue).toArray();
         double deviation = values.length == 1 ? 0 : StandardDeviation.of(values).getAsDouble();

@@ -2,6 +2,7 @@ package nimblestride.core.transcription;
 
 import java.util.List;
 import java.util.stream.IntStream;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.meter.Bar;
 
 /**
@@ -31,18 +32,17 @@ public record Transcription(
         parts = List.copyOf(parts);
         leftOut = List.copyOf(leftOut);
         if (bars.isEmpty() || bars.size() > MOST_BARS) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     String.format("what is brought in has from 1 to %,d bars, not %,d", MOST_BARS, bars.size()));
         }
         if (tempos.isEmpty() || tempos.get(0).bar() != 0) {
-            throw new IllegalArgumentException("the first tempo holds from the first bar");
+            throw new InvalidValueException("the first tempo holds from the first bar");
         }
         if (parts.isEmpty() || parts.stream().anyMatch(part -> part.strokes().isEmpty())) {
-            throw new IllegalArgumentException("there is no part in which anything is struck");
+            throw new InvalidValueException("there is no part in which anything is struck");
         }
         if (parts.stream().mapToLong(part -> part.strokes().size()).sum() > MOST_STROKES) {
-            throw new IllegalArgumentException(
-                    String.format("what is brought in has at most %,d strokes", MOST_STROKES));
+            throw new InvalidValueException(String.format("what is brought in has at most %,d strokes", MOST_STROKES));
         }
     }
 

@@ -1,9 +1,11 @@
 package nimblestride.core.value;
 
+import nimblestride.core.failure.StrideException;
+
 /**
  * An exact result does not fit the numbers it would have to be kept in. It is thrown in place of a wrong answer.
  */
-public final class ExactOverflowException extends ArithmeticException {
+public final class ExactOverflowException extends StrideException {
     private static final long serialVersionUID = 1L;
 
     public ExactOverflowException(String message) {

@@ -2,6 +2,7 @@ package nimblestride.core.value;
 
 import java.util.Arrays;
 import java.util.Collection;
+import nimblestride.core.failure.InvalidValueException;
 
 /**
  * The longest unit of which each of some lengths is a whole number. On a grid, musical time is counted in whole units,
@@ -13,7 +14,7 @@ public record Grid(NoteValue unit) {
         NoteValue unit = lengths.stream()
                 .filter(length -> !length.isZero())
                 .reduce(NoteValue::greatestCommonDivisor)
-                .orElseThrow(() -> new IllegalArgumentException("a grid needs a length longer than zero"));
+                .orElseThrow(() -> new InvalidValueException("a grid needs a length longer than zero"));
         return new Grid(unit);
     }
 
@@ -26,10 +27,10 @@ public record Grid(NoteValue unit) {
         return new Grid(unit.greatestCommonDivisor(other.unit));
     }
 
-    /** @throws IllegalArgumentException if the length does not lie on this grid */
+    /** @throws InvalidValueException if the length does not lie on this grid */
     public long count(NoteValue length) {
         if (!length.isMultipleOf(unit)) {
-            throw new IllegalArgumentException(length + " is not a whole number of " + unit);
+            throw new InvalidValueException(length + " is not a whole number of " + unit);
         }
         return length.wholePartsOf(unit);
     }

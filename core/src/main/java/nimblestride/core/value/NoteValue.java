@@ -2,6 +2,7 @@ package nimblestride.core.value;
 
 import java.math.BigInteger;
 import java.util.Objects;
+import nimblestride.core.failure.InvalidValueException;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
@@ -32,14 +33,14 @@ public final class NoteValue implements Comparable<NoteValue> {
      *
      * @param numerator zero or more
      * @param denominator one or more
-     * @throws IllegalArgumentException if the numerator is negative or the denominator is not positive
+     * @throws InvalidValueException if the numerator is negative or the denominator is not positive
      */
     public static NoteValue of(long numerator, long denominator) {
         if (numerator < 0) {
-            throw new IllegalArgumentException("a note value is zero or longer, not " + numerator + "/" + denominator);
+            throw new InvalidValueException("a note value is zero or longer, not " + numerator + "/" + denominator);
         }
         if (denominator < 1) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     "the bottom number of a note value is 1 or more, not " + numerator + "/" + denominator);
         }
         return new NoteValue(BigFraction.of(numerator, denominator));
@@ -48,12 +49,12 @@ public final class NoteValue implements Comparable<NoteValue> {
     /**
      * The value an exact fraction stands for.
      *
-     * @throws IllegalArgumentException if it is negative
+     * @throws InvalidValueException if it is negative
      * @throws ExactOverflowException if numerator or denominator does not fit a {@code long}
      */
     public static NoteValue of(BigFraction fraction) {
         if (fraction.signum() < 0) {
-            throw new IllegalArgumentException("a note value is zero or longer, not " + fraction);
+            throw new InvalidValueException("a note value is zero or longer, not " + fraction);
         }
         if (fraction.getNumerator().bitLength() > LONG_BITS
                 || fraction.getDenominator().bitLength() > LONG_BITS) {
@@ -67,17 +68,17 @@ public final class NoteValue implements Comparable<NoteValue> {
     /**
      * Reads what {@link #toString} writes: {@code 3/16}, {@code 2} or {@code 0}.
      *
-     * @throws IllegalArgumentException if the text is anything else
+     * @throws InvalidValueException if the text is anything else
      */
     public static NoteValue parse(String text) {
         String[] parts = text.strip().split("/", -1);
         if (parts.length > 2) {
-            throw new IllegalArgumentException("expected a note value such as 3/16, read \"" + text + "\"");
+            throw new InvalidValueException("expected a note value such as 3/16, read \"" + text + "\"");
         }
         try {
             return of(Long.parseLong(parts[0]), parts.length == 2 ? Long.parseLong(parts[1]) : 1);
         } catch (NumberFormatException e) {
-            throw new IllegalArgumentException("expected a note value such as 3/16, read \"" + text + "\"", e);
+            throw new InvalidValueException("expected a note value such as 3/16, read \"" + text + "\"", e);
         }
     }
 
@@ -107,7 +108,7 @@ public final class NoteValue implements Comparable<NoteValue> {
         return of(fraction.add(other.fraction));
     }
 
-    /** @throws IllegalArgumentException if the other value is the longer one */
+    /** @throws InvalidValueException if the other value is the longer one */
     public NoteValue minus(NoteValue other) {
         return of(fraction.subtract(other.fraction));
     }
@@ -120,7 +121,7 @@ public final class NoteValue implements Comparable<NoteValue> {
     /** @param parts one or more */
     public NoteValue dividedBy(long parts) {
         if (parts < 1) {
-            throw new IllegalArgumentException("a note value is divided by 1 or more, not by " + parts);
+            throw new InvalidValueException("a note value is divided by 1 or more, not by " + parts);
         }
         return of(fraction.divide(parts));
     }
@@ -176,7 +177,7 @@ public final class NoteValue implements Comparable<NoteValue> {
 
     private static void requireLonger(NoteValue value) {
         if (value.isZero()) {
-            throw new IllegalArgumentException("a length of zero repeats nowhere; expected a value such as 3/16");
+            throw new InvalidValueException("a length of zero repeats nowhere; expected a value such as 3/16");
         }
     }
 

@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.math.MathContext;
 import java.math.RoundingMode;
+import nimblestride.core.failure.InvalidValueException;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
@@ -21,10 +22,10 @@ public record Tempo(NoteValue beat, BigFraction perMinute) {
 
     public Tempo {
         if (beat.isZero()) {
-            throw new IllegalArgumentException("a tempo counts a note value longer than zero");
+            throw new InvalidValueException("a tempo counts a note value longer than zero");
         }
         if (perMinute.compareTo(BigFraction.of(SLOWEST)) < 0 || perMinute.compareTo(BigFraction.of(FASTEST)) > 0) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     "a tempo is from " + SLOWEST + " to " + FASTEST + " beats a minute, not " + decimal(perMinute));
         }
     }

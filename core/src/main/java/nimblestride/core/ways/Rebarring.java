@@ -7,6 +7,7 @@ import nimblestride.core.meter.Grouping;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.score.Plan;
 import nimblestride.core.score.Plan.Planned;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.NoteValue;
 import org.apache.commons.numbers.fraction.BigFraction;
 
@@ -59,12 +60,12 @@ final class Rebarring {
 
     private static Bar of(NoteValue unit, List<Integer> groups) {
         int units = groups.stream().mapToInt(Integer::intValue).sum();
-        return new Bar(Meter.of(units, Math.toIntExact(unit.denominator())), new Grouping(groups));
+        return new Bar(Meter.of(units, ExactMath.toInt(unit.denominator())), new Grouping(groups));
     }
 
     /** A bar told as so many of one unit: 10/8 in sixteenths is 20/16. */
     static Bar inUnits(Bar bar, NoteValue unit) {
-        int factor = Math.toIntExact(bar.meter().unit().wholePartsOf(unit));
+        int factor = ExactMath.toInt(bar.meter().unit().wholePartsOf(unit));
         return of(
                 unit, bar.grouping().sizes().stream().map(size -> size * factor).toList());
     }
@@ -108,7 +109,7 @@ final class Rebarring {
                     feet.get(i).compareTo(start) >= 0 && feet.get(i + 1).compareTo(end) <= 0;
             NoteValue size = feet.get(i + 1).minus(feet.get(i));
             if (within && size.isMultipleOf(meter.unit())) {
-                groups.add(Math.toIntExact(size.wholePartsOf(meter.unit())));
+                groups.add(ExactMath.toInt(size.wholePartsOf(meter.unit())));
             }
         }
         int units = groups.stream().mapToInt(Integer::intValue).sum();

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Rewriting;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Hit;
 import nimblestride.core.layer.Layer;
@@ -97,7 +98,7 @@ public final class Ways {
                     bars.stream().map(bar -> Rebarring.inUnits(bar, unit)).toList();
             String name = plain ? "Every bar in 1/" + unit.denominator() : "A signature in 1/" + unit.denominator();
             offer(name, Rebarring.plain(told), Optional.empty());
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             // A bar of more units than a bar may have is no way to write.
         }
     }
@@ -134,7 +135,7 @@ public final class Ways {
             NoteValue written = NoteValue.of(unit.fraction().multiply(gear));
             offer("One gear throughout, in 1/" + written.denominator(), new Plan(small, List.of()), Optional.empty())
                     .ifPresent(way -> ways.set(ways.indexOf(way), judged(way, plainShare(each))));
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             // As above: no bar of so many units.
         }
     }
@@ -168,7 +169,7 @@ public final class Ways {
     private Optional<Exercise> rewriting(Rewrite rewrite) {
         try {
             return Optional.of(rewrite.apply(exercise));
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             return Optional.empty();
         }
     }
@@ -210,7 +211,7 @@ public final class Ways {
         Score score;
         try {
             score = ScoreWriter.write(exercise, plan, style);
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             // More notes than can be written are no way to write.
             return Optional.empty();
         }
@@ -256,7 +257,7 @@ public final class Ways {
                     BigFraction seconds = played.tempo().seconds(hit.at());
                     hit.voices().forEach(voice -> moments.add(new Moment(seconds, voice.name())));
                 }
-            } catch (IllegalArgumentException | ArithmeticException e) {
+            } catch (StrideException e) {
                 // A layer that cannot be laid out is neither heard nor written.
             }
         }

@@ -5,7 +5,6 @@ import static nimblestride.core.text.Examples.layer;
 import static nimblestride.core.text.Examples.value;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -16,6 +15,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Hit;
 import nimblestride.core.meter.Phrase;
@@ -133,7 +133,7 @@ class UnisonTest {
                         "kick every 999999937/1000",
                         "snare every 999999929/1000",
                         "ride every 999999893/1000")));
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Unison.of(courses(
                         phrase,
                         "kick cell " + "x".repeat(1000) + ". of 1/64",

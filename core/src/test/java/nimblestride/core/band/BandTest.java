@@ -3,7 +3,7 @@ package nimblestride.core.band;
 import static nimblestride.core.text.Examples.bars;
 import static nimblestride.core.text.Examples.value;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -15,6 +15,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import nimblestride.core.band.Band.Line;
 import nimblestride.core.band.BandNote.Player;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.meter.Phrase;
 import org.junit.jupiter.api.Test;
 
@@ -96,7 +97,7 @@ class BandTest {
     @Test
     void thereAreTwelveKeys() {
         assertThat(Key.tonics()).hasSize(12);
-        assertThatIllegalArgumentException().isThrownBy(() -> new Key(12, Mode.MINOR));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new Key(12, Mode.MINOR));
         assertThat(new Key(3, Mode.DORIAN).title()).isEqualTo("E flat dorian");
     }
 }

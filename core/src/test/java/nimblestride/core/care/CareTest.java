@@ -1,9 +1,10 @@
 package nimblestride.core.care;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
+import nimblestride.core.failure.StrideException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -37,7 +38,7 @@ class CareTest {
                 .extracting(Exposure.Limit::said)
                 .startsWith("8 h", "4 h", "2 h", "1 h", "30 min", "15 min")
                 .contains("28 s");
-        assertThatIllegalArgumentException().isThrownBy(() -> Exposure.at(141));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> Exposure.at(141));
         assertThat(Cautions.all()).anyMatch(text -> text.contains("hearing")).anyMatch(text -> text.contains("doctor"));
     }
 
@@ -47,6 +48,6 @@ class CareTest {
         assertThat(Rests.USUAL.isDue(1_799, 1_800)).isTrue();
         assertThat(Rests.USUAL.isDue(1_800, 3_599)).isFalse();
         assertThat(Rests.NEVER.isDue(0, 100_000)).isFalse();
-        assertThatIllegalArgumentException().isThrownBy(() -> new Rests(2));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new Rests(2));
     }
 }

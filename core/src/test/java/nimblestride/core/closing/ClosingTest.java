@@ -3,7 +3,7 @@ package nimblestride.core.closing;
 import static nimblestride.core.text.Examples.exercise;
 import static nimblestride.core.text.Examples.value;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.List;
 import net.jqwik.api.ForAll;
@@ -12,6 +12,7 @@ import net.jqwik.api.constraints.IntRange;
 import nimblestride.core.align.Alignment;
 import nimblestride.core.closing.WayOut.Kind;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.text.BarsText;
@@ -125,10 +126,10 @@ class ClosingTest {
     @Test
     void whatCannotBeAskedIsRefused() {
         Exercise exercise = exercise("4/4", "kick every 3/8", "snare 5 over bar");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Closing.of(exercise, 1, 3))
                 .withMessage("snare is as long as its bars, and always closes with them");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Closing.of(exercise, 0, 0))
                 .withMessage("expected from 1 to 1,000 bars, not 0");
     }

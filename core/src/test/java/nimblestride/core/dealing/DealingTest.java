@@ -1,7 +1,7 @@
 package nimblestride.core.dealing;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.math.BigInteger;
 import java.util.ArrayList;
@@ -14,6 +14,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import nimblestride.core.dealing.Dealing.Order;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Sticking;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.text.StickingText;
@@ -129,13 +130,17 @@ class DealingTest {
     @Test
     void refusesWhatCannotBeDealt() {
         Sticking base = sticking("R L R R");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Combinations(base, 2, 2, choices("R L"), 2));
-        assertThatIllegalArgumentException().isThrownBy(() -> new Combinations(base, 0, 5, choices("R L"), 2));
-        assertThatIllegalArgumentException().isThrownBy(() -> new Combinations(base, 0, 4, choices("R R"), 2));
-        assertThatIllegalArgumentException().isThrownBy(() -> new Combinations(base, 0, 4, choices("R L"), 0));
-        assertThatIllegalArgumentException().isThrownBy(() -> new OneLeftOut(base, List.of(3, 2)));
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> new Combinations(base, 2, 2, choices("R L"), 2));
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> new Combinations(base, 0, 5, choices("R L"), 2));
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> new Combinations(base, 0, 4, choices("R R"), 2));
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> new Combinations(base, 0, 4, choices("R L"), 0));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new OneLeftOut(base, List.of(3, 2)));
         Combinations dealing = new Combinations(base, 0, 4, choices("R L"), 2);
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> dealing.deal(Order.IN_ORDER, dealing.count(), 1))
                 .withMessageContaining("10 ways");
     }

@@ -4,13 +4,14 @@ import static nimblestride.core.text.Examples.bars;
 import static nimblestride.core.text.Examples.exercise;
 import static nimblestride.core.text.Examples.layer;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.List;
 import net.jqwik.api.Assume;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Hit;
@@ -61,7 +62,7 @@ class RewritingTest {
         assertThat(heard(split)).isEqualTo(heard(exercise));
         Exercise across = Rewriting.asBars(exercise, 0, List.of(Meter.of(4, 8), Meter.of(7, 8)));
         assertThat(across.phrase()).isEqualTo(bars("[4/8, 7/8, 7/8] x2"));
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Rewriting.asBars(exercise, 0, List.of(Meter.of(6, 8))))
                 .withMessageContaining("last 3/4");
     }
@@ -190,7 +191,7 @@ class RewritingTest {
     void sevenEighthsAreSevenQuartersOrSevenSixteenths() {
         assertThat(Rewriting.inDoubledValues(exercise("7/8(2+3+2)")).phrase()).isEqualTo(bars("7/4(2+3+2)"));
         assertThat(Rewriting.inHalvedValues(exercise("7/8(2+3+2)")).phrase()).isEqualTo(bars("7/16(2+3+2)"));
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Rewriting.asOneBar(exercise("9/16 x5000")))
                 .withMessageContaining("at most 10,000");
     }

@@ -6,7 +6,7 @@ import static nimblestride.core.text.Examples.exercise;
 import static nimblestride.core.text.Examples.layer;
 import static nimblestride.core.text.Examples.then;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -18,6 +18,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import nimblestride.core.exercise.Playthrough.Passage;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.modulation.Pivot;
@@ -65,37 +66,37 @@ class SectionsTest {
     @Test
     void refusesWhatCannotBePlayed() {
         Exercise piece = thereAndBack();
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Sectioning.enteredBy(piece, 0, PivotText.read("1/8 = 1/4")))
                 .withMessageContaining("no modulation leads into the first section");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Sectioning.enteredBy(piece, 1, PivotText.read("1/64 = 1/4")))
                 .withMessageContaining("modulation 1, 1/64 = 1/4, would lead to 1344 beats a minute");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> piece.withTempo(Tempo.ofQuarters(800)))
                 .withMessageContaining("1066.667");
         Exercise fine = then(then(piece, "1/4 = 1/4", 1, "1/999983"), "1/4 = 1/4", 1, "1/999979");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> then(fine, "1/4 = 1/4", 1, "1/999961"))
                 .withMessageContaining("divided more finely, than can be counted exactly");
         assertThat(piece.allowsTempo(Tempo.ofQuarters(800))).isFalse();
         assertThat(piece.allowsTempo(Tempo.ofQuarters(700))).isTrue();
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Sectioning.named(piece, 1, "A"))
                 .withMessageContaining("different names");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Sectioning.without(piece.alone(), 0))
                 .withMessageContaining("the only section");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Sectioning.inRounds(piece, 0, 1_001))
                 .withMessageContaining("from 1 to 1,000 times");
         Exercise full = IntStream.range(3, Exercise.MOST_SECTIONS)
                 .boxed()
                 .reduce(piece, (one, i) -> again(one, "1/4 = 1/4", 1, 0), (a, b) -> b);
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> again(full, "1/4 = 1/4", 1, 0))
                 .withMessageContaining("from 1 to 33 sections");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Sectioning.inRounds(piece.withPhrase(bars("1/8 x1000")), 0, 101))
                 .withMessageContaining("at most 100,000 bars together");
     }

@@ -5,7 +5,7 @@ import static nimblestride.core.text.Examples.exercise;
 import static nimblestride.core.text.Examples.layer;
 import static nimblestride.core.text.Examples.value;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.List;
@@ -14,6 +14,7 @@ import nimblestride.core.crossing.BarByBar;
 import nimblestride.core.crossing.Displacement;
 import nimblestride.core.crossing.ThreadedPulse;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.text.LayerText;
 import org.junit.jupiter.api.Test;
@@ -62,7 +63,7 @@ class FamilyTest {
                         "snare sticking . L R . of 1/16");
         assertThat(Accents.of(exercise("4/4", "snare cell X.X of 1/8"), 0).members())
                 .hasSize(3);
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Accents.of(exercise("4/4", "snare 5 over bar"), 0))
                 .withMessageContaining("no figure of its own length");
     }
@@ -121,10 +122,10 @@ class FamilyTest {
             assertThat(alignment.landings()).contains(bar % 15);
             assertThat(late.offset()).isLessThan(value("5/16"));
         }
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Displacement.landingOn(layer("kick every 5/16 reset bar"), bars("7/8"), 2))
                 .withMessageContaining("let it run on first");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Displacement.landingOn(layer("kick 3 over bar"), bars("7/8"), 2))
                 .withMessageContaining("lies over bars");
     }

@@ -1,12 +1,13 @@
 package nimblestride.core.filling;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import nimblestride.core.failure.StrideException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -69,8 +70,8 @@ class EvenSpreadTest {
 
     @Test
     void refusesWhatCannotBeSpread() {
-        assertThatIllegalArgumentException().isThrownBy(() -> EvenSpread.of(0, 8));
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> EvenSpread.of(0, 8));
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> EvenSpread.of(9, 8))
                 .withMessageContaining("9 over 8");
     }

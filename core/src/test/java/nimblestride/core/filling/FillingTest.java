@@ -1,7 +1,7 @@
 package nimblestride.core.filling;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.math.BigInteger;
 import java.util.ArrayList;
@@ -13,6 +13,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
+import nimblestride.core.failure.StrideException;
 import org.chocosolver.solver.Model;
 import org.chocosolver.solver.variables.IntVar;
 import org.junit.jupiter.api.Test;
@@ -148,12 +149,12 @@ class FillingTest {
 
     @Test
     void refusesWhatCannotBeFilled() {
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Filling.of(0, List.of(2)))
                 .withMessageContaining("1 to 20,000");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Filling.of(8, List.of()))
                 .withMessageContaining("sizes");
-        assertThatIllegalArgumentException().isThrownBy(() -> Filling.of(8, List.of(0, 2)));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> Filling.of(8, List.of(0, 2)));
     }
 }

@@ -1,8 +1,9 @@
 package nimblestride.core.groove;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
+import nimblestride.core.failure.StrideException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -43,7 +44,7 @@ class KitTest {
         assertThat(Kit.voices().stream().map(Voice::midiKey)).doesNotHaveDuplicates();
         assertThat(Kit.named(" Bass  Drum ")).contains(Kit.KICK);
         assertThat(Kit.named("kazoo")).isEmpty();
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new Voice("bell tree", 84, Limb.RIGHT_HAND, 3, NoteHead.TRIANGLE))
                 .withMessageContaining("35 to 81");
     }
@@ -56,13 +57,13 @@ class KitTest {
         assertThat(voices.named("bass drum")).contains(Kit.KICK);
         assertThat(voices.all()).hasSize(Kit.voices().size() + 1);
         assertThat(voices.without(frameDrum)).isEqualTo(Voices.KIT);
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> voices.and(frameDrum))
                 .withMessageContaining("already");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Voices.KIT.and(new Voice("hat", 64, Limb.RIGHT_HAND, 2, NoteHead.NORMAL)))
                 .withMessageContaining("already");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Voices.KIT.and(new Voice("9 lives; or so", 64, Limb.RIGHT_HAND, 2, NoteHead.NORMAL)))
                 .withMessageContaining("small letters");
     }

@@ -1,7 +1,7 @@
 package nimblestride.core.groove;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
@@ -13,6 +13,7 @@ import net.jqwik.api.Combinators;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.text.MoveText;
 import nimblestride.core.text.StickingText;
 import nimblestride.core.text.TextException;
@@ -132,7 +133,8 @@ class StickingTest {
         assertThat(StickingText.write(paradiddle.begunAt(1))).isEqualTo("L R R L R L L R");
         assertThat(hands(paradiddle.mirrored())).isEqualTo("LRLLRLRR");
         assertThat(hands(paradiddle.then(paradiddle.mirrored()))).hasSize(16);
-        assertThatIllegalArgumentException().isThrownBy(() -> new Sticking(List.of(Optional.of(Stroke.NORMAL))));
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> new Sticking(List.of(Optional.of(Stroke.NORMAL))));
     }
 
     private static String moved(String sticking, String rules) {

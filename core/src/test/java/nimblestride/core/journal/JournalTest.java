@@ -1,7 +1,7 @@
 package nimblestride.core.journal;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
@@ -18,6 +18,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.IntRange;
+import nimblestride.core.failure.StrideException;
 import org.junit.jupiter.api.Test;
 
 class JournalTest {
@@ -109,10 +110,10 @@ class JournalTest {
                 List.of(),
                 Optional.empty());
         assertThat(entry.saying(entry.note())).isEqualTo(entry);
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> entry.saying(new Note(
                         Optional.of(" "), Optional.empty(), 1, Optional.empty(), Optional.empty(), "", List.of())));
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> entry.saying(new Note(
                         Optional.empty(),
                         Optional.empty(),
@@ -121,7 +122,7 @@ class JournalTest {
                         Optional.empty(),
                         "",
                         List.of())));
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> entry.saying(new Note(
                         Optional.empty(),
                         Optional.empty(),
@@ -130,6 +131,7 @@ class JournalTest {
                         Optional.empty(),
                         "",
                         List.of("a; b"))));
-        assertThatIllegalArgumentException().isThrownBy(() -> new Sitting.Wish(1, WEDNESDAY, Map.of(), Set.of()));
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> new Sitting.Wish(1, WEDNESDAY, Map.of(), Set.of()));
     }
 }

@@ -4,12 +4,13 @@ import static nimblestride.core.text.Examples.bars;
 import static nimblestride.core.text.Examples.layer;
 import static nimblestride.core.text.Examples.value;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Kit;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.meter.Phrase;
@@ -91,7 +92,7 @@ class CourseTest {
 
     @Test
     void moreHitsThanCanBeListedAreRefused() {
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Course.of(layer("ride every 1/1024 reset phrase"), bars("4/4 x5000")))
                 .withMessageContaining("more than 2,000,000 hits");
         assertThat(Course.of(layer("ride every 1/1024"), bars("4/4 x5000")).hitsPerPeriod())

@@ -10,6 +10,7 @@ import java.util.Random;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.text.BarsText;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
@@ -80,7 +81,7 @@ class ListeningTest {
     private static boolean firstIs(List<Integer> cell, Taps taps) {
         try {
             return Listening.to(taps).get(0).cell().equals(cell);
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             return false;
         }
     }
@@ -103,7 +104,7 @@ class ListeningTest {
             List<Heard> heard = new ArrayList<>();
             try {
                 heard.addAll(Listening.to(tapped(cell, 3, 160_000, 0.05, random)));
-            } catch (IllegalArgumentException e) {
+            } catch (StrideException e) {
                 continue;
             }
             assertThat(heard).hasSizeLessThanOrEqualTo(Listening.MOST_TOLD);
@@ -125,7 +126,7 @@ class ListeningTest {
                 .hasMessageContaining("even pulse");
         assertThatThrownBy(() -> Listening.to(tapped(List.of(1), 40, 400_000, 0.4, new Random(1))))
                 .hasMessageContaining("too uneven");
-        assertThatThrownBy(() -> Taps.none().and(10).and(10)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> Taps.none().and(10).and(10)).isInstanceOf(StrideException.class);
     }
 
     @Test

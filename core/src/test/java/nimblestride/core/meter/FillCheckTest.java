@@ -2,11 +2,12 @@ package nimblestride.core.meter;
 
 import static nimblestride.core.text.Examples.value;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.value.NoteValue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -47,7 +48,7 @@ class FillCheckTest {
 
     @Test
     void refusesWhatHasNoLength() {
-        assertThatIllegalArgumentException().isThrownBy(() -> new FillCheck(0, value("1/16"), value("1")));
-        assertThatIllegalArgumentException().isThrownBy(() -> new FillCheck(1, NoteValue.ZERO, value("1")));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new FillCheck(0, value("1/16"), value("1")));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new FillCheck(1, NoteValue.ZERO, value("1")));
     }
 }

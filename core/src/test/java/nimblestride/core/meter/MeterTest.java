@@ -3,11 +3,12 @@ package nimblestride.core.meter;
 import static nimblestride.core.text.Examples.bars;
 import static nimblestride.core.text.Examples.value;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.value.NoteValue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -47,7 +48,7 @@ class MeterTest {
 
     @Test
     void aGroupingThatDoesNotFillTheBarSaysByHowMuch() {
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new Bar(Meter.of(11, 8), Grouping.of(3, 3, 3)))
                 .withMessageContaining("3+3+3 is 9")
                 .withMessageContaining("holds 11 units of 1/8: 2 too few");
@@ -73,16 +74,16 @@ class MeterTest {
         Phrase regrouped = phrase.regrouped(4, Grouping.of(2, 3));
         assertThat(regrouped).isEqualTo(bars("[7/8, 5/8(2+3) x2] x3, 9/8"));
         assertThat(phrase.regrouped(9, Grouping.of(2, 2, 2, 3))).isEqualTo(bars("[7/8, 5/8 x2] x3, 9/8(2+2+2+3)"));
-        assertThatIllegalArgumentException().isThrownBy(() -> phrase.regrouped(0, Grouping.of(2, 3)));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> phrase.regrouped(0, Grouping.of(2, 3)));
     }
 
     @Test
     void thousandsOfBarsAreAnOrdinaryPhraseAndBeyondTheLimitIsAnError() {
         assertThat(bars("[7/16, 5/8] x4000").bars()).hasSize(8000);
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> bars("[[[7/8 x2000000000] x2000000000] x2000000000] x2000000000"))
                 .withMessageContaining("at most 100,000 bars");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> bars("4/4+1/999983"))
                 .withMessageContaining("at most 10,000 units");
     }

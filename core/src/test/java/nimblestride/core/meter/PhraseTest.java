@@ -1,7 +1,7 @@
 package nimblestride.core.meter;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -11,6 +11,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.IntRange;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.text.BarsText;
 import nimblestride.core.value.NoteValue;
 import org.junit.jupiter.api.Test;
@@ -142,15 +143,17 @@ class PhraseTest {
 
     @Test
     void aPhraseIsNeitherEmptyNorEndless() {
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Phrase.of(List.of()))
                 .withMessageContaining("at least one bar");
         Phrase most = BarsText.read("1/4 x1000");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Phrase.of(new Repeat(most.parts(), 101)))
                 .withMessageContaining("at most 100,000 bars, and this is 101,000");
-        assertThatIllegalArgumentException().isThrownBy(() -> most.first(0)).withMessageContaining("not 0");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> most.first(0))
+                .withMessageContaining("not 0");
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> most.first(100_001))
                 .withMessageContaining("100,001");
         assertThat(most.first(100_000).bars()).hasSize(100_000);

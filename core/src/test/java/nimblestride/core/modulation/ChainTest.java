@@ -3,7 +3,6 @@ package nimblestride.core.modulation;
 import static nimblestride.core.text.Examples.value;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -12,6 +11,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.text.PivotText;
 import nimblestride.core.text.TextException;
 import nimblestride.core.value.ExactOverflowException;
@@ -69,7 +69,7 @@ class ChainTest {
         Chain chain;
         try {
             chain = new Chain(Tempo.ofQuarters(97), there);
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             assertThat(e).hasMessageContaining("and a tempo is from 1 to 999");
             return;
         }
@@ -104,7 +104,7 @@ class ChainTest {
             return new Chain(Tempo.ofQuarters(tempo), pivots)
                     .tempos().stream()
                             .allMatch(one -> one.perMinute().getDenominator().bitLength() == 1);
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             return false;
         }
     }
@@ -135,11 +135,11 @@ class ChainTest {
 
     @Test
     void whatCannotBeIsRefused() {
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new Chain(Tempo.ofQuarters(600), List.of(PivotText.read("1/8 = 1/4"))))
                 .withMessage(
                         "modulation 1, 1/8 = 1/4, would lead to 1200 beats a minute, and a tempo is from 1 to 999");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Pivot(NoteValue.ZERO, NoteValue.QUARTER));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new Pivot(NoteValue.ZERO, NoteValue.QUARTER));
         assertThatExceptionOfType(TextException.class)
                 .isThrownBy(() -> PivotText.read("70 in groups of 4"))
                 .withMessageContaining("from 1 to 64 notes a beat");

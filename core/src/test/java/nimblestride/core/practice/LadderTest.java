@@ -1,7 +1,7 @@
 package nimblestride.core.practice;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -16,6 +16,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.IntRange;
+import nimblestride.core.failure.StrideException;
 import org.apache.commons.numbers.fraction.BigFraction;
 import org.junit.jupiter.api.Test;
 
@@ -162,17 +163,17 @@ class LadderTest {
 
     @Test
     void whatIsNoLadderIsRefused() {
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Ladder.of(of(96), of(60), of(4)))
                 .withMessageContaining("not below its start");
-        assertThatIllegalArgumentException().isThrownBy(() -> Ladder.of(of(60), of(96), of(0)));
-        assertThatIllegalArgumentException().isThrownBy(() -> Ladder.of(of(60), of(1_200), of(4)));
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> Ladder.of(of(60), of(96), of(0)));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> Ladder.of(of(60), of(1_200), of(4)));
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Ladder.of(of(60), of(96), BigFraction.of(1, 1_000_000)))
                 .withMessageContaining("larger steps");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Rules(0, 2));
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new Rules(0, 2));
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new Pace(MONDAY, MONDAY.minusDays(1), EnumSet.of(DayOfWeek.MONDAY)));
-        assertThatIllegalArgumentException().isThrownBy(() -> new Pace(MONDAY, MONDAY, Set.of()));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new Pace(MONDAY, MONDAY, Set.of()));
     }
 }

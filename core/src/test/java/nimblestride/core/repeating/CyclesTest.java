@@ -4,7 +4,7 @@ import static nimblestride.core.text.Examples.bars;
 import static nimblestride.core.text.Examples.layer;
 import static nimblestride.core.text.Examples.value;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.List;
 import java.util.NavigableMap;
@@ -15,6 +15,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import net.jqwik.api.constraints.IntRange;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Kit;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.layer.Course;
@@ -64,7 +65,7 @@ class CyclesTest {
                 .contains(layer("kick every 1/4"));
         strokes.put(value("1"), Stroke.ACCENT);
         assertThat(Cycles.exact(new Line(Kit.KICK, strokes, length))).isEmpty();
-        assertThatIllegalArgumentException().isThrownBy(() -> new Line(Kit.KICK, new TreeMap<>(), length));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new Line(Kit.KICK, new TreeMap<>(), length));
     }
 
     @Test

@@ -3,7 +3,7 @@ package nimblestride.core.setup;
 import static nimblestride.core.text.Examples.bars;
 import static nimblestride.core.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.List;
 import java.util.Map;
@@ -16,6 +16,7 @@ import nimblestride.core.exercise.Feel;
 import nimblestride.core.exercise.Playthrough;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.exercise.Sectioning;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.finding.Finding;
 import nimblestride.core.finding.Findings;
 import nimblestride.core.groove.Level;
@@ -96,14 +97,14 @@ class LeadInTest {
     @Test
     void refusesWhatLeadsNowhere() {
         Exercise piece = thereAndBack("4/4", "quarter = quarter", "7/8");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> LeadIn.before(piece, 1, 1))
                 .withMessageContaining("the tempo stays here");
         Exercise fine = thereAndBack("4/4", "997/1024 = quarter", "7/8");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> LeadIn.before(fine, 1, 2))
                 .withMessageContaining("more than 4,096 notes");
-        assertThatIllegalArgumentException().isThrownBy(() -> LeadIn.before(piece, 2, 17));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> LeadIn.before(piece, 2, 17));
     }
 
     @Test

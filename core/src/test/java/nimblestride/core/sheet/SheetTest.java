@@ -2,13 +2,14 @@ package nimblestride.core.sheet;
 
 import static nimblestride.core.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.score.Score;
 import nimblestride.core.score.Style;
 import nimblestride.core.ways.Way;
@@ -30,17 +31,17 @@ class SheetTest {
 
     @Test
     void whatCannotBeOnPaperIsRefused() {
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new Sheet(
                         Paper.A4, EnumSet.noneOf(Section.class), Style.USUAL, CountingSchool.GROUPS, 1, 6, 60, "", ""))
                 .withMessageContaining("one thing at least");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Sheet.USUAL.inRounds(65))
                 .withMessageContaining("from 1 to 64 times, not 65");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Sheet.USUAL.inStages(25, 60))
                 .withMessageContaining("from 1 to 24 stages, not 25");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Sheet.USUAL.inStages(6, 9))
                 .withMessageContaining("from 10 to 100 % of the goal, not 9");
     }

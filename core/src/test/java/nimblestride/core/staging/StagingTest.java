@@ -3,7 +3,7 @@ package nimblestride.core.staging;
 import static nimblestride.core.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.List;
 import java.util.Set;
@@ -19,6 +19,7 @@ import net.jqwik.api.constraints.IntRange;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Playthrough;
 import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Level;
 import nimblestride.core.groove.Limb;
 import nimblestride.core.groove.Ornament;
@@ -150,15 +151,15 @@ class StagingTest {
 
     @Test
     void whatCannotBeStagedSaysWhy() {
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Staging.of(GROOVE, Stage.of(Task.AS_WRITTEN).of(List.of("bell"))))
                 .withMessageContaining("\"bell\"; the exercise has hi-hat, snare, kick, cowbell");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Staging.of(GROOVE, Stage.of(new Task.OneLimb(Limb.HAT_FOOT))))
                 .withMessageContaining("nothing to play");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Staging.of(exercise("64/64 x5000", "snare every 1/64"), Stage.of(Task.PAD)))
                 .withMessageContaining("more than");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Frame(0, 0));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new Frame(0, 0));
     }
 }

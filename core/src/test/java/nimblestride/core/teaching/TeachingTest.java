@@ -1,11 +1,12 @@
 package nimblestride.core.teaching;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.time.LocalDate;
 import java.util.Optional;
 import java.util.UUID;
+import nimblestride.core.failure.StrideException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -33,9 +34,9 @@ class TeachingTest {
 
     @Test
     void whatCannotBeIsRefused() {
-        assertThatIllegalArgumentException().isThrownBy(() -> OPEN.due(Optional.of(TODAY.minusDays(21))));
-        assertThatIllegalArgumentException().isThrownBy(() -> new Student(UUID.randomUUID(), " ", ""));
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> OPEN.due(Optional.of(TODAY.minusDays(21))));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new Student(UUID.randomUUID(), " ", ""));
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new Lesson(UUID.randomUUID(), OPEN.student(), TODAY, "x".repeat(10_001), ""));
     }
 }

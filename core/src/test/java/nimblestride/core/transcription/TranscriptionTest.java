@@ -1,11 +1,12 @@
 package nimblestride.core.transcription;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Kit;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.meter.Bar;
@@ -46,11 +47,11 @@ class TranscriptionTest {
 
     @Test
     void whatIsNoTranscriptionSaysWhy() {
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new Transcription(
                         "Ferry", List.of(), MeterSource.NONE, TEMPO, List.of(part("kit", true, 1)), List.of()))
                 .withMessageContaining("from 1 to 4,000 bars, not 0");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new Transcription(
                         "Ferry",
                         Collections.nCopies(Transcription.MOST_BARS + 1, BARS.get(0)),
@@ -59,14 +60,14 @@ class TranscriptionTest {
                         List.of(part("kit", true, 1)),
                         List.of()))
                 .withMessageContaining("not 4,001");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new Transcription(
                         "Ferry", BARS, MeterSource.NONE, List.of(), List.of(part("kit", true, 1)), List.of()))
                 .withMessageContaining("the first tempo");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> of(part("kit", true, 0)))
                 .withMessageContaining("no part in which anything is struck");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> of(part("kit", true, Transcription.MOST_STROKES), part("more of it", true, 1)))
                 .withMessageContaining("at most 200,000 strokes");
     }

@@ -2,13 +2,13 @@ package nimblestride.core.value;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import java.math.BigInteger;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.LongRange;
+import nimblestride.core.failure.StrideException;
 import org.apache.commons.numbers.core.ArithmeticUtils;
 import org.apache.commons.numbers.fraction.BigFraction;
 import org.apache.commons.numbers.fraction.Fraction;
@@ -60,17 +60,17 @@ class NoteValueTest {
 
     @Test
     void refusesWhatIsNoLength() {
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> NoteValue.of(-1, 4))
                 .withMessageContaining("-1/4");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> NoteValue.of(1, 0))
                 .withMessageContaining("1/0");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> NoteValue.EIGHTH.minus(NoteValue.QUARTER))
                 .withMessageContaining("zero or longer");
-        assertThatIllegalArgumentException().isThrownBy(() -> NoteValue.WHOLE.remainder(NoteValue.ZERO));
-        assertThatIllegalArgumentException().isThrownBy(() -> NoteValue.parse("quarter"));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> NoteValue.WHOLE.remainder(NoteValue.ZERO));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> NoteValue.parse("quarter"));
     }
 
     @Test
@@ -106,10 +106,10 @@ class NoteValueTest {
         assertThat(Tempo.ofQuarters(60).seconds(NoteValue.QUARTER)).hasToString("1");
         assertThat(Tempo.ofQuarters(96).seconds(NoteValue.of(5, 16)).doubleValue())
                 .isEqualTo(0.78125);
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Tempo.ofQuarters(0))
                 .withMessageContaining("1 to 999");
-        assertThatIllegalArgumentException().isThrownBy(() -> Tempo.ofQuarters(1000));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> Tempo.ofQuarters(1000));
     }
 
     /** Against the fractions of Apache Commons Numbers, which are reduced at each step. */

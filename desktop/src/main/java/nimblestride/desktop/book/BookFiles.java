@@ -1,11 +1,7 @@
 package nimblestride.desktop.book;
 
-import java.io.IOException;
-import java.io.InputStream;
 import java.io.OutputStream;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -22,6 +18,8 @@ import nimblestride.core.teaching.Assignment;
 import nimblestride.core.teaching.Lesson;
 import nimblestride.core.teaching.Student;
 import nimblestride.core.value.Tally;
+import nimblestride.desktop.async.Commands.Progress;
+import nimblestride.files.SourceFile;
 import nimblestride.formats.json.BookJson;
 import nimblestride.formats.json.BookTold;
 import nimblestride.formats.json.LogJson;
@@ -38,16 +36,15 @@ public final class BookFiles {
     private BookFiles() {}
 
     /** The format a file says it is of; empty where it says none. */
-    public static String formatOf(Path file) throws IOException {
-        try (InputStream in = Files.newInputStream(file)) {
-            String head = new String(in.readNBytes(HEAD), StandardCharsets.UTF_8);
-            Matcher format = FORMAT.matcher(head);
+    public static String formatOf(Path file) {
+        return SourceFile.read(file, "an exercise, a Book, or a log", in -> {
+            Matcher format = FORMAT.matcher(new String(in.readNBytes(HEAD), StandardCharsets.UTF_8));
             return format.find() ? format.group(1) : "";
-        }
+        });
     }
 
     /** Writes everything there is. */
-    public static void writeAll(Book book, OutputStream out) throws IOException {
+    public static void writeAll(Book book, OutputStream out) {
         BookJson.write(out, told -> {
             exercises(book, told, kept -> true);
             for (Collections.Collection collection : book.collections().all()) {
@@ -70,24 +67,16 @@ public final class BookFiles {
                     told.lesson(lesson);
                 }
             }
-            book.log().each(entry -> entry(told, entry));
+            book.log().each(told::entry);
         });
     }
 
-    private static void entry(BookTold told, Entry entry) {
-        try {
-            told.entry(entry);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
     /** Writes some exercises, under their ids, so that what is practised of them elsewhere is known again here. */
-    public static void writeExercises(Book book, Set<UUID> ids, OutputStream out) throws IOException {
+    public static void writeExercises(Book book, Set<UUID> ids, OutputStream out) {
         BookJson.write(out, told -> exercises(book, told, kept -> ids.contains(kept.id())));
     }
 
-    private static void exercises(Book book, BookTold told, Predicate<Kept> wanted) throws IOException {
+    private static void exercises(Book book, BookTold told, Predicate<Kept> wanted) {
         for (Kept kept : book.shelf().all()) {
             if (wanted.test(kept)) {
                 told.exercise(
@@ -96,16 +85,27 @@ public final class BookFiles {
         }
     }
 
-    /** Takes over another Book; what this one has already, by its id, stays as it is. Told in words what came of it. */
-    public static String takeOver(Book book, Path file, LocalDateTime now) throws IOException {
-        Arrivals arrivals = new Arrivals();
-        try (InputStream in = Files.newInputStream(file)) {
-            // All of it is read before any of it is taken: a file that breaks off changes nothing.
+    /**
+     * Imports another Book, all of it or nothing; what this one has already, by its id, stays as it is.
+     *
+     * @return what came of it, in words
+     */
+    public static String takeOver(Book book, Path file, LocalDateTime now, Progress progress) {
+        Arrivals arrivals = new Arrivals(progress);
+        // All of it is read before any of it is taken: a file that breaks off changes nothing.
+        SourceFile.read(file, "a Book", in -> {
             BookJson.read(in, arrivals);
-        }
+            return arrivals;
+        });
+        return book.together(() -> takeOver(book, arrivals, now, progress));
+    }
+
+    private static String takeOver(Book book, Arrivals arrivals, LocalDateTime now, Progress progress) {
         int added = 0;
+        int seen = 0;
         for (Arrivals.OfShelf one : arrivals.exercises) {
             added += book.shelf().add(one.id, one.exercise, one.tags, now).isPresent() ? 1 : 0;
+            progress.report(seen++ / (double) arrivals.exercises.size());
         }
         for (Arrivals.Gathered gathered : arrivals.collections) {
             UUID collection = book.collections().named(gathered.name);
@@ -119,13 +119,10 @@ public final class BookFiles {
         for (Student student : arrivals.students) {
             students += book.register().add(student) ? 1 : 0;
         }
-        for (Assignment assignment : arrivals.assignments) {
-            book.register().add(assignment);
-        }
-        for (Lesson lesson : arrivals.lessons) {
-            book.register().add(lesson);
-        }
+        arrivals.assignments.forEach(book.register()::add);
+        arrivals.lessons.forEach(book.register()::add);
         LogBook.Merged merged = book.log().addNew(arrivals.entries);
+        progress.report(-1);
         return Tally.count(added, "exercise") + " new, "
                 + (arrivals.exercises.size() - added) + " there already; "
                 + Tally.count(students, "student") + " new; " + said(merged) + ".";
@@ -139,12 +136,17 @@ public final class BookFiles {
 
     /** All that a file of a Book holds. */
     private static final class Arrivals implements BookTold {
+        private final Progress progress;
         private final List<OfShelf> exercises = new ArrayList<>();
         private final List<Gathered> collections = new ArrayList<>();
         private final List<Student> students = new ArrayList<>();
         private final List<Assignment> assignments = new ArrayList<>();
         private final List<Lesson> lessons = new ArrayList<>();
         private final List<Entry> entries = new ArrayList<>();
+
+        Arrivals(Progress progress) {
+            this.progress = progress;
+        }
 
         private record OfShelf(UUID id, Exercise exercise, Set<String> tags) {}
 
@@ -153,6 +155,7 @@ public final class BookFiles {
         @Override
         public void exercise(UUID id, Exercise exercise, Set<String> tags) {
             exercises.add(new OfShelf(id, exercise, tags));
+            progress.report(-1);
         }
 
         @Override
@@ -178,11 +181,12 @@ public final class BookFiles {
         @Override
         public void entry(Entry entry) {
             entries.add(entry);
+            progress.report(-1);
         }
     }
 
     /** Writes somebody's log. */
-    public static void writeLog(Book book, Optional<UUID> student, String name, OutputStream out) throws IOException {
+    public static void writeLog(Book book, Optional<UUID> student, String name, OutputStream out) {
         LogJson.write(out, name, told -> book.log().each(student, entry -> told.accept(entry.of(Optional.empty()))));
     }
 
@@ -190,19 +194,26 @@ public final class BookFiles {
      * Merges a log that has come back as somebody's; what is known of it is not counted twice. Entries of exercises this Book
      * does not know by their ids are taken for those of the same name.
      */
-    public static LogBook.Merged mergeLog(Book book, Optional<UUID> student, Path file) throws IOException {
+    public static LogBook.Merged mergeLog(Book book, Optional<UUID> student, Path file, Progress progress) {
         List<Entry> entries = new ArrayList<>();
-        try (InputStream in = Files.newInputStream(file)) {
-            LogJson.read(in, entries::add);
-        }
-        List<Entry> theirs = new ArrayList<>();
-        for (Entry entry : entries) {
-            theirs.add(known(book, entry).of(student));
-        }
-        return book.log().merge(theirs);
+        SourceFile.read(
+                file,
+                "a log",
+                in -> LogJson.read(in, entry -> {
+                    entries.add(entry);
+                    progress.report(-1);
+                }));
+        return book.together(() -> {
+            List<Entry> theirs = new ArrayList<>();
+            for (Entry entry : entries) {
+                theirs.add(known(book, entry).of(student));
+                progress.report(theirs.size() / (double) entries.size());
+            }
+            return book.log().merge(theirs);
+        });
     }
 
-    private static Entry known(Book book, Entry entry) throws IOException {
+    private static Entry known(Book book, Entry entry) {
         if (entry.exercise().isPresent()
                 && book.shelf().find(entry.exercise().get()).isPresent()) {
             return entry;

@@ -1,6 +1,5 @@
 package nimblestride.desktop.book;
 
-import java.io.IOException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -19,6 +18,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import nimblestride.core.failure.StrideException;
 import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.look.Titles;
@@ -39,6 +39,7 @@ public final class BookPane extends VBox {
     private final ComboBox<Collection> collection = new ComboBox<>();
     private final KeptList list = new KeptList();
     private final Label empty = new Wrapped();
+    private final VBox unopened = new VBox();
     private final SmallButton putBack = new SmallButton("Put back", "put-back", this::putBack);
     private final Newest searching = new Newest("searching the Book");
     private Optional<Shelf.TakenOut> out = Optional.empty();
@@ -54,6 +55,12 @@ public final class BookPane extends VBox {
 
         /** An exercise has been taken out of the Book. */
         void takenOut(UUID id);
+
+        /** Restores a backup, after asking which. */
+        void restore();
+
+        /** Makes a new Book in the place of one that can't be opened, after asking. */
+        void startNew();
 
         /** Asks for a line of text; empty where the user has none. */
         Optional<String> line(String title, String what, String first);
@@ -81,7 +88,12 @@ public final class BookPane extends VBox {
             }
         });
         empty.getStyleClass().addAll("quiet", "book-empty");
-        list.setPlaceholder(empty);
+        unopened.getChildren()
+                .setAll(
+                        new SmallButton("Restore a backup…", "book-restore", actions::restore),
+                        new SmallButton("Start a new Book…", "book-new", actions::startNew));
+        unopened.getStyleClass().add("book-unopened");
+        list.setPlaceholder(new VBox(empty, unopened));
         list.setOnMouseClicked(event -> {
             if (event.getButton() == MouseButton.PRIMARY) {
                 openSelected();
@@ -167,19 +179,22 @@ public final class BookPane extends VBox {
     private record Found(List<Kept> exercises, String problem) {}
 
     private void refresh() {
-        if (book.book().isEmpty()) {
+        boolean opened = book.book().isPresent();
+        unopened.setVisible(!opened);
+        unopened.setManaged(!opened);
+        if (!opened) {
             empty.setText(book.problem());
             list.getItems().clear();
             return;
         }
         String words = search.getText();
         Optional<UUID> within = chosenCollection();
-        Book opened = book.book().get();
+        Book searched = book.book().get();
         searching.ask(
                 () -> {
                     try {
-                        return new Found(opened.shelf().search(words, within, 0, MOST_SHOWN), "");
-                    } catch (IOException e) {
+                        return new Found(searched.shelf().search(words, within, 0, MOST_SHOWN), "");
+                    } catch (StrideException e) {
                         return new Found(List.of(), e.getMessage());
                     }
                 },

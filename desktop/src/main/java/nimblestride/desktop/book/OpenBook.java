@@ -11,17 +11,27 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
+import javafx.animation.Animation;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
+import javafx.application.Platform;
+import javafx.util.Duration;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
+import nimblestride.desktop.async.Commands;
+import nimblestride.desktop.async.Defects;
 import nimblestride.desktop.desk.Early;
 import nimblestride.desktop.desk.Newest;
+import nimblestride.files.FileException;
 import nimblestride.formats.json.ExerciseJson;
 import nimblestride.store.book.Book;
+import nimblestride.store.book.ChangedElsewhere;
 import nimblestride.store.book.ExerciseText;
 import nimblestride.store.database.Backups;
 
 /**
- * The Book of a window, or why there is none. What is changed in it is told to all who show it. All methods belong to the
- * interface thread; a Book that is open may be read on others.
+ * Holds the Book of a window, or the reason why there is none. Tells all who show it when it has changed, here or in another
+ * window. All methods belong to the interface thread; a Book that is open may be read on others.
  */
 public final class OpenBook implements AutoCloseable {
     /** Exercises are kept as they stand in their files. */
@@ -32,22 +42,34 @@ public final class OpenBook implements AutoCloseable {
         }
 
         @Override
-        public Exercise read(String text) throws IOException {
+        public Exercise read(String text) {
             return ExerciseJson.read(text);
         }
     };
 
+    private static final Duration BETWEEN_LOOKS = Duration.seconds(2);
+
     private final Path file;
     private final Clock clock;
+    private final Commands commands;
     private final Consumer<String> tell;
     private final List<Runnable> listeners = new ArrayList<>();
     private final Newest backingUp = new Newest("backing up");
+    private final Newest watching = new Newest("watching the Book");
+    private final Timeline looking = new Timeline(new KeyFrame(BETWEEN_LOOKS, event -> lookForChanges()));
     private Optional<Book> book = Optional.empty();
     private String problem = "";
+    private long changesSeen;
+    private boolean inPlace = true;
 
     /** Something that is done with a Book. */
     public interface Doing<T> {
-        T with(Book book) throws IOException;
+        T with(Book book);
+    }
+
+    /** Something that takes a while, and says how far it has come. */
+    public interface Command<T> {
+        T with(Book book, Commands.Progress progress);
     }
 
     /** A Book as it is when it has just been opened. */
@@ -57,19 +79,31 @@ public final class OpenBook implements AutoCloseable {
      * @param opened the Book of that file, which may still be on its way
      * @param tell is given what the user is to know
      */
-    public OpenBook(Path file, Early<Opened> opened, Clock clock, Consumer<String> tell) {
+    public OpenBook(Path file, Early<Opened> opened, Clock clock, Commands commands, Consumer<String> tell) {
         this.file = file;
         this.clock = clock;
+        this.commands = commands;
         this.tell = tell;
         take(opened::get);
+        looking.setCycleCount(Animation.INDEFINITE);
+        looking.play();
     }
 
-    /** Opens a Book, or makes a new one where there is none. The first question takes longest, so it is asked here. */
-    public static Opened open(Path file) throws IOException {
+    /**
+     * Opens a Book, or makes a new one where there is none. The first question takes longest, so it is asked here.
+     *
+     * @throws StrideException if it can't be opened
+     */
+    public static Opened open(Path file) {
         boolean isNew = !Files.exists(file);
         Book book = Book.open(file, AS_JSON);
-        book.collections().all();
-        return new Opened(book, isNew);
+        try {
+            book.collections().all();
+            return new Opened(book, isNew);
+        } catch (RuntimeException e) {
+            book.close();
+            throw e;
+        }
     }
 
     private void take(Early.Beginning<Opened> opening) {
@@ -77,50 +111,66 @@ public final class OpenBook implements AutoCloseable {
             Opened opened = opening.make();
             book = Optional.of(opened.book());
             problem = "";
+            inPlace = true;
+            changesSeen = opened.book().changesOfOthers();
             if (opened.isNew()) {
                 takeOver(file.resolveSibling("book"));
             }
             Backups backups = new Backups(file);
             LocalDate today = today();
             backingUp.ask(() -> backedUp(backups, today), told -> told.ifPresent(tell));
-        } catch (IOException e) {
-            book = Optional.empty();
+        } catch (StrideException e) {
             // Told wherever the Book would be shown.
-            problem = e.getMessage();
+            without(e.getMessage());
+        } catch (RuntimeException | Error e) {
+            Defects.report(e);
+            without("The Book can't be opened because of a defect in the program; Help shows its log.");
         }
+    }
+
+    private void without(String why) {
+        book.ifPresent(Book::close);
+        book = Optional.empty();
+        problem = why;
     }
 
     private static Optional<String> backedUp(Backups backups, LocalDate today) {
         try {
             backups.keepOf(today);
             return Optional.empty();
-        } catch (IOException e) {
+        } catch (StrideException e) {
             return Optional.of("The Book could not be backed up: " + e.getMessage());
         }
     }
 
     /** Books were folders of files once: what can be read in such a folder comes into a new Book. The files stay. */
-    private void takeOver(Path folder) throws IOException {
+    private void takeOver(Path folder) {
         if (!Files.isDirectory(folder)) {
             return;
         }
         List<Exercise> exercises = new ArrayList<>();
         List<String> unreadable = new ArrayList<>();
-        try (Stream<Path> files = Files.list(folder)) {
-            for (Path one : files.filter(path -> path.toString().endsWith(".json"))
-                    .sorted()
-                    .toList()) {
-                try {
-                    exercises.add(ExerciseJson.read(one));
-                } catch (IOException e) {
-                    unreadable.add(one.getFileName() + ": " + e.getMessage());
-                }
+        for (Path one : exerciseFiles(folder)) {
+            try {
+                exercises.add(ExerciseJson.read(one));
+            } catch (StrideException e) {
+                unreadable.add(one.getFileName() + ": " + e.getMessage());
             }
         }
         book.orElseThrow().shelf().addAll(exercises, now());
         if (!unreadable.isEmpty()) {
             tell.accept("Not all of the old Book could be read; the files are where they were. "
                     + String.join("; ", unreadable));
+        }
+    }
+
+    private static List<Path> exerciseFiles(Path folder) {
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.filter(path -> path.toString().endsWith(".json"))
+                    .sorted()
+                    .toList();
+        } catch (IOException e) {
+            throw FileException.reading(folder, e);
         }
     }
 
@@ -152,6 +202,41 @@ public final class OpenBook implements AutoCloseable {
         List.copyOf(listeners).forEach(Runnable::run);
     }
 
+    /** Looks whether another window has changed the Book, restored one, or taken it away. */
+    private void lookForChanges() {
+        book.ifPresent(open -> watching.ask(
+                () -> open.isInPlace() ? open.changesOfOthers() : -1, changes -> changesFound(open, changes)));
+    }
+
+    private void changesFound(Book open, long changes) {
+        if (!book.equals(Optional.of(open))) {
+            return;
+        }
+        if (changes < 0) {
+            outOfPlace();
+        } else if (changes != changesSeen) {
+            changesSeen = changes;
+            changed();
+        }
+    }
+
+    private void outOfPlace() {
+        if (Files.exists(file)) {
+            reopen();
+            tell.accept("Another program replaced the Book; this window shows what is there now.");
+        } else if (inPlace) {
+            inPlace = false;
+            tell.accept("The Book " + file + " was moved or removed. Put it back, or restart the program.");
+        }
+    }
+
+    private void reopen() {
+        book.ifPresent(Book::close);
+        book = Optional.empty();
+        take(() -> open(file));
+        changed();
+    }
+
     /** Asks something; where that fails the user is told, and the answer is empty. */
     public <T> Optional<T> ask(Doing<T> question) {
         if (book.isEmpty()) {
@@ -160,8 +245,20 @@ public final class OpenBook implements AutoCloseable {
         }
         try {
             return Optional.of(question.with(book.get()));
-        } catch (IOException e) {
+        } catch (ChangedElsewhere e) {
+            throw e;
+        } catch (StrideException e) {
             tell.accept(e.getMessage());
+            return Optional.empty();
+        }
+    }
+
+    /** Asks something on a thread of a page's own; where that fails the user is told, and the answer is empty. */
+    public <T> Optional<T> askElsewhere(Book open, Doing<T> question) {
+        try {
+            return Optional.of(question.with(open));
+        } catch (StrideException e) {
+            Platform.runLater(() -> tell.accept(e.getMessage()));
             return Optional.empty();
         }
     }
@@ -175,28 +272,82 @@ public final class OpenBook implements AutoCloseable {
         return answer;
     }
 
+    /**
+     * Does something that takes a while as a command, so that the window goes on meanwhile.
+     *
+     * @param what it does, for people: {@code Importing parade.json}
+     * @param then is given what came of it
+     */
+    public <T> void run(String what, Command<T> command, Consumer<T> then) {
+        if (book.isEmpty()) {
+            tell.accept(problem);
+            return;
+        }
+        commands.run(
+                what,
+                progress -> {
+                    // A connection of its own: what the window asks meanwhile need not wait.
+                    try (Book own = Book.open(file, AS_JSON)) {
+                        return command.with(own, progress);
+                    }
+                },
+                answer -> {
+                    changed();
+                    then.accept(answer);
+                });
+    }
+
     public Backups backups() {
         return new Backups(file);
     }
 
     /**
-     * Puts a backup in the Book's place; the Book as it is now is put aside.
+     * Restores a backup; the Book as it is now goes among the backups first. Other windows see what was restored.
      *
-     * @throws IOException if that cannot be done; the Book is then as it was, and open again
+     * @param then is called once it is restored
      */
-    public void restore(Path backup) throws IOException {
-        book.ifPresent(Book::close);
-        book = Optional.empty();
+    public void restore(Path backup, Runnable then) {
+        String what = "Restoring " + backup.getFileName();
+        LocalDateTime now = now();
+        if (book.isPresent()) {
+            run(
+                    what,
+                    (own, progress) -> {
+                        own.restore(backup, now);
+                        return backup;
+                    },
+                    restored -> then.run());
+            return;
+        }
+        commands.run(
+                what,
+                progress -> {
+                    backups().replaceUnreadable(backup, now);
+                    return backup;
+                },
+                restored -> {
+                    reopen();
+                    then.run();
+                });
+    }
+
+    /** Moves a file that can't be opened as a Book among the backups, and makes a new Book in its place. */
+    public void startNew() {
+        if (book.isPresent()) {
+            return;
+        }
         try {
-            new Backups(file).restore(backup, now());
-        } finally {
-            take(() -> open(file));
-            changed();
+            backups().setAside(now());
+            reopen();
+        } catch (StrideException e) {
+            tell.accept(e.getMessage());
         }
     }
 
     @Override
     public void close() {
+        looking.stop();
+        watching.close();
         backingUp.close();
         book.ifPresent(Book::close);
     }

@@ -2,6 +2,7 @@ package nimblestride.desktop.book;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.LocalDate;
@@ -42,12 +43,14 @@ public final class SampleBook {
         return files;
     }
 
-    static Exercise piece(String file) throws IOException {
+    static Exercise piece(String file) {
         try (InputStream in = SampleBook.class.getResourceAsStream(file + ".json")) {
             if (in == null) {
-                throw new IOException("the sample " + file + " is not in the program");
+                throw new IllegalStateException("the sample " + file + " is not in the program");
             }
             return ExerciseJson.read(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException("the sample " + file + " can't be read from the program", e);
         }
     }
 
@@ -56,22 +59,31 @@ public final class SampleBook {
      *
      * @param today the last day of its log
      */
-    public static void make(Path file, LocalDate today) throws IOException {
+    public static void make(Path file, LocalDate today) {
         try (Book book = OpenBook.open(file).book()) {
-            SampleSeason season = new SampleSeason(book, today);
-            for (Map.Entry<String, Set<String>> one : FILES.entrySet()) {
-                Exercise exercise = season.planned(piece(one.getKey()));
-                Kept kept = book.shelf().add(exercise, today.minusDays(80).atTime(17, 0));
-                book.shelf().tag(kept.id(), one.getValue());
-            }
-            collect(book, "Procession", List.of("Weir Steps", "Towpath Fourteen", "Lamplighters' Walk", "Rope Walk"));
-            collect(book, "On the bridge", List.of("Lantern Bridge", "Lock Gate", "Turning the Barge"));
-            season.write();
+            book.together(() -> write(book, today));
         }
     }
 
-    /** Adds the pieces alone to a Book, but for those it has by their name; tells how many are new. */
-    public static int addPieces(Book book, LocalDateTime now) throws IOException {
+    private static int write(Book book, LocalDate today) {
+        SampleSeason season = new SampleSeason(book, today);
+        for (Map.Entry<String, Set<String>> one : FILES.entrySet()) {
+            Exercise exercise = season.planned(piece(one.getKey()));
+            Kept kept = book.shelf().add(exercise, today.minusDays(80).atTime(17, 0));
+            book.shelf().tag(kept.id(), one.getValue());
+        }
+        collect(book, "Procession", List.of("Weir Steps", "Towpath Fourteen", "Lamplighters' Walk", "Rope Walk"));
+        collect(book, "On the bridge", List.of("Lantern Bridge", "Lock Gate", "Turning the Barge"));
+        season.write();
+        return FILES.size();
+    }
+
+    /** Adds the pieces alone to a Book, all of them or none, but for those it has by their name; returns how many are new. */
+    public static int addPieces(Book book, LocalDateTime now) {
+        return book.together(() -> addMissing(book, now));
+    }
+
+    private static int addMissing(Book book, LocalDateTime now) {
         int added = 0;
         for (Map.Entry<String, Set<String>> one : FILES.entrySet()) {
             Exercise exercise = piece(one.getKey());
@@ -84,7 +96,7 @@ public final class SampleBook {
         return added;
     }
 
-    private static void collect(Book book, String name, List<String> pieces) throws IOException {
+    private static void collect(Book book, String name, List<String> pieces) {
         UUID collection = book.collections().named(name);
         for (String piece : pieces) {
             book.collections()

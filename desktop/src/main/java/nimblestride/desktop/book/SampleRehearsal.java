@@ -16,6 +16,7 @@ import nimblestride.core.layer.Hit;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.NoteValue;
+import nimblestride.files.FileException;
 import nimblestride.sound.input.Habits;
 
 /** A piece of the sample Book as pads would have recorded it at a rehearsal: nobody has named a meter, and nobody is a machine. */
@@ -31,12 +32,14 @@ public final class SampleRehearsal {
     private SampleRehearsal() {}
 
     /** Writes the recording into a folder. */
-    public static Path write(Path folder) throws IOException {
+    public static Path write(Path folder) {
         Path file = folder.resolve("evening-rehearsal.mid");
         try {
             MidiSystem.write(recorded(SampleBook.piece("oars-in-elevens")), 0, file.toFile());
         } catch (InvalidMidiDataException e) {
-            throw new IOException("the sample rehearsal cannot be written", e);
+            throw new IllegalStateException("the sample rehearsal makes no MIDI file", e);
+        } catch (IOException e) {
+            throw FileException.writing(file, e);
         }
         return file;
     }

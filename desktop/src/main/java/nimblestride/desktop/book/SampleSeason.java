@@ -1,6 +1,5 @@
 package nimblestride.desktop.book;
 
-import java.io.IOException;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -65,7 +64,7 @@ final class SampleSeason {
                 .withLadder(Optional.of(Ladder.upTo(piece.start().perMinute()).paced(Optional.of(pace)))));
     }
 
-    void write() throws IOException {
+    void write() {
         for (String name : CLIMBED) {
             climb(name);
         }
@@ -83,11 +82,11 @@ final class SampleSeason {
         return new UUID(random.nextLong(), random.nextLong());
     }
 
-    private Kept kept(String name) throws IOException {
+    private Kept kept(String name) {
         return book.shelf().named(name).orElseThrow();
     }
 
-    private void climb(String name) throws IOException {
+    private void climb(String name) {
         Kept kept = kept(name);
         Exercise piece = book.shelf().read(kept.id());
         Ladder ladder = piece.practice().ladder().orElseThrow();
@@ -116,7 +115,7 @@ final class SampleSeason {
         }
     }
 
-    private void play(String name) throws IOException {
+    private void play(String name) {
         Kept kept = kept(name);
         Tempo tempo = book.shelf().read(kept.id()).start();
         for (int week = WEEKS; week > 3; week--) {
@@ -134,7 +133,7 @@ final class SampleSeason {
         }
     }
 
-    private void students() throws IOException {
+    private void students() {
         List<Student> all = List.of(
                 new Student(id(), "Wren", "Plays left-handed; learns by ear first."),
                 new Student(id(), "Alder", "Reads well, rushes when it gets loud."),
@@ -157,8 +156,7 @@ final class SampleSeason {
         diary(all.get(1), "Towpath Fourteen", 6);
     }
 
-    private void set(Student student, String piece, int daysAgo, int dueIn, String note, boolean done)
-            throws IOException {
+    private void set(Student student, String piece, int daysAgo, int dueIn, String note, boolean done) {
         book.register()
                 .put(new Assignment(
                         id(),
@@ -171,7 +169,7 @@ final class SampleSeason {
                         done ? Optional.of(today.minusDays(15)) : Optional.empty()));
     }
 
-    private void lessons(Student student) throws IOException {
+    private void lessons(Student student) {
         book.register()
                 .put(new Lesson(
                         id(),
@@ -188,7 +186,7 @@ final class SampleSeason {
                         "Stay at 144 until it is easy."));
     }
 
-    private void diary(Student student, String piece, int times) throws IOException {
+    private void diary(Student student, String piece, int times) {
         Kept kept = kept(piece);
         Tempo goal = book.shelf().read(kept.id()).start();
         for (int i = 0; i < times; i++) {

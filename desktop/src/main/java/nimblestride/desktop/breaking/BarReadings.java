@@ -3,6 +3,7 @@ package nimblestride.desktop.breaking;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.reading.Reading;
 import nimblestride.core.reading.Readings;
@@ -28,7 +29,7 @@ record BarReadings(Bar bar, String name, Map<School, List<Reading>> best) {
     private static List<Reading> best(Bar bar, School school, Wish wish, int most) {
         try {
             return Readings.of(bar.meter(), school, wish).limit(most).toList();
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             return List.of();
         }
     }

@@ -13,6 +13,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.filling.Demands;
 import nimblestride.core.filling.EvenSpread;
 import nimblestride.core.filling.Fit;
@@ -109,7 +110,7 @@ final class FitPage extends VBox implements Page {
     private static Object answer(FitQuestion asked) {
         try {
             return new Answered(asked, Fit.of(asked.filling()));
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             return e.getMessage();
         }
     }

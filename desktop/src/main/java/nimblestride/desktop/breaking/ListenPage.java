@@ -18,6 +18,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.listening.Heard;
 import nimblestride.core.listening.Listening;
 import nimblestride.core.listening.Taps;
@@ -116,7 +117,7 @@ final class ListenPage extends VBox implements Page {
             List<Heard> heard = Listening.to(taps);
             say(taps.micros().size() + " taps.", "label");
             show(heard, true);
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             say(
                     taps.micros().size() + (taps.micros().size() == 1 ? " tap: " : " taps: ") + e.getMessage() + ".",
                     "quiet");
@@ -141,7 +142,7 @@ final class ListenPage extends VBox implements Page {
                     GapsText.read(lengths.getText()), desk.exercise().get().tempo());
             say("As typed:", "label");
             show(List.of(heard), false);
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             found.getChildren().clear();
             say(e.getMessage(), "problem");
         }

@@ -1,6 +1,5 @@
 package nimblestride.desktop.bringing;
 
-import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +14,7 @@ import nimblestride.core.arranging.Arrangement;
 import nimblestride.core.arranging.Choice;
 import nimblestride.core.arranging.Offer;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Voice;
 import nimblestride.core.transcription.Transcription;
 
@@ -85,7 +85,7 @@ public final class Bringing {
     }
 
     private interface Work {
-        void run() throws IOException;
+        void run();
     }
 
     private void later(Runnable run) {
@@ -105,7 +105,7 @@ public final class Bringing {
                         work.run();
                     } catch (CancellationException e) {
                         // Nobody waits for it any longer.
-                    } catch (IOException e) {
+                    } catch (StrideException e) {
                         later(() -> unreadable(e.getMessage()));
                     } catch (RuntimeException e) {
                         // Whatever is in a file, the window goes on.
@@ -175,7 +175,7 @@ public final class Bringing {
                 .ifPresent(answer -> {
                     try {
                         voices.keep(preview.choice().voices());
-                    } catch (IOException e) {
+                    } catch (StrideException e) {
                         takes.told("Which voices were chosen could not be kept: " + e.getMessage());
                     }
                     if (takes.taken(answer.exercise(), now.name(), bytes)) {

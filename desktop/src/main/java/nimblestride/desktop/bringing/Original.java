@@ -1,11 +1,10 @@
 package nimblestride.desktop.bringing;
 
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import nimblestride.core.transcription.Transcription;
+import nimblestride.files.UnreadableFileException;
 import nimblestride.formats.elsewhere.FromElsewhere;
-import nimblestride.formats.file.UnreadableFileException;
 
 /** A file of another program, or what was pasted in its place. */
 public final class Original {
@@ -13,7 +12,7 @@ public final class Original {
     private final Reading reading;
 
     private interface Reading {
-        byte[] bytes() throws IOException;
+        byte[] bytes();
     }
 
     private Original(String name, Reading reading) {
@@ -35,12 +34,12 @@ public final class Original {
         return name;
     }
 
-    byte[] bytes() throws IOException {
+    byte[] bytes() {
         return reading.bytes();
     }
 
     /** @throws UnreadableFileException if it is no score and no MIDI file */
-    Transcription transcribed(byte[] bytes) throws UnreadableFileException {
+    Transcription transcribed(byte[] bytes) {
         return FromElsewhere.read(bytes, name);
     }
 }

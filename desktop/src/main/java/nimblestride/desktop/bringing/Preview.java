@@ -8,6 +8,7 @@ import nimblestride.core.arranging.Arrangement;
 import nimblestride.core.arranging.Choice;
 import nimblestride.core.arranging.Offer;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.repeating.MeterProposal;
 import nimblestride.core.transcription.Transcription;
 import nimblestride.desktop.desk.Answer;
@@ -48,7 +49,7 @@ record Preview(
             return new Preview(choice, meters, arrangement, wanted, Optional.of(Answer.to(exercise)), "");
         } catch (CancellationException e) {
             throw e;
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             return new Preview(choice, meters, arrangement, taken.orElse(List.of()), Optional.empty(), e.getMessage());
         }
     }

@@ -1,8 +1,10 @@
 package nimblestride.desktop.bringing;
 
 import java.io.IOException;
+import java.io.OutputStreamWriter;
 import java.io.Reader;
 import java.io.Writer;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
@@ -11,6 +13,9 @@ import java.util.Optional;
 import java.util.Properties;
 import nimblestride.core.groove.Kit;
 import nimblestride.core.groove.Voice;
+import nimblestride.files.Aside;
+import nimblestride.files.AtomicFile;
+import nimblestride.files.FileException;
 
 /** Which voice each sound of other programs stands for, as it was last chosen: the user's own drum map. */
 public final class RememberedVoices {
@@ -29,6 +34,9 @@ public final class RememberedVoices {
             try (Reader reader = Files.newBufferedReader(file)) {
                 properties.load(reader);
             } catch (IOException | IllegalArgumentException e) {
+                // Which of its bytes is wrong does not matter: the user's choices so far are moved aside, and new ones
+                // kept.
+                Aside.move(file);
                 return Map.of();
             }
         }
@@ -43,15 +51,21 @@ public final class RememberedVoices {
     }
 
     /** Remembers what was chosen, with what was before. */
-    public void keep(Map<String, Optional<Voice>> chosen) throws IOException {
+    public void keep(Map<String, Optional<Voice>> chosen) {
         Map<String, Optional<Voice>> all = new HashMap<>(read());
         all.putAll(chosen);
         Properties properties = new Properties();
         all.forEach((sound, voice) ->
                 properties.setProperty(sound, voice.map(Voice::name).orElse(LEFT_OUT)));
-        Files.createDirectories(file.getParent());
-        try (Writer writer = Files.newBufferedWriter(file)) {
-            properties.store(writer, "Which voice each sound of other programs stands for");
+        try {
+            Files.createDirectories(file.getParent());
+        } catch (IOException e) {
+            throw FileException.writing(file, e);
         }
+        AtomicFile.write(file, out -> {
+            Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
+            properties.store(writer, "Which voice each sound of other programs stands for");
+            writer.flush();
+        });
     }
 }

@@ -9,6 +9,7 @@ import javafx.scene.layout.VBox;
 import nimblestride.core.closing.Closing;
 import nimblestride.core.closing.WayOut;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.layer.Riff;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.desk.Newest;
@@ -88,7 +89,7 @@ final class ClosingPage extends VBox implements Page {
                     .map(riff -> Closing.sum(riff.length(), exercise.phrase().startOf(bars), bars))
                     .orElse("");
             return new Answered(ways, sum, false);
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             return new Answered(List.of(), e.getMessage() + ".", true);
         }
     }

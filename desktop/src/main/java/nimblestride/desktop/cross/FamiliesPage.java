@@ -9,6 +9,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.family.Accents;
 import nimblestride.core.family.AgainstMeters;
 import nimblestride.core.family.Displacements;
@@ -139,7 +140,7 @@ final class FamiliesPage extends VBox implements Page {
                                 case FEELS -> ImpliedFeels.of(exercise, layer);
                             }),
                     "");
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             return new Answered(Optional.empty(), e.getMessage() + ".");
         }
     }

@@ -12,6 +12,8 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import nimblestride.core.crossing.Displacement;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Kit;
 import nimblestride.core.groove.Move;
 import nimblestride.core.groove.Voice;
@@ -113,14 +115,14 @@ final class LayerDetails extends FlowPane {
         String text = landing.getText().strip();
         try {
             if (!text.matches("\\d{1,9}") || Integer.parseInt(text) < 1) {
-                throw new IllegalArgumentException("expected the number of a bar, such as 3");
+                throw new InvalidValueException("expected the number of a bar, such as 3");
             }
             Exercise exercise = desk.exercise().get();
             Layer layer = exercise.layers().get(index);
             Layer late = layer.from(Displacement.landingOn(layer, exercise.phrase(), Integer.parseInt(text) - 1L));
             desk.edit(now -> now.replacingLayer(index, late));
             problem.accept("");
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             problem.accept("Land on bar " + text + ": " + e.getMessage() + ".");
         }
     }
@@ -146,7 +148,7 @@ final class LayerDetails extends FlowPane {
             others.add(0, new Move(Move.Which.NOTES, Optional.empty(), 0, voices));
             desk.edit(now -> now.replacingLayer(index, layer.moved(others)));
             problem.accept("");
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             problem.accept("No more voices can go along: " + e.getMessage() + ".");
         }
     }

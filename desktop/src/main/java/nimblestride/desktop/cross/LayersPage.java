@@ -11,6 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.text.LayerText;
 import nimblestride.core.text.TextException;
@@ -127,7 +128,7 @@ final class LayersPage extends VBox implements Page {
             tell(e.getMessage());
             adding.requestFocus();
             adding.selectRange(Math.min(e.from(), adding.getLength()), Math.min(e.to(), adding.getLength()));
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             tell(e.getMessage());
         }
         return false;

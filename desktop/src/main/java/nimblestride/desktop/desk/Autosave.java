@@ -1,11 +1,12 @@
 package nimblestride.desktop.desk;
 
-import java.io.IOException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
+import nimblestride.core.failure.StrideException;
+import nimblestride.desktop.async.Defects;
 import nimblestride.formats.json.DraftJson.Draft;
 
 /** Keeps every state of a desk shortly after it comes about, on a thread of its own, the newest first. */
@@ -35,8 +36,12 @@ public final class Autosave implements AutoCloseable {
         }
         try {
             keeper.keep(draft);
-        } catch (IOException e) {
+        } catch (StrideException e) {
             problems.accept("Your work could not be kept on disk: " + e.getMessage());
+        } catch (RuntimeException | Error e) {
+            // The next state is written all the same.
+            Defects.report(e);
+            problems.accept("Your work could not be kept on disk; Help shows the program's log.");
         }
     }
 

@@ -6,9 +6,11 @@ import java.nio.channels.FileLock;
 import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 import java.util.Optional;
+import nimblestride.files.Aside;
+import nimblestride.files.AtomicFile;
+import nimblestride.files.FileException;
 import nimblestride.formats.json.DraftJson;
 import nimblestride.formats.json.DraftJson.Draft;
 
@@ -30,19 +32,26 @@ public final class DraftKeeper implements AutoCloseable {
     /**
      * Takes the first draft in a folder that no other window holds.
      *
-     * @throws IOException if none can be kept there
+     * @throws FileException if none can be kept there
      */
-    public static DraftKeeper in(Path folder) throws IOException {
-        Files.createDirectories(folder);
-        for (int window = 1; window <= MOST_WINDOWS; window++) {
-            FileChannel channel = FileChannel.open(
-                    folder.resolve("desk-" + window + ".lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
-            if (lock(channel)) {
-                return new DraftKeeper(folder.resolve("desk-" + window + ".json"), channel);
+    public static DraftKeeper in(Path folder) {
+        try {
+            Files.createDirectories(folder);
+            AtomicFile.sweep(folder);
+            for (int window = 1; window <= MOST_WINDOWS; window++) {
+                FileChannel channel = FileChannel.open(
+                        folder.resolve("desk-" + window + ".lock"),
+                        StandardOpenOption.CREATE,
+                        StandardOpenOption.WRITE);
+                if (lock(channel)) {
+                    return new DraftKeeper(folder.resolve("desk-" + window + ".json"), channel);
+                }
+                channel.close();
             }
-            channel.close();
+        } catch (IOException e) {
+            throw FileException.writing(folder, e);
         }
-        throw new IOException("more than " + MOST_WINDOWS + " windows are open");
+        throw new FileException("more than " + MOST_WINDOWS + " windows are open; close some of them");
     }
 
     private static boolean lock(FileChannel channel) throws IOException {
@@ -55,33 +64,34 @@ public final class DraftKeeper implements AutoCloseable {
     }
 
     /**
-     * The draft kept last. One that cannot be read is put aside, so that it is not written over.
+     * Returns the draft kept last. One that can't be read is moved aside, whatever is wrong with it, so that it is not written over.
      *
-     * @throws IOException if there is one and it cannot be read; its message says where it was put
+     * @throws FileException if there is one and it can't be read; the message says where it was moved
      */
-    public Optional<Draft> last() throws IOException {
+    public Optional<Draft> last() {
         if (!Files.exists(draft)) {
             return Optional.empty();
         }
         try {
             return Optional.of(DraftJson.read(draft));
-        } catch (IOException e) {
-            Path aside = draft.resolveSibling("unreadable-" + draft.getFileName());
-            Files.move(draft, aside, StandardCopyOption.REPLACE_EXISTING);
-            throw new IOException(
-                    "What lay on the desk last time cannot be read (" + e.getMessage() + "). It was put aside as "
-                            + aside,
+        } catch (RuntimeException e) {
+            throw new FileException(
+                    "Your unsaved work can't be read (" + e.getMessage() + "). It was moved to " + Aside.move(draft),
                     e);
         }
     }
 
-    /** @throws IOException if it cannot be written */
-    public void keep(Draft now) throws IOException {
+    /** @throws FileException if it cannot be written */
+    public void keep(Draft now) {
         DraftJson.write(now, draft);
     }
 
     @Override
-    public void close() throws IOException {
-        lock.close();
+    public void close() {
+        try {
+            lock.close();
+        } catch (IOException e) {
+            throw FileException.writing(draft, e);
+        }
     }
 }

@@ -1,6 +1,5 @@
 package nimblestride.desktop.desk;
 
-import java.io.IOException;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
@@ -11,7 +10,7 @@ public final class Early<T> {
 
     /** What is begun early. */
     public interface Beginning<T> {
-        T make() throws IOException;
+        T make();
     }
 
     private Early(FutureTask<T> task) {
@@ -29,10 +28,8 @@ public final class Early<T> {
 
     /**
      * What came of it; waits until it is there.
-     *
-     * @throws IOException if it could not be made
      */
-    public T get() throws IOException {
+    public T get() {
         boolean interrupted = false;
         try {
             while (true) {
@@ -41,7 +38,7 @@ public final class Early<T> {
                 } catch (InterruptedException e) {
                     interrupted = true;
                 } catch (CancellationException e) {
-                    throw new IOException("it was given up", e);
+                    throw new IllegalStateException("it was given up", e);
                 } catch (ExecutionException e) {
                     throw failure(e.getCause());
                 }
@@ -53,13 +50,13 @@ public final class Early<T> {
         }
     }
 
-    private static IOException failure(Throwable cause) {
+    private static RuntimeException failure(Throwable cause) {
         if (cause instanceof RuntimeException unexpected) {
             throw unexpected;
         }
         if (cause instanceof Error error) {
             throw error;
         }
-        return (IOException) cause;
+        return new IllegalStateException(cause);
     }
 }

@@ -9,6 +9,7 @@ import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.application.Platform;
+import nimblestride.desktop.async.Defects;
 
 /**
  * Works questions out off the interface thread, one after the other. A question that is overtaken by a newer one before
@@ -71,6 +72,7 @@ public final class Newest implements AutoCloseable {
         private final Consumer<T> show;
         private final CountDownLatch come = new CountDownLatch(1);
         private volatile T answer;
+        private volatile boolean answered;
         private boolean shown;
 
         Asked(long number, Supplier<T> question, Consumer<T> show) {
@@ -83,8 +85,17 @@ public final class Newest implements AutoCloseable {
         public void run() {
             if (number == newest.get()) {
                 long begun = System.nanoTime();
-                answer = question.get();
+                try {
+                    answer = question.get();
+                } catch (RuntimeException | Error e) {
+                    // The next question is answered all the same.
+                    Defects.report(e);
+                    cameSoon = false;
+                    come.countDown();
+                    return;
+                }
                 cameSoon = System.nanoTime() - begun < unnoticed.toNanos();
+                answered = true;
                 come.countDown();
                 Platform.runLater(this::showOnce);
             }
@@ -101,7 +112,7 @@ public final class Newest implements AutoCloseable {
         }
 
         private void showOnce() {
-            if (!shown && number == newest.get()) {
+            if (answered && !shown && number == newest.get()) {
                 shown = true;
                 show.accept(answer);
             }

@@ -1,6 +1,5 @@
 package nimblestride.desktop.handout;
 
-import java.io.IOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -16,6 +15,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.engraving.Drawing;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.sheet.Sheet;
 import nimblestride.core.sheet.SheetPages;
 import nimblestride.desktop.book.OpenBook;
@@ -140,7 +140,7 @@ final class BookletPage extends HBox implements Page {
                 name = exercise.name();
                 pages.of(exercise);
                 exercises.add(exercise);
-            } catch (IOException | IllegalArgumentException | ArithmeticException e) {
+            } catch (StrideException e) {
                 problems.add(name + ": " + e.getMessage());
             }
         }

@@ -20,9 +20,6 @@ public interface Delivery {
     /** Asks where something is to be written; empty for nowhere after all. */
     Optional<Path> where(String suggested);
 
-    /** Tells what has gone wrong. */
-    void failed(String title, String why);
-
     /** Prints pages through the system's dialog. */
     void print(String title, List<Drawing> pages, Paper paper);
 }

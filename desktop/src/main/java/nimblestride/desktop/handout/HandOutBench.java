@@ -6,6 +6,7 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.sheet.Sheet;
+import nimblestride.desktop.async.Commands;
 import nimblestride.desktop.book.OpenBook;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.pages.Bench;
@@ -36,6 +37,7 @@ public final class HandOutBench extends Pages implements Bench {
             Transport transport,
             SoundSet sounds,
             Delivery delivery,
+            Commands commands,
             Consumer<String> tell) {
         sheet = new SimpleObjectProperty<>(first);
         page = add(
@@ -50,7 +52,7 @@ public final class HandOutBench extends Pages implements Bench {
         sound = add(
                 "Sound file",
                 "What would be played now, as a WAV file",
-                () -> new SoundFilePage(transport, sounds, delivery, tell));
+                () -> new SoundFilePage(transport, sounds, delivery, commands, tell));
         choose("Sheet");
     }
 

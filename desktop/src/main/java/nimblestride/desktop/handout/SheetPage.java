@@ -18,6 +18,7 @@ import javafx.scene.layout.VBox;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.engraving.Drawing;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.sheet.Paper;
 import nimblestride.core.sheet.Section;
 import nimblestride.core.sheet.Sheet;
@@ -181,7 +182,7 @@ final class SheetPage extends HBox implements Page {
     private static Laid set(Exercise exercise, Sheet sheet) {
         try {
             return new Laid(new SheetPages(sheet, Faces.get().music(), Faces.get()).of(exercise), "");
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             return new Laid(List.of(), e.getMessage());
         }
     }

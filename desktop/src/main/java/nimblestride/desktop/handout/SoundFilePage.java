@@ -1,20 +1,17 @@
 package nimblestride.desktop.handout;
 
-import java.io.IOException;
 import java.nio.file.Path;
-import java.util.Optional;
-import java.util.concurrent.atomic.AtomicBoolean;
-import java.util.concurrent.atomic.AtomicInteger;
+import java.util.Locale;
 import java.util.function.Consumer;
-import javafx.application.Platform;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.value.Tally;
+import nimblestride.desktop.async.Commands;
 import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.FlowLine;
@@ -25,8 +22,8 @@ import nimblestride.desktop.pages.Page;
 import nimblestride.desktop.play.Transport;
 import nimblestride.desktop.typing.TypedField;
 import nimblestride.desktop.typing.WholeNumber;
-import nimblestride.formats.file.AtomicFile;
-import nimblestride.formats.file.FileName;
+import nimblestride.files.AtomicFile;
+import nimblestride.files.FileName;
 import nimblestride.sound.file.WavFile;
 import nimblestride.sound.kit.SoundSet;
 import nimblestride.sound.render.Take;
@@ -36,23 +33,20 @@ final class SoundFilePage extends VBox implements Page {
     private final Transport transport;
     private final SoundSet sounds;
     private final Delivery delivery;
+    private final Commands commands;
     private final Consumer<String> tell;
     private final ComboBox<Integer> bits = new ComboBox<>();
     private final CheckBox apart = new CheckBox("the music on the left, the click on the right");
     private final TypedField<Integer> rounds;
     private final Label length = new Wrapped();
-    private final ProgressBar progress = new ProgressBar(0);
-    private final SmallButton cancel;
-    private final Newest writing = new Newest("writing sound");
     private final Newest measuring = new Newest("measuring sound");
-    private final AtomicBoolean goesOn = new AtomicBoolean();
-    private final AtomicInteger shownHundredths = new AtomicInteger();
     private int times = 1;
 
-    SoundFilePage(Transport transport, SoundSet sounds, Delivery delivery, Consumer<String> tell) {
+    SoundFilePage(Transport transport, SoundSet sounds, Delivery delivery, Commands commands, Consumer<String> tell) {
         this.transport = transport;
         this.sounds = sounds;
         this.delivery = delivery;
+        this.commands = commands;
         this.tell = tell;
         getStyleClass().add("page");
         bits.setId("wav-bits");
@@ -70,12 +64,9 @@ final class SoundFilePage extends VBox implements Page {
         bits.valueProperty().addListener(change -> measure());
         apart.selectedProperty().addListener(change -> measure());
         length.setId("wav-length");
-        progress.setPrefWidth(240);
-        cancel = new SmallButton("Give it up", "wav-cancel", () -> goesOn.set(false));
-        working(false);
         FlowLine how = new FlowLine(new Caption("A WAV file,"), bits, apart);
         HBox often = new HBox(new Caption("Played"), rounds, new Caption("times round"));
-        HBox write = new HBox(new SmallButton("Write it…", "wav-write", this::write), progress, cancel);
+        HBox write = new HBox(new SmallButton("Write it…", "wav-write", this::write));
         for (HBox line : new HBox[] {often, write}) {
             line.getStyleClass().add("add-line");
         }
@@ -110,68 +101,35 @@ final class SoundFilePage extends VBox implements Page {
             long frames = file.frames(take, sounds);
             long minutes = frames / (WavFile.SAMPLE_RATE * 60L);
             return String.format(
+                    Locale.ROOT,
                     "It lasts %s%.1f s and takes %s kB.",
                     minutes == 0 ? "" : minutes + " min ",
                     frames % (WavFile.SAMPLE_RATE * 60L) / (double) WavFile.SAMPLE_RATE,
                     Tally.number(Math.max(1, frames * file.bytesAFrame() / 1_000)));
-        } catch (IllegalArgumentException | ArithmeticException e) {
-            return "It cannot be written so: " + e.getMessage() + ".";
+        } catch (StrideException e) {
+            return "This can't be written: " + e.getMessage() + ".";
         }
     }
 
     /** Asks where to, and writes, faster than it is heard. */
     void write() {
         Take take = transport.take();
-        delivery.where(FileName.of(take.exercise()) + ".wav").ifPresent(file -> write(take, file));
+        delivery.where(FileName.of(take.exercise().name()) + ".wav").ifPresent(file -> write(take, file));
     }
 
     private void write(Take take, Path target) {
         WavFile file = file();
-        goesOn.set(true);
-        working(true);
-        tell.accept("Rendering " + target + "…");
-        writing.ask(() -> written(file, take, target), (Optional<String> problem) -> {
-            boolean givenUp = !goesOn.get();
-            working(false);
-            if (problem.isEmpty()) {
-                tell.accept("Wrote " + target + ".");
-            } else if (givenUp) {
-                tell.accept("Given up; nothing has been written.");
-            } else {
-                tell.accept("");
-                delivery.failed("The WAV file could not be written", problem.get());
-            }
-        });
-    }
-
-    private Optional<String> written(WavFile file, Take take, Path target) {
-        try {
-            AtomicFile.write(target, out -> file.write(take, sounds, out, this::goOn));
-            return Optional.empty();
-        } catch (IOException | IllegalArgumentException | ArithmeticException e) {
-            return Optional.of(String.valueOf(e.getMessage()));
-        }
-    }
-
-    /** Shows each hundredth that is done, and not more. */
-    private boolean goOn(double done) {
-        int hundredths = (int) (done * 100);
-        if (shownHundredths.getAndSet(hundredths) != hundredths) {
-            Platform.runLater(() -> progress.setProgress(done));
-        }
-        return goesOn.get();
-    }
-
-    private void working(boolean on) {
-        progress.setVisible(on);
-        progress.setProgress(0);
-        cancel.setVisible(on);
+        commands.run(
+                "Writing the WAV file " + target.getFileName(),
+                progress -> {
+                    AtomicFile.write(target, out -> file.write(take, sounds, out, progress::report));
+                    return target;
+                },
+                written -> tell.accept("Wrote " + written + "."));
     }
 
     @Override
     public void close() {
-        goesOn.set(false);
-        writing.close();
         measuring.close();
     }
 }

@@ -22,6 +22,8 @@ import nimblestride.core.dealing.Combinations;
 import nimblestride.core.dealing.Dealing;
 import nimblestride.core.dealing.OneLeftOut;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Level;
 import nimblestride.core.groove.Limb;
 import nimblestride.core.groove.Sticking;
@@ -173,8 +175,8 @@ final class DealPage extends VBox implements Page {
     }
 
     private Dealing dealing() {
-        Sticking sticking = base.orElseThrow(() ->
-                new IllegalArgumentException("write a sticking first, on the page Sticking; it is dealt from here"));
+        Sticking sticking = base.orElseThrow(
+                () -> new InvalidValueException("write a sticking first, on the page Sticking; it is dealt from here"));
         if (way.getValue().equals(LEAVE_OUT)) {
             return new OneLeftOut(sticking, numbers(cells, "[1-9]\\d?([ ,+]+[1-9]\\d?)*", "[ ,+]+"));
         }
@@ -191,7 +193,7 @@ final class DealPage extends VBox implements Page {
         boolean good = text.matches(form);
         field.pseudoClassStateChanged(WRONG, !good);
         if (!good) {
-            throw new IllegalArgumentException("expected numbers as in " + field.getPromptText());
+            throw new InvalidValueException("expected numbers as in " + field.getPromptText());
         }
         return Arrays.stream(text.split(between, -1)).map(Integer::valueOf).toList();
     }
@@ -231,7 +233,7 @@ final class DealPage extends VBox implements Page {
                             ? String.format("There are %,d. %,d of this exercise are ticked off.", count, done)
                             : String.format("%,d of %,d. %,d ticked off.", number.add(BigInteger.ONE), count, done)
                                     + "   " + StickingText.write(dealt.get()));
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             answer.getStyleClass().add("quiet");
             answer.setText(e.getMessage());
         }
@@ -254,7 +256,7 @@ final class DealPage extends VBox implements Page {
                         index, layer.playing(new Pattern.Stuck(next, ((Pattern.Stuck) layer.pattern()).step())));
             });
             tell();
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             tell();
         }
     }

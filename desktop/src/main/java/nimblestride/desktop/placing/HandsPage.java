@@ -10,6 +10,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Manner;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.finding.Finding;
 import nimblestride.core.groove.Lead;
 import nimblestride.desktop.desk.Answer;
@@ -65,7 +66,7 @@ final class HandsPage extends VBox implements Page {
             return OptionalInt.empty();
         }
         if (!number.matches("\\d{1,3}")) {
-            throw new IllegalArgumentException("expected a whole number, or nothing");
+            throw new InvalidValueException("expected a whole number, or nothing");
         }
         return Manner.USUAL
                 .withMostStrokes(OptionalInt.of(Integer.parseInt(number)))

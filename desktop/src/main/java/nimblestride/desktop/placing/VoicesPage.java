@@ -11,6 +11,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Limb;
 import nimblestride.core.groove.NoteHead;
 import nimblestride.core.groove.Voice;
@@ -86,7 +87,7 @@ final class VoicesPage extends VBox implements Page {
             desk.edit(exercise -> exercise.withVoices(exercise.voices().and(voice)));
             name.clear();
             problem.setText("");
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             problem.setText(e.getMessage());
         }
     }

@@ -9,7 +9,10 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
-import nimblestride.formats.file.AtomicFile;
+import nimblestride.core.failure.StrideException;
+import nimblestride.files.AtomicFile;
+import nimblestride.files.FileException;
+import nimblestride.files.SourceFile;
 import nimblestride.sound.file.Recording;
 import nimblestride.sound.kit.OwnSounds;
 import nimblestride.sound.kit.Sound;
@@ -18,6 +21,7 @@ import nimblestride.sound.play.AudioOut;
 /** The recordings that the user has given to voices. A copy of each is kept, so that it does not matter what becomes of the file. */
 public final class OwnRecordings {
     private static final String ENDING = ".wav";
+    private static final int LARGEST = 64 << 20;
 
     private final Path folder;
     private final OwnSounds sounds;
@@ -48,7 +52,7 @@ public final class OwnRecordings {
                     .flatMap(file -> read(file).stream())
                     .toList();
         } catch (IOException e) {
-            return List.of(folder + " cannot be read: " + e.getMessage());
+            return List.of(FileException.reading(folder, e).getMessage());
         }
     }
 
@@ -56,31 +60,41 @@ public final class OwnRecordings {
         try {
             sounds.give(voice(file), Recording.read(file, AudioOut.SAMPLE_RATE));
             return List.of();
-        } catch (IOException | IllegalArgumentException e) {
-            return List.of(String.valueOf(e.getMessage()));
+        } catch (StrideException e) {
+            return List.of(e.getMessage());
+        } catch (IllegalArgumentException e) {
+            return List.of("the name of " + file + " is of no voice");
         }
     }
 
     /**
      * Gives a voice a recording of its own, for good.
      *
-     * @throws IOException if it is no recording that can be read, or cannot be kept; the voice sounds as before
+     * @throws FileException if it is no recording that can be read, or cannot be kept; the voice sounds as before
      */
-    public void give(String voice, Path wav) throws IOException {
+    public void give(String voice, Path wav) {
         Sound recording = Recording.read(wav, AudioOut.SAMPLE_RATE);
-        Files.createDirectories(folder);
-        AtomicFile.write(file(voice), Files.readAllBytes(wav));
+        try {
+            Files.createDirectories(folder);
+        } catch (IOException e) {
+            throw FileException.writing(folder, e);
+        }
+        AtomicFile.write(file(voice), SourceFile.bytes(wav, LARGEST, "a WAV file"));
         sounds.give(voice, recording);
     }
 
     /**
      * Has a voice sound as it usually does.
      *
-     * @throws IOException if the copy that was kept cannot be removed
+     * @throws FileException if the copy that was kept cannot be removed
      */
-    public void takeBack(String voice) throws IOException {
+    public void takeBack(String voice) {
         sounds.takeBack(voice);
-        Files.deleteIfExists(file(voice));
+        try {
+            Files.deleteIfExists(file(voice));
+        } catch (IOException e) {
+            throw FileException.writing(file(voice), e);
+        }
     }
 
     private Path file(String voice) {

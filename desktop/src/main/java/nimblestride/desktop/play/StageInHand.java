@@ -3,6 +3,7 @@ package nimblestride.desktop.play;
 import java.util.Optional;
 import java.util.function.Consumer;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.practice.Stage;
 import nimblestride.core.practice.Task;
 import nimblestride.core.staging.Staging;
@@ -31,7 +32,7 @@ final class StageInHand {
     private Exercise worked(Exercise exercise, Stage stage) {
         try {
             return Staging.of(exercise, stage);
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             problem.accept("This stage cannot be played any longer: " + e.getMessage() + ".");
             return exercise.alone();
         }

@@ -9,6 +9,7 @@ import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Playthrough;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Voice;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.timing.Expectation;
@@ -142,7 +143,7 @@ public final class TapRecorder {
             List<Tap> late =
                     taps.size() <= Expectation.MOST ? taps : taps.subList(taps.size() - Expectation.MOST, taps.size());
             return Optional.of(Matching.of(expected, late));
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             // A layer that cannot be laid out is told among the findings, and nobody can play it.
             return Optional.empty();
         }

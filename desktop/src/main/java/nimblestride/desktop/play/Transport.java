@@ -11,6 +11,7 @@ import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.meter.Phrase;
@@ -247,7 +248,7 @@ public final class Transport implements AutoCloseable {
     private static Take startingAs(Take take, Start start) {
         try {
             return take.from(start);
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             return take;
         }
     }

@@ -13,6 +13,8 @@ import java.util.Set;
 import java.util.function.Supplier;
 import javafx.scene.control.CheckBox;
 import javafx.scene.layout.VBox;
+import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.practice.Ladder;
 import nimblestride.core.practice.Pace;
 import nimblestride.core.practice.Rules;
@@ -106,7 +108,7 @@ final class LadderFields extends VBox {
         try {
             return LocalDate.parse(text.strip());
         } catch (DateTimeParseException e) {
-            throw new IllegalArgumentException("expected a day, as in 2026-12-20, read \"" + text.strip() + "\"", e);
+            throw new InvalidValueException("expected a day, as in 2026-12-20, read \"" + text.strip() + "\"", e);
         }
     }
 
@@ -122,7 +124,7 @@ final class LadderFields extends VBox {
                     perMinute(step.field().getText()),
                     new Rules(number(clean), number(misses)),
                     typedPace()));
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             taken.none(e.getMessage());
         }
     }

@@ -1,6 +1,5 @@
 package nimblestride.desktop.practising;
 
-import java.io.IOException;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -131,14 +130,8 @@ final class LadderPage extends VBox implements Page {
         Book open = book.book().get();
         NoteValue beat = beat();
         reading.ask(
-                () -> {
-                    try {
-                        return ladder.get().after(Passes.of(open, exercise.get(), beat));
-                    } catch (IOException e) {
-                        // The Book tells its problem wherever it is shown.
-                        return ladder.get().begin();
-                    }
-                },
+                () -> book.askElsewhere(open, one -> ladder.get().after(Passes.of(one, exercise.get(), beat)))
+                        .orElseGet(() -> ladder.get().begin()),
                 this::climb);
     }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.journal.Entry;
 import nimblestride.core.journal.Note;
 import nimblestride.core.text.NoteText;
@@ -52,7 +53,7 @@ final class LogLine {
         Note note;
         try {
             note = note(line.field().getText());
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             // What is wrong stands under the field.
             line.field().requestFocus();
             return;

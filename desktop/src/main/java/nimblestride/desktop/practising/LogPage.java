@@ -1,6 +1,5 @@
 package nimblestride.desktop.practising;
 
-import java.io.IOException;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
@@ -20,6 +19,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.journal.Entry;
 import nimblestride.core.journal.Weeks;
 import nimblestride.core.practice.Ladder;
@@ -131,7 +131,7 @@ final class LogPage extends VBox implements Page {
                     ? Map.of()
                     : book.log().hardPlaces(Optional.empty(), exercise.get(), 2 * MOST_LISTED);
             return Optional.of(new Read(entries, minutes, played, hard));
-        } catch (IOException e) {
+        } catch (StrideException e) {
             return Optional.empty();
         }
     }

@@ -1,6 +1,5 @@
 package nimblestride.desktop.practising;
 
-import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,7 +16,7 @@ final class Passes {
     private Passes() {}
 
     /** In the order in which they came in, the tempos counted in a beat. */
-    static List<Pass> of(Book book, UUID exercise, NoteValue beat) throws IOException {
+    static List<Pass> of(Book book, UUID exercise, NoteValue beat) {
         List<Pass> passes = new ArrayList<>();
         for (Entry entry : book.log().ofExercise(Optional.empty(), exercise, MOST)) {
             if (entry.tempo().isPresent() && entry.cleanness().isPresent()) {

@@ -11,6 +11,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.practice.Practice;
 import nimblestride.core.practice.Stage;
 import nimblestride.core.practice.Task;
@@ -81,7 +82,7 @@ final class StagesPage extends VBox implements Page {
         if (stage.isPresent()) {
             try {
                 Staging.of(desk.exercise().get(), stage.get());
-            } catch (IllegalArgumentException | ArithmeticException e) {
+            } catch (StrideException e) {
                 tell.accept("This stage cannot be played: " + e.getMessage() + ".");
                 mark();
                 return;

@@ -1,6 +1,5 @@
 package nimblestride.desktop.practising;
 
-import java.io.IOException;
 import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -22,6 +21,7 @@ import nimblestride.core.care.Cautions;
 import nimblestride.core.care.Exposure;
 import nimblestride.core.care.Rests;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.journal.Practised;
 import nimblestride.core.journal.Sitting;
 import nimblestride.core.practice.Ladder;
@@ -156,7 +156,7 @@ final class TodayPage extends VBox implements Page {
             }
             return Optional.of(new Plan(
                     Sitting.of(all, new Sitting.Wish(minutes, today, due, climbing)), Sitting.neglected(all, today)));
-        } catch (IOException e) {
+        } catch (StrideException e) {
             return Optional.empty();
         }
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import nimblestride.core.meter.Grouping;
 import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.ExactMath;
 
 /**
  * A stride's foot taken hold of: the one between two groups of a bar. Dragged, it moves units from one group to the other;
@@ -25,7 +26,7 @@ record FootDrag(int bar, List<Integer> sizes, int group, double from, double uni
             List<Integer> sizes = phrase.bar(stride.bar()).grouping().sizes();
             boolean inner = stride.group() + 1 < sizes.size();
             if (inner && Math.abs(stretch.x(stride.to()) - x) <= REACH) {
-                int bar = Math.toIntExact(stride.bar() % phrase.bars().size());
+                int bar = ExactMath.toInt(stride.bar() % phrase.bars().size());
                 return Optional.of(new FootDrag(bar, sizes, stride.group(), stride.from(), stride.unit()));
             }
         }

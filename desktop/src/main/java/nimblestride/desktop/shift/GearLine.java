@@ -3,11 +3,13 @@ package nimblestride.desktop.shift;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.scene.layout.FlowPane;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.modulation.Pivot;
 import nimblestride.core.modulation.Shift;
 import nimblestride.core.text.BarsText;
 import nimblestride.core.text.PivotText;
+import nimblestride.core.value.ExactOverflowException;
 import nimblestride.core.value.NoteName;
 import nimblestride.core.value.NoteValue;
 import nimblestride.desktop.look.Caption;
@@ -69,7 +71,7 @@ final class GearLine extends FlowPane {
     private TypedField<Integer> number(String id, String what, Consumer<Integer> taken) {
         Function<String, Integer> reader = text -> {
             if (!text.strip().matches("\\d{1,2}") || Integer.parseInt(text.strip()) < 1) {
-                throw new IllegalArgumentException("expected 1 to " + Pivot.MOST_NOTES + ", such as 4");
+                throw new InvalidValueException("expected 1 to " + Pivot.MOST_NOTES + ", such as 4");
             }
             return Integer.parseInt(text.strip());
         };
@@ -104,7 +106,7 @@ final class GearLine extends FlowPane {
         try {
             notes.show(shown(gear.shift().notesABeat()));
             group.show(shown(gear.shift().group()));
-        } catch (ArithmeticException e) {
+        } catch (ExactOverflowException e) {
             // What cannot be counted is told by the page; these keep what they showed.
             notes.rewrite();
         }

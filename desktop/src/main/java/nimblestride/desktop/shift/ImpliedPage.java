@@ -11,6 +11,7 @@ import javafx.scene.layout.VBox;
 import nimblestride.core.engraving.BothFeels.Kind;
 import nimblestride.core.engraving.Drawing;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.family.ImpliedFeels;
 import nimblestride.core.family.ImpliedFeels.BackBeat;
 import nimblestride.core.family.ImpliedFeels.Keeping;
@@ -150,7 +151,7 @@ final class ImpliedPage extends VBox implements Page {
                                     + Tally.number(Shift.WITHIN_REASON) + " bars."),
                     tempo,
                     "");
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             return new Seen(List.of(), List.of(), "", "", e.getMessage() + ".");
         }
     }
@@ -178,7 +179,7 @@ final class ImpliedPage extends VBox implements Page {
                 desk.edit(exercise -> ThereAndBack.there(
                         exercise, gear.pivot(), gear.newBars().get()));
             }
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             problem.setText("This cannot be done: " + e.getMessage() + ".");
             problem.setManaged(true);
         }

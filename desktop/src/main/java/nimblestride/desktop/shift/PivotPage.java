@@ -13,6 +13,7 @@ import javafx.scene.layout.VBox;
 import nimblestride.core.engraving.BothFeels;
 import nimblestride.core.engraving.Drawing;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.modulation.Shift;
 import nimblestride.core.modulation.ShiftWords;
 import nimblestride.core.setup.LeadIn;
@@ -98,7 +99,7 @@ final class PivotPage extends VBox implements Page {
             // The words first: they say so where there is nothing to draw.
             List<ShiftWords.Told> told = ShiftWords.of(shift);
             return new Seen(told, FeelsPicture.rows(shift, BothFeels.Kind.REAL, NoteValue.ZERO, width), "");
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             return new Seen(List.of(), List.of(), e.getMessage() + ".");
         }
     }
@@ -132,7 +133,7 @@ final class PivotPage extends VBox implements Page {
     private void make(UnaryOperator<Exercise> change) {
         try {
             desk.edit(change);
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             showProblem("This cannot be done: " + e.getMessage() + ".");
         }
     }

@@ -14,6 +14,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Sectioning;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.modulation.Pivot;
 import nimblestride.core.setup.ThereAndBack;
 import nimblestride.desktop.desk.Answer;
@@ -82,7 +83,7 @@ final class SectionsPage extends VBox implements Page {
         try {
             desk.edit(from, change);
             showProblem("");
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             showProblem("This cannot be done: " + e.getMessage() + ".");
         }
         if (!(from instanceof String typed && typed.startsWith("section-"))) {

@@ -10,6 +10,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.modulation.Chain;
 import nimblestride.core.modulation.MetronomeSetting;
 import nimblestride.core.modulation.Pivot;
@@ -123,7 +125,7 @@ final class TemposPage extends VBox implements Page {
     private static BigFraction readTolerance(String text) {
         String typed = text.strip();
         if (!typed.matches("\\d{1,3}(\\.\\d{1,3})?")) {
-            throw new IllegalArgumentException("expected beats a minute, such as 0.5");
+            throw new InvalidValueException("expected beats a minute, such as 0.5");
         }
         return BigFraction.from(Double.parseDouble(typed), 1_000);
     }
@@ -149,7 +151,7 @@ final class TemposPage extends VBox implements Page {
         try {
             Chain chain = exercise.hasSections() ? exercise.chain() : new Chain(shift.before(), List.of(shift.pivot()));
             return new Seen(chain, shift, Known.ROUTES.within(exercise.tempo(), to, tolerance), "");
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             return new Seen(null, shift, Optional.empty(), e.getMessage() + ".");
         }
     }

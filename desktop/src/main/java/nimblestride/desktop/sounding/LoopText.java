@@ -3,6 +3,7 @@ package nimblestride.desktop.sounding;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.sound.render.Loop;
 
 /** Bars to be played again and again, as they are typed: {@code 2 to 3}, {@code 4}, {@code all}. */
@@ -24,7 +25,7 @@ final class LoopText {
                 return Optional.of(new Loop(from - 1, to));
             }
         }
-        throw new IllegalArgumentException("expected bars from 1 to " + bars + ", as in 1 to " + bars + ", or all");
+        throw new InvalidValueException("expected bars from 1 to " + bars + ", as in 1 to " + bars + ", or all");
     }
 
     static String write(Optional<Loop> loop) {
@@ -37,7 +38,7 @@ final class LoopText {
     static int bar(String text, int bars) {
         Optional<Loop> one = read(text, bars);
         if (one.isEmpty() || one.get().to() - one.get().from() != 1) {
-            throw new IllegalArgumentException("expected one bar from 1 to " + bars);
+            throw new InvalidValueException("expected one bar from 1 to " + bars);
         }
         return one.get().to();
     }

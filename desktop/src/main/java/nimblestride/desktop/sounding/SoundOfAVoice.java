@@ -1,7 +1,7 @@
 package nimblestride.desktop.sounding;
 
-import java.io.IOException;
 import javafx.scene.layout.HBox;
+import nimblestride.core.failure.StrideException;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.play.OwnRecordings;
 
@@ -20,7 +20,7 @@ final class SoundOfAVoice extends HBox {
                             try {
                                 recordings.give(voice, file);
                                 changed.run();
-                            } catch (IOException e) {
+                            } catch (StrideException e) {
                                 asking.tell("The " + voice + " keeps its sound", e.getMessage());
                             }
                         })));
@@ -28,7 +28,7 @@ final class SoundOfAVoice extends HBox {
             getChildren().add(new SmallButton("As it was", "usual-" + id, () -> {
                 try {
                     recordings.takeBack(voice);
-                } catch (IOException e) {
+                } catch (StrideException e) {
                     asking.tell("The recording could not be removed", e.getMessage());
                 }
                 changed.run();

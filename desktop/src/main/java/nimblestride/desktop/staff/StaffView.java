@@ -13,6 +13,7 @@ import nimblestride.core.engraving.Drawing;
 import nimblestride.core.engraving.Drawing.Spot;
 import nimblestride.core.engraving.Engraver;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Level;
 import nimblestride.core.meter.Place;
 import nimblestride.core.score.Following;
@@ -112,7 +113,7 @@ public final class StaffView extends BorderPane implements AutoCloseable {
         try {
             Laid laid = set(what);
             return new Tried(Optional.of(laid), String.join("; ", laid.score.leftOut()));
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             return new Tried(Optional.empty(), e.getMessage());
         }
     }

@@ -8,6 +8,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.typing.TypedField;
@@ -66,7 +67,7 @@ final class AssignmentLine extends VBox {
         } catch (DateTimeParseException e) {
             // The same is expected.
         }
-        throw new IllegalArgumentException("expected a day from today on, as in " + today.plusDays(USUAL_DAYS));
+        throw new InvalidValueException("expected a day from today on, as in " + today.plusDays(USUAL_DAYS));
     }
 
     /** Names what would be set. */

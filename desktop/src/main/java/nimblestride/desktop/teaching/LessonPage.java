@@ -1,6 +1,5 @@
 package nimblestride.desktop.teaching;
 
-import java.io.IOException;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
@@ -147,24 +146,16 @@ public final class LessonPage extends VBox implements Page {
         Book open = book.book().get();
         LocalDate today = book.today();
         Student student = chosen.get();
-        reading.ask(() -> told(open, student, today), told -> told.ifPresent(this::show));
+        reading.ask(
+                () -> book.askElsewhere(open, one -> told(one, student, today)), told -> told.ifPresent(this::show));
     }
 
-    private static Optional<Told> told(Book book, Student student, LocalDate today) {
-        try {
-            return Optional.of(new Told(
-                    student,
-                    book.register().assignments(student.id()),
-                    book.log()
-                            .between(
-                                    Optional.of(student.id()),
-                                    today.minusWeeks(LOOKED_BACK_WEEKS),
-                                    today,
-                                    MOST_ENTRIES),
-                    book.register().lessons(student.id())));
-        } catch (IOException e) {
-            return Optional.empty();
-        }
+    private static Told told(Book book, Student student, LocalDate today) {
+        return new Told(
+                student,
+                book.register().assignments(student.id()),
+                book.log().between(Optional.of(student.id()), today.minusWeeks(LOOKED_BACK_WEEKS), today, MOST_ENTRIES),
+                book.register().lessons(student.id()));
     }
 
     private void show(Told told) {

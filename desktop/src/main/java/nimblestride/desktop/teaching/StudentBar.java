@@ -105,8 +105,10 @@ final class StudentBar extends FlowPane {
 
     private void merge() {
         chosen().ifPresent(one -> beyond.logFile()
-                .ifPresent(file -> book.change(open -> BookFiles.mergeLog(open, Optional.of(one.id()), file))
-                        .ifPresent(merged -> beyond.tell(one.name() + ": " + BookFiles.said(merged) + "."))));
+                .ifPresent(file -> book.run(
+                        "Merging " + file.getFileName(),
+                        (open, progress) -> BookFiles.mergeLog(open, Optional.of(one.id()), file, progress),
+                        merged -> beyond.tell(one.name() + ": " + BookFiles.said(merged) + "."))));
     }
 
     private void handOut(boolean asBooklet) {

@@ -1,6 +1,7 @@
 package nimblestride.desktop.typing;
 
 import java.util.function.Function;
+import nimblestride.core.failure.InvalidValueException;
 
 /** Reads a number of bars. */
 public final class BarCount {
@@ -11,7 +12,7 @@ public final class BarCount {
         return text -> {
             String typed = text.strip();
             if (!typed.matches("\\d{1,9}") || Integer.parseInt(typed) < 1 || Integer.parseInt(typed) > most) {
-                throw new IllegalArgumentException(String.format("expected 1 to %,d bars, such as 4", most));
+                throw new InvalidValueException(String.format("expected 1 to %,d bars, such as 4", most));
             }
             return Integer.parseInt(typed);
         };

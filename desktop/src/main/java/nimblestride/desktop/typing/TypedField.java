@@ -6,6 +6,7 @@ import java.util.function.Function;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
+import nimblestride.core.failure.StrideException;
 
 /**
  * A line of typed text that stands for a value. Text that makes sense is taken at once; text that does not is kept as it
@@ -117,7 +118,7 @@ public final class TypedField<T> extends VBox {
                 last = value;
                 taken.accept(value);
             }
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             setProblem(Optional.of(e.getMessage()));
         }
     }
@@ -125,7 +126,7 @@ public final class TypedField<T> extends VBox {
     private Optional<T> read(String text) {
         try {
             return Optional.of(reader.apply(text));
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             return Optional.empty();
         }
     }

@@ -2,6 +2,7 @@ package nimblestride.desktop.typing;
 
 import java.util.function.Function;
 import java.util.function.IntConsumer;
+import nimblestride.core.failure.InvalidValueException;
 
 /** A field for a whole number. */
 public final class WholeNumber {
@@ -22,7 +23,7 @@ public final class WholeNumber {
             } catch (NumberFormatException e) {
                 // The same is expected.
             }
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     String.format("expected %s from %,d to %,d, read \"%s\"", what, least, most, text.strip()));
         };
     }

@@ -6,7 +6,7 @@ import nimblestride.desktop.book.BookPane;
 import nimblestride.store.book.Kept;
 
 /** What the pane of the Book has done beyond itself. */
-record BookActions(FileMenu files, Questions questions) implements BookPane.Actions {
+record BookActions(FileMenu files, BookOut out, Questions questions) implements BookPane.Actions {
     @Override
     public void open(Kept kept) {
         files.open(kept);
@@ -20,6 +20,16 @@ record BookActions(FileMenu files, Questions questions) implements BookPane.Acti
     @Override
     public void takenOut(UUID id) {
         files.takenOut(id);
+    }
+
+    @Override
+    public void restore() {
+        out.restore();
+    }
+
+    @Override
+    public void startNew() {
+        out.startNew();
     }
 
     @Override

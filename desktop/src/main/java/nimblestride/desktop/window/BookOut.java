@@ -13,14 +13,16 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.journal.Entry;
 import nimblestride.core.teaching.Student;
+import nimblestride.core.value.Tally;
 import nimblestride.desktop.book.BookFiles;
 import nimblestride.desktop.book.OpenBook;
 import nimblestride.desktop.practising.LogFiles;
+import nimblestride.files.AtomicFile;
+import nimblestride.files.FileName;
 import nimblestride.formats.csv.LogCsv;
-import nimblestride.formats.file.AtomicFile;
-import nimblestride.formats.file.FileName;
 import nimblestride.store.book.Book;
 import nimblestride.store.database.Backups;
 
@@ -42,11 +44,15 @@ final class BookOut implements LogFiles {
     }
 
     private void write(String suggested, Content content) {
-        questions.fileToSave(suggested).ifPresent(file -> book.ask(open -> {
-                    AtomicFile.write(file, out -> content.of(open, out));
-                    return file;
-                })
-                .ifPresent(written -> tell.accept("Wrote " + written + ".")));
+        questions
+                .fileToSave(suggested)
+                .ifPresent(file -> book.run(
+                        "Writing " + file.getFileName(),
+                        (open, progress) -> {
+                            AtomicFile.write(file, out -> content.of(open, out));
+                            return file;
+                        },
+                        written -> tell.accept("Wrote " + written + ".")));
     }
 
     /** All there is, as JSON. */
@@ -86,40 +92,55 @@ final class BookOut implements LogFiles {
                 (open, out) -> BookFiles.writeExercises(open, Set.copyOf(ids), out));
     }
 
-    /** A copy of the whole Book, as it is, in a place of the user's own. */
+    /** Copies the whole Book, as it is, to a place of the user's own: never into the folder the program keeps it in. */
     void backUp() {
-        questions.fileToSave("nimble-stride-" + book.today() + ".book").ifPresent(file -> book.ask(open -> {
-                    book.backups().copyTo(file);
-                    return file;
-                })
-                .ifPresent(copy -> tell.accept("The whole Book is in " + copy + ".")));
+        questions
+                .fileToSave("nimble-stride-" + book.today() + ".book", Optional.of(homeOfTheUser()))
+                .ifPresent(file -> book.run(
+                        "Backing up the Book to " + file.getFileName(),
+                        (open, progress) -> {
+                            open.backups().copyTo(file);
+                            return file;
+                        },
+                        copy -> tell.accept("The whole Book is in " + copy + ".")));
     }
 
-    /** Puts a backup in the Book's place, after asking which. */
+    private static Path homeOfTheUser() {
+        return Path.of(System.getProperty("user.home", "."));
+    }
+
+    /** Restores a backup into the Book, after asking which. */
     void restore() {
+        List<Backups.Backup> all;
         try {
-            List<Backups.Backup> all = book.backups().all();
-            if (all.isEmpty()) {
-                questions.tell("There is no backup yet", "One is made each day the program is used.");
-                return;
-            }
-            List<String> names = all.stream()
-                    .map(one -> one.name() + String.format("  (%,d kB)", one.bytes() / 1_000))
-                    .toList();
-            questions
-                    .choose("Restore a backup", "The Book as it is now is put aside among the backups.", names)
-                    .ifPresent(number -> restore(all.get(number).file()));
-        } catch (IOException e) {
-            questions.tell("The backups cannot be listed", e.getMessage());
+            all = book.backups().all();
+        } catch (StrideException e) {
+            questions.tell("The backups can't be listed", e.getMessage());
+            return;
         }
+        if (all.isEmpty()) {
+            questions.tell("There is no backup yet", "The program makes one each day it is used.");
+            return;
+        }
+        List<String> names = all.stream()
+                .map(one -> one.name() + "  (" + Tally.number(one.bytes() / 1_000) + " kB)")
+                .toList();
+        questions
+                .choose("Restore a backup", "The Book as it is now goes among the backups.", names)
+                .ifPresent(number -> restore(all.get(number).file()));
     }
 
     private void restore(Path backup) {
-        try {
-            book.restore(backup);
-            tell.accept("Restored " + backup.getFileName() + ".");
-        } catch (IOException e) {
-            questions.tell("This backup could not be restored", e.getMessage());
+        book.restore(backup, () -> tell.accept("Restored " + backup.getFileName() + "."));
+    }
+
+    /** Makes a new Book in the place of a file that can't be opened, after asking. */
+    void startNew() {
+        if (questions.sure(
+                "Start a new Book?",
+                "The file that can't be opened is moved to the folder backups, beside the Book.",
+                "Start a new Book")) {
+            book.startNew();
         }
     }
 }

@@ -1,9 +1,9 @@
 package nimblestride.desktop.window;
 
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.print.PageLayout;
@@ -18,10 +18,12 @@ import nimblestride.core.exercise.Exercise;
 import nimblestride.core.sheet.Paper;
 import nimblestride.core.sheet.Sheet;
 import nimblestride.core.sheet.SheetPages;
+import nimblestride.desktop.async.Commands;
 import nimblestride.desktop.handout.Delivery;
 import nimblestride.desktop.staff.PrintedPage;
-import nimblestride.formats.file.AtomicFile;
-import nimblestride.formats.file.FileName;
+import nimblestride.files.AtomicFile;
+import nimblestride.files.FileException;
+import nimblestride.files.FileName;
 import nimblestride.formats.form.Form;
 import nimblestride.formats.picture.PdfFile;
 
@@ -29,17 +31,19 @@ import nimblestride.formats.picture.PdfFile;
 final class Delivering implements Delivery {
     private final Stage stage;
     private final Questions questions;
+    private final Commands commands;
     private final Consumer<String> status;
 
-    Delivering(Stage stage, Questions questions, Consumer<String> status) {
+    Delivering(Stage stage, Questions questions, Commands commands, Consumer<String> status) {
         this.stage = stage;
+        this.commands = commands;
         this.questions = questions;
         this.status = status;
     }
 
     @Override
     public void save(Exercise exercise, Form form, Sheet sheet) {
-        write(FileName.of(exercise) + "." + form.ending(), form.title(), () -> form.write(exercise, sheet));
+        write(FileName.of(exercise.name()) + "." + form.ending(), form.title(), () -> form.write(exercise, sheet));
     }
 
     @Override
@@ -57,22 +61,20 @@ final class Delivering implements Delivery {
         return questions.fileToSave(suggested);
     }
 
-    @Override
-    public void failed(String title, String why) {
-        questions.tell(title, why);
-    }
-
     private void write(String suggested, String what, Supplier<byte[]> content) {
         questions.fileToSave(suggested).ifPresent(file -> write(file, what, content));
     }
 
     private void write(Path file, String what, Supplier<byte[]> content) {
-        try {
-            AtomicFile.write(file, content.get());
-            status.accept("Wrote " + file + ".");
-        } catch (IOException | IllegalArgumentException e) {
-            questions.tell("The " + what + " could not be written", e.getMessage());
-        }
+        commands.run(
+                "Writing the " + what + " " + file.getFileName(),
+                progress -> {
+                    byte[] bytes = content.get();
+                    progress.report(-1);
+                    AtomicFile.write(file, bytes);
+                    return file;
+                },
+                written -> status.accept("Wrote " + written + "."));
     }
 
     @Override
@@ -91,14 +93,30 @@ final class Delivering implements Delivery {
             return;
         }
         PageLayout layout = job.getJobSettings().getPageLayout();
-        boolean good = true;
-        for (Drawing page : pages) {
-            good &= job.printPage(layout, placed(page, layout));
-        }
-        if (good && job.endJob()) {
-            status.accept("Printed " + pages.size() + (pages.size() == 1 ? " page." : " pages."));
-        } else {
-            questions.tell("Printing failed", "The printer took only part of " + title + ", or none of it.");
+        commands.run(
+                "Printing " + title,
+                progress -> printed(job, title, pages, layout, progress),
+                count -> status.accept("Printed " + count + (count == 1 ? " page." : " pages.")));
+    }
+
+    private static int printed(
+            PrinterJob job, String title, List<Drawing> pages, PageLayout layout, Commands.Progress progress) {
+        try {
+            int count = 0;
+            for (Drawing page : pages) {
+                progress.report(count / (double) pages.size());
+                if (!job.printPage(layout, placed(page, layout))) {
+                    throw new FileException("the printer took only part of " + title + ", or none of it");
+                }
+                count++;
+            }
+            if (!job.endJob()) {
+                throw new FileException("the printer took all of " + title + " and then gave up");
+            }
+            return count;
+        } catch (CancellationException e) {
+            job.cancelJob();
+            throw e;
         }
     }
 

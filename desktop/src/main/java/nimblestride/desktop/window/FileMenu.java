@@ -1,24 +1,26 @@
 package nimblestride.desktop.window;
 
-import java.io.IOException;
 import java.nio.file.Path;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.Tally;
 import nimblestride.core.value.Tempo;
+import nimblestride.desktop.async.Commands;
 import nimblestride.desktop.book.BookFiles;
 import nimblestride.desktop.book.OpenBook;
 import nimblestride.desktop.bringing.Original;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.files.AtomicFile;
+import nimblestride.files.FileName;
 import nimblestride.formats.elsewhere.FromElsewhere;
-import nimblestride.formats.file.AtomicFile;
-import nimblestride.formats.file.FileName;
 import nimblestride.formats.json.BookJson;
 import nimblestride.formats.json.DraftJson.Draft;
 import nimblestride.formats.json.DraftJson.InBook;
@@ -33,12 +35,14 @@ public final class FileMenu {
     private final Desk desk;
     private final Questions questions;
     private final OpenBook book;
+    private final Commands commands;
     private final Consumer<String> status;
     private Consumer<Original> bringing = original -> {};
 
     /** @param status is told what has been done */
-    FileMenu(Desk desk, Questions questions, OpenBook book, Consumer<String> status) {
+    FileMenu(Desk desk, Questions questions, OpenBook book, Commands commands, Consumer<String> status) {
         this.desk = desk;
+        this.commands = commands;
         this.questions = questions;
         this.book = book;
         this.status = status;
@@ -86,16 +90,22 @@ public final class FileMenu {
                 return;
             }
             switch (BookFiles.formatOf(file)) {
-                case BookJson.FORMAT ->
-                    book.change(one -> BookFiles.takeOver(one, file, book.now()))
-                            .ifPresent(status);
+                case BookJson.FORMAT -> {
+                    LocalDateTime now = book.now();
+                    book.run(
+                            "Importing " + file.getFileName(),
+                            (one, progress) -> BookFiles.takeOver(one, file, now, progress),
+                            status);
+                }
                 case LogJson.FORMAT ->
-                    book.change(one -> BookFiles.mergeLog(one, Optional.empty(), file))
-                            .ifPresent(merged -> status.accept("Into your own log: " + BookFiles.said(merged) + "."));
+                    book.run(
+                            "Merging " + file.getFileName(),
+                            (one, progress) -> BookFiles.mergeLog(one, Optional.empty(), file, progress),
+                            merged -> status.accept("Into your own log: " + BookFiles.said(merged) + "."));
                 default -> openExercise(file);
             }
-        } catch (IOException e) {
-            questions.tell("This file cannot be opened", file + "\n\n" + e.getMessage());
+        } catch (StrideException e) {
+            questions.tell("This file can't be opened", file + "\n\n" + e.getMessage());
         }
     }
 
@@ -113,11 +123,11 @@ public final class FileMenu {
         if (!mayReplace()) {
             return false;
         }
-        Optional<Kept> kept = book.change(one -> {
+        Optional<Kept> kept = book.change(one -> one.together(() -> {
             Kept added = one.shelf().add(exercise, book.now());
             one.originals().keep(added.id(), fileName, original);
             return added;
-        });
+        }));
         desk.lay(new Draft(exercise, Optional.empty(), kept.map(FileMenu::inBook), kept.isPresent()));
         kept.ifPresent(now ->
                 status.accept("\"" + now.name() + "\" is in the Book, with " + fileName + ", which it came from."));
@@ -133,21 +143,18 @@ public final class FileMenu {
             status.accept("This exercise was not brought in from a file.");
             return;
         }
-        questions.fileToSave(name.get()).ifPresent(file -> {
-            try {
-                Optional<byte[]> content =
-                        book.ask(open -> open.originals().contentOf(id.get())).flatMap(found -> found);
-                if (content.isPresent()) {
-                    AtomicFile.write(file, content.get());
-                    status.accept("Wrote " + file + ".");
-                }
-            } catch (IOException e) {
-                questions.tell("The file could not be written", e.getMessage());
-            }
-        });
+        questions
+                .fileToSave(name.get())
+                .ifPresent(file -> book.run(
+                        "Writing " + file.getFileName(),
+                        (open, progress) -> {
+                            open.originals().contentOf(id.get()).ifPresent(content -> AtomicFile.write(file, content));
+                            return file;
+                        },
+                        written -> status.accept("Wrote " + written + ".")));
     }
 
-    private void openExercise(Path file) throws IOException {
+    private void openExercise(Path file) {
         Exercise exercise = ExerciseJson.read(file);
         if (mayReplace()) {
             desk.lay(new Draft(exercise, Optional.of(file), Optional.empty(), true));
@@ -201,7 +208,8 @@ public final class FileMenu {
     }
 
     boolean saveAs() {
-        Optional<Path> chosen = questions.fileToSave(FileName.of(desk.exercise().get()) + ".json");
+        Optional<Path> chosen =
+                questions.fileToSave(FileName.of(desk.exercise().get().name()) + ".json");
         return chosen.map(FileMenu::withEnding).map(this::write).orElse(false);
     }
 
@@ -253,7 +261,7 @@ public final class FileMenu {
             desk.savedTo(file, exercise);
             status.accept("Saved as " + file + ".");
             return true;
-        } catch (IOException e) {
+        } catch (StrideException e) {
             questions.tell(
                     "The exercise could not be saved", e.getMessage() + "\n\nIt is still on the desk, unchanged.");
             return false;
@@ -262,13 +270,14 @@ public final class FileMenu {
 
     void saveMidi() {
         Exercise exercise = desk.exercise().get();
-        questions.fileToSave(FileName.of(exercise) + ".mid").ifPresent(file -> {
-            try {
-                ExerciseMidi.write(exercise, file);
-                status.accept("Wrote " + file + ".");
-            } catch (IOException | IllegalArgumentException e) {
-                questions.tell("The MIDI file could not be written", e.getMessage());
-            }
+        questions.fileToSave(FileName.of(exercise.name()) + ".mid").ifPresent(file -> {
+            commands.run(
+                    "Writing the MIDI file " + file.getFileName(),
+                    progress -> {
+                        AtomicFile.write(file, ExerciseMidi.write(exercise));
+                        return file;
+                    },
+                    written -> status.accept("Wrote " + written + "."));
         });
     }
 }

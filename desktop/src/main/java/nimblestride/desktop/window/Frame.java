@@ -16,19 +16,27 @@ final class Frame {
     private static final double LEAST_HEIGHT = 480;
 
     private final Stage stage;
-    private final Settings remembered;
+    private final double width;
+    private final double height;
     private final Enlarged enlarged;
     private final Scene scene;
 
     Frame(Stage stage, Region content, Settings remembered) {
         this.stage = stage;
-        this.remembered = remembered;
         this.enlarged = new Enlarged(content);
-        this.scene = new Scene(new Region(), remembered.width(), remembered.height());
+        Rectangle2D room = Screen.getPrimary().getVisualBounds();
+        this.width = within(LEAST_WIDTH, remembered.width(), room.getWidth());
+        this.height = within(LEAST_HEIGHT, remembered.height(), room.getHeight());
+        this.scene = new Scene(new Region(), width, height);
         enlarged.percent().set(remembered.percent());
         enlarged.percent().addListener(change -> dress());
         dress();
         stage.setScene(scene);
+    }
+
+    /** A window may have been left larger than the screens there are now. */
+    private static double within(double least, double remembered, double room) {
+        return Math.max(least, Math.min(remembered, room));
     }
 
     private void dress() {
@@ -73,12 +81,10 @@ final class Frame {
 
     /** Some window managers open a window as small as it can be, whatever was asked for. */
     private void asLargeAsRemembered() {
-        if (scene.getWidth() < remembered.width() && scene.getHeight() < remembered.height()) {
+        if (scene.getWidth() < width && scene.getHeight() < height) {
             Rectangle2D room = Screen.getPrimary().getVisualBounds();
-            double width = remembered.width() + stage.getWidth() - scene.getWidth();
-            double height = remembered.height() + stage.getHeight() - scene.getHeight();
-            stage.setWidth(Math.min(room.getWidth(), width));
-            stage.setHeight(Math.min(room.getHeight(), height));
+            stage.setWidth(Math.min(room.getWidth(), width + stage.getWidth() - scene.getWidth()));
+            stage.setHeight(Math.min(room.getHeight(), height + stage.getHeight() - scene.getHeight()));
             stage.centerOnScreen();
         }
     }

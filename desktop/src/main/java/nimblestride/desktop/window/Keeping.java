@@ -1,13 +1,15 @@
 package nimblestride.desktop.window;
 
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.application.Platform;
+import nimblestride.core.failure.StrideException;
+import nimblestride.desktop.async.Defects;
 import nimblestride.desktop.desk.Autosave;
 import nimblestride.desktop.desk.DraftKeeper;
 import nimblestride.desktop.desk.Early;
+import nimblestride.files.FileException;
 import nimblestride.formats.json.DraftJson.Draft;
 
 /** What lies on the desk is kept on disk by itself, and found there again; where that cannot be, it says so. */
@@ -23,12 +25,12 @@ final class Keeping implements AutoCloseable {
 
     /** What lay on the desk last, and what keeps what will lie there; the problem is empty where the last could be read. */
     record Found(DraftKeeper keeper, Optional<Draft> last, String problem) {
-        /** @throws IOException if nothing can be kept in that folder */
-        static Found in(Path folder) throws IOException {
+        /** @throws FileException if nothing can be kept in that folder */
+        static Found in(Path folder) {
             DraftKeeper keeper = DraftKeeper.in(folder);
             try {
                 return new Found(keeper, keeper.last(), "");
-            } catch (IOException e) {
+            } catch (StrideException e) {
                 return new Found(keeper, Optional.empty(), e.getMessage());
             }
         }
@@ -47,8 +49,12 @@ final class Keeping implements AutoCloseable {
                 tell.accept("Picked up where you left off. This is in no file yet.");
             }
             return found.last().orElseGet(FileMenu::blank);
-        } catch (IOException e) {
-            tell.accept("Your work cannot be kept on disk: " + e.getMessage());
+        } catch (StrideException e) {
+            tell.accept("Your work can't be kept on disk: " + e.getMessage());
+            return FileMenu.blank();
+        } catch (RuntimeException | Error e) {
+            Defects.report(e);
+            tell.accept("Your work can't be kept on disk; Help shows the program's log.");
             return FileMenu.blank();
         }
     }
@@ -63,7 +69,7 @@ final class Keeping implements AutoCloseable {
         keeper.ifPresent(held -> {
             try {
                 held.close();
-            } catch (IOException e) {
+            } catch (StrideException e) {
                 // The lock ends with the process at the latest.
                 tell.accept(e.getMessage());
             }

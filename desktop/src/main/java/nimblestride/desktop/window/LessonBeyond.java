@@ -8,6 +8,7 @@ import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.sheet.Sheet;
 import nimblestride.core.sheet.SheetPages;
 import nimblestride.core.teaching.Student;
@@ -83,7 +84,7 @@ record LessonBeyond(
             SheetPages pages = new SheetPages(theirs, Faces.get().music(), Faces.get());
             String title = "For " + student.name();
             delivering.savePages(title, pages.booklet(title, exercises));
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             questions.tell("The booklet could not be set", e.getMessage());
         }
     }

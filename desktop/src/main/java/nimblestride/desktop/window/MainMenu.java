@@ -97,7 +97,11 @@ final class MainMenu extends MenuBar {
 
         Menu help = new Menu("Help");
         help.getItems()
-                .setAll(item("Help", "Shift+F1", window::showHelp), item("Shortcuts", "F1", window::showShortcuts));
+                .setAll(
+                        item("Help", "Shift+F1", window::showHelp),
+                        item("Shortcuts", "F1", window::showShortcuts),
+                        new SeparatorMenuItem(),
+                        item("Program log…", "Shortcut+F1", window::showLog));
         getMenus()
                 .setAll(
                         file,

@@ -1,7 +1,5 @@
 package nimblestride.desktop.window;
 
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.Optional;
@@ -9,15 +7,19 @@ import java.util.OptionalDouble;
 import java.util.function.IntUnaryOperator;
 import java.util.function.LongSupplier;
 import java.util.function.UnaryOperator;
+import javafx.application.Platform;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
+import nimblestride.desktop.async.Commands;
 import nimblestride.desktop.book.BookPane;
 import nimblestride.desktop.book.OpenBook;
 import nimblestride.desktop.breaking.BreakBench;
 import nimblestride.desktop.cross.CrossBench;
 import nimblestride.desktop.desk.Desk;
+import nimblestride.desktop.failure.DefectLog;
 import nimblestride.desktop.findings.FindingsPane;
 import nimblestride.desktop.handout.HandOutBench;
 import nimblestride.desktop.look.Face;
@@ -37,8 +39,11 @@ import nimblestride.sound.play.Outputs;
 public final class MainWindow {
     private final Stage stage;
     private final Path home;
+    private final Questions asking;
     private final Settings remembered;
-    private final Foot foot = new Foot();
+    private final DefectLog defects;
+    private final Commands commands;
+    private final Foot foot;
     private final RoadView road = new RoadView();
     private final Desk desk;
     private final Sounding sounding;
@@ -69,11 +74,25 @@ public final class MainWindow {
      * @param nanos a clock in nanoseconds, for taps
      */
     public MainWindow(
-            Stage stage, Ahead ahead, Optional<Questions> questions, Outputs outputs, Clock clock, LongSupplier nanos) {
+            Stage stage,
+            Ahead ahead,
+            Optional<Questions> questions,
+            Outputs outputs,
+            Clock clock,
+            LongSupplier nanos,
+            DefectLog defects) {
         Face.load();
         this.stage = stage;
         this.home = ahead.home();
-        this.remembered = Settings.read(home.resolve("settings.properties"));
+        this.defects = defects;
+        Questions asking = questions.orElseGet(() -> new WindowQuestions(stage, home));
+        this.asking = asking;
+        this.commands = new Commands(asking::tell, this::tell);
+        this.foot = new Foot(commands);
+        defects.tell(message -> Platform.runLater(() -> tell(message)));
+        Settings.Found settings = Settings.in(home);
+        this.remembered = settings.settings();
+        tell(settings.problem());
         this.frame = new Frame(stage, root, remembered);
         this.desk = new Desk(keeping.last(ahead.desk()));
         foot.forgetWithEachStep(desk);
@@ -81,9 +100,8 @@ public final class MainWindow {
         this.transport = sounding.transport();
         remembered.sound().apply(transport.settings(), sounding.devices());
         this.stand = new StandWindow(stage, desk, road, transport::toggle, frame::style);
-        Questions asking = questions.orElseGet(() -> new WindowQuestions(stage, home));
-        this.openBook = new OpenBook(ahead.file(), ahead.book(), clock, this::tell);
-        this.files = new FileMenu(desk, asking, openBook, this::tell);
+        this.openBook = new OpenBook(ahead.file(), ahead.book(), clock, commands, this::tell);
+        this.files = new FileMenu(desk, asking, openBook, commands, this::tell);
         this.heading = new Heading(desk, transport);
         Middle middle = new Middle(root, heading);
         this.bringing = new BringingIn(middle, home, files, asking, this::tell);
@@ -102,7 +120,7 @@ public final class MainWindow {
                 sounding.recordings(),
                 new PractiseBench.Beyond(
                         files::openKept, road::setPlayed, this::tell, bookOut, new AskingForSounds(asking)));
-        Delivering delivering = new Delivering(stage, asking, this::tell);
+        Delivering delivering = new Delivering(stage, asking, commands, this::tell);
         this.handing = new HandOutBench(
                 desk,
                 remembered.sheet(),
@@ -111,6 +129,7 @@ public final class MainWindow {
                 transport,
                 sounding.sounds(),
                 delivering,
+                commands,
                 this::tell);
         handing.teach(() -> new LessonPage(
                 openBook,
@@ -128,7 +147,7 @@ public final class MainWindow {
         benches.choose("Cross");
         this.findings =
                 new FindingsPane(place -> road.bringIntoView(place.at()), mend -> desk.edit(exercise -> mend.mended()));
-        this.book = new BookPane(openBook, new BookActions(files, asking));
+        this.book = new BookPane(openBook, new BookActions(files, bookOut, asking));
         this.menu = new MainMenu(this, files, bookOut, desk, transport, road);
         setNight(remembered.night());
         build();
@@ -282,7 +301,7 @@ public final class MainWindow {
                     desk.exercise().get().equals(before)
                             ? "It is written so already."
                             : "Written otherwise; layers that follow the bar now follow the new bars.");
-        } catch (IllegalArgumentException e) {
+        } catch (StrideException e) {
             tell("This cannot be written so: " + e.getMessage() + ".");
         }
     }
@@ -317,6 +336,16 @@ public final class MainWindow {
     /** Shows the help in place of the desk. */
     public void showHelp() {
         help.welcome();
+    }
+
+    /** Shows what the program has logged of its own defects. */
+    void showLog() {
+        asking.show("The program's log", defects.text());
+    }
+
+    /** The commands that run, one after the other. */
+    Commands commands() {
+        return commands;
     }
 
     /** Shows the list of all shortcuts in place of the desk. */
@@ -379,9 +408,8 @@ public final class MainWindow {
                 practising.rests().get(),
                 RememberedSound.of(transport.settings(), sounding.devices()));
         try {
-            Files.createDirectories(home);
-            settings.write(home.resolve("settings.properties"));
-        } catch (IOException e) {
+            settings.write(home);
+        } catch (StrideException e) {
             // The window's size is no loss worth a question at the door.
             tell("The settings could not be kept: " + e.getMessage());
         }
@@ -398,6 +426,7 @@ public final class MainWindow {
         book.close();
         desk.close();
         keeping.close();
+        commands.close();
         openBook.close();
     }
 }

@@ -17,11 +17,22 @@ public interface Questions {
     Optional<Path> fileToOpen(List<String> endings);
 
     /** @param suggested the name of the file, with its ending */
-    Optional<Path> fileToSave(String suggested);
+    default Optional<Path> fileToSave(String suggested) {
+        return fileToSave(suggested, Optional.empty());
+    }
+
+    /**
+     * @param suggested the name of the file, with its ending
+     * @param folder to start in; empty for the usual one
+     */
+    Optional<Path> fileToSave(String suggested, Optional<Path> folder);
 
     Keep keepChanges(String exerciseName);
 
     void tell(String title, String text);
+
+    /** Shows a text that may be long, to read and to copy. */
+    void show(String title, String text);
 
     /**
      * Whether something is to be done.

@@ -1,20 +1,20 @@
 package nimblestride.desktop.window;
 
 import java.util.Arrays;
-import java.util.List;
 import java.util.Optional;
-import java.util.Properties;
 import java.util.concurrent.ThreadLocalRandom;
-import java.util.stream.Collectors;
 import nimblestride.core.band.Band;
 import nimblestride.core.band.Key;
 import nimblestride.core.band.Mode;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.failure.StrideException;
 import nimblestride.desktop.play.Devices;
 import nimblestride.desktop.play.PlaySettings;
+import nimblestride.formats.json.JsonPlace;
 import nimblestride.sound.render.Click;
 import nimblestride.sound.render.Mix;
 import nimblestride.sound.render.Silence;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * What is remembered of how things sound: the click, the count-in, the band, how loud voices, click and band are against each other,
@@ -24,107 +24,96 @@ import nimblestride.sound.render.Silence;
  * @param latency in milliseconds
  */
 record RememberedSound(Click click, int countIn, Optional<Band> band, Mix levels, int latency, Optional<String> card) {
-    static final RememberedSound USUAL =
+    static final RememberedSound DEFAULT =
             new RememberedSound(Click.USUAL, 0, Optional.empty(), Mix.EVEN, 0, Optional.empty());
 
-    private static final String VOICE = "level.voice.";
+    private static final int MAX_COUNT_IN = 8;
+    private static final int MAX_LATENCY = 1_000;
+    private static final int MAX_VOICES = 1_000;
 
-    /** What is missing or makes no sense is as usual. */
-    static RememberedSound read(Properties properties) {
-        try {
-            return new RememberedSound(
-                    click(properties),
-                    number(properties, "sound.countIn", 8),
-                    band(properties),
-                    levels(properties),
-                    number(properties, "sound.latency", 1_000),
-                    Optional.ofNullable(properties.getProperty("sound.card")));
-        } catch (IllegalArgumentException | ArithmeticException e) {
-            return USUAL;
-        }
+    /** @throws StrideException if any of it is missing or makes no sense */
+    static RememberedSound read(JsonPlace place) {
+        return new RememberedSound(
+                click(place.member("click")),
+                (int) place.member("countIn").number(0, MAX_COUNT_IN),
+                place.optional("band", RememberedSound::band),
+                levels(place.member("levels")),
+                (int) place.member("latency").number(0, MAX_LATENCY),
+                place.optional("card", JsonPlace::text));
     }
 
-    private static int number(Properties properties, String key, int most) {
-        return Math.max(0, Math.min(most, Integer.parseInt(properties.getProperty(key, "0"))));
-    }
-
-    private static Click click(Properties properties) {
-        List<String> levels =
-                List.of(properties.getProperty("click.levels", "BAR,GROUP").split(",", -1));
+    private static Click click(JsonPlace place) {
         Click click = Click.NONE;
-        for (Click.Level level : Click.Level.values()) {
-            click = click.with(level, levels.contains(level.name()));
+        for (JsonPlace level : place.member("levels").items(Click.Level.values().length)) {
+            click = click.with(level.oneOf(Click.Level.class), true);
         }
-        String[] silence = properties.getProperty("click.silence", "0 of 1").split(" of ", -1);
-        boolean byChance = silence[0].endsWith("%");
-        Silence silent = byChance
+        Click chosen = click;
+        return place.make(() -> chosen.silent(silence(place.member("silence")))
+                .onceIn(place.member("every").whole())
+                .pulsing(place.member("pulse").noteValue()));
+    }
+
+    private static Silence silence(JsonPlace place) {
+        return place.has("percent")
                 ? new Silence.AtRandom(
-                        Integer.parseInt(silence[0].substring(0, silence[0].length() - 1)),
+                        place.member("percent").whole(),
                         ThreadLocalRandom.current().nextLong())
-                : new Silence.Regular(Integer.parseInt(silence[0]), Integer.parseInt(silence[1]));
-        return click.silent(silent)
-                .onceIn(Integer.parseInt(properties.getProperty("click.every", "1")))
-                .pulsing(NoteValue.parse(properties.getProperty("click.pulse", "1/4")));
+                : new Silence.Regular(
+                        place.member("bars").whole(), place.member("of").whole());
     }
 
-    private static Optional<Band> band(Properties properties) {
-        String line = properties.getProperty("band.line", "");
-        if (line.isEmpty()) {
-            return Optional.empty();
-        }
-        String pulse = properties.getProperty("band.pulse", "");
-        Key key = new Key(
-                Integer.parseInt(properties.getProperty("band.tonic", "0")),
-                Mode.valueOf(properties.getProperty("band.mode", Mode.MAJOR.name())));
-        return Optional.of(new Band(
-                Band.Line.valueOf(line),
-                key,
-                pulse.isEmpty() ? Optional.empty() : Optional.of(NoteValue.parse(pulse))));
+    private static Band band(JsonPlace place) {
+        return place.make(() -> new Band(
+                place.member("line").oneOf(Band.Line.class),
+                new Key(place.member("tonic").whole(), place.member("mode").oneOf(Mode.class)),
+                place.optional("pulse", JsonPlace::noteValue)));
     }
 
-    private static Mix levels(Properties properties) {
-        Mix mix = Mix.EVEN
-                .withClick(Double.parseDouble(properties.getProperty("level.click", "1")))
-                .withBand(Double.parseDouble(properties.getProperty("level.band", "1")));
-        for (String key : properties.stringPropertyNames()) {
-            if (key.startsWith(VOICE)) {
-                double level = Double.parseDouble(properties.getProperty(key));
-                mix = mix.voices(voices -> voices.with(key.substring(VOICE.length()), level));
+    private static Mix levels(JsonPlace place) {
+        return place.make(() -> {
+            Mix mix = Mix.EVEN
+                    .withClick(place.member("click").number(0, Double.MAX_VALUE))
+                    .withBand(place.member("band").number(0, Double.MAX_VALUE));
+            for (JsonPlace voice : place.member("voices").items(MAX_VOICES)) {
+                String name = voice.member("voice").text();
+                double level = voice.member("level").number(0, Double.MAX_VALUE);
+                mix = mix.voices(voices -> voices.with(name, level));
             }
-        }
-        return mix;
-    }
-
-    void write(Properties properties) {
-        properties.setProperty(
-                "click.levels",
-                Arrays.stream(Click.Level.values())
-                        .filter(click.levels()::contains)
-                        .map(Click.Level::name)
-                        .collect(Collectors.joining(",")));
-        properties.setProperty(
-                "click.silence",
-                click.silence() instanceof Silence.AtRandom random
-                        ? random.percent() + "%"
-                        : told((Silence.Regular) click.silence()));
-        properties.setProperty("click.every", Integer.toString(click.everyBars()));
-        properties.setProperty("click.pulse", click.pulse().toString());
-        properties.setProperty("level.click", Double.toString(levels.click()));
-        properties.setProperty("level.band", Double.toString(levels.band()));
-        levels.voices().levels().forEach((voice, level) -> properties.setProperty(VOICE + voice, level.toString()));
-        properties.setProperty("sound.countIn", Integer.toString(countIn));
-        properties.setProperty("sound.latency", Integer.toString(latency));
-        card.ifPresent(name -> properties.setProperty("sound.card", name));
-        band.ifPresent(playing -> {
-            properties.setProperty("band.line", playing.line().name());
-            properties.setProperty("band.tonic", Integer.toString(playing.key().tonic()));
-            properties.setProperty("band.mode", playing.key().mode().name());
-            playing.pulse().ifPresent(pulse -> properties.setProperty("band.pulse", pulse.toString()));
+            return mix;
         });
     }
 
-    private static String told(Silence.Regular silence) {
-        return silence.bars() + " of " + silence.of();
+    void write(ObjectNode node) {
+        ObjectNode clicking = node.putObject("click");
+        ArrayNode clicked = clicking.putArray("levels");
+        Arrays.stream(Click.Level.values())
+                .filter(click.levels()::contains)
+                .forEach(level -> clicked.add(level.name()));
+        ObjectNode silence = clicking.putObject("silence");
+        if (click.silence() instanceof Silence.AtRandom random) {
+            silence.put("percent", random.percent());
+        } else if (click.silence() instanceof Silence.Regular regular) {
+            silence.put("bars", regular.bars()).put("of", regular.of());
+        }
+        clicking.put("every", click.everyBars());
+        clicking.put("pulse", click.pulse().toString());
+        ObjectNode mix = node.putObject("levels");
+        mix.put("click", levels.click());
+        mix.put("band", levels.band());
+        ArrayNode voices = mix.putArray("voices");
+        levels.voices().levels().forEach((voice, level) -> voices.addObject()
+                .put("voice", voice)
+                .put("level", level));
+        node.put("countIn", countIn);
+        node.put("latency", latency);
+        card.ifPresent(name -> node.put("card", name));
+        band.ifPresent(playing -> {
+            ObjectNode written = node.putObject("band");
+            written.put("line", playing.line().name());
+            written.put("tonic", playing.key().tonic());
+            written.put("mode", playing.key().mode().name());
+            playing.pulse().ifPresent(pulse -> written.put("pulse", pulse.toString()));
+        });
     }
 
     static RememberedSound of(PlaySettings settings, Devices devices) {

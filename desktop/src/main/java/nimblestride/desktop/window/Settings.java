@@ -1,24 +1,29 @@
 package nimblestride.desktop.window;
 
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.io.Reader;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Arrays;
-import java.util.List;
-import java.util.Properties;
-import java.util.stream.Collectors;
+import java.util.EnumSet;
+import java.util.Set;
+import java.util.function.Function;
 import nimblestride.core.care.Rests;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.sheet.Paper;
 import nimblestride.core.sheet.Section;
 import nimblestride.core.sheet.Sheet;
 import nimblestride.desktop.look.Sizes;
-import nimblestride.formats.file.AtomicFile;
+import nimblestride.files.Aside;
+import nimblestride.files.AtomicFile;
+import nimblestride.files.FileException;
+import nimblestride.formats.json.JsonPlace;
+import nimblestride.formats.json.JsonText;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
- * What the program remembers of its window. Settings that are missing or make no sense are the usual ones.
+ * What the program remembers of its window, as JSON in the program's folder.
  *
  * @param width of the window, in pixels
  * @param height of the window, in pixels
@@ -42,7 +47,7 @@ record Settings(
         Sheet sheet,
         int rests,
         RememberedSound sound) {
-    public static final Settings USUAL = new Settings(
+    static final Settings DEFAULT = new Settings(
             1280,
             800,
             false,
@@ -52,109 +57,103 @@ record Settings(
             CountingSchool.BEATS,
             Sheet.USUAL,
             Rests.USUAL.minutes(),
-            RememberedSound.USUAL);
+            RememberedSound.DEFAULT);
 
-    static Settings read(Path file) {
-        Properties properties = new Properties();
+    private static final String FILE = "settings.json";
+    private static final String OLD_FILE = "settings.properties";
+    private static final String FORMAT = "nimble-stride-settings";
+    private static final double SMALLEST = 1;
+    private static final double LARGEST = 100_000;
+
+    /**
+     * What was remembered, and what the user should know about it.
+     *
+     * @param problem one line; empty where there is none
+     */
+    record Found(Settings settings, String problem) {}
+
+    /** Reads the settings in a folder. Those that can't be read, whatever is wrong with them, are moved aside, and the defaults used. */
+    static Found in(Path folder) {
+        Path file = folder.resolve(FILE);
+        Path old = folder.resolve(OLD_FILE);
         if (Files.exists(file)) {
-            try (Reader reader = Files.newBufferedReader(file)) {
-                properties.load(reader);
-            } catch (IOException | IllegalArgumentException e) {
-                return USUAL;
-            }
+            return found(file, Settings::read);
         }
+        return Files.exists(old) ? found(old, SettingsOfVersion010::read) : new Found(DEFAULT, "");
+    }
+
+    private static Found found(Path file, Function<Path, Settings> reading) {
+        try {
+            return new Found(reading.apply(file), "");
+        } catch (RuntimeException e) {
+            return new Found(DEFAULT, "The settings can't be read, so the defaults are used. " + aside(file));
+        }
+    }
+
+    private static String aside(Path file) {
+        try {
+            return "The old ones were moved to " + Aside.move(file) + ".";
+        } catch (FileException e) {
+            return "The old ones stay as they are: " + e.getMessage() + ".";
+        }
+    }
+
+    private static Settings read(Path file) {
+        JsonPlace root = JsonPlace.root(JsonText.parse(JsonText.load(file)));
+        if (!root.member("format").text().equals(FORMAT)) {
+            throw root.member("format").wrong("\"" + FORMAT + "\"");
+        }
+        JsonPlace sheet = root.member("sheet");
         return new Settings(
-                number(properties, "width", USUAL.width),
-                number(properties, "height", USUAL.height),
-                flag(properties, "night", USUAL.night),
-                flag(properties, "reducedMotion", USUAL.reducedMotion),
-                percent(properties),
-                flag(properties, "bookShown", USUAL.bookShown),
-                school(properties.getProperty("counting", "")),
-                sheet(properties),
-                rests(properties),
-                RememberedSound.read(properties));
+                root.member("width").number(SMALLEST, LARGEST),
+                root.member("height").number(SMALLEST, LARGEST),
+                root.member("night").truth(),
+                root.member("reducedMotion").truth(),
+                Sizes.nearest(root.member("percent").whole()),
+                root.member("bookShown").truth(),
+                root.member("counting").oneOf(CountingSchool.class),
+                sheet.make(() -> sheet(sheet)),
+                root.make(() -> new Rests(root.member("rests").whole()).minutes()),
+                RememberedSound.read(root.member("sound")));
     }
 
-    private static Sheet sheet(Properties properties) {
-        Sheet usual = USUAL.sheet;
-        List<String> sections =
-                List.of(properties.getProperty("sheet.sections", "").split(",", -1));
-        Sheet sheet = usual;
-        if (Arrays.stream(Section.values()).anyMatch(section -> sections.contains(section.name()))) {
-            for (Section section : Section.values()) {
-                sheet = sheet.with(section, sections.contains(section.name()));
-            }
+    private static Sheet sheet(JsonPlace place) {
+        Set<Section> sections = EnumSet.noneOf(Section.class);
+        place.member("sections").items(Section.values().length).forEach(one -> sections.add(one.oneOf(Section.class)));
+        Sheet sheet = Sheet.USUAL;
+        for (Section section : Section.values()) {
+            sheet = sheet.with(section, sections.contains(section));
         }
-        Paper paper = Arrays.stream(Paper.values())
-                .filter(one -> one.name().equals(properties.getProperty("sheet.paper", "")))
-                .findFirst()
-                .orElse(usual.paper());
+        return sheet.on(place.member("paper").oneOf(Paper.class))
+                .inStages(
+                        place.member("stages").whole(),
+                        place.member("firstPercent").whole());
+    }
+
+    /** Writes the settings into a folder. @throws FileException if they can't be written; those that were there stay */
+    void write(Path folder) {
+        ObjectNode root = JsonNodeFactory.instance.objectNode();
+        root.put("format", FORMAT);
+        root.put("width", width);
+        root.put("height", height);
+        root.put("night", night);
+        root.put("reducedMotion", reducedMotion);
+        root.put("percent", percent);
+        root.put("bookShown", bookShown);
+        root.put("counting", counting.name());
+        ObjectNode written = root.putObject("sheet");
+        written.put("paper", sheet.paper().name());
+        ArrayNode sections = written.putArray("sections");
+        sheet.sections().stream().map(Section::name).sorted().forEach(sections::add);
+        written.put("stages", sheet.stages());
+        written.put("firstPercent", sheet.firstPercent());
+        root.put("rests", rests);
+        sound.write(root.putObject("sound"));
         try {
-            return sheet.on(paper)
-                    .inStages(
-                            Integer.parseInt(properties.getProperty("sheet.stages", "")),
-                            Integer.parseInt(properties.getProperty("sheet.firstPercent", "")));
-        } catch (IllegalArgumentException e) {
-            return sheet.on(paper);
+            Files.createDirectories(folder);
+        } catch (IOException e) {
+            throw FileException.writing(folder, e);
         }
-    }
-
-    private static int percent(Properties properties) {
-        try {
-            return Sizes.nearest(Double.parseDouble(properties.getProperty("percent", "")));
-        } catch (NumberFormatException e) {
-            return USUAL.percent;
-        }
-    }
-
-    private static int rests(Properties properties) {
-        try {
-            return new Rests(Integer.parseInt(properties.getProperty("rests", ""))).minutes();
-        } catch (IllegalArgumentException e) {
-            return USUAL.rests;
-        }
-    }
-
-    private static double number(Properties properties, String key, double usual) {
-        try {
-            double value = Double.parseDouble(properties.getProperty(key, ""));
-            return value >= 400 && value <= 20_000 ? value : usual;
-        } catch (NumberFormatException e) {
-            return usual;
-        }
-    }
-
-    private static CountingSchool school(String name) {
-        return Arrays.stream(CountingSchool.values())
-                .filter(school -> school.name().equals(name))
-                .findFirst()
-                .orElse(USUAL.counting);
-    }
-
-    private static boolean flag(Properties properties, String key, boolean usual) {
-        return Boolean.parseBoolean(properties.getProperty(key, Boolean.toString(usual)));
-    }
-
-    void write(Path file) throws IOException {
-        Properties properties = new Properties();
-        properties.setProperty("width", Double.toString(width));
-        properties.setProperty("height", Double.toString(height));
-        properties.setProperty("night", Boolean.toString(night));
-        properties.setProperty("reducedMotion", Boolean.toString(reducedMotion));
-        properties.setProperty("percent", Integer.toString(percent));
-        properties.setProperty("bookShown", Boolean.toString(bookShown));
-        properties.setProperty("counting", counting.name());
-        properties.setProperty("sheet.paper", sheet.paper().name());
-        properties.setProperty(
-                "sheet.sections",
-                sheet.sections().stream().map(Section::name).sorted().collect(Collectors.joining(",")));
-        properties.setProperty("sheet.stages", Integer.toString(sheet.stages()));
-        properties.setProperty("sheet.firstPercent", Integer.toString(sheet.firstPercent()));
-        properties.setProperty("rests", Integer.toString(rests));
-        sound.write(properties);
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        properties.store(out, "Nimble Stride");
-        AtomicFile.write(file, out.toByteArray());
+        AtomicFile.write(folder.resolve(FILE), JsonText.format(root).getBytes(StandardCharsets.UTF_8));
     }
 }

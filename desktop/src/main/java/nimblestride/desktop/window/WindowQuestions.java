@@ -13,6 +13,7 @@ import javafx.scene.control.ButtonType;
 import javafx.scene.control.ChoiceDialog;
 import javafx.scene.control.Dialog;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextInputDialog;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
@@ -36,10 +37,11 @@ final class WindowQuestions implements Questions {
     }
 
     @Override
-    public Optional<Path> fileToSave(String suggested) {
+    public Optional<Path> fileToSave(String suggested, Optional<Path> folder) {
         String ending = suggested.substring(suggested.lastIndexOf('.') + 1);
         FileChooser chooser = chooser("Save", List.of(ending));
         chooser.setInitialFileName(suggested);
+        folder.filter(Files::isDirectory).map(Path::toFile).ifPresent(chooser::setInitialDirectory);
         return chosen(() -> chooser.showSaveDialog(stage));
     }
 
@@ -84,6 +86,18 @@ final class WindowQuestions implements Questions {
     public void tell(String title, String text) {
         Alert alert = new Alert(Alert.AlertType.INFORMATION);
         prepare(alert, title, text);
+        alert.showAndWait();
+    }
+
+    @Override
+    public void show(String title, String text) {
+        Alert alert = new Alert(Alert.AlertType.INFORMATION);
+        dress(alert, title);
+        TextArea content = new TextArea(text);
+        content.setEditable(false);
+        content.setPrefSize(760, 420);
+        alert.getDialogPane().setContent(content);
+        alert.setResizable(true);
         alert.showAndWait();
     }
 

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.journal.Entry;
 import nimblestride.core.practice.Cleanness;
 import nimblestride.core.teaching.Assignment;
@@ -22,6 +23,7 @@ import nimblestride.core.teaching.Lesson;
 import nimblestride.core.teaching.Student;
 import nimblestride.core.text.Examples;
 import nimblestride.core.text.TempoText;
+import nimblestride.desktop.async.Commands;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.Collections.Collection;
 import nimblestride.store.book.Kept;
@@ -33,6 +35,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** A teacher's Book that goes over to another machine as one file, and a student's log that comes back. */
 class BookFilesTest {
+    private static final Commands.Progress QUIET = part -> {};
     private static final LocalDateTime NOW = LocalDateTime.of(2026, 11, 25, 18, 0);
     private static final LocalDate TODAY = NOW.toLocalDate();
 
@@ -118,7 +121,7 @@ class BookFilesTest {
     void aWholeBookIsTakenOverAndTakenOverOnceMoreItChangesNothing() throws IOException {
         Path file = all(book);
         assertThat(BookFiles.formatOf(file)).isNotEmpty();
-        assertThat(BookFiles.takeOver(other, file, NOW))
+        assertThat(BookFiles.takeOver(other, file, NOW, QUIET))
                 .isEqualTo("2 exercises new, 0 there already; 1 student new;"
                         + " 2 log entries new, 0 changed, 0 there already.");
         assertThat(other.shelf().read(steps.id())).isEqualTo(book.shelf().read(steps.id()));
@@ -131,7 +134,7 @@ class BookFilesTest {
                 .isEqualTo(book.register().lessons(wren.id()));
         assertThat(logOf(other)).containsExactlyInAnyOrderElementsOf(logOf(book));
 
-        assertThat(BookFiles.takeOver(other, file, NOW.plusDays(1)))
+        assertThat(BookFiles.takeOver(other, file, NOW.plusDays(1), QUIET))
                 .isEqualTo("0 exercises new, 2 there already; 0 students new;"
                         + " 0 log entries new, 0 changed, 2 there already.");
         assertThat(all(other)).hasSameTextualContentAs(file);
@@ -140,9 +143,9 @@ class BookFilesTest {
     /** What is here keeps its own state: another Book's, under the same id, does not overwrite it. */
     @Test
     void whatIsThereAlreadyStaysAsItIs() throws IOException {
-        BookFiles.takeOver(other, all(book), NOW);
+        BookFiles.takeOver(other, all(book), NOW, QUIET);
         other.register().put(new Student(wren.id(), "Wren", "plays both ways"));
-        BookFiles.takeOver(other, all(book), NOW);
+        BookFiles.takeOver(other, all(book), NOW, QUIET);
         assertThat(other.register().students()).extracting(Student::note).containsExactly("plays both ways");
     }
 
@@ -152,8 +155,8 @@ class BookFilesTest {
         for (int part = 1; part < 8; part++) {
             Path broken = folder.resolve("broken.json");
             Files.writeString(broken, whole.substring(0, whole.length() * part / 8), StandardCharsets.UTF_8);
-            assertThatThrownBy(() -> BookFiles.takeOver(other, broken, NOW))
-                    .isInstanceOfAny(IOException.class, IllegalArgumentException.class)
+            assertThatThrownBy(() -> BookFiles.takeOver(other, broken, NOW, QUIET))
+                    .isInstanceOfAny(StrideException.class, StrideException.class)
                     .hasMessageContaining("line");
         }
         assertThat(other.shelf().all()).isEmpty();
@@ -163,7 +166,7 @@ class BookFilesTest {
 
     @Test
     void chosenExercisesGoAlone() throws IOException {
-        BookFiles.takeOver(other, written(out -> BookFiles.writeExercises(book, Set.of(steps.id()), out)), NOW);
+        BookFiles.takeOver(other, written(out -> BookFiles.writeExercises(book, Set.of(steps.id()), out)), NOW, QUIET);
         assertThat(other.shelf().all()).extracting(Kept::id).containsExactly(steps.id());
         assertThat(other.register().students()).isEmpty();
         assertThat(other.log().size()).isZero();
@@ -175,14 +178,16 @@ class BookFilesTest {
         other.shelf().add(Examples.exercise("10/8").withName("Weir Steps"), NOW);
         UUID there = other.shelf().named("Weir Steps").map(Kept::id).orElseThrow();
         Path log = written(out -> BookFiles.writeLog(book, Optional.of(wren.id()), "Wren", out));
-        assertThat(BookFiles.mergeLog(other, Optional.of(wren.id()), log)).isEqualTo(new LogBook.Merged(1, 0, 0));
-        assertThat(BookFiles.mergeLog(other, Optional.of(wren.id()), log)).isEqualTo(new LogBook.Merged(0, 0, 1));
+        assertThat(BookFiles.mergeLog(other, Optional.of(wren.id()), log, QUIET))
+                .isEqualTo(new LogBook.Merged(1, 0, 0));
+        assertThat(BookFiles.mergeLog(other, Optional.of(wren.id()), log, QUIET))
+                .isEqualTo(new LogBook.Merged(0, 0, 1));
         assertThat(logOf(other)).singleElement().satisfies(entry -> {
             assertThat(entry.exercise()).contains(there);
             assertThat(entry.student()).contains(wren.id());
             assertThat(entry.hard()).containsExactly("4& of bar 2");
         });
-        assertThat(BookFiles.mergeLog(book, Optional.of(wren.id()), log)).isEqualTo(new LogBook.Merged(0, 0, 1));
+        assertThat(BookFiles.mergeLog(book, Optional.of(wren.id()), log, QUIET)).isEqualTo(new LogBook.Merged(0, 0, 1));
     }
 
     @Test

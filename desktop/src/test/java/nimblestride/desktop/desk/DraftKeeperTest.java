@@ -2,7 +2,7 @@ package nimblestride.desktop.desk;
 
 import static nimblestride.core.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIOException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.io.IOException;
 import java.nio.file.Files;
@@ -10,6 +10,9 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
+import nimblestride.core.failure.StrideException;
+import nimblestride.files.FileException;
 import nimblestride.formats.json.DraftJson.Draft;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -47,15 +50,53 @@ class DraftKeeperTest {
     }
 
     @Test
-    void aDraftThatCannotBeReadIsPutAside() throws IOException {
+    void aDraftThatCannotBeReadIsMovedAside() throws IOException {
         try (DraftKeeper keeper = DraftKeeper.in(folder)) {
             keeper.keep(draft("7/8"));
             Path file = folder.resolve("desk-1.json");
             String whole = Files.readString(file);
             Files.writeString(file, whole.substring(0, whole.length() / 2));
-            assertThatIOException().isThrownBy(keeper::last).withMessageContaining("put aside as");
-            assertThat(folder.resolve("unreadable-desk-1.json")).hasContent(whole.substring(0, whole.length() / 2));
+            assertThatExceptionOfType(StrideException.class)
+                    .isThrownBy(keeper::last)
+                    .withMessageContaining("It was moved to " + folder.resolve("desk-1.json.unreadable-1"));
+            assertThat(folder.resolve("desk-1.json.unreadable-1")).hasContent(whole.substring(0, whole.length() / 2));
             assertThat(keeper.last()).isEmpty();
+        }
+    }
+
+    /** The defect: a path that no system has ended every start. */
+    @Test
+    void aDraftWithAPathThatIsNoneIsMovedAside() throws IOException {
+        try (DraftKeeper keeper = DraftKeeper.in(folder)) {
+            keeper.keep(draft("7/8"));
+            Path file = folder.resolve("desk-1.json");
+            Files.writeString(file, Files.readString(file).replace("/lessons/five.json", "a\\u0000b"));
+            assertThatExceptionOfType(StrideException.class).isThrownBy(keeper::last);
+            assertThat(file).doesNotExist();
+        }
+    }
+
+    /** Whichever byte has changed: the draft makes sense, or it is moved aside and the next start has a blank desk. */
+    @Test
+    void whicheverByteHasChangedTheDeskComesUp() throws IOException {
+        Random random = new Random(7);
+        try (DraftKeeper keeper = DraftKeeper.in(folder)) {
+            keeper.keep(draft("7/8(2+2+3), 9/16"));
+            Path file = folder.resolve("desk-1.json");
+            byte[] good = Files.readAllBytes(file);
+            int aside = 0;
+            for (int round = 0; round < 500; round++) {
+                byte[] bad = good.clone();
+                bad[random.nextInt(bad.length)] = (byte) random.nextInt(256);
+                Files.write(file, bad);
+                try {
+                    assertThat(keeper.last()).isPresent();
+                } catch (FileException e) {
+                    aside++;
+                    assertThat(file).doesNotExist();
+                }
+            }
+            assertThat(aside).isBetween(100, 499);
         }
     }
 

@@ -3,8 +3,9 @@ package nimblestride.desktop.desk;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import java.io.IOException;
 import java.util.concurrent.CountDownLatch;
+import nimblestride.core.failure.StrideException;
+import nimblestride.files.FileException;
 import org.junit.jupiter.api.Test;
 
 class EarlyTest {
@@ -26,9 +27,9 @@ class EarlyTest {
     @Test
     void tellsWhyItCouldNotBeMadeWhereItIsAskedFor() {
         Early<String> lost = Early.begin("test", () -> {
-            throw new IOException("the disk is gone");
+            throw new FileException("the disk is gone");
         });
-        assertThatThrownBy(lost::get).isInstanceOf(IOException.class).hasMessage("the disk is gone");
+        assertThatThrownBy(lost::get).isInstanceOf(StrideException.class).hasMessage("the disk is gone");
         Early<String> wrong = Early.begin("test", () -> {
             throw new IllegalStateException("a slip");
         });
@@ -47,7 +48,7 @@ class EarlyTest {
             try {
                 go.await();
             } catch (InterruptedException e) {
-                throw new IOException(e);
+                throw new IllegalStateException(e);
             }
             return "made";
         });

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.function.Function;
+import nimblestride.core.failure.StrideException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -22,7 +23,7 @@ class WholeNumberTest {
     @ValueSource(strings = {"-6", "241", "", " ", "2.5", "1e2", "twenty", "99999999999", "5 6"})
     void saysWhatWasReadAndWhatIsExpected(String text) {
         assertThatThrownBy(() -> MINUTES.apply(text))
-                .isInstanceOf(IllegalArgumentException.class)
+                .isInstanceOf(StrideException.class)
                 .hasMessage("expected minutes from -5 to 240, read \"" + text.strip() + "\"");
     }
 

@@ -31,6 +31,7 @@ import javafx.stage.Stage;
 import javafx.stage.Window;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.text.Examples;
+import nimblestride.desktop.failure.DefectLog;
 import nimblestride.sound.play.SilentClock;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
@@ -50,6 +51,7 @@ abstract class WindowStory extends FxRobot {
 
     protected final Answers answers = new Answers();
     protected final AtomicLong clock = new AtomicLong(1_000_000);
+    protected DefectLog defects;
     protected MainWindow window;
 
     /** Answers that a user gives in dialogs. */
@@ -68,7 +70,7 @@ abstract class WindowStory extends FxRobot {
         }
 
         @Override
-        public Optional<Path> fileToSave(String suggested) {
+        public Optional<Path> fileToSave(String suggested, Optional<Path> folder) {
             return Optional.ofNullable(save.poll());
         }
 
@@ -97,6 +99,11 @@ abstract class WindowStory extends FxRobot {
         public void tell(String title, String text) {
             told.add(title + ": " + text);
         }
+
+        @Override
+        public void show(String title, String text) {
+            told.add(title + ": " + text);
+        }
     }
 
     @BeforeAll
@@ -110,6 +117,7 @@ abstract class WindowStory extends FxRobot {
     }
 
     protected final void openAgain() throws Exception {
+        defects = new DefectLog(home.resolve("log"));
         FxToolkit.setupFixture(() -> {
             Stage stage = new Stage();
             window = new MainWindow(
@@ -118,7 +126,8 @@ abstract class WindowStory extends FxRobot {
                     Optional.of(answers),
                     SilentClock::new,
                     Clock.fixed(NOW, ZoneOffset.UTC),
-                    clock::get);
+                    clock::get,
+                    defects);
             stage.setX(0);
             stage.setY(0);
             window.show();
@@ -149,6 +158,11 @@ abstract class WindowStory extends FxRobot {
             act.run();
             return asked(condition);
         });
+    }
+
+    /** Waits until every command that was given is done. */
+    protected final void untilDone() throws Exception {
+        until(() -> window.commands().runningProperty().get().isEmpty());
     }
 
     /** Has a button do what it does wherever it is scrolled to. */

@@ -6,6 +6,7 @@ import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Playthrough;
 import nimblestride.core.exercise.Playthrough.Passage;
 import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.hands.Hands;
 import nimblestride.core.hands.Played;
 import nimblestride.core.meter.Bar;
@@ -28,7 +29,7 @@ public final class HitsCsv {
 
     private HitsCsv() {}
 
-    /** @throws IllegalArgumentException if it has more notes than can be listed */
+    /** @throws InvalidValueException if it has more notes than can be listed */
     public static String write(Exercise exercise) {
         StringBuilder out = new StringBuilder();
         try {
@@ -48,7 +49,7 @@ public final class HitsCsv {
         Phrase phrase = feel.phrase();
         Hands hands = Reckoning.of(feel).hands(passage.bars());
         if (!hands.isComplete()) {
-            throw new IllegalArgumentException("section " + section + " has more notes than a table lists");
+            throw new InvalidValueException("section " + section + " has more notes than a table lists");
         }
         for (Played note : hands.notes()) {
             long number = phrase.barAt(note.at());

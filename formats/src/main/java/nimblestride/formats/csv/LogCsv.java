@@ -37,7 +37,7 @@ public final class LogCsv {
 
     /** What tells all entries, one after the other. */
     public interface Teller {
-        void tell(Consumer<Entry> entries) throws IOException;
+        void tell(Consumer<Entry> entries);
     }
 
     /** @param who gives the name of whose an entry is */

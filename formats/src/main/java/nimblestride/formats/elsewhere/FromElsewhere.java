@@ -1,16 +1,17 @@
 package nimblestride.formats.elsewhere;
 
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import nimblestride.core.arranging.Arrangement;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.transcription.Transcription;
-import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.files.FileException;
+import nimblestride.files.SourceFile;
+import nimblestride.files.UnreadableFileException;
 import nimblestride.formats.json.ExerciseJson;
 import nimblestride.formats.midi.MidiImport;
 import nimblestride.formats.musicxml.MusicXmlImport;
@@ -21,7 +22,7 @@ public final class FromElsewhere {
     public static final List<String> ENDINGS = List.of("musicxml", "mxl", "xml", "mid", "midi");
 
     /** Larger files are refused unread. */
-    public static final long LARGEST = 64L << 20;
+    public static final int LARGEST = 64 << 20;
 
     private static final String MIDI = "MThd";
 
@@ -36,33 +37,30 @@ public final class FromElsewhere {
     /**
      * The exercise in a file of this program or of another one.
      *
-     * @throws IOException if the file cannot be read, or holds no exercise
+     * @throws FileException if the file cannot be read, or holds no exercise
      */
-    public static Exercise exerciseOf(Path file) throws IOException {
+    public static Exercise exerciseOf(Path file) {
         return isCalledSo(file) ? exercise(read(file)) : ExerciseJson.read(file);
     }
 
     /**
-     * @throws IOException if the file cannot be read, or is none of these
+     * @throws FileException if the file cannot be read, or is none of these
      * @throws java.util.concurrent.CancellationException if the thread is interrupted
      */
-    public static Transcription read(Path file) throws IOException {
+    public static Transcription read(Path file) {
         return read(bytes(file), file.getFileName().toString());
     }
 
-    /** @throws IOException if the file cannot be read, or is too large to be one of these */
-    public static byte[] bytes(Path file) throws IOException {
-        if (Files.size(file) > LARGEST) {
-            throw new UnreadableFileException(String.format("the file is larger than %,d bytes", LARGEST));
-        }
-        return Files.readAllBytes(file);
+    /** @throws FileException if the file cannot be read, or is too large to be one of these */
+    public static byte[] bytes(Path file) {
+        return SourceFile.bytes(file, LARGEST, "a score or a MIDI file");
     }
 
     /**
      * @param fileName what is brought in is called so, without its ending, where it has no title of its own
      * @throws UnreadableFileException if these are the bytes of none of these files
      */
-    public static Transcription read(byte[] file, String fileName) throws UnreadableFileException {
+    public static Transcription read(byte[] file, String fileName) {
         String bare = fileName.replaceFirst("\\.[^.]*$", "");
         String name = bare.isBlank() ? "Brought in" : bare;
         String start = new String(file, 0, Math.min(file.length, MIDI.length()), StandardCharsets.ISO_8859_1);
@@ -88,11 +86,11 @@ public final class FromElsewhere {
      *
      * @throws UnreadableFileException if it cannot become one
      */
-    public static Exercise exercise(Transcription transcription) throws UnreadableFileException {
+    public static Exercise exercise(Transcription transcription) {
         try {
             Arrangement arrangement = Arrangement.of(transcription, Arrangement.likeliest(transcription, Map.of()));
             return arrangement.exercise(arrangement.exactOffers());
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             throw new UnreadableFileException("this cannot become an exercise: " + e.getMessage());
         }
     }

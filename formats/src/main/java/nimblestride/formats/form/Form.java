@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import nimblestride.core.engraving.Drawing;
 import nimblestride.core.engraving.Engraver;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.sheet.Paper;
 import nimblestride.core.sheet.Sheet;
 import nimblestride.core.sheet.SheetPages;
@@ -120,7 +121,7 @@ public enum Form {
     /**
      * The bytes of the file.
      *
-     * @throws IllegalArgumentException if this form cannot hold the exercise
+     * @throws InvalidValueException if this form cannot hold the exercise
      */
     public abstract byte[] write(Exercise exercise, Sheet sheet);
 

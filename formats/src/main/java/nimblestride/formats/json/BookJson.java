@@ -1,6 +1,5 @@
 package nimblestride.formats.json;
 
-import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.time.LocalDate;
@@ -17,7 +16,7 @@ import nimblestride.core.journal.Entry;
 import nimblestride.core.teaching.Assignment;
 import nimblestride.core.teaching.Lesson;
 import nimblestride.core.teaching.Student;
-import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.files.UnreadableFileException;
 import tools.jackson.databind.node.ArrayNode;
 
 /** A whole Book as one JSON file: version {@value #VERSION} of the format. */
@@ -31,10 +30,10 @@ public final class BookJson {
 
     /** What tells a whole Book. */
     public interface Teller {
-        void tell(BookTold told) throws IOException;
+        void tell(BookTold told);
     }
 
-    public static void write(OutputStream out, Teller book) throws IOException {
+    public static void write(OutputStream out, Teller book) {
         try (LongDocument.Writer writer = new LongDocument.Writer(out, FORMAT, VERSION)) {
             book.tell(new Written(writer));
         }
@@ -103,7 +102,7 @@ public final class BookJson {
      *
      * @throws UnreadableFileException if it is no Book of this version
      */
-    public static void read(InputStream in, BookTold told) throws IOException {
+    public static void read(InputStream in, BookTold told) {
         Map<String, LongDocument.Item> lists = new LinkedHashMap<>();
         lists.put("exercises", place -> exercise(place, told));
         lists.put("collections", place -> collection(place, told));
@@ -114,7 +113,7 @@ public final class BookJson {
         LongDocument.read(in, FORMAT, VERSION, lists);
     }
 
-    private static void exercise(JsonPlace place, BookTold told) throws IOException {
+    private static void exercise(JsonPlace place, BookTold told) {
         place.object("id", "tags", "exercise");
         Set<String> tags = new LinkedHashSet<>();
         if (place.has("tags")) {
@@ -125,7 +124,7 @@ public final class BookJson {
         told.exercise(place.member("id").id(), ExerciseReader.read(place.member("exercise")), tags);
     }
 
-    private static void collection(JsonPlace place, BookTold told) throws IOException {
+    private static void collection(JsonPlace place, BookTold told) {
         place.object("name", "exercises");
         List<UUID> ids = new ArrayList<>();
         for (JsonPlace id : place.member("exercises").items(MOST_COLLECTED)) {
@@ -134,7 +133,7 @@ public final class BookJson {
         told.collection(place.member("name").text(), ids);
     }
 
-    private static Student student(JsonPlace place) throws UnreadableFileException {
+    private static Student student(JsonPlace place) {
         place.object("id", "name", "note");
         UUID id = place.member("id").id();
         String name = place.member("name").text();
@@ -142,7 +141,7 @@ public final class BookJson {
         return place.make(() -> new Student(id, name, note));
     }
 
-    private static Assignment assignment(JsonPlace place) throws UnreadableFileException {
+    private static Assignment assignment(JsonPlace place) {
         place.object("id", "student", "exercise", "what", "set", "due", "note", "done");
         UUID id = place.member("id").id();
         UUID student = place.member("student").id();
@@ -155,7 +154,7 @@ public final class BookJson {
         return place.make(() -> new Assignment(id, student, exercise, what, set, due, note, done));
     }
 
-    private static Lesson lesson(JsonPlace place) throws UnreadableFileException {
+    private static Lesson lesson(JsonPlace place) {
         place.object("id", "student", "day", "notes", "next");
         UUID id = place.member("id").id();
         UUID student = place.member("student").id();

@@ -1,6 +1,5 @@
 package nimblestride.formats.json;
 
-import java.io.IOException;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -12,15 +11,15 @@ import nimblestride.core.teaching.Student;
 
 /** Is told all there is in a Book, kind after kind in this order. */
 public interface BookTold {
-    void exercise(UUID id, Exercise exercise, Set<String> tags) throws IOException;
+    void exercise(UUID id, Exercise exercise, Set<String> tags);
 
-    void collection(String name, List<UUID> exercises) throws IOException;
+    void collection(String name, List<UUID> exercises);
 
-    void student(Student student) throws IOException;
+    void student(Student student);
 
-    void assignment(Assignment assignment) throws IOException;
+    void assignment(Assignment assignment);
 
-    void lesson(Lesson lesson) throws IOException;
+    void lesson(Lesson lesson);
 
-    void entry(Entry entry) throws IOException;
+    void entry(Entry entry);
 }

@@ -1,13 +1,13 @@
 package nimblestride.formats.json;
 
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.UUID;
 import nimblestride.core.exercise.Exercise;
-import nimblestride.formats.file.AtomicFile;
-import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.files.AtomicFile;
+import nimblestride.files.FileException;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -33,8 +33,8 @@ public final class DraftJson {
 
     private DraftJson() {}
 
-    /** @throws IOException if the file cannot be read or holds no draft */
-    public static Draft read(Path path) throws IOException {
+    /** @throws FileException if the file cannot be read or holds no draft */
+    public static Draft read(Path path) {
         JsonPlace root = JsonPlace.root(JsonText.parse(JsonText.load(path)))
                 .object("format", "version", "file", "book", "saved", "exercise");
         if (!root.member("format").text().equals(FORMAT)) {
@@ -44,19 +44,27 @@ public final class DraftJson {
             throw root.member("version").wrong("version " + VERSION);
         }
         JsonPlace file = root.member("file");
-        Optional<Path> kept = file.node().isNull() ? Optional.empty() : Optional.of(Path.of(file.text()));
+        Optional<Path> kept = file.node().isNull() ? Optional.empty() : Optional.of(path(file));
         boolean saved = root.member("saved").node().asBoolean(false);
         Optional<InBook> inBook = root.optional("book", DraftJson::inBook);
         return new Draft(ExerciseReader.read(root.member("exercise")), kept, inBook, saved);
     }
 
-    private static InBook inBook(JsonPlace place) throws UnreadableFileException {
+    private static Path path(JsonPlace place) {
+        try {
+            return Path.of(place.text());
+        } catch (InvalidPathException e) {
+            throw place.wrong("the path of a file");
+        }
+    }
+
+    private static InBook inBook(JsonPlace place) {
         place.object("id", "revision");
         return new InBook(place.member("id").id(), place.member("revision").whole());
     }
 
-    /** @throws IOException if the file cannot be written; what was there before is untouched */
-    public static void write(Draft draft, Path path) throws IOException {
+    /** @throws FileException if the file cannot be written; what was there before is untouched */
+    public static void write(Draft draft, Path path) {
         ObjectNode root = JsonNodeFactory.instance.objectNode();
         root.put("format", FORMAT);
         root.put("version", VERSION);

@@ -13,7 +13,6 @@ import nimblestride.core.journal.Entry;
 import nimblestride.core.practice.Cleanness;
 import nimblestride.core.text.TempoText;
 import nimblestride.core.value.Tempo;
-import nimblestride.formats.file.UnreadableFileException;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -24,7 +23,7 @@ final class EntryJson {
 
     private EntryJson() {}
 
-    static Entry read(JsonPlace place) throws UnreadableFileException {
+    static Entry read(JsonPlace place) {
         place.object("id", "exercise", "what", "begun", "seconds", "tempo", "clean", "words", "hard", "student");
         List<String> hard = new ArrayList<>();
         if (place.has("hard")) {

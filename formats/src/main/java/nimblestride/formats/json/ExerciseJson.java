@@ -1,11 +1,11 @@
 package nimblestride.formats.json;
 
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import nimblestride.core.exercise.Exercise;
-import nimblestride.formats.file.AtomicFile;
-import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.files.AtomicFile;
+import nimblestride.files.FileException;
+import nimblestride.files.UnreadableFileException;
 
 /** Exercises as JSON files: version {@value #VERSION} of the format, written whole or not at all, read strictly. */
 public final class ExerciseJson {
@@ -15,15 +15,15 @@ public final class ExerciseJson {
     private ExerciseJson() {}
 
     /** @throws UnreadableFileException if the text is no exercise of this version */
-    public static Exercise read(String json) throws UnreadableFileException {
+    public static Exercise read(String json) {
         return ExerciseReader.read(JsonPlace.root(JsonText.parse(json)));
     }
 
     /**
      * @throws UnreadableFileException if the file holds no exercise of this version
-     * @throws IOException if the file cannot be read at all
+     * @throws FileException if the file cannot be read at all
      */
-    public static Exercise read(Path file) throws IOException {
+    public static Exercise read(Path file) {
         return read(JsonText.load(file));
     }
 
@@ -31,8 +31,8 @@ public final class ExerciseJson {
         return JsonText.format(ExerciseWriter.write(exercise));
     }
 
-    /** @throws IOException if the file cannot be written; what was there before is untouched */
-    public static void write(Exercise exercise, Path file) throws IOException {
+    /** @throws FileException if the file cannot be written; what was there before is untouched */
+    public static void write(Exercise exercise, Path file) {
         AtomicFile.write(file, write(exercise).getBytes(StandardCharsets.UTF_8));
     }
 }

@@ -43,7 +43,7 @@ import nimblestride.core.text.ResetText;
 import nimblestride.core.text.StickingText;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
-import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.files.UnreadableFileException;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /** From the tree of a JSON document to an exercise. */
@@ -55,7 +55,7 @@ final class ExerciseReader {
 
     private ExerciseReader() {}
 
-    static Exercise read(JsonPlace root) throws UnreadableFileException {
+    static Exercise read(JsonPlace root) {
         if (!root.node().isObject() || !root.has("format")) {
             throw new UnreadableFileException("this is no exercise file of Nimble Stride: it does not begin with"
                     + " \"format\": \"" + ExerciseJson.FORMAT + "\"");
@@ -98,7 +98,7 @@ final class ExerciseReader {
     }
 
     /** The first stands in the document itself, the others in a list. */
-    private static List<Feel> feels(JsonPlace root, Voices voices) throws UnreadableFileException {
+    private static List<Feel> feels(JsonPlace root, Voices voices) {
         List<Feel> feels = new ArrayList<>();
         feels.add(feel(root, root.has("feel") ? root.member("feel").text() : Exercise.FIRST_FEEL, voices));
         if (root.has("feels")) {
@@ -110,7 +110,7 @@ final class ExerciseReader {
         return feels;
     }
 
-    private static Feel feel(JsonPlace place, String name, Voices voices) throws UnreadableFileException {
+    private static Feel feel(JsonPlace place, String name, Voices voices) {
         JsonPlace bars = place.member("phrase");
         List<PhrasePart> parts = parts(bars, 0);
         Phrase phrase = bars.make(() -> Phrase.of(parts));
@@ -121,7 +121,7 @@ final class ExerciseReader {
         return place.make(() -> new Feel(name, phrase, layers));
     }
 
-    private static List<Section> sections(JsonPlace place, List<Feel> feels) throws UnreadableFileException {
+    private static List<Section> sections(JsonPlace place, List<Feel> feels) {
         List<String> names = feels.stream().map(Feel::name).toList();
         List<Section> sections = new ArrayList<>();
         for (JsonPlace one : place.items(Exercise.MOST_SECTIONS)) {
@@ -137,7 +137,7 @@ final class ExerciseReader {
         return sections;
     }
 
-    private static Voices voices(JsonPlace place) throws UnreadableFileException {
+    private static Voices voices(JsonPlace place) {
         List<Voice> own = new ArrayList<>();
         for (JsonPlace one : place.items(Voices.MOST_OWN)) {
             one.object("name", "midiKey", "limb", "staffPlace", "head");
@@ -160,7 +160,7 @@ final class ExerciseReader {
         return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
-    private static Manner manner(JsonPlace place) throws UnreadableFileException {
+    private static Manner manner(JsonPlace place) {
         Lead lead = place.has("lead") ? place.member("lead").word(LEADS) : Lead.RIGHT;
         boolean linear = place.has("linear") && place.member("linear").truth();
         OptionalInt most = place.has("mostStrokes")
@@ -169,14 +169,14 @@ final class ExerciseReader {
         return place.make(() -> new Manner(lead, linear, most));
     }
 
-    private static Tempo tempo(JsonPlace place) throws UnreadableFileException {
+    private static Tempo tempo(JsonPlace place) {
         NoteValue beat = place.member("beat").noteValue();
         JsonPlace number = place.member("perMinute");
         BigFraction perMinute = number.exactNumber();
         return number.make(() -> new Tempo(beat, perMinute));
     }
 
-    private static List<PhrasePart> parts(JsonPlace place, int depth) throws UnreadableFileException {
+    private static List<PhrasePart> parts(JsonPlace place, int depth) {
         if (depth > DEEPEST) {
             throw new UnreadableFileException(place.path() + ": repeats stand at most " + DEEPEST + " deep");
         }
@@ -190,13 +190,13 @@ final class ExerciseReader {
         return parts;
     }
 
-    private static Repeat repeat(JsonPlace place, int depth) throws UnreadableFileException {
+    private static Repeat repeat(JsonPlace place, int depth) {
         int times = place.member("times").whole();
         List<PhrasePart> parts = parts(place.member("parts"), depth + 1);
         return place.make(() -> new Repeat(parts, times));
     }
 
-    private static Bar bar(JsonPlace place) throws UnreadableFileException {
+    private static Bar bar(JsonPlace place) {
         List<Meter.Term> terms = new ArrayList<>();
         for (JsonPlace term : place.member("meter").items(Meter.MOST_UNITS)) {
             List<Integer> numerators =
@@ -210,7 +210,7 @@ final class ExerciseReader {
         return sizes.make(() -> new Bar(meter, new Grouping(groups)));
     }
 
-    private static List<Integer> wholes(JsonPlace place) throws UnreadableFileException {
+    private static List<Integer> wholes(JsonPlace place) {
         List<Integer> numbers = new ArrayList<>();
         for (JsonPlace item : place.items(Meter.MOST_UNITS)) {
             numbers.add(item.whole());
@@ -218,7 +218,7 @@ final class ExerciseReader {
         return numbers;
     }
 
-    private static Layer layer(JsonPlace place, Voices voices) throws UnreadableFileException {
+    private static Layer layer(JsonPlace place, Voices voices) {
         Voice voice = place.member("voice").named(voices::named, "the name of a voice, such as kick");
         nimblestride.core.layer.Pattern pattern = pattern(place.member("pattern"));
         List<Move> moves =
@@ -234,7 +234,7 @@ final class ExerciseReader {
         return place.make(() -> layer.withOneEvery(oneEvery));
     }
 
-    private static nimblestride.core.layer.Pattern pattern(JsonPlace place) throws UnreadableFileException {
+    private static nimblestride.core.layer.Pattern pattern(JsonPlace place) {
         if (place.has("every")) {
             NoteValue value = place.object("every").member("every").noteValue();
             return place.make(() -> new Every(value));
@@ -258,7 +258,7 @@ final class ExerciseReader {
         return place.make(() -> new Over(notes, span));
     }
 
-    private static Span span(JsonPlace place) throws UnreadableFileException {
+    private static Span span(JsonPlace place) {
         if (place.node().isString()) {
             return place.word(Map.of("phrase", new Span.WholePhrase()));
         }

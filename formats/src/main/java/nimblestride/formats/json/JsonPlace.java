@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,21 +14,22 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.value.NoteValue;
-import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.files.UnreadableFileException;
 import org.apache.commons.numbers.fraction.BigFraction;
 import tools.jackson.databind.JsonNode;
 
 /** A place in a JSON document, read strictly: what is missing, of another kind or unknown is an error that names it. */
-record JsonPlace(JsonNode node, String path) {
+public record JsonPlace(JsonNode node, String path) {
     private static final Pattern NUMBER = Pattern.compile("(\\d{1,18})(?:/(\\d{1,18}))?");
 
-    static JsonPlace root(JsonNode node) {
+    public static JsonPlace root(JsonNode node) {
         return new JsonPlace(node, "");
     }
 
     /** An object with exactly these members. */
-    JsonPlace object(String... members) throws UnreadableFileException {
+    public JsonPlace object(String... members) {
         if (!node.isObject()) {
             throw wrong("an object with " + String.join(", ", members));
         }
@@ -41,11 +43,11 @@ record JsonPlace(JsonNode node, String path) {
         return this;
     }
 
-    boolean has(String member) {
+    public boolean has(String member) {
         return node.has(member);
     }
 
-    JsonPlace member(String name) throws UnreadableFileException {
+    public JsonPlace member(String name) {
         JsonNode found = node.get(name);
         if (found == null) {
             throw new UnreadableFileException(at(path) + "the member \"" + name + "\" is missing");
@@ -53,7 +55,7 @@ record JsonPlace(JsonNode node, String path) {
         return new JsonPlace(found, child(name));
     }
 
-    List<JsonPlace> items(int most) throws UnreadableFileException {
+    public List<JsonPlace> items(int most) {
         if (!node.isArray()) {
             throw wrong("a list");
         }
@@ -68,34 +70,47 @@ record JsonPlace(JsonNode node, String path) {
         return items;
     }
 
-    String text() throws UnreadableFileException {
+    public String text() {
         if (!node.isString()) {
             throw wrong("a text in quotation marks");
         }
         return node.stringValue();
     }
 
-    int whole() throws UnreadableFileException {
+    public int whole() {
         if (!node.isIntegralNumber() || !node.canConvertToInt()) {
             throw wrong("a whole number up to " + Integer.MAX_VALUE);
         }
         return node.intValue();
     }
 
-    boolean truth() throws UnreadableFileException {
+    /** A number within a range. */
+    public double number(double least, double most) {
+        if (!node.isNumber()) {
+            throw wrong("a number from " + least + " to " + most);
+        }
+        // As it is written: the library refuses numbers of more than 1,000 digits before they come here.
+        double value = Double.parseDouble(node.asString());
+        if (!(value >= least && value <= most)) {
+            throw wrong("a number from " + least + " to " + most);
+        }
+        return value;
+    }
+
+    public boolean truth() {
         if (!node.isBoolean()) {
             throw wrong("true or false");
         }
         return node.booleanValue();
     }
 
-    NoteValue noteValue() throws UnreadableFileException {
+    public NoteValue noteValue() {
         String text = text();
         return make(() -> NoteValue.parse(text));
     }
 
     /** A number as an exact fraction in quotation marks. */
-    BigFraction exactNumber() throws UnreadableFileException {
+    public BigFraction exactNumber() {
         Matcher matcher = NUMBER.matcher(text());
         if (!matcher.matches()) {
             throw wrong("a whole number or a fraction in quotation marks, such as \"96\" or \"289/3\"");
@@ -106,20 +121,20 @@ record JsonPlace(JsonNode node, String path) {
     }
 
     /** A value in the language in which it is typed. */
-    <T> T typed(Function<String, T> reader) throws UnreadableFileException {
+    public <T> T typed(Function<String, T> reader) {
         String text = text();
         return make(() -> reader.apply(text));
     }
 
-    LocalDate day() throws UnreadableFileException {
+    public LocalDate day() {
         return iso(LocalDate::parse, "a day such as \"2026-11-20\"");
     }
 
-    LocalDateTime moment() throws UnreadableFileException {
+    public LocalDateTime moment() {
         return iso(LocalDateTime::parse, "a day and a time such as \"2026-11-20T18:30\"");
     }
 
-    private <T> T iso(Function<String, T> reader, String expected) throws UnreadableFileException {
+    private <T> T iso(Function<String, T> reader, String expected) {
         try {
             return reader.apply(text());
         } catch (DateTimeParseException e) {
@@ -127,7 +142,7 @@ record JsonPlace(JsonNode node, String path) {
         }
     }
 
-    UUID id() throws UnreadableFileException {
+    public UUID id() {
         String text = text();
         try {
             return UUID.fromString(text);
@@ -137,17 +152,17 @@ record JsonPlace(JsonNode node, String path) {
     }
 
     /** How a value is read from a place. */
-    interface Reading<T> {
-        T read(JsonPlace place) throws UnreadableFileException;
+    public interface Reading<T> {
+        T read(JsonPlace place);
     }
 
     /** A member that may be left out. */
-    <T> Optional<T> optional(String name, Reading<T> reading) throws UnreadableFileException {
+    public <T> Optional<T> optional(String name, Reading<T> reading) {
         return has(name) ? Optional.of(reading.read(member(name))) : Optional.empty();
     }
 
     /** One of the words of a table. */
-    <T> T word(Map<String, T> words) throws UnreadableFileException {
+    public <T> T word(Map<String, T> words) {
         T found = words.get(text());
         if (found == null) {
             throw wrong("one of " + String.join(", ", words.keySet()));
@@ -155,21 +170,30 @@ record JsonPlace(JsonNode node, String path) {
         return found;
     }
 
+    /** The name of one of an enum's values. */
+    public <E extends Enum<E>> E oneOf(Class<E> type) {
+        Map<String, E> names = new LinkedHashMap<>();
+        for (E value : type.getEnumConstants()) {
+            names.put(value.name(), value);
+        }
+        return word(names);
+    }
+
     /** A text that something else can look up. */
-    <T> T named(Function<String, Optional<T>> names, String expected) throws UnreadableFileException {
+    public <T> T named(Function<String, Optional<T>> names, String expected) {
         return names.apply(text()).orElseThrow(() -> wrong(expected));
     }
 
     /** Makes a value, and turns what it refuses into an error about this place. */
-    <T> T make(Supplier<T> value) throws UnreadableFileException {
+    public <T> T make(Supplier<T> value) {
         try {
             return value.get();
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             throw new UnreadableFileException(at(path) + e.getMessage());
         }
     }
 
-    UnreadableFileException wrong(String expected) {
+    public UnreadableFileException wrong(String expected) {
         String read = node.toString();
         return new UnreadableFileException(at(path) + "read "
                 + (read.length() > 60 ? read.substring(0, 60) + "…" : read) + "; expected " + expected);

@@ -1,11 +1,12 @@
 package nimblestride.formats.json;
 
-import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
-import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.files.FileException;
+import nimblestride.files.SourceFile;
+import nimblestride.files.UnreadableFileException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.StreamReadFeature;
 import tools.jackson.databind.DeserializationFeature;
@@ -14,9 +15,9 @@ import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 /** JSON as text, parsed strictly: no member twice, nothing after the end. */
-final class JsonText {
+public final class JsonText {
     /** Larger files are refused before they are read. */
-    static final long LARGEST_FILE = 64L << 20;
+    static final int LARGEST_FILE = 64 << 20;
 
     private static final JsonMapper MAPPER = JsonMapper.builder()
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
@@ -26,24 +27,37 @@ final class JsonText {
 
     private JsonText() {}
 
-    /** @throws IOException with a message for the user, if the file cannot be read or is too large */
-    static String load(Path file) throws IOException {
+    /**
+     * Reads a file's text, which is UTF-8 with or without a byte order mark (RFC 8259, section 8.1).
+     *
+     * @throws FileException if it can't be read, is too large, or is no UTF-8
+     */
+    public static String load(Path file) {
+        byte[] bytes = SourceFile.bytes(file, LARGEST_FILE, "an exercise file");
+        if (startsWith(bytes, 0xFE, 0xFF) || startsWith(bytes, 0xFF, 0xFE)) {
+            throw new UnreadableFileException("this text is UTF-16; save it as UTF-8");
+        }
+        int from = startsWith(bytes, 0xEF, 0xBB, 0xBF) ? 3 : 0;
         try {
-            if (Files.isDirectory(file)) {
-                throw new UnreadableFileException("this is a folder; expected an exercise file");
-            }
-            long size = Files.size(file);
-            if (size > LARGEST_FILE) {
-                throw new UnreadableFileException(String.format(
-                        "the file holds %,d bytes; an exercise file has at most %,d", size, LARGEST_FILE));
-            }
-            return new String(Files.readAllBytes(file), StandardCharsets.UTF_8);
-        } catch (NoSuchFileException e) {
-            throw new IOException("there is no such file", e);
+            return StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(bytes, from, bytes.length - from))
+                    .toString();
+        } catch (CharacterCodingException e) {
+            throw new UnreadableFileException("this text is not UTF-8; save it as UTF-8");
         }
     }
 
-    static JsonNode parse(String json) throws UnreadableFileException {
+    private static boolean startsWith(byte[] bytes, int... marks) {
+        for (int i = 0; i < marks.length; i++) {
+            if (bytes.length <= i || (bytes[i] & 0xFF) != marks[i]) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    public static JsonNode parse(String json) {
         if (json.isBlank()) {
             throw new UnreadableFileException("the file is empty; expected an exercise file of Nimble Stride");
         }
@@ -54,7 +68,7 @@ final class JsonText {
         }
     }
 
-    static String format(JsonNode tree) {
+    public static String format(JsonNode tree) {
         return MAPPER.writeValueAsString(tree) + "\n";
     }
 }

@@ -1,13 +1,12 @@
 package nimblestride.formats.json;
 
-import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Consumer;
 import nimblestride.core.journal.Entry;
-import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.files.UnreadableFileException;
 
 /** Somebody's log as a JSON file, to be handed to a teacher: version {@value #VERSION} of the format. */
 public final class LogJson {
@@ -18,11 +17,11 @@ public final class LogJson {
 
     /** What tells all entries, one after the other. */
     public interface Teller {
-        void tell(Consumer<Entry> entries) throws IOException;
+        void tell(Consumer<Entry> entries);
     }
 
     /** @param name whose it is */
-    public static void write(OutputStream out, String name, Teller log) throws IOException {
+    public static void write(OutputStream out, String name, Teller log) {
         try (LongDocument.Writer writer = new LongDocument.Writer(out, FORMAT, VERSION)) {
             writer.member("name", name);
             log.tell(entry -> writer.item("entries", node -> EntryJson.write(entry, node)));
@@ -35,7 +34,7 @@ public final class LogJson {
      * @return whose it is
      * @throws UnreadableFileException if it is no log of this version
      */
-    public static String read(InputStream in, Consumer<Entry> entries) throws IOException {
+    public static String read(InputStream in, Consumer<Entry> entries) {
         Map<String, LongDocument.Item> lists = new TreeMap<>();
         lists.put("entries", place -> entries.accept(EntryJson.read(place)));
         return LongDocument.read(in, FORMAT, VERSION, lists).getOrDefault("name", "");

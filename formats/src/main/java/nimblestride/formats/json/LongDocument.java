@@ -4,11 +4,12 @@ import java.io.FilterOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
+import java.io.UncheckedIOException;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
-import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.files.UnreadableFileException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
@@ -48,27 +49,41 @@ final class LongDocument {
                     flush();
                 }
             });
-            json.writeStartObject();
-            json.writeStringProperty("format", format);
-            json.writeNumberProperty("version", version);
+            writing(() -> {
+                json.writeStartObject();
+                json.writeStringProperty("format", format);
+                json.writeNumberProperty("version", version);
+            });
+        }
+
+        /** Turns the library's exception of a stream that fails back into one that says so. */
+        private static void writing(Runnable part) {
+            try {
+                part.run();
+            } catch (JacksonException e) {
+                throw new UncheckedIOException(
+                        e.getCause() instanceof IOException problem ? problem : new IOException(e.getMessage(), e));
+            }
         }
 
         void member(String name, String text) {
-            json.writeStringProperty(name, text);
+            writing(() -> json.writeStringProperty(name, text));
         }
 
         /** Writes the next object of a list; a list that has been left is not come back to. */
         void item(String name, Consumer<ObjectNode> content) {
-            if (!list.equals(Optional.of(name))) {
-                endList();
-                json.writeName(name);
-                json.writeStartArray();
-                list = Optional.of(name);
-            }
             ObjectNode node = MAPPER.createObjectNode();
             content.accept(node);
-            json.writeRaw("\n");
-            json.writeTree(node);
+            writing(() -> {
+                if (!list.equals(Optional.of(name))) {
+                    endList();
+                    json.writeName(name);
+                    json.writeStartArray();
+                    list = Optional.of(name);
+                }
+                json.writeRaw("\n");
+                json.writeTree(node);
+            });
         }
 
         private void endList() {
@@ -80,16 +95,18 @@ final class LongDocument {
 
         @Override
         public void close() {
-            endList();
-            json.writeEndObject();
-            json.writeRaw("\n");
-            json.close();
+            writing(() -> {
+                endList();
+                json.writeEndObject();
+                json.writeRaw("\n");
+                json.close();
+            });
         }
     }
 
     /** Is told each object of a list. */
     interface Item {
-        void read(JsonPlace place) throws IOException;
+        void read(JsonPlace place);
     }
 
     /**
@@ -97,9 +114,10 @@ final class LongDocument {
      *
      * @param lists what is done with each object of which list; other lists are refused
      * @return the short members
+     * @throws UnreadableFileException if it is no such document
+     * @throws UncheckedIOException if the stream fails
      */
-    static Map<String, String> read(InputStream in, String format, int version, Map<String, Item> lists)
-            throws IOException {
+    static Map<String, String> read(InputStream in, String format, int version, Map<String, Item> lists) {
         Map<String, String> members = new LinkedHashMap<>();
         try (JsonParser json = MAPPER.createParser(in)) {
             if (json.nextToken() != JsonToken.START_OBJECT) {
@@ -122,15 +140,15 @@ final class LongDocument {
                 throw new UnreadableFileException("something follows after the end");
             }
         } catch (JacksonException e) {
-            if (e.getCause() instanceof IOException problem && !(problem instanceof UnreadableFileException)) {
-                throw problem;
+            if (e.getCause() instanceof IOException problem) {
+                throw new UncheckedIOException(problem);
             }
             throw NoJson.because(e, thing(format), "a file with \"format\": \"" + format + "\"");
         }
         return members;
     }
 
-    private static void readList(JsonParser json, String name, Map<String, Item> lists) throws IOException {
+    private static void readList(JsonParser json, String name, Map<String, Item> lists) {
         Item item = lists.get(name);
         if (item == null) {
             throw new UnreadableFileException(
@@ -148,8 +166,7 @@ final class LongDocument {
         return format.substring(format.lastIndexOf('-') + 1);
     }
 
-    private static void checkHead(Map<String, String> members, String format, int version)
-            throws UnreadableFileException {
+    private static void checkHead(Map<String, String> members, String format, int version) {
         if (!format.equals(members.get("format"))) {
             throw new UnreadableFileException("format: read \"" + members.getOrDefault("format", "") + "\"; expected \""
                     + format + "\" before everything else");

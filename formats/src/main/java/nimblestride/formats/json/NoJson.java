@@ -1,6 +1,6 @@
 package nimblestride.formats.json;
 
-import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.files.UnreadableFileException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.TokenStreamLocation;
 

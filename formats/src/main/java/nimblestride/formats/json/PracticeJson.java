@@ -19,7 +19,6 @@ import nimblestride.core.practice.Rules;
 import nimblestride.core.practice.Stage;
 import nimblestride.core.text.StageText;
 import nimblestride.core.text.StickingText;
-import nimblestride.formats.file.UnreadableFileException;
 import org.apache.commons.numbers.fraction.BigFraction;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -40,7 +39,7 @@ final class PracticeJson {
         return day.name().toLowerCase(Locale.ROOT);
     }
 
-    static Practice read(JsonPlace root) throws UnreadableFileException {
+    static Practice read(JsonPlace root) {
         List<Sticking> dealt = new ArrayList<>();
         if (root.has("practised")) {
             for (JsonPlace one : root.member("practised").items(Practice.MOST_DEALT)) {
@@ -57,7 +56,7 @@ final class PracticeJson {
         return new Practice(dealt, stages, ladder);
     }
 
-    private static Ladder ladder(JsonPlace place) throws UnreadableFileException {
+    private static Ladder ladder(JsonPlace place) {
         place.object("start", "goal", "step", "cleanToGoUp", "missesToStepBack", "pace");
         BigFraction start = place.member("start").exactNumber();
         BigFraction goal = place.member("goal").exactNumber();
@@ -68,7 +67,7 @@ final class PracticeJson {
         return place.make(() -> new Ladder(start, goal, step, new Rules(clean, misses), pace));
     }
 
-    private static Pace pace(JsonPlace place) throws UnreadableFileException {
+    private static Pace pace(JsonPlace place) {
         place.object("begun", "due", "days");
         Set<DayOfWeek> days = EnumSet.noneOf(DayOfWeek.class);
         for (JsonPlace day : place.member("days").items(DayOfWeek.values().length)) {

@@ -19,6 +19,7 @@ import javax.sound.midi.Track;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Playthrough;
 import nimblestride.core.exercise.Playthrough.Passage;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Ornament;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.groove.Voice;
@@ -29,7 +30,7 @@ import nimblestride.core.meter.Meter;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
-import nimblestride.formats.file.AtomicFile;
+import nimblestride.files.AtomicFile;
 
 /**
  * An exercise as a Standard MIDI File of format 1: meters, groupings and tempos on the first track, then a track for each
@@ -56,7 +57,7 @@ public final class ExerciseMidi {
     /**
      * The bytes of the file.
      *
-     * @throws IllegalArgumentException if a MIDI file cannot hold the exercise: a tempo below 3.58 quarter notes a
+     * @throws InvalidValueException if a MIDI file cannot hold the exercise: a tempo below 3.58 quarter notes a
      *     minute, or too many notes
      */
     public static byte[] write(Exercise exercise) {
@@ -65,7 +66,7 @@ public final class ExerciseMidi {
             MidiSystem.write(new ExerciseMidi(exercise).sequence(), 1, out);
             return out.toByteArray();
         } catch (InvalidMidiDataException e) {
-            throw new IllegalArgumentException("a MIDI file cannot hold this exercise: " + e.getMessage(), e);
+            throw new InvalidValueException("a MIDI file cannot hold this exercise: " + e.getMessage(), e);
         } catch (IOException e) {
             throw new UncheckedIOException("writing to memory failed", e);
         }
@@ -113,7 +114,7 @@ public final class ExerciseMidi {
                         .between(NoteValue.ZERO, passage.length(), room + 1);
                 room -= own.size();
                 if (room < 0) {
-                    throw new IllegalArgumentException(
+                    throw new InvalidValueException(
                             String.format("a MIDI file of this exercise would hold more than %,d notes", MOST_NOTES));
                 }
                 List<Sounding> part = parts.computeIfAbsent(names.get(i), name -> new ArrayList<>());

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.transcription.MeterSource;
@@ -13,7 +14,7 @@ import nimblestride.core.transcription.Part;
 import nimblestride.core.transcription.Transcription;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tally;
-import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.files.UnreadableFileException;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
@@ -35,10 +36,10 @@ public final class MidiImport {
      * @throws UnreadableFileException if these are not the bytes of a MIDI file with notes in it
      * @throws CancellationException if the thread is interrupted
      */
-    public static Transcription read(byte[] file, String name) throws UnreadableFileException {
+    public static Transcription read(byte[] file, String name) {
         try {
             return new MidiImport(MidiNotes.read(file)).transcription(name);
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             throw new UnreadableFileException("this MIDI file cannot become an exercise: " + e.getMessage());
         }
     }
@@ -47,7 +48,7 @@ public final class MidiImport {
         return NoteValue.of(BigFraction.of(BigInteger.valueOf(ticks), BigInteger.valueOf(4L * notes.perQuarter())));
     }
 
-    private Transcription transcription(String name) throws UnreadableFileException {
+    private Transcription transcription(String name) {
         if (notes.channels().isEmpty()) {
             throw new UnreadableFileException("no note is played in this MIDI file");
         }
@@ -96,7 +97,7 @@ public final class MidiImport {
      * Bars up to the end of the last note; the end of a track may lie on the line after the last bar. A meter that changes within a
      * bar holds from the next bar line on.
      */
-    private List<Bar> bars() throws UnreadableFileException {
+    private List<Bar> bars() {
         long lastNote = notes.channels().values().stream()
                 .mapToLong(channel -> channel.get(channel.size() - 1).tick())
                 .max()

@@ -1,6 +1,6 @@
 package nimblestride.formats.midi;
 
-import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.files.UnreadableFileException;
 
 /**
  * Holds what a MIDI file says of its own lengths against how long it is (Standard MIDI Files 1.0), before anything is set aside
@@ -22,7 +22,7 @@ final class MidiLengths {
     }
 
     /** @throws UnreadableFileException if a length reaches beyond the end of the file */
-    static void check(byte[] file) throws UnreadableFileException {
+    static void check(byte[] file) {
         if (file.length < HEADER || file[0] != 'M' || file[1] != 'T' || file[2] != 'h' || file[3] != 'd') {
             throw new UnreadableFileException("this is no Standard MIDI File; expected one of format 0 or 1");
         }
@@ -51,7 +51,7 @@ final class MidiLengths {
         return number;
     }
 
-    private void track(int end) throws UnreadableFileException {
+    private void track(int end) {
         int running = 0;
         while (at < end) {
             length();
@@ -77,13 +77,13 @@ final class MidiLengths {
         }
     }
 
-    private void skip() throws UnreadableFileException {
+    private void skip() {
         long length = length();
         believe(length);
         at += (int) length;
     }
 
-    private void believe(long length) throws UnreadableFileException {
+    private void believe(long length) {
         if (length > file.length - at) {
             throw new UnreadableFileException(String.format(
                     "this MIDI file breaks off: at byte %,d it promises %,d more, and has %,d",

@@ -22,7 +22,7 @@ import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.text.BarsText;
 import nimblestride.core.text.TextException;
-import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.files.UnreadableFileException;
 
 /**
  * What a Standard MIDI File of format 0 or 1 holds that matters to a drummer.
@@ -59,7 +59,7 @@ record MidiNotes(
 
     record Note(long tick, int key, int velocity) {}
 
-    static MidiNotes read(byte[] file) throws UnreadableFileException {
+    static MidiNotes read(byte[] file) {
         if (file.length > LARGEST_FILE) {
             throw new UnreadableFileException(
                     String.format("the file holds %,d bytes; a MIDI file has at most %,d", file.length, LARGEST_FILE));

@@ -3,8 +3,9 @@ package nimblestride.formats.midi;
 import java.math.BigInteger;
 import java.math.RoundingMode;
 import java.util.Collection;
+import nimblestride.core.value.ExactMath;
+import nimblestride.core.value.ExactOverflowException;
 import nimblestride.core.value.NoteValue;
-import org.apache.commons.numbers.core.ArithmeticUtils;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
@@ -23,13 +24,13 @@ record MidiTicks(int perQuarter, boolean exact) {
 
     static MidiTicks of(Collection<NoteValue> moments) {
         try {
-            long perWhole = moments.stream().mapToLong(NoteValue::denominator).reduce(4, ArithmeticUtils::lcm);
+            long perWhole = moments.stream().mapToLong(NoteValue::denominator).reduce(4, ExactMath::lcm);
             long perQuarter = perWhole / 4;
             if (perQuarter <= MOST) {
                 long usual = (USUAL + perQuarter - 1) / perQuarter * perQuarter;
                 return new MidiTicks((int) (usual <= MOST ? usual : perQuarter), true);
             }
-        } catch (ArithmeticException e) {
+        } catch (ExactOverflowException e) {
             // No common division at all: the nearest ticks it is.
         }
         return new MidiTicks(FINE, false);
@@ -37,6 +38,6 @@ record MidiTicks(int perQuarter, boolean exact) {
 
     long at(NoteValue moment) {
         BigFraction ticks = moment.fraction().multiply(BigInteger.valueOf(4L * perQuarter));
-        return ticks.bigDecimalValue(0, RoundingMode.HALF_EVEN).longValueExact();
+        return ExactMath.toLong(ticks.bigDecimalValue(0, RoundingMode.HALF_EVEN).toBigInteger());
     }
 }

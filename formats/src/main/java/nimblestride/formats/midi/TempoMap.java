@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.List;
 import nimblestride.core.exercise.Playthrough;
 import nimblestride.core.exercise.Playthrough.Passage;
+import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 
@@ -28,7 +30,7 @@ record TempoMap(List<Setting> settings) {
         settings = List.copyOf(settings);
     }
 
-    /** @throws IllegalArgumentException if a tempo is slower than the format can say */
+    /** @throws InvalidValueException if a tempo is slower than the format can say */
     static TempoMap of(Playthrough playthrough, MidiTicks ticks) {
         List<Passage> passages = playthrough.passages();
         List<Setting> settings = new ArrayList<>();
@@ -49,7 +51,7 @@ record TempoMap(List<Setting> settings) {
                     .bigDecimalValue(0, RoundingMode.HALF_EVEN)
                     .toBigInteger();
             BigInteger[] shorter = end.subtract(told).divideAndRemainder(BigInteger.valueOf(length));
-            long ofTheLonger = shorter[1].longValueExact();
+            long ofTheLonger = ExactMath.toLong(shorter[1]);
             int micros = checked(shorter[0], passage.tempo());
             settings.add(new Setting(from, micros));
             if (ofTheLonger > 0) {
@@ -67,9 +69,9 @@ record TempoMap(List<Setting> settings) {
 
     private static int checked(BigInteger microseconds, Tempo tempo) {
         if (microseconds.compareTo(BigInteger.valueOf(SLOWEST_MICROSECONDS)) >= 0) {
-            throw new IllegalArgumentException("a MIDI file holds tempos from 3.58 quarter notes a minute, and this is "
+            throw new InvalidValueException("a MIDI file holds tempos from 3.58 quarter notes a minute, and this is "
                     + Tempo.decimal(tempo.quartersPerMinute()));
         }
-        return microseconds.intValueExact();
+        return ExactMath.toInt(ExactMath.toLong(microseconds));
     }
 }

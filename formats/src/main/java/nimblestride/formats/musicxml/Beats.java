@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.TreeSet;
 import nimblestride.core.meter.Grouping;
 import nimblestride.core.meter.Meter;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.NoteValue;
 import nimblestride.formats.musicxml.ReadMeasure.Beamed;
 
@@ -30,8 +31,8 @@ final class Beats {
         for (Beamed beam : beamed) {
             boolean onUnits = beam.from().isMultipleOf(unit) && beam.to().isMultipleOf(unit);
             if (onUnits && beam.to().compareTo(meter.length()) <= 0) {
-                int from = Math.toIntExact(beam.from().wholePartsOf(unit));
-                int to = Math.toIntExact(beam.to().wholePartsOf(unit));
+                int from = ExactMath.toInt(beam.from().wholePartsOf(unit));
+                int to = ExactMath.toInt(beam.to().wholePartsOf(unit));
                 crossed |= crosses(usual, from, to);
                 bounds.add(from);
                 bounds.add(to);

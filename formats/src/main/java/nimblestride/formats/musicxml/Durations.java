@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.Map;
 import java.util.Optional;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.value.NoteValue;
 import org.apache.commons.numbers.fraction.BigFraction;
 
@@ -44,10 +45,10 @@ final class Durations {
 
     private static BigFraction fraction(BigDecimal number) {
         if (number == null) {
-            throw new IllegalArgumentException("something has no duration");
+            throw new InvalidValueException("something has no duration");
         }
         if (number.precision() > MOST_DIGITS || Math.abs(number.scale()) > MOST_DIGITS || number.signum() < 0) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     "a duration is a number of at most " + MOST_DIGITS + " digits, and not below 0");
         }
         BigDecimal plain = number.setScale(Math.max(0, number.scale()));
@@ -62,7 +63,7 @@ final class Durations {
 
     private static int small(BigInteger number) {
         if (number.signum() < 1 || number.compareTo(BigInteger.valueOf(LARGEST_IN_TUPLET)) > 0) {
-            throw new IllegalArgumentException("a tuplet has from 1 to " + LARGEST_IN_TUPLET + " notes");
+            throw new InvalidValueException("a tuplet has from 1 to " + LARGEST_IN_TUPLET + " notes");
         }
         return number.intValue();
     }

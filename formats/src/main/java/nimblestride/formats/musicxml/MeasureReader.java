@@ -10,12 +10,14 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Level;
 import nimblestride.core.groove.Limb;
 import nimblestride.core.groove.Ornament;
 import nimblestride.core.groove.Stroke;
 import nimblestride.core.modulation.Pivot;
 import nimblestride.core.transcription.Struck;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tempo;
 import nimblestride.formats.musicxml.ReadMeasure.Beamed;
@@ -115,7 +117,7 @@ final class MeasureReader {
             return;
         }
         if (note.getDuration() == null) {
-            throw new IllegalArgumentException("a note has no duration");
+            throw new InvalidValueException("a note has no duration");
         }
         NoteValue length = Durations.of(note.getDuration(), part.divisions());
         boolean chord = note.getChord() != null;
@@ -182,7 +184,7 @@ final class MeasureReader {
 
     /** Grace notes go with the note of the chord that strikes as they do; those that none strikes as, with its first. */
     private Ornament ornament(Note note, String sound, boolean chord) {
-        int before = Math.toIntExact(graces.stream()
+        int before = ExactMath.toInt(graces.stream()
                 .filter(grace -> grace.equals(sound) || (!chord && !chordSounds.contains(grace)))
                 .count());
         graces.removeIf(grace -> grace.equals(sound) || (!chord && !chordSounds.contains(grace)));

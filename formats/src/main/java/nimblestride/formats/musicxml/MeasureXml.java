@@ -7,13 +7,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.score.Rhythm;
 import nimblestride.core.score.Score;
 import nimblestride.core.score.Written;
 import nimblestride.core.score.WrittenBar;
+import nimblestride.core.value.ExactMath;
+import nimblestride.core.value.ExactOverflowException;
 import nimblestride.core.value.NoteValue;
-import org.apache.commons.numbers.core.ArithmeticUtils;
 import org.audiveris.proxymusic.Attributes;
 import org.audiveris.proxymusic.Backup;
 import org.audiveris.proxymusic.BackwardForward;
@@ -75,11 +77,11 @@ final class MeasureXml {
         try {
             long needed = 1;
             for (NoteValue length : lengths) {
-                needed = ArithmeticUtils.lcm(needed, length.times(4).denominator());
+                needed = ExactMath.lcm(needed, length.times(4).denominator());
             }
             return before > 0 && before % needed == 0 ? before : needed;
-        } catch (ArithmeticException e) {
-            throw new IllegalArgumentException(
+        } catch (ExactOverflowException e) {
+            throw new InvalidValueException(
                     "bar " + (bar.number() + 1) + " divides the quarter more finely than MusicXML can count", e);
         }
     }

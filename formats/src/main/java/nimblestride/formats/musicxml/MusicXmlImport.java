@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.modulation.Pivot;
@@ -20,7 +21,7 @@ import nimblestride.core.transcription.Transcription;
 import nimblestride.core.value.NoteValue;
 import nimblestride.core.value.Tally;
 import nimblestride.core.value.Tempo;
-import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.files.UnreadableFileException;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
@@ -45,16 +46,16 @@ public final class MusicXmlImport {
      * @throws UnreadableFileException if these are not the bytes of a score with notes in it
      * @throws java.util.concurrent.CancellationException if the thread is interrupted
      */
-    public static Transcription read(byte[] file, String name) throws UnreadableFileException {
+    public static Transcription read(byte[] file, String name) {
         ScoreDocument document = ScoreDocument.read(file);
         try {
             return new MusicXmlImport(document).transcription(document.title().isBlank() ? name : document.title());
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             throw new UnreadableFileException("this score cannot become an exercise: " + e.getMessage());
         }
     }
 
-    private Transcription transcription(String title) throws UnreadableFileException {
+    private Transcription transcription(String title) {
         Map<PartReader, List<ReadMeasure>> parts = new LinkedHashMap<>();
         for (ScoreDocument.PartOfScore part : document.parts()) {
             PartReader reader = new PartReader(part, document.own());

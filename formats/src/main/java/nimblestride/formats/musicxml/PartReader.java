@@ -11,9 +11,11 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.concurrent.CancellationException;
 import java.util.stream.Stream;
+import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.meter.Meter;
 import nimblestride.core.transcription.Sound;
-import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.files.UnreadableFileException;
 import nimblestride.formats.musicxml.ScoreDocument.MeasureOfScore;
 import nimblestride.formats.musicxml.ScoreDocument.PartOfScore;
 import org.audiveris.proxymusic.Attributes;
@@ -99,7 +101,7 @@ final class PartReader {
         return percussion ? sounds.of(note) : Sound.RHYTHM;
     }
 
-    List<ReadMeasure> read() throws UnreadableFileException {
+    List<ReadMeasure> read() {
         if (part.measures().size() > MOST_MEASURES) {
             throw new UnreadableFileException(
                     String.format("this score has more than %,d measures; expected fewer", MOST_MEASURES));
@@ -114,7 +116,7 @@ final class PartReader {
                 boolean silent = own.strokes().isEmpty();
                 boolean again = repeating > 0 && repeating <= read.size() && silent;
                 read.add(again ? own.playing(read.get(read.size() - repeating)) : own);
-            } catch (IllegalArgumentException | ArithmeticException e) {
+            } catch (StrideException e) {
                 throw new UnreadableFileException(
                         "measure " + measure.number() + " of \"" + name + "\": " + e.getMessage());
             }
@@ -140,7 +142,7 @@ final class PartReader {
         BigDecimal told = attributes.getDivisions();
         if (told != null) {
             if (told.signum() < 1) {
-                throw new IllegalArgumentException("the divisions of a quarter are more than 0, not " + told);
+                throw new InvalidValueException("the divisions of a quarter are more than 0, not " + told);
             }
             divisions = told;
         }
@@ -180,7 +182,7 @@ final class PartReader {
             }
             return new Meter.Term(over, Integer.parseInt(under));
         } catch (NumberFormatException e) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     "the signature " + beats + "/" + under + " makes no sense; expected numbers, as in 7/8", e);
         }
     }

@@ -9,7 +9,7 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import nimblestride.core.transcription.Transcription;
-import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.files.UnreadableFileException;
 
 /**
  * The order in which measures are played: repeats, endings, da capo, dal segno, coda and fine played out. After a jump back,
@@ -47,7 +47,7 @@ final class PlayOrder {
     }
 
     /** @throws UnreadableFileException if more measures are played than a transcription may have */
-    static List<Integer> of(List<Signs> told) throws UnreadableFileException {
+    static List<Integer> of(List<Signs> told) {
         List<Signs> measures = withFirstEndings(told);
         List<Integer> played = new ArrayList<>();
         Map<Integer, Integer> roundsAt = new HashMap<>();

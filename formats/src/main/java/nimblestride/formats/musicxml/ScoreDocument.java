@@ -18,7 +18,7 @@ import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
-import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.files.UnreadableFileException;
 import org.audiveris.proxymusic.Identification;
 import org.audiveris.proxymusic.PartList;
 import org.audiveris.proxymusic.ScorePart;
@@ -48,7 +48,7 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
     /** @param implicit whether it is a pickup, or another bar that is not counted */
     record MeasureOfScore(String number, boolean implicit, List<Object> content) {}
 
-    static ScoreDocument read(byte[] file) throws UnreadableFileException {
+    static ScoreDocument read(byte[] file) {
         byte[] document = PackedScore.is(file) ? PackedScore.document(file) : file;
         if (document.length > LARGEST) {
             throw new UnreadableFileException(

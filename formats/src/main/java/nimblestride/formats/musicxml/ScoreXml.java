@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Voice;
 import nimblestride.core.score.Head;
 import nimblestride.core.score.Score;
@@ -73,7 +74,7 @@ public final class ScoreXml {
     /**
      * The bytes of the document.
      *
-     * @throws IllegalArgumentException if a bar of the score cannot be written, or a layer was left out of it
+     * @throws InvalidValueException if a bar of the score cannot be written, or a layer was left out of it
      */
     public static byte[] write(Score score) {
         Optional<String> problem = score.bars().stream()
@@ -82,7 +83,7 @@ public final class ScoreXml {
                 .findFirst()
                 .or(() -> score.leftOut().stream().findFirst());
         if (problem.isPresent()) {
-            throw new IllegalArgumentException(problem.get());
+            throw new InvalidValueException(problem.get());
         }
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         try {

@@ -11,7 +11,8 @@ import java.nio.file.Path;
 import java.util.Optional;
 import java.util.UUID;
 import nimblestride.core.exercise.Exercise;
-import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.core.failure.StrideException;
+import nimblestride.files.UnreadableFileException;
 import nimblestride.formats.json.DraftJson.Draft;
 import nimblestride.formats.json.DraftJson.InBook;
 import org.junit.jupiter.api.Test;
@@ -71,7 +72,7 @@ class DraftJsonTest {
     @Test
     void aFileThatIsNotThereOrEndsEarlyIsTold() throws IOException {
         Path path = folder.resolve("desk.json");
-        assertThatThrownBy(() -> DraftJson.read(path)).isInstanceOf(IOException.class);
+        assertThatThrownBy(() -> DraftJson.read(path)).isInstanceOf(StrideException.class);
         DraftJson.write(Draft.of(STEPS), path);
         String text = Files.readString(path);
         Files.writeString(path, text.substring(0, text.length() / 2));

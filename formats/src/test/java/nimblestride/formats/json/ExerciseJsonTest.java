@@ -29,6 +29,7 @@ import net.jqwik.api.Provide;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Manner;
 import nimblestride.core.exercise.Sectioning;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Lead;
 import nimblestride.core.groove.Limb;
 import nimblestride.core.groove.NoteHead;
@@ -40,7 +41,7 @@ import nimblestride.core.staging.Stages;
 import nimblestride.core.text.LayerText;
 import nimblestride.core.text.StickingText;
 import nimblestride.core.text.TempoText;
-import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.files.UnreadableFileException;
 import org.apache.commons.numbers.fraction.BigFraction;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -252,16 +253,16 @@ class ExerciseJsonTest {
         ExerciseJson.write(STORY, file);
         ExerciseJson.write(STORY.withName("Second"), file);
         assertThat(ExerciseJson.read(file).name()).isEqualTo("Second");
-        assertThatExceptionOfType(IOException.class)
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() ->
                         ExerciseJson.write(STORY, folder.resolve("missing").resolve("story.json")))
                 .withMessageContaining("there is no folder");
-        assertThatExceptionOfType(IOException.class)
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> ExerciseJson.write(STORY, folder))
                 .withMessageContaining("is a folder");
-        assertThatExceptionOfType(IOException.class)
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> ExerciseJson.read(folder.resolve("nothing.json")))
-                .withMessageContaining("there is no such file");
+                .withMessageContaining("there is no file");
         List<Path> left = new ArrayList<>();
         try (var files = Files.list(folder)) {
             files.forEach(left::add);

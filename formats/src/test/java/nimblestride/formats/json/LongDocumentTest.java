@@ -1,11 +1,15 @@
 package nimblestride.formats.json;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -23,7 +27,7 @@ import nimblestride.core.teaching.Lesson;
 import nimblestride.core.teaching.Student;
 import nimblestride.core.text.Examples;
 import nimblestride.core.text.TempoText;
-import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.files.UnreadableFileException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -156,7 +160,7 @@ class LongDocumentTest {
         }
     }
 
-    private static void tell(BookTold told) throws IOException {
+    private static void tell(BookTold told) {
         told.exercise(EXERCISE, Examples.exercise("11/8", "kick every 3/16"), Set.of("parade"));
         told.exercise(STUDENT, Examples.exercise("7/8"), Set.of());
         told.collection("Lanterns", List.of(EXERCISE, STUDENT));
@@ -186,5 +190,33 @@ class LongDocumentTest {
         Listing read = new Listing(new ArrayList<>());
         BookJson.read(new ByteArrayInputStream(out.toByteArray()), read);
         assertThat(read.told).isEqualTo(expected.told);
+    }
+
+    /** The library's own exception must not escape: nobody above knows it. */
+    @Test
+    void aStreamThatFailsIsAnExceptionOfStreams() {
+        OutputStream full = new OutputStream() {
+            @Override
+            public void write(int one) throws IOException {
+                throw new IOException("No space left on device");
+            }
+        };
+        assertThatExceptionOfType(UncheckedIOException.class)
+                .isThrownBy(() -> BookJson.write(full, LongDocumentTest::tell))
+                .withCauseInstanceOf(IOException.class)
+                .withMessageContaining("No space left on device");
+        InputStream gone = new InputStream() {
+            @Override
+            public int read() throws IOException {
+                throw new IOException("Stale file handle");
+            }
+
+            @Override
+            public int read(byte[] to, int from, int length) throws IOException {
+                return read();
+            }
+        };
+        assertThatExceptionOfType(UncheckedIOException.class)
+                .isThrownBy(() -> BookJson.read(gone, new Listing(new ArrayList<>())));
     }
 }

@@ -5,7 +5,7 @@ import static nimblestride.core.text.Examples.again;
 import static nimblestride.core.text.Examples.exercise;
 import static nimblestride.core.text.Examples.then;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.ByteArrayInputStream;
@@ -20,6 +20,7 @@ import javax.sound.midi.Track;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Playthrough;
 import nimblestride.core.exercise.Sectioning;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.layer.Course;
 import nimblestride.core.text.PivotText;
 import nimblestride.core.text.TempoText;
@@ -139,10 +140,10 @@ class ExerciseMidiTest {
     @Test
     void saysWhatAMidiFileCannotHold() {
         Exercise slow = exercise("4/4", "kick every 1/4").withTempo(TempoText.read("1/64=1"));
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> ExerciseMidi.write(slow))
                 .withMessageContaining("3.58 quarter notes a minute");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> ExerciseMidi.write(exercise("4/4 x2000", "kick every 1/1024")))
                 .withMessageContaining("more than 1,000,000 notes");
     }

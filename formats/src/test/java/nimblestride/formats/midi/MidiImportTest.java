@@ -39,8 +39,8 @@ import nimblestride.core.text.TempoText;
 import nimblestride.core.transcription.MeterSource;
 import nimblestride.core.transcription.Transcription;
 import nimblestride.core.value.NoteValue;
+import nimblestride.files.UnreadableFileException;
 import nimblestride.formats.elsewhere.FromElsewhere;
-import nimblestride.formats.file.UnreadableFileException;
 import org.junit.jupiter.api.Test;
 
 class MidiImportTest {

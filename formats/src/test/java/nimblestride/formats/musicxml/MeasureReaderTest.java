@@ -11,7 +11,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import nimblestride.core.groove.Ornament;
 import nimblestride.core.text.TempoText;
 import nimblestride.core.transcription.Transcription;
-import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.files.UnreadableFileException;
 import org.junit.jupiter.api.Test;
 
 /** What a measure holds that an exercise does not. */

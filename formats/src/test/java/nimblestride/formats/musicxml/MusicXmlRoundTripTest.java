@@ -27,8 +27,8 @@ import nimblestride.core.text.LayerText;
 import nimblestride.core.text.TempoText;
 import nimblestride.core.transcription.Transcription;
 import nimblestride.core.value.NoteValue;
+import nimblestride.files.UnreadableFileException;
 import nimblestride.formats.elsewhere.FromElsewhere;
-import nimblestride.formats.file.UnreadableFileException;
 import org.junit.jupiter.api.Test;
 
 /** What the program has written comes back as it was. */

@@ -14,6 +14,7 @@ import java.util.zip.ZipInputStream;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.layer.Course;
 import nimblestride.core.score.Plan;
 import nimblestride.core.score.ScoreWriter;
@@ -142,7 +143,7 @@ class ScoreXmlTest {
     void saysWhyABarCannotBeWritten() {
         var score = ScoreWriter.write(Examples.exercise("4/4", "snare every 1/4099"), Style.USUAL);
         assertThatThrownBy(() -> ScoreXml.write(score))
-                .isInstanceOf(IllegalArgumentException.class)
+                .isInstanceOf(StrideException.class)
                 .hasMessageStartingWith("bar 1 cannot be written as notes: ");
     }
 

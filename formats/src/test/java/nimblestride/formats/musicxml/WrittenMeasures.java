@@ -3,7 +3,7 @@ package nimblestride.formats.musicxml;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import nimblestride.core.transcription.Transcription;
-import nimblestride.formats.file.UnreadableFileException;
+import nimblestride.files.UnreadableFileException;
 
 /** Scores put together from measures, and read. */
 final class WrittenMeasures {

@@ -2,7 +2,6 @@ package nimblestride.sound.file;
 
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.InterruptedIOException;
 import java.io.OutputStream;
 import java.math.BigInteger;
 import java.math.RoundingMode;
@@ -12,7 +11,9 @@ import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
 import nimblestride.core.exercise.Playthrough;
 import nimblestride.core.exercise.Playthrough.Passage;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.ExactMath;
 import nimblestride.sound.kit.SoundSet;
 import nimblestride.sound.render.Renderer;
 import nimblestride.sound.render.Start;
@@ -41,10 +42,10 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
 
     public WavFile {
         if (bits != 16 && bits != 24) {
-            throw new IllegalArgumentException("a WAV file is written with 16 or 24 bits a sample, not " + bits);
+            throw new InvalidValueException("a WAV file is written with 16 or 24 bits a sample, not " + bits);
         }
         if (rounds < 1 || rounds > MOST_ROUNDS) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     String.format("it is played from 1 to %,d times, not %,d", MOST_ROUNDS, rounds));
         }
     }
@@ -53,24 +54,26 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
         return clickApart ? 2 : 1;
     }
 
-    /** Is told how far writing has come, and may give it up. */
+    /** Hears how far writing has come, and may stop it. */
     public interface Progress {
         /** Writes to the end. */
-        Progress TO_THE_END = done -> true;
+        Progress TO_THE_END = done -> {};
 
         /**
+         * Reports.
+         *
          * @param done from 0 to 1
-         * @return false to give it up
+         * @throws java.util.concurrent.CancellationException to stop writing
          */
-        boolean goOn(double done);
+        void report(double done);
     }
 
     /**
      * Renders and writes, from the beginning of the take.
      *
-     * @throws IllegalArgumentException if it is longer than such a file can be
-     * @throws InterruptedIOException if it has been given up
-     * @throws IOException if it cannot be written
+     * @throws InvalidValueException if it is longer than such a file can be
+     * @throws java.util.concurrent.CancellationException if the progress stops it
+     * @throws IOException if it can't be written
      */
     public void write(Take take, SoundSet sounds, OutputStream out, Progress progress) throws IOException {
         Take whole = take.from(Start.BEGINNING);
@@ -90,7 +93,7 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
     /**
      * How many samples it lasts, at {@value #SAMPLE_RATE} a second.
      *
-     * @throws IllegalArgumentException if it is longer than such a file can be
+     * @throws InvalidValueException if it is longer than such a file can be
      */
     public long frames(Take take, SoundSet sounds) {
         Playthrough whole = Playthrough.untilBack(take.exercise());
@@ -109,11 +112,11 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
                 .toBigInteger();
         long most = MOST_BYTES / bytesAFrame();
         if (frames.compareTo(BigInteger.valueOf(most)) > 0) {
-            throw new IllegalArgumentException(String.format(
+            throw new InvalidValueException(String.format(
                     "a WAV file holds at most %,d minutes of this, and it would be %,d",
                     most / SAMPLE_RATE / 60, frames.divide(BigInteger.valueOf(SAMPLE_RATE * 60L))));
         }
-        return frames.longValueExact();
+        return ExactMath.toLong(frames);
     }
 
     /** The samples as bytes, rendered as they are asked for; the music ends where it should, and only rings on. */
@@ -142,13 +145,13 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
         }
 
         @Override
-        public int read() throws IOException {
+        public int read() {
             byte[] one = new byte[1];
             return read(one, 0, 1) < 0 ? -1 : one[0] & 255;
         }
 
         @Override
-        public int read(byte[] to, int from, int length) throws IOException {
+        public int read(byte[] to, int from, int length) {
             if (at == filled && !fill()) {
                 return -1;
             }
@@ -158,13 +161,11 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
             return count;
         }
 
-        private boolean fill() throws IOException {
+        private boolean fill() {
             if (framesLeft == 0) {
                 return false;
             }
-            if (!progress.goOn((double) frame / all)) {
-                throw new InterruptedIOException("writing has been given up; nothing is left of it");
-            }
+            progress.report((double) frame / all);
             int frames = (int) Math.min(BLOCK, framesLeft);
             if (frame < silentFrom) {
                 // Not a sample further than the music goes.

@@ -1,6 +1,7 @@
 package nimblestride.sound.input;
 
 import java.util.Random;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.value.NoteValue;
 
@@ -29,7 +30,7 @@ public record Habits(double spread, double bias, double rush, long seed) {
 
     private static void check(String what, double value, double least) {
         if (!(value >= least && value <= MOST)) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     String.format("%s is from %.0f to %.0f milliseconds, not %s", what, least, MOST, value));
         }
     }

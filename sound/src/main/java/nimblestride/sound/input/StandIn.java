@@ -11,6 +11,7 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Playthrough;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Hit;
 import nimblestride.core.value.NoteValue;
@@ -121,7 +122,7 @@ public final class StandIn implements AutoCloseable {
             return index < 0
                     ? Optional.empty()
                     : Optional.of(Course.of(feel.layers().get(index), feel.phrase()));
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             // A layer that cannot be laid out is told among the findings, and nobody can play it.
             return Optional.empty();
         }

@@ -1,5 +1,7 @@
 package nimblestride.sound.kit;
 
+import nimblestride.core.failure.InvalidValueException;
+
 /** A recording that never changes: mono samples, mostly from -1 to 1. It rings out, or its end is held for as long as asked. */
 public final class Sound {
     private static final int RINGS_OUT = -1;
@@ -24,7 +26,7 @@ public final class Sound {
     /** The same, of which the samples from some place on are played again and again until it is let go. */
     Sound heldFrom(int sample) {
         if (sample < 0 || sample >= samples.length) {
-            throw new IllegalArgumentException("a sound of " + samples.length + " samples is not held from " + sample);
+            throw new InvalidValueException("a sound of " + samples.length + " samples is not held from " + sample);
         }
         return new Sound(samples, sample);
     }

@@ -5,6 +5,7 @@ import java.util.PriorityQueue;
 import javax.sound.midi.InvalidMidiDataException;
 import javax.sound.midi.Receiver;
 import javax.sound.midi.ShortMessage;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.sound.render.MidiKey;
 
 /**
@@ -51,7 +52,7 @@ public final class MidiPort implements AutoCloseable {
         try {
             return new ShortMessage(command, key.channel(), key.key(), velocity);
         } catch (InvalidMidiDataException e) {
-            throw new IllegalArgumentException("there is no such MIDI note: " + key, e);
+            throw new InvalidValueException("there is no such MIDI note: " + key, e);
         }
     }
 

@@ -2,6 +2,7 @@ package nimblestride.sound.render;
 
 import java.math.BigInteger;
 import java.math.RoundingMode;
+import nimblestride.core.value.ExactMath;
 import nimblestride.core.value.NoteValue;
 import org.apache.commons.numbers.fraction.BigFraction;
 
@@ -32,7 +33,7 @@ public record Anchor(BigFraction at, int section, NoteValue moment, BigFraction 
 
     /** The first sample it holds for. */
     public long frame() {
-        return nearest(at).longValueExact();
+        return ExactMath.toLong(nearest(at));
     }
 
     /** When a moment of the section is heard, in samples, exactly. */
@@ -42,7 +43,7 @@ public record Anchor(BigFraction at, int section, NoteValue moment, BigFraction 
 
     /** The sample at which a moment of the section is heard: the nearest one to its exact time. */
     public long frameOf(NoteValue later) {
-        return nearest(exactFrameOf(later)).longValueExact();
+        return ExactMath.toLong(nearest(exactFrameOf(later)));
     }
 
     /** A moment within a millionth of a whole note of that heard at a sample, and not before the anchor's. */

@@ -3,6 +3,7 @@ package nimblestride.sound.render;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.value.NoteValue;
 
 /**
@@ -57,11 +58,11 @@ public record Click(Set<Level> levels, Silence silence, int everyBars, NoteValue
     public Click {
         levels = Set.copyOf(levels);
         if (everyBars < 1 || everyBars > Silence.MOST_BARS) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     "the click comes every 1 to " + Silence.MOST_BARS + " bars, not every " + everyBars);
         }
         if (pulse.compareTo(SHORTEST_PULSE) < 0) {
-            throw new IllegalArgumentException("a pulse is " + SHORTEST_PULSE + " or longer, not " + pulse);
+            throw new InvalidValueException("a pulse is " + SHORTEST_PULSE + " or longer, not " + pulse);
         }
     }
 

@@ -6,6 +6,7 @@ import java.util.TreeMap;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
 import nimblestride.core.counting.Said;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.value.NoteValue;
 import nimblestride.sound.render.Click.Level;
@@ -24,7 +25,7 @@ public record CountIn(int bars, CountingSchool school, Division division) {
 
     public CountIn {
         if (bars < 0 || bars > MOST_BARS) {
-            throw new IllegalArgumentException("from 0 to " + MOST_BARS + " bars are counted in, not " + bars);
+            throw new InvalidValueException("from 0 to " + MOST_BARS + " bars are counted in, not " + bars);
         }
     }
 

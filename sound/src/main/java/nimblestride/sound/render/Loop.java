@@ -1,5 +1,7 @@
 package nimblestride.sound.render;
 
+import nimblestride.core.failure.InvalidValueException;
+
 /**
  * Bars that are played again and again.
  *
@@ -9,7 +11,7 @@ package nimblestride.sound.render;
 public record Loop(int from, int to) {
     public Loop {
         if (from < 0 || to <= from) {
-            throw new IllegalArgumentException("a loop plays at least one bar, and not from " + from + " to " + to);
+            throw new InvalidValueException("a loop plays at least one bar, and not from " + from + " to " + to);
         }
     }
 }

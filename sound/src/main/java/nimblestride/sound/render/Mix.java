@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import nimblestride.core.failure.InvalidValueException;
 
 /**
  * How loud everything is against everything else.
@@ -27,7 +28,7 @@ public record Mix(Levels layers, Levels voices, double click, double band) {
 
     private static void check(double level) {
         if (!(level >= 0 && level <= LOUDEST)) {
-            throw new IllegalArgumentException("a level is from 0 to " + LOUDEST + ", not " + level);
+            throw new InvalidValueException("a level is from 0 to " + LOUDEST + ", not " + level);
         }
     }
 

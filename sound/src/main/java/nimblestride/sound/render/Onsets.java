@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import nimblestride.core.band.Band;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Hit;
 import nimblestride.core.value.NoteValue;
@@ -42,7 +43,7 @@ final class Onsets {
                 if (level > 0) {
                     layers.add(new Heard(Course.of(feel.layers().get(i), feel.phrase()), (float) level));
                 }
-            } catch (IllegalArgumentException | ArithmeticException e) {
+            } catch (StrideException e) {
                 // A layer that cannot be laid out is told among the findings; the others play.
             }
         }

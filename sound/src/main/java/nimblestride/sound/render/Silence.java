@@ -1,6 +1,7 @@
 package nimblestride.sound.render;
 
 import java.util.SplittableRandom;
+import nimblestride.core.failure.InvalidValueException;
 
 /** In which bars the click keeps silent. Silence asks the player to keep time alone (common practice). */
 public sealed interface Silence {
@@ -21,7 +22,7 @@ public sealed interface Silence {
     record Regular(int bars, int of) implements Silence {
         public Regular {
             if (of < 1 || of > MOST_BARS || bars < 0 || bars >= of) {
-                throw new IllegalArgumentException("the click keeps silent in fewer bars than there are, of 1 to "
+                throw new InvalidValueException("the click keeps silent in fewer bars than there are, of 1 to "
                         + MOST_BARS + ", and not in " + bars + " of " + of);
             }
         }
@@ -43,7 +44,7 @@ public sealed interface Silence {
 
         public AtRandom {
             if (percent < 1 || percent > MOST_PERCENT) {
-                throw new IllegalArgumentException("by chance the click keeps silent in 1 to " + MOST_PERCENT
+                throw new InvalidValueException("by chance the click keeps silent in 1 to " + MOST_PERCENT
                         + " % of the bars, not in " + percent + " %");
             }
         }

@@ -1,5 +1,6 @@
 package nimblestride.sound.render;
 
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.value.NoteValue;
 
 /**
@@ -13,7 +14,7 @@ public record Start(int section, NoteValue moment) {
 
     public Start {
         if (section < 0 || moment.compareTo(NoteValue.ZERO) < 0) {
-            throw new IllegalArgumentException("playing begins at the beginning or later, not at " + moment);
+            throw new InvalidValueException("playing begins at the beginning or later, not at " + moment);
         }
     }
 }

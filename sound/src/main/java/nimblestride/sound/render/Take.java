@@ -3,6 +3,7 @@ package nimblestride.sound.render;
 import java.util.Optional;
 import nimblestride.core.band.Band;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.value.NoteValue;
 
 /**
@@ -28,15 +29,15 @@ public record Take(
 
     public Take {
         if (percent < SLOWEST || percent > FASTEST) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     "it is played at " + SLOWEST + " to " + FASTEST + " % of its tempo, not at " + percent);
         }
         int bars = exercise.phrase().bars().size();
         if (loop.isPresent() && (exercise.hasSections() || loop.get().to() > bars)) {
-            throw new IllegalArgumentException("a loop plays bars of one feel, here from 1 to " + bars);
+            throw new InvalidValueException("a loop plays bars of one feel, here from 1 to " + bars);
         }
         if (start.section() >= exercise.sections().size()) {
-            throw new IllegalArgumentException("it begins in one of its "
+            throw new InvalidValueException("it begins in one of its "
                     + exercise.sections().size() + " sections, not in the one numbered " + (start.section() + 1));
         }
         NoteValue section = exercise.turnedTo(
@@ -45,7 +46,7 @@ public record Take(
                 .length()
                 .times(exercise.sections().get(start.section()).rounds());
         if (exercise.hasSections() && start.moment().compareTo(section) >= 0) {
-            throw new IllegalArgumentException(
+            throw new InvalidValueException(
                     "it begins before the end of the section, " + section + ", not at " + start.moment());
         }
     }

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import nimblestride.core.crossing.Beat;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.layer.Course;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Phrase;
@@ -70,7 +71,7 @@ final class Ticks {
         }
         try {
             return Optional.of(Course.of(feel.layers().get(index), feel.phrase()));
-        } catch (IllegalArgumentException | ArithmeticException e) {
+        } catch (StrideException e) {
             // A layer that cannot be laid out is told among the findings, and is not clicked.
             return Optional.empty();
         }

@@ -1,7 +1,7 @@
 package nimblestride.sound.file;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIOException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -11,6 +11,7 @@ import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
+import nimblestride.core.failure.StrideException;
 import nimblestride.sound.kit.Sound;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -56,22 +57,25 @@ class RecordingTest {
     void whatIsNoWavFileIsRefusedByName() throws IOException {
         Path text = folder.resolve("notes.wav");
         Files.writeString(text, "boom, chick, boom");
-        assertThatIOException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Recording.read(text, RATE))
                 .withMessageContaining("notes.wav is not a WAV file");
         Path cut = wav(48_000, 16, 1, 1);
         Files.write(cut, java.util.Arrays.copyOf(Files.readAllBytes(cut), 30));
-        assertThatIOException().isThrownBy(() -> Recording.read(cut, RATE));
-        assertThatIOException().isThrownBy(() -> Recording.read(folder.resolve("none.wav"), RATE));
-        assertThatIOException().isThrownBy(() -> Recording.read(folder, RATE));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> Recording.read(cut, RATE));
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> Recording.read(folder.resolve("none.wav"), RATE));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> Recording.read(folder, RATE));
     }
 
     @Test
     void whatIsEmptyOrTooLongIsRefused() throws IOException {
         Path empty = wav(48_000, 16, 1, 0);
-        assertThatIOException().isThrownBy(() -> Recording.read(empty, RATE)).withMessageContaining("holds no sound");
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> Recording.read(empty, RATE))
+                .withMessageContaining("holds no sound");
         Path endless = wav(8_000, 16, 1, 10.5);
-        assertThatIOException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Recording.read(endless, RATE))
                 .withMessageContaining("lasts 10.5 s; the sound of a voice lasts at most 10 s");
     }

@@ -4,7 +4,7 @@ import static nimblestride.core.text.Examples.again;
 import static nimblestride.core.text.Examples.exercise;
 import static nimblestride.core.text.Examples.then;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -15,6 +15,7 @@ import javax.sound.sampled.AudioSystem;
 import javax.sound.sampled.UnsupportedAudioFileException;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Playthrough;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.text.TempoText;
 import nimblestride.sound.kit.SoundSet;
 import nimblestride.sound.kit.SynthesisedKit;
@@ -108,11 +109,11 @@ class WavFileTest {
     @Test
     void refusesWhatSuchAFileCannotHold() {
         Take longest = new Take(exercise("4/4 x90000", "kick every 1/1").withTempo(TempoText.read("1")), Click.NONE);
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() ->
                         WavFile.USUAL.write(longest, KIT, OutputStream.nullOutputStream(), WavFile.Progress.TO_THE_END))
                 .withMessageContaining("a WAV file holds at most 372 minutes of this, and it would be 360,000");
-        assertThatIllegalArgumentException().isThrownBy(() -> new WavFile(8, false, 1));
-        assertThatIllegalArgumentException().isThrownBy(() -> new WavFile(16, false, 0));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new WavFile(8, false, 1));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new WavFile(16, false, 0));
     }
 }

@@ -2,7 +2,7 @@ package nimblestride.sound.input;
 
 import static nimblestride.core.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
@@ -12,6 +12,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Kit;
 import nimblestride.core.groove.Level;
 import nimblestride.core.text.TempoText;
@@ -83,11 +84,11 @@ class StandInTest {
 
     @Test
     void refusesHabitsNobodyHas() {
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new Habits(-1, 0, 0, 1))
                 .withMessage("the spread is from 0 to 100 milliseconds, not -1.0");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Habits(0, -101, 0, 1));
-        assertThatIllegalArgumentException().isThrownBy(() -> new Habits(0, 0, Double.NaN, 1));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new Habits(0, -101, 0, 1));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new Habits(0, 0, Double.NaN, 1));
     }
 
     @Test

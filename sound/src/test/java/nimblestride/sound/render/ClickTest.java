@@ -4,7 +4,7 @@ import static nimblestride.core.text.Examples.bars;
 import static nimblestride.core.text.Examples.exercise;
 import static nimblestride.core.text.Examples.then;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -18,6 +18,7 @@ import net.jqwik.api.constraints.IntRange;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.counting.Division;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Phrase;
 import nimblestride.core.text.TempoText;
@@ -81,12 +82,12 @@ class ClickTest {
 
     @Test
     void refusesSilenceWithoutEnd() {
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new Silence.Regular(4, 4))
                 .withMessageContaining("4 of 4");
-        assertThatIllegalArgumentException().isThrownBy(() -> Click.USUAL.onceIn(0));
-        assertThatIllegalArgumentException().isThrownBy(() -> new Take(exercise("4/4"), Click.USUAL).at(9));
-        assertThatIllegalArgumentException().isThrownBy(() -> CountIn.of(9));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> Click.USUAL.onceIn(0));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new Take(exercise("4/4"), Click.USUAL).at(9));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> CountIn.of(9));
     }
 
     /** In a loop of two bars, silent in every fourth bar that is played: the loop's second bar, every other time. */
@@ -132,7 +133,7 @@ class ClickTest {
         assertThat(ticks(click, "5/8", 1)).isEqualTo("[0 BAR, 1/8 PULSE, 3/8 PULSE]");
         assertThat(ticks(click.pulsing(NoteValue.of(3, 16)), "5/8", 1))
                 .isEqualTo("[0 BAR, 1/8 PULSE, 5/16 PULSE, 1/2 PULSE]");
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> click.pulsing(NoteValue.of(1, 65)))
                 .withMessageContaining("1/65");
     }
@@ -215,6 +216,6 @@ class ClickTest {
         Renderer renderer = new Renderer(take, Impulses.ALIKE, RATE);
         assertThat(renderer.anchor().frame()).isEqualTo(6L * RATE / 4);
         assertThat(renderer.anchor().moment()).isEqualTo(NoteValue.of(6, 4));
-        assertThatIllegalArgumentException().isThrownBy(() -> take.from(new Start(1, NoteValue.ZERO)));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> take.from(new Start(1, NoteValue.ZERO)));
     }
 }

@@ -2,11 +2,12 @@ package nimblestride.sound.render;
 
 import static nimblestride.core.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.ArrayList;
 import java.util.List;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.text.TempoText;
 import nimblestride.core.value.NoteValue;
 import nimblestride.sound.kit.Impulses;
@@ -83,8 +84,8 @@ class ExtremesTest {
     @Test
     void aTakeBeginsWhereThereIsSomething() {
         Exercise exercise = exercise("4/4");
-        assertThatIllegalArgumentException().isThrownBy(() -> new Start(-1, NoteValue.ZERO));
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new Start(-1, NoteValue.ZERO));
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new Take(exercise, Click.NONE).from(new Start(3, NoteValue.ZERO)))
                 .withMessageContaining("not in the one numbered 4");
     }

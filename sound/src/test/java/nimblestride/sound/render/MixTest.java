@@ -2,12 +2,13 @@ package nimblestride.sound.render;
 
 import static nimblestride.core.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.function.UnaryOperator;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Kit;
 import nimblestride.core.text.TempoText;
 import nimblestride.sound.kit.Impulses;
@@ -90,9 +91,9 @@ class MixTest {
 
     @Test
     void refusesLevelsThatWouldHurt() {
-        assertThatIllegalArgumentException()
+        assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> layers(levels -> levels.with("kick", 2.1)))
                 .withMessageContaining("2.1");
-        assertThatIllegalArgumentException().isThrownBy(() -> Mix.EVEN.withClick(Double.NaN));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> Mix.EVEN.withClick(Double.NaN));
     }
 }

@@ -4,7 +4,7 @@ import static nimblestride.core.text.Examples.again;
 import static nimblestride.core.text.Examples.exercise;
 import static nimblestride.core.text.Examples.then;
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.data.Offset.offset;
 
 import java.util.ArrayList;
@@ -14,6 +14,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Playthrough;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.groove.Ornament;
 import nimblestride.core.layer.Course;
 import nimblestride.core.layer.Hit;
@@ -224,8 +225,8 @@ class RendererTest {
         assertThat(onsets(render(renderer, 2 * RATE, 100))).containsExactly(2 * quarter, 3 * quarter, 7 * quarter);
         Anchor back = renderer.change(loop);
         assertThat(back.moment()).isEqualTo(NoteValue.of(5, 4));
-        assertThatIllegalArgumentException().isThrownBy(() -> loop.looping(new Loop(1, 4)));
-        assertThatIllegalArgumentException().isThrownBy(() -> new Loop(2, 2));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> loop.looping(new Loop(1, 4)));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new Loop(2, 2));
     }
 
     /** A flam's grace note is heard before its note, also across a bar line, and a drag in time is two even notes. */

@@ -1,9 +1,11 @@
 package nimblestride.store.book;
 
 import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.util.function.Supplier;
 import nimblestride.store.database.Backups;
+import nimblestride.store.database.BookException;
 import nimblestride.store.database.BookFile;
-import nimblestride.store.database.BookProblem;
 
 /** A Book, open: what is on its shelf, who is in its register, and its log. */
 public final class Book implements AutoCloseable {
@@ -26,9 +28,9 @@ public final class Book implements AutoCloseable {
     /**
      * Opens a Book, or makes a new one where there is none.
      *
-     * @throws BookProblem if it cannot be opened; it is then left as it was
+     * @throws BookException if it cannot be opened; it is then left as it was
      */
-    public static Book open(Path file, ExerciseText text) throws BookProblem {
+    public static Book open(Path file, ExerciseText text) {
         return new Book(BookFile.open(file), text);
     }
 
@@ -65,8 +67,36 @@ public final class Book implements AutoCloseable {
         return new Backups(file.file());
     }
 
-    /** @throws BookProblem if any of it is damaged */
-    public void checkWhole() throws BookProblem {
+    /**
+     * Makes several changes one: all of them are made or, where any of them throws something, none.
+     *
+     * @throws BookException if the Book can't be written; nothing of it has then been changed
+     */
+    public <T> T together(Supplier<T> changes) {
+        return file.together(changes);
+    }
+
+    /** Counts the changes that others have made in this Book since it was opened: any other number than before means some. */
+    public long changesOfOthers() {
+        return file.changesOfOthers();
+    }
+
+    /** Says whether the Book that is open is still the file of that name. */
+    public boolean isInPlace() {
+        return file.isInPlace();
+    }
+
+    /**
+     * Restores a backup; the Book as it is now goes among the backups first, and every window sees what was restored.
+     *
+     * @throws BookException if that can't be done; the Book is then as it was
+     */
+    public void restore(Path backup, LocalDateTime now) {
+        backups().restore(backup, file, now);
+    }
+
+    /** @throws BookException if any of it is damaged */
+    public void checkWhole() {
         file.checkWhole();
     }
 

@@ -1,7 +1,9 @@
 package nimblestride.store.book;
 
+import nimblestride.core.failure.StrideException;
+
 /** An exercise that is not as it was when it was read: another window has changed it, or taken it out. */
-public final class ChangedElsewhere extends RuntimeException {
+public final class ChangedElsewhere extends StrideException {
     private static final long serialVersionUID = 1L;
 
     ChangedElsewhere(String message) {

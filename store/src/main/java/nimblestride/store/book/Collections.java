@@ -2,8 +2,8 @@ package nimblestride.store.book;
 
 import java.util.List;
 import java.util.UUID;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.store.database.BookFile;
-import nimblestride.store.database.BookProblem;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.result.RowView;
 
@@ -21,7 +21,7 @@ public final class Collections {
     public record Collection(UUID id, String name, int size) {}
 
     /** All of them, by name. */
-    public List<Collection> all() throws BookProblem {
+    public List<Collection> all() {
         return file.read(handle -> handle.createQuery("SELECT c.id, c.name, count(d.exercise) AS size FROM collection c"
                         + " LEFT JOIN collected d ON d.collection = c.id GROUP BY c.id ORDER BY c.name")
                 .map((RowView row) -> new Collection(
@@ -34,12 +34,12 @@ public final class Collections {
     /**
      * The collection of a name; it is made where there is none.
      *
-     * @throws IllegalArgumentException if it is no name
+     * @throws InvalidValueException if it is no name
      */
-    public UUID named(String name) throws BookProblem {
+    public UUID named(String name) {
         String tidy = name.strip();
         if (tidy.isEmpty() || tidy.length() > LONGEST_NAME) {
-            throw new IllegalArgumentException("a collection has a name of 1 to " + LONGEST_NAME + " characters");
+            throw new InvalidValueException("a collection has a name of 1 to " + LONGEST_NAME + " characters");
         }
         return file.writing(handle -> {
             handle.createUpdate("INSERT OR IGNORE INTO collection (id, name) VALUES (?, ?)")
@@ -54,14 +54,14 @@ public final class Collections {
     }
 
     /** Gives it up; its exercises stay in the Book. */
-    public void giveUp(UUID collection) throws BookProblem {
+    public void giveUp(UUID collection) {
         file.write(handle -> handle.createUpdate("DELETE FROM collection WHERE id = ?")
                 .bind(0, collection.toString())
                 .execute());
     }
 
     /** Puts an exercise after the others, unless it is there already. */
-    public void put(UUID collection, UUID exercise) throws BookProblem {
+    public void put(UUID collection, UUID exercise) {
         file.write(handle -> put(handle, collection, exercise));
     }
 
@@ -74,7 +74,7 @@ public final class Collections {
                 .execute();
     }
 
-    public void takeOut(UUID collection, UUID exercise) throws BookProblem {
+    public void takeOut(UUID collection, UUID exercise) {
         file.write(handle -> handle.createUpdate("DELETE FROM collected WHERE collection = ? AND exercise = ?")
                 .bind(0, collection.toString())
                 .bind(1, exercise.toString())
@@ -82,7 +82,7 @@ public final class Collections {
     }
 
     /** The names of the collections an exercise is in. */
-    public List<String> of(UUID exercise) throws BookProblem {
+    public List<String> of(UUID exercise) {
         return file.read(handle -> handle.createQuery("SELECT c.name FROM collection c JOIN collected d"
                         + " ON d.collection = c.id WHERE d.exercise = ? ORDER BY c.name")
                 .bind(0, exercise.toString())

@@ -1,12 +1,12 @@
 package nimblestride.store.book;
 
-import java.io.IOException;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 
 /** The text as which exercises are kept. */
 public interface ExerciseText {
     String write(Exercise exercise);
 
-    /** @throws IOException if the text is no exercise */
-    Exercise read(String text) throws IOException;
+    /** @throws StrideException if the text is no exercise */
+    Exercise read(String text);
 }

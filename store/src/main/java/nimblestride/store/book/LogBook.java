@@ -21,7 +21,6 @@ import nimblestride.core.practice.Cleanness;
 import nimblestride.core.text.TempoText;
 import nimblestride.core.value.Tempo;
 import nimblestride.store.database.BookFile;
-import nimblestride.store.database.BookProblem;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.result.RowView;
 import org.jdbi.v3.core.statement.SqlStatement;
@@ -50,7 +49,7 @@ public final class LogBook {
         return student.map(UUID::toString).orElse(MINE);
     }
 
-    public void add(Entry entry) throws BookProblem {
+    public void add(Entry entry) {
         file.write(handle -> insert(handle, entry));
     }
 
@@ -80,7 +79,7 @@ public final class LogBook {
     }
 
     /** Tells an entry otherwise; nothing happens where it is not there. */
-    public void change(Entry entry) throws BookProblem {
+    public void change(Entry entry) {
         file.write(handle -> update(handle, entry));
     }
 
@@ -93,7 +92,7 @@ public final class LogBook {
                 .execute();
     }
 
-    public void takeOut(UUID entry) throws BookProblem {
+    public void takeOut(UUID entry) {
         file.write(handle -> handle.createUpdate("DELETE FROM entry WHERE id = ?")
                 .bind(0, entry.toString())
                 .execute());
@@ -103,7 +102,7 @@ public final class LogBook {
      * Takes over entries that have been written elsewhere. One that is known by its id is not added again; it is changed where
      * it is told otherwise now, unless it is somebody else's.
      */
-    public Merged merge(List<Entry> entries) throws BookProblem {
+    public Merged merge(List<Entry> entries) {
         return file.writing(handle -> {
             int added = 0;
             int changed = 0;
@@ -123,7 +122,7 @@ public final class LogBook {
     }
 
     /** Takes over entries that are not known by their ids; those that are stay as they are told here. */
-    public Merged addNew(List<Entry> entries) throws BookProblem {
+    public Merged addNew(List<Entry> entries) {
         return file.writing(handle -> {
             int added = 0;
             for (Entry entry : entries) {
@@ -158,7 +157,7 @@ public final class LogBook {
     }
 
     /** The entries from one day to another, both included, the newest first, at most so many. */
-    public List<Entry> between(Optional<UUID> student, LocalDate from, LocalDate to, int most) throws BookProblem {
+    public List<Entry> between(Optional<UUID> student, LocalDate from, LocalDate to, int most) {
         return file.read(handle -> handle.createQuery("SELECT * FROM entry WHERE student = :student AND begun >= :from"
                         + " AND begun < :to ORDER BY begun DESC, number DESC LIMIT :most")
                 .bind("student", whose(student))
@@ -170,7 +169,7 @@ public final class LogBook {
     }
 
     /** The last entries of an exercise, in the order in which they came in, at most so many. */
-    public List<Entry> ofExercise(Optional<UUID> student, UUID exercise, int most) throws BookProblem {
+    public List<Entry> ofExercise(Optional<UUID> student, UUID exercise, int most) {
         return file.read(handle -> handle.createQuery("SELECT * FROM (SELECT * FROM entry WHERE student = :student"
                         + " AND exercise = :exercise ORDER BY number DESC LIMIT :most) ORDER BY number")
                 .bind("student", whose(student))
@@ -181,8 +180,7 @@ public final class LogBook {
     }
 
     /** How long was practised on each day from one to another, both included. */
-    public SortedMap<LocalDate, Long> secondsByDay(Optional<UUID> student, LocalDate from, LocalDate to)
-            throws BookProblem {
+    public SortedMap<LocalDate, Long> secondsByDay(Optional<UUID> student, LocalDate from, LocalDate to) {
         return file.read(handle -> {
             SortedMap<LocalDate, Long> days = new TreeMap<>();
             handle.createQuery("SELECT substr(begun, 1, 10) AS day, sum(seconds) AS seconds FROM entry"
@@ -198,7 +196,7 @@ public final class LogBook {
     }
 
     /** What the log says of every exercise of the Book, by name. */
-    public List<Practised> practised(Optional<UUID> student) throws BookProblem {
+    public List<Practised> practised(Optional<UUID> student) {
         return file.read(handle -> handle.createQuery("SELECT e.id, e.name, e.added, p.last, p.seconds, p.passes,"
                         + " (SELECT count(*) FROM (SELECT clean FROM entry WHERE student = :student AND exercise = e.id"
                         + " AND clean IS NOT NULL ORDER BY number DESC LIMIT :looked) WHERE clean <> 'CLEAN') AS not_clean"
@@ -222,7 +220,7 @@ public final class LogBook {
     }
 
     /** How often each place of an exercise was hard in its last entries, the most often first. */
-    public Map<String, Integer> hardPlaces(Optional<UUID> student, UUID exercise, int lastEntries) throws BookProblem {
+    public Map<String, Integer> hardPlaces(Optional<UUID> student, UUID exercise, int lastEntries) {
         Map<String, Integer> counts = new TreeMap<>();
         for (Entry entry : ofExercise(student, exercise, lastEntries)) {
             entry.hard().forEach(place -> counts.merge(place, 1, Integer::sum));
@@ -235,23 +233,23 @@ public final class LogBook {
     }
 
     /** How many entries there are, of everybody. */
-    public long size() throws BookProblem {
+    public long size() {
         return file.read(handle -> handle.createQuery("SELECT count(*) FROM entry")
                 .mapTo(Long.class)
                 .one());
     }
 
     /** Tells all entries of somebody, one after the other in the order in which they came in, without holding them all. */
-    public void each(Optional<UUID> student, Consumer<Entry> told) throws BookProblem {
+    public void each(Optional<UUID> student, Consumer<Entry> told) {
         each("SELECT * FROM entry WHERE student = '" + whose(student) + "' ORDER BY number", told);
     }
 
     /** The same of everybody's. */
-    public void each(Consumer<Entry> told) throws BookProblem {
+    public void each(Consumer<Entry> told) {
         each("SELECT * FROM entry ORDER BY number", told);
     }
 
-    private void each(String sql, Consumer<Entry> told) throws BookProblem {
+    private void each(String sql, Consumer<Entry> told) {
         file.read(handle -> {
             try (Stream<Entry> entries = handle.createQuery(sql).map((row, context) -> entry(row)).stream()) {
                 entries.forEach(told);
@@ -261,7 +259,7 @@ public final class LogBook {
     }
 
     /** The last tempo at which an exercise was played clean, in somebody's log; empty where it never was. */
-    public Optional<Tempo> lastClean(Optional<UUID> student, UUID exercise) throws BookProblem {
+    public Optional<Tempo> lastClean(Optional<UUID> student, UUID exercise) {
         return file.read(handle -> handle.createQuery("SELECT tempo FROM entry WHERE student = ? AND exercise = ?"
                         + " AND clean = 'CLEAN' AND tempo IS NOT NULL ORDER BY number DESC LIMIT 1")
                 .bind(0, whose(student))

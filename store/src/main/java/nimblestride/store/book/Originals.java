@@ -3,7 +3,6 @@ package nimblestride.store.book;
 import java.util.Optional;
 import java.util.UUID;
 import nimblestride.store.database.BookFile;
-import nimblestride.store.database.BookProblem;
 import org.jdbi.v3.core.result.RowView;
 
 /** The files that exercises were brought in from, just as they came. */
@@ -15,7 +14,7 @@ public final class Originals {
     }
 
     /** Keeps the file an exercise came from; one that was kept before gives way. */
-    public void keep(UUID exercise, String fileName, byte[] content) throws BookProblem {
+    public void keep(UUID exercise, String fileName, byte[] content) {
         file.write(handle -> handle.createUpdate(
                         "INSERT OR REPLACE INTO original (exercise, file_name, content) VALUES (?, ?, ?)")
                 .bind(0, exercise.toString())
@@ -25,7 +24,7 @@ public final class Originals {
     }
 
     /** What the file is called that an exercise came from; empty where it came from none. */
-    public Optional<String> nameOf(UUID exercise) throws BookProblem {
+    public Optional<String> nameOf(UUID exercise) {
         return file.read(handle -> handle.createQuery("SELECT file_name FROM original WHERE exercise = ?")
                 .bind(0, exercise.toString())
                 .mapTo(String.class)
@@ -33,7 +32,7 @@ public final class Originals {
     }
 
     /** What is in the file an exercise came from; empty where it came from none. */
-    public Optional<byte[]> contentOf(UUID exercise) throws BookProblem {
+    public Optional<byte[]> contentOf(UUID exercise) {
         return file.read(handle -> handle.createQuery("SELECT content FROM original WHERE exercise = ?")
                 .bind(0, exercise.toString())
                 .map((RowView row) -> row.getColumn("content", byte[].class))

@@ -8,7 +8,6 @@ import nimblestride.core.teaching.Assignment;
 import nimblestride.core.teaching.Lesson;
 import nimblestride.core.teaching.Student;
 import nimblestride.store.database.BookFile;
-import nimblestride.store.database.BookProblem;
 import org.jdbi.v3.core.result.RowView;
 
 /** The students of a Book, what is set for them, and their lessons. What is put in under an id it has is changed. */
@@ -20,7 +19,7 @@ public final class Register {
     }
 
     /** All students, by name. */
-    public List<Student> students() throws BookProblem {
+    public List<Student> students() {
         return file.read(handle -> handle.createQuery("SELECT id, name, note FROM student ORDER BY name, id")
                 .map((RowView row) -> new Student(
                         UUID.fromString(row.getColumn("id", String.class)),
@@ -29,7 +28,7 @@ public final class Register {
                 .list());
     }
 
-    public void put(Student student) throws BookProblem {
+    public void put(Student student) {
         file.write(handle -> handle.createUpdate("INSERT INTO student (id, name, note) VALUES (:id, :name, :note)"
                         + " ON CONFLICT (id) DO UPDATE SET name = :name, note = :note")
                 .bind("id", student.id().toString())
@@ -39,7 +38,7 @@ public final class Register {
     }
 
     /** Takes a student out, with all that is set for them, their lessons and their log. */
-    public void takeOut(UUID student) throws BookProblem {
+    public void takeOut(UUID student) {
         file.write(handle -> {
             handle.createUpdate("DELETE FROM entry WHERE student = ?")
                     .bind(0, student.toString())
@@ -51,7 +50,7 @@ public final class Register {
     }
 
     /** What is set for a student: what is open first, the soonest due before the others, then what is done, the newest first. */
-    public List<Assignment> assignments(UUID student) throws BookProblem {
+    public List<Assignment> assignments(UUID student) {
         return file.read(handle -> handle.createQuery("SELECT * FROM assignment WHERE student = ?"
                         + " ORDER BY done IS NOT NULL, done DESC, due IS NULL, due, set_on, what")
                 .bind(0, student.toString())
@@ -72,7 +71,7 @@ public final class Register {
         return Optional.ofNullable(row.getColumn(column, String.class)).map(LocalDate::parse);
     }
 
-    public void put(Assignment assignment) throws BookProblem {
+    public void put(Assignment assignment) {
         file.write(handle -> handle.createUpdate(
                         "INSERT INTO assignment (id, student, exercise, what, set_on, due, note, done)"
                                 + " VALUES (:id, :student, :exercise, :what, :set_on, :due, :note, :done) ON CONFLICT (id) DO UPDATE"
@@ -88,14 +87,14 @@ public final class Register {
                 .execute());
     }
 
-    public void takeOutAssignment(UUID assignment) throws BookProblem {
+    public void takeOutAssignment(UUID assignment) {
         file.write(handle -> handle.createUpdate("DELETE FROM assignment WHERE id = ?")
                 .bind(0, assignment.toString())
                 .execute());
     }
 
     /** The lessons of a student, the newest first. */
-    public List<Lesson> lessons(UUID student) throws BookProblem {
+    public List<Lesson> lessons(UUID student) {
         return file.read(handle -> handle.createQuery("SELECT * FROM lesson WHERE student = ? ORDER BY day DESC, id")
                 .bind(0, student.toString())
                 .map((RowView row) -> new Lesson(
@@ -107,7 +106,7 @@ public final class Register {
                 .list());
     }
 
-    public void put(Lesson lesson) throws BookProblem {
+    public void put(Lesson lesson) {
         file.write(handle -> handle.createUpdate(
                         "INSERT INTO lesson (id, student, day, notes, next) VALUES (:id, :student,"
                                 + " :day, :notes, :next) ON CONFLICT (id) DO UPDATE SET day = :day, notes = :notes, next = :next")
@@ -120,7 +119,7 @@ public final class Register {
     }
 
     /** Adds a student; nothing happens, and false is told, where the id is known. */
-    public boolean add(Student student) throws BookProblem {
+    public boolean add(Student student) {
         boolean known = isKnown("student", student.id());
         if (!known) {
             put(student);
@@ -129,20 +128,20 @@ public final class Register {
     }
 
     /** Adds what is set for a student the Book knows; nothing happens where the id is known. */
-    public void add(Assignment assignment) throws BookProblem {
+    public void add(Assignment assignment) {
         if (!isKnown("assignment", assignment.id()) && isKnown("student", assignment.student())) {
             put(assignment);
         }
     }
 
     /** Adds a lesson of a student the Book knows; nothing happens where the id is known. */
-    public void add(Lesson lesson) throws BookProblem {
+    public void add(Lesson lesson) {
         if (!isKnown("lesson", lesson.id()) && isKnown("student", lesson.student())) {
             put(lesson);
         }
     }
 
-    private boolean isKnown(String table, UUID id) throws BookProblem {
+    private boolean isKnown(String table, UUID id) {
         return file.read(handle -> handle.createQuery("SELECT count(*) FROM <table> WHERE id = ?")
                         .define("table", table)
                         .bind(0, id.toString())

@@ -1,6 +1,5 @@
 package nimblestride.store.book;
 
-import java.io.IOException;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -13,9 +12,10 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import nimblestride.core.catalogue.Keywords;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.text.BarsText;
+import nimblestride.store.database.BookException;
 import nimblestride.store.database.BookFile;
-import nimblestride.store.database.BookProblem;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.result.RowView;
 import org.jdbi.v3.core.statement.Query;
@@ -43,12 +43,12 @@ public final class Shelf {
     public record TakenOut(Kept kept, String json, Set<String> tags, List<UUID> collections) {}
 
     /** Adds an exercise. */
-    public Kept add(Exercise exercise, LocalDateTime now) throws BookProblem {
+    public Kept add(Exercise exercise, LocalDateTime now) {
         return addAll(List.of(exercise), now).get(0);
     }
 
     /** Adds exercises, all of them or none. */
-    public List<Kept> addAll(List<Exercise> exercises, LocalDateTime now) throws BookProblem {
+    public List<Kept> addAll(List<Exercise> exercises, LocalDateTime now) {
         return file.writing(handle -> exercises.stream()
                 .map(exercise -> insert(handle, UUID.randomUUID(), exercise, now, Set.of()))
                 .toList());
@@ -59,7 +59,7 @@ public final class Shelf {
      *
      * @return empty, and nothing changed, where the Book has that id already
      */
-    public Optional<Kept> add(UUID id, Exercise exercise, Set<String> tags, LocalDateTime now) throws BookProblem {
+    public Optional<Kept> add(UUID id, Exercise exercise, Set<String> tags, LocalDateTime now) {
         return file.writing(
                 handle -> has(handle, id) ? Optional.empty() : Optional.of(insert(handle, id, exercise, now, tags)));
     }
@@ -123,7 +123,7 @@ public final class Shelf {
      * @param seen as it was when it was read
      * @throws ChangedElsewhere if it is not so any longer; nothing is then changed
      */
-    public Kept save(Kept seen, Exercise exercise, LocalDateTime now) throws BookProblem {
+    public Kept save(Kept seen, Exercise exercise, LocalDateTime now) {
         String about = about(exercise);
         boolean saved = file.writing(handle -> {
             int changed = handle.createUpdate("UPDATE exercise SET name = :name, about = :about, json = :json,"
@@ -150,24 +150,24 @@ public final class Shelf {
     /**
      * Reads an exercise.
      *
-     * @throws BookProblem if it is not there, or cannot be read
+     * @throws BookException if it is not there, or cannot be read
      */
-    public Exercise read(UUID id) throws BookProblem {
+    public Exercise read(UUID id) {
         Optional<String> json = file.read(handle -> handle.createQuery("SELECT json FROM exercise WHERE id = ?")
                 .bind(0, id.toString())
                 .mapTo(String.class)
                 .findOne());
         try {
-            return text.read(json.orElseThrow(() -> new BookProblem("This exercise is no longer in the Book.")));
-        } catch (BookProblem e) {
+            return text.read(json.orElseThrow(() -> new BookException("This exercise is no longer in the Book.")));
+        } catch (BookException e) {
             throw e;
-        } catch (IOException e) {
-            throw new BookProblem("This exercise of the Book cannot be read: " + e.getMessage(), e);
+        } catch (StrideException e) {
+            throw new BookException("This exercise of the Book cannot be read: " + e.getMessage(), e);
         }
     }
 
     /** How an exercise is listed; empty where it is not there. */
-    public Optional<Kept> find(UUID id) throws BookProblem {
+    public Optional<Kept> find(UUID id) {
         return file.read(handle -> handle.createQuery("SELECT id, name, about, revision FROM exercise WHERE id = ?")
                 .bind(0, id.toString())
                 .map((RowView row) -> kept(row))
@@ -175,7 +175,7 @@ public final class Shelf {
     }
 
     /** The first exercise of a name, in capital or small letters; empty where there is none. */
-    public Optional<Kept> named(String name) throws BookProblem {
+    public Optional<Kept> named(String name) {
         return file.read(handle -> handle.createQuery(
                         "SELECT id, name, about, revision FROM exercise WHERE name = ? COLLATE NOCASE ORDER BY number LIMIT 1")
                 .bind(0, name)
@@ -192,7 +192,7 @@ public final class Shelf {
     }
 
     /** How many exercises there are. */
-    public int size() throws BookProblem {
+    public int size() {
         return file.read(handle -> handle.createQuery("SELECT count(*) FROM exercise")
                 .mapTo(Integer.class)
                 .one());
@@ -206,7 +206,7 @@ public final class Shelf {
      * @param from how many to pass over
      * @param most so many at the most
      */
-    public List<Kept> search(String words, Optional<UUID> collection, int from, int most) throws BookProblem {
+    public List<Kept> search(String words, Optional<UUID> collection, int from, int most) {
         String match = match(words);
         String sql = "SELECT e.id, e.name, e.about, e.revision FROM exercise e"
                 + (match.isEmpty() ? "" : " JOIN found ON found.rowid = e.number")
@@ -234,7 +234,7 @@ public final class Shelf {
     }
 
     /** Takes an exercise out of the Book; what is in the log stays there. */
-    public TakenOut takeOut(UUID id) throws BookProblem {
+    public TakenOut takeOut(UUID id) {
         return file.writing(handle -> {
             TakenOut out = handle.createQuery("SELECT id, name, about, revision, json FROM exercise WHERE id = ?")
                     .bind(0, id.toString())
@@ -246,7 +246,8 @@ public final class Shelf {
                                     .bind(0, id.toString())
                                     .map((RowView one) -> UUID.fromString(one.getColumn("collection", String.class)))
                                     .list()))
-                    .one();
+                    .findOne()
+                    .orElseThrow(() -> new BookException("This exercise is no longer in the Book."));
             handle.createUpdate("DELETE FROM found WHERE rowid = (SELECT number FROM exercise WHERE id = ?)")
                     .bind(0, id.toString())
                     .execute();
@@ -258,12 +259,12 @@ public final class Shelf {
     }
 
     /** Puts back what has been taken out, as it was. */
-    public void putBack(TakenOut out, LocalDateTime now) throws BookProblem {
+    public void putBack(TakenOut out, LocalDateTime now) {
         Exercise exercise;
         try {
             exercise = text.read(out.json);
-        } catch (IOException e) {
-            throw new BookProblem("This exercise cannot be put back: " + e.getMessage(), e);
+        } catch (StrideException e) {
+            throw new BookException("This exercise cannot be put back: " + e.getMessage(), e);
         }
         file.write(handle -> {
             insert(handle, out.kept.id(), exercise, now, out.tags);
@@ -278,7 +279,7 @@ public final class Shelf {
     }
 
     /** The tags of an exercise, in order. */
-    public Set<String> tags(UUID id) throws BookProblem {
+    public Set<String> tags(UUID id) {
         return file.read(handle -> tags(handle, id));
     }
 
@@ -290,7 +291,7 @@ public final class Shelf {
     }
 
     /** Gives an exercise these tags and no others. */
-    public void tag(UUID id, Set<String> tags) throws BookProblem {
+    public void tag(UUID id, Set<String> tags) {
         file.write(handle -> {
             putTags(handle, id, tags);
             index(handle, id);
@@ -298,7 +299,7 @@ public final class Shelf {
     }
 
     /** All tags that some exercise has, the most used first. */
-    public List<String> allTags() throws BookProblem {
+    public List<String> allTags() {
         return file.read(handle -> new ArrayList<>(
                 handle.createQuery("SELECT tag FROM tag GROUP BY tag ORDER BY count(*) DESC, tag LIMIT 200")
                         .mapTo(String.class)
@@ -306,7 +307,7 @@ public final class Shelf {
     }
 
     /** All there are, one after the other, by name. */
-    public List<Kept> all() throws BookProblem {
+    public List<Kept> all() {
         return search("", Optional.empty(), 0, Integer.MAX_VALUE);
     }
 }

@@ -2,27 +2,30 @@ package nimblestride.store.database;
 
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
-import java.sql.DriverManager;
+import java.sql.PreparedStatement;
 import java.sql.SQLException;
-import java.sql.Statement;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
 import java.util.stream.Stream;
+import nimblestride.files.FileException;
 
 /** Copies of a Book, in a folder beside it: one for each of the last days it was used, and one before each change of version. */
 public final class Backups {
-    /** So many are kept, the oldest given up first; those made before a restore or a change of version are not counted. */
+    /** So many are kept, the oldest removed first; those made before a restore or a change of version are not counted. */
     public static final int KEPT = 14;
 
     private static final String DAILY = "day-";
     private static final String ENDING = ".book";
-    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss-SSS");
+    private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss-SSS", Locale.ROOT);
 
     private final Path book;
     private final Path folder;
@@ -39,18 +42,33 @@ public final class Backups {
      */
     public record Backup(Path file, String name, long bytes) {}
 
-    /** All there are, the newest first. */
-    public List<Backup> all() throws IOException {
+    /** Does something with files. */
+    private interface Work<T> {
+        T run() throws IOException;
+    }
+
+    private static <T> T explained(Path file, Work<T> work) {
+        try {
+            return work.run();
+        } catch (IOException e) {
+            throw FileException.writing(file, e);
+        }
+    }
+
+    /** Lists all there are, the newest first. */
+    public List<Backup> all() {
         if (!Files.isDirectory(folder)) {
             return List.of();
         }
-        try (Stream<Path> files = Files.list(folder)) {
-            return files.filter(file -> file.getFileName().toString().endsWith(ENDING))
-                    .map(Backups::backup)
-                    .sorted(Comparator.comparing((Backup backup) -> day(backup.name))
-                            .reversed())
-                    .toList();
-        }
+        return explained(folder, () -> {
+            try (Stream<Path> files = Files.list(folder)) {
+                return files.filter(file -> file.getFileName().toString().endsWith(ENDING))
+                        .map(Backups::backup)
+                        .sorted(Comparator.comparing((Backup backup) -> day(backup.name))
+                                .reversed())
+                        .toList();
+            }
+        });
     }
 
     private static Backup backup(Path file) {
@@ -66,17 +84,17 @@ public final class Backups {
         return name.replaceFirst("^\\D+", "");
     }
 
-    /** Makes the backup of a day, unless there is one; gives up what is too old. */
-    public void keepOf(LocalDate day) throws IOException {
+    /** Makes the backup of a day, unless there is one; removes what is too old. */
+    public void keepOf(LocalDate day) {
         Path copy = folder.resolve(DAILY + day + ENDING);
         if (!Files.exists(copy)) {
             copyTo(copy);
-            giveUpOld();
+            removeOld();
         }
     }
 
-    /** A backup by the user's own wish, or before something that cannot be undone. */
-    public Backup keepNow(String why, LocalDateTime now) throws IOException {
+    /** Makes a backup by the user's own wish, or before something that can't be undone. */
+    public Backup keepNow(String why, LocalDateTime now) {
         Path copy = folder.resolve(why + "-" + MOMENT.format(now) + ENDING);
         copyTo(copy);
         return backup(copy);
@@ -90,50 +108,128 @@ public final class Backups {
         }
     }
 
-    /** A whole copy, also while the Book is open and written in; under its name only once it is complete. */
-    public void copyTo(Path copy) throws IOException {
-        Files.createDirectories(copy.toAbsolutePath().getParent());
-        Path part = copy.resolveSibling("." + copy.getFileName() + ".part");
-        Files.deleteIfExists(part);
-        try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + book.toAbsolutePath());
-                Statement statement = connection.createStatement()) {
-            statement.execute("VACUUM INTO '" + part.toAbsolutePath().toString().replace("'", "''") + "'");
-        } catch (SQLException e) {
-            Files.deleteIfExists(part);
-            throw BookProblem.of(e, book.toString());
-        }
-        Files.move(part, copy, StandardCopyOption.REPLACE_EXISTING);
+    /**
+     * Copies the whole Book, also while it is open and written in. The copy gets its name only once it has been read back whole.
+     *
+     * @throws BookException if that would replace the Book itself, under whatever name, or can't be done
+     */
+    public void copyTo(Path copy) {
+        explained(copy, () -> {
+            refuseTheBookItself(copy);
+            Files.createDirectories(copy.toAbsolutePath().getParent());
+            Path part = beside(copy);
+            try {
+                vacuumInto(part);
+                try (BookFile readable = BookFile.open(part)) {
+                    readable.checkWhole();
+                }
+                refuseTheBookItself(copy);
+                Files.move(part, copy, StandardCopyOption.REPLACE_EXISTING);
+            } finally {
+                Files.deleteIfExists(part);
+            }
+            return copy;
+        });
     }
 
-    private void giveUpOld() throws IOException {
+    private static Path beside(Path file) {
+        return file.toAbsolutePath().resolveSibling("." + file.getFileName() + "-" + UUID.randomUUID() + ".part");
+    }
+
+    private void vacuumInto(Path part) {
+        try (Connection connection = Database.in(book).getConnection();
+                PreparedStatement statement = connection.prepareStatement("VACUUM INTO ?")) {
+            statement.setString(1, part.toString());
+            statement.execute();
+        } catch (SQLException e) {
+            throw BookException.of(e, book);
+        }
+    }
+
+    /** A link to the Book, another spelling of its path, or a second name of its file is the Book itself, too. */
+    private void refuseTheBookItself(Path copy) throws IOException {
+        if (Files.exists(copy) && Files.isSameFile(copy, book)) {
+            throw new BookException(copy + " is the Book itself. Choose another name or folder for its backup.");
+        }
+        if (!Files.exists(copy) && Files.exists(copy, LinkOption.NOFOLLOW_LINKS)) {
+            throw new FileException(copy + " is a link to a file that is not there; choose another name");
+        }
+    }
+
+    private void removeOld() {
         List<Backup> daily =
                 all().stream().filter(backup -> backup.name.startsWith(DAILY)).toList();
         for (Backup old : daily.subList(Math.min(KEPT, daily.size()), daily.size())) {
-            Files.delete(old.file);
+            explained(old.file, () -> Files.deleteIfExists(old.file));
         }
     }
 
     /**
-     * Puts a backup in the Book's place. The Book as it is now, damaged or not, is put aside among the backups first. It must not
-     * be open.
+     * Restores a backup into a Book that is open. The Book as it is now goes among the backups first. Other windows that have the
+     * Book open see what was restored.
      *
-     * @throws IOException if that cannot be done; the Book is then as it was
+     * @throws BookException if that can't be done; the Book is then as it was
      */
-    public void restore(Path backup, LocalDateTime now) throws IOException {
-        Files.createDirectories(folder);
-        Path beside = book.resolveSibling("." + book.getFileName() + ".part");
-        Files.copy(backup, beside, StandardCopyOption.REPLACE_EXISTING);
-        // Looked through, and brought up to date, before anything gives way to it.
-        try (BookFile readable = BookFile.open(beside)) {
+    public void restore(Path backup, BookFile open, LocalDateTime now) {
+        explained(folder, () -> {
+            Path copy = beside(book);
+            try {
+                Files.createDirectories(folder);
+                Files.copy(backup, copy);
+                checkReadable(copy);
+                keepNow("replaced", now);
+                open.become(copy);
+                return copy;
+            } finally {
+                Files.deleteIfExists(copy);
+                Files.deleteIfExists(copy.resolveSibling(copy.getFileName() + "-journal"));
+            }
+        });
+    }
+
+    private static void checkReadable(Path copy) {
+        try (BookFile readable = BookFile.open(copy)) {
             readable.checkWhole();
-        } catch (BookProblem e) {
-            Files.deleteIfExists(beside);
-            throw new BookProblem("This backup cannot be restored; the Book is as it was. " + e.getMessage(), e);
+        } catch (BookException e) {
+            throw new BookException("This backup can't be restored; the Book is as it was. " + e.getMessage(), e);
         }
-        if (Files.exists(book)) {
-            Files.copy(book, folder.resolve("replaced-" + MOMENT.format(now) + ENDING));
-        }
-        Files.deleteIfExists(book.resolveSibling(book.getFileName() + "-journal"));
-        Files.move(beside, book, StandardCopyOption.REPLACE_EXISTING);
+    }
+
+    /**
+     * Restores a backup in the place of a file that can't be opened as a Book. That file goes among the backups first.
+     *
+     * @throws BookException if that can't be done; everything is then as it was
+     */
+    public void replaceUnreadable(Path backup, LocalDateTime now) {
+        explained(folder, () -> {
+            Path copy = beside(book);
+            try {
+                Files.copy(backup, copy);
+                checkReadable(copy);
+                setAside(now);
+                Files.move(copy, book, StandardCopyOption.ATOMIC_MOVE);
+                return copy;
+            } finally {
+                Files.deleteIfExists(copy);
+                Files.deleteIfExists(copy.resolveSibling(copy.getFileName() + "-journal"));
+            }
+        });
+    }
+
+    /** Moves a file that can't be opened as a Book among the backups, so that a new Book can be made in its place. */
+    public void setAside(LocalDateTime now) {
+        explained(folder, () -> {
+            Files.createDirectories(folder);
+            String name = "replaced-" + MOMENT.format(now);
+            if (Files.exists(book)) {
+                Files.move(book, folder.resolve(name + ENDING));
+            }
+            // What the damaged file's last change would need to be undone stays beside it.
+            Path journal = book.resolveSibling(book.getFileName() + "-journal");
+            if (Files.exists(journal)) {
+                Files.move(journal, folder.resolve(name + ENDING + "-journal"));
+            }
+            return book;
+        });
     }
 }

@@ -2,177 +2,127 @@ package nimblestride.store.database;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.sql.Connection;
-import java.sql.ResultSet;
+import java.nio.file.attribute.BasicFileAttributes;
 import java.sql.SQLException;
-import java.sql.Statement;
+import java.time.DateTimeException;
 import java.util.Arrays;
-import java.util.UUID;
-import org.flywaydb.core.Flyway;
-import org.flywaydb.core.api.FlywayException;
+import java.util.Objects;
+import java.util.function.Supplier;
+import nimblestride.files.FileException;
+import nimblestride.files.SourceFile;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
-import org.sqlite.SQLiteConfig;
+import org.jdbi.v3.core.JdbiException;
+import org.sqlite.SQLiteConnection;
 import org.sqlite.SQLiteDataSource;
+import org.sqlite.SQLiteErrorCode;
 
 /**
- * The file of a Book, open. Every change is whole or not at all, and on disk when it is told to be done. Several programs may
- * have one Book open: each waits a little for another that is writing. Safe for use by several threads, one after the other.
+ * Holds the file of a Book open. Every change is whole or not at all, and on disk when it is done. Several programs may have one
+ * Book open: each waits a little for another that is writing. Several threads may use it, one after the other.
  */
 public final class BookFile implements AutoCloseable {
     /** The version of the Book this program writes. */
     public static final int VERSION = 2;
 
-    /** Marks the file as a Book: "NSbk". */
-    private static final int OURS = 0x4E53626B;
-
     private static final byte[] SQLITE = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
-    private static final int PATIENCE_MILLISECONDS = 4_000;
 
     private final Path file;
     private final Handle handle;
+    /** Which file this is, whatever its name; null where the system tells files apart by their names only. */
+    private final Object key;
 
-    private BookFile(Path file, Handle handle) {
+    private boolean inTransaction;
+
+    private BookFile(Path file, Handle handle, Object key) {
         this.file = file;
         this.handle = handle;
+        this.key = key;
     }
 
     /**
      * Opens a Book, or makes a new one where there is none.
      *
-     * @throws BookProblem if it is no Book, a newer or damaged one, or cannot be written; it is then left as it was
+     * @throws BookException if it is no Book, an empty, newer, or damaged one, or can't be written; it is then left as it was
      */
-    public static BookFile open(Path file) throws BookProblem {
+    public static BookFile open(Path file) {
         try {
             Files.createDirectories(file.toAbsolutePath().getParent());
-            if (!Files.exists(file) || Files.size(file) == 0) {
-                make(file);
+            if (!Files.exists(file)) {
+                Migration.make(file);
             }
             checkKind(file);
-            SQLiteDataSource source = source(file);
-            int found = check(source, file);
-            if (found < VERSION) {
-                new Backups(file).keepBeforeMigration(found);
-                migrate(source);
+            SQLiteDataSource source = Database.in(file);
+            if (Database.version(source, file) < VERSION) {
+                Migration.bringUpToDate(file, source);
             }
-            Handle handle = Jdbi.create(source).open();
-            return new BookFile(file, handle);
-        } catch (BookProblem e) {
-            throw e;
+            Object key = keyOf(file);
+            return new BookFile(file, Jdbi.create(source).open(), key);
+        } catch (FileException e) {
+            throw new BookException("The Book can't be opened: " + e.getMessage(), e);
         } catch (IOException e) {
-            throw new BookProblem("The Book " + file + " cannot be opened: " + e.getMessage(), e);
-        } catch (SQLException | RuntimeException e) {
-            throw BookProblem.of(e, file.toString());
+            throw new BookException(
+                    "The Book can't be opened: "
+                            + FileException.writing(file, e).getMessage(),
+                    e);
+        } catch (SQLException | JdbiException e) {
+            throw BookException.of(e, file);
         }
     }
 
-    /** Makes a Book beside its place and puts it there whole: a half-made one is never found, and one of another window stays. */
-    private static void make(Path file) throws IOException, SQLException {
-        Path beside =
-                file.toAbsolutePath().resolveSibling("." + file.getFileName() + "-" + UUID.randomUUID() + ".part");
+    private static void checkKind(Path file) {
+        byte[] head = SourceFile.read(file, "a Book", in -> in.readNBytes(SQLITE.length));
+        if (head.length == 0) {
+            throw new BookException(
+                    "The Book " + file
+                            + " is empty: nothing is left in its file. It was not changed. Restore a backup, or start a new Book.");
+        }
+        if (!Arrays.equals(head, SQLITE)) {
+            throw new BookException(file + " is not a Book of Nimble Stride, or a damaged one. It was not changed."
+                    + " Restore a backup, or start a new Book.");
+        }
+    }
+
+    private static Object keyOf(Path file) throws IOException {
+        return Files.readAttributes(file, BasicFileAttributes.class).fileKey();
+    }
+
+    /** Says whether the file that is open is still the one of that name: it may have been moved, removed, or replaced. */
+    public boolean isInPlace() {
         try {
-            migrate(source(beside));
-            if (Files.exists(file) && Files.size(file) == 0) {
-                Files.delete(file);
-            }
-            Files.move(beside, file);
-        } catch (FileAlreadyExistsException e) {
-            // Another window was quicker.
-        } finally {
-            Files.deleteIfExists(beside);
-            Files.deleteIfExists(beside.resolveSibling(beside.getFileName() + "-journal"));
+            return Objects.equals(key, keyOf(file));
+        } catch (IOException e) {
+            return false;
         }
     }
 
-    private static void checkKind(Path file) throws IOException {
-        byte[] head = new byte[SQLITE.length];
-        try (var in = Files.newInputStream(file)) {
-            int read = in.readNBytes(head, 0, head.length);
-            if (read < head.length || !Arrays.equals(head, SQLITE)) {
-                throw new BookProblem(
-                        file
-                                + " is no Book of Nimble Stride, or a damaged one. It was not changed; a backup can be restored.");
-            }
-        }
-    }
-
-    private static SQLiteDataSource source(Path file) {
-        SQLiteConfig config = new SQLiteConfig();
-        config.enforceForeignKeys(true);
-        config.setBusyTimeout(PATIENCE_MILLISECONDS);
-        config.setSynchronous(SQLiteConfig.SynchronousMode.FULL);
-        config.setJournalMode(SQLiteConfig.JournalMode.TRUNCATE);
-        config.setCacheSize(-16_000);
-        SQLiteDataSource source = new SQLiteDataSource(config);
-        source.setUrl("jdbc:sqlite:" + file.toAbsolutePath());
-        return source;
-    }
-
-    /** The version of a Book that is there already. */
-    private static int check(SQLiteDataSource source, Path file) throws SQLException, BookProblem {
-        try (Connection connection = source.getConnection();
-                Statement statement = connection.createStatement()) {
-            if (number(statement, "PRAGMA application_id") != OURS) {
-                throw new BookProblem(file + " is a database of another program, and no Book of Nimble Stride.");
-            }
-            int version = number(statement, "PRAGMA user_version");
-            if (version > VERSION) {
-                throw new BookProblem(
-                        "The Book " + file + " was written by a newer version of the program (Book version " + version
-                                + "; this one reads up to " + VERSION + "). It was not changed.");
-            }
-            return version;
-        }
-    }
-
-    private static int number(Statement statement, String pragma) throws SQLException {
-        try (ResultSet result = statement.executeQuery(pragma)) {
-            return result.getInt(1);
-        }
-    }
-
-    private static void migrate(SQLiteDataSource source) throws SQLException {
-        try {
-            Flyway.configure(BookFile.class.getClassLoader())
-                    .dataSource(source)
-                    .locations("classpath:nimblestride/store/migration")
-                    .table("migration")
-                    .load()
-                    .migrate();
-        } catch (FlywayException e) {
-            throw new SQLException(e.getMessage(), e);
-        }
-        try (Connection connection = source.getConnection();
-                Statement statement = connection.createStatement()) {
-            statement.execute("PRAGMA application_id = " + OURS);
-            statement.execute("PRAGMA user_version = " + VERSION);
-        }
-    }
-
-    /** Something that is asked of the Book. */
+    /** Asks something of the Book. */
     public interface Question<T> {
         T ask(Handle handle);
     }
 
-    /** Something that is changed in the Book. */
+    /** Changes something in the Book. */
     public interface Change {
         void make(Handle handle);
     }
 
-    /** @throws BookProblem if it cannot be read */
-    public synchronized <T> T read(Question<T> question) throws BookProblem {
+    /** Reads. @throws BookException if it can't be read */
+    public synchronized <T> T read(Question<T> question) {
         try {
             return question.ask(handle);
-        } catch (RuntimeException e) {
-            throw BookProblem.of(e, file.toString());
+        } catch (JdbiException e) {
+            throw BookException.of(e, file);
+        } catch (IllegalArgumentException | DateTimeException e) {
+            // An id that is none, a day the calendar doesn't have: somebody else wrote them.
+            throw new BookException(
+                    "Something in the Book " + file + " can't be read (" + e.getMessage() + "). Restore a backup.", e);
         }
     }
 
-    /** Changes it, all of it or nothing. @throws BookProblem if it cannot be changed; nothing of it has then been changed */
-    public synchronized void write(Change change) throws BookProblem {
+    /** Changes the Book, all of it or nothing. @throws BookException if it can't be; nothing of it has then been changed */
+    public synchronized void write(Change change) {
         writing(handle -> {
             change.make(handle);
             return true;
@@ -180,28 +130,51 @@ public final class BookFile implements AutoCloseable {
     }
 
     /**
-     * Changes it, all of it or nothing, and tells something of it.
+     * Changes the Book, all of it or nothing, and returns something of it.
      *
-     * @throws BookProblem if it cannot be changed; nothing of it has then been changed
+     * @throws BookException if it can't be; nothing of it has then been changed
      */
-    public synchronized <T> T writing(Question<T> change) throws BookProblem {
+    public synchronized <T> T writing(Question<T> change) {
+        return together(() -> change.ask(handle));
+    }
+
+    /**
+     * Makes several changes one: all of them are made or, where any of them throws something, none.
+     *
+     * @throws BookException if the Book can't be written; nothing of it has then been changed
+     */
+    public synchronized <T> T together(Supplier<T> changes) {
+        if (inTransaction) {
+            return changes.get();
+        }
+        if (!isInPlace()) {
+            throw new BookException("The Book " + file
+                    + " was moved, removed, or replaced while it was open here, so nothing was changed in it."
+                    + " Put it back, or restart the program to open what is there now.");
+        }
+        boolean done = false;
         try {
             handle.execute("BEGIN IMMEDIATE");
-            T told = change.ask(handle);
+            inTransaction = true;
+            T answer = changes.get();
             handle.execute("COMMIT");
-            return told;
-        } catch (RuntimeException e) {
-            takeBack();
-            throw BookProblem.of(e, file.toString());
+            done = true;
+            return answer;
+        } catch (JdbiException e) {
+            throw BookException.of(e, file);
+        } finally {
+            inTransaction = false;
+            if (!done) {
+                rollBack();
+            }
         }
     }
 
-    /** Undoes what has not been finished; where it could not even begin, or the database has done so itself, nothing is left to. */
-    private void takeBack() {
+    private void rollBack() {
         try {
             handle.execute("ROLLBACK");
-        } catch (RuntimeException e) {
-            // There is no transaction any more.
+        } catch (JdbiException e) {
+            // The transaction did not even begin, or the database has ended it itself.
         }
     }
 
@@ -209,17 +182,54 @@ public final class BookFile implements AutoCloseable {
         return file;
     }
 
+    /** Counts the changes that others have made in this Book since it was opened: any other number than before means some. */
+    public long changesOfOthers() {
+        return read(
+                one -> one.createQuery("PRAGMA data_version").mapTo(Long.class).one());
+    }
+
     /**
      * Looks through the whole file for damage.
      *
-     * @throws BookProblem if there is any
+     * @throws BookException if there is any
      */
-    public void checkWhole() throws BookProblem {
-        String found = read(handle ->
-                handle.createQuery("PRAGMA quick_check(1)").mapTo(String.class).one());
+    public void checkWhole() {
+        String found = read(one ->
+                one.createQuery("PRAGMA quick_check(1)").mapTo(String.class).one());
         if (!found.equals("ok")) {
-            throw new BookProblem("The Book " + file + " is damaged (" + found + "). A backup can be restored.");
+            throw new BookException("The Book " + file + " is damaged (" + found + "). Restore a backup.");
         }
+    }
+
+    /**
+     * Makes the content of another Book the content of this one, in one transaction of the database engine: every program that
+     * has this Book open sees it from its next question on. Revisions go on from the highest there has been, so that what was
+     * opened before is never taken for what is there now.
+     *
+     * @throws BookException if it can't be done; nothing is then changed
+     */
+    synchronized void become(Path other) {
+        long highest = read(one -> one.createQuery("SELECT coalesce(max(revision), 0) FROM exercise")
+                .mapTo(Long.class)
+                .one());
+        try (BookFile copy = open(other)) {
+            copy.checkWhole();
+            copy.write(one -> one.createUpdate("UPDATE exercise SET revision = revision + ?")
+                    .bind(0, highest)
+                    .execute());
+        }
+        try {
+            int result = handle.getConnection()
+                    .unwrap(SQLiteConnection.class)
+                    .getDatabase()
+                    .restore("main", other.toAbsolutePath().toString(), (remaining, pages) -> {});
+            if (result != SQLiteErrorCode.SQLITE_OK.code && result != SQLiteErrorCode.SQLITE_DONE.code) {
+                throw new SQLException("the engine's restore returned " + result, "", result);
+            }
+        } catch (SQLException e) {
+            throw BookException.of(e, file);
+        }
+        checkWhole();
     }
 
     @Override

@@ -1,10 +1,10 @@
 package nimblestride.store.book;
 
-import java.io.IOException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.text.BarsText;
 import nimblestride.core.text.LayerText;
 import nimblestride.core.text.TempoText;
@@ -21,7 +21,7 @@ public final class TypedText implements ExerciseText {
     }
 
     @Override
-    public Exercise read(String text) throws IOException {
+    public Exercise read(String text) {
         try {
             List<String> lines = text.lines().toList();
             return new Exercise(
@@ -30,7 +30,7 @@ public final class TypedText implements ExerciseText {
                     lines.stream().skip(3).map(LayerText::read).toList(),
                     TempoText.read(lines.get(1)));
         } catch (TextException | IndexOutOfBoundsException e) {
-            throw new IOException("no exercise: " + Arrays.asList(text.split("\n", -1)), e);
+            throw new InvalidValueException("no exercise: " + Arrays.asList(text.split("\n", -1)), e);
         }
     }
 }

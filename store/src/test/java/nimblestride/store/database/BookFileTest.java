@@ -8,19 +8,32 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.List;
 import java.util.Random;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicReference;
+import java.util.stream.Stream;
 import nimblestride.core.text.Examples;
 import nimblestride.store.book.Book;
+import nimblestride.store.book.ChangedElsewhere;
+import nimblestride.store.book.Kept;
 import nimblestride.store.book.TypedText;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** The file of a Book where things go wrong: every time a clear message, and the last good state kept. */
 class BookFileTest {
@@ -36,7 +49,7 @@ class BookFileTest {
         file = folder.resolve("my.book");
     }
 
-    private Book open() throws BookProblem {
+    private Book open() throws BookException {
         return Book.open(file, new TypedText());
     }
 
@@ -80,7 +93,7 @@ class BookFileTest {
         sql("PRAGMA user_version = 99");
         byte[] before = Files.readAllBytes(file);
         assertThatThrownBy(this::open)
-                .isInstanceOf(BookProblem.class)
+                .isInstanceOf(BookException.class)
                 .hasMessageContaining("newer version")
                 .hasMessageContaining("99");
         assertThat(Files.readAllBytes(file)).isEqualTo(before);
@@ -89,7 +102,7 @@ class BookFileTest {
     @Test
     void whatIsNoBookIsLeftAlone() throws IOException, SQLException {
         Files.writeString(file, "a shopping list, longer than sixteen bytes");
-        assertThatThrownBy(this::open).hasMessageContaining("no Book of Nimble Stride");
+        assertThatThrownBy(this::open).hasMessageContaining("not a Book of Nimble Stride");
         assertThat(file).hasContent("a shopping list, longer than sixteen bytes");
         Files.delete(file);
         sql("CREATE TABLE others (name TEXT)");
@@ -115,17 +128,17 @@ class BookFileTest {
             try (Book book = open()) {
                 book.checkWhole();
                 book.shelf().all();
-            } catch (BookProblem e) {
+            } catch (BookException e) {
                 refused++;
                 assertThat(e.getMessage())
-                        .containsAnyOf("damaged", "no Book", "another program", "newer version", "could not do this");
+                        .containsAnyOf("damaged", "not a Book", "another program", "newer version", "refused this");
             }
         }
         assertThat(refused).isPositive();
     }
 
     @Test
-    void aBackupIsMadeOnceADayAndTheOldOnesAreGivenUp() throws IOException {
+    void aBackupIsMadeOnceADayAndTheOldOnesAreRemoved() throws IOException {
         keep("Weir Steps");
         Backups backups = new Backups(file);
         LocalDate day = NOW.toLocalDate();
@@ -139,6 +152,12 @@ class BookFileTest {
         assertThat(backups.all()).hasSize(Backups.KEPT + 1);
     }
 
+    private void restore(Path backup, LocalDateTime when) {
+        try (Book book = open()) {
+            book.restore(backup, when);
+        }
+    }
+
     @Test
     void aBackupIsRestoredAndWhatWasThereIsPutAside() throws IOException {
         keep("Weir Steps");
@@ -146,22 +165,157 @@ class BookFileTest {
         Backups.Backup backup = backups.keepNow("kept", NOW);
         keep("Second");
         assertThat(size()).isEqualTo(2);
-        backups.restore(backup.file(), NOW);
+        restore(backup.file(), NOW);
         assertThat(size()).isEqualTo(1);
         Backups.Backup aside = backups.all().stream()
                 .filter(one -> one.name().startsWith("replaced"))
                 .findFirst()
                 .orElseThrow();
-        backups.restore(aside.file(), NOW.plusSeconds(1));
+        restore(aside.file(), NOW.plusSeconds(1));
         assertThat(size()).isEqualTo(2);
         Path noBackup = Files.writeString(folder.resolve("no.book"), "not a book at all, is it");
-        assertThatThrownBy(() -> backups.restore(noBackup, NOW.plusSeconds(2)))
-                .hasMessageContaining("the Book is as it was");
+        assertThatThrownBy(() -> restore(noBackup, NOW.plusSeconds(2))).hasMessageContaining("the Book is as it was");
         assertThat(size()).isEqualTo(2);
-        // Also where the Book itself cannot be opened any more.
+        // Also where the Book itself can't be opened any more.
         Files.write(file, "rubbish, rubbish, rubbish".getBytes(StandardCharsets.UTF_8));
-        backups.restore(aside.file(), NOW.plusSeconds(3));
+        backups.replaceUnreadable(aside.file(), NOW.plusSeconds(3));
         assertThat(size()).isEqualTo(2);
+        try (Stream<Path> inFolder = Files.list(folder)) {
+            assertThat(inFolder.map(Path::toString)).noneMatch(name -> name.endsWith(".part"));
+        }
+    }
+
+    /** The defect: the open Book was swapped for its own copy, and what came after went to a file without a name. */
+    @Test
+    void aBackupNeverReplacesTheBookItIsMadeFrom() throws IOException {
+        try (Book book = open()) {
+            book.shelf().add(Examples.exercise("7/8").withName("Weir Steps"), NOW);
+            Path link = Files.createSymbolicLink(folder.resolve("link.book"), file);
+            Path second = Files.createLink(folder.resolve("second name.book"), file);
+            Path spelled = folder.resolve("backups").resolve("..").resolve("my.book");
+            Files.createDirectories(folder.resolve("backups"));
+            for (Path itself : List.of(file, link, second, spelled)) {
+                assertThatThrownBy(() -> book.backups().copyTo(itself))
+                        .as("%s", itself)
+                        .isInstanceOf(BookException.class)
+                        .hasMessageContaining("is the Book itself");
+            }
+            book.shelf().add(Examples.exercise("5/8").withName("Lock Gate"), NOW);
+        }
+        assertThat(size()).isEqualTo(2);
+    }
+
+    @Test
+    void aBackupThatIsThereIsReplacedOnlyByAWholeOne() throws IOException {
+        keep("Weir Steps");
+        Path copy = folder.resolve("copy.book");
+        new Backups(file).copyTo(copy);
+        byte[] good = Files.readAllBytes(copy);
+        byte[] bad = Files.readAllBytes(file);
+        Arrays.fill(bad, 4096, bad.length, (byte) 7);
+        Files.write(file, bad);
+        assertThatThrownBy(() -> new Backups(file).copyTo(copy)).isInstanceOf(BookException.class);
+        assertThat(Files.readAllBytes(copy)).isEqualTo(good);
+    }
+
+    /** The defect: the other window's journal was deleted and its file swapped under it. */
+    @Test
+    void whatIsRestoredIsSeenByTheOtherWindowAndNothingItWritesIsLost() throws IOException {
+        keep("Weir Steps");
+        Backups.Backup backup = new Backups(file).keepNow("kept", NOW);
+        try (Book one = open();
+                Book other = open()) {
+            Kept edited = other.shelf().all().get(0);
+            for (int i = 0; i < 3; i++) {
+                edited = other.shelf().save(edited, Examples.exercise("9/8").withName("Edited " + i), NOW);
+            }
+            other.shelf().add(Examples.exercise("5/8").withName("Lock Gate"), NOW);
+            long before = other.changesOfOthers();
+            one.restore(backup.file(), NOW);
+            assertThat(other.changesOfOthers()).isNotEqualTo(before);
+            assertThat(other.shelf().all()).extracting(Kept::name).containsExactly("Weir Steps");
+            // What the other window still shows is not taken for what is there now.
+            Kept shown = edited;
+            assertThatThrownBy(() -> other.shelf().save(shown, Examples.exercise("9/8"), NOW))
+                    .isInstanceOf(ChangedElsewhere.class);
+            other.shelf().add(Examples.exercise("3/8").withName("After"), NOW);
+            assertThat(one.shelf().all()).extracting(Kept::name).containsExactly("After", "Weir Steps");
+        }
+        assertThat(size()).isEqualTo(2);
+    }
+
+    @Test
+    void aBookThatWasReplacedWhileItWasOpenIsNotWrittenInAnyMore() throws IOException {
+        keep("Weir Steps");
+        Path copy = Files.copy(file, folder.resolve("copy.book"));
+        try (Book book = open()) {
+            Files.move(copy, file, StandardCopyOption.REPLACE_EXISTING);
+            assertThat(book.isInPlace()).isFalse();
+            assertThatThrownBy(() -> book.shelf().add(Examples.exercise("5/8"), NOW))
+                    .isInstanceOf(BookException.class)
+                    .hasMessageContaining("moved, removed, or replaced");
+        }
+        assertThat(size()).isEqualTo(1);
+    }
+
+    @Test
+    void anEmptyFileIsNoNewBook() throws IOException {
+        Files.createFile(file);
+        assertThatThrownBy(this::open)
+                .isInstanceOf(BookException.class)
+                .hasMessageContaining("is empty")
+                .hasMessageContaining("Restore a backup");
+        assertThat(file).isEmptyFile();
+        new Backups(file).setAside(NOW);
+        keep("Weir Steps");
+        assertThat(size()).isEqualTo(1);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"what?", "number#1", "100%", "a b", "100%25", "d'Orme", "Trommel-Übung", "a;b&c=d"})
+    void aFolderMayBeCalledAnything(String name) throws IOException {
+        file = Files.createDirectories(folder.resolve(name)).resolve("my.book");
+        keep("Weir Steps");
+        Backups.Backup backup = new Backups(file).keepNow("kept", NOW);
+        keep("Second");
+        restore(backup.file(), NOW.plusSeconds(1));
+        assertThat(size()).isEqualTo(1);
+        try (Stream<Path> inFolder = Files.list(file.getParent())) {
+            assertThat(inFolder.map(one -> one.getFileName().toString()))
+                    .containsExactlyInAnyOrder("my.book", "my.book-journal", "backups");
+        }
+    }
+
+    @Test
+    void severalChangesAreOneOrNone() throws IOException {
+        try (Book book = open()) {
+            assertThatThrownBy(() -> book.together(() -> {
+                        Kept added = book.shelf().add(Examples.exercise("7/8"), NOW);
+                        book.originals().keep(added.id(), "a.mid", new byte[] {1});
+                        throw new CancellationException();
+                    }))
+                    .isInstanceOf(CancellationException.class);
+            assertThat(book.shelf().size()).isZero();
+            book.shelf().add(Examples.exercise("5/8"), NOW);
+            assertThat(book.shelf().size()).isEqualTo(1);
+        }
+    }
+
+    /** The defect: an original that could not be stored left its exercise behind. */
+    @Test
+    void anOriginalThatCannotBeStoredLeavesNoExerciseBehind() throws IOException {
+        try (Book book = open()) {
+            sql("DROP TABLE original");
+            assertThatThrownBy(() -> book.together(() -> {
+                        Kept added = book.shelf().add(Examples.exercise("7/8"), NOW);
+                        book.originals().keep(added.id(), "a.mid", new byte[] {1});
+                        return added;
+                    }))
+                    .isInstanceOf(BookException.class);
+            assertThat(book.shelf().size()).isZero();
+        } catch (SQLException e) {
+            throw new AssertionError(e);
+        }
     }
 
     @Test
@@ -175,7 +329,7 @@ class BookFileTest {
                         book.shelf().add(Examples.exercise("7/8").withName("E" + i), NOW);
                         begun.countDown();
                     }
-                } catch (BookProblem e) {
+                } catch (BookException e) {
                     problem.set(e);
                 }
             });
@@ -203,7 +357,7 @@ class BookFileTest {
                     for (int i = 0; i < 25; i++) {
                         book.shelf().add(Examples.exercise("7/8").withName(name + i), NOW);
                     }
-                } catch (BookProblem e) {
+                } catch (BookException e) {
                     problem.set(e);
                 }
             });
@@ -224,8 +378,8 @@ class BookFileTest {
                 var statement = connection.createStatement()) {
             statement.execute("BEGIN EXCLUSIVE");
             assertThatThrownBy(() -> book.shelf().add(Examples.exercise("7/8"), NOW))
-                    .isInstanceOf(BookProblem.class)
-                    .hasMessageContaining("Another program");
+                    .isInstanceOf(BookException.class)
+                    .hasMessageContaining("Another window is writing");
             statement.execute("ROLLBACK");
             book.shelf().add(Examples.exercise("7/8"), NOW);
             assertThat(book.shelf().size()).isEqualTo(2);
@@ -244,7 +398,7 @@ class BookFileTest {
                                     "INSERT INTO collection (id, name) VALUES (?, ?)", "c" + i, "x".repeat(200) + i);
                         }
                     }))
-                    .isInstanceOf(BookProblem.class)
+                    .isInstanceOf(BookException.class)
                     .hasMessageContaining("disk is full");
             assertThat(book.<Integer>read(handle -> handle.createQuery("SELECT count(*) FROM collection")
                             .mapTo(Integer.class)
@@ -258,9 +412,27 @@ class BookFileTest {
     void aFolderThatCannotBeIsTold() throws IOException {
         Path inTheWay = Files.writeString(folder.resolve("file"), "x");
         assertThatThrownBy(() -> Book.open(inTheWay.resolve("my.book"), new TypedText()))
-                .isInstanceOf(BookProblem.class);
+                .isInstanceOf(BookException.class);
         Path asFolder = Files.createDirectory(folder.resolve("my.book"));
-        assertThatThrownBy(() -> Book.open(asFolder, new TypedText())).isInstanceOf(BookProblem.class);
+        assertThatThrownBy(() -> Book.open(asFolder, new TypedText())).isInstanceOf(BookException.class);
+    }
+
+    /** Several programs come upon an old Book at once: one brings it up to date, and all open it. */
+    @Test
+    void anOldBookIsBroughtUpToDateOnceHoweverManyOpenIt() throws Exception {
+        keep("Weir Steps");
+        sql("DROP TABLE original");
+        sql("DELETE FROM migration WHERE version = '2'");
+        sql("PRAGMA user_version = 1");
+        ExecutorService programs = Executors.newFixedThreadPool(4);
+        try {
+            List<Future<Integer>> sizes = programs.invokeAll(Collections.nCopies(8, this::size));
+            for (Future<Integer> found : sizes) {
+                assertThat(found.get()).isEqualTo(1);
+            }
+        } finally {
+            programs.shutdownNow();
+        }
     }
 
     /** A Book as the first version made it: a copy of it is kept as it was, and everything in it is there afterwards. */

@@ -1,2 +1,0 @@
-/** Files written whole or not at all. */
-package nimblestride.formats.file;

@@ -1,0 +1,65 @@
+package nimblestride.store.database;
+
+import java.nio.file.Path;
+import java.sql.SQLException;
+import nimblestride.core.failure.StrideException;
+import org.sqlite.SQLiteErrorCode;
+import org.sqlite.SQLiteException;
+
+/** A Book can't be opened, read, or written. The message says what failed and what to do. */
+public final class BookException extends StrideException {
+    private static final long serialVersionUID = 1L;
+
+    public BookException(String message, Throwable cause) {
+        super(message, cause);
+    }
+
+    public BookException(String message) {
+        super(message);
+    }
+
+    /** Explains what the database met. Nothing was changed. */
+    static BookException of(Throwable problem, Path book) {
+        // The lower byte of an extended code is the code it belongs to (SQLite, "Result and Error Codes").
+        SQLiteErrorCode code = SQLiteErrorCode.getErrorCode(codeOf(problem) & 0xFF);
+        return new BookException(
+                switch (code) {
+                    case SQLITE_FULL ->
+                        "The disk is full, so nothing was changed in the Book. Make room and try again.";
+                    case SQLITE_READONLY, SQLITE_CANTOPEN, SQLITE_PERM, SQLITE_AUTH ->
+                        "The Book " + book + " can't be written, and was not changed."
+                                + " Check that it and its folder are there and that you may write them.";
+                    case SQLITE_BUSY, SQLITE_LOCKED ->
+                        "Another window is writing in the Book just now, so nothing was changed. Try again in a moment.";
+                    case SQLITE_CORRUPT, SQLITE_NOTADB ->
+                        "The Book " + book + " is damaged, and was not changed. Restore a backup.";
+                    case SQLITE_IOERR ->
+                        "The disk that holds the Book " + book + " doesn't answer, so nothing was changed.";
+                    case SQLITE_TOOBIG -> "This is too large to keep in the Book; at most 1,000 MB fit.";
+                    default ->
+                        "The Book " + book + " refused this, and was not changed (" + reason(problem)
+                                + "). Restart the program; if it happens again, restore a backup.";
+                },
+                problem);
+    }
+
+    private static int codeOf(Throwable problem) {
+        for (Throwable one = problem; one != null; one = one.getCause()) {
+            if (one instanceof SQLiteException sqlite) {
+                return sqlite.getResultCode().code;
+            }
+            if (one instanceof SQLException sql && sql.getErrorCode() != 0) {
+                return sql.getErrorCode();
+            }
+        }
+        return SQLiteErrorCode.UNKNOWN_ERROR.code;
+    }
+
+    private static String reason(Throwable problem) {
+        Throwable last = problem;
+        while (last.getCause() != null && last.getCause() != last) {
+            last = last.getCause();
+        }
+        return String.valueOf(last.getMessage()).replaceFirst("^\\[SQLITE_\\w+]\\s*", "");
+    }
+}

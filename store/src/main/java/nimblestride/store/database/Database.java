@@ -1,0 +1,73 @@
+package nimblestride.store.database;
+
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import org.sqlite.SQLiteConfig;
+import org.sqlite.SQLiteDataSource;
+
+/** Connects to the database in a file, whatever signs are in its path, and says what kind it is. */
+final class Database {
+    /** Marks a file as a Book: "NSbk". */
+    private static final int BOOK = 0x4E53626B;
+
+    private static final int PATIENCE_MILLISECONDS = 4_000;
+
+    private Database() {}
+
+    /** Names the database in a file. Each change is on disk when it is done; a writer waits up to 4 s for another one. */
+    static SQLiteDataSource in(Path file) {
+        SQLiteConfig config = new SQLiteConfig();
+        config.enforceForeignKeys(true);
+        config.setBusyTimeout(PATIENCE_MILLISECONDS);
+        config.setSynchronous(SQLiteConfig.SynchronousMode.FULL);
+        config.setJournalMode(SQLiteConfig.JournalMode.TRUNCATE);
+        config.setCacheSize(-16_000);
+        SQLiteDataSource source = new SQLiteDataSource(config);
+        source.setUrl(url(file));
+        return source;
+    }
+
+    /** Writes a path as a URI, in which no sign of a folder's name is taken for a command. */
+    private static String url(Path file) {
+        return "jdbc:sqlite:" + file.toAbsolutePath().toUri();
+    }
+
+    /**
+     * Says which version of a Book is in a file.
+     *
+     * @throws BookException if it is no Book, or a newer one than this program reads
+     */
+    static int version(SQLiteDataSource source, Path file) throws SQLException {
+        try (Connection connection = source.getConnection();
+                Statement statement = connection.createStatement()) {
+            if (number(statement, "PRAGMA application_id") != BOOK) {
+                throw new BookException(file + " is the database of another program, not a Book of Nimble Stride.");
+            }
+            int version = number(statement, "PRAGMA user_version");
+            if (version > BookFile.VERSION) {
+                throw new BookException(
+                        "The Book " + file + " was written by a newer version of the program (Book version " + version
+                                + "; this one reads up to " + BookFile.VERSION
+                                + "). It was not changed. Install the newer version to open it.");
+            }
+            return version;
+        }
+    }
+
+    /** Marks a database as a Book of this program's version. */
+    static void mark(Connection connection) throws SQLException {
+        try (Statement statement = connection.createStatement()) {
+            statement.execute("PRAGMA application_id = " + BOOK);
+            statement.execute("PRAGMA user_version = " + BookFile.VERSION);
+        }
+    }
+
+    private static int number(Statement statement, String pragma) throws SQLException {
+        try (ResultSet result = statement.executeQuery(pragma)) {
+            return result.getInt(1);
+        }
+    }
+}
