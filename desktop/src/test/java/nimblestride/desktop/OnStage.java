@@ -1,5 +1,11 @@
 package nimblestride.desktop;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
@@ -8,6 +14,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
 
 /** One control, or a few, in a real window of their own. */
 public abstract class OnStage extends FxRobot {
@@ -32,6 +39,21 @@ public abstract class OnStage extends FxRobot {
             stage.toFront();
             stage.requestFocus();
         });
+    }
+
+    /** Waits until the toolkit has drawn so many frames more. */
+    public static void frames(int count) throws Exception {
+        CountDownLatch drawn = new CountDownLatch(count);
+        AnimationTimer timer = new AnimationTimer() {
+            @Override
+            public void handle(long now) {
+                drawn.countDown();
+            }
+        };
+        Platform.runLater(timer::start);
+        assertThat(drawn.await(60, TimeUnit.SECONDS)).isTrue();
+        Platform.runLater(timer::stop);
+        WaitForAsyncUtils.asyncFx(() -> {}).get(60, TimeUnit.SECONDS);
     }
 
     @AfterEach

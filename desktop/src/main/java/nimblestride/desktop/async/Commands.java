@@ -128,11 +128,15 @@ public final class Commands implements AutoCloseable {
         } catch (CancellationException e) {
             return () -> status.accept("Canceled: " + command.what + ". Nothing was changed.");
         } catch (StrideException e) {
-            return () -> failed.accept("Failed: " + command.what, e.getMessage());
+            return () -> failed.accept(command.what + " failed", sentence(e.getMessage()));
         } catch (RuntimeException | Error e) {
             Defects.report(e);
-            return () -> failed.accept("Failed: " + command.what, "The program has a defect here; Help shows its log.");
+            return () -> failed.accept(command.what + " failed", "The program has a defect here; Help shows its log.");
         }
+    }
+
+    private static String sentence(String reason) {
+        return Character.toUpperCase(reason.charAt(0)) + reason.substring(1) + (reason.endsWith(".") ? "" : ".");
     }
 
     private void showFirst() {

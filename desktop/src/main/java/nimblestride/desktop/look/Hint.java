@@ -1,5 +1,6 @@
 package nimblestride.desktop.look;
 
+import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
@@ -64,6 +65,11 @@ public final class Hint {
     /** Says nothing of it any longer. */
     public static void off(Node node) {
         on(node, "");
+    }
+
+    /** What would be said of a node if the mouse rested on it; empty for nothing. */
+    static Optional<String> installedOn(Node node) {
+        return Optional.ofNullable(of(node).shown).map(Tooltip::getText);
     }
 
     private static Hint of(Node node) {

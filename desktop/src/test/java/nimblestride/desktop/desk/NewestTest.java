@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Supplier;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
@@ -144,5 +145,28 @@ class NewestTest {
 
         assertThat(shown).containsExactly("newest");
         assertThat(workedOut).isEmpty();
+    }
+
+    /** A question that meets a defect must not end the thread, nor keep the next one from being answered. */
+    @Test
+    void aQuestionThatFailsIsReportedAndTheNextIsAnswered() throws Exception {
+        AtomicReference<Throwable> reported = new AtomicReference<>();
+        Thread.UncaughtExceptionHandler before = Thread.getDefaultUncaughtExceptionHandler();
+        Thread.setDefaultUncaughtExceptionHandler((thread, problem) -> reported.set(problem));
+        try {
+            begin(AS_LONG_AS_IT_TAKES);
+            onInterfaceThread(() -> newest.ask(
+                    () -> {
+                        throw new IllegalStateException("a slip");
+                    },
+                    answer -> shown.add("never")));
+            waitFor(30, TimeUnit.SECONDS, () -> reported.get() != null);
+            onInterfaceThread(() -> newest.askAndWaitBriefly(() -> "second", shown::add));
+            untilShown("second");
+        } finally {
+            Thread.setDefaultUncaughtExceptionHandler(before);
+        }
+        assertThat(shown).containsExactly("second");
+        assertThat(reported.get()).hasMessage("a slip");
     }
 }

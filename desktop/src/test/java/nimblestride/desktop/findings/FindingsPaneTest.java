@@ -75,11 +75,10 @@ class FindingsPaneTest extends OnStage {
     }
 
     /** Also what is out of sight, which comes a frame later. */
-    private void untilAllOf(List<Finding> findings) {
+    private void untilAllOf(List<Finding> findings) throws Exception {
         List<String> expected = findings.stream().map(Finding::sentence).toList();
-        for (int i = 0; i < 100 && !sentences().equals(expected); i++) {
-            sleep(20);
-            waitForFxEvents();
+        for (int i = 0; i < 300 && !sentences().equals(expected); i++) {
+            frames(1);
         }
         assertThat(sentences()).isEqualTo(expected);
     }
@@ -215,10 +214,8 @@ class FindingsPaneTest extends OnStage {
         untilAllOf(longer);
     }
 
-    private double heightOf(int card) {
-        waitForFxEvents();
-        sleep(100);
-        waitForFxEvents();
+    private double heightOf(int card) throws Exception {
+        frames(6);
         Node shown = lookup(".finding").nth(card).query();
         assertThat(((Region) shown).getHeight())
                 .as("as high as it wants to be")

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
 import javafx.scene.Parent;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.layout.Pane;
@@ -14,7 +13,6 @@ import nimblestride.desktop.OnStage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxToolkit;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** A surface in a real window. */
 class SlateTest extends OnStage {
@@ -35,10 +33,7 @@ class SlateTest extends OnStage {
     }
 
     private void settled() throws Exception {
-        for (int i = 0; i < 3; i++) {
-            Thread.sleep(60);
-            WaitForAsyncUtils.asyncFx(() -> {}).get(20, TimeUnit.SECONDS);
-        }
+        frames(6);
     }
 
     private Canvas canvas() {

@@ -54,12 +54,14 @@ class LandedDataTest {
     @Test
     void itsFilesAreReadAndMergedOnce() throws IOException {
         try (Book book = OpenBook.open(folder.resolve("new.book")).book()) {
-            assertThat(BookFiles.takeOver(book, landed("book.json"), NOW, QUIET)).startsWith("12 exercises new");
+            assertThat(BookFiles.takeOver(book, landed("book.json"), NOW, QUIET))
+                    .startsWith("12 exercises new");
             assertThat(book.log().size()).isEqualTo(152);
             LogBook.Merged merged = BookFiles.mergeLog(book, Optional.empty(), landed("log.json"), QUIET);
             assertThat(merged.added() + merged.changed()).isZero();
         }
-        assertThat(ExerciseJson.read(landed("turning-the-barge.json")).sections()).hasSize(5);
+        assertThat(ExerciseJson.read(landed("turning-the-barge.json")).sections())
+                .hasSize(5);
     }
 
     @Test

@@ -150,20 +150,17 @@ class PractisingStoryTest extends WindowStory {
         until(() -> shows("Play along on pads or on keys"));
     }
 
+    /** Nothing is to be played here, so no stroke can be near its place, whenever it comes. */
     @Test
     void keysArePadsWhileItPlays() throws Exception {
-        keepLanternCall();
+        lay("4/4");
         clickOn("#bench-practise").clickOn("#page-taps");
         clickOn("#tap-along");
         until(() -> window.stage().getScene().getFocusOwner() != null);
-        for (int i = 0; i < 4; i++) {
-            press(KeyCode.J).release(KeyCode.J);
-            Thread.sleep(300);
-        }
+        again(
+                () -> press(KeyCode.J).release(KeyCode.J),
+                () -> shows("heard, and none of them near a place where one should be."));
         clickOn("#tap-along");
-        until(() -> shows("stroke"));
-        assertThat(shows("Too few strokes") || shows("none of them near") || shows("matched"))
-                .isTrue();
     }
 
     /** Lantern Call counts eighths, what lies on the desk quarters. */

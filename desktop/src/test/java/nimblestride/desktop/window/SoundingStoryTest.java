@@ -5,6 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.ByteArrayInputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Slider;
@@ -302,21 +306,38 @@ class SoundingStoryTest extends WindowStory {
         assertThat(format.getChannels()).isEqualTo(2);
     }
 
-    /** Hours of sound are given up half way, and nothing is left of them. */
+    /** Hours of sound are canceled on the way, and nothing is left of them. */
     @Test
-    void writingIsGivenUp() throws Exception {
-        lay("4/4", "kick every 1/4", "ride every 1/16");
+    void writingIsCanceled() throws Exception {
+        lay("4/4 x8", "kick every 1/4", "ride every 1/16");
         handOutSound();
         retype("#wav-rounds", "1000");
         Path file = home.resolve("long.wav");
         answers.save.add(file);
         clickOn("#wav-write");
-        until(() -> lookup("#wav-cancel").query().isVisible());
-        clickOn("#wav-cancel");
-        until(() -> shows("Given up; nothing has been written.") || shows("Wrote"));
-        assertThat(Files.exists(file)).isEqualTo(shows("Wrote"));
+        until(() -> lookup("#command-cancel").query().isVisible());
+        clickOn("#command-cancel");
+        until(() -> shows("Canceled: Writing the WAV file long.wav. Nothing was changed."));
+        try (Stream<Path> files = Files.list(home)) {
+            assertThat(files.map(Path::toString)).noneMatch(name -> name.contains("long.wav"));
+        }
         lay("4/4 x90000", "kick every 1/1");
-        until(() -> shows("It cannot be written so: a WAV file holds at most"));
+        until(() -> shows("This can't be written: a WAV file holds at most"));
+    }
+
+    /** The defect: of three writings asked for in a row, one went missing. */
+    @Test
+    void everyWritingThatIsAskedForIsDone() throws Exception {
+        lay("4/4", "kick every 1/4");
+        handOutSound();
+        List<Path> files = IntStream.range(0, 5)
+                .mapToObj(i -> home.resolve("take-" + i + ".wav"))
+                .toList();
+        answers.save.addAll(files);
+        interact(() -> files.forEach(
+                file -> lookup("#wav-write").queryAs(ButtonBase.class).fire()));
+        untilDone();
+        assertThat(files).allSatisfy(file -> assertThat(file).isNotEmptyFile());
     }
 
     private void handOutSound() {

@@ -138,7 +138,7 @@ class StoryTest extends WindowStory {
         answers.open.add(foreign);
         retype("#bars", "7/8");
         chord(KeyCode.SHORTCUT, KeyCode.O);
-        assertThat(answers.told.get(0)).contains("cannot be opened", "this file is of version 7");
+        assertThat(answers.told.get(0)).contains("can't be opened", "this file is of version 7");
         answers.save.add(home.resolve("no such folder").resolve("lesson.json"));
         chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.S);
         assertThat(answers.told.get(1)).contains("could not be saved", "there is no folder");
@@ -200,7 +200,7 @@ class StoryTest extends WindowStory {
         Files.writeString(home.resolve("file"), "in the way");
         home = home.resolve("file");
         openAgain();
-        assertThat(shows("Your work cannot be kept on disk")).isTrue();
+        assertThat(shows("Your work can't be kept on disk")).isTrue();
         retype("#bars", "7/8");
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("7/8");
     }

@@ -31,6 +31,7 @@ import javafx.stage.Stage;
 import javafx.stage.Window;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.text.Examples;
+import nimblestride.desktop.OnStage;
 import nimblestride.desktop.failure.DefectLog;
 import nimblestride.sound.play.SilentClock;
 import org.junit.jupiter.api.AfterEach;
@@ -239,8 +240,8 @@ abstract class WindowStory extends FxRobot {
             });
             for (String page : pages) {
                 interact(() -> window.go(bench, page));
-                // What a page works out on a thread of its own may still be on its way.
-                Thread.sleep(100);
+                // What a page works out on a thread of its own comes some frames later.
+                OnStage.frames(6);
                 interact(() -> {
                     root().applyCss();
                     root().layout();

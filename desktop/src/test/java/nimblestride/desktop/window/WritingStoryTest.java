@@ -143,7 +143,8 @@ class WritingStoryTest extends WindowStory {
         answers.save.add(home.resolve("nowhere").resolve("sheet.pdf"));
         pick("#forms", Form.PDF);
         clickOn("#save-form");
-        until(() -> answers.told.stream().anyMatch(told -> told.startsWith("The PDF sheet could not be written")));
+        until(() -> answers.told.stream()
+                .anyMatch(told -> told.startsWith("Writing the PDF sheet sheet.pdf failed: There is no folder")));
         // Nor where there is no printer, as on this screen.
         chord(KeyCode.SHORTCUT, KeyCode.P);
         until(() -> answers.told.stream().anyMatch(told -> told.startsWith("There is no printer")));

@@ -79,7 +79,15 @@ public final class StandIn implements AutoCloseable {
 
     private void listen() {
         while (!closed) {
-            heard.get().ifPresent(now -> hear(now).forEach(struck));
+            try {
+                heard.get().ifPresent(now -> hear(now).forEach(struck));
+            } catch (RuntimeException e) {
+                // It plays no more of this take; the next one it hears it plays again.
+                Thread here = Thread.currentThread();
+                here.getUncaughtExceptionHandler().uncaughtException(here, e);
+                due.clear();
+                course = Optional.empty();
+            }
             LockSupport.parkNanos(NANOS_A_LOOK);
         }
     }

@@ -5,6 +5,7 @@ import java.util.Deque;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.concurrent.locks.LockSupport;
+import nimblestride.core.failure.StrideException;
 import nimblestride.sound.kit.SoundSet;
 import nimblestride.sound.kit.Strike;
 import nimblestride.sound.midi.MidiPort;
@@ -225,9 +226,18 @@ public final class Player implements AutoCloseable {
                     LockSupport.parkNanos(NANOS_A_LOOK);
                 }
             }
-        } catch (RuntimeException e) {
-            // Whatever it was, the window is told, and the next take can be played.
-            problem = Optional.of("This cannot be played: " + e.getMessage());
+        } catch (StrideException e) {
+            failed(speaker, "This can't be played: " + e.getMessage());
+        } catch (RuntimeException | Error e) {
+            Faults.report(e);
+            failed(speaker, "This can't be played because of a defect in the program; Help shows its log.");
+        }
+    }
+
+    /** Stops the take that failed, and no other one: a newer one may be playing by now. */
+    private synchronized void failed(Speaker speaker, String why) {
+        if (isInUse(speaker)) {
+            problem = Optional.of(why);
             stop();
         }
     }
@@ -247,7 +257,12 @@ public final class Player implements AutoCloseable {
     private void search(Speaker speaker) {
         LockSupport.parkNanos(NANOS_BETWEEN_SEARCHES);
         while (isInUse(speaker)) {
-            outputs.betterThan(speaker.out()).ifPresent(speaker::offer);
+            try {
+                outputs.betterThan(speaker.out()).ifPresent(speaker::offer);
+            } catch (RuntimeException e) {
+                // The next search may meet a driver that works.
+                Faults.report(e);
+            }
             LockSupport.parkNanos(NANOS_BETWEEN_SEARCHES);
         }
     }
@@ -258,6 +273,9 @@ public final class Player implements AutoCloseable {
                 port.ifPresent(instrument -> instrument.heard(heardFrame(speaker)));
             } catch (IllegalStateException e) {
                 // It has gone away; what is heard goes on.
+                port = Optional.empty();
+            } catch (RuntimeException e) {
+                Faults.report(e);
                 port = Optional.empty();
             }
             LockSupport.parkNanos(port.isPresent() ? NANOS_A_LOOK : 50 * NANOS_A_LOOK);

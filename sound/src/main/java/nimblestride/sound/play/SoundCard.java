@@ -22,9 +22,17 @@ final class SoundCard implements AudioOut {
 
     /** Opens a line of it. */
     static SoundCard open(String name, SourceDataLine line) throws LineUnavailableException {
-        line.open(FORMAT, BUFFERED_SAMPLES * BYTES_A_SAMPLE);
-        line.start();
-        return new SoundCard(name, line);
+        boolean playing = false;
+        try {
+            line.open(FORMAT, BUFFERED_SAMPLES * BYTES_A_SAMPLE);
+            line.start();
+            playing = true;
+            return new SoundCard(name, line);
+        } finally {
+            if (!playing) {
+                line.close();
+            }
+        }
     }
 
     @Override

@@ -1,29 +1,33 @@
 package nimblestride.sound.play;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javax.sound.sampled.AudioSystem;
-import javax.sound.sampled.DataLine;
-import javax.sound.sampled.LineUnavailableException;
-import javax.sound.sampled.Mixer;
-import javax.sound.sampled.SourceDataLine;
 
-/** The sound cards of the machine: the one that is chosen, else any, and a silent clock where there is none. */
+/** The sound cards of a machine: the one that is chosen, else any, and a silent clock where there is none. */
 public final class SoundCards implements Outputs {
-    private static final DataLine.Info PLAYING = new DataLine.Info(SourceDataLine.class, SoundCard.FORMAT);
-
+    private final Cards cards;
     private volatile Optional<String> chosen = Optional.empty();
+
+    /** Those that a machine has now. */
+    interface Cards {
+        List<String> names();
+
+        /** Opens a card; empty where it is not there, is taken by another program, or can't play this. */
+        Optional<AudioOut> open(String name);
+    }
+
+    /** Plays through the cards of this machine. */
+    public SoundCards() {
+        this(new SystemCards());
+    }
+
+    SoundCards(Cards cards) {
+        this.cards = cards;
+    }
 
     @Override
     public List<String> names() {
-        List<String> names = new ArrayList<>();
-        for (Mixer.Info mixer : AudioSystem.getMixerInfo()) {
-            if (AudioSystem.getMixer(mixer).isLineSupported(PLAYING)) {
-                names.add(mixer.getName());
-            }
-        }
-        return names;
+        return cards.names();
     }
 
     @Override
@@ -47,31 +51,16 @@ public final class SoundCards implements Outputs {
         if (playing.isHeard() && asChosen) {
             return Optional.empty();
         }
-        return playing.isHeard() ? named(chosen.get()) : best();
+        return playing.isHeard() ? cards.open(chosen.get()) : best();
     }
 
     private Optional<AudioOut> best() {
-        Optional<AudioOut> wanted = chosen.flatMap(SoundCards::named);
+        Optional<AudioOut> wanted = chosen.flatMap(cards::open);
         return wanted.isPresent()
                 ? wanted
-                : names().stream()
-                        .map(SoundCards::named)
+                : cards.names().stream()
+                        .map(cards::open)
                         .flatMap(Optional::stream)
                         .findFirst();
-    }
-
-    private static Optional<AudioOut> named(String name) {
-        for (Mixer.Info mixer : AudioSystem.getMixerInfo()) {
-            if (mixer.getName().equals(name)) {
-                try {
-                    SourceDataLine line =
-                            (SourceDataLine) AudioSystem.getMixer(mixer).getLine(PLAYING);
-                    return Optional.of(SoundCard.open(name, line));
-                } catch (LineUnavailableException | IllegalArgumentException e) {
-                    // It is taken by another program, or cannot play this: as good as not there.
-                }
-            }
-        }
-        return Optional.empty();
     }
 }

@@ -19,6 +19,9 @@ final class Speaker implements Runnable {
 
     private static final long NANOS_A_LOOK = 500_000;
 
+    /** So many outputs in a row may fail before none is tried any more. */
+    private static final int MAX_FAILURES = 3;
+
     private final Ahead ahead;
     private final LiveStrokes live;
     private final Outputs outputs;
@@ -37,6 +40,8 @@ final class Speaker implements Runnable {
     private long taken;
     private float loudness;
     private boolean starved;
+    private int failures;
+    private volatile boolean ended;
 
     Speaker(Ahead ahead, LiveStrokes live, Outputs outputs, float volume) {
         this.ahead = ahead;
@@ -44,21 +49,47 @@ final class Speaker implements Runnable {
         this.outputs = outputs;
         this.volume = volume;
         this.loudness = volume;
-        this.out = outputs.open();
+        this.out = opened();
+    }
+
+    /** Opens the best output; where its driver fails, the silent clock keeps time. */
+    private AudioOut opened() {
+        try {
+            return outputs.open();
+        } catch (RuntimeException e) {
+            Faults.report(e);
+            return new SilentClock();
+        }
     }
 
     @Override
     public void run() {
-        while (!stopping && ahead.inStock() < 4 * BLOCK) {
-            LockSupport.parkNanos(NANOS_A_LOOK);
+        try {
+            while (!stopping && ahead.inStock() < 4 * BLOCK) {
+                LockSupport.parkNanos(NANOS_A_LOOK);
+            }
+            while (!stopping || loudness > 0) {
+                turn();
+            }
+        } finally {
+            ended = true;
+            close(out);
+            closeUnused(better.getAndSet(null));
         }
-        while (!stopping || loudness > 0) {
-            turn();
-        }
-        out.close();
-        AudioOut unused = better.getAndSet(null);
+    }
+
+    private static void closeUnused(AudioOut unused) {
         if (unused != null) {
-            unused.close();
+            close(unused);
+        }
+    }
+
+    private static void close(AudioOut output) {
+        try {
+            output.close();
+        } catch (RuntimeException e) {
+            // A driver that fails while it is closed has nothing left to be closed.
+            Faults.report(e);
         }
     }
 
@@ -77,16 +108,30 @@ final class Speaker implements Runnable {
             bytes[2 * i] = (byte) sample;
             bytes[2 * i + 1] = (byte) (sample >> 8);
         }
-        if (written.get() > 0 && out.heard() >= written.get()) {
-            gaps.incrementAndGet();
-        }
+        write();
+    }
+
+    private void write() {
         try {
+            if (written.get() > 0 && out.heard() >= written.get()) {
+                gaps.incrementAndGet();
+            }
             out.write(bytes, bytes.length);
             written.addAndGet(BLOCK);
+            failures = 0;
         } catch (LineUnavailableException e) {
-            lost.incrementAndGet();
-            goOver(outputs.open());
+            another();
+        } catch (RuntimeException e) {
+            Faults.report(e);
+            another();
         }
+    }
+
+    /** Goes over to another output; where one after the other fails, the silent clock keeps time. */
+    private void another() {
+        lost.incrementAndGet();
+        failures++;
+        goOver(failures > MAX_FAILURES ? new SilentClock() : opened());
     }
 
     private void fetch() {
@@ -104,7 +149,7 @@ final class Speaker implements Runnable {
     }
 
     private void goOver(AudioOut other) {
-        out.close();
+        close(out);
         first.set(taken);
         written.set(0);
         out = other;
@@ -117,9 +162,10 @@ final class Speaker implements Runnable {
 
     /** Offers another output in place of the one that plays. */
     void offer(AudioOut other) {
-        AudioOut unused = better.getAndSet(other);
-        if (unused != null) {
-            unused.close();
+        closeUnused(better.getAndSet(other));
+        if (ended) {
+            // It came too late to be played through, and nobody else would close it.
+            closeUnused(better.getAndSet(null));
         }
     }
 
