@@ -9,8 +9,10 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import java.io.PrintWriter;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
 
 /** The house: which way imports run, and that no two packages import each other. */
@@ -133,6 +135,22 @@ class ArchitectureTest {
             .callMethod(System.class, "nanoTime")
             .orShould()
             .callMethod(System.class, "currentTimeMillis");
+
+    /** What is written must not depend on the language of the machine. */
+    @ArchTest
+    static final ArchRule everythingIsWrittenTheSameInEveryLocale = noClasses()
+            .should()
+            .callMethod(String.class, "format", String.class, Object[].class)
+            .orShould()
+            .callMethod(String.class, "formatted", Object[].class)
+            .orShould()
+            .callMethod(String.class, "toLowerCase")
+            .orShould()
+            .callMethod(String.class, "toUpperCase")
+            .orShould()
+            .callMethod(PrintWriter.class, "printf", String.class, Object[].class)
+            .orShould()
+            .callMethod(DateTimeFormatter.class, "ofPattern", String.class);
 
     @ArchTest
     static final ArchRule onlyTheDesktopKnowsAWindow = noClasses()

@@ -42,7 +42,7 @@ public abstract class OnStage extends FxRobot {
     }
 
     /** Waits until the toolkit has drawn so many frames more. */
-    public static void frames(int count) throws Exception {
+    public static void frames(int count) {
         CountDownLatch drawn = new CountDownLatch(count);
         AnimationTimer timer = new AnimationTimer() {
             @Override
@@ -51,9 +51,13 @@ public abstract class OnStage extends FxRobot {
             }
         };
         Platform.runLater(timer::start);
-        assertThat(drawn.await(60, TimeUnit.SECONDS)).isTrue();
+        try {
+            assertThat(drawn.await(60, TimeUnit.SECONDS)).isTrue();
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
         Platform.runLater(timer::stop);
-        WaitForAsyncUtils.asyncFx(() -> {}).get(60, TimeUnit.SECONDS);
+        WaitForAsyncUtils.waitForFxEvents();
     }
 
     @AfterEach

@@ -4,6 +4,7 @@ import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.function.Function;
@@ -42,6 +43,8 @@ import picocli.CommandLine.Spec;
         description = "Prints what follows from an exercise: where its layers land, return and meet, with the sums.",
         mixinStandardHelpOptions = true)
 final class ReportCommand implements Callable<Integer> {
+    private static final int MAX_BARS = 10_000;
+    private static final int MAX_UNITS = 500_000;
     private static final Tempo USUAL_TEMPO = Tempo.ofQuarters(96);
 
     @Spec
@@ -102,11 +105,28 @@ final class ReportCommand implements Callable<Integer> {
             throw bad("expected either --bars or --file. For example: --bars \"11/8(3+3+3+2) x2, 9/16\"");
         }
         Exercise exercise = file == null ? typed() : kept();
+        requireReportable(exercise.phrase());
         for (String layer : layers) {
             Layer read = read("--layer", layer, LayerText::read);
             exercise = refuseNothing("--layer", exercise, read);
         }
         return tempo == null ? exercise : exercise.withTempo(read("--tempo", tempo, TempoText::read));
+    }
+
+    /** A report says something of every bar and every unit; what nobody could read is refused before any work begins. */
+    private void requireReportable(Phrase phrase) {
+        long units =
+                phrase.bars().stream().mapToLong(bar -> bar.meter().units()).sum();
+        if (phrase.bars().size() > MAX_BARS || units > MAX_UNITS) {
+            throw bad(String.format(
+                    Locale.ROOT,
+                    "these are %,d bars of %,d units together; a report takes up to %,d bars and %,d units."
+                            + " Report the part that repeats",
+                    phrase.bars().size(),
+                    units,
+                    MAX_BARS,
+                    MAX_UNITS));
+        }
     }
 
     private Optional<Chain> chain(Exercise exercise) {

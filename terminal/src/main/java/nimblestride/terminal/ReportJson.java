@@ -48,6 +48,9 @@ final class ReportJson {
     /** The most hits listed for a layer; where there are more, {@code hitsCut} is true. */
     static final int MOST_HITS = 100_000;
 
+    /** The most hits listed for all layers together, in equal shares. */
+    private static final int MAX_ALL_HITS = 200_000;
+
     /** The most bars told one by one. */
     private static final long MOST_BARS = 1_000;
 
@@ -226,14 +229,15 @@ final class ReportJson {
         Lead lead = reckoning.exercise().lead();
         ArrayNode hits = node.putArray("hits");
         NoteValue end = phrase.length().times(ROUNDS_LISTED);
-        List<Hit> listed = alignment.course().between(NoteValue.ZERO, end, MOST_HITS + 1);
-        for (Hit hit : listed.subList(0, Math.min(MOST_HITS, listed.size()))) {
+        int most = Math.min(MOST_HITS, MAX_ALL_HITS / reckoning.layers().size());
+        List<Hit> listed = alignment.course().between(NoteValue.ZERO, end, most + 1);
+        for (Hit hit : listed.subList(0, Math.min(most, listed.size()))) {
             ObjectNode written = hits.addObject();
             Place place = writePlace(hit.at(), written);
             written.put("count", place.toString());
             written.put("limb", hit.limb(hit.voices().get(0), lead).title());
         }
-        if (listed.size() > MOST_HITS) {
+        if (listed.size() > most) {
             node.put("hitsCut", true);
         }
     }

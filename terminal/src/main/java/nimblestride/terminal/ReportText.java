@@ -2,6 +2,7 @@ package nimblestride.terminal;
 
 import java.io.PrintWriter;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.exercise.Reckoning;
@@ -49,6 +50,7 @@ final class ReportText {
         out.println("Modulation");
         for (int i = 0; i < chain.pivots().size(); i++) {
             out.printf(
+                    Locale.ROOT,
                     "  %s: %s becomes %s%n",
                     chain.pivots().get(i),
                     Tempo.decimal(chain.tempos().get(i).perMinute()),
@@ -62,9 +64,10 @@ final class ReportText {
     }
 
     private static void writeFit(Fit fit, PrintWriter out) {
-        out.printf("These cells fill it in %,d ways.%n", fit.count());
+        out.printf(Locale.ROOT, "These cells fill it in %,d ways.%n", fit.count());
         fit.best().forEach(cells -> out.println("  " + new Grouping(cells)));
-        fit.nearest().ifPresent(length -> out.printf("  The nearest length they fill is %,d units.%n", length));
+        fit.nearest()
+                .ifPresent(length -> out.printf(Locale.ROOT, "  The nearest length they fill is %,d units.%n", length));
         out.println();
     }
 

@@ -2,6 +2,7 @@ package nimblestride.core.align;
 
 import java.util.Arrays;
 import java.util.BitSet;
+import java.util.Locale;
 import java.util.stream.LongStream;
 import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.layer.Course;
@@ -93,7 +94,7 @@ final class Moments {
             found += those.length;
             if (found > MOST) {
                 throw new InvalidValueException(
-                        String.format("they meet more than %,d times before they are all back", MOST));
+                        String.format(Locale.ROOT, "they meet more than %,d times before they are all back", MOST));
             }
             for (long that : those) {
                 long cycles = congruence.solve(that - residue).orElseThrow();

@@ -6,6 +6,7 @@ import static nimblestride.core.value.Tally.number;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
 import nimblestride.core.align.Alignment;
@@ -66,7 +67,8 @@ public final class Closing {
      */
     public static List<WayOut> of(Exercise exercise, int layer, long bars) {
         if (bars < 1 || bars > MOST_BARS) {
-            throw new InvalidValueException(String.format("expected from 1 to %,d bars, not %,d", MOST_BARS, bars));
+            throw new InvalidValueException(
+                    String.format(Locale.ROOT, "expected from 1 to %,d bars, not %,d", MOST_BARS, bars));
         }
         Riff riff = Riff.of(exercise.layers().get(layer).pattern())
                 .orElseThrow(() -> new InvalidValueException(

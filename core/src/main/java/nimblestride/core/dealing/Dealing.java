@@ -1,6 +1,7 @@
 package nimblestride.core.dealing;
 
 import java.math.BigInteger;
+import java.util.Locale;
 import java.util.Random;
 import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Sticking;
@@ -42,8 +43,8 @@ public interface Dealing {
      */
     default Sticking deal(Order order, BigInteger number, long seed) {
         if (number.signum() < 0 || number.compareTo(count()) >= 0) {
-            throw new InvalidValueException(
-                    String.format("there are %,d ways, numbered from 0, and none has the number %,d", count(), number));
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT, "there are %,d ways, numbered from 0, and none has the number %,d", count(), number));
         }
         return switch (order) {
             case EASIEST_FIRST -> easiestFirst(number);

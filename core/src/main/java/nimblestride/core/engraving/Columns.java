@@ -1,12 +1,16 @@
 package nimblestride.core.engraving;
 
+import java.util.BitSet;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.TreeSet;
 import nimblestride.core.counting.Said;
 import nimblestride.core.engraving.Mark.Weight;
 import nimblestride.core.score.Rhythm;
 import nimblestride.core.score.Score;
+import nimblestride.core.score.Written;
 import nimblestride.core.score.WrittenBar;
 import nimblestride.core.value.NoteValue;
 
@@ -33,6 +37,8 @@ final class Columns {
     private final double[] before;
     private final double[] after;
     private final double[] ideal;
+    private final Map<NoteValue, Integer> columnAt = new HashMap<>();
+    private final BitSet struck = new BitSet();
 
     private Columns(WrittenBar bar, List<NoteValue> at, double[] before, double[] after, double[] ideal) {
         this.bar = bar;
@@ -40,6 +46,13 @@ final class Columns {
         this.before = before;
         this.after = after;
         this.ideal = ideal;
+        for (int column = 0; column < at.size(); column++) {
+            columnAt.put(at.get(column), column);
+        }
+        bar.parts().stream()
+                .flatMap(part -> part.written().stream())
+                .filter(Written::isStruck)
+                .forEach(written -> struck.set(of(written.at())));
     }
 
     static Columns of(Score score, WrittenBar bar, MusicFace face, Lettering letters) {
@@ -104,7 +117,12 @@ final class Columns {
 
     /** Which column stands at a moment. */
     int of(NoteValue moment) {
-        return Collections.binarySearch(at, moment);
+        return columnAt.getOrDefault(moment, -1);
+    }
+
+    /** Whether anything is struck at a column. */
+    boolean isStruck(int column) {
+        return struck.get(column);
     }
 
     /** Whether a tuplet goes on at a moment. */

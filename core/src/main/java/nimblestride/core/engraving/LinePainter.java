@@ -149,14 +149,13 @@ final class LinePainter {
                                 : end;
                 double from = columns[column] - SPOT_BEFORE;
                 NoteValue at = segment.columns().at(column);
-                strip.spot(segment.index(), at, from, next - SPOT_BEFORE - from, isStruck(segment.bar(), at));
+                strip.spot(
+                        segment.index(),
+                        at,
+                        from,
+                        next - SPOT_BEFORE - from,
+                        segment.columns().isStruck(column));
             }
         }
-    }
-
-    private static boolean isStruck(WrittenBar bar, NoteValue at) {
-        return bar.parts().stream()
-                .flatMap(part -> part.written().stream())
-                .anyMatch(written -> written.isStruck() && written.at().equals(at));
     }
 }

@@ -3,6 +3,7 @@ package nimblestride.core.exercise;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.IntStream;
@@ -18,6 +19,7 @@ import nimblestride.core.modulation.Chain;
 import nimblestride.core.practice.Practice;
 import nimblestride.core.value.ExactOverflowException;
 import nimblestride.core.value.NoteValue;
+import nimblestride.core.value.PlainText;
 import nimblestride.core.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 
@@ -68,9 +70,7 @@ public record Exercise(
     public Exercise {
         feels = List.copyOf(feels);
         sections = List.copyOf(sections);
-        if (name.isBlank() || name.length() > LONGEST_NAME) {
-            throw new InvalidValueException("a name has from 1 to " + LONGEST_NAME + " characters");
-        }
+        name = PlainText.name("an exercise", name, LONGEST_NAME);
         if (feels.isEmpty() || feels.size() > MOST_FEELS) {
             throw new InvalidValueException("an exercise has from 1 to " + MOST_FEELS + " feels");
         }
@@ -103,8 +103,10 @@ public record Exercise(
         }
         if (sections.size() > 1 && bars > Phrase.MOST_BARS) {
             throw new InvalidValueException(String.format(
+                    Locale.ROOT,
                     "the sections of an exercise hold at most %,d bars together, and these are %,d",
-                    Phrase.MOST_BARS, bars));
+                    Phrase.MOST_BARS,
+                    bars));
         }
         if (sections.size() > 1) {
             checkLength(feels, sections);

@@ -4,6 +4,7 @@ import java.util.List;
 import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.layer.Layer;
 import nimblestride.core.meter.Phrase;
+import nimblestride.core.value.PlainText;
 
 /**
  * Bars and what runs across them. An exercise has one feel or several, and plays them section by section.
@@ -18,9 +19,7 @@ public record Feel(String name, Phrase phrase, List<Layer> layers) {
 
     public Feel {
         layers = List.copyOf(layers);
-        if (name.isBlank() || name.length() > LONGEST_NAME) {
-            throw new InvalidValueException("the name of a feel has from 1 to " + LONGEST_NAME + " characters");
-        }
+        name = PlainText.name("a feel", name, LONGEST_NAME);
         if (layers.size() > MOST_LAYERS) {
             throw new InvalidValueException("an exercise has at most " + MOST_LAYERS + " layers, not " + layers.size());
         }

@@ -2,6 +2,7 @@ package nimblestride.core.exercise;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.IntStream;
 import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.layer.Layer;
@@ -41,8 +42,11 @@ public final class Rewriting {
         long units = phrase.length().wholePartsOf(unit);
         if (units > Meter.MOST_UNITS) {
             throw new InvalidValueException(String.format(
+                    Locale.ROOT,
                     "as one bar this would be %,d units of %s, and a bar holds at most %,d",
-                    units, unit, Meter.MOST_UNITS));
+                    units,
+                    unit,
+                    Meter.MOST_UNITS));
         }
         Meter meter = Meter.of((int) units, ExactMath.toInt(unit.denominator()));
         List<Integer> groups = new ArrayList<>();

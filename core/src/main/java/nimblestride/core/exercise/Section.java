@@ -1,5 +1,6 @@
 package nimblestride.core.exercise;
 
+import java.util.Locale;
 import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.modulation.Pivot;
 
@@ -15,8 +16,8 @@ public record Section(int feel, int rounds, Pivot entered) {
 
     public Section {
         if (rounds < 1 || rounds > MOST_ROUNDS) {
-            throw new InvalidValueException(
-                    String.format("a section plays its bars from 1 to %,d times, not %,d", MOST_ROUNDS, rounds));
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT, "a section plays its bars from 1 to %,d times, not %,d", MOST_ROUNDS, rounds));
         }
     }
 

@@ -2,6 +2,7 @@ package nimblestride.core.family;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import nimblestride.core.align.Alignment;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.failure.StrideException;
@@ -29,7 +30,7 @@ public final class AgainstMeters {
         long home = home(layer, bar);
         String why = home == Long.MAX_VALUE
                 ? "its way home is too long to be counted"
-                : home == 1 ? "home in every bar" : String.format("home after %,d bars", home);
+                : home == 1 ? "home in every bar" : String.format(Locale.ROOT, "home after %,d bars", home);
         return Family.member(exercise, "against " + bar.meter(), why, exercise.withPhrase(Phrase.of(bar)));
     }
 

@@ -13,7 +13,6 @@ import java.util.Spliterator;
 import java.util.Spliterators;
 import java.util.stream.Stream;
 import java.util.stream.StreamSupport;
-import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.filling.Filling.Place;
 
 /**
@@ -21,7 +20,6 @@ import nimblestride.core.filling.Filling.Place;
  * beforehand, from the end, so that only places on the lists that are asked for are ever opened.
  */
 final class BestFirst {
-    private static final int MOST_PLACES = 4_000_000;
 
     private final Filling filling;
     private final Cost cost;
@@ -43,6 +41,7 @@ final class BestFirst {
     BestFirst(Filling filling, Cost cost) {
         this.filling = filling;
         this.cost = cost;
+        filling.requireSearchable();
         priceTheRest();
     }
 
@@ -53,6 +52,7 @@ final class BestFirst {
             reached.add(new ArrayList<>());
         }
         Map<Place, Boolean> seen = new HashMap<>();
+        long steps = 0;
         reached.get(0).add(Place.START);
         for (List<Place> here : reached) {
             for (Place place : here) {
@@ -63,9 +63,8 @@ final class BestFirst {
                     }
                 }
             }
-            if (seen.size() > MOST_PLACES) {
-                throw new InvalidValueException("this is too much to search: fewer sizes or a shorter length can be");
-            }
+            steps += (long) here.size() * filling.sizes().size();
+            Filling.requireFew(steps, Filling.MAX_STEPS);
         }
         Collections.reverse(reached);
         for (List<Place> here : reached) {

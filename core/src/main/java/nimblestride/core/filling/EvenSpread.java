@@ -3,6 +3,7 @@ package nimblestride.core.filling;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import nimblestride.core.failure.InvalidValueException;
 
 /**
@@ -22,8 +23,11 @@ public final class EvenSpread {
     public static List<Integer> of(int hits, int units) {
         if (hits < 1 || units < hits || units > Filling.LONGEST) {
             throw new InvalidValueException(String.format(
+                    Locale.ROOT,
                     "from 1 hit to one on each unit can be spread over at most %,d units; this would be %,d over %,d",
-                    Filling.LONGEST, hits, units));
+                    Filling.LONGEST,
+                    hits,
+                    units));
         }
         return gaps(spread(hits, units));
     }

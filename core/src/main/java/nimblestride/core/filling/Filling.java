@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.TreeSet;
 import java.util.stream.Stream;
@@ -20,11 +21,15 @@ import nimblestride.core.failure.InvalidValueException;
 public record Filling(int length, List<Integer> sizes, Demands demands) {
     public static final int LONGEST = 20_000;
     public static final int MOST_SIZES = 60;
+    /** So many steps from place to place are tried in two or three seconds. */
+    static final long MAX_STEPS = 12_000_000;
+
+    private static final int MAX_COUNTED_PLACES = 400_000;
 
     public Filling {
         if (length < 1 || length > LONGEST) {
             throw new InvalidValueException(
-                    String.format("a length of 1 to %,d units can be filled, not %,d", LONGEST, length));
+                    String.format(Locale.ROOT, "a length of 1 to %,d units can be filled, not %,d", LONGEST, length));
         }
         sizes = List.copyOf(new TreeSet<>(sizes).descendingSet());
         if (sizes.isEmpty() || sizes.size() > MOST_SIZES || sizes.get(sizes.size() - 1) < 1) {
@@ -48,7 +53,28 @@ public record Filling(int length, List<Integer> sizes, Demands demands) {
         return new Filling(length, sizes, newDemands);
     }
 
-    /** How many lists there are, exactly: counted unit by unit, without building any. */
+    /** Refuses what would take longer than anybody waits, as soon as that is known. */
+    static void requireFew(long steps, long most) {
+        if (steps > most) {
+            throw new InvalidValueException(
+                    "this is too much to search; fewer sizes, a shorter length, or fewer conditions work");
+        }
+    }
+
+    /**
+     * Refuses before anything is searched what is sure to take long: from each place, whether its last part stands alone or not, a
+     * step leads to each size.
+     */
+    void requireSearchable() {
+        long places = 2L * sizes.size() * Math.max(0, length - sizes.get(0));
+        requireFew(places * sizes.size(), MAX_STEPS);
+    }
+
+    /**
+     * Counts the lists, exactly: unit by unit, without building any.
+     *
+     * @throws InvalidValueException if that is too much to search
+     */
     public BigInteger count() {
         List<Map<Place, BigInteger>> waysTo = new ArrayList<>();
         for (int filled = 0; filled <= length; filled++) {
@@ -56,6 +82,7 @@ public record Filling(int length, List<Integer> sizes, Demands demands) {
         }
         waysTo.set(0, Map.of(Place.START, BigInteger.ONE));
         BigInteger count = BigInteger.ZERO;
+        int places = 0;
         for (int filled = 0; filled <= length; filled++) {
             Map<Place, BigInteger> here = waysTo.set(filled, null);
             if (here == null) {
@@ -74,7 +101,10 @@ public record Filling(int length, List<Integer> sizes, Demands demands) {
                             there = new HashMap<>();
                             waysTo.set(next.filled(), there);
                         }
+                        int before = there.size();
                         there.merge(next.forCounting(this), way.getValue(), BigInteger::add);
+                        places += there.size() - before;
+                        requireFew(places, MAX_COUNTED_PLACES);
                     }
                 }
             }

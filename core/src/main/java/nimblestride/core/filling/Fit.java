@@ -4,6 +4,7 @@ import java.math.BigInteger;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
+import nimblestride.core.failure.InvalidValueException;
 
 /**
  * What comes of asking for cells that fill a length.
@@ -17,7 +18,13 @@ public record Fit(BigInteger count, List<List<Integer>> best, OptionalInt neares
 
     private static final int MOST_TRIED = 100;
 
+    /**
+     * Counts the lists, and lists the best few.
+     *
+     * @throws InvalidValueException if that is too much to search
+     */
     public static Fit of(Filling filling) {
+        filling.requireSearchable();
         BigInteger count = filling.count();
         boolean none = count.signum() == 0;
         List<List<Integer>> best = none

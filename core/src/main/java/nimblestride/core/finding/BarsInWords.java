@@ -1,6 +1,7 @@
 package nimblestride.core.finding;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import nimblestride.core.align.Alignment;
 import nimblestride.core.exercise.Reckoning;
@@ -32,7 +33,8 @@ public final class BarsInWords {
     public String line(long number) {
         Phrase phrase = reckoning.exercise().phrase();
         Bar bar = phrase.bar(number);
-        String said = String.format("Bar %s, %s", Tally.number(number + 1), bar.meter() + "(" + bar.grouping() + ")");
+        String said = String.format(
+                Locale.ROOT, "Bar %s, %s", Tally.number(number + 1), bar.meter() + "(" + bar.grouping() + ")");
         String layers = reckoning.layers().stream()
                 .map(layer -> layer(layer, bar, phrase.startOf(number)))
                 .collect(Collectors.joining("; "));

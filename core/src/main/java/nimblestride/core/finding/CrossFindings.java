@@ -6,6 +6,7 @@ import static nimblestride.core.value.Tally.number;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -91,9 +92,12 @@ final class CrossFindings {
                         name + "polyrhythm: " + number(crossing.notes()) + " against " + number(crossing.against())
                                 + ", two pulses in the same time.",
                         String.format(
+                                Locale.ROOT,
                                 "The listener hears both pulses, and %,d + %,d - 1 = %,d different onsets before they meet"
                                         + " again.",
-                                crossing.notes(), crossing.against(), crossing.notes() + crossing.against() - 1));
+                                crossing.notes(),
+                                crossing.against(),
+                                crossing.notes() + crossing.against() - 1));
             case BOTH ->
                 add(
                         index,

@@ -2,6 +2,7 @@ package nimblestride.core.groove;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import nimblestride.core.failure.InvalidValueException;
 
@@ -55,7 +56,8 @@ public record Move(Which which, Optional<Limb> limb, int nth, List<Voice> to) {
             throw new InvalidValueException("every 2nd to every " + LONGEST_COUNT + "th note can be moved");
         }
         if (which == Which.NTH && (nth < 1 || nth > LONGEST_LINE)) {
-            throw new InvalidValueException(String.format("note 1 to note %,d can be moved", LONGEST_LINE));
+            throw new InvalidValueException(
+                    String.format(Locale.ROOT, "note 1 to note %,d can be moved", LONGEST_LINE));
         }
         if (which != Which.EVERY_NTH && which != Which.NTH && nth != 0) {
             throw new InvalidValueException("only notes that are counted have a number");

@@ -2,6 +2,7 @@ package nimblestride.core.groove;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import nimblestride.core.failure.InvalidValueException;
@@ -21,7 +22,7 @@ public record Sticking(List<Optional<Stroke>> steps) {
         }
         if (steps.size() > MOST_STEPS) {
             throw new InvalidValueException(
-                    String.format("a sticking has at most %,d steps, not %,d", MOST_STEPS, steps.size()));
+                    String.format(Locale.ROOT, "a sticking has at most %,d steps, not %,d", MOST_STEPS, steps.size()));
         }
         if (steps.stream().flatMap(Optional::stream).anyMatch(stroke -> stroke.limb()
                 .isEmpty())) {

@@ -1,6 +1,7 @@
 package nimblestride.core.groove;
 
 import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.value.PlainText;
 
 /**
  * A sound of the kit.
@@ -22,6 +23,7 @@ public record Voice(String name, int midiKey, Limb limb, int staffPlace, NoteHea
         if (name.isBlank()) {
             throw new InvalidValueException("a voice has a name, such as snare");
         }
+        name = PlainText.of(name);
         if (midiKey < LOWEST_KEY || midiKey > HIGHEST_KEY) {
             throw new InvalidValueException("General MIDI 1 gives percussion the keys " + LOWEST_KEY + " to "
                     + HIGHEST_KEY + ", not " + midiKey);

@@ -2,10 +2,12 @@ package nimblestride.core.journal;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.practice.Cleanness;
+import nimblestride.core.value.PlainText;
 import nimblestride.core.value.Tempo;
 
 /**
@@ -40,15 +42,16 @@ public record Entry(
 
     public Entry {
         hard = List.copyOf(hard);
-        if (what.isBlank() || what.length() > LONGEST_NAME) {
-            throw new InvalidValueException("what was practised has a name of 1 to " + LONGEST_NAME + " characters");
-        }
+        what = PlainText.name("what was practised", what, LONGEST_NAME);
         if (seconds < 0 || seconds > LONGEST_SECONDS) {
             throw new InvalidValueException("it was practised for up to 24 hours, not for " + seconds + " s");
         }
         if (words.length() > LONGEST_WORDS) {
             throw new InvalidValueException(String.format(
-                    "an entry has at most %,d characters of words, not %,d", LONGEST_WORDS, words.length()));
+                    Locale.ROOT,
+                    "an entry has at most %,d characters of words, not %,d",
+                    LONGEST_WORDS,
+                    words.length()));
         }
         if (hard.size() > MOST_HARD || !hard.stream().allMatch(Entry::isPlace)) {
             throw new InvalidValueException("an entry names at most " + MOST_HARD + " hard places, each with 1 to "

@@ -3,6 +3,7 @@ package nimblestride.core.layer;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Stroke;
@@ -74,8 +75,8 @@ public sealed interface CellPart {
                 throw new InvalidValueException("a cell within a cell has at least one step, as in [x..]x3");
             }
             if (times < 1 || times > Pattern.MOST_STEPS) {
-                throw new InvalidValueException(
-                        String.format("a cell within a cell comes from 1 to %,d times", Pattern.MOST_STEPS));
+                throw new InvalidValueException(String.format(
+                        Locale.ROOT, "a cell within a cell comes from 1 to %,d times", Pattern.MOST_STEPS));
             }
         }
 

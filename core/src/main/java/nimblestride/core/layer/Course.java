@@ -3,6 +3,7 @@ package nimblestride.core.layer;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.LongPredicate;
 import java.util.stream.LongStream;
 import nimblestride.core.failure.InvalidValueException;
@@ -93,6 +94,7 @@ public final class Course {
         long times = longer / period;
         if (times > CourseBuilder.MOST_HITS / Math.max(1, Math.max(onsets.length, cycleStarts.length))) {
             throw new InvalidValueException(String.format(
+                    Locale.ROOT,
                     "it would have more than %,d hits before it repeats; a 1 in more bars, or a shorter phrase, can be listed",
                     CourseBuilder.MOST_HITS));
         }

@@ -2,6 +2,7 @@ package nimblestride.core.layer;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
@@ -199,8 +200,10 @@ final class CourseBuilder {
     private void requireRoom(long count) {
         if (count > MOST_HITS) {
             throw new InvalidValueException(String.format(
+                    Locale.ROOT,
                     "the %s would have more than %,d hits before it repeats; a longer value or a shorter phrase can be listed",
-                    layer.voice(), MOST_HITS));
+                    layer.voice(),
+                    MOST_HITS));
         }
     }
 

@@ -1,6 +1,7 @@
 package nimblestride.core.layer;
 
 import java.util.Arrays;
+import java.util.Locale;
 import java.util.stream.LongStream;
 import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.meter.Phrase;
@@ -28,8 +29,10 @@ final class FewerOnes {
         long stretch = ExactMath.multiply(phraseLength, (long) every / ArithmeticUtils.gcd(every, bars));
         if (stretch / phraseLength > CourseBuilder.MOST_HITS / bars) {
             throw new InvalidValueException(String.format(
+                    Locale.ROOT,
                     "a 1 every %,d bars of a phrase of %,d repeats only after more bars than can be listed",
-                    every, bars));
+                    every,
+                    bars));
         }
         long period = ExactMath.lcm(course.period(), stretch);
         long[] ones = LongStream.range(0, stretch / phraseLength * bars)

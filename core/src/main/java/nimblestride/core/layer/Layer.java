@@ -1,6 +1,7 @@
 package nimblestride.core.layer;
 
 import java.util.List;
+import java.util.Locale;
 import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Move;
 import nimblestride.core.groove.Voice;
@@ -25,7 +26,10 @@ public record Layer(Voice voice, Pattern pattern, NoteValue offset, Reset reset,
         }
         if (oneEvery < 1 || oneEvery > MOST_BARS_WITHOUT_ONE) {
             throw new InvalidValueException(String.format(
-                    "a layer plays a 1 every 1 to %,d bars, not every %,d", MOST_BARS_WITHOUT_ONE, oneEvery));
+                    Locale.ROOT,
+                    "a layer plays a 1 every 1 to %,d bars, not every %,d",
+                    MOST_BARS_WITHOUT_ONE,
+                    oneEvery));
         }
     }
 

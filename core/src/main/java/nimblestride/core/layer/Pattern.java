@@ -3,6 +3,7 @@ package nimblestride.core.layer;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import nimblestride.core.failure.InvalidValueException;
@@ -66,7 +67,7 @@ public sealed interface Pattern {
         public Over {
             if (notes < 1 || notes > MOST_STEPS) {
                 throw new InvalidValueException(
-                        String.format("from 1 to %,d notes go over a span, not %,d", MOST_STEPS, notes));
+                        String.format(Locale.ROOT, "from 1 to %,d notes go over a span, not %,d", MOST_STEPS, notes));
             }
         }
 
@@ -93,7 +94,7 @@ public sealed interface Pattern {
             long length = made.stream().mapToLong(CellPart::length).sum();
             if (length > MOST_STEPS) {
                 throw new InvalidValueException(
-                        String.format("a cell has at most %,d steps, not %,d", MOST_STEPS, length));
+                        String.format(Locale.ROOT, "a cell has at most %,d steps, not %,d", MOST_STEPS, length));
             }
             if (CellPart.steps(made).stream().noneMatch(Optional::isPresent)) {
                 throw new InvalidValueException("a cell has at least one hit, as in x.x..");
@@ -189,7 +190,8 @@ public sealed interface Pattern {
         public Placed {
             placements = placements.stream().sorted().toList();
             if (placements.isEmpty() || placements.size() > MOST_PLACED) {
-                throw new InvalidValueException(String.format("a voice is placed on 1 to %,d counts", MOST_PLACED));
+                throw new InvalidValueException(
+                        String.format(Locale.ROOT, "a voice is placed on 1 to %,d counts", MOST_PLACED));
             }
             for (int i = 1; i < placements.size(); i++) {
                 if (placements.get(i).isWith(placements.get(i - 1))) {

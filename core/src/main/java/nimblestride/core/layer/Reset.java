@@ -1,6 +1,7 @@
 package nimblestride.core.layer;
 
 import java.util.List;
+import java.util.Locale;
 import nimblestride.core.failure.InvalidValueException;
 
 /** Where a layer begins again from its offset. */
@@ -34,7 +35,7 @@ public sealed interface Reset {
             bars = bars.stream().distinct().sorted().toList();
             if (bars.isEmpty() || bars.size() > MOST_BARS) {
                 throw new InvalidValueException(
-                        String.format("a layer begins again at 1 to %,d chosen bars", MOST_BARS));
+                        String.format(Locale.ROOT, "a layer begins again at 1 to %,d chosen bars", MOST_BARS));
             }
             if (bars.get(0) < 0) {
                 throw new InvalidValueException("bars are counted from 1");

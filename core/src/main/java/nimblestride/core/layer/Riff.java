@@ -3,6 +3,7 @@ package nimblestride.core.layer;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import nimblestride.core.failure.InvalidValueException;
@@ -137,7 +138,7 @@ public record Riff(List<CellPart> parts, NoteValue step, boolean stuck) {
     private static void requireRoom(long steps) {
         if (steps > Pattern.MOST_STEPS) {
             throw new InvalidValueException(
-                    String.format("a pattern has at most %,d steps, not %,d", Pattern.MOST_STEPS, steps));
+                    String.format(Locale.ROOT, "a pattern has at most %,d steps, not %,d", Pattern.MOST_STEPS, steps));
         }
     }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.stream.IntStream;
 import nimblestride.core.failure.InvalidValueException;
@@ -50,6 +51,7 @@ public final class Listening {
         Guess best = guesses.get(0);
         if (best.spread() > TOO_WILD) {
             throw new InvalidValueException(String.format(
+                    Locale.ROOT,
                     "these taps are too uneven to tell (about %.0f %% off): tap on, a little slower",
                     100 * best.spread()));
         }
@@ -95,8 +97,10 @@ public final class Listening {
             double sureness = Math.exp(least - guess.cost()) / all;
             if (told.isEmpty() || sureness >= TOLD_FROM) {
                 String why = String.format(
+                        Locale.ROOT,
                         "%s round, each length within about %.0f %%",
-                        times(gaps / guess.cell().size()), Math.max(1, 100 * guess.spread()));
+                        times(gaps / guess.cell().size()),
+                        Math.max(1, 100 * guess.spread()));
                 NoteValue unit = unitFor(guess.unit());
                 told.add(new Heard(
                         guess.cell(),

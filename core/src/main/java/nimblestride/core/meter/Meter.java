@@ -2,6 +2,7 @@ package nimblestride.core.meter;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import nimblestride.core.failure.InvalidValueException;
@@ -22,6 +23,9 @@ public record Meter(List<Term> terms) {
     /** The most units one bar may hold. */
     public static final int MOST_UNITS = 10_000;
 
+    /** The most numbers that may stand above the lines of one signature: {@code 3+3+2/8} has three. */
+    public static final int MAX_NUMERATORS = 1_000;
+
     /** The largest number that may stand under a signature. */
     public static final int LARGEST_DENOMINATOR = 1_000_000;
 
@@ -39,7 +43,9 @@ public record Meter(List<Term> terms) {
             }
             if (denominator < 1 || denominator > LARGEST_DENOMINATOR) {
                 throw new InvalidValueException(String.format(
-                        "the bottom number of a signature is from 1 to %,d, as in 7/8", LARGEST_DENOMINATOR));
+                        Locale.ROOT,
+                        "the bottom number of a signature is from 1 to %,d, as in 7/8",
+                        LARGEST_DENOMINATOR));
             }
         }
 
@@ -59,14 +65,21 @@ public record Meter(List<Term> terms) {
         if (terms.isEmpty()) {
             throw new InvalidValueException("a meter has at least one term, such as 7/8");
         }
+        if (terms.stream().mapToInt(term -> term.numerators().size()).sum() > MAX_NUMERATORS) {
+            throw new InvalidValueException("a signature has at most " + MAX_NUMERATORS
+                    + " numbers above its lines; write several bars instead");
+        }
         long denominator = commonDenominator(terms);
         double units = terms.stream()
                 .mapToDouble(term -> (double) term.count() * denominator / term.denominator())
                 .sum();
         if (units > MOST_UNITS) {
             throw new InvalidValueException(String.format(
+                    Locale.ROOT,
                     "a bar holds at most %,d units, and this one would hold %,.0f of 1/%d",
-                    MOST_UNITS, units, denominator));
+                    MOST_UNITS,
+                    units,
+                    denominator));
         }
     }
 

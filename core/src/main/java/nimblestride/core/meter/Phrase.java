@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.value.ExactMath;
@@ -32,7 +33,7 @@ public final class Phrase {
         long count = countBars(parts);
         if (count > MOST_BARS) {
             throw new InvalidValueException(
-                    String.format("a phrase holds at most %,d bars, and this is %,d", MOST_BARS, count));
+                    String.format(Locale.ROOT, "a phrase holds at most %,d bars, and this is %,d", MOST_BARS, count));
         }
         List<Bar> played = new ArrayList<>();
         playOut(parts, played);
@@ -174,7 +175,7 @@ public final class Phrase {
     public Phrase first(long count) {
         if (count < 1 || count > MOST_BARS) {
             throw new InvalidValueException(
-                    String.format("a phrase holds from 1 to %,d bars, not %,d", MOST_BARS, count));
+                    String.format(Locale.ROOT, "a phrase holds from 1 to %,d bars, not %,d", MOST_BARS, count));
         }
         int rounds = (int) (count / bars.size());
         List<PhrasePart> first = new ArrayList<>();

@@ -4,6 +4,7 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.LongStream;
 import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.value.ExactOverflowException;
@@ -38,8 +39,13 @@ public record Chain(Tempo start, List<Pivot> pivots) {
             if (tempo.compareTo(BigFraction.of(Tempo.SLOWEST)) < 0
                     || tempo.compareTo(BigFraction.of(Tempo.FASTEST)) > 0) {
                 throw new InvalidValueException(String.format(
+                        Locale.ROOT,
                         "modulation %d, %s, would lead to %s beats a minute, and a tempo is from %d to %d",
-                        i + 1, pivots.get(i), Tempo.decimal(tempo), Tempo.SLOWEST, Tempo.FASTEST));
+                        i + 1,
+                        pivots.get(i),
+                        Tempo.decimal(tempo),
+                        Tempo.SLOWEST,
+                        Tempo.FASTEST));
             }
         }
     }

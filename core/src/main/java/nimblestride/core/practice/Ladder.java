@@ -2,6 +2,7 @@ package nimblestride.core.practice;
 
 import java.math.BigInteger;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import nimblestride.core.failure.InvalidValueException;
@@ -32,7 +33,10 @@ public record Ladder(BigFraction start, BigFraction goal, BigFraction step, Rule
         }
         if (steps(start, goal, step).compareTo(BigInteger.valueOf(MOST_RUNGS - 1L)) > 0) {
             throw new InvalidValueException(String.format(
-                    "a ladder has at most %,d rungs; expected larger steps than %s", MOST_RUNGS, Tempo.decimal(step)));
+                    Locale.ROOT,
+                    "a ladder has at most %,d rungs; expected larger steps than %s",
+                    MOST_RUNGS,
+                    Tempo.decimal(step)));
         }
     }
 

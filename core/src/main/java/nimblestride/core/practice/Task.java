@@ -1,5 +1,6 @@
 package nimblestride.core.practice;
 
+import java.util.Locale;
 import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.groove.Limb;
 
@@ -57,7 +58,7 @@ public sealed interface Task {
         public Displaced {
             if (units < 1 || units > MOST) {
                 throw new InvalidValueException(
-                        String.format("a stage is displaced by 1 to %,d units, not by %,d", MOST, units));
+                        String.format(Locale.ROOT, "a stage is displaced by 1 to %,d units, not by %,d", MOST, units));
             }
         }
 

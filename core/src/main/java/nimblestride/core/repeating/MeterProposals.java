@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.NavigableMap;
 import nimblestride.core.groove.Limb;
@@ -174,8 +175,10 @@ public final class MeterProposals {
         List<Bar> bars = bars(candidate.sixteenths);
         long times = length.wholePartsOf(NoteValue.of(candidate.sixteenths, FINEST));
         String why = String.format(
+                Locale.ROOT,
                 "%.0f %% of what could come again after it does, beyond chance; it goes round %s",
-                100 * candidate.share, times == 1 ? "once" : Tally.number(times) + " times");
+                100 * candidate.share,
+                times == 1 ? "once" : Tally.number(times) + " times");
         return new MeterProposal(bars, first, candidate.share, why);
     }
 

@@ -2,6 +2,7 @@ package nimblestride.core.score;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.meter.Bar;
 import nimblestride.core.meter.Meter;
@@ -34,8 +35,8 @@ public record Plan(List<Planned> bars, List<Meter> signatures) {
         bars = List.copyOf(bars);
         signatures = List.copyOf(signatures);
         if (bars.isEmpty() || bars.size() > Phrase.MOST_BARS) {
-            throw new InvalidValueException(
-                    String.format("from 1 to %,d bars can be written, not %,d", Phrase.MOST_BARS, bars.size()));
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT, "from 1 to %,d bars can be written, not %,d", Phrase.MOST_BARS, bars.size()));
         }
     }
 
@@ -43,7 +44,7 @@ public record Plan(List<Planned> bars, List<Meter> signatures) {
     public static Plan of(Phrase phrase, long count) {
         if (count < 1 || count > Phrase.MOST_BARS) {
             throw new InvalidValueException(
-                    String.format("from 1 to %,d bars can be written, not %,d", Phrase.MOST_BARS, count));
+                    String.format(Locale.ROOT, "from 1 to %,d bars can be written, not %,d", Phrase.MOST_BARS, count));
         }
         List<Planned> bars = new ArrayList<>();
         for (long number = 0; number < count; number++) {

@@ -3,6 +3,7 @@ package nimblestride.core.score;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
@@ -94,8 +95,10 @@ public final class ScoreWriter {
             // Asked before they are listed, which would take seconds.
             if (course.isPresent() && course.get().hitsBefore(plan.sounding()) > MOST_NOTES_OF_A_LAYER) {
                 throw new InvalidValueException(String.format(
+                        Locale.ROOT,
                         "a layer has more than %,d notes in %,d bars; fewer bars can be written",
-                        MOST_NOTES_OF_A_LAYER, plan.bars().size()));
+                        MOST_NOTES_OF_A_LAYER,
+                        plan.bars().size()));
             }
         }
         Hands dealt = Hands.of(courses, plan.sounding(), exercise.lead(), MOST_NOTES_OF_A_LAYER);

@@ -2,6 +2,7 @@ package nimblestride.core.setup;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Stream;
 import nimblestride.core.crossing.Beat;
 import nimblestride.core.exercise.Exercise;
@@ -51,8 +52,10 @@ public final class LeadIn {
         this.end = bars.length();
         if (end.fraction().divide(shift.subdivision().fraction()).doubleValue() > MOST_NOTES) {
             throw new InvalidValueException(String.format(
+                    Locale.ROOT,
                     "this lead-in would have more than %,d notes of %s; fewer rounds, or a plainer pivot, can be set up",
-                    MOST_NOTES, shift.subdivision()));
+                    MOST_NOTES,
+                    shift.subdivision()));
         }
     }
 

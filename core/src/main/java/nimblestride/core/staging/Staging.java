@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.SortedSet;
@@ -164,7 +165,9 @@ public final class Staging {
     private static void checkCount(int left) {
         if (left < 0) {
             throw new InvalidValueException(String.format(
-                    "this stage has more than %,d notes to write out; a shorter phrase can be staged so", MOST_NOTES));
+                    Locale.ROOT,
+                    "this stage has more than %,d notes to write out; a shorter phrase can be staged so",
+                    MOST_NOTES));
         }
     }
 

@@ -2,9 +2,11 @@ package nimblestride.core.teaching;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.value.PlainText;
 import nimblestride.core.value.Tally;
 
 /**
@@ -25,12 +27,10 @@ public record Assignment(
         String note,
         Optional<LocalDate> done) {
     public Assignment {
-        if (what.isBlank() || what.length() > Student.LONGEST_NAME) {
-            throw new InvalidValueException("what is set has a name of 1 to " + Student.LONGEST_NAME + " characters");
-        }
+        what = PlainText.name("what is set", what, Student.LONGEST_NAME);
         if (note.length() > Student.LONGEST_NOTE) {
-            throw new InvalidValueException(
-                    String.format("a note has at most %,d characters, not %,d", Student.LONGEST_NOTE, note.length()));
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT, "a note has at most %,d characters, not %,d", Student.LONGEST_NOTE, note.length()));
         }
         if (due.isPresent() && due.get().isBefore(set)) {
             throw new InvalidValueException(

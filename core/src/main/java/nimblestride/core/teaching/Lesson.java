@@ -1,6 +1,7 @@
 package nimblestride.core.teaching;
 
 import java.time.LocalDate;
+import java.util.Locale;
 import java.util.UUID;
 import nimblestride.core.failure.InvalidValueException;
 
@@ -13,8 +14,8 @@ import nimblestride.core.failure.InvalidValueException;
 public record Lesson(UUID id, UUID student, LocalDate day, String notes, String next) {
     public Lesson {
         if (notes.length() > Student.LONGEST_NOTE || next.length() > Student.LONGEST_NOTE) {
-            throw new InvalidValueException(
-                    String.format("the notes of a lesson have at most %,d characters", Student.LONGEST_NOTE));
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT, "the notes of a lesson have at most %,d characters", Student.LONGEST_NOTE));
         }
     }
 }

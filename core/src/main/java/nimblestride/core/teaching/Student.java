@@ -1,7 +1,9 @@
 package nimblestride.core.teaching;
 
+import java.util.Locale;
 import java.util.UUID;
 import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.value.PlainText;
 
 /**
  * Somebody who is taught.
@@ -14,12 +16,10 @@ public record Student(UUID id, String name, String note) {
     public static final int LONGEST_NOTE = 10_000;
 
     public Student {
-        if (name.isBlank() || name.length() > LONGEST_NAME) {
-            throw new InvalidValueException("a student has a name of 1 to " + LONGEST_NAME + " characters");
-        }
+        name = PlainText.name("a student", name, LONGEST_NAME);
         if (note.length() > LONGEST_NOTE) {
-            throw new InvalidValueException(
-                    String.format("a note has at most %,d characters, not %,d", LONGEST_NOTE, note.length()));
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT, "a note has at most %,d characters, not %,d", LONGEST_NOTE, note.length()));
         }
     }
 }

@@ -2,6 +2,7 @@ package nimblestride.core.text;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import nimblestride.core.failure.StrideException;
@@ -47,7 +48,9 @@ public final class CellText {
             steps += part.length();
             if (steps > Pattern.MOST_STEPS) {
                 throw wrong(
-                        next - 1, String.format("a cell has at most %,d steps, and here are more", Pattern.MOST_STEPS));
+                        next - 1,
+                        String.format(
+                                Locale.ROOT, "a cell has at most %,d steps, and here are more", Pattern.MOST_STEPS));
             }
             parts.add(part);
         }

@@ -43,7 +43,11 @@ public final class FitText {
                     lengthStart,
                     of,
                     String.format(
-                            "at most %,d units can be filled, and this is %,d. %s", Filling.LONGEST, units, EXAMPLE));
+                            Locale.ROOT,
+                            "at most %,d units can be filled, and this is %,d. %s",
+                            Filling.LONGEST,
+                            units,
+                            EXAMPLE));
         }
         Demands demands = with < 0 ? Demands.NONE : demands(text, with + " with ".length());
         Filling filling = new Cursor(text).make(0, () -> Filling.of((int) units, sizes), "5,3 into 4/4 of 1/16");

@@ -2,6 +2,7 @@ package nimblestride.core.text;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nimblestride.core.value.NoteValue;
@@ -29,7 +30,10 @@ public final class GapsText {
             lengths.add(length(text, matcher.start(), matcher.end(), unit));
             if (lengths.size() > MOST) {
                 throw new TextException(
-                        text, matcher.start(), matcher.end(), String.format("at most %,d lengths are read", MOST));
+                        text,
+                        matcher.start(),
+                        matcher.end(),
+                        String.format(Locale.ROOT, "at most %,d lengths are read", MOST));
             }
         }
         if (lengths.isEmpty()) {

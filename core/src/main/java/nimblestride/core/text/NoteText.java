@@ -62,7 +62,7 @@ public final class NoteText {
                     text,
                     colon + 1,
                     text.length(),
-                    String.format("expected at most %,d characters after the colon", Entry.LONGEST_WORDS));
+                    String.format(Locale.ROOT, "expected at most %,d characters after the colon", Entry.LONGEST_WORDS));
         }
         return new Note(what, reader.day, reader.seconds, reader.tempo, reader.cleanness, words, reader.hard);
     }

@@ -3,6 +3,7 @@ package nimblestride.core.timing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import nimblestride.core.value.Tally;
@@ -47,8 +48,10 @@ public final class Advice {
         int expected = played + timing.matching().missed();
         if (10 * timing.matching().missed() > expected) {
             return String.format(
+                    Locale.ROOT,
                     "Work on the notes first, slower: %s of %s were not played.",
-                    Tally.number(timing.matching().missed()), Tally.number(expected));
+                    Tally.number(timing.matching().missed()),
+                    Tally.number(expected));
         }
         return afterTheLine()
                 .or(this::limb)
@@ -66,8 +69,10 @@ public final class Advice {
                 .filter(limb -> standsOut(limb.getValue()))
                 .max(Comparator.comparingDouble(limb -> Math.abs(off(limb.getValue()))))
                 .map(limb -> String.format(
+                        Locale.ROOT,
                         "Work on the %s: it comes %s against the rest.",
-                        limb.getKey().title(), said(off(limb.getValue()))));
+                        limb.getKey().title(),
+                        said(off(limb.getValue()))));
     }
 
     private Optional<String> afterTheLine() {
@@ -75,6 +80,7 @@ public final class Advice {
                 .filter(Trend::isSure)
                 .filter(rush -> Math.abs(rush.slope()) >= AUDIBLE)
                 .map(rush -> String.format(
+                        Locale.ROOT,
                         "Work on what follows the 1: just after a bar line the strokes come %s, and find back by the end"
                                 + " of the bar.",
                         said(rush.slope())));
@@ -84,8 +90,11 @@ public final class Advice {
         return outstanding().stream()
                 .findFirst()
                 .map(spot -> String.format(
+                        Locale.ROOT,
                         "Work on %s of bar %s: it comes %s against the rest.",
-                        spot.getKey().count(), Tally.number(spot.getKey().bar() + 1L), said(off(spot.getValue()))));
+                        spot.getKey().count(),
+                        Tally.number(spot.getKey().bar() + 1L),
+                        said(off(spot.getValue()))));
     }
 
     private List<Map.Entry<Expected.Spot, Spread>> outstanding() {
@@ -100,8 +109,10 @@ public final class Advice {
                 .filter(Trend::isSure)
                 .filter(drift -> Math.abs(drift.slope()) >= AUDIBLE / 2)
                 .map(drift -> String.format(
+                        Locale.ROOT,
                         "Work on keeping the tempo alone: while the click is silent you %s by %.0f ms a bar.",
-                        drift.slope() < 0 ? "rush" : "drag", Math.abs(drift.slope())));
+                        drift.slope() < 0 ? "rush" : "drag",
+                        Math.abs(drift.slope())));
     }
 
     private Optional<String> unsteady() {
@@ -109,8 +120,10 @@ public final class Advice {
         return timing.scatter() <= 1.5 * ordinary
                 ? Optional.empty()
                 : Optional.of(String.format(
+                        Locale.ROOT,
                         "Work on evenness, slower: strokes scatter by %.0f ms, and %.0f would be good at this tempo.",
-                        timing.scatter(), ordinary));
+                        timing.scatter(),
+                        ordinary));
     }
 
     /** How far from the rest. */
@@ -131,8 +144,12 @@ public final class Advice {
                 ? ""
                 : ", " + Tally.number(timing.matching().extra()) + " that belong nowhere";
         return String.format(
+                Locale.ROOT,
                 "%s matched%s%s; they scatter by %.0f ms.",
-                Tally.count(timing.matching().pairs().size(), "stroke"), missed, extra, timing.scatter());
+                Tally.count(timing.matching().pairs().size(), "stroke"),
+                missed,
+                extra,
+                timing.scatter());
     }
 
     private Optional<String> fromTheClick() {
@@ -149,6 +166,6 @@ public final class Advice {
 
     /** {@code 14 ms early}. */
     private static String said(double late) {
-        return String.format("%.0f ms %s", Math.abs(late), late < 0 ? "early" : "late");
+        return String.format(Locale.ROOT, "%.0f ms %s", Math.abs(late), late < 0 ? "early" : "late");
     }
 }

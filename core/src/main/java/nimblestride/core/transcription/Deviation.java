@@ -1,5 +1,7 @@
 package nimblestride.core.transcription;
 
+import java.util.Locale;
+
 /**
  * How far strokes were played from the places they were put on, in milliseconds.
  *
@@ -13,11 +15,12 @@ public record Deviation(double bias, double spread, double farthest) {
     /** A sentence that tells it. */
     public String said() {
         return String.format(
+                Locale.ROOT,
                 "Played strokes were put on the simplest grid that explains them: they are %s on the whole, scatter by"
                         + " %.0f ms, and the one farthest off is %.0f ms from its place.",
                 Math.abs(bias) < NONE
                         ? "on time"
-                        : String.format("%.0f ms %s", Math.abs(bias), bias > 0 ? "late" : "early"),
+                        : String.format(Locale.ROOT, "%.0f ms %s", Math.abs(bias), bias > 0 ? "late" : "early"),
                 spread,
                 farthest);
     }

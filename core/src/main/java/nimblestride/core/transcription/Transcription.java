@@ -1,6 +1,7 @@
 package nimblestride.core.transcription;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.IntStream;
 import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.meter.Bar;
@@ -24,7 +25,7 @@ public record Transcription(
     public static final int MOST_BARS = 4_000;
 
     /** The most strokes all parts together may hold. */
-    public static final int MOST_STROKES = 200_000;
+    public static final int MOST_STROKES = 50_000;
 
     public Transcription {
         bars = List.copyOf(bars);
@@ -32,8 +33,8 @@ public record Transcription(
         parts = List.copyOf(parts);
         leftOut = List.copyOf(leftOut);
         if (bars.isEmpty() || bars.size() > MOST_BARS) {
-            throw new InvalidValueException(
-                    String.format("what is brought in has from 1 to %,d bars, not %,d", MOST_BARS, bars.size()));
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT, "what is brought in has from 1 to %,d bars, not %,d", MOST_BARS, bars.size()));
         }
         if (tempos.isEmpty() || tempos.get(0).bar() != 0) {
             throw new InvalidValueException("the first tempo holds from the first bar");
@@ -42,7 +43,8 @@ public record Transcription(
             throw new InvalidValueException("there is no part in which anything is struck");
         }
         if (parts.stream().mapToLong(part -> part.strokes().size()).sum() > MOST_STROKES) {
-            throw new InvalidValueException(String.format("what is brought in has at most %,d strokes", MOST_STROKES));
+            throw new InvalidValueException(
+                    String.format(Locale.ROOT, "what is brought in has at most %,d strokes", MOST_STROKES));
         }
     }
 

@@ -73,13 +73,17 @@ public final class NoteValue implements Comparable<NoteValue> {
     public static NoteValue parse(String text) {
         String[] parts = text.strip().split("/", -1);
         if (parts.length > 2) {
-            throw new InvalidValueException("expected a note value such as 3/16, read \"" + text + "\"");
+            throw new InvalidValueException("expected a note value such as 3/16, read \"" + shortened(text) + "\"");
         }
         try {
             return of(Long.parseLong(parts[0]), parts.length == 2 ? Long.parseLong(parts[1]) : 1);
         } catch (NumberFormatException e) {
-            throw new InvalidValueException("expected a note value such as 3/16, read \"" + text + "\"", e);
+            throw new InvalidValueException("expected a note value such as 3/16, read \"" + shortened(text) + "\"", e);
         }
+    }
+
+    private static String shortened(String text) {
+        return text.length() <= 40 ? text : text.substring(0, 40) + "…";
     }
 
     public long numerator() {

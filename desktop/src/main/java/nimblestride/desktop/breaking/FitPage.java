@@ -1,6 +1,7 @@
 package nimblestride.desktop.breaking;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -144,8 +145,12 @@ final class FitPage extends VBox implements Page {
             return fit.count().signum() == 0
                     ? "Nothing fills " + units + " so, and no other length near it."
                     : String.format(
+                            Locale.ROOT,
                             "%,d %s %s. %s",
-                            fit.count(), fit.count().bitLength() == 1 ? "way fills" : "ways fill", units, hand);
+                            fit.count(),
+                            fit.count().bitLength() == 1 ? "way fills" : "ways fill",
+                            units,
+                            hand);
         }
         int nearest = fit.nearest().getAsInt();
         int apart = Math.abs(nearest - length);

@@ -1,6 +1,7 @@
 package nimblestride.desktop.cross;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.ComboBox;
@@ -152,8 +153,10 @@ final class FamiliesPage extends VBox implements Page {
         told.setText(family.map(one -> one.why()
                         + (one.members().size() > MOST_SHOWN
                                 ? String.format(
+                                        Locale.ROOT,
                                         " The first %d of %,d:",
-                                        MOST_SHOWN, one.members().size())
+                                        MOST_SHOWN,
+                                        one.members().size())
                                 : ""))
                 .orElse(answered.problem));
         family.ifPresent(one -> one.members().stream().limit(MOST_SHOWN).forEach(this::add));

@@ -1,6 +1,7 @@
 package nimblestride.desktop.cross;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import javafx.scene.control.Label;
@@ -85,7 +86,7 @@ final class FlowPage extends VBox implements Page {
             int row = pulses.getRowCount();
             Label name = new Label("every " + NoteName.each(pulse.pulse()));
             name.getStyleClass().add("said");
-            Label home = new Label(String.format("after %,d bars", pulse.home()));
+            Label home = new Label(String.format(Locale.ROOT, "after %,d bars", pulse.home()));
             home.setMinWidth(USE_PREF_SIZE);
             name.setMinWidth(USE_PREF_SIZE);
             Label bars = new Label(signs(pulse));

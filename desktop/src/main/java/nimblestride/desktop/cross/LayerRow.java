@@ -1,5 +1,6 @@
 package nimblestride.desktop.cross;
 
+import java.util.Locale;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
@@ -180,7 +181,7 @@ final class LayerRow extends VBox {
         long bars = alignment.returnsAfter().bars();
         back.setText(
                 ofLayer.layer().reset().equals(Reset.NEVER)
-                        ? String.format("home in %,d %s", bars, bars == 1 ? "bar" : "bars")
+                        ? String.format(Locale.ROOT, "home in %,d %s", bars, bars == 1 ? "bar" : "bars")
                         : "home each time");
         Hint.on(
                 back,

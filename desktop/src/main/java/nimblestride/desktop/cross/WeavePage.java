@@ -1,6 +1,7 @@
 package nimblestride.desktop.cross;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import javafx.scene.control.Label;
@@ -110,6 +111,7 @@ final class WeavePage extends VBox implements Page {
                 .map(layer -> {
                     Alignment alignment = layer.alignment().result().get();
                     return String.format(
+                            Locale.ROOT,
                             "%s %,d %s = %,d bars",
                             layer.name(),
                             alignment.returnsAfter().cycles(),
@@ -119,7 +121,7 @@ final class WeavePage extends VBox implements Page {
                             alignment.returnsAfter().bars());
                 })
                 .collect(Collectors.joining("; "));
-        return String.format("%,d bars to the way home, row by row: %s.", bars, each);
+        return String.format(Locale.ROOT, "%,d bars to the way home, row by row: %s.", bars, each);
     }
 
     private void nextLanding() {
@@ -141,7 +143,7 @@ final class WeavePage extends VBox implements Page {
                     .orElse(lastLanding >= home ? landings.get(0) : home + landings.get(0));
             lastLanding = next;
             weave.bringIntoView(next);
-            tell(String.format("It lands on bar %,d%s.", next + 1, next >= home ? ", home again" : ""));
+            tell(String.format(Locale.ROOT, "It lands on bar %,d%s.", next + 1, next >= home ? ", home again" : ""));
         });
     }
 

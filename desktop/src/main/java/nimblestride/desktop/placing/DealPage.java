@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
@@ -230,8 +231,14 @@ final class DealPage extends VBox implements Page {
             long done = desk.exercise().get().practice().dealt().size();
             answer.setText(
                     dealt.isEmpty()
-                            ? String.format("There are %,d. %,d of this exercise are ticked off.", count, done)
-                            : String.format("%,d of %,d. %,d ticked off.", number.add(BigInteger.ONE), count, done)
+                            ? String.format(
+                                    Locale.ROOT, "There are %,d. %,d of this exercise are ticked off.", count, done)
+                            : String.format(
+                                            Locale.ROOT,
+                                            "%,d of %,d. %,d ticked off.",
+                                            number.add(BigInteger.ONE),
+                                            count,
+                                            done)
                                     + "   " + StickingText.write(dealt.get()));
         } catch (StrideException e) {
             answer.getStyleClass().add("quiet");

@@ -136,8 +136,8 @@ final class Chart extends StackPane {
         g.setLineDashes(5, 4);
         g.strokeLine(LEFT, goalY, width, goalY);
         g.setLineDashes();
-        text(g, String.format("%.0f", goal), LEFT - 6, goalY, TextAlignment.RIGHT);
-        text(g, String.format("%.0f", least), LEFT - 6, ground - 4, TextAlignment.RIGHT);
+        text(g, String.format(Locale.ROOT, "%.0f", goal), LEFT - 6, goalY, TextAlignment.RIGHT);
+        text(g, String.format(Locale.ROOT, "%.0f", least), LEFT - 6, ground - 4, TextAlignment.RIGHT);
         line(g, LEFT, ground, width, ground);
         if (played.isEmpty()) {
             text(g, "no passes yet", (LEFT + width) / 2, (TOP + ground) / 2, TextAlignment.CENTER);

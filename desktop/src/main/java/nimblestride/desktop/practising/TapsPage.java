@@ -1,6 +1,7 @@
 package nimblestride.desktop.practising;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -174,13 +175,15 @@ final class TapsPage extends VBox implements Page {
 
     private void row(String name, Spread spread) {
         String late = String.format(
+                Locale.ROOT,
                 "%.0f ms %s",
-                Math.abs(spread.mean()), spread.mean() < -0.5 ? "early" : spread.mean() > 0.5 ? "late" : "");
+                Math.abs(spread.mean()),
+                spread.mean() < -0.5 ? "early" : spread.mean() > 0.5 ? "late" : "");
         Label[] cells = {
             new Label(name),
             new Label(String.valueOf(spread.count())),
             new Label(late.strip()),
-            new Label(spread.count() > 1 ? String.format("%.0f ms", spread.deviation()) : "")
+            new Label(spread.count() > 1 ? String.format(Locale.ROOT, "%.0f ms", spread.deviation()) : "")
         };
         for (Label cell : cells) {
             cell.setMinWidth(USE_PREF_SIZE);

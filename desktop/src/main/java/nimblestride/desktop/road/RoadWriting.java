@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -147,7 +148,7 @@ final class RoadWriting {
     }
 
     private Words barNumber(RoadPicture.Post post) {
-        Words number = words(Kind.BAR_NUMBER, String.format("%,d", post.bar() + 1), 12, 0, NUMBERS);
+        Words number = words(Kind.BAR_NUMBER, String.format(Locale.ROOT, "%,d", post.bar() + 1), 12, 0, NUMBERS);
         return moved(number, x(post.at()) + 5 + number.width / 2);
     }
 

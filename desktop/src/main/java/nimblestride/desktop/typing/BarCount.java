@@ -1,5 +1,6 @@
 package nimblestride.desktop.typing;
 
+import java.util.Locale;
 import java.util.function.Function;
 import nimblestride.core.failure.InvalidValueException;
 
@@ -12,7 +13,7 @@ public final class BarCount {
         return text -> {
             String typed = text.strip();
             if (!typed.matches("\\d{1,9}") || Integer.parseInt(typed) < 1 || Integer.parseInt(typed) > most) {
-                throw new InvalidValueException(String.format("expected 1 to %,d bars, such as 4", most));
+                throw new InvalidValueException(String.format(Locale.ROOT, "expected 1 to %,d bars, such as 4", most));
             }
             return Integer.parseInt(typed);
         };

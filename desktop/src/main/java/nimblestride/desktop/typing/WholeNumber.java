@@ -1,5 +1,6 @@
 package nimblestride.desktop.typing;
 
+import java.util.Locale;
 import java.util.function.Function;
 import java.util.function.IntConsumer;
 import nimblestride.core.failure.InvalidValueException;
@@ -23,8 +24,8 @@ public final class WholeNumber {
             } catch (NumberFormatException e) {
                 // The same is expected.
             }
-            throw new InvalidValueException(
-                    String.format("expected %s from %,d to %,d, read \"%s\"", what, least, most, text.strip()));
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT, "expected %s from %,d to %,d, read \"%s\"", what, least, most, text.strip()));
         };
     }
 

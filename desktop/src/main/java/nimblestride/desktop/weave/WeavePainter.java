@@ -1,5 +1,6 @@
 package nimblestride.desktop.weave;
 
+import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import javafx.geometry.VPos;
@@ -84,7 +85,7 @@ final class WeavePainter {
         g.setFill(lands ? palette.landing() : palette.quiet());
         boolean roomForEach = loom.pitch() >= 13 || row.bar() % 5 == 0;
         if (roomForEach) {
-            g.fillText(String.format("%,d", row.bar() + 1), loom.numbers(), middle);
+            g.fillText(String.format(Locale.ROOT, "%,d", row.bar() + 1), loom.numbers(), middle);
         }
         if (row.signature() && loom.pitch() >= 13) {
             g.setFill(palette.ink());

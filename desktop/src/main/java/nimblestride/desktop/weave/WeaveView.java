@@ -1,5 +1,6 @@
 package nimblestride.desktop.weave;
 
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
@@ -92,7 +93,7 @@ public final class WeaveView extends BorderPane {
         if (chosen != null && chosen.layer() >= answer.reckoning().layers().size()) {
             chosen = null;
         }
-        setAccessibleText("The Weave: " + String.format("%,d", rows())
+        setAccessibleText("The Weave: " + String.format(Locale.ROOT, "%,d", rows())
                 + " bars stacked, the last one home. They stand in words on the page In words.");
         refit();
         tellChosen();

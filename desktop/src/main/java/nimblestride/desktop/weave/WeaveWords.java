@@ -1,6 +1,7 @@
 package nimblestride.desktop.weave;
 
 import java.util.List;
+import java.util.Locale;
 import nimblestride.core.align.Alignment;
 import nimblestride.core.exercise.Reckoning;
 import nimblestride.core.layer.Course;
@@ -17,8 +18,10 @@ record WeaveWords(Reckoning reckoning) {
         Course course = course(place.layer());
         List<Hit> hits = course.between(moment, moment.plus(course.grid().unit()), 1);
         String where = String.format(
+                Locale.ROOT,
                 "Bar %,d, %s",
-                place.bar() + 1, new Place(phrase.bar(place.bar()).meter(), place.at()));
+                place.bar() + 1,
+                new Place(phrase.bar(place.bar()).meter(), place.at()));
         if (hits.isEmpty() || !hits.get(0).at().equals(moment)) {
             return where;
         }
@@ -26,7 +29,7 @@ record WeaveWords(Reckoning reckoning) {
         StringBuilder words = new StringBuilder(where)
                 .append(": ")
                 .append(reckoning.layers().get(place.layer()).name())
-                .append(String.format(", hit %,d, ", course.hitsBefore(moment) + 1))
+                .append(String.format(Locale.ROOT, ", hit %,d, ", course.hitsBefore(moment) + 1))
                 .append(hit.limb(hit.voices().get(0), reckoning.exercise().lead())
                         .title());
         if (!place.at().isZero()) {

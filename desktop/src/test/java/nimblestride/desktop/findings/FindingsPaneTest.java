@@ -75,7 +75,7 @@ class FindingsPaneTest extends OnStage {
     }
 
     /** Also what is out of sight, which comes a frame later. */
-    private void untilAllOf(List<Finding> findings) throws Exception {
+    private void untilAllOf(List<Finding> findings) {
         List<String> expected = findings.stream().map(Finding::sentence).toList();
         for (int i = 0; i < 300 && !sentences().equals(expected); i++) {
             frames(1);
@@ -214,7 +214,7 @@ class FindingsPaneTest extends OnStage {
         untilAllOf(longer);
     }
 
-    private double heightOf(int card) throws Exception {
+    private double heightOf(int card) {
         frames(6);
         Node shown = lookup(".finding").nth(card).query();
         assertThat(((Region) shown).getHeight())

@@ -28,11 +28,11 @@ class SlateTest extends OnStage {
     }
 
     @BeforeEach
-    void firstFrames() throws Exception {
+    void firstFrames() {
         settled();
     }
 
-    private void settled() throws Exception {
+    private void settled() {
         frames(6);
     }
 

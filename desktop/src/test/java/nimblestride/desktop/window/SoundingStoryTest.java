@@ -290,7 +290,7 @@ class SoundingStoryTest extends WindowStory {
         until(() -> shows("Wrote"));
         answers.save.add(home.resolve("nowhere").resolve("lantern-call.wav"));
         chord(KeyCode.SHORTCUT, KeyCode.W);
-        until(() -> answers.told.stream().anyMatch(told -> told.contains("there is no folder")));
+        until(() -> answers.told.stream().anyMatch(told -> told.contains("There is no folder")));
         // 24 bits, the click apart, twice round; how long it will be is told before.
         interact(() ->
                 lookup("#wav-bits").queryAs(ComboBox.class).getSelectionModel().select(1));

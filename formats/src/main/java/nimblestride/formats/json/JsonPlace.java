@@ -7,6 +7,7 @@ import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -61,7 +62,7 @@ public record JsonPlace(JsonNode node, String path) {
         }
         if (node.size() > most) {
             throw new UnreadableFileException(
-                    at(path) + String.format("%,d items; expected at most %,d", node.size(), most));
+                    at(path) + String.format(Locale.ROOT, "%,d items; expected at most %,d", node.size(), most));
         }
         List<JsonPlace> items = new ArrayList<>();
         for (int i = 0; i < node.size(); i++) {

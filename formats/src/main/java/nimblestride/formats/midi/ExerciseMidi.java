@@ -8,6 +8,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import javax.sound.midi.InvalidMidiDataException;
 import javax.sound.midi.MetaMessage;
@@ -114,8 +115,8 @@ public final class ExerciseMidi {
                         .between(NoteValue.ZERO, passage.length(), room + 1);
                 room -= own.size();
                 if (room < 0) {
-                    throw new InvalidValueException(
-                            String.format("a MIDI file of this exercise would hold more than %,d notes", MOST_NOTES));
+                    throw new InvalidValueException(String.format(
+                            Locale.ROOT, "a MIDI file of this exercise would hold more than %,d notes", MOST_NOTES));
                 }
                 List<Sounding> part = parts.computeIfAbsent(names.get(i), name -> new ArrayList<>());
                 own.forEach(hit -> part.add(new Sounding(passage.starts().plus(hit.at()), hit, passage.tempo())));

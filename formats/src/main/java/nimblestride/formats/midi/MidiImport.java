@@ -3,6 +3,7 @@ package nimblestride.formats.midi;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
@@ -39,6 +40,8 @@ public final class MidiImport {
     public static Transcription read(byte[] file, String name) {
         try {
             return new MidiImport(MidiNotes.read(file)).transcription(name);
+        } catch (UnreadableFileException e) {
+            throw e;
         } catch (StrideException e) {
             throw new UnreadableFileException("this MIDI file cannot become an exercise: " + e.getMessage());
         }
@@ -55,7 +58,10 @@ public final class MidiImport {
         int count = notes.channels().values().stream().mapToInt(List::size).sum();
         if (count > Transcription.MOST_STROKES) {
             throw new UnreadableFileException(String.format(
-                    "this MIDI file has %,d notes; expected at most %,d", count, Transcription.MOST_STROKES));
+                    Locale.ROOT,
+                    "this MIDI file has %,d notes; expected at most %,d",
+                    count,
+                    Transcription.MOST_STROKES));
         }
         List<Bar> bars = bars();
         MidiTempos tempos = MidiTempos.of(notes, bars);
@@ -113,7 +119,9 @@ public final class MidiImport {
                     break;
                 }
                 throw new UnreadableFileException(String.format(
-                        "this MIDI file is longer than %,d bars; expected a shorter one", Transcription.MOST_BARS));
+                        Locale.ROOT,
+                        "this MIDI file is longer than %,d bars; expected a shorter one",
+                        Transcription.MOST_BARS));
             }
             Bar bar = notes.barAt(at.wholePartsOf(tick)).orElse(USUAL);
             bars.add(bar);

@@ -1,5 +1,6 @@
 package nimblestride.formats.midi;
 
+import java.util.Locale;
 import nimblestride.files.UnreadableFileException;
 
 /**
@@ -86,8 +87,11 @@ final class MidiLengths {
     private void believe(long length) {
         if (length > file.length - at) {
             throw new UnreadableFileException(String.format(
+                    Locale.ROOT,
                     "this MIDI file breaks off: at byte %,d it promises %,d more, and has %,d",
-                    at, length, Math.max(0, file.length - at)));
+                    at,
+                    length,
+                    Math.max(0, file.length - at)));
         }
     }
 

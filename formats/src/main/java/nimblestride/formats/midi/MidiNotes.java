@@ -6,6 +6,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
@@ -61,8 +62,8 @@ record MidiNotes(
 
     static MidiNotes read(byte[] file) {
         if (file.length > LARGEST_FILE) {
-            throw new UnreadableFileException(
-                    String.format("the file holds %,d bytes; a MIDI file has at most %,d", file.length, LARGEST_FILE));
+            throw new UnreadableFileException(String.format(
+                    Locale.ROOT, "the file holds %,d bytes; a MIDI file has at most %,d", file.length, LARGEST_FILE));
         }
         MidiLengths.check(file);
         Sequence sequence;

@@ -8,6 +8,7 @@ import nimblestride.core.modulation.Pivot;
 import nimblestride.core.score.NoteShape;
 import nimblestride.core.score.Tuplet;
 import nimblestride.core.value.NoteValue;
+import nimblestride.core.value.PlainText;
 import nimblestride.core.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 import org.audiveris.proxymusic.AboveBelow;
@@ -29,7 +30,7 @@ final class DirectionXml {
 
     static Direction mark(String text) {
         FormattedTextId mark = new FormattedTextId();
-        mark.setValue(ScoreXml.printable(text));
+        mark.setValue(PlainText.of(text));
         DirectionType type = new DirectionType();
         type.getRehearsal().add(mark);
         return above(type);
@@ -37,7 +38,7 @@ final class DirectionXml {
 
     static Direction words(String text) {
         FormattedTextId words = new FormattedTextId();
-        words.setValue(ScoreXml.printable(text));
+        words.setValue(PlainText.of(text));
         DirectionType type = new DirectionType();
         type.getWordsOrSymbol().add(words);
         return above(type);

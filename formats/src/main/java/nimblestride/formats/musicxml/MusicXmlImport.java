@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -50,6 +51,8 @@ public final class MusicXmlImport {
         ScoreDocument document = ScoreDocument.read(file);
         try {
             return new MusicXmlImport(document).transcription(document.title().isBlank() ? name : document.title());
+        } catch (UnreadableFileException e) {
+            throw e;
         } catch (StrideException e) {
             throw new UnreadableFileException("this score cannot become an exercise: " + e.getMessage());
         }
@@ -92,7 +95,9 @@ public final class MusicXmlImport {
             strokes += struck.size();
             if (strokes > Transcription.MOST_STROKES) {
                 throw new UnreadableFileException(String.format(
-                        "this score plays more than %,d notes; expected fewer", Transcription.MOST_STROKES));
+                        Locale.ROOT,
+                        "this score plays more than %,d notes; expected fewer",
+                        Transcription.MOST_STROKES));
             }
             if (!struck.isEmpty()) {
                 told.add(new Part(part.getKey().name(), part.getKey().isPercussion(), struck, Optional.empty()));

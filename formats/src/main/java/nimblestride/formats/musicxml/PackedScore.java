@@ -2,15 +2,16 @@ package nimblestride.formats.musicxml;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
+import javax.xml.stream.XMLStreamConstants;
+import javax.xml.stream.XMLStreamException;
 import nimblestride.files.UnreadableFileException;
 
 /** A compressed score: an archive that names, in its container, the document to read. It is unpacked to memory, within bounds. */
@@ -20,8 +21,6 @@ final class PackedScore {
 
     private static final int MOST_ENTRIES = 1_000;
     private static final String CONTAINER = "META-INF/container.xml";
-    private static final Pattern ROOT_FILE =
-            Pattern.compile("<rootfile\\b[^>]*\\bfull-path\\s*=\\s*[\"']([^\"']+)[\"']");
 
     private PackedScore() {}
 
@@ -42,9 +41,20 @@ final class PackedScore {
                         "this archive holds no score; expected " + CONTAINER + " that names one"));
     }
 
+    /** The first root file that the container names (MusicXML 4.0, "Compressed .mxl files"); a comment names none. */
     private static Optional<String> rootFile(byte[] container) {
-        Matcher found = ROOT_FILE.matcher(new String(container, StandardCharsets.UTF_8));
-        return found.find() ? Optional.of(found.group(1)) : Optional.empty();
+        try {
+            BoundedXml reader = BoundedXml.of(new StringReader(new String(container, StandardCharsets.UTF_8)));
+            while (reader.hasNext()) {
+                if (reader.next() == XMLStreamConstants.START_ELEMENT
+                        && reader.element().equals("rootfile")) {
+                    return Optional.ofNullable(reader.getAttributeValue(null, "full-path"));
+                }
+            }
+            return Optional.empty();
+        } catch (XMLStreamException e) {
+            throw new UnreadableFileException("the container of this archive is no XML (" + e.getMessage() + ")");
+        }
     }
 
     private static boolean looksLikeScore(String name) {
@@ -62,8 +72,10 @@ final class PackedScore {
                 room -= content.length;
                 if (room < 0 || ++count > MOST_ENTRIES) {
                     throw new UnreadableFileException(String.format(
+                            Locale.ROOT,
                             "this archive unpacks to more than %,d bytes or %,d files; a score has fewer",
-                            LARGEST_UNPACKED, MOST_ENTRIES));
+                            LARGEST_UNPACKED,
+                            MOST_ENTRIES));
                 }
                 // Pictures and sounds beside the score are not kept.
                 if (looksLikeScore(entry.getName()) || entry.getName().equals(CONTAINER)) {

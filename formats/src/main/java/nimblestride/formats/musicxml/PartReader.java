@@ -4,6 +4,7 @@ import jakarta.xml.bind.JAXBElement;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -104,7 +105,7 @@ final class PartReader {
     List<ReadMeasure> read() {
         if (part.measures().size() > MOST_MEASURES) {
             throw new UnreadableFileException(
-                    String.format("this score has more than %,d measures; expected fewer", MOST_MEASURES));
+                    String.format(Locale.ROOT, "this score has more than %,d measures; expected fewer", MOST_MEASURES));
         }
         List<ReadMeasure> read = new ArrayList<>();
         for (MeasureOfScore measure : part.measures()) {
@@ -116,6 +117,8 @@ final class PartReader {
                 boolean silent = own.strokes().isEmpty();
                 boolean again = repeating > 0 && repeating <= read.size() && silent;
                 read.add(again ? own.playing(read.get(read.size() - repeating)) : own);
+            } catch (UnreadableFileException e) {
+                throw e;
             } catch (StrideException e) {
                 throw new UnreadableFileException(
                         "measure " + measure.number() + " of \"" + name + "\": " + e.getMessage());

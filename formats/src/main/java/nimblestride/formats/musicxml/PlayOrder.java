@@ -3,6 +3,7 @@ package nimblestride.formats.musicxml;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
@@ -71,7 +72,9 @@ final class PlayOrder {
             played.add(at);
             if (played.size() > Transcription.MOST_BARS) {
                 throw new UnreadableFileException(String.format(
-                        "this score plays more than %,d bars; expected a shorter one", Transcription.MOST_BARS));
+                        Locale.ROOT,
+                        "this score plays more than %,d bars; expected a shorter one",
+                        Transcription.MOST_BARS));
             }
             if (signs.fine && jumped) {
                 break;

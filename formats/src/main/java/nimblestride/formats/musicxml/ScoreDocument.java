@@ -2,22 +2,24 @@ package nimblestride.formats.musicxml;
 
 import jakarta.xml.bind.JAXBException;
 import jakarta.xml.bind.Unmarshaller;
+import jakarta.xml.bind.ValidationEvent;
 import java.io.StringReader;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.CancellationException;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
-import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
-import javax.xml.stream.XMLStreamReader;
 import nimblestride.files.UnreadableFileException;
 import org.audiveris.proxymusic.Identification;
 import org.audiveris.proxymusic.PartList;
@@ -38,6 +40,7 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
     /** Larger documents are refused unread. */
     static final int LARGEST = PackedScore.LARGEST_UNPACKED;
 
+    private static final Set<String> LENGTHS = Set.of("divisions", "duration");
     private static final int DECLARATION = 200;
     private static final Pattern ENCODING =
             Pattern.compile("<\\?xml[^>]*encoding\\s*=\\s*[\"']([A-Za-z][A-Za-z0-9._-]*)[\"']");
@@ -51,15 +54,16 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
     static ScoreDocument read(byte[] file) {
         byte[] document = PackedScore.is(file) ? PackedScore.document(file) : file;
         if (document.length > LARGEST) {
-            throw new UnreadableFileException(
-                    String.format("the score holds %,d bytes; expected at most %,d", document.length, LARGEST));
+            throw new UnreadableFileException(String.format(
+                    Locale.ROOT, "the score holds %,d bytes; expected at most %,d", document.length, LARGEST));
         }
         try {
-            XMLStreamReader reader = factory().createXMLStreamReader(new StringReader(decoded(document)));
+            BoundedXml reader = BoundedXml.of(new StringReader(decoded(document)));
             while (reader.next() != XMLStreamConstants.START_ELEMENT) {
                 // What stands before the score, a document type above all, is passed over.
             }
             Unmarshaller unmarshaller = ScoreXml.context().createUnmarshaller();
+            unmarshaller.setEventHandler(event -> isHarmless(event, reader));
             return switch (reader.getLocalName()) {
                 case "score-partwise" ->
                     partwise(unmarshaller.unmarshal(reader, ScorePartwise.class).getValue());
@@ -69,6 +73,8 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
                     throw new UnreadableFileException("this XML begins with <" + reader.getLocalName()
                             + ">; expected <score-partwise> or <score-timewise>");
             };
+        } catch (UnreadableFileException | CancellationException e) {
+            throw e;
         } catch (XMLStreamException | JAXBException e) {
             throw new UnreadableFileException("this is no MusicXML that can be read: " + said(e));
         } catch (RuntimeException e) {
@@ -76,6 +82,18 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
             throw new UnreadableFileException("this score breaks the rules of MusicXML where it cannot be read on ("
                     + Objects.toString(e.getMessage(), e.getClass().getSimpleName()) + ")");
         }
+    }
+
+    /**
+     * Many programs write what the schema doesn't know, and the rest can be read. But a length that is no number must not be left out
+     * in silence: every note after it would be wrong.
+     */
+    private static boolean isHarmless(ValidationEvent event, BoundedXml reader) {
+        if (LENGTHS.contains(reader.element()) && event.getLinkedException() instanceof NumberFormatException) {
+            throw new UnreadableFileException("line " + reader.getLocation().getLineNumber() + ": <" + reader.element()
+                    + "> is no number; expected one such as 4");
+        }
+        return true;
     }
 
     /**
@@ -104,17 +122,6 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
                 ? jaxb.getLinkedException().getMessage()
                 : cause.getMessage();
         return Objects.toString(text, "it breaks off").replaceAll("\\s+", " ").strip();
-    }
-
-    private static XMLInputFactory factory() {
-        XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
-        factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
-        factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
-        factory.setProperty(XMLInputFactory.IS_REPLACING_ENTITY_REFERENCES, false);
-        factory.setXMLResolver((publicId, systemId, base, namespace) -> {
-            throw new XMLStreamException("a reference to another file is not followed: " + systemId);
-        });
-        return factory;
     }
 
     private static ScoreDocument partwise(ScorePartwise score) {

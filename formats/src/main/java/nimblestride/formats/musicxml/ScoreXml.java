@@ -19,6 +19,7 @@ import nimblestride.core.groove.Voice;
 import nimblestride.core.score.Head;
 import nimblestride.core.score.Score;
 import nimblestride.core.score.WrittenBar;
+import nimblestride.core.value.PlainText;
 import org.audiveris.proxymusic.Encoding;
 import org.audiveris.proxymusic.Identification;
 import org.audiveris.proxymusic.MidiInstrument;
@@ -136,7 +137,7 @@ public final class ScoreXml {
         ScorePartwise document = new ScorePartwise();
         document.setVersion(VERSION);
         Work work = new Work();
-        work.setWorkTitle(printable(score.title()));
+        work.setWorkTitle(PlainText.of(score.title()));
         document.setWork(work);
         Encoding encoding = new Encoding();
         encoding.getEncodingDateOrEncoderOrSoftware().add(FACTORY.createEncodingSoftware(SOFTWARE));
@@ -190,10 +191,5 @@ public final class ScoreXml {
         midi.setMidiUnpitched(voice.midiKey() + 1);
         kit.getMidiDeviceAndMidiInstrument().add(midi);
         return instrument;
-    }
-
-    /** Without what XML 1.0 cannot hold. */
-    static String printable(String text) {
-        return text.replaceAll("[^\\u0020-\\uD7FF\\uE000-\\uFFFD\\x{10000}-\\x{10FFFF}]", " ");
     }
 }

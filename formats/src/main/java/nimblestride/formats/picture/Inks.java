@@ -1,6 +1,7 @@
 package nimblestride.formats.picture;
 
 import java.awt.Color;
+import java.util.Locale;
 import nimblestride.core.engraving.Ink;
 
 /** The colours of the inks on white paper; all but the guiding lines keep a contrast of 4.5 to 1 (WCAG 2.2, 1.4.3). */
@@ -17,6 +18,6 @@ final class Inks {
     }
 
     static String web(Ink ink) {
-        return String.format("#%06x", onPaper(ink).getRGB() & 0xffffff);
+        return String.format(Locale.ROOT, "#%06x", onPaper(ink).getRGB() & 0xffffff);
     }
 }

@@ -18,6 +18,7 @@ import nimblestride.core.engraving.Glyph;
 import nimblestride.core.engraving.Ink;
 import nimblestride.core.engraving.Mark;
 import nimblestride.core.engraving.Mark.Weight;
+import nimblestride.core.value.PlainText;
 import nimblestride.formats.face.Faces;
 
 /** A drawing as SVG 1.1 that needs no music face: signs are outlines, words are text set to their measured width. */
@@ -60,7 +61,7 @@ public final class SvgFile {
         xml.writeAttribute("viewBox", "0 0 " + number(drawing.width()) + " " + number(drawing.height()));
         xml.writeAttribute("role", "img");
         xml.writeStartElement("title");
-        xml.writeCharacters(printable(title));
+        xml.writeCharacters(PlainText.of(title));
         xml.writeEndElement();
         defineSigns();
         for (Mark mark : drawing.marks()) {
@@ -143,10 +144,6 @@ public final class SvgFile {
         return IntStream.range(0, points.size())
                 .mapToObj(i -> number(points.get(i)))
                 .collect(Collectors.joining(" "));
-    }
-
-    private static String printable(String text) {
-        return text.replaceAll("\\p{Cntrl}", " ");
     }
 
     private static String path(Path2D outline) {

@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.math.BigInteger;
 import java.math.RoundingMode;
+import java.util.Locale;
 import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
@@ -46,7 +47,7 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
         }
         if (rounds < 1 || rounds > MOST_ROUNDS) {
             throw new InvalidValueException(
-                    String.format("it is played from 1 to %,d times, not %,d", MOST_ROUNDS, rounds));
+                    String.format(Locale.ROOT, "it is played from 1 to %,d times, not %,d", MOST_ROUNDS, rounds));
         }
     }
 
@@ -113,8 +114,10 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
         long most = MOST_BYTES / bytesAFrame();
         if (frames.compareTo(BigInteger.valueOf(most)) > 0) {
             throw new InvalidValueException(String.format(
+                    Locale.ROOT,
                     "a WAV file holds at most %,d minutes of this, and it would be %,d",
-                    most / SAMPLE_RATE / 60, frames.divide(BigInteger.valueOf(SAMPLE_RATE * 60L))));
+                    most / SAMPLE_RATE / 60,
+                    frames.divide(BigInteger.valueOf(SAMPLE_RATE * 60L))));
         }
         return ExactMath.toLong(frames);
     }

@@ -1,5 +1,6 @@
 package nimblestride.sound.input;
 
+import java.util.Locale;
 import java.util.Random;
 import nimblestride.core.failure.InvalidValueException;
 import nimblestride.core.meter.Phrase;
@@ -30,8 +31,8 @@ public record Habits(double spread, double bias, double rush, long seed) {
 
     private static void check(String what, double value, double least) {
         if (!(value >= least && value <= MOST)) {
-            throw new InvalidValueException(
-                    String.format("%s is from %.0f to %.0f milliseconds, not %s", what, least, MOST, value));
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT, "%s is from %.0f to %.0f milliseconds, not %s", what, least, MOST, value));
         }
     }
 
