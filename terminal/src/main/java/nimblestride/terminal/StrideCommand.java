@@ -1,8 +1,11 @@
 package nimblestride.terminal;
 
+import java.io.BufferedWriter;
+import java.io.FileDescriptor;
+import java.io.FileOutputStream;
 import java.io.OutputStreamWriter;
-import java.io.PrintStream;
 import java.io.PrintWriter;
+import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import nimblestride.core.failure.StrideException;
 import picocli.CommandLine;
@@ -26,8 +29,8 @@ public final class StrideCommand implements Runnable {
     private CommandSpec spec;
 
     public static void main(String[] args) {
-        PrintWriter out = printer(System.out);
-        PrintWriter err = printer(System.err);
+        PrintWriter out = printer(FileDescriptor.out);
+        PrintWriter err = printer(FileDescriptor.err);
         int status = run(out, err, args);
         if (out.checkError()) {
             err.println("stride: the answer can't be written; the disk may be full, or whoever reads it has stopped");
@@ -37,8 +40,10 @@ public final class StrideCommand implements Runnable {
         System.exit(status);
     }
 
-    private static PrintWriter printer(PrintStream stream) {
-        return new PrintWriter(new PlainWriter(new OutputStreamWriter(stream, StandardCharsets.UTF_8)));
+    /** Prints straight to the descriptor: the system's own streams would keep it to themselves that a disk is full. */
+    private static PrintWriter printer(FileDescriptor descriptor) {
+        Writer writer = new OutputStreamWriter(new FileOutputStream(descriptor), StandardCharsets.UTF_8);
+        return new PrintWriter(new PlainWriter(new BufferedWriter(writer)));
     }
 
     static int run(PrintWriter out, PrintWriter err, String... args) {

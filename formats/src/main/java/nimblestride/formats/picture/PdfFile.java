@@ -1,35 +1,46 @@
 package nimblestride.formats.picture;
 
+import java.awt.geom.Path2D;
+import java.awt.geom.PathIterator;
+import java.awt.geom.Rectangle2D;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import nimblestride.core.engraving.Drawing;
+import nimblestride.core.engraving.Glyph;
 import nimblestride.core.engraving.Mark;
 import nimblestride.core.engraving.Mark.Weight;
 import nimblestride.formats.face.Faces;
-import org.apache.fontbox.ttf.OTFParser;
 import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.PDResources;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
+import org.apache.pdfbox.pdmodel.graphics.form.PDFormXObject;
+import org.apache.pdfbox.util.Matrix;
 
-/** Drawings as the pages of a PDF, each its own size, with the faces embedded and all words as text. */
+/**
+ * Drawings as the pages of a PDF, each its own size. Words are text in embedded faces, of which only the letters that are used come
+ * along. Music signs are outlines, each drawn once in the file and placed wherever it stands: their face has PostScript outlines,
+ * which can be embedded only whole.
+ */
 public final class PdfFile {
-    private static final float MUSIC_EM = 4;
-
     private final PDDocument document;
     private final double space;
     private final Map<Weight, PDFont> text = new EnumMap<>(Weight.class);
-    private final PDFont music;
+    private final Map<Glyph, PDFormXObject> signs = new EnumMap<>(Glyph.class);
 
     private PdfFile(PDDocument document, double space) throws IOException {
         this.document = document;
@@ -40,10 +51,6 @@ public final class PdfFile {
             face.setEnableGsub(false);
             text.put(weight, PDType0Font.load(document, face, true));
         }
-        // A face with PostScript outlines can only be embedded whole.
-        TrueTypeFont signs = new OTFParser().parse(new RandomAccessReadBuffer(Faces.musicFile()));
-        signs.setEnableGsub(false);
-        music = PDType0Font.load(document, signs, false);
     }
 
     /**
@@ -101,7 +108,7 @@ public final class PdfFile {
             out.setNonStrokingColor(Inks.onPaper(mark.ink()));
             out.setStrokingColor(Inks.onPaper(mark.ink()));
             if (mark instanceof Mark.Sign sign) {
-                show(music, sign.size() * MUSIC_EM, sign.glyph().text(), sign.x(), sign.y());
+                place(sign);
             } else if (mark instanceof Mark.Words words) {
                 String shown = Words.shown(words.text());
                 double width = Faces.get().width(shown, words.weight(), words.size());
@@ -129,6 +136,14 @@ public final class PdfFile {
             }
         }
 
+        private void place(Mark.Sign sign) throws IOException {
+            double scale = sign.size() * space;
+            out.saveGraphicsState();
+            out.transform(new Matrix((float) scale, 0, 0, (float) scale, x(sign.x()), y(sign.y())));
+            out.drawForm(form(sign.glyph()));
+            out.restoreGraphicsState();
+        }
+
         private void show(PDFont font, double size, String shown, double x, double y) throws IOException {
             if (shown.isEmpty()) {
                 return;
@@ -139,5 +154,48 @@ public final class PdfFile {
             out.showText(shown);
             out.endText();
         }
+    }
+
+    /** A sign as a drawing of its own, in staff spaces, upright, in the color of what it is placed in. */
+    private PDFormXObject form(Glyph glyph) throws IOException {
+        PDFormXObject known = signs.get(glyph);
+        if (known != null) {
+            return known;
+        }
+        Path2D outline = Faces.get().outline(glyph);
+        Rectangle2D bounds = outline.getBounds2D();
+        PDFormXObject form = new PDFormXObject(document);
+        form.setResources(new PDResources());
+        form.setBBox(
+                new PDRectangle((float) bounds.getMinX(), (float) -bounds.getMaxY(), (float) bounds.getWidth(), (float)
+                        bounds.getHeight()));
+        try (OutputStream content = form.getStream().createOutputStream(COSName.FLATE_DECODE)) {
+            content.write(path(outline).getBytes(StandardCharsets.US_ASCII));
+        }
+        signs.put(glyph, form);
+        return form;
+    }
+
+    /** An outline as PDF draws it, y upwards. The face's curves are cubic, as PDF's are. */
+    private static String path(Path2D outline) {
+        StringBuilder text = new StringBuilder();
+        double[] at = new double[6];
+        for (PathIterator i = outline.getPathIterator(null); !i.isDone(); i.next()) {
+            switch (i.currentSegment(at)) {
+                case PathIterator.SEG_MOVETO -> points(text, "m", at, 2);
+                case PathIterator.SEG_LINETO -> points(text, "l", at, 2);
+                case PathIterator.SEG_CUBICTO -> points(text, "c", at, 6);
+                case PathIterator.SEG_CLOSE -> text.append("h\n");
+                default -> throw new IllegalStateException("the music face has a curve that is not cubic");
+            }
+        }
+        return text.append("f\n").toString();
+    }
+
+    private static void points(StringBuilder text, String operator, double[] at, int count) {
+        for (int k = 0; k < count; k++) {
+            text.append(String.format(Locale.ROOT, "%.4f ", k % 2 == 0 ? at[k] : -at[k]));
+        }
+        text.append(operator).append('\n');
     }
 }
