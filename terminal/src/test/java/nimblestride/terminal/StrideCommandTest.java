@@ -8,7 +8,12 @@ import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.score.ScoreWriter;
 import nimblestride.core.score.Style;
@@ -24,6 +29,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -358,5 +364,141 @@ class StrideCommandTest {
                         .at("/name")
                         .stringValue())
                 .isEqualTo("Five & Nine");
+    }
+
+    private static Path exercise(Path folder, String file, String name, String layers) throws IOException {
+        return Files.writeString(
+                folder.resolve(file),
+                """
+                {"format": "nimble-stride-exercise", "version": 1, "name": "%s",
+                 "tempo": {"beat": "1/4", "perMinute": "96"},
+                 "phrase": [{"meter": [{"numerators": [5], "denominator": 8}], "grouping": [3, 2]}], "layers": [%s]}
+                """
+                        .formatted(name, layers));
+    }
+
+    private static String layer(String every) {
+        return "{\"voice\": \"kick\", \"pattern\": {\"every\": \"" + every
+                + "\"}, \"offset\": \"0\", \"reset\": \"never\"}";
+    }
+
+    /** The defect: the second of two exercises of one name replaced the first. */
+    @Test
+    void exercisesOfOneNameBecomeFilesOfTheirOwn(@TempDir Path folder) throws IOException {
+        Path one = exercise(folder, "one.json", "Weir Steps", layer("1/4"));
+        Path other = exercise(folder, "other.json", "Weir  steps", layer("1/8"));
+        Path drums = exercise(folder, "drums.json", "太鼓", layer("1/8"));
+        Path to = folder.resolve("out");
+        assertThat(run("export", one.toString(), other.toString(), drums.toString(), "--as", "json", "--to", to + ""))
+                .isZero();
+        try (Stream<Path> files = Files.list(to)) {
+            assertThat(files.map(file -> file.getFileName().toString()))
+                    .containsExactlyInAnyOrder("weir-steps.json", "weir-steps-2.json", "tai-gu.json");
+        }
+    }
+
+    /** The defect: one exercise of huge values ended everything with a stack trace. */
+    @Test
+    void oneThatCannotBeWrittenStopsNoOther(@TempDir Path folder) throws IOException {
+        Path huge = exercise(folder, "huge.json", "Huge", layer("9223372036854775807"));
+        Path tiny = exercise(folder, "tiny.json", "Tiny", layer("1/9223372036854775807"));
+        Path good = exercise(folder, "good.json", "Good", layer("1/8"));
+        Path to = folder.resolve("out");
+        assertThat(run(
+                        "export",
+                        huge.toString(),
+                        tiny.toString(),
+                        good.toString(),
+                        "--as",
+                        "midi,musicxml,csv",
+                        "--to",
+                        to.toString()))
+                .isEqualTo(1);
+        assertThat(to.resolve("good.mid")).exists();
+        assertThat(to.resolve("good.csv")).exists();
+        assertThat(err.toString().lines())
+                .allSatisfy(
+                        line -> assertThat(line).startsWith("stride export: ").doesNotContain("Exception", "\tat "));
+    }
+
+    @Test
+    void whereNothingMayBeWrittenItSaysSo(@TempDir Path folder) throws IOException {
+        Path good = exercise(folder, "good.json", "Good", layer("1/8"));
+        assertThat(run("export", good.toString(), "--as", "json", "--to", "")).isEqualTo(2);
+        assertThat(err.toString()).contains("--to: read \"\"; expected a folder");
+        err.getBuffer().setLength(0);
+        Path link = Files.createSymbolicLink(folder.resolve("good.mid"), folder.resolve("nowhere.mid"));
+        assertThat(run("export", good.toString(), "--as", "midi", "--to", folder.toString(), "--force"))
+                .isEqualTo(1);
+        assertThat(err.toString()).contains("a link to a file that is not there");
+        assertThat(Files.isSymbolicLink(link)).isTrue();
+    }
+
+    /** The defect: what a killed program left half written stayed forever. */
+    @Test
+    void whatAKilledExportLeftIsSweptByTheNext(@TempDir Path folder) throws IOException {
+        Path good = exercise(folder, "good.json", "Good", layer("1/8"));
+        Path left = Files.writeString(folder.resolve(".a.wav-00000000-0000-4000-8000-000000000000.part"), "RIFF");
+        assertThat(run("export", good.toString(), "--as", "csv", "--to", folder.toString()))
+                .isZero();
+        assertThat(left).doesNotExist();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"7/16 x100000", "10000/16 x2000", "[[[[[7/8] x10] x10] x10] x10] x2"})
+    void aReportThatNobodyCouldReadIsRefusedWithWhatWouldWork(String bars) {
+        assertThat(run("report", "--bars", bars, "--json")).isEqualTo(2);
+        assertThat(out.toString()).isEmpty();
+        assertThat(err.toString()).contains("a report takes up to 10,000 bars and 500,000 units");
+    }
+
+    @Test
+    void aSearchThatWouldTakeTooLongIsRefused() {
+        String sizes = IntStream.rangeClosed(1, 60).mapToObj(String::valueOf).collect(Collectors.joining(","));
+        assertThat(run("report", "--bars", "4/4", "--fit", sizes + " into 19999/16 of 1/16"))
+                .isEqualTo(2);
+        assertThat(err.toString()).contains("too much to search; fewer sizes, a shorter length");
+    }
+
+    /** The defect: 33 rules passed here and were refused there, with an exception that escaped. */
+    @Test
+    void moreRulesThanALayerMayHaveAreRefusedAtTheirPlace() {
+        String rules = String.join("; ", Collections.nCopies(33, "accents to crash"));
+        assertThat(run("report", "--bars", "4/4", "--layer", "snare every 1/8 moving " + rules))
+                .isEqualTo(2);
+        assertThat(err.toString())
+                .startsWith(
+                        "stride report: --layer, column 599: read \" accents to crash\"; expected at most 32 rules");
+    }
+
+    /** The defect: digits and signs changed with the language of the machine. */
+    @ParameterizedTest
+    @ValueSource(strings = {"de", "tr", "ar-EG", "th-TH-u-nu-thai"})
+    void theReportIsTheSameInEveryLanguage(String language) {
+        String[] command = {
+            "report", "--bars", "11/8 x1200", "--layer", "kick every 5/16", "--tempo", "97.5", "--pivot", "3/16 = 1/4"
+        };
+        Locale before = Locale.getDefault();
+        try {
+            Locale.setDefault(Locale.ROOT);
+            assertThat(run(command)).isZero();
+            String expected = out.toString();
+            out.getBuffer().setLength(0);
+            Locale.setDefault(Locale.forLanguageTag(language));
+            assertThat(run(command)).isZero();
+            assertThat(out.toString()).isEqualTo(expected);
+        } finally {
+            Locale.setDefault(before);
+        }
+    }
+
+    @Test
+    void namesCommandNoTerminal() throws IOException {
+        StringWriter plain = new StringWriter();
+        try (PlainWriter writer = new PlainWriter(plain)) {
+            writer.write("kick\u001b[2J\n\tsnare\u009b5m\u0007");
+            writer.write('\u0008');
+        }
+        assertThat(plain).hasToString("kick\ufffd[2J\n\tsnare\ufffd5m\ufffd\ufffd");
     }
 }

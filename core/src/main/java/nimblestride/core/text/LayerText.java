@@ -76,7 +76,10 @@ public final class LayerText {
                     moves = MoveText.read(tokens.text(), tokens.upTo(Set.of()).from(), voices);
             }
         }
-        Layer layer = new Layer(voice, pattern, offset, reset, 1, moves);
+        NoteValue late = offset;
+        Reset again = reset;
+        List<Move> rules = moves;
+        Layer layer = tokens.make(0, () -> new Layer(voice, pattern, late, again, 1, rules));
         int ones = oneEvery;
         return ones == 1 ? layer : tokens.make(from, () -> layer.withOneEvery(ones));
     }

@@ -12,6 +12,7 @@ import nimblestride.core.groove.Limb;
 import nimblestride.core.groove.Move;
 import nimblestride.core.groove.Voice;
 import nimblestride.core.groove.Voices;
+import nimblestride.core.layer.Layer;
 
 /**
  * Rules that move notes round the kit: {@code right singles to floor tom; doubles to snare; accents to crash and kick;
@@ -49,6 +50,10 @@ public final class MoveText {
         for (String part : text.substring(from).split(";", -1)) {
             int end = start + part.length();
             if (!part.isBlank()) {
+                if (moves.size() == Layer.MOST_MOVES) {
+                    throw new TextException(
+                            text, start, end, "expected at most " + Layer.MOST_MOVES + " rules that move notes");
+                }
                 moves.add(move(text, start, end, voices));
             }
             start = end + 1;

@@ -27,7 +27,7 @@ public final class PlainText {
     }
 
     /**
-     * Returns a name as plain text. One of signs that nobody sees, no-break spaces for example, is called unnamed.
+     * Returns a name as plain text on one line. One of signs that nobody sees, no-break spaces for example, is called unnamed.
      *
      * @param what has the name, for the message: {@code a student}
      * @param most the largest number of characters
@@ -37,7 +37,7 @@ public final class PlainText {
         if (text.isBlank() || text.length() > most) {
             throw new InvalidValueException(what + " has a name of 1 to " + most + " characters");
         }
-        return text.codePoints().anyMatch(PlainText::isSeen) ? of(text) : "Unnamed";
+        return text.codePoints().anyMatch(PlainText::isSeen) ? of(text).replaceAll("\\s", " ") : "Unnamed";
     }
 
     private static boolean isSeen(int point) {

@@ -69,6 +69,6 @@ class TranscriptionTest {
                 .withMessageContaining("no part in which anything is struck");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> of(part("kit", true, Transcription.MOST_STROKES), part("more of it", true, 1)))
-                .withMessageContaining("at most 200,000 strokes");
+                .withMessageContaining("at most 50,000 strokes");
     }
 }

@@ -115,11 +115,22 @@ public final class TypedField<T> extends VBox {
             T value = reader.apply(text);
             setProblem(Optional.empty());
             if (!value.equals(last)) {
-                last = value;
-                taken.accept(value);
+                take(value);
             }
         } catch (StrideException e) {
             setProblem(Optional.of(e.getMessage()));
+        }
+    }
+
+    /** Where a value makes sense, but not here, the one before stays in effect, and in the field's memory. */
+    private void take(T value) {
+        T before = last;
+        last = value;
+        try {
+            taken.accept(value);
+        } catch (StrideException e) {
+            last = before;
+            throw e;
         }
     }
 

@@ -15,6 +15,7 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import nimblestride.core.failure.InvalidValueException;
 import nimblestride.desktop.OnStage;
 import nimblestride.desktop.look.Hint;
 import org.junit.jupiter.api.Test;
@@ -162,5 +163,26 @@ class TypedFieldTest extends OnStage {
         assertThat(taken).containsExactly(30, 30);
         push(KeyCode.ENTER);
         assertThat(narrow.field().getText()).isEqualTo("30");
+    }
+
+    /** The defect: what made sense but was refused stood in the field, after Enter, as if it had been taken. */
+    @Test
+    void whatIsRefusedIsNotShownAsTaken() {
+        TypedField<Integer> refusing = WholeNumber.field("refusing", "minutes", 5, 240, 400, value -> {
+            if (value > 100) {
+                throw new InvalidValueException("not today");
+            }
+        });
+        interact(() -> {
+            refusing.show(20);
+            ((VBox) elsewhere.getParent()).getChildren().add(refusing);
+        });
+        type(refusing, "120");
+        assertThat(under(refusing).getText()).isEqualTo("not today");
+        press(KeyCode.ENTER).release(KeyCode.ENTER);
+        assertThat(under(refusing).getText()).isEqualTo("not today");
+        interact(() -> refusing.show(30));
+        assertThat(refusing.field().getText()).isEqualTo("30");
+        assertThat(under(refusing).isVisible()).isFalse();
     }
 }

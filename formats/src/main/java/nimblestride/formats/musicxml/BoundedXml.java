@@ -23,7 +23,7 @@ final class BoundedXml extends StreamReaderDelegate {
     private static final int MAX_DIGITS = 30;
 
     private static final int MAX_TEXT = 20_000;
-    private static final int MAX_NOTES_IN_MEASURE = 4_000;
+    private static final int MAX_NOTES_IN_MEASURE = 40_000;
     private static final int MAX_ALL_ELEMENTS = 3_000_000;
     private static final Set<String> NUMBERS = Set.of("divisions", "duration", "beats", "beat-type", "per-minute");
     /** How many of each element a document may have in all. */

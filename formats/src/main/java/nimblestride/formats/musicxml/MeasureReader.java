@@ -41,6 +41,9 @@ import org.audiveris.proxymusic.YesNo;
 
 /** Reads one measure: where the cursor is, what is struck there, which signs stand about it. */
 final class MeasureReader {
+    /** So many grace notes may wait for one chord; no chord has more sounds. */
+    private static final int MAX_GRACES = 64;
+
     private static final BigInteger MOST_TIMES = BigInteger.valueOf(1_000);
 
     private final PartReader part;
@@ -113,7 +116,11 @@ final class MeasureReader {
 
     private void take(Note note) {
         if (note.getGrace() != null) {
-            graces.add(part.sound(note).name());
+            if (graces.size() < MAX_GRACES) {
+                graces.add(part.sound(note).name());
+            } else {
+                part.leaveOut("a run of more than three grace notes, of which three are kept");
+            }
             return;
         }
         if (note.getDuration() == null) {

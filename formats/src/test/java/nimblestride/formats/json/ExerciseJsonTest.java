@@ -144,7 +144,7 @@ class ExerciseJsonTest {
                 "\"format\"             | \"kind\"                   | this is no exercise file of Nimble Stride",
                 "\"layers\"             | \"tracks\"                 | tracks: this member is not known here",
                 "\"name\" : \"Example\", | ``                        | the member \"name\" is missing",
-                "\"Example\"            | \" \"                      | a name has from 1 to 200 characters",
+                "\"Example\"            | \" \"                      | an exercise has a name of 1 to 200 characters",
                 "\"denominator\" : 8    | \"denominator\" : 0        | phrase[0].parts[0].meter[0]: the bottom number",
                 "\"times\" : 2          | \"times\" : 1              | phrase[0]: a repeat plays 2 times or more",
                 "\"times\" : 2          | \"times\" : 2.5            | phrase[0].times: read 2.5; expected a whole number",
