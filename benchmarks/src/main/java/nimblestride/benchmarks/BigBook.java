@@ -33,7 +33,7 @@ final class BigBook {
 
     private BigBook() {}
 
-    static void make(Path file, int exercises, int entries) {
+    static void make(Path file, int exercises, int entries) throws IOException {
         Random random = new Random(1);
         try (Book book = Book.open(file, OpenBook.AS_JSON)) {
             List<Exercise> all = new ArrayList<>();

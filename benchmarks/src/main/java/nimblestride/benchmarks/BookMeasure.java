@@ -25,10 +25,10 @@ public final class BookMeasure {
 
     /** Something that is asked of a Book. */
     private interface Question {
-        void ask();
+        void ask() throws IOException;
     }
 
-    public static void main(String[] args) {
+    public static void main(String[] args) throws IOException {
         Path folder = Files.createTempDirectory("nimble-stride-measure");
         Path big = folder.resolve("big.book");
         long began = System.nanoTime();
@@ -58,7 +58,7 @@ public final class BookMeasure {
         }
     }
 
-    private static void tell(String what, Question question) {
+    private static void tell(String what, Question question) throws IOException {
         double[] milliseconds = new double[ROUNDS];
         for (int i = 0; i < ROUNDS; i++) {
             long began = System.nanoTime();

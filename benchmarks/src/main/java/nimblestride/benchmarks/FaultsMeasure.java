@@ -90,7 +90,7 @@ public final class FaultsMeasure {
         }
     }
 
-    private static void left(Book book, int kept) {
+    private static void left(Book book, int kept) throws IOException {
         book.checkWhole();
         System.out.printf(
                 "    whole, %,d of %,d exercises there%n", book.shelf().size(), kept);

@@ -90,7 +90,7 @@ public final class KillsMeasure {
                 .toList();
     }
 
-    private static int missing(Book book, Path folder, List<String> saved) {
+    private static int missing(Book book, Path folder, List<String> saved) throws IOException {
         int missing = 0;
         long revision = 0;
         long drafted = 0;
@@ -123,7 +123,7 @@ public final class KillsMeasure {
     }
 
     /** Edits, logs and drafts until it is killed, and says each time what has been saved. */
-    private static void live(Path folder) {
+    private static void live(Path folder) throws IOException {
         try (Book book = Book.open(file(folder), OpenBook.AS_JSON)) {
             Exercise exercise = new Exercise("Edited", BarsText.read("11/8"), List.of(), Tempo.ofQuarters(96));
             Kept kept = book.shelf().named("Edited").isPresent()

@@ -24,7 +24,6 @@ import nimblestride.core.score.ScoreWriter;
 import nimblestride.core.score.Style;
 import nimblestride.core.text.BarsText;
 import nimblestride.core.text.LayerText;
-import nimblestride.core.text.TextException;
 import nimblestride.core.value.Tempo;
 import nimblestride.formats.elsewhere.FromElsewhere;
 import nimblestride.formats.json.ExerciseJson;
@@ -46,7 +45,7 @@ public final class MutationsMeasure {
     private MutationsMeasure() {}
 
     private interface Reader {
-        void read(byte[] file);
+        void read(byte[] file) throws IOException;
     }
 
     private record Format(byte[] good, Reader reader) {}
@@ -69,7 +68,7 @@ public final class MutationsMeasure {
                 Tempo.ofQuarters(96));
     }
 
-    private static Map<String, Format> formats() {
+    private static Map<String, Format> formats() throws IOException {
         Map<String, Format> formats = new LinkedHashMap<>();
         var score = ScoreWriter.write(sample(), Style.USUAL.repeating(false));
         Reader elsewhere = file -> FromElsewhere.exercise(FromElsewhere.read(file, "x"));
@@ -90,7 +89,7 @@ public final class MutationsMeasure {
         return formats;
     }
 
-    private static byte[] log() {
+    private static byte[] log() throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         LogJson.write(out, "Somebody", told -> {
             for (int i = 0; i < 8; i++) {
@@ -114,7 +113,7 @@ public final class MutationsMeasure {
                 Optional.empty());
     }
 
-    private static byte[] wav() {
+    private static byte[] wav() throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         AudioFormat format = new AudioFormat(48_000, 16, 1, true, false);
         try (AudioInputStream sound = new AudioInputStream(new ByteArrayInputStream(new byte[2_000]), format, 1_000)) {
@@ -133,7 +132,7 @@ public final class MutationsMeasure {
         try {
             // What is loaded once is no matter of a file.
             format.reader.read(format.good);
-        } catch (StrideException e) {
+        } catch (IOException | StrideException e) {
             throw new IllegalStateException("the whole file of " + name + " cannot be read", e);
         }
         for (int i = 0; i < count; i++) {
@@ -142,9 +141,9 @@ public final class MutationsMeasure {
             try {
                 format.reader.read(file);
                 read++;
-            } catch (IOException | TextException e) {
+            } catch (StrideException e) {
                 refused += e.getMessage() == null || e.getMessage().isBlank() ? 0 : 1;
-            } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
+            } catch (IOException | RuntimeException | StackOverflowError | OutOfMemoryError e) {
                 escaped.merge(
                         e.toString() + " at "
                                 + List.of(e.getStackTrace()).stream().limit(4).toList(),
@@ -173,7 +172,7 @@ public final class MutationsMeasure {
     private static void keep(String name, byte[] slowest) {
         try {
             Files.write(Path.of(System.getProperty("java.io.tmpdir"), "slowest." + name), slowest);
-        } catch (StrideException e) {
+        } catch (IOException e) {
             System.out.println("  the slowest could not be kept: " + e.getMessage());
         }
     }

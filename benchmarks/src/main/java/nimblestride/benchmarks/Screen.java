@@ -1,5 +1,6 @@
 package nimblestride.benchmarks;
 
+import nimblestride.desktop.failure.DefectLog;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -61,7 +62,8 @@ final class Screen {
                     questions,
                     SilentClock::new,
                     Clock.systemDefaultZone(),
-                    System::nanoTime);
+                    System::nanoTime,
+ new DefectLog(Path.of(System.getProperty("java.io.tmpdir"), "nimble-stride-log")));
             window.show();
             opened.complete(window);
         });

@@ -1,5 +1,6 @@
 package nimblestride.benchmarks;
 
+import nimblestride.desktop.failure.DefectLog;
 import atlantafx.base.theme.PrimerLight;
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -106,7 +107,8 @@ public final class StartMeasure {
                         Optional.empty(),
                         SilentClock::new,
                         Clock.systemDefaultZone(),
-                        System::nanoTime);
+                        System::nanoTime,
+ new DefectLog(Path.of(System.getProperty("java.io.tmpdir"), "nimble-stride-log")));
                 window.show();
                 window.openFromBook(SampleBook.FIRST);
             }

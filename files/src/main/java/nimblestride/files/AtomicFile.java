@@ -12,6 +12,7 @@ import java.nio.file.AtomicMoveNotSupportedException;
 import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
 import java.nio.file.LinkOption;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
@@ -22,6 +23,8 @@ import java.util.regex.Pattern;
 public final class AtomicFile {
     private static final Pattern PART = Pattern.compile("\\..+-[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}\\.part");
 
+    private static final long YOUNG_MILLISECONDS = 60_000;
+
     private AtomicFile() {}
 
     /** Writes what a file is to hold, piece by piece. */
@@ -31,7 +34,8 @@ public final class AtomicFile {
     }
 
     /**
-     * Writes beside the file, forces it to disk, and puts it in place in one step.
+     * Writes beside the file, forces it to disk, and puts it in place in one step. Removes what a killed program has left half written
+     * in the same folder.
      *
      * @throws FileException if it can't be written; what was there before is untouched
      */
@@ -43,13 +47,14 @@ public final class AtomicFile {
     public static void write(Path file, Content content) {
         try {
             Path target = target(file);
+            sweep(target.getParent());
             Path beside = target.resolveSibling("." + target.getFileName() + "-" + UUID.randomUUID() + ".part");
             try {
                 // Not a temporary file of the system's kind: those can be read by their owner alone, and this one
                 // stays.
                 try (FileChannel channel =
                         FileChannel.open(beside, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE)) {
-                    // Tells sweep that somebody is still writing it.
+                    // Says that somebody is still writing it.
                     channel.tryLock();
                     OutputStream out = new BufferedOutputStream(Channels.newOutputStream(channel));
                     content.writeTo(out);
@@ -95,14 +100,8 @@ public final class AtomicFile {
         }
     }
 
-    /**
-     * Removes half-written files that a program that was killed has left in a folder. Leaves alone what some program is still
-     * writing, and everything else.
-     */
-    public static void sweep(Path folder) {
-        if (!Files.isDirectory(folder)) {
-            return;
-        }
+    /** Removes what a program that was killed has left half written in a folder, and leaves alone what somebody is writing. */
+    private static void sweep(Path folder) throws IOException {
         try (DirectoryStream<Path> parts = Files.newDirectoryStream(
                 folder, file -> PART.matcher(file.getFileName().toString()).matches())) {
             for (Path part : parts) {
@@ -110,12 +109,17 @@ public final class AtomicFile {
                     Files.deleteIfExists(part);
                 }
             }
-        } catch (IOException e) {
-            throw new FileException("half-written files in " + folder + " can't be removed: " + e.getMessage(), e);
+        } catch (NoSuchFileException e) {
+            // Another program has swept it.
         }
     }
 
+    /** One that has just been made may not be locked yet. */
     private static boolean isAbandoned(Path part) throws IOException {
+        long age = System.currentTimeMillis() - Files.getLastModifiedTime(part).toMillis();
+        if (age < YOUNG_MILLISECONDS) {
+            return false;
+        }
         try (FileChannel channel = FileChannel.open(part, StandardOpenOption.WRITE)) {
             return channel.tryLock() != null;
         } catch (OverlappingFileLockException e) {

@@ -9,6 +9,8 @@ import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.FileTime;
+import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
@@ -115,10 +117,15 @@ class FileTest {
         Path abandoned = Files.writeString(folder.resolve(ABANDONED), "half");
         Path written = Files.writeString(folder.resolve(ABANDONED.replace("song", "other")), "half");
         Path own = Files.writeString(folder.resolve(".notes.part"), "somebody's");
+        Path young = Files.writeString(folder.resolve(ABANDONED.replace("song", "young")), "half");
+        for (Path old : List.of(abandoned, written, own)) {
+            Files.setLastModifiedTime(old, FileTime.from(Instant.parse("2026-11-20T12:00:00Z")));
+        }
         try (FileChannel channel = FileChannel.open(written, StandardOpenOption.WRITE)) {
             assertThat(channel.lock().isValid()).isTrue();
-            AtomicFile.sweep(folder);
-            assertThat(inFolder()).containsExactlyInAnyOrder(written, own).doesNotContain(abandoned);
+            Path file = folder.resolve("next.wav");
+            AtomicFile.write(file, new byte[1]);
+            assertThat(inFolder()).containsExactlyInAnyOrder(written, own, young, file);
         }
     }
 

@@ -10,7 +10,6 @@ import java.util.Set;
 import java.util.concurrent.Callable;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.failure.StrideException;
-import nimblestride.files.AtomicFile;
 import nimblestride.files.FileNames;
 import nimblestride.formats.elsewhere.FromElsewhere;
 import picocli.CommandLine.Command;
@@ -66,7 +65,6 @@ final class ExportCommand implements Callable<Integer> {
         }
         try {
             Files.createDirectories(folder);
-            AtomicFile.sweep(folder);
         } catch (IOException e) {
             throw new ParameterException(
                     spec.commandLine(),

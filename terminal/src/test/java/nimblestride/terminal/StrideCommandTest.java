@@ -8,6 +8,8 @@ import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
+import java.time.Instant;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
@@ -439,6 +441,7 @@ class StrideCommandTest {
     void whatAKilledExportLeftIsSweptByTheNext(@TempDir Path folder) throws IOException {
         Path good = exercise(folder, "good.json", "Good", layer("1/8"));
         Path left = Files.writeString(folder.resolve(".a.wav-00000000-0000-4000-8000-000000000000.part"), "RIFF");
+        Files.setLastModifiedTime(left, FileTime.from(Instant.parse("2026-11-20T12:00:00Z")));
         assertThat(run("export", good.toString(), "--as", "csv", "--to", folder.toString()))
                 .isZero();
         assertThat(left).doesNotExist();

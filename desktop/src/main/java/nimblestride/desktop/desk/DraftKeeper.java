@@ -9,7 +9,6 @@ import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.util.Optional;
 import nimblestride.files.Aside;
-import nimblestride.files.AtomicFile;
 import nimblestride.files.FileException;
 import nimblestride.formats.json.DraftJson;
 import nimblestride.formats.json.DraftJson.Draft;
@@ -37,7 +36,6 @@ public final class DraftKeeper implements AutoCloseable {
     public static DraftKeeper in(Path folder) {
         try {
             Files.createDirectories(folder);
-            AtomicFile.sweep(folder);
             for (int window = 1; window <= MOST_WINDOWS; window++) {
                 FileChannel channel = FileChannel.open(
                         folder.resolve("desk-" + window + ".lock"),

@@ -5,11 +5,11 @@ import nimblestride.desktop.book.OpenBook;
 import nimblestride.desktop.desk.Early;
 
 /**
- * What a window needs from the disk, begun before there is a window: the Book, and what lay on the desk.
+ * What a window needs from the disk, begun before there is a window: the settings, the Book, and what lay on the desk.
  *
  * @param home the folder in which the program keeps drafts, settings and the Book
  */
-public record Ahead(Path home, Early<Keeping.Found> desk, Early<OpenBook.Opened> book) {
+public record Ahead(Path home, Early<Settings.Found> settings, Early<Keeping.Found> desk, Early<OpenBook.Opened> book) {
     /** The file of the Book, within the program's folder. */
     public static final String BOOK = "nimble-stride.book";
 
@@ -22,6 +22,7 @@ public record Ahead(Path home, Early<Keeping.Found> desk, Early<OpenBook.Opened>
     public static Ahead at(Path home, Early.Beginning<Path> making) {
         return new Ahead(
                 home,
+                Early.begin("reading the settings", () -> Settings.in(home)),
                 Early.begin("the desk as it was", () -> Keeping.Found.in(home.resolve("drafts"))),
                 Early.begin("opening the Book", () -> OpenBook.open(making.make())));
     }

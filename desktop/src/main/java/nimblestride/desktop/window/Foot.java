@@ -46,6 +46,11 @@ final class Foot extends HBox {
         happened.setText(message);
     }
 
+    /** Tells something besides what is told already: at the start more than one thing may have to be said. */
+    void tellToo(String message) {
+        happened.setText((happened.getText() + " " + message).strip());
+    }
+
     /**
      * What was told of the last step is not true of the next. To be asked before anybody else hears of an exercise, who may have
      * something to tell of it.

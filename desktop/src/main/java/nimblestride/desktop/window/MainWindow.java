@@ -90,9 +90,8 @@ public final class MainWindow {
         this.commands = new Commands(asking::tell, this::tell);
         this.foot = new Foot(commands);
         defects.tell(message -> Platform.runLater(() -> tell(message)));
-        Settings.Found settings = Settings.in(home);
+        Settings.Found settings = ahead.settings().get();
         this.remembered = settings.settings();
-        tell(settings.problem());
         this.frame = new Frame(stage, root, remembered);
         this.desk = new Desk(keeping.last(ahead.desk()));
         foot.forgetWithEachStep(desk);
@@ -152,6 +151,7 @@ public final class MainWindow {
         setNight(remembered.night());
         build();
         listen();
+        foot.tellToo(settings.problem());
     }
 
     private void build() {

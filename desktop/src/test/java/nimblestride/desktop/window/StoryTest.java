@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
+import javafx.stage.Screen;
 import nimblestride.core.counting.CountingSchool;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.text.BarsText;
@@ -203,5 +205,39 @@ class StoryTest extends WindowStory {
         assertThat(shows("Your work can't be kept on disk")).isTrue();
         retype("#bars", "7/8");
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("7/8");
+    }
+
+    /** The defects: some settings ended every start, and a window left on a larger screen was out of reach. */
+    @Test
+    void whateverIsInItsFolderTheWindowComesUp() throws Exception {
+        closeWindow();
+        Path settings = home.resolve("settings.json");
+        Files.writeString(
+                settings, Files.readString(settings).replaceFirst("\"width\" : [0-9.]+", "\"width\" : 20000"));
+        openAgain();
+        Rectangle2D screen = Screen.getPrimary().getVisualBounds();
+        assertThat(window.stage().getScene().getWidth()).isLessThanOrEqualTo(screen.getWidth());
+        closeWindow();
+        Files.writeString(settings, "click.silence=3");
+        Files.writeString(home.resolve("drafts").resolve("desk-1.json"), "{\"file\": \"a\\u0000b\"}");
+        openAgain();
+        assertThat(shows("Your unsaved work can't be read")).isTrue();
+        assertThat(shows("The settings can't be read, so the defaults are used."))
+                .isTrue();
+        assertThat(home.resolve("settings.json.unreadable-1")).exists();
+        assertThat(home.resolve("drafts").resolve("desk-1.json.unreadable-1")).exists();
+        retype("#bars", "7/8");
+        assertThat(BarsText.write(exercise().phrase())).isEqualTo("7/8");
+    }
+
+    @Test
+    void helpShowsTheProgramsLog() {
+        defects.uncaughtException(Thread.currentThread(), new IllegalStateException("Wren"));
+        chord(KeyCode.SHORTCUT, KeyCode.F1);
+        assertThat(answers.told)
+                .singleElement()
+                .asString()
+                .contains("IllegalStateException")
+                .doesNotContain("Wren");
     }
 }

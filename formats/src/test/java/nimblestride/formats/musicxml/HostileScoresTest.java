@@ -73,9 +73,15 @@ class HostileScoresTest {
 
     @Test
     void moreNotesThanABarCanHaveAreRefused() {
-        refused(
-                score(ATTRIBUTES, GRACE.repeat(3_000) + NOTE + CHORD.repeat(3_000)),
-                "more than 4,000 notes in one measure");
+        refused(score(ATTRIBUTES, CHORD.repeat(40_001)), "more than 40,000 notes in one measure");
+    }
+
+    /** The defect: every note of the chord asked every grace note again. */
+    @Test
+    void graceNotesWithoutNumberAreLeftOut() {
+        Transcription read = read(score(ATTRIBUTES, GRACE.repeat(15_000) + NOTE + CHORD.repeat(15_000)));
+        assertThat(read.parts().get(0).strokes()).hasSize(15_001);
+        assertThat(read.leftOut()).anyMatch(sentence -> sentence.contains("more than three grace notes"));
     }
 
     @Test

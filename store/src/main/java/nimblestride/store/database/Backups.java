@@ -1,15 +1,18 @@
 package nimblestride.store.database;
 
 import java.io.IOException;
+import java.nio.file.DirectoryStream;
 import java.nio.file.Files;
 import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.nio.file.attribute.FileTime;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
 import java.util.List;
@@ -25,6 +28,7 @@ public final class Backups {
 
     private static final String DAILY = "day-";
     private static final String ENDING = ".book";
+    private static final String MAKING = ".making";
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss-SSS", Locale.ROOT);
 
     private final Path book;
@@ -84,13 +88,34 @@ public final class Backups {
         return name.replaceFirst("^\\D+", "");
     }
 
-    /** Makes the backup of a day, unless there is one; removes what is too old. */
+    /** Makes the backup of a day, unless there is one; removes what is too old, and what a killed program left half made. */
     public void keepOf(LocalDate day) {
+        sweep(book.toAbsolutePath().getParent(), day);
+        sweep(folder, day);
         Path copy = folder.resolve(DAILY + day + ENDING);
         if (!Files.exists(copy)) {
             copyTo(copy);
             removeOld();
         }
+    }
+
+    /** A Book is made in seconds: one that was begun two days ago or more is made by nobody any longer. */
+    private static void sweep(Path within, LocalDate day) {
+        if (!Files.isDirectory(within)) {
+            return;
+        }
+        FileTime old =
+                FileTime.from(day.minusDays(1).atStartOfDay(ZoneOffset.UTC).toInstant());
+        explained(within, () -> {
+            try (DirectoryStream<Path> made = Files.newDirectoryStream(within, ".*" + MAKING)) {
+                for (Path one : made) {
+                    if (Files.getLastModifiedTime(one).compareTo(old) < 0) {
+                        Files.deleteIfExists(one);
+                    }
+                }
+            }
+            return within;
+        });
     }
 
     /** Makes a backup by the user's own wish, or before something that can't be undone. */
@@ -132,8 +157,9 @@ public final class Backups {
         });
     }
 
-    private static Path beside(Path file) {
-        return file.toAbsolutePath().resolveSibling("." + file.getFileName() + "-" + UUID.randomUUID() + ".part");
+    /** Where a Book is made until it is whole. */
+    static Path beside(Path file) {
+        return file.toAbsolutePath().resolveSibling("." + file.getFileName() + "-" + UUID.randomUUID() + MAKING);
     }
 
     private void vacuumInto(Path part) {

@@ -9,7 +9,6 @@ import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
 import java.sql.SQLException;
-import java.util.UUID;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 import org.sqlite.SQLiteDataSource;
@@ -20,8 +19,7 @@ final class Migration {
 
     /** Makes a Book beside its place and puts it there whole: a half-made one is never found, and one of another window stays. */
     static void make(Path file) throws IOException, SQLException {
-        Path beside =
-                file.toAbsolutePath().resolveSibling("." + file.getFileName() + "-" + UUID.randomUUID() + ".part");
+        Path beside = Backups.beside(file);
         try {
             migrate(Database.in(beside));
             Files.move(beside, file);

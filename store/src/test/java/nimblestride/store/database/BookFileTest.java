@@ -9,8 +9,10 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.nio.file.attribute.FileTime;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Arrays;
@@ -181,8 +183,20 @@ class BookFileTest {
         backups.replaceUnreadable(aside.file(), NOW.plusSeconds(3));
         assertThat(size()).isEqualTo(2);
         try (Stream<Path> inFolder = Files.list(folder)) {
-            assertThat(inFolder.map(Path::toString)).noneMatch(name -> name.endsWith(".part"));
+            assertThat(inFolder.map(Path::toString)).noneMatch(name -> name.endsWith(".making"));
         }
+    }
+
+    @Test
+    void whatAKilledProgramLeftHalfMadeIsRemovedWhenItIsOld() throws IOException {
+        keep("Weir Steps");
+        Path old = Files.writeString(folder.resolve(".my.book-1.making"), "half");
+        Path young = Files.writeString(folder.resolve(".my.book-2.making"), "half");
+        Files.setLastModifiedTime(old, FileTime.from(Instant.parse("2026-11-20T12:00:00Z")));
+        Files.setLastModifiedTime(young, FileTime.from(Instant.parse("2026-11-25T12:00:00Z")));
+        new Backups(file).keepOf(NOW.toLocalDate());
+        assertThat(old).doesNotExist();
+        assertThat(young).exists();
     }
 
     /** The defect: the open Book was swapped for its own copy, and what came after went to a file without a name. */
