@@ -25,6 +25,7 @@ public final class DamageMeasure {
     private static final int TIMES = 10_000;
     /** Of so many starts, three open the real window. */
     private static final int WINDOWS = 150;
+
     private static final int HEADER = 100;
 
     private static final Random RANDOM = new Random(13);
@@ -95,7 +96,8 @@ public final class DamageMeasure {
 
     private static void remove(Path folder) throws IOException {
         try (Stream<Path> files = Files.walk(folder)) {
-            files.sorted(Comparator.reverseOrder()).forEach(file -> file.toFile().delete());
+            files.sorted(Comparator.reverseOrder())
+                    .forEach(file -> file.toFile().delete());
         }
     }
 }

@@ -1,6 +1,5 @@
 package nimblestride.benchmarks;
 
-import nimblestride.core.failure.StrideException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -9,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.text.BarsText;
 import nimblestride.core.value.Tempo;
 import nimblestride.desktop.book.OpenBook;

@@ -1,6 +1,5 @@
 package nimblestride.benchmarks;
 
-import nimblestride.core.failure.StrideException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -10,6 +9,7 @@ import java.util.Random;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.journal.Entry;
 import nimblestride.core.text.BarsText;
 import nimblestride.core.value.Tempo;

@@ -1,6 +1,5 @@
 package nimblestride.benchmarks;
 
-import nimblestride.core.failure.StrideException;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -19,6 +18,7 @@ import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
 import nimblestride.core.exercise.Exercise;
+import nimblestride.core.failure.StrideException;
 import nimblestride.core.journal.Entry;
 import nimblestride.core.score.ScoreWriter;
 import nimblestride.core.score.Style;

@@ -1,6 +1,5 @@
 package nimblestride.benchmarks;
 
-import nimblestride.desktop.failure.DefectLog;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -14,6 +13,7 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 import nimblestride.desktop.book.SampleBook;
+import nimblestride.desktop.failure.DefectLog;
 import nimblestride.desktop.window.Ahead;
 import nimblestride.desktop.window.MainWindow;
 import nimblestride.desktop.window.Questions;
@@ -63,7 +63,7 @@ final class Screen {
                     SilentClock::new,
                     Clock.systemDefaultZone(),
                     System::nanoTime,
- new DefectLog(Path.of(System.getProperty("java.io.tmpdir"), "nimble-stride-log")));
+                    new DefectLog(Path.of(System.getProperty("java.io.tmpdir"), "nimble-stride-log")));
             window.show();
             opened.complete(window);
         });

@@ -41,13 +41,18 @@ public final class SoakMeasure {
         }
 
         @Override
-        public Optional<Path> fileToSave(String suggested) {
+        public Optional<Path> fileToSave(String suggested, Optional<Path> folder) {
             return Optional.empty();
         }
 
         @Override
         public Keep keepChanges(String exerciseName) {
             return Keep.LET_GO;
+        }
+
+        @Override
+        public void show(String title, String text) {
+            // Nobody reads it.
         }
 
         @Override

@@ -1,6 +1,5 @@
 package nimblestride.benchmarks;
 
-import nimblestride.desktop.failure.DefectLog;
 import atlantafx.base.theme.PrimerLight;
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -22,6 +21,7 @@ import javafx.scene.Scene;
 import javafx.scene.layout.BorderPane;
 import javafx.stage.Stage;
 import nimblestride.desktop.book.SampleBook;
+import nimblestride.desktop.failure.DefectLog;
 import nimblestride.desktop.window.Ahead;
 import nimblestride.desktop.window.MainWindow;
 import nimblestride.sound.play.SilentClock;
@@ -108,7 +108,7 @@ public final class StartMeasure {
                         SilentClock::new,
                         Clock.systemDefaultZone(),
                         System::nanoTime,
- new DefectLog(Path.of(System.getProperty("java.io.tmpdir"), "nimble-stride-log")));
+                        new DefectLog(Path.of(System.getProperty("java.io.tmpdir"), "nimble-stride-log")));
                 window.show();
                 window.openFromBook(SampleBook.FIRST);
             }
