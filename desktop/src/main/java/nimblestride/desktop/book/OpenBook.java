@@ -1,6 +1,5 @@
 package nimblestride.desktop.book;
 
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -10,19 +9,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.stream.Stream;
-import javafx.animation.Animation;
-import javafx.animation.KeyFrame;
-import javafx.animation.Timeline;
 import javafx.application.Platform;
-import javafx.util.Duration;
 import nimblestride.core.exercise.Exercise;
 import nimblestride.core.failure.StrideException;
 import nimblestride.desktop.async.Commands;
 import nimblestride.desktop.async.Defects;
 import nimblestride.desktop.desk.Early;
 import nimblestride.desktop.desk.Newest;
-import nimblestride.files.FileException;
 import nimblestride.formats.json.ExerciseJson;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.ChangedElsewhere;
@@ -47,20 +40,15 @@ public final class OpenBook implements AutoCloseable {
         }
     };
 
-    private static final Duration BETWEEN_LOOKS = Duration.seconds(2);
-
     private final Path file;
     private final Clock clock;
     private final Commands commands;
     private final Consumer<String> tell;
     private final List<Runnable> listeners = new ArrayList<>();
     private final Newest backingUp = new Newest("backing up");
-    private final Newest watching = new Newest("watching the Book");
-    private final Timeline looking = new Timeline(new KeyFrame(BETWEEN_LOOKS, event -> lookForChanges()));
+    private final BookWatch watch;
     private Optional<Book> book = Optional.empty();
     private String problem = "";
-    private long changesSeen;
-    private boolean inPlace = true;
 
     /** Something that is done with a Book. */
     public interface Doing<T> {
@@ -84,9 +72,8 @@ public final class OpenBook implements AutoCloseable {
         this.clock = clock;
         this.commands = commands;
         this.tell = tell;
+        this.watch = new BookWatch(() -> book, this::changed, this::outOfPlace);
         take(opened::get);
-        looking.setCycleCount(Animation.INDEFINITE);
-        looking.play();
     }
 
     /**
@@ -111,10 +98,9 @@ public final class OpenBook implements AutoCloseable {
             Opened opened = opening.make();
             book = Optional.of(opened.book());
             problem = "";
-            inPlace = true;
-            changesSeen = opened.book().changesOfOthers();
+            watch.begin(opened.book());
             if (opened.isNew()) {
-                takeOver(file.resolveSibling("book"));
+                takeOver(BookFolder.in(file.resolveSibling("book")));
             }
             Backups backups = new Backups(file);
             LocalDate today = today();
@@ -143,34 +129,12 @@ public final class OpenBook implements AutoCloseable {
         }
     }
 
-    /** Books were folders of files once: what can be read in such a folder comes into a new Book. The files stay. */
-    private void takeOver(Path folder) {
-        if (!Files.isDirectory(folder)) {
-            return;
-        }
-        List<Exercise> exercises = new ArrayList<>();
-        List<String> unreadable = new ArrayList<>();
-        for (Path one : exerciseFiles(folder)) {
-            try {
-                exercises.add(ExerciseJson.read(one));
-            } catch (StrideException e) {
-                unreadable.add(one.getFileName() + ": " + e.getMessage());
-            }
-        }
-        book.orElseThrow().shelf().addAll(exercises, now());
-        if (!unreadable.isEmpty()) {
+    /** Books were folders of files once: what can be read in such a folder comes into a new Book. */
+    private void takeOver(BookFolder folder) {
+        book.orElseThrow().shelf().addAll(folder.exercises(), now());
+        if (!folder.unreadable().isEmpty()) {
             tell.accept("Not all of the old Book could be read; the files are where they were. "
-                    + String.join("; ", unreadable));
-        }
-    }
-
-    private static List<Path> exerciseFiles(Path folder) {
-        try (Stream<Path> files = Files.list(folder)) {
-            return files.filter(path -> path.toString().endsWith(".json"))
-                    .sorted()
-                    .toList();
-        } catch (IOException e) {
-            throw FileException.reading(folder, e);
+                    + String.join("; ", folder.unreadable()));
         }
     }
 
@@ -202,30 +166,11 @@ public final class OpenBook implements AutoCloseable {
         List.copyOf(listeners).forEach(Runnable::run);
     }
 
-    /** Looks whether another window has changed the Book, restored one, or taken it away. */
-    private void lookForChanges() {
-        book.ifPresent(open -> watching.ask(
-                () -> open.isInPlace() ? open.changesOfOthers() : -1, changes -> changesFound(open, changes)));
-    }
-
-    private void changesFound(Book open, long changes) {
-        if (!book.equals(Optional.of(open))) {
-            return;
-        }
-        if (changes < 0) {
-            outOfPlace();
-        } else if (changes != changesSeen) {
-            changesSeen = changes;
-            changed();
-        }
-    }
-
     private void outOfPlace() {
         if (Files.exists(file)) {
             reopen();
             tell.accept("Another program replaced the Book; this window shows what is there now.");
-        } else if (inPlace) {
-            inPlace = false;
+        } else {
             tell.accept("The Book " + file + " was moved or removed. Put it back, or restart the program.");
         }
     }
@@ -346,8 +291,7 @@ public final class OpenBook implements AutoCloseable {
 
     @Override
     public void close() {
-        looking.stop();
-        watching.close();
+        watch.close();
         backingUp.close();
         book.ifPresent(Book::close);
     }

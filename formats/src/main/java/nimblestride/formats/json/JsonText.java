@@ -8,7 +8,9 @@ import nimblestride.files.FileException;
 import nimblestride.files.SourceFile;
 import nimblestride.files.UnreadableFileException;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadConstraints;
 import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
@@ -19,7 +21,14 @@ public final class JsonText {
     /** Larger files are refused before they are read. */
     static final int LARGEST_FILE = 64 << 20;
 
-    private static final JsonMapper MAPPER = JsonMapper.builder()
+    /** Counted while reading: the longest phrase there may be, of 100,000 bars, takes about half of them. */
+    private static final long MAX_TOKENS = 4_000_000;
+
+    private static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
+                    .streamReadConstraints(StreamReadConstraints.builder()
+                            .maxTokenCount(MAX_TOKENS)
+                            .build())
+                    .build())
             .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
             .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
             .enable(SerializationFeature.INDENT_OUTPUT)

@@ -20,7 +20,7 @@ final class NoJson {
             return "the member \"" + twice.group(1) + "\" stands there twice";
         }
         if (problem instanceof StreamConstraintsException) {
-            return "a number, a name, or a nesting is too long";
+            return "a number or a name is too long, or all of it too much";
         }
         return problem.getOriginalMessage().startsWith(AT_THE_END)
                 ? "the file ends before the " + thing + " does"

@@ -11,6 +11,9 @@ import com.networknt.schema.Schema;
 import com.networknt.schema.SchemaRegistry;
 import com.networknt.schema.SpecificationVersion;
 import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.DayOfWeek;
@@ -268,5 +271,38 @@ class ExerciseJsonTest {
             files.forEach(left::add);
         }
         assertThat(left).containsExactly(file);
+    }
+
+    /** Counted while reading, so that neither memory nor time goes to what is refused in the end. */
+    @Test
+    void whatIsTooMuchOrTwiceThereIsRefusedByName() {
+        String good = ExerciseJson.write(STORY);
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> ExerciseJson.read("[" + "0,".repeat(4_000_001) + "0]"))
+                .withMessageContaining("all of it too much");
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> ExerciseJson.read("[" + "9".repeat(100_000) + "]"))
+                .withMessageContaining("a number or a name is too long");
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> ExerciseJson.read(good.replaceFirst("\"tempo\"", "\"name\" : \"B\", \"tempo\"")))
+                .withMessageContaining("the member \"name\" stands there twice");
+    }
+
+    /** RFC 8259, section 8.1: UTF-8; a byte order mark may be ignored. */
+    @Test
+    void aFileIsUtf8WithOrWithoutAByteOrderMark(@TempDir Path folder) throws IOException {
+        byte[] good = ExerciseJson.write(STORY.withName("Über")).getBytes(StandardCharsets.UTF_8);
+        Path file = folder.resolve("story.json");
+        try (OutputStream out = Files.newOutputStream(file)) {
+            out.write(new byte[] {(byte) 0xEF, (byte) 0xBB, (byte) 0xBF});
+            out.write(good);
+        }
+        assertThat(ExerciseJson.read(file).name()).isEqualTo("Über");
+        for (Charset other : List.of(StandardCharsets.ISO_8859_1, StandardCharsets.UTF_16)) {
+            Files.writeString(file, new String(good, StandardCharsets.UTF_8), other);
+            assertThatExceptionOfType(StrideException.class)
+                    .isThrownBy(() -> ExerciseJson.read(file))
+                    .withMessageContaining("save it as UTF-8");
+        }
     }
 }

@@ -59,7 +59,7 @@ public final class BookFile implements AutoCloseable {
                 Migration.bringUpToDate(file, source);
             }
             Object key = keyOf(file);
-            return new BookFile(file, Jdbi.create(source).open(), key);
+            return new BookFile(file, connected(source), key);
         } catch (FileException e) {
             throw new BookException("The Book can't be opened: " + e.getMessage(), e);
         } catch (IOException e) {
@@ -69,6 +69,18 @@ public final class BookFile implements AutoCloseable {
                     e);
         } catch (SQLException | JdbiException e) {
             throw BookException.of(e, file);
+        }
+    }
+
+    /** Connects; what is changed stays in memory until it is whole, so that others can read the Book until then. */
+    private static Handle connected(SQLiteDataSource source) {
+        Handle handle = Jdbi.create(source).open();
+        try {
+            handle.execute("PRAGMA cache_spill = 0");
+            return handle;
+        } catch (JdbiException e) {
+            handle.close();
+            throw e;
         }
     }
 

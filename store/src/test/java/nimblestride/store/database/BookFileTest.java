@@ -19,6 +19,7 @@ import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
+import java.util.UUID;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
@@ -312,6 +313,21 @@ class BookFileTest {
             assertThat(book.shelf().size()).isZero();
             book.shelf().add(Examples.exercise("5/8"), NOW);
             assertThat(book.shelf().size()).isEqualTo(1);
+        }
+    }
+
+    /** More than the database keeps in memory by itself: what another window asks is answered before all of it is there. */
+    @Test
+    void whileMuchIsImportedTheBookCanBeRead() {
+        try (Book book = open();
+                Book other = open()) {
+            book.together(() -> {
+                for (int i = 0; i < 30; i++) {
+                    book.originals().keep(UUID.randomUUID(), "a.mid", new byte[1 << 20]);
+                }
+                return other.shelf().size();
+            });
+            assertThat(other.shelf().size()).isZero();
         }
     }
 
