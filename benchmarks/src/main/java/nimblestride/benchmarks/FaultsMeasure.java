@@ -1,5 +1,6 @@
 package nimblestride.benchmarks;
 
+import nimblestride.store.database.Backups;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -30,8 +31,13 @@ public final class FaultsMeasure {
         int kept = 0;
         try {
             try (Book book = Book.open(file, OpenBook.AS_JSON)) {
+                Backups.Backup backup = book.backups().keepNow("early", BigBook.NOW);
                 kept = until(book, "full disk", kept);
                 left(book, kept);
+                attempt("backing up on a full disk", () -> book.backups().keepNow("late", BigBook.NOW));
+                attempt("restoring on a full disk", () -> book.restore(backup.file(), BigBook.NOW));
+                left(book, kept);
+                Files.delete(backup.file());
             }
             run("mount", "-o", "remount,ro", disk.toString());
             try (Book book = Book.open(file, OpenBook.AS_JSON)) {
@@ -60,6 +66,15 @@ public final class FaultsMeasure {
         } finally {
             run("umount", disk.toString());
             Files.delete(disk);
+        }
+    }
+
+    private static void attempt(String what, Runnable attempt) {
+        try {
+            attempt.run();
+            System.out.printf("%s: done, which cannot be%n", what);
+        } catch (StrideException e) {
+            System.out.printf("%s: %s%n", what, e.getMessage());
         }
     }
 

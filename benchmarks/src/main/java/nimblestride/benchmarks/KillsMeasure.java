@@ -1,5 +1,8 @@
 package nimblestride.benchmarks;
 
+import nimblestride.store.database.Backups;
+import java.time.ZoneOffset;
+import java.time.LocalDateTime;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -26,6 +29,7 @@ import nimblestride.store.book.Kept;
 public final class KillsMeasure {
     private static final int TIMES = 200;
     private static final int LONGEST_LIFE = 900;
+    private static final int ROUNDS_A_RESTORE = 5;
 
     private KillsMeasure() {}
 
@@ -122,6 +126,16 @@ public final class KillsMeasure {
         return tempo % 900 + 1;
     }
 
+    /** Backs the Book up and restores it at once: nothing of it changes, at whichever moment it is killed. */
+    private static Kept restored(Book book, Kept kept) throws IOException {
+        Backups.Backup backup = book.backups().keepNow("killed", LocalDateTime.now(ZoneOffset.UTC));
+        book.restore(backup.file(), LocalDateTime.now(ZoneOffset.UTC));
+        for (Backups.Backup old : book.backups().all()) {
+            Files.delete(old.file());
+        }
+        return book.shelf().find(kept.id()).orElseThrow();
+    }
+
     /** Edits, logs and drafts until it is killed, and says each time what has been saved. */
     private static void live(Path folder) throws IOException {
         try (Book book = Book.open(file(folder), OpenBook.AS_JSON)) {
@@ -151,6 +165,9 @@ public final class KillsMeasure {
                                 List.of(),
                                 Optional.empty()));
                 System.out.println("entry " + id + ".");
+                if (tempo % ROUNDS_A_RESTORE == 0) {
+                    kept = restored(book, kept);
+                }
             }
         }
     }

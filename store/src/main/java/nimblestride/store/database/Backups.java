@@ -197,7 +197,7 @@ public final class Backups {
      * @throws BookException if that can't be done; the Book is then as it was
      */
     public void restore(Path backup, BookFile open, LocalDateTime now) {
-        explained(folder, () -> {
+        explained(book, () -> {
             Path copy = beside(book);
             try {
                 Files.createDirectories(folder);
@@ -227,7 +227,7 @@ public final class Backups {
      * @throws BookException if that can't be done; everything is then as it was
      */
     public void replaceUnreadable(Path backup, LocalDateTime now) {
-        explained(folder, () -> {
+        explained(book, () -> {
             Path copy = beside(book);
             try {
                 Files.copy(backup, copy);

@@ -215,19 +215,17 @@ public final class BookFile implements AutoCloseable {
 
     /**
      * Makes the content of another Book the content of this one, in one transaction of the database engine: every program that
-     * has this Book open sees it from its next question on. Revisions go on from the highest there has been, so that what was
+     * has this Book open sees it from its next question on. Every revision is the next after the highest there has been, so that what was
      * opened before is never taken for what is there now.
      *
      * @throws BookException if it can't be done; nothing is then changed
      */
     synchronized void become(Path other) {
-        long highest = read(one -> one.createQuery("SELECT coalesce(max(revision), 0) FROM exercise")
-                .mapTo(Long.class)
-                .one());
         try (BookFile copy = open(other)) {
             copy.checkWhole();
-            copy.write(one -> one.createUpdate("UPDATE exercise SET revision = revision + ?")
-                    .bind(0, highest)
+            long next = Math.max(highestRevision(), copy.highestRevision()) + 1;
+            copy.write(one -> one.createUpdate("UPDATE exercise SET revision = ?")
+                    .bind(0, next)
                     .execute());
         }
         try {
@@ -242,6 +240,12 @@ public final class BookFile implements AutoCloseable {
             throw BookException.of(e, file);
         }
         checkWhole();
+    }
+
+    private long highestRevision() {
+        return read(one -> one.createQuery("SELECT coalesce(max(revision), 0) FROM exercise")
+                .mapTo(Long.class)
+                .one());
     }
 
     @Override

@@ -259,6 +259,19 @@ class BookFileTest {
         assertThat(size()).isEqualTo(2);
     }
 
+    /** They doubled once, and a Book could be restored only some sixty times. */
+    @Test
+    void revisionsGrowByOneWithEachRestore() {
+        try (Book book = open()) {
+            Kept kept = book.shelf().add(Examples.exercise("7/8"), NOW);
+            for (int i = 1; i <= 5; i++) {
+                book.restore(book.backups().keepNow("kept" + i, NOW).file(), NOW.plusSeconds(i));
+                assertThat(book.shelf().find(kept.id()).orElseThrow().revision())
+                        .isEqualTo(1 + i);
+            }
+        }
+    }
+
     @Test
     void aBookThatWasReplacedWhileItWasOpenIsNotWrittenInAnyMore() throws IOException {
         keep("Weir Steps");
