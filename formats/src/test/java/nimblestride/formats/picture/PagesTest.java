@@ -80,23 +80,42 @@ class PagesTest {
     @Test
     void outsideReadersHaveNothingToObjectTo(@TempDir Path folder) throws Exception {
         assumeTrue(has("pdffonts") && has("pdftoppm") && has("pdftotext"), "poppler's tools are not on this machine");
-        List<Drawing> pages = pages(Sheet.USUAL.addressed("for the Tuesday group"), EXERCISE);
-        Path file = Files.write(folder.resolve("sheet.pdf"), PdfFile.write("Example", pages, Paper.pointsToTheSpace()));
-        assertThat(outside(folder, "pdffonts", file.toString()))
-                .contains("Lato-Regular")
-                .doesNotContain("Error", "Warning");
-        assertThat(outside(folder, "pdftotext", file.toString(), "-")).contains("for the Tuesday group");
-        assertThat(outside(
-                        folder,
-                        "pdftoppm",
-                        "-r",
-                        "40",
-                        "-png",
-                        file.toString(),
-                        folder.resolve("page").toString()))
-                .isEmpty();
-        // The page is not empty where the clef of the first staff line stands: some of it is ink.
-        assertThat(inkOf(ImageIO.read(folder.resolve("page-1.png").toFile()))).isBetween(0.005, 0.2);
+        SheetPages booklets =
+                new SheetPages(Sheet.USUAL.on(Paper.LETTER), Faces.get().music(), Faces.get());
+        List<List<Drawing>> all = List.of(
+                pages(Sheet.USUAL.addressed("for the Tuesday group"), EXERCISE),
+                pages(Sheet.USUAL, EXERCISE.withName("Über 太鼓 \ud83e\udd41")),
+                booklets.booklet("Parade", List.of(EXERCISE, EXERCISE.withName("Second"))));
+        for (List<Drawing> pages : all) {
+            Path file =
+                    Files.write(folder.resolve("sheet.pdf"), PdfFile.write("Example", pages, Paper.pointsToTheSpace()));
+            assertThat(outside(folder, "pdffonts", file.toString()))
+                    .contains("Lato-Regular")
+                    .doesNotContain("Error", "Warning");
+            assertThat(outside(folder, "pdftotext", file.toString(), "-"))
+                    .doesNotContain("Error", "Warning")
+                    .isNotBlank();
+            assertThat(outside(
+                            folder,
+                            "pdftoppm",
+                            "-r",
+                            "40",
+                            "-png",
+                            "-l",
+                            "1",
+                            file.toString(),
+                            folder.resolve("page") + ""))
+                    .isEmpty();
+            Path first;
+            try (Stream<Path> images = Files.list(folder)) {
+                first = images.filter(image -> image.toString().endsWith(".png"))
+                        .findFirst()
+                        .orElseThrow();
+            }
+            // Some of the page is ink, and most of it is not.
+            assertThat(inkOf(ImageIO.read(first.toFile()))).isBetween(0.0005, 0.2);
+            Files.delete(first);
+        }
     }
 
     private static boolean has(String program) {
