@@ -122,15 +122,11 @@ final class LadderFields extends VBox {
                     perMinute(start.field().getText()),
                     perMinute(goal.field().getText()),
                     perMinute(step.field().getText()),
-                    new Rules(number(clean), number(misses)),
+                    new Rules(clean.value(), misses.value()),
                     typedPace()));
         } catch (StrideException e) {
             taken.none(e.getMessage());
         }
-    }
-
-    private static int number(TypedField<Integer> field) {
-        return Integer.parseInt(field.field().getText().strip());
     }
 
     private Optional<Pace> typedPace() {

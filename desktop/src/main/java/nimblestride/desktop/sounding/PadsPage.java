@@ -133,12 +133,8 @@ public final class PadsPage extends VBox implements Page {
         if (!showing && layer.getValue() != null && !layer.getItems().isEmpty()) {
             Optional<String> played =
                     layer.getValue().equals(NOBODY) ? Optional.empty() : Optional.of(layer.getValue());
-            devices.standIn(played, new Habits(number(spread), number(bias), number(rush), 1));
+            devices.standIn(played, new Habits(spread.value(), bias.value(), rush.value(), 1));
         }
-    }
-
-    private static int number(TypedField<Integer> field) {
-        return Integer.parseInt(field.field().getText().strip());
     }
 
     private void tell(Struck struck) {

@@ -25,7 +25,7 @@ public final class TypedField<T> extends VBox {
     private boolean showing;
 
     /**
-     * @param reader throws an {@link IllegalArgumentException} whose message is shown where text makes no sense
+     * @param reader throws a {@link StrideException} whose message is shown where text makes no sense
      * @param taken is given each new value
      * @param done is called when typing here is over
      */
@@ -75,6 +75,11 @@ public final class TypedField<T> extends VBox {
         last = null;
         showing = false;
         setProblem(Optional.empty());
+    }
+
+    /** Returns the value in effect: the last one shown or taken, whatever is being typed. Null before the first one. */
+    public T value() {
+        return last;
     }
 
     /** Shows a value that has come about elsewhere; text that stands for it already is left as it was typed. */

@@ -185,4 +185,13 @@ class TypedFieldTest extends OnStage {
         assertThat(refusing.field().getText()).isEqualTo("30");
         assertThat(under(refusing).isVisible()).isFalse();
     }
+
+    /** Who asks one field while another is being typed gets what is in effect there, not the text that makes no sense. */
+    @Test
+    void theValueInEffectStaysWhileTextMakesNoSense() {
+        type(wide, "30");
+        type(wide, "x");
+        assertThat(wide.value()).isEqualTo(30);
+        assertThat(narrow.value()).isEqualTo(20);
+    }
 }
