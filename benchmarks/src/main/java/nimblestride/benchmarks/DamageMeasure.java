@@ -12,7 +12,7 @@ import java.util.Random;
 import java.util.TreeMap;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
-import nimblestride.core.failure.StrideException;
+import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.desktop.book.OpenBook;
 import nimblestride.desktop.book.SampleBook;
 import nimblestride.desktop.window.Ahead;

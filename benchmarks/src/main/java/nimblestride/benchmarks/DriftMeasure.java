@@ -1,14 +1,14 @@
 package nimblestride.benchmarks;
 
 import java.util.List;
-import nimblestride.core.band.BandNote;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.groove.Level;
-import nimblestride.core.groove.Voice;
-import nimblestride.core.text.BarsText;
-import nimblestride.core.text.LayerText;
-import nimblestride.core.text.TempoText;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.kit.band.BandNote;
+import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.language.text.BarsText;
+import nimblestride.core.language.text.LayerText;
+import nimblestride.core.language.text.TempoText;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.kit.Sound;
 import nimblestride.sound.kit.SoundSet;
 import nimblestride.sound.play.AudioOut;

@@ -1,6 +1,5 @@
 package nimblestride.benchmarks;
 
-import nimblestride.store.database.Backups;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -8,12 +7,13 @@ import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.failure.StrideException;
-import nimblestride.core.text.BarsText;
-import nimblestride.core.value.Tempo;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.language.text.BarsText;
+import nimblestride.core.time.value.Tempo;
 import nimblestride.desktop.book.OpenBook;
 import nimblestride.store.book.Book;
+import nimblestride.store.database.Backups;
 
 /**
  * Keeps exercises in a Book while its disk fills up, becomes read-only and is taken away, and tells what the user would be told

@@ -1,26 +1,26 @@
 package nimblestride.benchmarks;
 
-import nimblestride.store.database.Backups;
-import java.time.ZoneOffset;
-import java.time.LocalDateTime;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.failure.StrideException;
-import nimblestride.core.journal.Entry;
-import nimblestride.core.text.BarsText;
-import nimblestride.core.value.Tempo;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.language.text.BarsText;
+import nimblestride.core.practice.journal.Entry;
+import nimblestride.core.time.value.Tempo;
 import nimblestride.desktop.book.OpenBook;
 import nimblestride.formats.json.DraftJson;
 import nimblestride.formats.json.DraftJson.Draft;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.Kept;
+import nimblestride.store.database.Backups;
 
 /**
  * Kills a program that edits and logs, at random moments, and looks whether all it told to be saved is there. To reach: 200 times,

@@ -2,10 +2,10 @@ package nimblestride.benchmarks;
 
 import java.util.List;
 import java.util.concurrent.TimeUnit;
-import nimblestride.core.meter.Meter;
-import nimblestride.core.reading.Reading;
-import nimblestride.core.reading.Readings;
-import nimblestride.core.reading.Wish;
+import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.reading.Reading;
+import nimblestride.core.time.reading.Readings;
+import nimblestride.core.time.reading.Wish;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;

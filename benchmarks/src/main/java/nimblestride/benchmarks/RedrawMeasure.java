@@ -17,11 +17,11 @@ import javafx.scene.Scene;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.layer.Layer;
-import nimblestride.core.text.BarsText;
-import nimblestride.core.text.LayerText;
-import nimblestride.core.value.Tempo;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.language.text.BarsText;
+import nimblestride.core.language.text.LayerText;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.time.value.Tempo;
 import nimblestride.formats.json.ExerciseJson;
 
 /**

@@ -8,7 +8,7 @@ import java.nio.file.NoSuchFileException;
 import java.nio.file.NotDirectoryException;
 import java.nio.file.Path;
 import java.util.Locale;
-import nimblestride.core.failure.StrideException;
+import nimblestride.core.foundation.failure.StrideException;
 
 /** A file or folder can't be read or written. The message names it, says what failed, and says what to do. */
 public class FileException extends StrideException {

@@ -4,20 +4,20 @@ import java.io.PrintWriter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.exercise.Reckoning;
-import nimblestride.core.filling.Fit;
-import nimblestride.core.finding.Finding;
-import nimblestride.core.meter.Bar;
-import nimblestride.core.meter.Grouping;
-import nimblestride.core.meter.Meter;
-import nimblestride.core.modulation.Chain;
-import nimblestride.core.reading.Readings;
-import nimblestride.core.reading.Wish;
-import nimblestride.core.text.BarsText;
-import nimblestride.core.text.LayerText;
-import nimblestride.core.text.TempoText;
-import nimblestride.core.value.Tempo;
+import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.insight.finding.Finding;
+import nimblestride.core.language.text.BarsText;
+import nimblestride.core.language.text.LayerText;
+import nimblestride.core.language.text.TempoText;
+import nimblestride.core.layer.modulation.Chain;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Grouping;
+import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.partition.Fit;
+import nimblestride.core.time.reading.Readings;
+import nimblestride.core.time.reading.Wish;
+import nimblestride.core.time.value.Tempo;
 
 /** A report in sentences. */
 final class ReportText {

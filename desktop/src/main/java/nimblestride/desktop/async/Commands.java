@@ -13,7 +13,7 @@ import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import nimblestride.core.failure.StrideException;
+import nimblestride.core.foundation.failure.StrideException;
 
 /**
  * Runs commands (write, export, import, print, restore) off the interface thread: each exactly once, in the order given. None is

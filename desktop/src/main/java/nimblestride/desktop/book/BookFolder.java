@@ -6,8 +6,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.failure.StrideException;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.files.FileException;
 import nimblestride.formats.json.ExerciseJson;
 

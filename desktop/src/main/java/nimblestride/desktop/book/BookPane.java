@@ -18,7 +18,7 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import nimblestride.core.failure.StrideException;
+import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.desktop.desk.Newest;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.look.Titles;

@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.model.Exercise;
 import nimblestride.formats.json.ExerciseJson;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.Kept;

@@ -4,8 +4,8 @@ import java.util.List;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.control.ComboBox;
 import javafx.util.StringConverter;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.meter.Bar;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.time.meter.Bar;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.Titles;
 

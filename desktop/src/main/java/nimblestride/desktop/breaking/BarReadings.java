@@ -3,12 +3,12 @@ package nimblestride.desktop.breaking;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import nimblestride.core.failure.StrideException;
-import nimblestride.core.meter.Bar;
-import nimblestride.core.reading.Reading;
-import nimblestride.core.reading.Readings;
-import nimblestride.core.reading.School;
-import nimblestride.core.reading.Wish;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.reading.Reading;
+import nimblestride.core.time.reading.Readings;
+import nimblestride.core.time.reading.School;
+import nimblestride.core.time.reading.Wish;
 
 /**
  * What the Break bench shows of a bar.

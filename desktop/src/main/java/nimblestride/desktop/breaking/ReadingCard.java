@@ -8,8 +8,8 @@ import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
 import javafx.scene.layout.VBox;
-import nimblestride.core.meter.Meter;
-import nimblestride.core.reading.Reading;
+import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.reading.Reading;
 import nimblestride.desktop.look.Hint;
 import nimblestride.desktop.look.Wrapped;
 

@@ -9,8 +9,8 @@ import javafx.css.PseudoClass;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
-import nimblestride.core.meter.Grouping;
-import nimblestride.core.reading.Wish;
+import nimblestride.core.time.meter.Grouping;
+import nimblestride.core.time.reading.Wish;
 import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.Hint;
 

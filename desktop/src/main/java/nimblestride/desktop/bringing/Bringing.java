@@ -10,13 +10,13 @@ import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import nimblestride.core.arranging.Arrangement;
-import nimblestride.core.arranging.Choice;
-import nimblestride.core.arranging.Offer;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.failure.StrideException;
-import nimblestride.core.groove.Voice;
-import nimblestride.core.transcription.Transcription;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.transcription.proposal.Arrangement;
+import nimblestride.core.transcription.proposal.Choice;
+import nimblestride.core.transcription.proposal.Offer;
+import nimblestride.core.transcription.source.Transcription;
 
 /**
  * A file on its way in. It is read and looked through on a thread of its own, which is let go when the user leaves it; nothing is

@@ -2,7 +2,7 @@ package nimblestride.desktop.bringing;
 
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import nimblestride.core.transcription.Transcription;
+import nimblestride.core.transcription.source.Transcription;
 import nimblestride.files.UnreadableFileException;
 import nimblestride.formats.elsewhere.FromElsewhere;
 

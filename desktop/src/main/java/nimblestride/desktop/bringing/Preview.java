@@ -4,13 +4,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
-import nimblestride.core.arranging.Arrangement;
-import nimblestride.core.arranging.Choice;
-import nimblestride.core.arranging.Offer;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.failure.StrideException;
-import nimblestride.core.repeating.MeterProposal;
-import nimblestride.core.transcription.Transcription;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.transcription.proposal.Arrangement;
+import nimblestride.core.transcription.proposal.Choice;
+import nimblestride.core.transcription.proposal.Offer;
+import nimblestride.core.transcription.repetition.MeterProposal;
+import nimblestride.core.transcription.source.Transcription;
 import nimblestride.desktop.desk.Answer;
 
 /**

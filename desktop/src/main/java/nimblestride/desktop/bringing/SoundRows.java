@@ -8,12 +8,12 @@ import javafx.collections.FXCollections;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
-import nimblestride.core.arranging.Choice;
-import nimblestride.core.groove.Kit;
-import nimblestride.core.groove.Voice;
-import nimblestride.core.transcription.Part;
-import nimblestride.core.transcription.Sound;
-import nimblestride.core.value.Tally;
+import nimblestride.core.foundation.words.Tally;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.transcription.proposal.Choice;
+import nimblestride.core.transcription.source.Part;
+import nimblestride.core.transcription.source.Sound;
 import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.Titles;
 

@@ -3,7 +3,7 @@ package nimblestride.desktop.cross;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.Consumer;
-import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.model.Exercise;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.pages.Bench;
 import nimblestride.desktop.pages.LatePage;

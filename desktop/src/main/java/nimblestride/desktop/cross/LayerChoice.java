@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.function.IntConsumer;
 import java.util.stream.IntStream;
 import javafx.scene.control.ComboBox;
-import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.model.Exercise;
 import nimblestride.desktop.look.Titles;
 
 /** Which layer something is about; layers are called by their names. */

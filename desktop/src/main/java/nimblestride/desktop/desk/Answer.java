@@ -1,11 +1,11 @@
 package nimblestride.desktop.desk;
 
 import java.util.List;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.exercise.Reckoning;
-import nimblestride.core.finding.Finding;
-import nimblestride.core.finding.Findings;
-import nimblestride.core.hands.Hands;
+import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.insight.finding.Finding;
+import nimblestride.core.insight.finding.Findings;
+import nimblestride.core.layer.limbs.Hands;
 
 /** An exercise and all that follows from it: what every view draws from. */
 public record Answer(Reckoning reckoning, List<Finding> findings) {

@@ -5,7 +5,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
-import nimblestride.core.failure.StrideException;
+import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.desktop.async.Defects;
 import nimblestride.formats.json.DraftJson.Draft;
 

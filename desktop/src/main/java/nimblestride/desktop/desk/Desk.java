@@ -9,8 +9,8 @@ import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.exercise.History;
+import nimblestride.core.exercise.edit.History;
+import nimblestride.core.exercise.model.Exercise;
 import nimblestride.formats.json.DraftJson.Draft;
 import nimblestride.formats.json.DraftJson.InBook;
 

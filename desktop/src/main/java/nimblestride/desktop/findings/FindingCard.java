@@ -17,9 +17,9 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import nimblestride.core.finding.Finding;
-import nimblestride.core.glossary.Glossary;
-import nimblestride.core.glossary.Term;
+import nimblestride.core.insight.finding.Finding;
+import nimblestride.core.insight.glossary.Glossary;
+import nimblestride.core.insight.glossary.Term;
 import nimblestride.desktop.look.Hint;
 
 /** One finding with its sum and what would mend it. */

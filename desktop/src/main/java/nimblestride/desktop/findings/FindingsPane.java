@@ -10,7 +10,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import nimblestride.core.finding.Finding;
+import nimblestride.core.insight.finding.Finding;
 import nimblestride.desktop.look.Scrolled;
 
 /** The findings, what does not add up first. One that is chosen shows its place on the Road; Ctrl+C copies it. */

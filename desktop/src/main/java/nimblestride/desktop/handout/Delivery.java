@@ -3,10 +3,10 @@ package nimblestride.desktop.handout;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
-import nimblestride.core.engraving.Drawing;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.sheet.Paper;
-import nimblestride.core.sheet.Sheet;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.notation.engraving.Drawing;
+import nimblestride.core.notation.page.Paper;
+import nimblestride.core.notation.page.Sheet;
 import nimblestride.formats.form.Form;
 
 /** How what is handed out leaves the program: to a file that is asked for, or to a printer. */

@@ -19,7 +19,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.model.Exercise;
 import nimblestride.desktop.look.DownScroll;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.look.Wrapped;

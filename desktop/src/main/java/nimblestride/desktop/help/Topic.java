@@ -8,11 +8,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Collectors;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.glossary.Glossary;
-import nimblestride.core.text.BarsText;
-import nimblestride.core.text.LayerText;
-import nimblestride.core.value.Tempo;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.insight.glossary.Glossary;
+import nimblestride.core.language.text.BarsText;
+import nimblestride.core.language.text.LayerText;
+import nimblestride.core.time.value.Tempo;
 
 /**
  * Something that is explained.

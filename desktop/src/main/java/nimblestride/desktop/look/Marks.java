@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Map;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
-import nimblestride.core.groove.Level;
-import nimblestride.core.groove.Stroke;
+import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Stroke;
 
 /** Marks that are drawn at once: many filled as one path take less time than each filled on its own, where it is done in software. */
 public final class Marks {

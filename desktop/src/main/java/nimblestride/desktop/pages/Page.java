@@ -1,6 +1,6 @@
 package nimblestride.desktop.pages;
 
-import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.model.Exercise;
 import nimblestride.desktop.desk.Answer;
 import nimblestride.desktop.look.Palette;
 

@@ -3,9 +3,9 @@ package nimblestride.desktop.placing;
 import java.util.List;
 import java.util.SortedMap;
 import java.util.TreeMap;
-import nimblestride.core.engraving.Mark.Weight;
-import nimblestride.core.meter.Phrase;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.notation.engraving.Mark.Weight;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.formats.face.Faces;
 
 /**

@@ -4,15 +4,15 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import nimblestride.core.counting.CountingSchool;
-import nimblestride.core.counting.Division;
-import nimblestride.core.counting.Said;
-import nimblestride.core.groove.Stroke;
-import nimblestride.core.hands.Played;
-import nimblestride.core.meter.Bar;
-import nimblestride.core.meter.Phrase;
-import nimblestride.core.meter.Place;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.layer.limbs.Played;
+import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.core.time.counting.Division;
+import nimblestride.core.time.counting.Said;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.meter.Place;
+import nimblestride.core.time.value.NoteValue;
 
 /** What is written on the count lines of a phrase: what is said there, with signs of how it is struck. */
 final class CountWords {

@@ -5,12 +5,12 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
-import nimblestride.core.groove.Kit;
-import nimblestride.core.groove.Level;
-import nimblestride.core.groove.Ornament;
-import nimblestride.core.groove.Stroke;
-import nimblestride.core.groove.Voice;
-import nimblestride.core.groove.Voices;
+import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Ornament;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.kit.voice.Voices;
 import nimblestride.desktop.look.Titles;
 
 /** What a click on a count places: a voice, how hard it is struck and with what ornament. */

@@ -2,8 +2,8 @@ package nimblestride.desktop.play;
 
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
-import nimblestride.core.counting.CountingSchool;
-import nimblestride.core.counting.Division;
+import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.core.time.counting.Division;
 
 /**
  * How the Road shows an exercise, which is played as it is shown.

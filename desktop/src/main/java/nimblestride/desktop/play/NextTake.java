@@ -2,10 +2,10 @@ package nimblestride.desktop.play;
 
 import java.util.List;
 import java.util.Optional;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.layer.Layer;
-import nimblestride.core.practice.Stage;
-import nimblestride.core.value.Tempo;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.exercise.plan.Stage;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.time.value.Tempo;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.sound.render.CountIn;
 import nimblestride.sound.render.Take;

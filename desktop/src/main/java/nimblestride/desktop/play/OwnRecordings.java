@@ -9,7 +9,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
-import nimblestride.core.failure.StrideException;
+import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.files.AtomicFile;
 import nimblestride.files.FileException;
 import nimblestride.files.SourceFile;

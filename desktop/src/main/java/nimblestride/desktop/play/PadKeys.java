@@ -1,12 +1,12 @@
 package nimblestride.desktop.play;
 
-import static nimblestride.core.groove.Kit.*;
+import static nimblestride.core.kit.voice.Kit.*;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import javafx.scene.input.KeyCode;
-import nimblestride.core.groove.Voice;
+import nimblestride.core.kit.voice.Voice;
 
 /** The keys of the computer as pads: drums under the left hand, cymbals under the right, feet below. */
 public final class PadKeys {

@@ -2,11 +2,11 @@ package nimblestride.desktop.play;
 
 import java.util.Optional;
 import java.util.function.Consumer;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.failure.StrideException;
-import nimblestride.core.practice.Stage;
-import nimblestride.core.practice.Task;
-import nimblestride.core.staging.Staging;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.exercise.plan.Stage;
+import nimblestride.core.exercise.plan.Task;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.practice.stage.Staging;
 import nimblestride.sound.render.Click;
 
 /** What is played of an exercise while a stage of it is practised. It is worked out once for each. */

@@ -1,7 +1,7 @@
 package nimblestride.desktop.play;
 
 import java.util.Optional;
-import nimblestride.core.value.Tally;
+import nimblestride.core.foundation.words.Tally;
 import nimblestride.sound.play.PlayerStatus;
 
 /** How playing goes, in words. */

@@ -4,13 +4,13 @@ import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import java.util.stream.Collectors;
-import nimblestride.core.practice.ClimbingPlan;
-import nimblestride.core.practice.Pace;
-import nimblestride.core.practice.Standing;
-import nimblestride.core.value.NoteName;
-import nimblestride.core.value.NoteValue;
-import nimblestride.core.value.Tally;
-import nimblestride.core.value.Tempo;
+import nimblestride.core.exercise.plan.ClimbingPlan;
+import nimblestride.core.exercise.plan.Pace;
+import nimblestride.core.exercise.plan.Standing;
+import nimblestride.core.foundation.words.Tally;
+import nimblestride.core.time.value.NoteName;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.time.value.Tempo;
 
 /** Where somebody stands on a ladder, in words. */
 final class LadderWords {

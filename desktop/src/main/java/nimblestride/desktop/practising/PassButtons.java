@@ -2,7 +2,7 @@ package nimblestride.desktop.practising;
 
 import java.util.function.Consumer;
 import javafx.scene.layout.HBox;
-import nimblestride.core.practice.Cleanness;
+import nimblestride.core.exercise.plan.Cleanness;
 import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.SmallButton;
 

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import nimblestride.core.journal.Entry;
-import nimblestride.core.practice.Pass;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.exercise.plan.Pass;
+import nimblestride.core.practice.journal.Entry;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.store.book.Book;
 
 /** One's own passes of an exercise, as the log has them. */

@@ -3,10 +3,10 @@ package nimblestride.desktop.road;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import nimblestride.core.counting.CountingSchool;
-import nimblestride.core.counting.Division;
-import nimblestride.core.counting.Said;
-import nimblestride.core.meter.Bar;
+import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.core.time.counting.Division;
+import nimblestride.core.time.counting.Said;
+import nimblestride.core.time.meter.Bar;
 
 /** What is said in bars, in one school and division: worked out once for each bar, and forgotten when it is not asked for. */
 record Counts(CountingSchool school, Division division, Map<Bar, List<Said>> known) {

@@ -3,9 +3,9 @@ package nimblestride.desktop.road;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import nimblestride.core.meter.Grouping;
-import nimblestride.core.meter.Phrase;
-import nimblestride.core.value.ExactMath;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.time.meter.Grouping;
+import nimblestride.core.time.meter.Phrase;
 
 /**
  * A stride's foot taken hold of: the one between two groups of a bar. Dragged, it moves units from one group to the other;

@@ -6,7 +6,7 @@ import java.util.function.Supplier;
 import javafx.scene.Cursor;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
-import nimblestride.core.meter.Phrase;
+import nimblestride.core.time.meter.Phrase;
 
 /**
  * The mouse on the Road: drags a stride's foot along the ground, sets one down with a double click on a unit, and places a

@@ -1,9 +1,9 @@
 package nimblestride.desktop.road;
 
 import java.util.stream.IntStream;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.groove.Stroke;
-import nimblestride.core.layer.Pattern;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.layer.pattern.Pattern;
 
 /**
  * What stands under the ground line of the Road, in view or not, and in whichever feel: while sections are played one after the other, all

@@ -1,6 +1,6 @@
 package nimblestride.desktop.road;
 
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.time.value.NoteValue;
 
 /** What is done with a count that is clicked. */
 public interface Placing {

@@ -4,8 +4,8 @@ import java.util.Map;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
-import nimblestride.core.timing.Expected;
-import nimblestride.core.timing.Spread;
+import nimblestride.core.practice.timing.Expected;
+import nimblestride.core.practice.timing.Spread;
 import nimblestride.desktop.look.Face;
 import nimblestride.desktop.look.Palette;
 

@@ -1,6 +1,6 @@
 package nimblestride.desktop.road;
 
-import nimblestride.core.meter.Grouping;
+import nimblestride.core.time.meter.Grouping;
 
 /** What is done when the strides of a bar are regrouped by hand. */
 public interface Regrouping {

@@ -9,7 +9,7 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
-import nimblestride.core.groove.Stroke;
+import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.desktop.look.Face;
 import nimblestride.desktop.look.MarkShape;
 import nimblestride.desktop.look.Marks;

@@ -6,18 +6,18 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import nimblestride.core.align.Alignment;
-import nimblestride.core.counting.CountingSchool;
-import nimblestride.core.counting.Said;
-import nimblestride.core.exercise.Reckoning;
-import nimblestride.core.groove.Stroke;
-import nimblestride.core.layer.Hit;
-import nimblestride.core.layer.Pattern;
-import nimblestride.core.meter.Bar;
-import nimblestride.core.meter.Meter;
-import nimblestride.core.meter.Phrase;
-import nimblestride.core.meter.Place;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.layer.alignment.Alignment;
+import nimblestride.core.layer.pattern.Hit;
+import nimblestride.core.layer.pattern.Pattern;
+import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.core.time.counting.Said;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.meter.Place;
+import nimblestride.core.time.value.NoteValue;
 
 /**
  * What is to be seen on a stretch of the Road, moments in whole notes. It is worked out anew from the exercise each time

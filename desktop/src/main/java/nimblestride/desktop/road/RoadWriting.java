@@ -10,7 +10,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.text.Font;
-import nimblestride.core.meter.Meter;
+import nimblestride.core.time.meter.Meter;
 import nimblestride.desktop.look.Face;
 import nimblestride.desktop.look.TextWidths;
 

@@ -1,6 +1,6 @@
 package nimblestride.desktop.road;
 
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.time.value.NoteValue;
 
 /**
  * The part of the Road that is in view, and to what scale.

@@ -2,10 +2,10 @@ package nimblestride.desktop.shift;
 
 import java.util.List;
 import javafx.scene.layout.VBox;
-import nimblestride.core.engraving.BothFeels;
-import nimblestride.core.engraving.Drawing;
-import nimblestride.core.modulation.Shift;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.layer.modulation.Shift;
+import nimblestride.core.notation.engraving.BothFeels;
+import nimblestride.core.notation.engraving.Drawing;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.staff.DrawingPicture;
 import nimblestride.formats.face.Faces;

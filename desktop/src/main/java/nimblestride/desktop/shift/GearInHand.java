@@ -5,12 +5,12 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.exercise.Section;
-import nimblestride.core.meter.Phrase;
-import nimblestride.core.modulation.Pivot;
-import nimblestride.core.modulation.Shift;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.exercise.model.Section;
+import nimblestride.core.layer.modulation.Pivot;
+import nimblestride.core.layer.modulation.Shift;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
 
 /**
  * The change of gear the pages of this bench are about: out of the feel in hand, by a pivot that is typed or chosen, into

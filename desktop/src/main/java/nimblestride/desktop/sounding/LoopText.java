@@ -3,7 +3,7 @@ package nimblestride.desktop.sounding;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.sound.render.Loop;
 
 /** Bars to be played again and again, as they are typed: {@code 2 to 3}, {@code 4}, {@code all}. */

@@ -1,7 +1,7 @@
 package nimblestride.desktop.sounding;
 
 import javafx.scene.layout.HBox;
-import nimblestride.core.failure.StrideException;
+import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.play.OwnRecordings;
 

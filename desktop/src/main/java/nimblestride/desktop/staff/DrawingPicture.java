@@ -2,7 +2,7 @@ package nimblestride.desktop.staff;
 
 import javafx.scene.AccessibleRole;
 import javafx.scene.layout.StackPane;
-import nimblestride.core.engraving.Drawing;
+import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.look.Slate;
 

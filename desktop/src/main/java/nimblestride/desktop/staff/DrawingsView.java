@@ -12,8 +12,8 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.paint.Color;
-import nimblestride.core.engraving.Drawing;
-import nimblestride.core.engraving.Drawing.Spot;
+import nimblestride.core.notation.engraving.Drawing;
+import nimblestride.core.notation.engraving.Drawing.Spot;
 import nimblestride.desktop.look.Palette;
 import nimblestride.desktop.look.Slate;
 

@@ -9,8 +9,8 @@ import javafx.scene.shape.Line;
 import javafx.scene.shape.Polygon;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.Text;
-import nimblestride.core.engraving.Drawing;
-import nimblestride.core.engraving.Mark;
+import nimblestride.core.notation.engraving.Drawing;
+import nimblestride.core.notation.engraving.Mark;
 import nimblestride.desktop.look.Face;
 import nimblestride.desktop.look.Palette;
 

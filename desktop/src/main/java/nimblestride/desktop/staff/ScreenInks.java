@@ -1,7 +1,7 @@
 package nimblestride.desktop.staff;
 
 import javafx.scene.paint.Color;
-import nimblestride.core.engraving.Ink;
+import nimblestride.core.notation.engraving.Ink;
 import nimblestride.desktop.look.Palette;
 
 /** The inks of drawings in the colours of the program, or as on paper. */

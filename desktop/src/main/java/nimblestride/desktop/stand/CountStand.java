@@ -16,12 +16,12 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import javafx.stage.Window;
-import nimblestride.core.counting.CountingSchool;
-import nimblestride.core.counting.Division;
-import nimblestride.core.counting.Said;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.meter.Bar;
-import nimblestride.core.meter.Phrase;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.core.time.counting.Division;
+import nimblestride.core.time.counting.Said;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Phrase;
 
 /**
  * The count in a window of its own, to be read aloud from a music stand. While it plays, the syllable to say is lit. The

@@ -6,9 +6,9 @@ import java.util.Locale;
 import java.util.UUID;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import nimblestride.core.journal.Entry;
-import nimblestride.core.teaching.Assignment;
-import nimblestride.core.teaching.Progress;
+import nimblestride.core.practice.journal.Entry;
+import nimblestride.core.practice.students.Assignment;
+import nimblestride.core.practice.students.Progress;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.look.Wrapped;
 

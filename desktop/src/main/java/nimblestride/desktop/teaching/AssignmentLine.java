@@ -8,7 +8,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.desktop.look.Caption;
 import nimblestride.desktop.look.SmallButton;
 import nimblestride.desktop.typing.TypedField;

@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.UUID;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.FlowPane;
-import nimblestride.core.teaching.Student;
+import nimblestride.core.practice.students.Student;
 import nimblestride.desktop.book.BookFiles;
 import nimblestride.desktop.book.OpenBook;
 import nimblestride.desktop.look.SmallButton;

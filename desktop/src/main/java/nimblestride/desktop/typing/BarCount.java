@@ -2,7 +2,7 @@ package nimblestride.desktop.typing;
 
 import java.util.Locale;
 import java.util.function.Function;
-import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.foundation.failure.InvalidValueException;
 
 /** Reads a number of bars. */
 public final class BarCount {

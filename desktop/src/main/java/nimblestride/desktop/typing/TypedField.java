@@ -6,7 +6,7 @@ import java.util.function.Function;
 import javafx.css.PseudoClass;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
-import nimblestride.core.failure.StrideException;
+import nimblestride.core.foundation.failure.StrideException;
 
 /**
  * A line of typed text that stands for a value. Text that makes sense is taken at once; text that does not is kept as it

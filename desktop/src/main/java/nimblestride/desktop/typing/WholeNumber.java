@@ -3,7 +3,7 @@ package nimblestride.desktop.typing;
 import java.util.Locale;
 import java.util.function.Function;
 import java.util.function.IntConsumer;
-import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.foundation.failure.InvalidValueException;
 
 /** A field for a whole number. */
 public final class WholeNumber {

@@ -1,6 +1,6 @@
 package nimblestride.desktop.weave;
 
-import nimblestride.core.layer.Layer;
+import nimblestride.core.layer.pattern.Layer;
 
 /** Has a layer begun elsewhere by hand. */
 public interface Displacing {

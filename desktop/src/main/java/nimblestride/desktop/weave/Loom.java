@@ -1,7 +1,7 @@
 package nimblestride.desktop.weave;
 
-import nimblestride.core.meter.Bar;
-import nimblestride.core.meter.Phrase;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Phrase;
 
 /**
  * Where things stand on the Weave.

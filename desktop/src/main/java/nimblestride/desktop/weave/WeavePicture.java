@@ -6,15 +6,15 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import nimblestride.core.exercise.Reckoning;
-import nimblestride.core.groove.Stroke;
-import nimblestride.core.layer.Course;
-import nimblestride.core.layer.Hit;
-import nimblestride.core.layer.Layer;
-import nimblestride.core.layer.Pattern;
-import nimblestride.core.meter.Bar;
-import nimblestride.core.meter.Phrase;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.layer.pattern.Hit;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.layer.pattern.Pattern;
+import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
 
 /**
  * What is to be seen on some rows of the Weave, one bar a row, lengths in whole notes. It is worked out anew from the

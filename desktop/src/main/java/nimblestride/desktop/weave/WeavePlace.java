@@ -1,6 +1,6 @@
 package nimblestride.desktop.weave;
 
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.time.value.NoteValue;
 
 /**
  * A hit on the Weave.

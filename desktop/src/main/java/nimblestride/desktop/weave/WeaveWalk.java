@@ -3,8 +3,8 @@ package nimblestride.desktop.weave;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import nimblestride.core.exercise.Reckoning;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.weave.WeavePicture.Mark;
 
 /**

@@ -2,13 +2,13 @@ package nimblestride.desktop.weave;
 
 import java.util.List;
 import java.util.Locale;
-import nimblestride.core.align.Alignment;
-import nimblestride.core.exercise.Reckoning;
-import nimblestride.core.layer.Course;
-import nimblestride.core.layer.Hit;
-import nimblestride.core.meter.Phrase;
-import nimblestride.core.meter.Place;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.layer.alignment.Alignment;
+import nimblestride.core.layer.pattern.Hit;
+import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.meter.Place;
+import nimblestride.core.time.value.NoteValue;
 
 /** What stands on a place of the Weave, in words. */
 record WeaveWords(Reckoning reckoning) {

@@ -3,7 +3,7 @@ package nimblestride.desktop.window;
 import java.nio.file.Path;
 import java.util.function.Consumer;
 import javafx.scene.input.Clipboard;
-import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.model.Exercise;
 import nimblestride.desktop.bringing.Bringing;
 import nimblestride.desktop.bringing.BringingPane;
 import nimblestride.desktop.bringing.Original;

@@ -1,6 +1,6 @@
 package nimblestride.desktop.window;
 
-import nimblestride.core.meter.Grouping;
+import nimblestride.core.time.meter.Grouping;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.road.Regrouping;
 

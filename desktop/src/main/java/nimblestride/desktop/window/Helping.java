@@ -2,8 +2,8 @@ package nimblestride.desktop.window;
 
 import java.util.List;
 import java.util.function.Consumer;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.value.Tally;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.words.Tally;
 import nimblestride.desktop.book.OpenBook;
 import nimblestride.desktop.book.SampleBook;
 import nimblestride.desktop.desk.Late;

@@ -4,7 +4,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.application.Platform;
-import nimblestride.core.failure.StrideException;
+import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.desktop.async.Defects;
 import nimblestride.desktop.desk.Autosave;
 import nimblestride.desktop.desk.DraftKeeper;

@@ -7,7 +7,7 @@ import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.KeyCombination;
-import nimblestride.core.exercise.Rewriting;
+import nimblestride.core.exercise.edit.Rewriting;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.look.Sizes;
 import nimblestride.desktop.play.Transport;

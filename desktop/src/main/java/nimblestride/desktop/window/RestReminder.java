@@ -6,8 +6,8 @@ import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.util.Duration;
-import nimblestride.core.care.Rests;
-import nimblestride.core.value.Tally;
+import nimblestride.core.foundation.words.Tally;
+import nimblestride.core.practice.care.Rests;
 import nimblestride.desktop.play.Transport;
 
 /** Says at the foot of the window when a rest is due, and nothing more. */

@@ -11,7 +11,7 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
-import nimblestride.core.groove.Level;
+import nimblestride.core.kit.stroke.Level;
 import nimblestride.desktop.desk.Desk;
 import nimblestride.desktop.play.Devices;
 import nimblestride.desktop.play.PadKeys;

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
 import java.util.List;
-import nimblestride.core.arranging.Arrangement;
-import nimblestride.core.arranging.Choice;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.repeating.MeterProposal;
-import nimblestride.core.transcription.Transcription;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.transcription.proposal.Arrangement;
+import nimblestride.core.transcription.proposal.Choice;
+import nimblestride.core.transcription.repetition.MeterProposal;
+import nimblestride.core.transcription.source.Transcription;
 import nimblestride.formats.elsewhere.FromElsewhere;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;

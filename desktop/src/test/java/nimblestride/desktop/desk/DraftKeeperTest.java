@@ -1,6 +1,6 @@
 package nimblestride.desktop.desk;
 
-import static nimblestride.core.text.Examples.exercise;
+import static nimblestride.core.language.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
@@ -11,7 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
-import nimblestride.core.failure.StrideException;
+import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.files.FileException;
 import nimblestride.formats.json.DraftJson.Draft;
 import org.junit.jupiter.api.Test;

@@ -2,7 +2,7 @@ package nimblestride.desktop.help;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import nimblestride.core.exercise.Reckoning;
+import nimblestride.core.exercise.analysis.Reckoning;
 import org.junit.jupiter.api.Test;
 
 class TopicTest {

@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
-import nimblestride.core.counting.CountingSchool;
-import nimblestride.core.counting.Division;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.exercise.Reckoning;
-import nimblestride.core.text.AnyExercise;
+import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.language.text.AnyExercise;
+import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.core.time.counting.Division;
 
 /** Everything has room on the Road, as high as it needs and as near as it is seen. */
 class ContourTest {

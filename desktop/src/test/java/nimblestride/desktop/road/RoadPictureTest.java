@@ -1,16 +1,16 @@
 package nimblestride.desktop.road;
 
-import static nimblestride.core.text.Examples.exercise;
+import static nimblestride.core.language.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import nimblestride.core.counting.CountingSchool;
-import nimblestride.core.counting.Division;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.exercise.Reckoning;
-import nimblestride.core.meter.Grouping;
-import nimblestride.core.meter.Phrase;
-import nimblestride.core.reading.Readings;
-import nimblestride.core.text.Examples;
+import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.language.text.Examples;
+import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.core.time.counting.Division;
+import nimblestride.core.time.meter.Grouping;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.reading.Readings;
 import org.junit.jupiter.api.Test;
 
 class RoadPictureTest {

@@ -1,6 +1,6 @@
 package nimblestride.desktop.road;
 
-import static nimblestride.core.text.Examples.exercise;
+import static nimblestride.core.language.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
@@ -11,11 +11,11 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import net.jqwik.api.constraints.IntRange;
-import nimblestride.core.counting.CountingSchool;
-import nimblestride.core.counting.Division;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.exercise.Reckoning;
-import nimblestride.core.text.AnyExercise;
+import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.language.text.AnyExercise;
+import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.core.time.counting.Division;
 import nimblestride.desktop.look.Face;
 import nimblestride.desktop.look.TextWidths;
 import nimblestride.desktop.road.RoadWriting.Kind;

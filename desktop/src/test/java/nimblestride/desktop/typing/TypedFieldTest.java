@@ -15,7 +15,7 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.desktop.OnStage;
 import nimblestride.desktop.look.Hint;
 import org.junit.jupiter.api.Test;

@@ -3,9 +3,9 @@ package nimblestride.desktop.weave;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import nimblestride.core.exercise.Reckoning;
-import nimblestride.core.text.Examples;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.language.text.Examples;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.weave.WeavePicture.Mark;
 import nimblestride.desktop.weave.WeavePicture.Row;
 import org.junit.jupiter.api.Test;

@@ -6,8 +6,8 @@ import java.util.concurrent.TimeUnit;
 import javafx.geometry.Point2D;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
-import nimblestride.core.text.BarsText;
-import nimblestride.core.text.LayerText;
+import nimblestride.core.language.text.BarsText;
+import nimblestride.core.language.text.LayerText;
 import nimblestride.desktop.road.RoadView;
 import org.junit.jupiter.api.Test;
 

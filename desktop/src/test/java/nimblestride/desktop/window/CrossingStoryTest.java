@@ -9,12 +9,12 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.groove.Kit;
-import nimblestride.core.groove.Voice;
-import nimblestride.core.text.BarsText;
-import nimblestride.core.text.LayerText;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.language.text.BarsText;
+import nimblestride.core.language.text.LayerText;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.weave.WeaveView;
 import org.junit.jupiter.api.Test;
 

@@ -13,7 +13,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SplitPane;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
-import nimblestride.core.text.Examples;
+import nimblestride.core.language.text.Examples;
 import org.junit.jupiter.api.Test;
 
 /** The help in the window, and what a screen reader finds to say on every page. */

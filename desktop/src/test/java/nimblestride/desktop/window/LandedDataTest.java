@@ -8,7 +8,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.Optional;
-import nimblestride.core.counting.CountingSchool;
+import nimblestride.core.time.counting.CountingSchool;
 import nimblestride.desktop.async.Commands;
 import nimblestride.desktop.book.BookFiles;
 import nimblestride.desktop.book.OpenBook;

@@ -15,7 +15,7 @@ import javafx.scene.control.ScrollBar;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
-import nimblestride.core.text.LayerText;
+import nimblestride.core.language.text.LayerText;
 import nimblestride.desktop.road.RoadView;
 import org.junit.jupiter.api.Test;
 

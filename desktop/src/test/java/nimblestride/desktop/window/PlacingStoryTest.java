@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.groove.Kit;
-import nimblestride.core.groove.Voice;
-import nimblestride.core.text.LayerText;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.language.text.LayerText;
 import nimblestride.desktop.road.RoadView;
 import org.junit.jupiter.api.Test;
 

@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SplitPane;
 import javafx.scene.input.KeyCode;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.modulation.Pivot;
-import nimblestride.core.setup.ThereAndBack;
-import nimblestride.core.text.Examples;
+import nimblestride.core.exercise.leadin.ThereAndBack;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.language.text.Examples;
+import nimblestride.core.layer.modulation.Pivot;
 import org.junit.jupiter.api.Test;
 
 /** How the Road and the bench below it share the room. */

@@ -3,11 +3,11 @@ package nimblestride.formats.face;
 import java.io.InputStream;
 import java.util.EnumMap;
 import java.util.Map;
-import nimblestride.core.engraving.Glyph;
-import nimblestride.core.engraving.MusicFace;
-import nimblestride.core.engraving.MusicFace.Box;
-import nimblestride.core.engraving.MusicFace.Lines;
-import nimblestride.core.engraving.MusicFace.StemAnchors;
+import nimblestride.core.notation.engraving.Glyph;
+import nimblestride.core.notation.engraving.MusicFace;
+import nimblestride.core.notation.engraving.MusicFace.Box;
+import nimblestride.core.notation.engraving.MusicFace.Lines;
+import nimblestride.core.notation.engraving.MusicFace.StemAnchors;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 

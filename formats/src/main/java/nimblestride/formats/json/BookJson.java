@@ -11,11 +11,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.journal.Entry;
-import nimblestride.core.teaching.Assignment;
-import nimblestride.core.teaching.Lesson;
-import nimblestride.core.teaching.Student;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.practice.journal.Entry;
+import nimblestride.core.practice.students.Assignment;
+import nimblestride.core.practice.students.Lesson;
+import nimblestride.core.practice.students.Student;
 import nimblestride.files.UnreadableFileException;
 import tools.jackson.databind.node.ArrayNode;
 

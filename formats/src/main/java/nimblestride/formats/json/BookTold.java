@@ -3,11 +3,11 @@ package nimblestride.formats.json;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.journal.Entry;
-import nimblestride.core.teaching.Assignment;
-import nimblestride.core.teaching.Lesson;
-import nimblestride.core.teaching.Student;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.practice.journal.Entry;
+import nimblestride.core.practice.students.Assignment;
+import nimblestride.core.practice.students.Lesson;
+import nimblestride.core.practice.students.Student;
 
 /** Is told all there is in a Book, kind after kind in this order. */
 public interface BookTold {

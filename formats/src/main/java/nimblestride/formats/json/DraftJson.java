@@ -5,7 +5,7 @@ import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.UUID;
-import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.model.Exercise;
 import nimblestride.files.AtomicFile;
 import nimblestride.files.FileException;
 import tools.jackson.databind.node.JsonNodeFactory;

@@ -9,10 +9,10 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import nimblestride.core.journal.Entry;
-import nimblestride.core.practice.Cleanness;
-import nimblestride.core.text.TempoText;
-import nimblestride.core.value.Tempo;
+import nimblestride.core.exercise.plan.Cleanness;
+import nimblestride.core.language.text.TempoText;
+import nimblestride.core.practice.journal.Entry;
+import nimblestride.core.time.value.Tempo;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 

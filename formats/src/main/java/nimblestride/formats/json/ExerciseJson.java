@@ -2,7 +2,7 @@ package nimblestride.formats.json;
 
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import nimblestride.core.exercise.Exercise;
+import nimblestride.core.exercise.model.Exercise;
 import nimblestride.files.AtomicFile;
 import nimblestride.files.FileException;
 import nimblestride.files.UnreadableFileException;

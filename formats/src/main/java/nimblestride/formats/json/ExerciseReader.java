@@ -9,40 +9,40 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.exercise.Feel;
-import nimblestride.core.exercise.Manner;
-import nimblestride.core.exercise.Section;
-import nimblestride.core.groove.Lead;
-import nimblestride.core.groove.Limb;
-import nimblestride.core.groove.Move;
-import nimblestride.core.groove.NoteHead;
-import nimblestride.core.groove.Sticking;
-import nimblestride.core.groove.Voice;
-import nimblestride.core.groove.Voices;
-import nimblestride.core.layer.CellPart;
-import nimblestride.core.layer.Layer;
-import nimblestride.core.layer.Pattern.Cell;
-import nimblestride.core.layer.Pattern.Every;
-import nimblestride.core.layer.Pattern.Over;
-import nimblestride.core.layer.Pattern.Stuck;
-import nimblestride.core.layer.Span;
-import nimblestride.core.meter.Bar;
-import nimblestride.core.meter.Grouping;
-import nimblestride.core.meter.Meter;
-import nimblestride.core.meter.Phrase;
-import nimblestride.core.meter.PhrasePart;
-import nimblestride.core.meter.Repeat;
-import nimblestride.core.modulation.Pivot;
-import nimblestride.core.practice.Practice;
-import nimblestride.core.text.CellText;
-import nimblestride.core.text.MoveText;
-import nimblestride.core.text.PatternText;
-import nimblestride.core.text.PivotText;
-import nimblestride.core.text.ResetText;
-import nimblestride.core.text.StickingText;
-import nimblestride.core.value.NoteValue;
-import nimblestride.core.value.Tempo;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.exercise.model.Feel;
+import nimblestride.core.exercise.model.Manner;
+import nimblestride.core.exercise.model.Section;
+import nimblestride.core.exercise.plan.Practice;
+import nimblestride.core.kit.orchestration.Move;
+import nimblestride.core.kit.sticking.Lead;
+import nimblestride.core.kit.sticking.Sticking;
+import nimblestride.core.kit.voice.Limb;
+import nimblestride.core.kit.voice.NoteHead;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.kit.voice.Voices;
+import nimblestride.core.language.text.CellText;
+import nimblestride.core.language.text.MoveText;
+import nimblestride.core.language.text.PatternText;
+import nimblestride.core.language.text.PivotText;
+import nimblestride.core.language.text.ResetText;
+import nimblestride.core.language.text.StickingText;
+import nimblestride.core.layer.modulation.Pivot;
+import nimblestride.core.layer.pattern.CellPart;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.layer.pattern.Pattern.Cell;
+import nimblestride.core.layer.pattern.Pattern.Every;
+import nimblestride.core.layer.pattern.Pattern.Over;
+import nimblestride.core.layer.pattern.Pattern.Stuck;
+import nimblestride.core.layer.pattern.Span;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Grouping;
+import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.meter.PhrasePart;
+import nimblestride.core.time.meter.Repeat;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.time.value.Tempo;
 import nimblestride.files.UnreadableFileException;
 import org.apache.commons.numbers.fraction.BigFraction;
 
@@ -220,7 +220,7 @@ final class ExerciseReader {
 
     private static Layer layer(JsonPlace place, Voices voices) {
         Voice voice = place.member("voice").named(voices::named, "the name of a voice, such as kick");
-        nimblestride.core.layer.Pattern pattern = pattern(place.member("pattern"));
+        nimblestride.core.layer.pattern.Pattern pattern = pattern(place.member("pattern"));
         List<Move> moves =
                 place.has("moves") ? place.member("moves").typed(text -> MoveText.read(text, voices)) : List.of();
         int oneEvery = place.has("oneEvery") ? place.member("oneEvery").whole() : 1;
@@ -234,7 +234,7 @@ final class ExerciseReader {
         return place.make(() -> layer.withOneEvery(oneEvery));
     }
 
-    private static nimblestride.core.layer.Pattern pattern(JsonPlace place) {
+    private static nimblestride.core.layer.pattern.Pattern pattern(JsonPlace place) {
         if (place.has("every")) {
             NoteValue value = place.object("every").member("every").noteValue();
             return place.make(() -> new Every(value));

@@ -5,7 +5,7 @@ import java.io.OutputStream;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Consumer;
-import nimblestride.core.journal.Entry;
+import nimblestride.core.practice.journal.Entry;
 import nimblestride.files.UnreadableFileException;
 
 /** Somebody's log as a JSON file, to be handed to a teacher: version {@value #VERSION} of the format. */

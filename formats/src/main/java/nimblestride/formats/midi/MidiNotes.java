@@ -19,10 +19,10 @@ import javax.sound.midi.MidiSystem;
 import javax.sound.midi.Sequence;
 import javax.sound.midi.ShortMessage;
 import javax.sound.midi.Track;
-import nimblestride.core.meter.Bar;
-import nimblestride.core.meter.Meter;
-import nimblestride.core.text.BarsText;
-import nimblestride.core.text.TextException;
+import nimblestride.core.language.text.BarsText;
+import nimblestride.core.language.text.TextException;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Meter;
 import nimblestride.files.UnreadableFileException;
 
 /**

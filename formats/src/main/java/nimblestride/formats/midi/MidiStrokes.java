@@ -8,15 +8,15 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import nimblestride.core.groove.Level;
-import nimblestride.core.groove.Ornament;
-import nimblestride.core.groove.Stroke;
-import nimblestride.core.meter.Bar;
-import nimblestride.core.transcription.Part;
-import nimblestride.core.transcription.Quantising;
-import nimblestride.core.transcription.Sound;
-import nimblestride.core.transcription.Struck;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Ornament;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.transcription.quantizing.Quantising;
+import nimblestride.core.transcription.source.Part;
+import nimblestride.core.transcription.source.Sound;
+import nimblestride.core.transcription.source.Struck;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /** The notes of a channel as strokes on their places. */

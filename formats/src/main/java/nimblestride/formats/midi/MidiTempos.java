@@ -5,11 +5,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import nimblestride.core.meter.Bar;
-import nimblestride.core.transcription.TempoMark;
-import nimblestride.core.value.NoteValue;
-import nimblestride.core.value.Tally;
-import nimblestride.core.value.Tempo;
+import nimblestride.core.foundation.words.Tally;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.time.value.Tempo;
+import nimblestride.core.transcription.source.TempoMark;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**

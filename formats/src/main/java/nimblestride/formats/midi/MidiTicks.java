@@ -3,9 +3,9 @@ package nimblestride.formats.midi;
 import java.math.BigInteger;
 import java.math.RoundingMode;
 import java.util.Collection;
-import nimblestride.core.value.ExactMath;
-import nimblestride.core.value.ExactOverflowException;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.foundation.exact.ExactOverflowException;
+import nimblestride.core.time.value.NoteValue;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**

@@ -4,11 +4,11 @@ import java.math.BigInteger;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
-import nimblestride.core.exercise.Playthrough;
-import nimblestride.core.exercise.Playthrough.Passage;
-import nimblestride.core.failure.InvalidValueException;
-import nimblestride.core.value.ExactMath;
-import nimblestride.core.value.Tempo;
+import nimblestride.core.exercise.analysis.Playthrough;
+import nimblestride.core.exercise.analysis.Playthrough.Passage;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.time.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**

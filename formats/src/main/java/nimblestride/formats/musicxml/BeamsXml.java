@@ -1,8 +1,8 @@
 package nimblestride.formats.musicxml;
 
 import java.util.Optional;
-import nimblestride.core.score.BeamGroup;
-import nimblestride.core.score.Rhythm;
+import nimblestride.core.notation.score.BeamGroup;
+import nimblestride.core.notation.score.Rhythm;
 import org.audiveris.proxymusic.Beam;
 import org.audiveris.proxymusic.BeamValue;
 import org.audiveris.proxymusic.Note;

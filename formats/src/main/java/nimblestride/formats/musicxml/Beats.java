@@ -3,10 +3,10 @@ package nimblestride.formats.musicxml;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;
-import nimblestride.core.meter.Grouping;
-import nimblestride.core.meter.Meter;
-import nimblestride.core.value.ExactMath;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.time.meter.Grouping;
+import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.formats.musicxml.ReadMeasure.Beamed;
 
 /** The groups of a bar as its beams show them (common practice: notes of one group stand under one beam). */

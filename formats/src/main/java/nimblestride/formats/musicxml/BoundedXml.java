@@ -10,8 +10,8 @@ import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import javax.xml.stream.util.StreamReaderDelegate;
-import nimblestride.core.transcription.Transcription;
-import nimblestride.core.value.Tally;
+import nimblestride.core.foundation.words.Tally;
+import nimblestride.core.transcription.source.Transcription;
 import nimblestride.files.UnreadableFileException;
 
 /**

@@ -4,8 +4,8 @@ import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.Map;
 import java.util.Optional;
-import nimblestride.core.failure.InvalidValueException;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.time.value.NoteValue;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /** Lengths as the standard tells them, exactly. */

@@ -4,7 +4,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.Arrays;
 import java.util.Comparator;
-import nimblestride.core.groove.Level;
+import nimblestride.core.kit.stroke.Level;
 
 /** How hard a note is struck, as the standard tells it: in hundredths of forte, which is a MIDI velocity of 90. */
 final class Loudness {

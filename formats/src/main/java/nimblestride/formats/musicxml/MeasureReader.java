@@ -10,16 +10,16 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import nimblestride.core.failure.InvalidValueException;
-import nimblestride.core.groove.Level;
-import nimblestride.core.groove.Limb;
-import nimblestride.core.groove.Ornament;
-import nimblestride.core.groove.Stroke;
-import nimblestride.core.modulation.Pivot;
-import nimblestride.core.transcription.Struck;
-import nimblestride.core.value.ExactMath;
-import nimblestride.core.value.NoteValue;
-import nimblestride.core.value.Tempo;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Ornament;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.kit.voice.Limb;
+import nimblestride.core.layer.modulation.Pivot;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.time.value.Tempo;
+import nimblestride.core.transcription.source.Struck;
 import nimblestride.formats.musicxml.ReadMeasure.Beamed;
 import nimblestride.formats.musicxml.ScoreDocument.MeasureOfScore;
 import org.audiveris.proxymusic.Attributes;
@@ -150,7 +150,7 @@ final class MeasureReader {
 
     /** A doubled note is two of half its length. */
     private void strike(Note note, boolean chord, NoteValue length) {
-        nimblestride.core.transcription.Sound sound = part.sound(note);
+        nimblestride.core.transcription.source.Sound sound = part.sound(note);
         Stroke stroke = Stroke.NORMAL.at(level(note)).with(ornament(note, sound.name(), chord));
         boolean byHand = sound.usual().map(voice -> voice.limb().isHand()).orElse(true);
         if (hand.isPresent() && byHand) {

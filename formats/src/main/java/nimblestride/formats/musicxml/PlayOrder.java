@@ -9,7 +9,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import nimblestride.core.transcription.Transcription;
+import nimblestride.core.transcription.source.Transcription;
 import nimblestride.files.UnreadableFileException;
 
 /**

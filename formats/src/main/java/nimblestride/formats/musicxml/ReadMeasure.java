@@ -2,11 +2,11 @@ package nimblestride.formats.musicxml;
 
 import java.util.List;
 import java.util.Optional;
-import nimblestride.core.meter.Meter;
-import nimblestride.core.modulation.Pivot;
-import nimblestride.core.transcription.Struck;
-import nimblestride.core.value.NoteValue;
-import nimblestride.core.value.Tempo;
+import nimblestride.core.layer.modulation.Pivot;
+import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.time.value.Tempo;
+import nimblestride.core.transcription.source.Struck;
 
 /**
  * One measure of a part as it is written.

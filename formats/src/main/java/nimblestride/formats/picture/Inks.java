@@ -2,7 +2,7 @@ package nimblestride.formats.picture;
 
 import java.awt.Color;
 import java.util.Locale;
-import nimblestride.core.engraving.Ink;
+import nimblestride.core.notation.engraving.Ink;
 
 /** The colours of the inks on white paper; all but the guiding lines keep a contrast of 4.5 to 1 (WCAG 2.2, 1.4.3). */
 final class Inks {

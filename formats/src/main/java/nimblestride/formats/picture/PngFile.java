@@ -17,9 +17,9 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import javax.imageio.ImageIO;
-import nimblestride.core.engraving.Drawing;
-import nimblestride.core.engraving.Glyph;
-import nimblestride.core.engraving.Mark;
+import nimblestride.core.notation.engraving.Drawing;
+import nimblestride.core.notation.engraving.Glyph;
+import nimblestride.core.notation.engraving.Mark;
 import nimblestride.formats.face.Faces;
 
 /** A drawing as a PNG on white. It is painted from outlines, so no face need be installed. */

@@ -13,12 +13,12 @@ import java.util.stream.IntStream;
 import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
-import nimblestride.core.engraving.Drawing;
-import nimblestride.core.engraving.Glyph;
-import nimblestride.core.engraving.Ink;
-import nimblestride.core.engraving.Mark;
-import nimblestride.core.engraving.Mark.Weight;
-import nimblestride.core.value.PlainText;
+import nimblestride.core.foundation.words.PlainText;
+import nimblestride.core.notation.engraving.Drawing;
+import nimblestride.core.notation.engraving.Glyph;
+import nimblestride.core.notation.engraving.Ink;
+import nimblestride.core.notation.engraving.Mark;
+import nimblestride.core.notation.engraving.Mark.Weight;
 import nimblestride.formats.face.Faces;
 
 /** A drawing as SVG 1.1 that needs no music face: signs are outlines, words are text set to their measured width. */

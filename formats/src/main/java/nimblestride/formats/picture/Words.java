@@ -1,6 +1,6 @@
 package nimblestride.formats.picture;
 
-import nimblestride.core.engraving.Mark.Align;
+import nimblestride.core.notation.engraving.Mark.Align;
 import nimblestride.formats.face.Faces;
 
 /** How words are set in a picture. */

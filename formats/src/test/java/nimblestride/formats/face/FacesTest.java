@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.awt.geom.Area;
 import java.awt.geom.Rectangle2D;
-import nimblestride.core.engraving.Glyph;
-import nimblestride.core.engraving.Mark.Weight;
-import nimblestride.core.engraving.MusicFace;
+import nimblestride.core.notation.engraving.Glyph;
+import nimblestride.core.notation.engraving.Mark.Weight;
+import nimblestride.core.notation.engraving.MusicFace;
 import org.apache.fontbox.ttf.OTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;

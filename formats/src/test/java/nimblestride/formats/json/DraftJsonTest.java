@@ -1,7 +1,7 @@
 package nimblestride.formats.json;
 
-import static nimblestride.core.text.Examples.exercise;
-import static nimblestride.core.text.Examples.then;
+import static nimblestride.core.language.text.Examples.exercise;
+import static nimblestride.core.language.text.Examples.then;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -10,8 +10,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.UUID;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.failure.StrideException;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.files.UnreadableFileException;
 import nimblestride.formats.json.DraftJson.Draft;
 import nimblestride.formats.json.DraftJson.InBook;

@@ -10,7 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
-import nimblestride.core.transcription.Transcription;
+import nimblestride.core.transcription.source.Transcription;
 import nimblestride.files.UnreadableFileException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -8,9 +8,9 @@ import static nimblestride.formats.musicxml.WrittenMeasures.score;
 import static nimblestride.formats.musicxml.WrittenMeasures.snare;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import nimblestride.core.groove.Ornament;
-import nimblestride.core.text.TempoText;
-import nimblestride.core.transcription.Transcription;
+import nimblestride.core.kit.stroke.Ornament;
+import nimblestride.core.language.text.TempoText;
+import nimblestride.core.transcription.source.Transcription;
 import nimblestride.files.UnreadableFileException;
 import org.junit.jupiter.api.Test;
 

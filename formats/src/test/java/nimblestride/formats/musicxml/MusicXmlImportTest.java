@@ -1,6 +1,6 @@
 package nimblestride.formats.musicxml;
 
-import static nimblestride.core.text.Examples.exercise;
+import static nimblestride.core.language.text.Examples.exercise;
 import static nimblestride.formats.musicxml.WrittenMeasures.FOUR_EIGHTHS;
 import static nimblestride.formats.musicxml.WrittenMeasures.measure;
 import static nimblestride.formats.musicxml.WrittenMeasures.moments;
@@ -20,13 +20,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
-import nimblestride.core.text.TempoText;
-import nimblestride.core.transcription.MeterSource;
-import nimblestride.core.transcription.Part;
-import nimblestride.core.transcription.Struck;
-import nimblestride.core.transcription.TempoMark;
-import nimblestride.core.transcription.Transcription;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.language.text.TempoText;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.transcription.source.MeterSource;
+import nimblestride.core.transcription.source.Part;
+import nimblestride.core.transcription.source.Struck;
+import nimblestride.core.transcription.source.TempoMark;
+import nimblestride.core.transcription.source.Transcription;
 import nimblestride.files.UnreadableFileException;
 import nimblestride.formats.elsewhere.FromElsewhere;
 import org.junit.jupiter.api.Test;

@@ -4,7 +4,7 @@ import java.io.ByteArrayInputStream;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeMap;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.time.value.NoteValue;
 import org.audiveris.proxymusic.Attributes;
 import org.audiveris.proxymusic.Backup;
 import org.audiveris.proxymusic.BackwardForward;

@@ -6,15 +6,15 @@ import java.util.ArrayList;
 import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.layer.Course;
-import nimblestride.core.score.Plan;
-import nimblestride.core.score.Score;
-import nimblestride.core.score.ScoreWriter;
-import nimblestride.core.score.Style;
-import nimblestride.core.score.Style.Lengths;
-import nimblestride.core.text.AnyExercise;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.language.text.AnyExercise;
+import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.notation.score.Plan;
+import nimblestride.core.notation.score.Score;
+import nimblestride.core.notation.score.ScoreWriter;
+import nimblestride.core.notation.score.Style;
+import nimblestride.core.notation.score.Style.Lengths;
+import nimblestride.core.time.value.NoteValue;
 
 /** Whatever is drawn: what can be written is as the MusicXML 4.0 schema wants it, and says what is heard. */
 class ScoreXmlPropertiesTest {

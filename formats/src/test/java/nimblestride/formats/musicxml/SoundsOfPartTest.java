@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import nimblestride.core.transcription.Sound;
+import nimblestride.core.transcription.source.Sound;
 import nimblestride.files.UnreadableFileException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

@@ -2,7 +2,7 @@ package nimblestride.formats.musicxml;
 
 import java.nio.charset.StandardCharsets;
 import java.util.List;
-import nimblestride.core.transcription.Transcription;
+import nimblestride.core.transcription.source.Transcription;
 import nimblestride.files.UnreadableFileException;
 
 /** Scores put together from measures, and read. */

@@ -1,6 +1,6 @@
 package nimblestride.formats.picture;
 
-import static nimblestride.core.text.Examples.bars;
+import static nimblestride.core.language.text.Examples.bars;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -9,16 +9,16 @@ import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
-import nimblestride.core.engraving.BothFeels;
-import nimblestride.core.engraving.BothFeels.Kind;
-import nimblestride.core.engraving.Drawing;
-import nimblestride.core.engraving.Ink;
-import nimblestride.core.engraving.Mark;
-import nimblestride.core.modulation.Pivot;
-import nimblestride.core.modulation.Shift;
-import nimblestride.core.text.PivotText;
-import nimblestride.core.value.NoteValue;
-import nimblestride.core.value.Tempo;
+import nimblestride.core.language.text.PivotText;
+import nimblestride.core.layer.modulation.Pivot;
+import nimblestride.core.layer.modulation.Shift;
+import nimblestride.core.notation.engraving.BothFeels;
+import nimblestride.core.notation.engraving.BothFeels.Kind;
+import nimblestride.core.notation.engraving.Drawing;
+import nimblestride.core.notation.engraving.Ink;
+import nimblestride.core.notation.engraving.Mark;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.time.value.Tempo;
 import nimblestride.formats.face.Faces;
 import org.junit.jupiter.api.Test;
 

@@ -8,9 +8,9 @@ import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import nimblestride.core.engraving.Drawing;
-import nimblestride.core.engraving.Mark;
-import nimblestride.core.engraving.Mark.Align;
+import nimblestride.core.notation.engraving.Drawing;
+import nimblestride.core.notation.engraving.Mark;
+import nimblestride.core.notation.engraving.Mark.Align;
 import nimblestride.formats.face.Faces;
 
 /**

@@ -7,13 +7,13 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.NotEmpty;
-import nimblestride.core.counting.CountingSchool;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.sheet.Paper;
-import nimblestride.core.sheet.Section;
-import nimblestride.core.sheet.Sheet;
-import nimblestride.core.sheet.SheetPages;
-import nimblestride.core.text.AnyExercise;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.language.text.AnyExercise;
+import nimblestride.core.notation.page.Paper;
+import nimblestride.core.notation.page.Section;
+import nimblestride.core.notation.page.Sheet;
+import nimblestride.core.notation.page.SheetPages;
+import nimblestride.core.time.counting.CountingSchool;
 import nimblestride.formats.face.Faces;
 
 /** Whatever is printed: every sign and word of a page is on the paper, and none lies on another. */

@@ -1,19 +1,19 @@
 package nimblestride.formats.picture;
 
-import static nimblestride.core.text.Examples.exercise;
-import static nimblestride.core.text.Examples.then;
+import static nimblestride.core.language.text.Examples.exercise;
+import static nimblestride.core.language.text.Examples.then;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.EnumSet;
 import java.util.List;
-import nimblestride.core.counting.CountingSchool;
-import nimblestride.core.engraving.Mark;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.score.Style;
-import nimblestride.core.sheet.Paper;
-import nimblestride.core.sheet.Section;
-import nimblestride.core.sheet.Sheet;
-import nimblestride.core.sheet.SheetPages;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.notation.engraving.Mark;
+import nimblestride.core.notation.page.Paper;
+import nimblestride.core.notation.page.Section;
+import nimblestride.core.notation.page.Sheet;
+import nimblestride.core.notation.page.SheetPages;
+import nimblestride.core.notation.score.Style;
+import nimblestride.core.time.counting.CountingSchool;
 import nimblestride.formats.face.Faces;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

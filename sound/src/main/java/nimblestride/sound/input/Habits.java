@@ -2,9 +2,9 @@ package nimblestride.sound.input;
 
 import java.util.Locale;
 import java.util.Random;
-import nimblestride.core.failure.InvalidValueException;
-import nimblestride.core.meter.Phrase;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
 
 /**
  * How somebody keeps time.

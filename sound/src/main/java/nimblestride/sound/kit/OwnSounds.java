@@ -3,9 +3,9 @@ package nimblestride.sound.kit;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import nimblestride.core.band.BandNote.Player;
-import nimblestride.core.groove.Level;
-import nimblestride.core.groove.Voice;
+import nimblestride.core.kit.band.BandNote.Player;
+import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.voice.Voice;
 
 /**
  * A kit in which some voices, called by their names, have recordings of the player's own, one for all dynamics. They may come

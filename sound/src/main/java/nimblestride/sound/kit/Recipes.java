@@ -1,10 +1,10 @@
 package nimblestride.sound.kit;
 
-import static nimblestride.core.groove.Kit.*;
+import static nimblestride.core.kit.voice.Kit.*;
 import static nimblestride.sound.kit.Tone.mixed;
 
 import java.util.Map;
-import nimblestride.core.groove.Voice;
+import nimblestride.core.kit.voice.Voice;
 
 /** How each voice of the kit is made from decaying tones and noise. */
 final class Recipes {

@@ -1,6 +1,6 @@
 package nimblestride.sound.kit;
 
-import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.foundation.failure.InvalidValueException;
 
 /** A recording that never changes: mono samples, mostly from -1 to 1. It rings out, or its end is held for as long as asked. */
 public final class Sound {

@@ -1,8 +1,8 @@
 package nimblestride.sound.kit;
 
-import nimblestride.core.band.BandNote.Player;
-import nimblestride.core.groove.Level;
-import nimblestride.core.groove.Voice;
+import nimblestride.core.kit.band.BandNote.Player;
+import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.voice.Voice;
 
 /** The recordings a renderer mixes: of each voice, of each level of the click and of the band, mono, from -1 to 1. */
 public interface SoundSet {

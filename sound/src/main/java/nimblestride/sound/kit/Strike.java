@@ -1,7 +1,7 @@
 package nimblestride.sound.kit;
 
-import nimblestride.core.groove.Level;
-import nimblestride.core.groove.Voice;
+import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.voice.Voice;
 
 /** A stroke somebody plays, on a pad, a key of the computer, or in place of somebody. */
 public record Strike(Voice voice, Level level) {

@@ -4,10 +4,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.IntStream;
-import nimblestride.core.band.BandNote.Player;
-import nimblestride.core.groove.Kit;
-import nimblestride.core.groove.Level;
-import nimblestride.core.groove.Voice;
+import nimblestride.core.kit.band.BandNote.Player;
+import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.kit.voice.Voice;
 
 /**
  * Every voice of the kit in each of five dynamics, the click and the band, made from decaying tones and noise, at a given

@@ -4,10 +4,10 @@ import java.util.function.Consumer;
 import javax.sound.midi.MidiMessage;
 import javax.sound.midi.Receiver;
 import javax.sound.midi.ShortMessage;
-import nimblestride.core.groove.Kit;
-import nimblestride.core.groove.Limb;
-import nimblestride.core.groove.NoteHead;
-import nimblestride.core.groove.Voice;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.kit.voice.Limb;
+import nimblestride.core.kit.voice.NoteHead;
+import nimblestride.core.kit.voice.Voice;
 import nimblestride.sound.kit.Strike;
 
 /** Hears what is struck on a MIDI pad or keyboard, as General MIDI 1 names its keys; other keys sound like a middle tom. */

@@ -5,7 +5,7 @@ import java.util.PriorityQueue;
 import javax.sound.midi.InvalidMidiDataException;
 import javax.sound.midi.Receiver;
 import javax.sound.midi.ShortMessage;
-import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.sound.render.MidiKey;
 
 /**

@@ -2,7 +2,7 @@ package nimblestride.sound.play;
 
 import java.util.Queue;
 import java.util.concurrent.ConcurrentLinkedQueue;
-import nimblestride.core.groove.Choke;
+import nimblestride.core.kit.voice.Choke;
 import nimblestride.sound.kit.Sound;
 
 /** Strokes that are heard as soon as they are struck. Any thread may strike; mixing allocates nothing and never waits. */

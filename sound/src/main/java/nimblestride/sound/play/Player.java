@@ -5,7 +5,7 @@ import java.util.Deque;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.concurrent.locks.LockSupport;
-import nimblestride.core.failure.StrideException;
+import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.sound.kit.SoundSet;
 import nimblestride.sound.kit.Strike;
 import nimblestride.sound.midi.MidiPort;

@@ -2,8 +2,8 @@ package nimblestride.sound.render;
 
 import java.math.BigInteger;
 import java.math.RoundingMode;
-import nimblestride.core.value.ExactMath;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.time.value.NoteValue;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**

@@ -3,8 +3,8 @@ package nimblestride.sound.render;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
-import nimblestride.core.failure.InvalidValueException;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.time.value.NoteValue;
 
 /**
  * What the click says, and where it keeps silent.

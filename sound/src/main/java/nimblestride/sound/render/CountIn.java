@@ -3,12 +3,12 @@ package nimblestride.sound.render;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import nimblestride.core.counting.CountingSchool;
-import nimblestride.core.counting.Division;
-import nimblestride.core.counting.Said;
-import nimblestride.core.failure.InvalidValueException;
-import nimblestride.core.meter.Bar;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.core.time.counting.Division;
+import nimblestride.core.time.counting.Said;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.render.Click.Level;
 
 /**

@@ -1,6 +1,6 @@
 package nimblestride.sound.render;
 
-import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.foundation.failure.InvalidValueException;
 
 /**
  * Bars that are played again and again.

@@ -1,7 +1,7 @@
 package nimblestride.sound.render;
 
-import nimblestride.core.band.BandNote.Player;
-import nimblestride.core.groove.Voice;
+import nimblestride.core.kit.band.BandNote.Player;
+import nimblestride.core.kit.voice.Voice;
 
 /**
  * What is sounded, as a MIDI instrument knows it: a voice by its key in the General MIDI 1 percussion map, a tone by its pitch.

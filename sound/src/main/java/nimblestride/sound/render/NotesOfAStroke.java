@@ -2,12 +2,12 @@ package nimblestride.sound.render;
 
 import java.util.List;
 import java.util.Optional;
-import nimblestride.core.groove.Level;
-import nimblestride.core.groove.Ornament;
-import nimblestride.core.groove.Stroke;
-import nimblestride.core.groove.Voice;
-import nimblestride.core.layer.Hit;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Ornament;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.layer.pattern.Hit;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.kit.SoundSet;
 
 /** What is heard of one stroke: the note, the grace notes before it, the bounces of a buzz. */

@@ -1,7 +1,7 @@
 package nimblestride.sound.render;
 
 import java.util.Optional;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.kit.Sound;
 
 /**

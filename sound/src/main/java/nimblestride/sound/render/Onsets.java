@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import nimblestride.core.band.Band;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.failure.StrideException;
-import nimblestride.core.layer.Course;
-import nimblestride.core.layer.Hit;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.kit.band.Band;
+import nimblestride.core.layer.pattern.Hit;
+import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.kit.Sound;
 import nimblestride.sound.kit.SoundSet;
 

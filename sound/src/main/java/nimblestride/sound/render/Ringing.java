@@ -1,6 +1,6 @@
 package nimblestride.sound.render;
 
-import nimblestride.core.groove.Choke;
+import nimblestride.core.kit.voice.Choke;
 
 /** A sound that has begun. It rings out, or is let go and fades in a moment. */
 final class Ringing {

@@ -1,7 +1,7 @@
 package nimblestride.sound.render;
 
 import java.util.SplittableRandom;
-import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.foundation.failure.InvalidValueException;
 
 /** In which bars the click keeps silent. Silence asks the player to keep time alone (common practice). */
 public sealed interface Silence {

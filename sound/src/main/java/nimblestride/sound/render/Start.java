@@ -1,7 +1,7 @@
 package nimblestride.sound.render;
 
-import nimblestride.core.failure.InvalidValueException;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.time.value.NoteValue;
 
 /**
  * Where playing begins.

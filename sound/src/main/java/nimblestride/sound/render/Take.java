@@ -1,10 +1,10 @@
 package nimblestride.sound.render;
 
 import java.util.Optional;
-import nimblestride.core.band.Band;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.failure.InvalidValueException;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.kit.band.Band;
+import nimblestride.core.time.value.NoteValue;
 
 /**
  * What is to be played: the sections of an exercise, one after the other and from the beginning again, or its only feel for

@@ -5,13 +5,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import nimblestride.core.crossing.Beat;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.failure.StrideException;
-import nimblestride.core.layer.Course;
-import nimblestride.core.meter.Bar;
-import nimblestride.core.meter.Phrase;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.layer.crossing.Beat;
+import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.render.Click.Level;
 
 /** Where the click falls in a feel. */

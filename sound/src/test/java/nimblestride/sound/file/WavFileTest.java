@@ -1,8 +1,8 @@
 package nimblestride.sound.file;
 
-import static nimblestride.core.text.Examples.again;
-import static nimblestride.core.text.Examples.exercise;
-import static nimblestride.core.text.Examples.then;
+import static nimblestride.core.language.text.Examples.again;
+import static nimblestride.core.language.text.Examples.exercise;
+import static nimblestride.core.language.text.Examples.then;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
@@ -13,10 +13,10 @@ import java.io.OutputStream;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
 import javax.sound.sampled.UnsupportedAudioFileException;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.exercise.Playthrough;
-import nimblestride.core.failure.StrideException;
-import nimblestride.core.text.TempoText;
+import nimblestride.core.exercise.analysis.Playthrough;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.language.text.TempoText;
 import nimblestride.sound.kit.SoundSet;
 import nimblestride.sound.kit.SynthesisedKit;
 import nimblestride.sound.render.Click;

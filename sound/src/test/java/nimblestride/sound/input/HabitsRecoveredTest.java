@@ -1,6 +1,6 @@
 package nimblestride.sound.input;
 
-import static nimblestride.core.text.Examples.exercise;
+import static nimblestride.core.language.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -10,14 +10,14 @@ import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.text.TempoText;
-import nimblestride.core.timing.Expectation;
-import nimblestride.core.timing.Expected;
-import nimblestride.core.timing.Matching;
-import nimblestride.core.timing.Tap;
-import nimblestride.core.timing.Timing;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.language.text.TempoText;
+import nimblestride.core.practice.timing.Expectation;
+import nimblestride.core.practice.timing.Expected;
+import nimblestride.core.practice.timing.Matching;
+import nimblestride.core.practice.timing.Tap;
+import nimblestride.core.practice.timing.Timing;
+import nimblestride.core.time.value.NoteValue;
 
 /** The habits a stand-in player is given, found again in what it plays. */
 class HabitsRecoveredTest {

@@ -1,6 +1,6 @@
 package nimblestride.sound.input;
 
-import static nimblestride.core.text.Examples.exercise;
+import static nimblestride.core.language.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
@@ -11,12 +11,12 @@ import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.failure.StrideException;
-import nimblestride.core.groove.Kit;
-import nimblestride.core.groove.Level;
-import nimblestride.core.text.TempoText;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.language.text.TempoText;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.kit.Strike;
 import nimblestride.sound.play.Heard;
 import nimblestride.sound.render.Click;

@@ -2,9 +2,9 @@ package nimblestride.sound.kit;
 
 import java.util.function.IntToDoubleFunction;
 import java.util.function.ToDoubleFunction;
-import nimblestride.core.band.BandNote.Player;
-import nimblestride.core.groove.Level;
-import nimblestride.core.groove.Voice;
+import nimblestride.core.kit.band.BandNote.Player;
+import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.voice.Voice;
 
 /**
  * Every sound is a single sample, so that its place, and by its size what it is, can be read off.

@@ -1,6 +1,6 @@
 package nimblestride.sound.play;
 
-import static nimblestride.core.text.Examples.exercise;
+import static nimblestride.core.language.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -18,9 +18,9 @@ import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 import javax.sound.midi.MidiMessage;
 import javax.sound.midi.Receiver;
-import nimblestride.core.groove.Kit;
-import nimblestride.core.groove.Level;
-import nimblestride.core.text.TempoText;
+import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.language.text.TempoText;
 import nimblestride.sound.kit.Impulses;
 import nimblestride.sound.kit.Strike;
 import nimblestride.sound.kit.SynthesisedKit;

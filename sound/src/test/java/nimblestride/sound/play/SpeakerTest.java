@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.sun.management.ThreadMXBean;
 import java.lang.management.ManagementFactory;
-import nimblestride.core.groove.Kit;
-import nimblestride.core.groove.Level;
+import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.voice.Kit;
 import nimblestride.sound.kit.SynthesisedKit;
 import org.junit.jupiter.api.Test;
 

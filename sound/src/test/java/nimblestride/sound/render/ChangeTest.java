@@ -1,6 +1,6 @@
 package nimblestride.sound.render;
 
-import static nimblestride.core.text.Examples.exercise;
+import static nimblestride.core.language.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
@@ -8,8 +8,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.text.TempoText;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.language.text.TempoText;
 import nimblestride.sound.kit.SynthesisedKit;
 import org.junit.jupiter.api.Test;
 

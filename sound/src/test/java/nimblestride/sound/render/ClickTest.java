@@ -1,8 +1,8 @@
 package nimblestride.sound.render;
 
-import static nimblestride.core.text.Examples.bars;
-import static nimblestride.core.text.Examples.exercise;
-import static nimblestride.core.text.Examples.then;
+import static nimblestride.core.language.text.Examples.bars;
+import static nimblestride.core.language.text.Examples.exercise;
+import static nimblestride.core.language.text.Examples.then;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
@@ -15,14 +15,14 @@ import java.util.stream.LongStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
-import nimblestride.core.counting.CountingSchool;
-import nimblestride.core.counting.Division;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.failure.StrideException;
-import nimblestride.core.meter.Bar;
-import nimblestride.core.meter.Phrase;
-import nimblestride.core.text.TempoText;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.language.text.TempoText;
+import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.core.time.counting.Division;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.kit.Impulses;
 import nimblestride.sound.kit.SoundSet;
 import nimblestride.sound.render.Click.Level;

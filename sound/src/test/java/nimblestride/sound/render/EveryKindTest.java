@@ -1,15 +1,15 @@
 package nimblestride.sound.render;
 
-import static nimblestride.core.text.Examples.exercise;
+import static nimblestride.core.language.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.layer.Course;
-import nimblestride.core.layer.Hit;
-import nimblestride.core.text.TempoText;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.language.text.TempoText;
+import nimblestride.core.layer.pattern.Hit;
+import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.kit.Impulses;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;

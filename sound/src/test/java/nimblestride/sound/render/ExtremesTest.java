@@ -1,15 +1,15 @@
 package nimblestride.sound.render;
 
-import static nimblestride.core.text.Examples.exercise;
+import static nimblestride.core.language.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.ArrayList;
 import java.util.List;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.failure.StrideException;
-import nimblestride.core.text.TempoText;
-import nimblestride.core.value.NoteValue;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.language.text.TempoText;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.kit.Impulses;
 import nimblestride.sound.kit.SynthesisedKit;
 import org.junit.jupiter.api.Test;

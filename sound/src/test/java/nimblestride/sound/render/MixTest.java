@@ -1,16 +1,16 @@
 package nimblestride.sound.render;
 
-import static nimblestride.core.text.Examples.exercise;
+import static nimblestride.core.language.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.function.UnaryOperator;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.failure.StrideException;
-import nimblestride.core.groove.Kit;
-import nimblestride.core.text.TempoText;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.language.text.TempoText;
 import nimblestride.sound.kit.Impulses;
 import nimblestride.sound.kit.SoundSet;
 import org.junit.jupiter.api.Test;

@@ -1,6 +1,6 @@
 package nimblestride.sound.render;
 
-import static nimblestride.core.text.Examples.exercise;
+import static nimblestride.core.language.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -9,15 +9,15 @@ import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
-import nimblestride.core.band.Band;
-import nimblestride.core.band.BandNote.Player;
-import nimblestride.core.band.Key;
-import nimblestride.core.band.Mode;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.groove.Kit;
-import nimblestride.core.groove.Level;
-import nimblestride.core.groove.Voice;
-import nimblestride.core.text.TempoText;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.kit.band.Band;
+import nimblestride.core.kit.band.BandNote.Player;
+import nimblestride.core.kit.band.Key;
+import nimblestride.core.kit.band.Mode;
+import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.language.text.TempoText;
 import nimblestride.sound.kit.Sound;
 import nimblestride.sound.kit.SoundSet;
 import nimblestride.sound.kit.SynthesisedKit;

@@ -1,6 +1,6 @@
 package nimblestride.store.book;
 
-import nimblestride.core.failure.StrideException;
+import nimblestride.core.foundation.failure.StrideException;
 
 /** An exercise that is not as it was when it was read: another window has changed it, or taken it out. */
 public final class ChangedElsewhere extends StrideException {

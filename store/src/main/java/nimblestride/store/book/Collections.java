@@ -2,7 +2,7 @@ package nimblestride.store.book;
 
 import java.util.List;
 import java.util.UUID;
-import nimblestride.core.failure.InvalidValueException;
+import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.store.database.BookFile;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.result.RowView;

@@ -1,7 +1,7 @@
 package nimblestride.store.book;
 
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.failure.StrideException;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
 
 /** The text as which exercises are kept. */
 public interface ExerciseText {

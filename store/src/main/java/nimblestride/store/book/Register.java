@@ -4,9 +4,9 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import nimblestride.core.teaching.Assignment;
-import nimblestride.core.teaching.Lesson;
-import nimblestride.core.teaching.Student;
+import nimblestride.core.practice.students.Assignment;
+import nimblestride.core.practice.students.Lesson;
+import nimblestride.core.practice.students.Student;
 import nimblestride.store.database.BookFile;
 import org.jdbi.v3.core.result.RowView;
 

@@ -2,7 +2,7 @@ package nimblestride.store.database;
 
 import java.nio.file.Path;
 import java.sql.SQLException;
-import nimblestride.core.failure.StrideException;
+import nimblestride.core.foundation.failure.StrideException;
 import org.sqlite.SQLiteErrorCode;
 import org.sqlite.SQLiteException;
 

@@ -3,12 +3,12 @@ package nimblestride.store.book;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
-import nimblestride.core.exercise.Exercise;
-import nimblestride.core.failure.InvalidValueException;
-import nimblestride.core.text.BarsText;
-import nimblestride.core.text.LayerText;
-import nimblestride.core.text.TempoText;
-import nimblestride.core.text.TextException;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.language.text.BarsText;
+import nimblestride.core.language.text.LayerText;
+import nimblestride.core.language.text.TempoText;
+import nimblestride.core.language.text.TextException;
 
 /** Exercises as they are typed, line by line: as good a text as any to keep them as. */
 public final class TypedText implements ExerciseText {

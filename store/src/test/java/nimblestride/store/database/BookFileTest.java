@@ -27,7 +27,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
-import nimblestride.core.text.Examples;
+import nimblestride.core.language.text.Examples;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.ChangedElsewhere;
 import nimblestride.store.book.Kept;

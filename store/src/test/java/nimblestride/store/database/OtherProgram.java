@@ -10,7 +10,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.stream.Collectors;
-import nimblestride.core.text.Examples;
+import nimblestride.core.language.text.Examples;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.Kept;
 import nimblestride.store.book.TypedText;

@@ -1,2 +1,0 @@
-/** Something to play against: a simple stand-in band, generated in any key. */
-package nimblestride.core.band;

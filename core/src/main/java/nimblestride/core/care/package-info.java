@@ -1,2 +1,0 @@
-/** Care for ears and hands where practice is planned. */
-package nimblestride.core.care;

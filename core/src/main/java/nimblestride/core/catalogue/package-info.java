@@ -1,2 +1,0 @@
-/** By which words an exercise is found. */
-package nimblestride.core.catalogue;

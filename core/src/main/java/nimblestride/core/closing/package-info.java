@@ -1,2 +1,0 @@
-/** How a riff that does not fit its bars can be made to close with them. */
-package nimblestride.core.closing;

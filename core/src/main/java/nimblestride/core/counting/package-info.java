@@ -1,2 +1,0 @@
-/** How a bar is counted aloud, in the schools that differ. */
-package nimblestride.core.counting;

@@ -1,2 +1,0 @@
-/** One part of a sticking kept, and everything tried in the rest: all the ways there are, counted and dealt in an order. */
-package nimblestride.core.dealing;

@@ -1,0 +1,101 @@
+package nimblestride.core.exercise.analysis;
+
+import java.util.ArrayList;
+import java.util.List;
+import nimblestride.core.exercise.edit.Sectioning;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.exercise.model.Section;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.time.value.Tempo;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/**
+ * An exercise played from beginning to end, section by section, with exact times. After the last section comes the first
+ * one again.
+ *
+ * @param passages one for each section, in order
+ */
+public record Playthrough(List<Passage> passages) {
+    /** The longest way home that is played out, in bars. */
+    public static final int LONGEST_IN_BARS = 512;
+
+    public Playthrough {
+        passages = List.copyOf(passages);
+    }
+
+    /**
+     * A section as it is played.
+     *
+     * @param feel the section's feel as an exercise of its own, at the section's tempo
+     * @param starts after the beginning of the first section, in written values
+     * @param startsSeconds the same in seconds
+     */
+    public record Passage(Section section, Exercise feel, NoteValue starts, BigFraction startsSeconds) {
+        public Tempo tempo() {
+            return feel.start();
+        }
+
+        /** How many bars it lasts. */
+        public long bars() {
+            return (long) section.rounds() * feel.phrase().bars().size();
+        }
+
+        /** How long it lasts, as it is written. */
+        public NoteValue length() {
+            return feel.phrase().length().times(section.rounds());
+        }
+
+        /** How long it lasts, in seconds, exactly. */
+        public BigFraction seconds() {
+            return tempo().seconds(length());
+        }
+    }
+
+    public static Playthrough of(Exercise exercise) {
+        List<Tempo> tempos = exercise.chain().tempos();
+        List<Passage> passages = new ArrayList<>();
+        NoteValue starts = NoteValue.ZERO;
+        BigFraction seconds = BigFraction.ZERO;
+        for (int i = 0; i < tempos.size(); i++) {
+            Section section = exercise.sections().get(i);
+            Exercise feel = exercise.turnedTo(section.feel()).alone(tempos.get(i));
+            Passage passage = new Passage(section, feel, starts, seconds);
+            passages.add(passage);
+            starts = starts.plus(passage.length());
+            seconds = seconds.add(passage.seconds());
+        }
+        return new Playthrough(passages);
+    }
+
+    /**
+     * All there is of an exercise: its sections once; or its only feel until every layer is back where it began, where that is
+     * within {@value #LONGEST_IN_BARS} bars, and otherwise its phrase once.
+     */
+    public static Playthrough untilBack(Exercise exercise) {
+        return of(exercise.hasSections() ? exercise : Sectioning.inRounds(exercise, 0, roundsUntilBack(exercise)));
+    }
+
+    private static int roundsUntilBack(Exercise exercise) {
+        return Reckoning.of(exercise)
+                .together()
+                .result()
+                .filter(together -> together.bars() <= LONGEST_IN_BARS)
+                .map(together -> ExactMath.toInt(together.phrases()))
+                .orElse(1);
+    }
+
+    private Passage last() {
+        return passages.get(passages.size() - 1);
+    }
+
+    /** How long it all lasts, as it is written. */
+    public NoteValue length() {
+        return last().starts().plus(last().length());
+    }
+
+    /** How long it all lasts, in seconds, exactly. */
+    public BigFraction seconds() {
+        return last().startsSeconds().add(last().seconds());
+    }
+}

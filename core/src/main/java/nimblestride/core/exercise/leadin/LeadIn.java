@@ -1,0 +1,148 @@
+package nimblestride.core.exercise.leadin;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
+import nimblestride.core.exercise.edit.Sectioning;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.exercise.model.Feel;
+import nimblestride.core.exercise.model.Section;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.layer.crossing.Beat;
+import nimblestride.core.layer.modulation.Pivot;
+import nimblestride.core.layer.modulation.Shift;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.layer.pattern.Pattern;
+import nimblestride.core.layer.pattern.Placement;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+
+/**
+ * The bars before a change of gear in which the new pulse is heard coming, at the old tempo in the old bars. In three parts
+ * of equal length it is first accented on the hi-hat, then played by the kick as well, then by kick and snare as they will
+ * go on after the change; the left foot keeps the old beat in the first two. The pulse is counted back from the change, so
+ * that its next beat is the new 1 (common practice; the order of the parts is a choice of this program).
+ */
+public final class LeadIn {
+    /** Rounds of the old bars to each part. */
+    public static final int MOST_ROUNDS = 16;
+
+    private static final int PARTS = 3;
+    private static final int MOST_NOTES = 4_096;
+
+    private final Shift shift;
+    private final Phrase bars;
+    private final NoteValue part;
+    private final NoteValue end;
+
+    private LeadIn(Shift shift, int rounds) {
+        if (rounds < 1 || rounds > MOST_ROUNDS) {
+            throw new InvalidValueException(
+                    "each part of a lead-in is from 1 to " + MOST_ROUNDS + " rounds of the old bars, not " + rounds);
+        }
+        this.shift = shift;
+        int once = rounds * shift.oldBars().bars().size();
+        this.bars = shift.oldBars().first((long) PARTS * once);
+        this.part = bars.startOf(once);
+        this.end = bars.length();
+        if (end.fraction().divide(shift.subdivision().fraction()).doubleValue() > MOST_NOTES) {
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT,
+                    "this lead-in would have more than %,d notes of %s; fewer rounds, or a plainer pivot, can be set up",
+                    MOST_NOTES,
+                    shift.subdivision()));
+        }
+    }
+
+    /**
+     * The change into a section, seen from the one before it.
+     *
+     * @param section from 1
+     */
+    public static Shift shiftInto(Exercise exercise, int section) {
+        Section after = exercise.sections().get(section);
+        Section before = exercise.sections().get(section - 1);
+        return new Shift(
+                exercise.chain().tempos().get(section - 1),
+                after.entered(),
+                exercise.feels().get(before.feel()).phrase(),
+                exercise.feels().get(after.feel()).phrase());
+    }
+
+    /**
+     * With a lead-in before a section.
+     *
+     * @param section from 1; a modulation leads into it
+     * @param rounds of the old bars to each of its three parts, from 1 to {@value #MOST_ROUNDS}
+     * @throws InvalidValueException if no modulation leads into it, or it would have too many notes
+     */
+    public static Exercise before(Exercise exercise, int section, int rounds) {
+        Section after = exercise.sections().get(section);
+        if (section == 0 || after.entered().isNone()) {
+            throw new InvalidValueException("the tempo stays here: there is nothing to lead into");
+        }
+        String wanted = "lead-in to " + exercise.feels().get(after.feel()).name();
+        String name = wanted.substring(0, Math.min(wanted.length(), Feel.LONGEST_NAME - 3));
+        List<String> taken = exercise.feels().stream().map(Feel::name).toList();
+        String free = Stream.iterate(1, number -> number + 1)
+                .map(number -> number == 1 ? name : name + " " + number)
+                .filter(one -> !taken.contains(one))
+                .findFirst()
+                .orElseThrow();
+        LeadIn leadIn = new LeadIn(shiftInto(exercise, section), rounds);
+        return Sectioning.plus(exercise, section, new Feel(free, leadIn.bars, leadIn.layers()), 1, Pivot.NONE);
+    }
+
+    private List<Layer> layers() {
+        NoteValue pulse = shift.pulse();
+        NoteValue third = part.times(2);
+        List<Placement> hat = new ArrayList<>();
+        NoteValue firstNote = firstNote(shift.subdivision());
+        for (NoteValue at = firstNote; at.compareTo(end) < 0; at = at.plus(shift.subdivision())) {
+            boolean accent = end.minus(at).isMultipleOf(pulse);
+            hat.add(placement(at, accent ? Stroke.ACCENT : Stroke.NORMAL));
+        }
+        List<Placement> kick = new ArrayList<>();
+        List<Placement> snare = new ArrayList<>();
+        for (NoteValue at = firstNote(pulse); at.compareTo(end) < 0; at = at.plus(pulse)) {
+            long before = end.minus(at).wholePartsOf(pulse);
+            if (at.compareTo(third) >= 0 && before % 2 == 1) {
+                snare.add(placement(at, Stroke.NORMAL));
+            } else if (at.compareTo(part) >= 0) {
+                kick.add(placement(at, Stroke.NORMAL));
+            }
+        }
+        List<Placement> foot = new ArrayList<>();
+        for (int bar = 0; bars.startOf(bar).compareTo(third) < 0; bar++) {
+            NoteValue beat = Beat.of(bars.bar(bar));
+            for (NoteValue at = NoteValue.ZERO; at.compareTo(bars.bar(bar).length()) < 0; at = at.plus(beat)) {
+                foot.add(new Placement(bar, at, Stroke.NORMAL));
+            }
+        }
+        return Stream.of(
+                        placed(Kit.HI_HAT, hat),
+                        placed(Kit.KICK, kick),
+                        placed(Kit.SNARE, snare),
+                        placed(Kit.FOOT_HI_HAT, foot))
+                .flatMap(List::stream)
+                .toList();
+    }
+
+    private NoteValue firstNote(NoteValue step) {
+        return end.remainder(step);
+    }
+
+    private static List<Layer> placed(Voice voice, List<Placement> placements) {
+        return placements.isEmpty() ? List.of() : List.of(Layer.of(voice, new Pattern.Placed(placements)));
+    }
+
+    private Placement placement(NoteValue at, Stroke stroke) {
+        int bar = ExactMath.toInt(bars.barAt(at));
+        return new Placement(bar, at.minus(bars.startOf(bar)), stroke);
+    }
+}

@@ -1,0 +1,40 @@
+package nimblestride.core.exercise.leadin;
+
+import java.util.List;
+import nimblestride.core.exercise.edit.Sectioning;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.exercise.model.Feel;
+import nimblestride.core.exercise.model.Section;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.layer.modulation.Pivot;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.time.meter.Phrase;
+
+/** Sections that follow the feel in hand. */
+public final class ThereAndBack {
+    private ThereAndBack() {}
+
+    /**
+     * A new feel after the one in hand, with a plain beat to begin with; it is taken in hand.
+     *
+     * @throws InvalidValueException if its tempo cannot be played, or there are too many sections
+     */
+    public static Exercise there(Exercise exercise, Pivot pivot, Phrase newBars) {
+        return there(exercise, pivot, newBars, PlainBeat.over(newBars));
+    }
+
+    /** The same with these layers. */
+    public static Exercise there(Exercise exercise, Pivot pivot, Phrase newBars, List<Layer> layers) {
+        Feel feel = new Feel(Sectioning.nextName(exercise), newBars, layers);
+        Exercise longer = Sectioning.plus(exercise, exercise.firstSection() + 1, feel, 1, pivot);
+        return longer.turnedTo(longer.feels().indexOf(feel));
+    }
+
+    /** The first section once more after the feel in hand, at the tempo it had. */
+    public static Exercise back(Exercise exercise) {
+        Section first = exercise.sections().get(0);
+        Pivot home = Pivot.toward(
+                exercise.tempo(), exercise.start(), exercise.chain().pivots());
+        return Sectioning.again(exercise, exercise.firstSection() + 1, first.feel(), first.rounds(), home);
+    }
+}

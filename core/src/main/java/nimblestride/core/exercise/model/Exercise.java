@@ -1,0 +1,298 @@
+package nimblestride.core.exercise.model;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.IntStream;
+import nimblestride.core.exercise.plan.Practice;
+import nimblestride.core.foundation.exact.ExactOverflowException;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.foundation.words.PlainText;
+import nimblestride.core.kit.sticking.Lead;
+import nimblestride.core.kit.sticking.Sticking;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.kit.voice.Voices;
+import nimblestride.core.layer.modulation.Chain;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.time.value.Tempo;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/**
+ * Bars, what runs across them, and a tempo; or several such feels, played one after the other with a modulation between
+ * them. One feel is in hand: it is the one that {@link #phrase}, {@link #layers} and {@link #tempo} tell and that edits
+ * change. An exercise never changes: an edit makes another one.
+ *
+ * @param name what it is called, at most {@value #LONGEST_NAME} characters
+ * @param feels from 1 to {@value #MOST_FEELS}, each played in some section
+ * @param inHand which of them is in hand, from 0
+ * @param start the tempo of the first section; those of the others follow by their modulations
+ * @param sections from 1 to {@value #MOST_SECTIONS}, in the order in which they are played; nothing leads into the first
+ * @param manner how it is meant to be played
+ * @param voices those that can be named in it
+ * @param practice how it is practised
+ */
+public record Exercise(
+        String name,
+        List<Feel> feels,
+        int inHand,
+        Tempo start,
+        List<Section> sections,
+        Manner manner,
+        Practice practice,
+        Voices voices) {
+    public static final int LONGEST_NAME = 200;
+    public static final int MOST_LAYERS = Feel.MOST_LAYERS;
+    public static final int MOST_FEELS = 32;
+    public static final int MOST_SECTIONS = Chain.MOST + 1;
+
+    /** What the only feel of an exercise is called. */
+    public static final String FIRST_FEEL = "A";
+
+    /** An exercise of one feel, played as usual. */
+    public Exercise(String name, Phrase phrase, List<Layer> layers, Tempo tempo) {
+        this(
+                name,
+                List.of(new Feel(FIRST_FEEL, phrase, layers)),
+                0,
+                tempo,
+                List.of(Section.of(0)),
+                Manner.USUAL,
+                Practice.NONE,
+                Voices.KIT);
+    }
+
+    public Exercise {
+        feels = List.copyOf(feels);
+        sections = List.copyOf(sections);
+        name = PlainText.name("an exercise", name, LONGEST_NAME);
+        if (feels.isEmpty() || feels.size() > MOST_FEELS) {
+            throw new InvalidValueException("an exercise has from 1 to " + MOST_FEELS + " feels");
+        }
+        if (sections.isEmpty() || sections.size() > MOST_SECTIONS) {
+            throw new InvalidValueException("an exercise has from 1 to " + MOST_SECTIONS + " sections");
+        }
+        if (!sections.get(0).entered().isNone()) {
+            throw new InvalidValueException("no modulation leads into the first section: its tempo is the first");
+        }
+        if (feels.stream().map(Feel::name).distinct().count() < feels.size()) {
+            throw new InvalidValueException("the feels of an exercise have different names");
+        }
+        Objects.checkIndex(inHand, feels.size());
+        for (int feel = 0; feel < feels.size(); feel++) {
+            int wanted = feel;
+            if (sections.stream().noneMatch(section -> section.feel() == wanted)) {
+                throw new InvalidValueException(
+                        "no section plays " + feels.get(feel).name());
+            }
+        }
+        checkSections(feels, start, sections);
+    }
+
+    private static void checkSections(List<Feel> feels, Tempo start, List<Section> sections) {
+        long bars = 0;
+        for (Section section : sections) {
+            Objects.checkIndex(section.feel(), feels.size());
+            bars += (long) section.rounds()
+                    * feels.get(section.feel()).phrase().bars().size();
+        }
+        if (sections.size() > 1 && bars > Phrase.MOST_BARS) {
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT,
+                    "the sections of an exercise hold at most %,d bars together, and these are %,d",
+                    Phrase.MOST_BARS,
+                    bars));
+        }
+        if (sections.size() > 1) {
+            checkLength(feels, sections);
+        }
+        // Which says where a tempo on the way could not be played.
+        chain(start, sections);
+    }
+
+    private static void checkLength(List<Feel> feels, List<Section> sections) {
+        try {
+            NoteValue total = NoteValue.ZERO;
+            for (Section section : sections) {
+                NoteValue once = feels.get(section.feel()).phrase().length();
+                total = total.plus(once.times(section.rounds()));
+            }
+        } catch (ExactOverflowException e) {
+            throw new InvalidValueException(
+                    "these sections together are longer, or divided more finely, than can be counted exactly", e);
+        }
+    }
+
+    private static Chain chain(Tempo start, List<Section> sections) {
+        return new Chain(start, sections.stream().skip(1).map(Section::entered).toList());
+    }
+
+    /** The modulations from section to section. */
+    public Chain chain() {
+        return chain(start, sections);
+    }
+
+    /** The feel in hand. */
+    public Feel feel() {
+        return feels.get(inHand);
+    }
+
+    public Phrase phrase() {
+        return feel().phrase();
+    }
+
+    public List<Layer> layers() {
+        return feel().layers();
+    }
+
+    /** The tempo at which the feel in hand is first played. */
+    public Tempo tempo() {
+        return sections.size() == 1 ? start : chain().tempos().get(firstSection());
+    }
+
+    /** The first section that plays the feel in hand. */
+    public int firstSection() {
+        return IntStream.range(0, sections.size())
+                .filter(i -> sections.get(i).feel() == inHand)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Whether it goes from one section to another. */
+    public boolean hasSections() {
+        return sections.size() > 1;
+    }
+
+    /** The same with another feel in hand. */
+    public Exercise turnedTo(int feel) {
+        return new Exercise(name, feels, feel, start, sections, manner, practice, voices);
+    }
+
+    /** The feel in hand as an exercise of its own. */
+    public Exercise alone() {
+        return alone(tempo());
+    }
+
+    /** The feel in hand as an exercise of its own, at another tempo. */
+    public Exercise alone(Tempo tempo) {
+        return hasSections()
+                ? new Exercise(name, List.of(feel()), 0, tempo, List.of(Section.of(0)), manner, practice, voices)
+                : this;
+    }
+
+    public Exercise withName(String newName) {
+        return new Exercise(newName, feels, inHand, start, sections, manner, practice, voices);
+    }
+
+    /** With other feels in other sections. */
+    public Exercise withSections(List<Feel> newFeels, int newInHand, Tempo newStart, List<Section> newSections) {
+        return new Exercise(name, newFeels, newInHand, newStart, newSections, manner, practice, voices);
+    }
+
+    private Exercise withFeel(Feel feel) {
+        List<Feel> changed = new ArrayList<>(feels);
+        changed.set(inHand, feel);
+        return new Exercise(name, changed, inHand, start, sections, manner, practice, voices);
+    }
+
+    public Exercise withPhrase(Phrase newPhrase) {
+        return withFeel(feel().over(newPhrase));
+    }
+
+    /**
+     * With another tempo where the feel in hand is first played; the others keep their ratio to it.
+     *
+     * @throws InvalidValueException if a tempo of another section could then not be played
+     */
+    public Exercise withTempo(Tempo newTempo) {
+        BigFraction ratio = chain().ratios().get(firstSection());
+        Tempo newStart = ratio.compareTo(BigFraction.ONE) == 0
+                ? newTempo
+                : new Tempo(newTempo.beat(), newTempo.perMinute().divide(ratio));
+        return new Exercise(name, feels, inHand, newStart, sections, manner, practice, voices);
+    }
+
+    /** Whether every section could still be played if the feel in hand had this tempo. */
+    public boolean allowsTempo(Tempo newTempo) {
+        try {
+            return withTempo(newTempo).chain().tempos().size() == sections.size();
+        } catch (StrideException e) {
+            return false;
+        }
+    }
+
+    public Exercise withLayers(List<Layer> newLayers) {
+        return withFeel(feel().playing(newLayers));
+    }
+
+    public Exercise withManner(Manner newManner) {
+        return new Exercise(name, feels, inHand, start, sections, newManner, practice, voices);
+    }
+
+    /** With a sticking ticked off as practised, or no longer. */
+    public Exercise withPractised(Sticking sticking, boolean ticked) {
+        return withPractice(practice.withDealt(sticking, ticked));
+    }
+
+    public Exercise withPractice(Practice newPractice) {
+        return new Exercise(name, feels, inHand, start, sections, manner, newPractice, voices);
+    }
+
+    public Exercise withVoices(Voices newVoices) {
+        return new Exercise(name, feels, inHand, start, sections, manner, practice, newVoices);
+    }
+
+    /** Whether a layer, or a rule of one, plays a voice. */
+    public boolean uses(Voice voice) {
+        return feels.stream()
+                .flatMap(feel -> feel.layers().stream())
+                .anyMatch(layer -> layer.voice().equals(voice)
+                        || layer.moves().stream().anyMatch(move -> move.to().contains(voice)));
+    }
+
+    /** Which hand leads. */
+    public Lead lead() {
+        return manner.lead();
+    }
+
+    public Exercise plusLayer(Layer layer) {
+        List<Layer> changed = new ArrayList<>(layers());
+        changed.add(layer);
+        return withLayers(changed);
+    }
+
+    public Exercise replacingLayer(int index, Layer layer) {
+        List<Layer> changed = new ArrayList<>(layers());
+        changed.set(index, layer);
+        return withLayers(changed);
+    }
+
+    public Exercise withoutLayer(int index) {
+        List<Layer> changed = new ArrayList<>(layers());
+        changed.remove(index);
+        return withLayers(changed);
+    }
+
+    /** All layers with a 1 only in one of so many bars, counted from the beginning; 1 for every bar. */
+    public Exercise withOneEvery(int bars) {
+        return withLayers(
+                layers().stream().map(layer -> layer.withOneEvery(bars)).toList());
+    }
+
+    /** A name for each layer, that of its voice; a second layer of the same voice is {@code kick 2}. */
+    public List<String> layerNames() {
+        Map<String, Integer> seen = new HashMap<>();
+        List<String> names = new ArrayList<>();
+        for (Layer layer : layers()) {
+            String voice = layer.voice().name();
+            int count = seen.merge(voice, 1, Integer::sum);
+            names.add(count == 1 ? voice : voice + " " + count);
+        }
+        return names;
+    }
+}

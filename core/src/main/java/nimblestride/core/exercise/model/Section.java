@@ -1,0 +1,36 @@
+package nimblestride.core.exercise.model;
+
+import java.util.Locale;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.layer.modulation.Pivot;
+
+/**
+ * A feel in its turn. Its layers begin anew with it.
+ *
+ * @param feel which of the exercise's feels is played, from 0
+ * @param rounds how often its phrase is played, from 1 to {@value #MOST_ROUNDS}
+ * @param entered the modulation over its first bar line; {@link Pivot#NONE} where the tempo stays
+ */
+public record Section(int feel, int rounds, Pivot entered) {
+    public static final int MOST_ROUNDS = 1_000;
+
+    public Section {
+        if (rounds < 1 || rounds > MOST_ROUNDS) {
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT, "a section plays its bars from 1 to %,d times, not %,d", MOST_ROUNDS, rounds));
+        }
+    }
+
+    /** A feel once, the tempo as it was. */
+    public static Section of(int feel) {
+        return new Section(feel, 1, Pivot.NONE);
+    }
+
+    public Section inRounds(int newRounds) {
+        return new Section(feel, newRounds, entered);
+    }
+
+    public Section enteredBy(Pivot newPivot) {
+        return new Section(feel, rounds, newPivot);
+    }
+}

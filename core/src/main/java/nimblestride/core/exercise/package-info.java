@@ -1,2 +1,0 @@
-/** The exercise that every view shows, its history, its edits, and all that can be reckoned from it. */
-package nimblestride.core.exercise;

@@ -1,0 +1,119 @@
+package nimblestride.core.exercise.plan;
+
+import java.math.BigInteger;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.time.value.Tempo;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/**
+ * A way from a slow tempo to a goal in even steps. All are in the beats a minute of the exercise's own tempo.
+ *
+ * @param start the lowest rung
+ * @param goal the highest, not below the start
+ * @param step from rung to rung, more than nothing; the last one may be shorter
+ * @param pace when it is to be climbed, if that is set
+ */
+public record Ladder(BigFraction start, BigFraction goal, BigFraction step, Rules rules, Optional<Pace> pace) {
+    public static final int MOST_RUNGS = 1_000;
+
+    public Ladder {
+        checkTempo("the start", start);
+        checkTempo("the goal", goal);
+        if (goal.compareTo(start) < 0) {
+            throw new InvalidValueException("the goal of a ladder, " + Tempo.decimal(goal)
+                    + ", is not below its start, " + Tempo.decimal(start));
+        }
+        if (step.signum() <= 0) {
+            throw new InvalidValueException("a step of a ladder goes up, as in 4 beats a minute");
+        }
+        if (steps(start, goal, step).compareTo(BigInteger.valueOf(MOST_RUNGS - 1L)) > 0) {
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT,
+                    "a ladder has at most %,d rungs; expected larger steps than %s",
+                    MOST_RUNGS,
+                    Tempo.decimal(step)));
+        }
+    }
+
+    private static void checkTempo(String what, BigFraction perMinute) {
+        if (perMinute.compareTo(BigFraction.of(Tempo.SLOWEST)) < 0
+                || perMinute.compareTo(BigFraction.of(Tempo.FASTEST)) > 0) {
+            throw new InvalidValueException(what + " of a ladder is from " + Tempo.SLOWEST + " to " + Tempo.FASTEST
+                    + " a minute, not " + Tempo.decimal(perMinute));
+        }
+    }
+
+    private static BigInteger steps(BigFraction start, BigFraction goal, BigFraction step) {
+        BigFraction exact = goal.subtract(start).divide(step);
+        BigInteger[] whole = exact.getNumerator().divideAndRemainder(exact.getDenominator());
+        return whole[1].signum() == 0 ? whole[0] : whole[0].add(BigInteger.ONE);
+    }
+
+    /** A ladder without dates. */
+    public static Ladder of(BigFraction start, BigFraction goal, BigFraction step) {
+        return new Ladder(start, goal, step, Rules.USUAL, Optional.empty());
+    }
+
+    /** From six tenths of a tempo up to it, in steps of a twentieth, in whole beats a minute where there is room. */
+    public static Ladder upTo(BigFraction goal) {
+        BigFraction start = atLeastSlowest(wholeBelow(goal.multiply(BigFraction.of(6, 10))));
+        BigFraction step = wholeBelow(goal.divide(20));
+        return of(start, goal, step.signum() > 0 ? step : BigFraction.ONE);
+    }
+
+    private static BigFraction atLeastSlowest(BigFraction perMinute) {
+        BigFraction slowest = BigFraction.of(Tempo.SLOWEST);
+        return perMinute.compareTo(slowest) < 0 ? slowest : perMinute;
+    }
+
+    private static BigFraction wholeBelow(BigFraction number) {
+        return BigFraction.of(number.getNumerator().divide(number.getDenominator()));
+    }
+
+    public Ladder under(Rules newRules) {
+        return new Ladder(start, goal, step, newRules, pace);
+    }
+
+    public Ladder paced(Optional<Pace> newPace) {
+        return new Ladder(start, goal, step, rules, newPace);
+    }
+
+    /** How many tempos there are on the way, the first and the last included. */
+    public int rungs() {
+        return ExactMath.toInt(ExactMath.toLong(steps(start, goal, step))) + 1;
+    }
+
+    /**
+     * The tempo of a rung.
+     *
+     * @param number from 0, the start
+     */
+    public BigFraction rung(int number) {
+        BigFraction even = start.add(step.multiply(number));
+        return even.compareTo(goal) > 0 ? goal : even;
+    }
+
+    /** All of them, in order. */
+    public List<BigFraction> tempos() {
+        return IntStream.range(0, rungs()).mapToObj(this::rung).toList();
+    }
+
+    /** Before the first pass. */
+    public Standing begin() {
+        return new Standing(this, 0, 0, 0, false);
+    }
+
+    /** Where somebody stands after these passes, in the order in which they were played. */
+    public Standing after(List<Pass> passes) {
+        Standing standing = begin();
+        for (Pass pass : passes) {
+            standing = standing.after(pass);
+        }
+        return standing;
+    }
+}

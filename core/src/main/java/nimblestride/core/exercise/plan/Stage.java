@@ -1,0 +1,41 @@
+package nimblestride.core.exercise.plan;
+
+import java.util.List;
+import nimblestride.core.foundation.failure.InvalidValueException;
+
+/**
+ * A step on the way to an exercise.
+ *
+ * @param layers the names of the layers that are played; none named for all
+ * @param percent how fast, in hundredths of the exercise's own tempo, from {@value #SLOWEST} to {@value #FASTEST}
+ */
+public record Stage(Task task, List<String> layers, Frame frame, int percent) {
+    public static final int SLOWEST = 10;
+    public static final int FASTEST = 400;
+
+    public Stage {
+        layers = List.copyOf(layers);
+        if (percent < SLOWEST || percent > FASTEST) {
+            throw new InvalidValueException(
+                    "a stage is played at " + SLOWEST + " to " + FASTEST + " % of the tempo, not at " + percent);
+        }
+    }
+
+    /** All layers, again and again, at the exercise's own tempo. */
+    public static Stage of(Task task) {
+        return new Stage(task, List.of(), Frame.NONE, 100);
+    }
+
+    public Stage at(int newPercent) {
+        return new Stage(task, layers, frame, newPercent);
+    }
+
+    public Stage in(Frame newFrame) {
+        return new Stage(task, layers, newFrame, percent);
+    }
+
+    /** Only these layers. */
+    public Stage of(List<String> names) {
+        return new Stage(task, names, frame, percent);
+    }
+}

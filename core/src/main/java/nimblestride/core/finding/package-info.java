@@ -1,2 +1,0 @@
-/** What the program knows about an exercise, in sentences with their sums. */
-package nimblestride.core.finding;

@@ -1,2 +1,0 @@
-/** What the words of the trade mean. */
-package nimblestride.core.glossary;

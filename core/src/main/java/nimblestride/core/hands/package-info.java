@@ -1,2 +1,0 @@
-/** What an exercise asks of the hands and feet: who plays what, where two want the same limb, and how fast it is. */
-package nimblestride.core.hands;

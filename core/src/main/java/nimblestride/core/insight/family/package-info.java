@@ -1,0 +1,2 @@
+/** Sets of exercises made from one: every displacement, every accent left out, every meter, every feel. */
+package nimblestride.core.insight.family;

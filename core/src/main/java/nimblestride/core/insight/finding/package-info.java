@@ -1,0 +1,2 @@
+/** What the program knows about an exercise, in sentences with their sums. */
+package nimblestride.core.insight.finding;

@@ -1,0 +1,36 @@
+package nimblestride.core.insight.glossary;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+
+/**
+ * A word of the trade and what it means.
+ *
+ * @param name as it is looked up, in small letters
+ * @param otherForms in which it stands in sentences as well: {@code lands} for {@code landing}
+ * @param meaning one or two sentences
+ */
+public record Term(String name, List<String> otherForms, String meaning) {
+    public Term {
+        otherForms = List.copyOf(otherForms);
+    }
+
+    /** The name and the meaning, as it is told. */
+    public String told() {
+        return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1) + ": " + meaning;
+    }
+
+    /** Finds it as a word of its own, in any of its forms. */
+    Pattern pattern() {
+        List<String> forms = new ArrayList<>(otherForms);
+        forms.add(name);
+        return Pattern.compile(
+                forms.stream()
+                        .map(Pattern::quote)
+                        .collect(Collectors.joining("|", "(?<![\\p{L}-])(?:", ")(?![\\p{L}-])")),
+                Pattern.CASE_INSENSITIVE);
+    }
+}

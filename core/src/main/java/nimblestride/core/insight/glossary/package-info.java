@@ -1,0 +1,2 @@
+/** What the words of the trade mean. */
+package nimblestride.core.insight.glossary;

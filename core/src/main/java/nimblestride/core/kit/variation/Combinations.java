@@ -1,0 +1,216 @@
+package nimblestride.core.kit.variation;
+
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.kit.sticking.Sticking;
+import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Ornament;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.kit.voice.Limb;
+
+/**
+ * Every way to fill some steps of a sticking with chosen strokes and rests, so that no hand has more than so many strokes in a
+ * row, counting those that are kept on both sides, as the sticking goes round (where all of it is open, its seam is not
+ * looked at). They are counted step by step, and the one with any number is built without
+ * the others.
+ *
+ * @param base the sticking; what lies outside the open steps is kept
+ * @param from the first open step, from 0
+ * @param to the step after the last open one
+ * @param choices what may stand on an open step, each once, at most {@value #MOST_CHOICES}
+ * @param mostInARow how many strokes in a row one hand may have, one or more
+ */
+public record Combinations(Sticking base, int from, int to, List<Optional<Stroke>> choices, int mostInARow)
+        implements Dealing {
+    public static final int MOST_CHOICES = 16;
+    public static final int MOST_OPEN = 64;
+
+    public Combinations {
+        choices = List.copyOf(choices);
+        if (from < 0 || to > base.length() || from >= to) {
+            throw new InvalidValueException(
+                    "from 1 step to all " + base.length() + " are open, not from " + (from + 1) + " to " + to);
+        }
+        if (to - from > MOST_OPEN) {
+            throw new InvalidValueException("at most " + MOST_OPEN + " steps are open, not " + (to - from));
+        }
+        if (choices.isEmpty()
+                || choices.size() > MOST_CHOICES
+                || choices.stream().distinct().count() < choices.size()) {
+            throw new InvalidValueException("there are 1 to " + MOST_CHOICES + " different strokes to choose from");
+        }
+        if (mostInARow < 1) {
+            throw new InvalidValueException("a hand may have 1 stroke or more in a row, not " + mostInARow);
+        }
+    }
+
+    /** Where the hands are: the hand of the last stroke, and how many it has had in a row. */
+    private record Row(Optional<Limb> hand, int strokes) {
+        static final Row NONE = new Row(Optional.empty(), 0);
+
+        Row after(Optional<Stroke> step) {
+            Optional<Limb> limb = step.flatMap(Stroke::limb).filter(Limb::isHand);
+            if (limb.isEmpty()) {
+                return NONE;
+            }
+            return new Row(limb, limb.equals(hand) ? strokes + 1 : 1);
+        }
+    }
+
+    private record Place(int step, Row row) {}
+
+    /** How many ways lead on from a place, by what they cost. */
+    private Map<Place, List<BigInteger>> table() {
+        Map<Place, List<BigInteger>> table = new HashMap<>();
+        waysFrom(new Place(from, before()), table);
+        return table;
+    }
+
+    private Row before() {
+        Row row = Row.NONE;
+        for (Optional<Stroke> step : kept()) {
+            row = row.after(step);
+        }
+        return row;
+    }
+
+    /** What is kept, from the end of the open steps round to their beginning. */
+    private List<Optional<Stroke>> kept() {
+        List<Optional<Stroke>> kept = new ArrayList<>(base.steps().subList(to, base.length()));
+        kept.addAll(base.steps().subList(0, from));
+        return kept;
+    }
+
+    private List<BigInteger> waysFrom(Place place, Map<Place, List<BigInteger>> table) {
+        List<BigInteger> known = table.get(place);
+        if (known != null) {
+            return known;
+        }
+        List<BigInteger> ways = new ArrayList<>();
+        if (place.step == to) {
+            if (endsWell(place.row)) {
+                ways.add(BigInteger.ONE);
+            }
+        } else {
+            for (Optional<Stroke> choice : choices) {
+                Row next = place.row.after(choice);
+                if (next.strokes <= mostInARow) {
+                    add(ways, waysFrom(new Place(place.step + 1, next), table), cost(place.row, choice));
+                }
+            }
+        }
+        table.put(place, ways);
+        return ways;
+    }
+
+    private static void add(List<BigInteger> ways, List<BigInteger> more, int cost) {
+        for (int i = 0; i < more.size(); i++) {
+            while (ways.size() <= i + cost) {
+                ways.add(BigInteger.ZERO);
+            }
+            ways.set(i + cost, ways.get(i + cost).add(more.get(i)));
+        }
+    }
+
+    /** Whether what is kept after the open steps makes no run too long. */
+    private boolean endsWell(Row row) {
+        Row now = row;
+        for (Optional<Stroke> step : kept()) {
+            Row next = now.after(step);
+            if (next.strokes <= now.strokes) {
+                return true;
+            }
+            if (next.strokes > mostInARow) {
+                return false;
+            }
+            now = next;
+        }
+        return true;
+    }
+
+    /** What makes a way harder (common practice): a hand twice, a rest to wait for, an accent, a ghost note, an ornament. */
+    private static int cost(Row row, Optional<Stroke> choice) {
+        if (choice.isEmpty()) {
+            return 1;
+        }
+        Stroke stroke = choice.get();
+        int again = stroke.limb().filter(Limb::isHand).equals(row.hand) && row.hand.isPresent() ? 1 : 0;
+        int foot = stroke.limb().filter(limb -> !limb.isHand()).isPresent() ? 1 : 0;
+        int level = stroke.level() == Level.NORMAL ? 0 : 1;
+        return again + foot + level + (stroke.ornament() == Ornament.NONE ? 0 : 2);
+    }
+
+    @Override
+    public BigInteger count() {
+        return sum(table().get(new Place(from, before())));
+    }
+
+    private static BigInteger sum(List<BigInteger> ways) {
+        return ways.stream().reduce(BigInteger.ZERO, BigInteger::add);
+    }
+
+    @Override
+    public Sticking inOrder(BigInteger number) {
+        Map<Place, List<BigInteger>> table = table();
+        List<Optional<Stroke>> dealt = new ArrayList<>();
+        Place place = new Place(from, before());
+        BigInteger left = number;
+        while (place.step < to) {
+            for (Optional<Stroke> choice : choices) {
+                Place next = new Place(place.step + 1, place.row.after(choice));
+                BigInteger ways = next.row.strokes > mostInARow ? BigInteger.ZERO : sum(table.get(next));
+                if (left.compareTo(ways) < 0) {
+                    dealt.add(choice);
+                    place = next;
+                    break;
+                }
+                left = left.subtract(ways);
+            }
+        }
+        return with(dealt);
+    }
+
+    @Override
+    public Sticking easiestFirst(BigInteger number) {
+        Map<Place, List<BigInteger>> table = table();
+        Place place = new Place(from, before());
+        List<BigInteger> all = table.get(place);
+        BigInteger left = number;
+        int cost = 0;
+        while (left.compareTo(all.get(cost)) >= 0) {
+            left = left.subtract(all.get(cost++));
+        }
+        List<Optional<Stroke>> dealt = new ArrayList<>();
+        while (place.step < to) {
+            for (Optional<Stroke> choice : choices) {
+                Place next = new Place(place.step + 1, place.row.after(choice));
+                int rest = cost - cost(place.row, choice);
+                BigInteger ways = next.row.strokes > mostInARow ? BigInteger.ZERO : waysOf(table.get(next), rest);
+                if (left.compareTo(ways) < 0) {
+                    dealt.add(choice);
+                    place = next;
+                    cost = rest;
+                    break;
+                }
+                left = left.subtract(ways);
+            }
+        }
+        return with(dealt);
+    }
+
+    private static BigInteger waysOf(List<BigInteger> ways, int cost) {
+        return cost < 0 || cost >= ways.size() ? BigInteger.ZERO : ways.get(cost);
+    }
+
+    private Sticking with(List<Optional<Stroke>> dealt) {
+        List<Optional<Stroke>> steps = new ArrayList<>(base.steps().subList(0, from));
+        steps.addAll(dealt);
+        steps.addAll(base.steps().subList(to, base.length()));
+        return steps.stream().anyMatch(Optional::isPresent) ? new Sticking(steps) : base;
+    }
+}

@@ -1,0 +1,2 @@
+/** By which words an exercise is found. */
+package nimblestride.core.language.search;

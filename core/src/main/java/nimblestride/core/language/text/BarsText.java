@@ -1,0 +1,139 @@
+package nimblestride.core.language.text;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Grouping;
+import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.meter.PhrasePart;
+import nimblestride.core.time.meter.Repeat;
+
+/**
+ * Bars as people write them: {@code 11/8(3+3+3+2) x2, 9/16}, {@code [7/16, 5/8] x3}, {@code 4/4+1/12}.
+ *
+ * <pre>
+ * bars  = part { "," part }
+ * part  = ( bar | "[" bars "]" ) [ "x" number ]
+ * bar   = term { "+" term } [ "(" number { "+" number } ")" ]
+ * term  = number { "+" number } "/" number
+ * </pre>
+ */
+public final class BarsText {
+    private static final String EXAMPLE = "11/8(3+3+3+2) x2, 9/16";
+    private static final int DEEPEST = 16;
+
+    private BarsText() {}
+
+    /** @throws TextException at the first place that makes no sense */
+    public static Phrase read(String text) {
+        Cursor cursor = new Cursor(text);
+        List<PhrasePart> parts = parts(cursor, 0);
+        if (!cursor.atEnd()) {
+            throw cursor.here("expected a comma and another bar, or the end. For example: " + EXAMPLE);
+        }
+        return cursor.make(0, () -> Phrase.of(parts), EXAMPLE);
+    }
+
+    private static List<PhrasePart> parts(Cursor cursor, int depth) {
+        List<PhrasePart> parts = new ArrayList<>();
+        do {
+            parts.addAll(part(cursor, depth));
+        } while (cursor.take(','));
+        return parts;
+    }
+
+    private static List<PhrasePart> part(Cursor cursor, int depth) {
+        cursor.skipSpaces();
+        int start = cursor.at();
+        List<PhrasePart> parts;
+        if (cursor.sees('[')) {
+            if (depth == DEEPEST) {
+                throw cursor.here("brackets stand at most " + DEEPEST + " deep. For example: [7/16, 5/8] x3");
+            }
+            cursor.take('[');
+            parts = parts(cursor, depth + 1);
+            cursor.expect(']', "expected a comma and another bar, or the closing bracket. For example: [7/16, 5/8] x3");
+        } else {
+            parts = List.of(bar(cursor));
+        }
+        if (!cursor.take('x') && !cursor.take('X') && !cursor.take('×')) {
+            return parts;
+        }
+        int times = cursor.number("expected how many times, a whole number. For example: 11/8 x2");
+        if (times == 1) {
+            return parts;
+        }
+        return List.of(cursor.make(start, () -> new Repeat(parts, times), "11/8 x2"));
+    }
+
+    private static Bar bar(Cursor cursor) {
+        cursor.skipSpaces();
+        int start = cursor.at();
+        Meter meter = meter(cursor);
+        if (!cursor.sees('(')) {
+            return cursor.make(start, () -> Bar.of(meter), EXAMPLE);
+        }
+        cursor.skipSpaces();
+        int bracket = cursor.at();
+        cursor.take('(');
+        List<Integer> sizes = new ArrayList<>();
+        do {
+            sizes.add(cursor.number(
+                    "expected the size of a group, in units of " + meter.unit() + ". For example: 11/8(3+3+3+2)"));
+        } while (cursor.take('+'));
+        cursor.expect(')', "expected + and another group, or the closing bracket. For example: 11/8(3+3+3+2)");
+        String usual = meter + "(" + meter.defaultGrouping() + ")";
+        return cursor.make(bracket, () -> new Bar(meter, new Grouping(sizes)), usual);
+    }
+
+    private static Meter meter(Cursor cursor) {
+        cursor.skipSpaces();
+        int start = cursor.at();
+        List<Meter.Term> terms = new ArrayList<>();
+        do {
+            terms.add(term(cursor));
+        } while (cursor.take('+'));
+        return cursor.make(start, () -> new Meter(terms), EXAMPLE);
+    }
+
+    private static Meter.Term term(Cursor cursor) {
+        cursor.skipSpaces();
+        int start = cursor.at();
+        List<Integer> numerators = new ArrayList<>();
+        do {
+            numerators.add(cursor.number("expected a bar, such as 7/8 or 3+3+2/8"));
+        } while (cursor.take('+'));
+        cursor.expect(
+                '/',
+                "expected / and the note value that is counted. For example: " + numerators.get(numerators.size() - 1)
+                        + "/8");
+        int denominator = cursor.number("expected the note value that is counted, a whole number. For example: "
+                + numerators.get(numerators.size() - 1) + "/8");
+        return cursor.make(start, () -> new Meter.Term(numerators, denominator), "7/8");
+    }
+
+    /** The phrase as it would be typed; a grouping stands only where it is not the usual one. */
+    public static String write(Phrase phrase) {
+        return write(phrase.parts());
+    }
+
+    private static String write(List<PhrasePart> parts) {
+        return parts.stream().map(BarsText::write).collect(Collectors.joining(", "));
+    }
+
+    private static String write(PhrasePart part) {
+        if (part instanceof Repeat repeat) {
+            String body = write(repeat.parts());
+            boolean single = repeat.parts().size() == 1 && repeat.parts().get(0) instanceof Bar;
+            return (single ? body : "[" + body + "]") + " x" + repeat.times();
+        }
+        return write((Bar) part);
+    }
+
+    /** A single bar as it would be typed. */
+    public static String write(Bar bar) {
+        return bar.hasUsualGrouping() ? bar.meter().toString() : bar.meter() + "(" + bar.grouping() + ")";
+    }
+}

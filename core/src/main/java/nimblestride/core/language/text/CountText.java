@@ -1,0 +1,136 @@
+package nimblestride.core.language.text;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.core.time.counting.Division;
+import nimblestride.core.time.counting.Said;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Grouping;
+import nimblestride.core.time.meter.Meter;
+
+/** A bar's count as text, each group set off by a bar: {@code 1 & | 2 & | 3 la li}. What is said can be read back. */
+public final class CountText {
+    private static final Pattern WORD = Pattern.compile("[^\\s|]+");
+    private static final int LARGEST_GROUP = 64;
+    private static final int MOST_TRIED = 100_000;
+
+    private record Word(String syllable, int from, int to) {}
+
+    private CountText() {}
+
+    /** What is said in a bar. */
+    public static String write(Bar bar, CountingSchool school, Division division) {
+        List<String> groups = new ArrayList<>();
+        StringBuilder group = new StringBuilder();
+        for (Said said : school.count(bar, division)) {
+            if (said.startsGroup() && !group.isEmpty()) {
+                groups.add(group.toString());
+                group.setLength(0);
+            }
+            group.append(group.isEmpty() ? "" : " ").append(said.syllable());
+        }
+        groups.add(group.toString());
+        return String.join(" | ", groups);
+    }
+
+    /** A line for each bar, beginning with its meter. */
+    public static String write(List<Bar> bars, CountingSchool school, Division division) {
+        return bars.stream()
+                .map(bar -> bar.meter() + ": " + write(bar, school, division))
+                .collect(Collectors.joining("\n"));
+    }
+
+    /**
+     * Reads a count of a bar in its own units. Without bars between them, the groups are those that would be said so, and
+     * where the school does not tell them, the usual ones.
+     *
+     * @throws TextException at the first syllable that is not said there
+     */
+    public static Bar read(Meter meter, CountingSchool school, String text) {
+        List<Word> words = new ArrayList<>();
+        List<Integer> sizes = new ArrayList<>();
+        int from = 0;
+        for (String group : text.split("\\|", -1)) {
+            Matcher matcher = WORD.matcher(text).region(from, from + group.length());
+            int size = 0;
+            while (matcher.find()) {
+                words.add(new Word(matcher.group(), matcher.start(), matcher.end()));
+                size++;
+            }
+            if (size > 0) {
+                sizes.add(size);
+            }
+            from += group.length() + 1;
+        }
+        if (words.size() != meter.units()) {
+            throw new TextException(
+                    text,
+                    text.length(),
+                    text.length(),
+                    "expected " + meter.units() + " syllables for " + meter + ", and there are " + words.size());
+        }
+        Bar bar = new Bar(
+                meter,
+                sizes.size() > 1
+                        ? new Grouping(sizes)
+                        : grouping(
+                                        meter,
+                                        school,
+                                        words.stream().map(Word::syllable).toList())
+                                .orElse(meter.defaultGrouping()));
+        List<String> expected = school.count(bar);
+        for (int i = 0; i < words.size(); i++) {
+            Word word = words.get(i);
+            if (!word.syllable().equals(expected.get(i))) {
+                throw new TextException(
+                        text,
+                        word.from(),
+                        word.to(),
+                        "expected \"" + expected.get(i) + "\" here, as in: " + write(bar, school, Division.AS_WRITTEN));
+            }
+        }
+        return bar;
+    }
+
+    /** The grouping that would be said so, where the school tells it. */
+    private static Optional<Grouping> grouping(Meter meter, CountingSchool school, List<String> words) {
+        if (!school.tellsGroups()) {
+            return Optional.empty();
+        }
+        int[] tries = {0};
+        return groups(meter, school, words, List.of(), 0, tries).map(Grouping::new);
+    }
+
+    /** Groups are tried one after the other, larger ones first, as long as what they would be counted is what is said. */
+    private static Optional<List<Integer>> groups(
+            Meter meter, CountingSchool school, List<String> words, List<Integer> before, int filled, int[] tries) {
+        if (filled == words.size()) {
+            return Optional.of(before);
+        }
+        for (int size = Math.min(LARGEST_GROUP, words.size() - filled); size > 0; size--) {
+            if (tries[0]++ > MOST_TRIED) {
+                return Optional.empty();
+            }
+            List<Integer> groups = new ArrayList<>(before);
+            groups.add(size);
+            int left = words.size() - filled - size;
+            List<Integer> whole = new ArrayList<>(groups);
+            if (left > 0) {
+                whole.add(left);
+            }
+            List<String> said = school.count(new Bar(meter, new Grouping(whole)));
+            if (said.subList(filled, filled + size).equals(words.subList(filled, filled + size))) {
+                Optional<List<Integer>> found = groups(meter, school, words, groups, filled + size, tries);
+                if (found.isPresent()) {
+                    return found;
+                }
+            }
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,71 @@
+package nimblestride.core.language.text;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import nimblestride.core.layer.pattern.Reset;
+
+/** Where a layer begins again, as people write it: {@code bar}, {@code phrase}, {@code never}, {@code bars 3 7}. */
+public final class ResetText {
+    private static final String EXPECTED =
+            "expected bar, phrase, never, or bars and their numbers. For example: kick every 3/16 reset bars 3 7";
+
+    private ResetText() {}
+
+    /** @throws TextException at the first place that makes no sense */
+    public static Reset read(String text) {
+        Tokens tokens = new Tokens(text);
+        Reset reset = read(tokens);
+        if (!tokens.atEnd()) {
+            throw tokens.atNext(EXPECTED);
+        }
+        return reset;
+    }
+
+    static Reset read(Tokens tokens) {
+        if (tokens.atEnd()) {
+            throw tokens.atNext(EXPECTED);
+        }
+        if (tokens.peek().is("bars")) {
+            return atBars(tokens);
+        }
+        for (Reset.Usual reset : Reset.Usual.values()) {
+            if (tokens.peek().is(write(reset))) {
+                tokens.take();
+                return reset;
+            }
+        }
+        throw tokens.atNext(EXPECTED);
+    }
+
+    private static Reset atBars(Tokens tokens) {
+        Tokens.Word keyword = tokens.take();
+        List<Integer> bars = new ArrayList<>();
+        while (!tokens.atEnd() && !PatternText.ENDINGS.contains(tokens.peek().text())) {
+            Tokens.Word word = tokens.take();
+            for (String number : word.text().split("[,&]|and", -1)) {
+                if (!number.isEmpty()) {
+                    bars.add(numbered(tokens, word, number));
+                }
+            }
+        }
+        return tokens.make(keyword.from(), () -> new Reset.AtBars(bars));
+    }
+
+    private static int numbered(Tokens tokens, Tokens.Word word, String number) {
+        if (!number.matches("\\d{1,6}") || Integer.parseInt(number) == 0) {
+            throw tokens.at(word, "expected the number of a bar, from 1. For example: kick every 3/16 reset bars 3 7");
+        }
+        return Integer.parseInt(number) - 1;
+    }
+
+    /** As it would be typed. */
+    public static String write(Reset reset) {
+        return reset instanceof Reset.AtBars chosen
+                ? chosen.bars().stream()
+                        .map(bar -> String.valueOf(bar + 1))
+                        .collect(Collectors.joining(" ", "bars ", ""))
+                : ((Reset.Usual) reset).name().toLowerCase(Locale.ROOT);
+    }
+}

@@ -1,0 +1,78 @@
+package nimblestride.core.language.text;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.kit.sticking.Sticking;
+import nimblestride.core.kit.stroke.Stroke;
+
+/**
+ * Stickings as drummers write them: {@code R L R R | L R L L}, spaces and bar lines where one likes.
+ *
+ * <p>{@code R} and {@code L} are the hands, {@code K} or {@code F} the foot at the bass drum, {@code H} the one at the
+ * hi-hat, {@code .} or {@code -} a rest. {@code >R} is an accent, {@code ^R} a strong one, {@code _R} soft, {@code (R)} a
+ * ghost note. Small letters before a stroke are its grace notes: {@code lR} a flam, {@code llR} a drag, {@code lrlR} a
+ * ruff. {@code R:} is two notes of half the value in time, {@code Rz} a buzz.
+ */
+public final class StickingText {
+    private static final String EXAMPLE = "For example: >R L R R (L) lR . K";
+    private static final String SIGNS =
+            "a sticking is made of R and L, K or F for the foot at the bass drum, H for the one"
+                    + " at the hi-hat, and . for a rest, with > for an accent and ( ) for a ghost note. " + EXAMPLE;
+    private static final Pattern STEP = Pattern.compile("[.-]|([>^_(]?[rl]*[RLKFH])([:z]?\\)?)");
+    private static final Pattern SPACE = Pattern.compile("[\\s|]*");
+
+    private StickingText() {}
+
+    /** @throws TextException at the first place that makes no sense */
+    public static Sticking read(String text) {
+        return read(text, 0, text.length());
+    }
+
+    /** Reads a part of a longer text, so that an error names its place there. */
+    static Sticking read(String text, int from, int to) {
+        List<Optional<Stroke>> steps = new ArrayList<>();
+        Matcher space = SPACE.matcher(text);
+        Matcher step = STEP.matcher(text);
+        int at = skip(space, from, to);
+        while (at < to) {
+            step.region(at, to);
+            if (!step.lookingAt()) {
+                throw new TextException(text, at, at + 1, SIGNS);
+            }
+            steps.add(step.group(1) == null ? Optional.empty() : Optional.of(stroke(text, step)));
+            at = skip(space, step.end(), to);
+        }
+        try {
+            return new Sticking(steps);
+        } catch (StrideException e) {
+            throw new TextException(text, from, to, e.getMessage() + ". " + EXAMPLE);
+        }
+    }
+
+    private static int skip(Matcher space, int from, int to) {
+        space.region(from, to);
+        return space.lookingAt() ? space.end() : from;
+    }
+
+    private static Stroke stroke(String text, Matcher step) {
+        return StrokeSigns.read(step.group(1), step.group(2))
+                .orElseThrow(() -> new TextException(
+                        text,
+                        step.start(),
+                        step.end(),
+                        "a stroke has one grace note (flam), two (drag) or three (ruff), or else : or z after it, and a"
+                                + " ghost note stands between ( and ). " + EXAMPLE));
+    }
+
+    /** The sticking as it would be typed. */
+    public static String write(Sticking sticking) {
+        return sticking.steps().stream()
+                .map(step -> step.map(StrokeSigns::letter).orElse("."))
+                .collect(Collectors.joining(" "));
+    }
+}

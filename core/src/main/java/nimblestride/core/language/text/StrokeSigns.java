@@ -1,0 +1,87 @@
+package nimblestride.core.language.text;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Ornament;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.kit.voice.Limb;
+
+/** The signs that stand before and after a note to say how it is played: {@code >}, {@code ( )}, {@code lR}, {@code z}. */
+final class StrokeSigns {
+    private static final Pattern BEFORE = Pattern.compile("([>^_(]?)([rl]{0,3})([RLKFH]?)");
+    private static final Pattern AFTER = Pattern.compile("([:z]?)(\\)?)");
+    private static final Map<String, Level> LEVELS =
+            Map.of(">", Level.ACCENT, "^", Level.STRONG, "_", Level.SOFT, "(", Level.GHOST, "", Level.NORMAL);
+    private static final Map<Integer, Ornament> GRACES =
+            Map.of(0, Ornament.NONE, 1, Ornament.FLAM, 2, Ornament.DRAG, 3, Ornament.RUFF);
+
+    private StrokeSigns() {}
+
+    /** What signs before and after a note say; empty where they make no sense together. */
+    static Optional<Stroke> read(String before, String after) {
+        Matcher first = BEFORE.matcher(before);
+        Matcher second = AFTER.matcher(after);
+        if (!first.matches()
+                || !second.matches()
+                || first.group(1).equals("(") == second.group(2).isEmpty()) {
+            return Optional.empty();
+        }
+        Ornament grace = GRACES.get(first.group(2).length());
+        Ornament own = second.group(1).isEmpty()
+                ? Ornament.NONE
+                : second.group(1).equals("z") ? Ornament.BUZZ : Ornament.DOUBLED;
+        if (grace != Ornament.NONE && own != Ornament.NONE) {
+            return Optional.empty();
+        }
+        Stroke stroke = new Stroke(LEVELS.get(first.group(1)), grace == Ornament.NONE ? own : grace, Optional.empty());
+        return Optional.of(
+                first.group(3).isEmpty()
+                        ? stroke
+                        : stroke.by(limb(first.group(3).charAt(0))));
+    }
+
+    /** The limb of a letter: {@code R L K H}, and {@code F} for the kick foot too. */
+    static Limb limb(char letter) {
+        for (Limb limb : Limb.values()) {
+            if (limb.letter() == letter) {
+                return limb;
+            }
+        }
+        return Limb.KICK_FOOT;
+    }
+
+    /** A note with the signs about it, without its limb's letter. */
+    static String about(Stroke stroke, String note) {
+        String letter = stroke.limb().map(limb -> String.valueOf(limb.letter())).orElse("");
+        return signs(stroke, letter + note);
+    }
+
+    /** A stroke by its limb's letter with the signs about it. */
+    static String letter(Stroke stroke) {
+        return signs(stroke, String.valueOf(stroke.limb().orElseThrow().letter()));
+    }
+
+    private static String signs(Stroke stroke, String note) {
+        boolean left = stroke.limb().equals(Optional.of(Limb.LEFT_HAND));
+        String grace = left ? "r" : "l";
+        String played =
+                switch (stroke.ornament()) {
+                    case NONE -> note;
+                    case FLAM -> grace + note;
+                    case DRAG -> grace + grace + note;
+                    case RUFF -> grace + (left ? "l" : "r") + grace + note;
+                    case DOUBLED -> note + ":";
+                    case BUZZ -> note + "z";
+                };
+        return switch (stroke.level()) {
+            case GHOST -> "(" + played + ")";
+            case SOFT -> "_" + played;
+            case NORMAL -> played;
+            case ACCENT -> ">" + played;
+            case STRONG -> "^" + played;
+        };
+    }
+}

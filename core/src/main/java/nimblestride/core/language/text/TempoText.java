@@ -1,0 +1,69 @@
+package nimblestride.core.language.text;
+
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.time.value.Tempo;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/** Tempos as people write them: {@code 96}, {@code 96.5}, {@code 289/3}, {@code 1/8=210}, {@code dotted quarter = 84}. */
+public final class TempoText {
+    private static final String EXAMPLES = "For example: 96, or 1/8=210";
+    private static final Pattern DECIMAL = Pattern.compile("\\d{1,9}(?:\\.\\d{1,9})?|\\.\\d{1,9}");
+    private static final Pattern FRACTION = Pattern.compile("(\\d{1,18})\\s*/\\s*(0*[1-9]\\d{0,17})");
+
+    private TempoText() {}
+
+    /** A number alone counts quarters; otherwise as {@link #read(String, NoteValue)}. */
+    public static Tempo read(String text) {
+        return read(text, NoteValue.QUARTER);
+    }
+
+    /**
+     * @param alone the beat that a number alone counts
+     * @throws TextException if the text is no tempo, or one outside the range of {@link Tempo}
+     */
+    public static Tempo read(String text, NoteValue alone) {
+        int equals = text.indexOf('=');
+        NoteValue beat = equals < 0 ? alone : ValueText.read(text, 0, equals);
+        String part = text.substring(equals + 1);
+        int start = equals + 1 + part.length() - part.stripLeading().length();
+        String number = part.strip();
+        try {
+            return new Tempo(beat, number(number));
+        } catch (NumberFormatException e) {
+            throw new TextException(
+                    text, start, start + number.length(), "expected how many beats a minute. " + EXAMPLES);
+        } catch (StrideException e) {
+            throw new TextException(text, start, start + number.length(), e.getMessage() + ". " + EXAMPLES);
+        }
+    }
+
+    /** A number of beats a minute as it would be typed: as a decimal where that is exact and short, otherwise as a fraction. */
+    public static String written(BigFraction perMinute) {
+        String decimal = Tempo.decimal(perMinute);
+        return number(decimal).equals(perMinute)
+                ? decimal
+                : perMinute.getNumerator() + "/" + perMinute.getDenominator();
+    }
+
+    private static BigFraction number(String text) {
+        if (DECIMAL.matcher(text).matches()) {
+            BigDecimal decimal = new BigDecimal(text);
+            return BigFraction.of(decimal.unscaledValue(), BigInteger.TEN.pow(decimal.scale()));
+        }
+        Matcher fraction = FRACTION.matcher(text);
+        if (fraction.matches()) {
+            return BigFraction.of(new BigInteger(fraction.group(1)), new BigInteger(fraction.group(2)));
+        }
+        throw new NumberFormatException(text);
+    }
+
+    /** The tempo as it would be typed. */
+    public static String write(Tempo tempo) {
+        return tempo.toString();
+    }
+}

@@ -1,0 +1,58 @@
+package nimblestride.core.language.text;
+
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.time.value.NoteName;
+import nimblestride.core.time.value.NoteValue;
+
+/** Note values as people write them: {@code 3/16}, {@code 2}, {@code dotted eighth}, {@code 4 triplet eighths}. */
+public final class ValueText {
+    private static final Pattern FRACTION = Pattern.compile("(\\d+)(?:\\s*/\\s*(\\d+))?");
+    private static final Pattern COUNTED = Pattern.compile("(\\d{1,9})\\s+(\\D.*)");
+    private static final String EXAMPLES = "For example: 3/16, or dotted eighth, or 4 triplet eighths";
+
+    private ValueText() {}
+
+    /** @throws TextException if the text is no note value */
+    public static NoteValue read(String text) {
+        return read(text, 0, text.length());
+    }
+
+    /** Reads a part of a longer text, so that an error names its place there. */
+    static NoteValue read(String text, int from, int to) {
+        String part = text.substring(from, to);
+        int start = from + part.length() - part.stripLeading().length();
+        String word = part.strip();
+        if (word.isEmpty()) {
+            throw new TextException(text, start, start, "expected a note value. " + EXAMPLES);
+        }
+        try {
+            return recognise(word)
+                    .orElseThrow(() -> new TextException(
+                            text, start, start + word.length(), "expected a note value. " + EXAMPLES));
+        } catch (NumberFormatException e) {
+            throw new TextException(
+                    text, start, start + word.length(), "that number is too large to work with. " + EXAMPLES);
+        } catch (TextException e) {
+            throw e;
+        } catch (StrideException e) {
+            throw new TextException(text, start, start + word.length(), e.getMessage() + ". " + EXAMPLES);
+        }
+    }
+
+    private static Optional<NoteValue> recognise(String word) {
+        Matcher fraction = FRACTION.matcher(word);
+        if (fraction.matches()) {
+            long numerator = Long.parseLong(fraction.group(1));
+            return Optional.of(
+                    NoteValue.of(numerator, fraction.group(2) == null ? 1 : Long.parseLong(fraction.group(2))));
+        }
+        Matcher counted = COUNTED.matcher(word);
+        if (counted.matches()) {
+            return NoteName.read(counted.group(2)).map(one -> one.times(Long.parseLong(counted.group(1))));
+        }
+        return NoteName.read(word);
+    }
+}

@@ -1,0 +1,2 @@
+/** The typed language, read and written: bars, layers, values and tempo. What is written reads back as the same thing. */
+package nimblestride.core.language.text;

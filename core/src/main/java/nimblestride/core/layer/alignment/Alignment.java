@@ -1,0 +1,112 @@
+package nimblestride.core.layer.alignment;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalLong;
+import java.util.stream.LongStream;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.foundation.exact.ExactOverflowException;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.time.meter.Phrase;
+
+/**
+ * How one layer realigns with the bar lines. A layer of cycle C that is never reset is back where it began after
+ * lcm(P, C), P being the length of the phrase; one that is reset is back with the phrase.
+ *
+ * @param course the layer laid over the phrase
+ * @param returnsAfter when it is back where it began
+ * @param landings the numbers, from 0, of the bars within the first return whose bar line a cycle starts on, in order
+ * @param firstLanding the first bar, from 0, whose line a cycle ever starts on; for a layer that starts very late it may
+ *     lie beyond the first return
+ */
+public record Alignment(Course course, Return returnsAfter, List<Long> landings, OptionalLong firstLanding) {
+    /**
+     * @throws ExactOverflowException if the return cannot be counted exactly
+     * @throws InvalidValueException if the layer has too many hits to be listed
+     */
+    public static Alignment of(Layer layer, Phrase phrase) {
+        return of(Course.of(layer, phrase), phrase);
+    }
+
+    static Alignment of(Course course, Phrase phrase) {
+        try {
+            return new BarLines(course, phrase).align();
+        } catch (ExactOverflowException e) {
+            throw new ExactOverflowException("the return is too long to be counted exactly: a cycle of "
+                    + course.grid().value(course.period()) + " against a phrase of " + phrase.length()
+                    + " comes home only after more than 9,223,372,036,854,775,807 bars or units");
+        }
+    }
+
+    /** Whether a cycle ever starts on a bar line. */
+    public boolean everLands() {
+        return firstLanding.isPresent();
+    }
+
+    /** A course and the bar lines of a phrase, both counted on the course's grid. */
+    private static final class BarLines {
+        private final Course course;
+        private final Phrase phrase;
+        private final int bars;
+        private final long unit;
+        private final long phraseLength;
+        private final long returnLength;
+
+        BarLines(Course course, Phrase phrase) {
+            this.course = course;
+            this.phrase = phrase;
+            this.bars = phrase.bars().size();
+            this.unit = course.grid().count(phrase.grid().unit());
+            this.phraseLength = ExactMath.multiply(phrase.startOnGrid(bars), unit);
+            this.returnLength = ExactMath.lcm(phraseLength, course.period());
+        }
+
+        Alignment align() {
+            long phrases = returnLength / phraseLength;
+            Return returnsAfter = new Return(
+                    course.grid().value(returnLength),
+                    ExactMath.multiply(phrases, bars),
+                    phrases,
+                    ExactMath.multiply(returnLength / course.period(), course.cyclesPerPeriod()));
+            long[] all = landings(returnsAfter);
+            List<Long> within = new ArrayList<>();
+            for (long bar : all) {
+                if (bar < returnsAfter.bars()) {
+                    within.add(bar);
+                }
+            }
+            return new Alignment(
+                    course,
+                    returnsAfter,
+                    List.copyOf(within),
+                    all.length == 0 ? OptionalLong.empty() : OptionalLong.of(all[0]));
+        }
+
+        /**
+         * For every landing of a return, the first bar on which it comes about. Bar i of round j starts at s + jP, and
+         * a cycle starts there if jP ≡ begin + c - s (mod period).
+         */
+        private long[] landings(Return returnsAfter) {
+            Congruence congruence = new Congruence(phraseLength, course.period());
+            ByRemainder cycles = new ByRemainder(
+                    course.cycleStarts()
+                            .map(start -> ExactMath.add(course.begin(), start))
+                            .toArray(),
+                    congruence.divisor());
+            LongStream.Builder landings = LongStream.builder();
+            for (int bar = 0; bar < bars; bar++) {
+                long barStart = phrase.startOnGrid(bar) * unit;
+                for (long start : cycles.like(barStart)) {
+                    long round = congruence.solve(start - barStart).orElseThrow();
+                    long number = ExactMath.add(ExactMath.multiply(round, bars), bar);
+                    long at = ExactMath.add(barStart, ExactMath.multiply(round, phraseLength));
+                    long returnsMissed = at >= course.begin() ? 0 : (course.begin() - at - 1) / returnLength + 1;
+                    landings.add(ExactMath.add(number, ExactMath.multiply(returnsMissed, returnsAfter.bars())));
+                }
+            }
+            return Ascending.once(landings.build().toArray());
+        }
+    }
+}

@@ -1,0 +1,121 @@
+package nimblestride.core.layer.alignment;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.PriorityQueue;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.foundation.exact.ExactOverflowException;
+import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.time.value.Grid;
+import nimblestride.core.time.value.NoteValue;
+
+/**
+ * Where the hits of two layers coincide. A hit of the one at a (mod C) and a hit of the other at b (mod D) coincide if
+ * a ≡ b (mod gcd(C, D)), and then once in every lcm(C, D).
+ *
+ * @param every the common cycle, lcm(C, D)
+ * @param perCycle how many hits coincide in it
+ * @param onsets how many different onsets the two make in it
+ * @param first up to {@value #LISTED} of the meetings, in order, from the first beginning of the phrase
+ */
+public record Meeting(NoteValue every, long perCycle, long onsets, List<NoteValue> first) {
+    public static final int LISTED = 8;
+
+    private static final int MOST_PAIRS = 1_000_000;
+
+    /** @throws ExactOverflowException if the common cycle cannot be counted exactly */
+    public static Meeting of(Course one, Course other) {
+        Grid grid = one.grid().and(other.grid());
+        try {
+            return new Pair(one.on(grid), other.on(grid)).meeting();
+        } catch (ExactOverflowException e) {
+            throw new ExactOverflowException("the two layers have a common cycle too long to be counted exactly");
+        }
+    }
+
+    private static final class Pair {
+        private final Course one;
+        private final Course other;
+        private final long commonCycle;
+        private final Congruence congruence;
+
+        Pair(Course one, Course other) {
+            this.one = one;
+            this.other = other;
+            this.commonCycle = ExactMath.lcm(one.period(), other.period());
+            this.congruence = new Congruence(one.period(), other.period());
+        }
+
+        Meeting meeting() {
+            ByRemainder others = new ByRemainder(hitsOf(other), congruence.divisor());
+            long[] hits = hitsOf(one);
+            long perCycle =
+                    Arrays.stream(hits).map(hit -> others.like(hit).length).sum();
+            long all = ExactMath.add(
+                    ExactMath.multiply(commonCycle / one.period(), one.hitsPerPeriod()),
+                    ExactMath.multiply(commonCycle / other.period(), other.hitsPerPeriod()));
+            return new Meeting(
+                    one.grid().value(commonCycle), perCycle, all - perCycle, firstMeetings(hits, others, perCycle));
+        }
+
+        private static long[] hitsOf(Course course) {
+            return course.onsets()
+                    .map(onset -> ExactMath.add(course.begin(), onset))
+                    .toArray();
+        }
+
+        /** The earliest meetings: each pair of hits meets first at one moment, and again every common cycle. */
+        private List<NoteValue> firstMeetings(long[] hits, ByRemainder others, long perCycle) {
+            List<Long> moments = perCycle <= MOST_PAIRS ? solvePairs(hits, others) : walk();
+            return moments.stream().map(one.grid()::value).toList();
+        }
+
+        private List<Long> solvePairs(long[] hits, ByRemainder others) {
+            PriorityQueue<Long> latestFirst = new PriorityQueue<>((a, b) -> Long.compare(b, a));
+            for (long hit : hits) {
+                for (long target : others.like(hit)) {
+                    offer(latestFirst, meetingOf(hit, target));
+                }
+            }
+            return latestFirst.stream().sorted().toList();
+        }
+
+        /** Where so many pairs meet, the first meetings lie near the beginning, and walking there is the shorter way. */
+        private List<Long> walk() {
+            long[] steps = one.onsets().toArray();
+            long[] targets = other.onsets().toArray();
+            long begun = Math.max(one.begin(), other.begin());
+            List<Long> moments = new ArrayList<>();
+            long round = Math.max(0, (begun - one.begin()) / one.period());
+            for (long walked = 0; walked < MOST_PAIRS && moments.size() < LISTED; round++) {
+                for (int i = 0; i < steps.length && moments.size() < LISTED; i++, walked++) {
+                    long moment = ExactMath.add(
+                            ExactMath.add(one.begin(), ExactMath.multiply(round, one.period())), steps[i]);
+                    long within = Math.floorMod(moment - other.begin(), other.period());
+                    if (moment >= begun && Arrays.binarySearch(targets, within) >= 0) {
+                        moments.add(moment);
+                    }
+                }
+            }
+            return moments;
+        }
+
+        private static void offer(PriorityQueue<Long> latestFirst, long moment) {
+            if (latestFirst.size() < LISTED) {
+                latestFirst.add(moment);
+            } else if (moment < latestFirst.element()) {
+                latestFirst.remove();
+                latestFirst.add(moment);
+            }
+        }
+
+        private long meetingOf(long hit, long target) {
+            long cycles = congruence.solve(ExactMath.subtract(target, hit)).orElseThrow();
+            long moment = ExactMath.add(hit, ExactMath.multiply(cycles, one.period()));
+            long begun = Math.max(one.begin(), other.begin());
+            long missed = moment >= begun ? 0 : (begun - moment - 1) / commonCycle + 1;
+            return ExactMath.add(moment, ExactMath.multiply(missed, commonCycle));
+        }
+    }
+}

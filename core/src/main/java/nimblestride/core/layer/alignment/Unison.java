@@ -1,0 +1,155 @@
+package nimblestride.core.layer.alignment;
+
+import java.util.BitSet;
+import java.util.List;
+import java.util.OptionalLong;
+import java.util.stream.LongStream;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.foundation.exact.ExactOverflowException;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.Grid;
+import nimblestride.core.time.value.NoteValue;
+
+/**
+ * Where several layers strike at once, all of them.
+ *
+ * @param every after how long it all repeats
+ * @param perCycle how often they strike together in that time
+ * @param onsets how many different onsets all of them make in that time, where that can be counted
+ * @param first up to {@value #LISTED} of the moments, in order, from the first beginning of the phrase
+ */
+public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<NoteValue> first) {
+    public static final int LISTED = 8;
+
+    private static final int MOST_UNITS = 16_000_000;
+    private static final int MOST_HITS = 100_000;
+    private static final int MOST_LAYERS = 10;
+    private static final int MOST_RESIDUES = 200;
+
+    /**
+     * @param courses two or more
+     * @throws ExactOverflowException if the common cycle cannot be counted exactly
+     * @throws InvalidValueException if they meet too often for it to be listed
+     */
+    public static Unison of(List<Course> courses) {
+        Grid grid = courses.stream().map(Course::grid).reduce(Grid::and).orElseThrow();
+        return exactly(() -> {
+            List<Moments> all =
+                    courses.stream().map(course -> Moments.of(course.on(grid))).toList();
+            Moments together = all.stream().reduce(Moments::and).orElseThrow();
+            return new Unison(
+                    grid.value(together.period()),
+                    together.count(),
+                    onsets(all, together.period()),
+                    together.first(together.count() == 0 ? 0 : LISTED)
+                            .limit(LISTED)
+                            .mapToObj(grid::value)
+                            .toList());
+        });
+    }
+
+    /**
+     * On which bar lines all of them strike: where the whole band is on the 1.
+     *
+     * @param every after how many bars it all repeats
+     * @param perCycle how many bar lines of those
+     * @param longestWithout the most bars from one such bar line to the next; empty where there is none
+     * @param first up to {@value Unison#LISTED} of the bars, from 0, in order
+     */
+    public record OnBarLines(long every, long perCycle, OptionalLong longestWithout, List<Long> first) {}
+
+    /**
+     * @param courses one or more
+     * @throws ExactOverflowException if the common cycle cannot be counted exactly
+     * @throws InvalidValueException if they meet too often for it to be listed
+     */
+    public static OnBarLines onBarLines(Phrase phrase, List<Course> courses) {
+        Grid grid = courses.stream().map(Course::grid).reduce(phrase.grid(), Grid::and);
+        return exactly(() -> {
+            Moments together = Moments.ofBarLines(phrase, grid);
+            for (Course course : courses) {
+                together = together.and(Moments.of(course.on(grid)));
+            }
+            long unit = grid.count(phrase.grid().unit());
+            long bars = phrase.barOnGrid(together.period() / unit);
+            int count = together.count();
+            long[] numbers = together.first(count + 1)
+                    .map(moment -> phrase.barOnGrid(moment / unit))
+                    .toArray();
+            OptionalLong longest = LongStream.range(0, count)
+                    .map(i -> numbers[(int) i + 1] - numbers[(int) i])
+                    .max();
+            return new OnBarLines(
+                    bars,
+                    count,
+                    longest,
+                    LongStream.of(numbers)
+                            .limit(Math.min(count, LISTED))
+                            .boxed()
+                            .toList());
+        });
+    }
+
+    private interface Sum<T> {
+        T get();
+    }
+
+    private static <T> T exactly(Sum<T> sum) {
+        try {
+            return sum.get();
+        } catch (ExactOverflowException e) {
+            throw new ExactOverflowException("the layers have a common cycle too long to be counted exactly");
+        }
+    }
+
+    /** All hits less those that coincide: listed where they are few, or else by inclusion and exclusion. */
+    private static OptionalLong onsets(List<Moments> all, long cycle) {
+        double hits = all.stream()
+                .mapToDouble(one -> (double) cycle / one.period() * one.count())
+                .sum();
+        if (cycle <= MOST_UNITS && hits <= MOST_HITS) {
+            return OptionalLong.of(ticked(all, (int) cycle));
+        }
+        boolean sparse = all.stream().mapToLong(Moments::count).sum() <= MOST_RESIDUES;
+        if (all.size() > MOST_LAYERS || !sparse) {
+            return OptionalLong.empty();
+        }
+        try {
+            return OptionalLong.of(struckByAny(all, 0, cycle));
+        } catch (StrideException e) {
+            return OptionalLong.empty();
+        }
+    }
+
+    /** Ticks every unit of the cycle that is struck, as one would on squared paper. */
+    private static long ticked(List<Moments> all, int cycle) {
+        BitSet struck = new BitSet(cycle);
+        for (Moments one : all) {
+            one.tick(struck, cycle);
+        }
+        return struck.cardinality();
+    }
+
+    private static long struckByAny(List<Moments> all, int from, long cycle) {
+        long count = 0;
+        for (int i = from; i < all.size(); i++) {
+            count = ExactMath.add(count, struckAlone(all, all.get(i), i + 1, cycle));
+        }
+        return count;
+    }
+
+    /** Those of some moments that none of the layers that follow strikes. */
+    private static long struckAlone(List<Moments> all, Moments here, int next, long cycle) {
+        if (here.count() == 0) {
+            return 0;
+        }
+        long count = ExactMath.multiply(cycle / here.period(), (long) here.count());
+        for (int i = next; i < all.size(); i++) {
+            count -= struckAlone(all, here.and(all.get(i)), i + 1, cycle);
+        }
+        return count;
+    }
+}

@@ -1,0 +1,116 @@
+package nimblestride.core.layer.crossing;
+
+import java.util.ArrayList;
+import java.util.IdentityHashMap;
+import java.util.List;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.foundation.exact.ExactOverflowException;
+import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.Grid;
+import nimblestride.core.time.value.NoteValue;
+
+/**
+ * What a layer does in one bar.
+ *
+ * @param hits how many there are
+ * @param onTheBeat how many of them fall on the bar's {@link Beat}
+ */
+public record BarByBar(long hits, long onTheBeat) {
+    /** How a layer sits in a bar. */
+    public enum Sits {
+        ON("on the beat"),
+        OFF("off the beat"),
+        BOTH("on and off the beat"),
+        SILENT("silent");
+
+        private final String title;
+
+        Sits(String title) {
+            this.title = title;
+        }
+
+        /** As it is said. */
+        public String title() {
+            return title;
+        }
+    }
+
+    public Sits sits() {
+        return hits == 0 ? Sits.SILENT : onTheBeat == hits ? Sits.ON : onTheBeat == 0 ? Sits.OFF : Sits.BOTH;
+    }
+
+    /**
+     * Each of the first bars, rounds of the phrase counted on.
+     *
+     * @param bars how many
+     * @param most how many hits are looked at; where there are more, the bars after them are left out
+     * @throws ExactOverflowException if its times and the beats have no common unit that can be counted
+     */
+    public static List<BarByBar> of(Course course, Phrase phrase, long bars, int most) {
+        List<NoteValue> beats = phrase.kinds().stream().map(Beat::of).distinct().toList();
+        Grid grid = course.grid().and(phrase.grid()).and(Grid.of(beats));
+        return new Walk(course.on(grid), phrase).through(bars, most);
+    }
+
+    /** A walk from hit to hit, in whole units of a grid. */
+    private static final class Walk {
+        private final Course course;
+        private final Phrase phrase;
+        private final long[] onsets;
+        private long round;
+        private int next;
+
+        Walk(Course course, Phrase phrase) {
+            this.course = course;
+            this.phrase = phrase;
+            this.onsets = course.onsets().toArray();
+        }
+
+        List<BarByBar> through(long bars, int most) {
+            List<BarByBar> through = new ArrayList<>();
+            IdentityHashMap<Bar, InUnits> known = new IdentityHashMap<>();
+            long start = 0;
+            long looked = 0;
+            for (long number = 0; number < bars; number++) {
+                InUnits bar = known.computeIfAbsent(phrase.bar(number), this::inUnits);
+                long end = ExactMath.add(start, bar.length);
+                long beat = bar.beat;
+                long hits = 0;
+                long on = 0;
+                for (; onsets.length > 0 && at() < end; step()) {
+                    hits++;
+                    on += (at() - start) % beat == 0 ? 1 : 0;
+                    if (looked + hits > most) {
+                        return through;
+                    }
+                }
+                looked += hits;
+                through.add(new BarByBar(hits, on));
+                start = end;
+            }
+            return through;
+        }
+
+        private record InUnits(long length, long beat) {}
+
+        private InUnits inUnits(Bar bar) {
+            Grid grid = course.grid();
+            return new InUnits(grid.count(bar.length()), grid.count(Beat.of(bar)));
+        }
+
+        private long at() {
+            return ExactMath.add(
+                    ExactMath.add(course.begin(), ExactMath.multiply(round, course.period())), onsets[next]);
+        }
+
+        private void step() {
+            next++;
+            if (next == onsets.length) {
+                next = 0;
+                round++;
+            }
+        }
+    }
+}

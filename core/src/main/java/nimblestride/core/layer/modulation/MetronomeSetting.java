@@ -1,0 +1,75 @@
+package nimblestride.core.layer.modulation;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import nimblestride.core.time.value.NoteValue;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/**
+ * A click that runs on through a change of gear and fits both feels: it comes on every so many beats, or so many times a
+ * beat, before and after.
+ *
+ * @param old what it clicks, in old values
+ * @param now the same in new values
+ * @param perMinute how often it clicks a minute
+ */
+public record MetronomeSetting(NoteValue old, NoteValue now, BigFraction perMinute) {
+    /** More clicks a beat, or beats a click, than this help nobody. */
+    private static final int MOST = 9;
+
+    private static final int LISTED = 4;
+
+    /** Whether an ordinary metronome can be set to it: a whole number in its range. */
+    public boolean isOnAnOrdinaryMetronome() {
+        return perMinute.getDenominator().bitLength() == 1 && isInRange();
+    }
+
+    private boolean isInRange() {
+        return perMinute.compareTo(BigFraction.of(Chain.METRONOME_FROM)) >= 0
+                && perMinute.compareTo(BigFraction.of(Chain.METRONOME_TO)) <= 0;
+    }
+
+    /**
+     * The most useful first: those that an ordinary metronome can be set to, then those that are nearest to both beats. Where
+     * none is near to both, the subdivision that runs through both.
+     */
+    public static List<MetronomeSetting> of(Shift shift) {
+        NoteValue oldBeat = shift.oldBeat();
+        NoteValue newBeat = shift.inOld(shift.newBeat());
+        List<MetronomeSetting> found = new ArrayList<>();
+        for (int many = MOST; many >= 1; many--) {
+            addIfUseful(shift, oldBeat.dividedBy(many), newBeat, found);
+        }
+        for (int many = 2; many <= MOST; many++) {
+            addIfUseful(shift, oldBeat.times(many), newBeat, found);
+        }
+        if (found.isEmpty()) {
+            found.add(setting(shift, shift.subdivision()));
+        }
+        return found.stream()
+                .sorted(Comparator.comparing((MetronomeSetting one) -> !one.isOnAnOrdinaryMetronome())
+                        .thenComparing(one -> !one.isInRange())
+                        .thenComparingInt(one -> steps(one.old, oldBeat) + steps(one.old, newBeat)))
+                .limit(LISTED)
+                .toList();
+    }
+
+    private static void addIfUseful(Shift shift, NoteValue tick, NoteValue newBeat, List<MetronomeSetting> found) {
+        if (steps(tick, newBeat) <= MOST) {
+            found.add(setting(shift, tick));
+        }
+    }
+
+    private static MetronomeSetting setting(Shift shift, NoteValue tick) {
+        return new MetronomeSetting(tick, shift.inNew(tick), BigFraction.of(60).divide(shift.seconds(tick)));
+    }
+
+    /** How many clicks fill the beat, or beats the click; more than there may be where neither comes out even. */
+    private static int steps(NoteValue tick, NoteValue beat) {
+        BigFraction clicks = beat.fraction().divide(tick.fraction());
+        BigFraction whole = clicks.compareTo(BigFraction.ONE) < 0 ? clicks.reciprocal() : clicks;
+        boolean even = whole.getDenominator().bitLength() == 1;
+        return even && whole.compareTo(BigFraction.of(MOST)) <= 0 ? whole.intValue() : MOST + 1;
+    }
+}

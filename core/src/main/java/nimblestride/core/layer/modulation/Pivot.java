@@ -1,0 +1,119 @@
+package nimblestride.core.layer.modulation;
+
+import java.util.List;
+import java.util.stream.Stream;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.time.value.NoteName;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.time.value.Tempo;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/**
+ * An old value that lasts as long as a new one: {@code dotted quarter = half}. The tempo changes by new over old
+ * (arithmetic; the sign is common practice).
+ *
+ * @param old as it is counted before the change, longer than zero
+ * @param now as it is counted from there on, longer than zero
+ */
+public record Pivot(NoteValue old, NoteValue now) {
+    /** No change: a quarter is a quarter. */
+    public static final Pivot NONE = new Pivot(NoteValue.QUARTER, NoteValue.QUARTER);
+
+    /** The most notes a beat, and the largest groups of them, that a regrouping may have. */
+    public static final int MOST_NOTES = 64;
+
+    private static final int SHORTEST = 64;
+
+    public Pivot {
+        if (old.isZero() || now.isZero()) {
+            throw new InvalidValueException("both values of a pivot are longer than zero, as in 3/16 = 1/4");
+        }
+    }
+
+    /**
+     * So many notes a beat, accented in groups, and the group becomes the new beat: five a quarter in groups of four is
+     * {@code 4 quintuplet sixteenths = quarter}.
+     *
+     * @param notes a quarter note, from 1 to {@value #MOST_NOTES}
+     * @param group from 1 to {@value #MOST_NOTES}
+     */
+    public static Pivot regrouping(int notes, int group) {
+        if (notes < 1 || notes > MOST_NOTES || group < 1 || group > MOST_NOTES) {
+            throw new InvalidValueException(
+                    "from 1 to " + MOST_NOTES + " notes a beat are regrouped, in groups of 1 to " + MOST_NOTES);
+        }
+        return new Pivot(NoteValue.of(group, 4L * notes), NoteValue.QUARTER);
+    }
+
+    /**
+     * A pivot that multiplies the tempo so. Both its values are single notes with a name, if any such are found: with one side
+     * as a preferred value, then without tuplets from the quarter down, then with them. Where there are none, it is what
+     * becomes the first of these values.
+     *
+     * @param ratio more than zero
+     * @param preferred values that one side had best be
+     * @throws nimblestride.core.foundation.exact.ExactOverflowException if no such value can be written
+     */
+    public static Pivot reaching(BigFraction ratio, List<NoteValue> preferred) {
+        List<NoteValue> shapes = Stream.iterate(4, shape -> shape <= SHORTEST, shape -> shape * 2)
+                .map(shape -> NoteValue.of(1, shape))
+                .toList();
+        return named(ratio, preferred)
+                .findFirst()
+                .or(() -> named(ratio, shapes).filter(Pivot::isWithoutTuplets).findFirst())
+                .or(() -> named(ratio, shapes).findFirst())
+                .orElseGet(() -> into(preferred.isEmpty() ? NoteValue.QUARTER : preferred.get(0), ratio));
+    }
+
+    /** Those with one side as one of these values, both sides named. */
+    private static Stream<Pivot> named(BigFraction ratio, List<NoteValue> values) {
+        return values.stream()
+                .flatMap(plain -> Stream.of(
+                        into(plain, ratio), into(plain, ratio.reciprocal()).back()))
+                .filter(Pivot::isNamed);
+    }
+
+    private boolean isWithoutTuplets() {
+        return Long.bitCount(old.denominator()) == 1 && Long.bitCount(now.denominator()) == 1;
+    }
+
+    /**
+     * The pivot from one tempo to another: one of those that are known, there or back, where it fits; otherwise the plainest
+     * that does.
+     */
+    public static Pivot toward(Tempo before, Tempo after, List<Pivot> known) {
+        BigFraction ratio = after.quartersPerMinute().divide(before.quartersPerMinute());
+        return Stream.concat(Stream.of(NONE), known.stream().flatMap(one -> Stream.of(one, one.back())))
+                .filter(pivot -> pivot.ratio().compareTo(ratio) == 0)
+                .findFirst()
+                .orElseGet(() -> reaching(ratio, List.of()));
+    }
+
+    private static Pivot into(NoteValue now, BigFraction ratio) {
+        return new Pivot(NoteValue.of(now.fraction().divide(ratio)), now);
+    }
+
+    private boolean isNamed() {
+        return NoteName.of(old).isPresent() && NoteName.of(now).isPresent();
+    }
+
+    /** By what the tempo is multiplied. */
+    public BigFraction ratio() {
+        return now.fraction().divide(old.fraction());
+    }
+
+    /** Whether the tempo stays. */
+    public boolean isNone() {
+        return old.equals(now);
+    }
+
+    /** The pivot that undoes it. */
+    public Pivot back() {
+        return new Pivot(/* old= */ now, /* now= */ old);
+    }
+
+    @Override
+    public String toString() {
+        return old + " = " + now;
+    }
+}

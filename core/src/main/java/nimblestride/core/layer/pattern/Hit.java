@@ -1,0 +1,24 @@
+package nimblestride.core.layer.pattern;
+
+import java.util.List;
+import nimblestride.core.kit.sticking.Lead;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.kit.voice.Limb;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.time.value.NoteValue;
+
+/**
+ * One note of a layer.
+ *
+ * @param at from the first beginning of the phrase
+ * @param voices what sounds: one voice, or several at once where a rule says so
+ * @param startsCycle whether the layer's cycle begins with it
+ */
+public record Hit(NoteValue at, Stroke stroke, List<Voice> voices, boolean startsCycle) {
+    /** The limb that plays one of its voices: a foot its own pedal, a hand that is written out, or the usual one. */
+    public Limb limb(Voice voice, Lead lead) {
+        return voice.limb().isHand()
+                ? stroke.limb().filter(Limb::isHand).orElseGet(() -> lead.plays(voice))
+                : voice.limb();
+    }
+}

@@ -1,0 +1,65 @@
+package nimblestride.core.layer.pattern;
+
+import java.util.List;
+import java.util.Locale;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.kit.orchestration.Move;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.time.value.NoteValue;
+
+/**
+ * Something that runs over the phrase.
+ *
+ * @param offset how late it starts: after the beginning of the phrase, or of each bar or phrase in which it is reset
+ * @param oneEvery on the 1 of how many bars it plays, counted from the beginning: 1 for every bar, 4 for bars 1, 5, 9;
+ *     from 1 to {@value #MOST_BARS_WITHOUT_ONE}
+ * @param moves rules that move notes from its voice to others, applied in order; at most {@value #MOST_MOVES}
+ */
+public record Layer(Voice voice, Pattern pattern, NoteValue offset, Reset reset, int oneEvery, List<Move> moves) {
+    public static final int MOST_MOVES = 32;
+    public static final int MOST_BARS_WITHOUT_ONE = 1_024;
+
+    public Layer {
+        moves = List.copyOf(moves);
+        if (moves.size() > MOST_MOVES) {
+            throw new InvalidValueException("a layer is moved by at most " + MOST_MOVES + " rules");
+        }
+        if (oneEvery < 1 || oneEvery > MOST_BARS_WITHOUT_ONE) {
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT,
+                    "a layer plays a 1 every 1 to %,d bars, not every %,d",
+                    MOST_BARS_WITHOUT_ONE,
+                    oneEvery));
+        }
+    }
+
+    /** A layer from the beginning on, never reset, of one voice. */
+    public static Layer of(Voice voice, Pattern pattern) {
+        return new Layer(voice, pattern, NoteValue.ZERO, Reset.NEVER, 1, List.of());
+    }
+
+    public Layer by(Voice newVoice) {
+        return new Layer(newVoice, pattern, offset, reset, oneEvery, moves);
+    }
+
+    public Layer playing(Pattern newPattern) {
+        return new Layer(voice, newPattern, offset, reset, oneEvery, moves);
+    }
+
+    public Layer from(NoteValue newOffset) {
+        return new Layer(voice, pattern, newOffset, reset, oneEvery, moves);
+    }
+
+    public Layer resetting(Reset newReset) {
+        return new Layer(voice, pattern, offset, newReset, oneEvery, moves);
+    }
+
+    public Layer moved(List<Move> newMoves) {
+        return new Layer(voice, pattern, offset, reset, oneEvery, newMoves);
+    }
+
+    /** The same with a 1 only in one of so many bars. */
+    public Layer withOneEvery(int bars) {
+        return new Layer(voice, pattern, offset, reset, bars, moves);
+    }
+}

@@ -1,2 +1,0 @@
-/** Meters, groupings, bars and phrases, and how a place in the bar is said. */
-package nimblestride.core.meter;

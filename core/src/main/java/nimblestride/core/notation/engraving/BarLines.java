@@ -1,0 +1,76 @@
+package nimblestride.core.notation.engraving;
+
+import nimblestride.core.notation.engraving.Mark.Line;
+import nimblestride.core.notation.engraving.Mark.Polygon;
+import nimblestride.core.notation.engraving.Mark.Sign;
+
+/** Draws the bar lines and repeat signs of a bar. */
+final class BarLines {
+    private static final double STAFF = 2;
+    private static final double DOT_Y = 0.5;
+
+    private final Strip strip;
+    private final MusicFace face;
+
+    BarLines(Strip strip, MusicFace face) {
+        this.strip = strip;
+        this.face = face;
+    }
+
+    void paint(Segment segment, double start, double end, boolean last) {
+        if (segment.opens() && segment.bar().repeatStarts()) {
+            double x = start + (segment.bar().signature().isEmpty() ? 0 : signatureRoom(segment));
+            repeatStart(x);
+        }
+        if (!segment.closes()) {
+            return;
+        }
+        if (segment.bar().repeatEnds() > 1) {
+            thick(end - thickWidth());
+            double thin = end
+                    - thickWidth()
+                    - face.lines().barLineSeparation()
+                    - face.lines().thinBarLine();
+            thin(thin);
+            dots(thin - face.lines().repeatDotSeparation() - face.width(Glyph.REPEAT_DOT));
+        } else if (last) {
+            thick(end - thickWidth());
+            thin(end
+                    - thickWidth()
+                    - face.lines().barLineSeparation()
+                    - face.lines().thinBarLine());
+        } else {
+            thin(end - face.lines().thinBarLine());
+        }
+    }
+
+    /** The signature stands before the repeat sign. */
+    private double signatureRoom(Segment segment) {
+        return new SignatureSign(face, segment.bar().signature()).width() + Engraver.SIGNATURE_GAP + 0.5;
+    }
+
+    private double thickWidth() {
+        return face.lines().thickBarLine();
+    }
+
+    private void repeatStart(double x) {
+        thick(x);
+        double thin = x + thickWidth() + face.lines().barLineSeparation();
+        thin(thin);
+        dots(thin + face.lines().thinBarLine() + face.lines().repeatDotSeparation());
+    }
+
+    private void dots(double x) {
+        strip.add(new Sign(Glyph.REPEAT_DOT, x, -DOT_Y, 1, Ink.INK));
+        strip.add(new Sign(Glyph.REPEAT_DOT, x, DOT_Y, 1, Ink.INK));
+    }
+
+    private void thin(double x) {
+        double half = face.lines().thinBarLine() / 2;
+        strip.add(new Line(x + half, -STAFF, x + half, STAFF, face.lines().thinBarLine(), Ink.INK));
+    }
+
+    private void thick(double x) {
+        strip.add(Polygon.box(x, -STAFF, thickWidth(), 2 * STAFF, Ink.INK));
+    }
+}

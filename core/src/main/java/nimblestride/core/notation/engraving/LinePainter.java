@@ -1,0 +1,161 @@
+package nimblestride.core.notation.engraving;
+
+import java.util.Arrays;
+import java.util.List;
+import nimblestride.core.notation.engraving.Mark.Align;
+import nimblestride.core.notation.engraving.Mark.Line;
+import nimblestride.core.notation.engraving.Mark.Sign;
+import nimblestride.core.notation.engraving.Mark.Weight;
+import nimblestride.core.notation.engraving.Mark.Words;
+import nimblestride.core.notation.score.NoteShape;
+import nimblestride.core.notation.score.Rhythm;
+import nimblestride.core.notation.score.Score;
+import nimblestride.core.notation.score.WrittenBar;
+import nimblestride.core.time.value.NoteValue;
+
+/** Draws one line of a score: staff, clef, bars, and the rows of words above and below. */
+final class LinePainter {
+    private static final double STAFF = 2;
+    private static final double MARGIN = 0.5;
+    private static final double FULLEST_LAST = 1.5;
+    private static final double SPOT_BEFORE = 0.4;
+
+    private final Score score;
+    private final List<Segment> segments;
+    private final MusicFace face;
+    private final Lettering letters;
+    private final Strip strip = new Strip(-STAFF - 1, STAFF + 0.5);
+
+    LinePainter(Score score, List<Segment> segments, MusicFace face, Lettering letters) {
+        this.score = score;
+        this.segments = segments;
+        this.face = face;
+        this.letters = letters;
+    }
+
+    Drawing paint(double width, boolean last) {
+        double room = width - Engraver.CLEF_ROOM;
+        double factor = factor(room);
+        if (last && factor > FULLEST_LAST) {
+            factor = FULLEST_LAST;
+        }
+        double[] starts = new double[segments.size() + 1];
+        starts[0] = Engraver.CLEF_ROOM;
+        for (int i = 0; i < segments.size(); i++) {
+            starts[i + 1] = starts[i] + segments.get(i).stretched(factor);
+        }
+        double end = starts[segments.size()];
+        strip.add(new Sign(Glyph.PERCUSSION_CLEF, 0.6, 0, 1, Ink.INK));
+        double[][][] xs = new double[segments.size()][][];
+        for (int i = 0; i < segments.size(); i++) {
+            xs[i] = notes(segments.get(i), starts[i], factor);
+        }
+        new Ties(strip, face, score, segments, xs, end).paint();
+        new RowsBelow(strip, score).paint(segments, xs);
+        spots(xs, end);
+        new RowAbove(strip, face, letters).paint(segments, starts, width);
+        for (int line = -2; line <= 2; line++) {
+            strip.add(new Line(0, line, end, line, face.lines().staff(), Ink.INK));
+        }
+        for (int i = 0; i < segments.size(); i++) {
+            new BarLines(strip, face).paint(segments.get(i), starts[i], starts[i + 1], isLast(segments.get(i)));
+        }
+        return strip.drawing(width, MARGIN);
+    }
+
+    private boolean isLast(Segment segment) {
+        return segment.index() + 1 == score.bars().size();
+    }
+
+    /** How many times the room they ask for durations get so that the line is full. */
+    private double factor(double room) {
+        double low = 0;
+        double high = 1;
+        while (total(high) < room && high < 1_000) {
+            high *= 2;
+        }
+        for (int i = 0; i < 50; i++) {
+            double middle = (low + high) / 2;
+            if (total(middle) > room) {
+                high = middle;
+            } else {
+                low = middle;
+            }
+        }
+        return low;
+    }
+
+    private double total(double factor) {
+        return segments.stream()
+                .mapToDouble(segment -> segment.stretched(factor))
+                .sum();
+    }
+
+    /** Draws the notes of a segment. The first row of what is returned is the x of each column, then those of each part. */
+    private double[][] notes(Segment segment, double start, double factor) {
+        WrittenBar bar = segment.bar();
+        if (segment.opens() && !bar.signature().isEmpty()) {
+            SignatureSign signature = new SignatureSign(face, bar.signature());
+            signature.marks(start + Engraver.SIGNATURE_GAP).forEach(strip::add);
+        }
+        double[] columns = new double[segment.columns().count()];
+        Arrays.fill(columns, Double.NaN);
+        double at = start + segment.lead();
+        for (int i = segment.first(); i < segment.end(); i++) {
+            columns[i] = at;
+            at += segment.gap(i, factor);
+        }
+        double[][] rows = new double[1 + bar.parts().size()][];
+        rows[0] = columns;
+        if (!bar.problem().isEmpty() && segment.opens()) {
+            double middle = start + segment.lead();
+            strip.add(new Words(
+                    bar.problem(), middle, -3, Columns.PROBLEM_SIZE, Weight.ITALIC, Align.START, Ink.LANDING));
+            strip.reach(-4.5);
+        }
+        for (int part = 0; part < bar.parts().size(); part++) {
+            Rhythm rhythm = bar.parts().get(part);
+            double[] own = new double[rhythm.written().size()];
+            for (int i = 0; i < own.length; i++) {
+                own[i] = columns[segment.columns().of(rhythm.written().get(i).at())];
+            }
+            rows[part + 1] = own;
+            RestPlace rests = RestPlace.of(bar, part, face);
+            new PartPainter(strip, face, letters, rhythm, part == 0, rests, own).paint();
+            if (rhythm.isBarRest() && segment.opens() && segment.closes()) {
+                barRest(rests.y(NoteShape.WHOLE), start + segment.lead(), start + segment.stretched(factor));
+            }
+        }
+        return rows;
+    }
+
+    /** A bar's rest stands in its middle, and hangs from a line. */
+    private void barRest(double y, double from, double to) {
+        double x = (from + to - face.width(Glyph.REST_WHOLE)) / 2 - 0.3;
+        strip.add(new Sign(Glyph.REST_WHOLE, x, y, 1, Ink.INK));
+        strip.reach(y + 0.6);
+    }
+
+    /** Every column can be pointed at, from halfway after the one before it. */
+    private void spots(double[][][] xs, double end) {
+        for (int i = 0; i < segments.size(); i++) {
+            Segment segment = segments.get(i);
+            double[] columns = xs[i][0];
+            for (int column = segment.first(); column < segment.end(); column++) {
+                double next = column + 1 < segment.end()
+                        ? columns[column + 1]
+                        : i + 1 < segments.size()
+                                ? xs[i + 1][0][segments.get(i + 1).first()]
+                                : end;
+                double from = columns[column] - SPOT_BEFORE;
+                NoteValue at = segment.columns().at(column);
+                strip.spot(
+                        segment.index(),
+                        at,
+                        from,
+                        next - SPOT_BEFORE - from,
+                        segment.columns().isStruck(column));
+            }
+        }
+    }
+}

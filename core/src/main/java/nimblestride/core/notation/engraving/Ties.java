@@ -1,0 +1,92 @@
+package nimblestride.core.notation.engraving;
+
+import java.util.List;
+import nimblestride.core.notation.score.Head;
+import nimblestride.core.notation.score.Rhythm;
+import nimblestride.core.notation.score.Score;
+import nimblestride.core.notation.score.Written;
+
+/** Draws ties between notes of a line, and into it and out of it. */
+final class Ties {
+    private static final double FROM_HEAD = 0.9;
+    private static final double TO_HEAD = 0.3;
+    private static final double LOW = 0.65;
+    private static final double DEPTH = 0.7;
+    private static final double STUB = 1.6;
+
+    private final Strip strip;
+    private final MusicFace face;
+    private final Score score;
+    private final List<Segment> segments;
+    private final double[][][] xs;
+    private final double lineEnd;
+
+    /** @param xs of each segment, first the x of its columns, then those of each part's notes and rests */
+    Ties(Strip strip, MusicFace face, Score score, List<Segment> segments, double[][][] xs, double lineEnd) {
+        this.strip = strip;
+        this.face = face;
+        this.score = score;
+        this.segments = segments;
+        this.xs = xs;
+        this.lineEnd = lineEnd;
+    }
+
+    void paint() {
+        for (int part = 0; part < 2; part++) {
+            double before = Double.NaN;
+            for (int i = 0; i < segments.size(); i++) {
+                List<Rhythm> parts = segments.get(i).bar().parts();
+                if (part < parts.size()) {
+                    before = segment(parts.get(part), xs[i][part + 1], before, part == 0);
+                }
+            }
+            out(part, before);
+        }
+    }
+
+    /** Returns where the last note of the segment stands. */
+    private double segment(Rhythm rhythm, double[] x, double lastBefore, boolean hands) {
+        double before = lastBefore;
+        for (int i = 0; i < x.length; i++) {
+            if (Double.isNaN(x[i])) {
+                continue;
+            }
+            Written written = rhythm.written().get(i);
+            if (written.tied()) {
+                double from = Double.isNaN(before) ? x[i] - STUB : before + FROM_HEAD;
+                tie(written, from, x[i] + TO_HEAD, hands);
+            }
+            before = x[i];
+        }
+        return before;
+    }
+
+    /** What is held into the next line has half a tie at the end of this one. */
+    private void out(int part, double before) {
+        Segment last = segments.get(segments.size() - 1);
+        int next = last.index() + 1;
+        if (!last.closes() || next >= score.bars().size() || Double.isNaN(before)) {
+            return;
+        }
+        List<Rhythm> parts = score.bars().get(next).parts();
+        if (part < parts.size() && parts.get(part).written().get(0).tied()) {
+            Written first = parts.get(part).written().get(0);
+            tie(first, before + FROM_HEAD, lineEnd - TO_HEAD, part == 0);
+        }
+    }
+
+    /** Ties curve away from the stems. */
+    private void tie(Written written, double from, double to, boolean hands) {
+        int down = hands ? 1 : -1;
+        for (Head head : written.heads()) {
+            double y = -head.voice().staffPlace() / 2.0 + down * LOW;
+            double low = y + down * DEPTH;
+            double third = (to - from) / 3;
+            strip.add(new Mark.Curve(
+                    List.of(from, y, from + third, low, to - third, low, to, y),
+                    face.lines().tie(),
+                    Ink.INK));
+            strip.reach(low);
+        }
+    }
+}

@@ -1,0 +1,207 @@
+package nimblestride.core.notation.page;
+
+import java.util.ArrayList;
+import java.util.List;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.layer.pattern.Hit;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.notation.engraving.Drawing;
+import nimblestride.core.notation.engraving.Ink;
+import nimblestride.core.notation.engraving.Lettering;
+import nimblestride.core.notation.engraving.Mark;
+import nimblestride.core.notation.engraving.Mark.Align;
+import nimblestride.core.notation.engraving.Mark.Curve;
+import nimblestride.core.notation.engraving.Mark.Line;
+import nimblestride.core.notation.engraving.Mark.Polygon;
+import nimblestride.core.notation.engraving.Mark.Weight;
+import nimblestride.core.notation.engraving.Mark.Words;
+import nimblestride.core.notation.engraving.Tiers;
+import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.core.time.counting.Division;
+import nimblestride.core.time.counting.Said;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.value.NoteValue;
+
+/** The Road on paper: a ground line with a post at every bar line, an arc over every group, and the layers below. */
+final class RoadPrint {
+    private static final double NARROWEST_UNIT = 1.9;
+    private static final double WIDEST_UNIT = 8;
+    private static final double TOLERANCE = 1e-6;
+    private static final double NAMES = 9;
+    private static final double HIGHEST_ARC = 6;
+    private static final double GROUND = 8.5;
+    private static final double COUNTS = 10.4;
+    private static final double FIRST_LANE = 12.4;
+    private static final double LANE = 1.9;
+    private static final double SIZE = 1.5;
+    private static final double METERS = 1.5;
+    private static final double TIER = 1.7;
+    private static final double APART = 0.2;
+    private static final int MOST_BARS = 24;
+    private static final int MOST_LANES = 8;
+    private static final int MOST_HITS = 2_000;
+
+    private final Exercise exercise;
+    private final CountingSchool school;
+    private final Lettering letters;
+    private final double width;
+    private final List<Bar> bars;
+    private final double perWhole;
+
+    RoadPrint(Exercise exercise, CountingSchool school, Lettering letters, double width) {
+        this.exercise = exercise;
+        this.school = school;
+        this.letters = letters;
+        this.width = width;
+        List<Bar> all = exercise.phrase().bars();
+        this.bars = all.subList(0, Math.min(MOST_BARS, all.size()));
+        double shortest = bars.stream()
+                .mapToDouble(bar -> bar.meter().unit().toDouble())
+                .min()
+                .orElse(1);
+        double longest =
+                bars.stream().mapToDouble(bar -> bar.length().toDouble()).max().orElse(1);
+        double room = width - NAMES;
+        double narrow = Math.min(room / longest, NARROWEST_UNIT / shortest);
+        double fullest = 0;
+        for (double row = 0, i = 0; i < bars.size(); i++) {
+            double length = bars.get((int) i).length().toDouble();
+            row = (row + length) * narrow <= room + TOLERANCE ? row + length : length;
+            fullest = Math.max(fullest, row);
+        }
+        this.perWhole = Math.min(room / fullest, Math.max(narrow, WIDEST_UNIT / shortest));
+    }
+
+    /** A drawing for each row of bars. */
+    List<Drawing> rows() {
+        List<Drawing> rows = new ArrayList<>();
+        int from = 0;
+        while (from < bars.size()) {
+            int end = from + 1;
+            double used = length(from);
+            while (end < bars.size() && used + length(end) <= width - NAMES + TOLERANCE) {
+                used += length(end++);
+            }
+            rows.add(row(from, end, used));
+            from = end;
+        }
+        return rows;
+    }
+
+    private double length(int bar) {
+        return bars.get(bar).length().toDouble() * perWhole;
+    }
+
+    private Drawing row(int from, int end, double used) {
+        List<Mark> marks = new ArrayList<>();
+        marks.add(new Line(NAMES, GROUND, NAMES + used, GROUND, 0.16, Ink.INK));
+        double x = NAMES;
+        Tiers meters = new Tiers(APART);
+        double counted = Double.NEGATIVE_INFINITY;
+        for (int i = from; i < end; i++) {
+            bar(marks, bars.get(i), x);
+            meter(marks, i, x, meters);
+            counted = counts(marks, bars.get(i), x, counted);
+            x += length(i);
+        }
+        marks.add(new Line(x, GROUND - 2.2, x, GROUND + 0.8, 0.2, Ink.INK));
+        int lanes = Math.min(MOST_LANES, exercise.layers().size());
+        List<String> names = exercise.layerNames();
+        for (int lane = 0; lane < lanes; lane++) {
+            lane(marks, lane, names.get(lane), from, end);
+        }
+        double down = TIER * (meters.count() - 1);
+        return new Drawing(
+                width,
+                FIRST_LANE + lanes * LANE + Math.max(0, down),
+                marks.stream().map(mark -> mark.movedBy(0, Math.max(0, down))).toList(),
+                List.of());
+    }
+
+    /** The meter over a bar that has another than the one before it. */
+    private void meter(List<Mark> marks, int number, double start, Tiers tiers) {
+        Meter meter = bars.get(number).meter();
+        if (number == 0 || !bars.get(number - 1).meter().equals(meter)) {
+            double x = start + 0.4;
+            int tier = tiers.take(x, x + letters.width(meter.toString(), Weight.BOLD, SIZE));
+            marks.add(new Words(meter.toString(), x, METERS - tier * TIER, SIZE, Weight.BOLD, Align.START, Ink.INK));
+        }
+    }
+
+    private void bar(List<Mark> marks, Bar bar, double start) {
+        marks.add(new Line(start, GROUND - 2.2, start, GROUND + 0.8, 0.2, Ink.INK));
+        double unit = bar.meter().unit().toDouble() * perWhole;
+        double widest = bar.grouping().sizes().stream()
+                        .mapToInt(Integer::intValue)
+                        .max()
+                        .orElse(1)
+                * unit;
+        double x = start;
+        for (int size : bar.grouping().sizes()) {
+            double end = x + size * unit;
+            double height = HIGHEST_ARC * (0.45 + 0.55 * size * unit / Math.max(widest, 8));
+            double high = Math.min(HIGHEST_ARC, height) * 4 / 3;
+            double third = (end - x) / 5;
+            marks.add(new Curve(
+                    List.of(x, GROUND, x + third, GROUND - high, end - third, GROUND - high, end, GROUND),
+                    0.18,
+                    Ink.INK));
+            for (int tick = 1; tick < size && unit > 0.6; tick++) {
+                marks.add(new Line(x + tick * unit, GROUND, x + tick * unit, GROUND - 0.7, 0.1, Ink.QUIET));
+            }
+            x = end;
+        }
+    }
+
+    /** The counts that have room, after those of the bar before. Returns from where there is room for more. */
+    private double counts(List<Mark> marks, Bar bar, double start, double taken) {
+        double free = taken;
+        for (Said said : school.count(bar, Division.AS_WRITTEN)) {
+            double x = start + said.at().toDouble() * perWhole;
+            Weight weight = said.startsGroup() ? Weight.BOLD : Weight.REGULAR;
+            double half = letters.width(said.syllable(), weight, SIZE) / 2;
+            if (x - half > free) {
+                marks.add(new Words(
+                        said.syllable(),
+                        x,
+                        COUNTS,
+                        SIZE,
+                        weight,
+                        Align.MIDDLE,
+                        said.startsGroup() ? Ink.INK : Ink.QUIET));
+                free = x + half + APART;
+            }
+        }
+        return free;
+    }
+
+    /** A square where the layer's cycle begins, a stroke elsewhere; what lands on a bar line stands out. */
+    private void lane(List<Mark> marks, int lane, String name, int from, int end) {
+        double y = FIRST_LANE + lane * LANE;
+        marks.add(new Words(
+                Blocks.cut(name, letters, SIZE, NAMES - 1), 0, y + 0.5, SIZE, Weight.REGULAR, Align.START, Ink.QUIET));
+        NoteValue start = exercise.phrase().startOf(from);
+        NoteValue stop = exercise.phrase().startOf(end);
+        Layer layer = exercise.layers().get(lane);
+        List<Hit> hits;
+        try {
+            hits = Course.of(layer, exercise.phrase()).between(start, stop, MOST_HITS);
+        } catch (StrideException e) {
+            return;
+        }
+        for (Hit hit : hits) {
+            double x = NAMES + hit.at().minus(start).toDouble() * perWhole;
+            boolean lands = hit.startsCycle()
+                    && exercise.phrase()
+                            .startOf(exercise.phrase().barAt(hit.at()))
+                            .equals(hit.at());
+            double radius = lands ? 0.6 : hit.startsCycle() ? 0.42 : 0.25;
+            marks.add(new Polygon(
+                    List.of(x, y - radius, x + radius, y, x, y + radius, x - radius, y),
+                    lands ? Ink.LANDING : Ink.INK));
+        }
+    }
+}

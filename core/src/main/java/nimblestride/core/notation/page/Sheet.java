@@ -1,0 +1,137 @@
+package nimblestride.core.notation.page;
+
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.notation.alternative.Way;
+import nimblestride.core.notation.alternative.Ways;
+import nimblestride.core.notation.score.Plan;
+import nimblestride.core.notation.score.Score;
+import nimblestride.core.notation.score.ScoreWriter;
+import nimblestride.core.notation.score.SectionsWriter;
+import nimblestride.core.notation.score.Style;
+import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.core.time.counting.Division;
+
+/**
+ * What stands on a sheet of an exercise.
+ *
+ * @param sections at least one
+ * @param style of the staff; which stickings and counts it shows is for the sections to say
+ * @param school in which the count is told
+ * @param rounds how often the phrase is written, from 1 to {@value #MOST_ROUNDS}
+ * @param stages how many tempos lead to the goal, from 1 to {@value #MOST_STAGES}
+ * @param firstPercent the first of them, in hundredths of the goal, from 10 to 100
+ * @param way the name of the way it is written, as {@code Ways} names it; empty for the bars as they stand
+ * @param forWhom a line under the title, such as a student's name; empty for none
+ */
+public record Sheet(
+        Paper paper,
+        Set<Section> sections,
+        Style style,
+        CountingSchool school,
+        int rounds,
+        int stages,
+        int firstPercent,
+        String way,
+        String forWhom) {
+    public static final int MOST_ROUNDS = 64;
+    public static final int MOST_STAGES = 24;
+
+    /** A4 with everything but the sticking. */
+    public static final Sheet USUAL = new Sheet(
+            Paper.A4,
+            EnumSet.complementOf(EnumSet.of(Section.STICKING)),
+            Style.USUAL,
+            CountingSchool.GROUPS,
+            1,
+            6,
+            60,
+            "",
+            "");
+
+    public Sheet {
+        sections = Set.copyOf(sections);
+        if (sections.isEmpty()) {
+            throw new InvalidValueException("a sheet holds one thing at least");
+        }
+        if (rounds < 1 || rounds > MOST_ROUNDS) {
+            throw new InvalidValueException("the phrase is written from 1 to " + MOST_ROUNDS + " times, not " + rounds);
+        }
+        if (stages < 1 || stages > MOST_STAGES) {
+            throw new InvalidValueException("from 1 to " + MOST_STAGES + " stages, not " + stages);
+        }
+        if (firstPercent < 10 || firstPercent > 100) {
+            throw new InvalidValueException("the first stage is from 10 to 100 % of the goal, not " + firstPercent);
+        }
+    }
+
+    public Sheet on(Paper newPaper) {
+        return new Sheet(newPaper, sections, style, school, rounds, stages, firstPercent, way, forWhom);
+    }
+
+    /** With a section, or without it; the last one stays. */
+    public Sheet with(Section section, boolean shown) {
+        Set<Section> changed = EnumSet.copyOf(sections);
+        if (shown) {
+            changed.add(section);
+        } else if (changed.size() > 1) {
+            changed.remove(section);
+        }
+        return new Sheet(paper, changed, style, school, rounds, stages, firstPercent, way, forWhom);
+    }
+
+    public Sheet in(Style newStyle) {
+        return new Sheet(paper, sections, newStyle, school, rounds, stages, firstPercent, way, forWhom);
+    }
+
+    public Sheet counted(CountingSchool newSchool) {
+        return new Sheet(paper, sections, style, newSchool, rounds, stages, firstPercent, way, forWhom);
+    }
+
+    public Sheet inRounds(int newRounds) {
+        return new Sheet(paper, sections, style, school, newRounds, stages, firstPercent, way, forWhom);
+    }
+
+    public Sheet inStages(int newStages, int newFirstPercent) {
+        return new Sheet(paper, sections, style, school, rounds, newStages, newFirstPercent, way, forWhom);
+    }
+
+    public Sheet addressed(String whom) {
+        return new Sheet(paper, sections, style, school, rounds, stages, firstPercent, way, whom);
+    }
+
+    public Sheet writtenAs(String newWay) {
+        return new Sheet(paper, sections, style, school, rounds, stages, firstPercent, newWay, forWhom);
+    }
+
+    /** The score of an exercise as this sheet has it written: all its sections, or its phrase for so many rounds. */
+    public Score score(Exercise exercise) {
+        if (exercise.hasSections()) {
+            return SectionsWriter.write(exercise, staffStyle());
+        }
+        if (!way.isEmpty() && rounds == 1) {
+            Optional<Way> chosen = Ways.of(exercise, staffStyle()).stream()
+                    .filter(one -> one.name().equals(way))
+                    .filter(one ->
+                            one.plan().sounding().equals(exercise.phrase().length()))
+                    .findFirst();
+            if (chosen.isPresent()) {
+                return ScoreWriter.write(exercise, chosen.get().plan(), staffStyle());
+            }
+        }
+        long bars = (long) rounds * exercise.phrase().bars().size();
+        return ScoreWriter.write(exercise, Plan.of(exercise.phrase(), bars), staffStyle());
+    }
+
+    /** The style of the staff with what the sections ask for under it. */
+    public Style staffStyle() {
+        Style.Stickings stickings =
+                sections.contains(Section.STICKING) ? Style.Stickings.ALL : Style.Stickings.AS_GIVEN;
+        return style.with(stickings)
+                .counted(
+                        sections.contains(Section.COUNT) ? Optional.of(school) : Optional.empty(), Division.AS_WRITTEN);
+    }
+}

@@ -1,0 +1,149 @@
+package nimblestride.core.notation.score;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.notation.score.Spelled.Kind;
+import nimblestride.core.notation.score.Spelled.Leaf;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.value.Grid;
+import nimblestride.core.time.value.NoteValue;
+
+/**
+ * Spells what one part plays in a bar, group by group as the bar is felt; where no group's beginning can be shown without
+ * more tuplets than one over several groups would need, by one over several. A bar that it has spelled before is not
+ * spelled again.
+ */
+final class BarSpeller {
+    private static final int MOST_GROUPS_UNDER_ONE = 16;
+    private static final double ACROSS_A_GROUP = 0.3;
+
+    private final Map<Asked, Rhythm> spelled = new HashMap<>();
+
+    /**
+     * One thing to be struck.
+     *
+     * @param at from the start of the bar
+     * @param heads at least one
+     * @param held whether it goes on until the next is struck
+     */
+    record Strike(NoteValue at, List<Head> heads, boolean held) {}
+
+    /**
+     * @param strikes in order
+     * @param carried what is held into the bar from before; empty for nothing
+     */
+    record Asked(Bar bar, List<Strike> strikes, List<Head> carried) {}
+
+    Rhythm spell(Asked asked) {
+        Rhythm before = spelled.get(asked);
+        if (before == null) {
+            boolean silent = asked.strikes.isEmpty() && asked.carried.isEmpty();
+            before = silent ? silence(asked.bar) : new OneBar(asked).spell();
+            spelled.put(asked, before);
+        }
+        return before;
+    }
+
+    /** A bar's rest. */
+    static Rhythm silence(Bar bar) {
+        Written rest = new Written(NoteValue.ZERO, bar.length(), NoteShape.WHOLE, List.of(), false);
+        return new Rhythm(List.of(rest), List.of(), List.of());
+    }
+
+    private static final class OneBar {
+        private final Asked asked;
+        private final NoteValue tick;
+        private final Onsets onsets;
+        private final List<Cell> groups = new ArrayList<>();
+        private final List<Optional<Tuplet>> bases = new ArrayList<>();
+
+        OneBar(Asked asked) {
+            this.asked = asked;
+            Bar bar = asked.bar;
+            List<NoteValue> lengths = new ArrayList<>();
+            lengths.add(bar.meter().unit());
+            asked.strikes.forEach(strike -> lengths.add(strike.at));
+            Grid grid = Grid.of(lengths);
+            tick = grid.unit();
+            long[] at = asked.strikes.stream().mapToLong(s -> grid.count(s.at)).toArray();
+            boolean[] held = new boolean[at.length];
+            for (int i = 0; i < held.length; i++) {
+                held[i] = asked.strikes.get(i).held;
+            }
+            onsets = new Onsets(at, held, !asked.carried.isEmpty());
+            long unit = grid.count(bar.meter().unit());
+            long from = 0;
+            for (int size : bar.grouping().sizes()) {
+                addGroup(from, from + unit * size, size);
+                from += unit * size;
+            }
+        }
+
+        private void addGroup(long from, long to, int units) {
+            NoteValue length = tick.times(to - from);
+            Optional<Tuplet> base = Speller.baseOf(length);
+            NoteValue written = base.map(tuplet -> tuplet.written(tick)).orElse(tick);
+            NoteValue unit = written.times((to - from) / units);
+            boolean inUnits = Long.bitCount(unit.denominator()) == 1;
+            int parts = inUnits ? units : ExactMath.toInt(length.numerator());
+            groups.add(new Cell(from, to, parts, written, base.map(List::of).orElse(List.of())));
+            bases.add(base);
+        }
+
+        Rhythm spell() {
+            Speller speller = new Speller(onsets, tick);
+            PlainSpelling plain = new PlainSpelling(onsets);
+            boolean allPlain = groups.stream().allMatch(plain::isEnoughFor);
+            Spelled whole = Spelled.joined(
+                    allPlain
+                            ? groups.stream()
+                                    .map(group -> ofGroup(speller, group))
+                                    .toList()
+                            : List.of(tried(speller)));
+            Spelled merged = new Merging(asked.bar, tick).merge(whole);
+            List<Written> written = new ArrayList<>();
+            for (Leaf leaf : merged.leaves()) {
+                written.add(written(leaf));
+            }
+            return new Rhythm(written, merged.tuplets(), Beaming.of(asked.bar, written, merged.tuplets()));
+        }
+
+        private Spelled tried(Speller speller) {
+            return EasiestRuns.of(groups.size(), MOST_GROUPS_UNDER_ONE, (first, end) -> ofGroups(speller, first, end))
+                    .orElseThrow();
+        }
+
+        private Optional<Spelled> ofGroups(Speller speller, int first, int end) {
+            if (end - first == 1) {
+                return Optional.of(ofGroup(speller, groups.get(first)));
+            }
+            if (bases.subList(first, end).stream().anyMatch(Optional::isPresent)) {
+                return Optional.empty();
+            }
+            int parts =
+                    groups.subList(first, end).stream().mapToInt(Cell::parts).sum();
+            Cell run = new Cell(groups.get(first).from(), groups.get(end - 1).to(), parts, tick, List.of());
+            return speller.asPlainTuplet(run).map(spelled -> spelled.harderBy(ACROSS_A_GROUP * (end - first - 1)));
+        }
+
+        private static Spelled ofGroup(Speller speller, Cell group) {
+            Spelled spelled = speller.spell(group);
+            return group.within().isEmpty()
+                    ? spelled
+                    : spelled.under(group.within().get(0), 0, 0);
+        }
+
+        private Written written(Leaf leaf) {
+            NoteValue at = tick.times(leaf.from());
+            NoteValue lasts = tick.times(leaf.to() - leaf.from());
+            int before = onsets.firstFrom(leaf.from() + 1) - 1;
+            List<Head> heads =
+                    leaf.kind() == Kind.REST ? List.of() : before < 0 ? asked.carried : asked.strikes.get(before).heads;
+            return new Written(at, lasts, leaf.shape(), heads, leaf.kind() == Kind.TIED);
+        }
+    }
+}

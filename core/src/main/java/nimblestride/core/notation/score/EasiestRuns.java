@@ -1,0 +1,49 @@
+package nimblestride.core.notation.score;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+
+/** Cuts a row of parts into runs so that all of it together is easiest to read. */
+final class EasiestRuns {
+    /** Spells the parts from one up to another, where that can be done. */
+    interface Run {
+        Optional<Spelled> spell(int first, int end);
+    }
+
+    private EasiestRuns() {}
+
+    /**
+     * @param parts how many there are
+     * @param longest the most parts of one run
+     */
+    static Optional<Spelled> of(int parts, int longest, Run runs) {
+        List<Spelled> last = new ArrayList<>();
+        int[] from = new int[parts + 1];
+        double[] effort = new double[parts + 1];
+        last.add(null);
+        for (int end = 1; end <= parts; end++) {
+            last.add(null);
+            for (int first = end - 1; first >= Math.max(0, end - longest); first--) {
+                boolean reached = first == 0 || last.get(first) != null;
+                Optional<Spelled> run = reached ? runs.spell(first, end) : Optional.empty();
+                if (run.isPresent()
+                        && (last.get(end) == null || effort[first] + run.get().effort() < effort[end])) {
+                    last.set(end, run.get());
+                    from[end] = first;
+                    effort[end] = effort[first] + run.get().effort();
+                }
+            }
+        }
+        if (last.get(parts) == null) {
+            return Optional.empty();
+        }
+        List<Spelled> chosen = new ArrayList<>();
+        for (int at = parts; at > 0; at = from[at]) {
+            chosen.add(last.get(at));
+        }
+        Collections.reverse(chosen);
+        return Optional.of(Spelled.joined(chosen));
+    }
+}

@@ -1,0 +1,64 @@
+package nimblestride.core.notation.score;
+
+import java.util.Optional;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.time.value.NoteValue;
+
+/**
+ * The look of a note or rest, which says its value: a whole note, a half and so on down, dotted or not.
+ *
+ * @param divisor 1 for a whole note, 2 for a half, a power of two up to {@value #SHORTEST}
+ * @param dots 0, or 1 for half as much again
+ */
+public record NoteShape(int divisor, int dots) {
+    /** The shortest note music faces have flags for (SMuFL: {@code flag1024thUp}). */
+    public static final int SHORTEST = 1_024;
+
+    public static final NoteShape WHOLE = new NoteShape(1, 0);
+    public static final NoteShape QUARTER = new NoteShape(4, 0);
+
+    private static final int EIGHTH = 8;
+
+    public NoteShape {
+        if (divisor < 1 || divisor > SHORTEST || Integer.bitCount(divisor) != 1) {
+            throw new InvalidValueException(
+                    "a note is a whole, a half, a quarter and so on to 1/" + SHORTEST + ", not 1/" + divisor);
+        }
+        if (dots < 0 || dots > 1) {
+            throw new InvalidValueException("a note has one dot or none, not " + dots);
+        }
+    }
+
+    /** The shape of a value, where a single note, dotted or not, has it. */
+    public static Optional<NoteShape> of(NoteValue value) {
+        if (value.isZero()) {
+            return Optional.empty();
+        }
+        boolean dotted = value.numerator() == 3;
+        if (!dotted && value.numerator() != 1) {
+            return Optional.empty();
+        }
+        long divisor = value.denominator();
+        if (dotted) {
+            divisor = divisor % 2 == 0 ? divisor / 2 : 0;
+        }
+        return divisor < 1 || divisor > SHORTEST || Long.bitCount(divisor) != 1
+                ? Optional.empty()
+                : Optional.of(new NoteShape((int) divisor, dotted ? 1 : 0));
+    }
+
+    /** What it lasts outside any tuplet. */
+    public NoteValue value() {
+        return dots == 1 ? NoteValue.of(3, 2L * divisor) : NoteValue.of(1, divisor);
+    }
+
+    /** How many flags or beams it has. */
+    public int flags() {
+        return divisor < EIGHTH ? 0 : Integer.numberOfTrailingZeros(divisor) - 2;
+    }
+
+    /** Whether it has a stem. */
+    public boolean hasStem() {
+        return divisor > 1;
+    }
+}

@@ -1,0 +1,87 @@
+package nimblestride.core.notation.score;
+
+import java.util.ArrayList;
+import java.util.List;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/**
+ * Music as it is written.
+ *
+ * @param title what stands over it
+ * @param style how it is meant to look
+ * @param bars at least one
+ * @param leftOut the names of layers that cannot be written, each with the reason
+ */
+public record Score(String title, Style style, List<WrittenBar> bars, List<String> leftOut) {
+    public Score {
+        bars = List.copyOf(bars);
+        leftOut = List.copyOf(leftOut);
+    }
+
+    /**
+     * Something struck, as it is read from the page.
+     *
+     * @param seconds after the beginning, exactly
+     */
+    public record Struck(BigFraction seconds, Head head) {}
+
+    /** Which written bars are played, in order, repeats played out. */
+    public List<Integer> playedOrder() {
+        List<Integer> order = new ArrayList<>();
+        int start = 0;
+        for (int i = 0; i < bars.size(); i++) {
+            if (bars.get(i).repeatStarts()) {
+                start = i;
+            }
+            order.add(i);
+            for (int time = 1; time < bars.get(i).repeatEnds(); time++) {
+                for (int again = start; again <= i; again++) {
+                    order.add(again);
+                    if (order.size() > Phrase.MOST_BARS) {
+                        throw new IllegalStateException("the repeats of this score do not end");
+                    }
+                }
+            }
+        }
+        return order;
+    }
+
+    /**
+     * Plays the page as a reader would: bar after bar, each note as long as its shape and its tuplets say. Nothing is known
+     * here of the exercise it was written from.
+     */
+    public List<Struck> readBack() {
+        List<Struck> struck = new ArrayList<>();
+        BigFraction barStart = BigFraction.ZERO;
+        for (int index : playedOrder()) {
+            WrittenBar bar = bars.get(index);
+            for (Rhythm part : bar.parts()) {
+                NoteValue at = NoteValue.ZERO;
+                for (int i = 0; i < part.written().size(); i++) {
+                    Written written = part.written().get(i);
+                    if (written.isStruck()) {
+                        BigFraction seconds = barStart.add(bar.tempo().seconds(at));
+                        written.heads().forEach(head -> struck.add(new Struck(seconds, head)));
+                    }
+                    at = at.plus(lengthRead(bar, part, i));
+                }
+            }
+            barStart = barStart.add(bar.tempo().seconds(bar.bar().length()));
+        }
+        return struck;
+    }
+
+    /** What a note lasts by its looks alone. */
+    private static NoteValue lengthRead(WrittenBar bar, Rhythm part, int index) {
+        if (part.isBarRest()) {
+            return bar.bar().length();
+        }
+        NoteValue length = part.written().get(index).shape().value();
+        for (TupletSpan span : part.tupletsOf(index)) {
+            length = span.tuplet().sounding(length);
+        }
+        return length;
+    }
+}

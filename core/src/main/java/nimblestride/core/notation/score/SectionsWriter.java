@@ -1,0 +1,57 @@
+package nimblestride.core.notation.score;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import nimblestride.core.exercise.analysis.Playthrough;
+import nimblestride.core.exercise.analysis.Playthrough.Passage;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.layer.modulation.Pivot;
+import nimblestride.core.time.meter.Meter;
+
+/**
+ * Writes all sections of an exercise one after the other: each from a bar with its name and, where the tempo changes, the
+ * sign of the modulation over it (common practice).
+ */
+public final class SectionsWriter {
+    private final Style style;
+    private final List<WrittenBar> bars = new ArrayList<>();
+    private final List<String> leftOut = new ArrayList<>();
+    private long played;
+
+    private SectionsWriter(Style style) {
+        this.style = style;
+    }
+
+    /** @throws InvalidValueException if a layer has more notes than can be written */
+    public static Score write(Exercise exercise, Style style) {
+        SectionsWriter writer = new SectionsWriter(style);
+        for (Passage passage : Playthrough.of(exercise).passages()) {
+            writer.add(passage, exercise.feels().get(passage.section().feel()).name());
+        }
+        return new Score(exercise.name(), style, writer.bars, writer.leftOut);
+    }
+
+    private void add(Passage passage, String name) {
+        Score alone = ScoreWriter.write(passage.feel(), Plan.of(passage.feel().phrase(), passage.bars()), style);
+        for (int i = 0; i < alone.bars().size(); i++) {
+            WrittenBar bar = alone.bars().get(i);
+            BarSigns signs = bar.signs().marked(i == 0 ? name : "");
+            bars.add(bar.asBar(played + bar.number()).signed(i == 0 ? opening(bar, signs, passage) : signs));
+        }
+        played += passage.bars();
+        alone.leftOut().stream().map(reason -> name + ": " + reason).forEach(leftOut::add);
+    }
+
+    /** A meter that goes on is signed no second time. */
+    private BarSigns opening(WrittenBar bar, BarSigns signs, Passage passage) {
+        if (bars.isEmpty()) {
+            return signs;
+        }
+        Pivot entered = passage.section().entered();
+        Meter before = bars.get(bars.size() - 1).bar().meter();
+        BarSigns changed = signs.changing(entered.isNone() ? Optional.empty() : Optional.of(entered));
+        return bar.bar().meter().equals(before) && !bar.repeatStarts() ? changed.signed(List.of()) : changed;
+    }
+}

@@ -1,0 +1,189 @@
+package nimblestride.core.notation.score;
+
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SortedSet;
+import java.util.TreeSet;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.foundation.exact.ExactOverflowException;
+import nimblestride.core.time.value.NoteValue;
+import org.apache.commons.numbers.core.ArithmeticUtils;
+
+/**
+ * Finds the spelling of a cell that is easiest to read: plain where that will do, else with tuplets over the whole of it,
+ * over some of its parts, or within a part, whichever leaves the fewest signs and the plainest tuplets.
+ */
+final class Speller {
+    private static final int LONGEST_RUN = 12;
+    private static final int LARGEST_TUPLET = 256;
+    private static final int DEEPEST = 3;
+    /** In the notes of a larger tuplet there is no other one. */
+    private static final int MOST_NESTING = 9;
+
+    private static final double OFF_ITS_PLACE = 1.6;
+    private static final double HIDDEN_BEAT = 1.5;
+    /** Six notes of which hardly one is missing are a sextuplet, not a triplet cut in halves, unless a beat falls on the half. */
+    private static final double SEXTUPLET = 0.4;
+
+    private static final int SIX = 6;
+
+    private final Onsets onsets;
+    private final NoteValue tick;
+    private final PlainSpelling plain;
+    private final Map<Cell, Optional<Spelled>> found = new HashMap<>();
+
+    /** @param tick as what one tick is heard */
+    Speller(Onsets onsets, NoteValue tick) {
+        this.onsets = onsets;
+        this.tick = tick;
+        this.plain = new PlainSpelling(onsets);
+    }
+
+    /** @throws UnwritableException if there is no spelling */
+    Spelled spell(Cell cell) {
+        return find(cell)
+                .orElseThrow(() -> new UnwritableException("it would need tuplets of more than " + LARGEST_TUPLET
+                        + " notes, or within each other deeper than " + DEEPEST));
+    }
+
+    private Optional<Spelled> find(Cell cell) {
+        Optional<Spelled> before = found.get(cell);
+        if (before == null) {
+            before = search(cell);
+            found.put(cell, before);
+        }
+        return before;
+    }
+
+    private Optional<Spelled> search(Cell cell) {
+        if (plain.isEnoughFor(cell)) {
+            return Optional.of(plain.spell(cell));
+        }
+        Optional<Spelled> whole = asTuplet(cell, MOST_NESTING);
+        Optional<Spelled> inParts = cell.parts() == 1 ? inHalves(cell) : partByPart(cell);
+        return Spelled.easier(whole, inParts);
+    }
+
+    private Optional<Spelled> inHalves(Cell cell) {
+        return cell.length() % 2 == 0 ? partByPart(cell.halved()) : Optional.empty();
+    }
+
+    /** The easiest way to cut a cell into runs of parts. */
+    private Optional<Spelled> partByPart(Cell cell) {
+        return EasiestRuns.of(
+                cell.parts(),
+                LONGEST_RUN,
+                (first, end) -> end - first == cell.parts() && first == 0 ? Optional.empty() : ofRun(cell, first, end));
+    }
+
+    private Optional<Spelled> ofRun(Cell cell, int first, int end) {
+        Cell run = cell.run(first, end);
+        if (end - first == 1) {
+            return find(run);
+        }
+        if (plain.isEnoughFor(run)) {
+            return Optional.of(plain.spell(run));
+        }
+        boolean inItsPlace = first % (end - first) == 0 && cell.parts() % (end - first) == 0;
+        return asPlainTuplet(run).map(spelled -> inItsPlace ? spelled : spelled.harderBy(OFF_ITS_PLACE));
+    }
+
+    /** What it costs to put under one tuplet what could be seen to begin anew: beats on which something is struck. */
+    private double hiddenBeats(Cell cell) {
+        long quarter = NoteValue.QUARTER.isMultipleOf(tick) ? NoteValue.QUARTER.wholePartsOf(tick) : 0;
+        if (cell.length() <= quarter || !cell.within().isEmpty()) {
+            return 0;
+        }
+        double cost = 0;
+        for (long at = cell.from() + cell.part(); at < cell.to(); at += cell.part()) {
+            cost += onsets.isStruck(at) ? HIDDEN_BEAT : 0;
+        }
+        return cost;
+    }
+
+    /** Under one tuplet with none within it, the easiest there is. */
+    Optional<Spelled> asPlainTuplet(Cell cell) {
+        return asTuplet(cell, 0);
+    }
+
+    /**
+     * Under one tuplet, the easiest there is.
+     *
+     * @param mostNesting how many notes a tuplet may have that has others within it
+     */
+    private Optional<Spelled> asTuplet(Cell cell, int mostNesting) {
+        if (cell.within().size() >= DEEPEST) {
+            return Optional.empty();
+        }
+        double hidden = hiddenBeats(cell);
+        Optional<Spelled> best = Optional.empty();
+        for (int notes : tupletsFor(cell)) {
+            Optional<TupletChoice> choice = TupletChoice.of(notes, cell.written(cell.length()));
+            if (choice.isPresent()) {
+                Tuplet tuplet = choice.get().tuplet();
+                if (notes > mostNesting && !plain.isEnoughFor(cell.as(tuplet))) {
+                    continue;
+                }
+                double cost = choice.get().awkwardness()
+                        + hidden
+                        - (hidden == 0 && isFullSextuplet(cell, notes) ? SEXTUPLET : 0);
+                best = Spelled.easier(
+                        best,
+                        find(cell.as(tuplet))
+                                .map(spelled ->
+                                        spelled.under(tuplet, cell.within().size(), cost)));
+            }
+        }
+        return best;
+    }
+
+    private boolean isFullSextuplet(Cell cell, int notes) {
+        int struck = onsets.firstFrom(cell.to()) - onsets.firstFrom(cell.from());
+        return notes == SIX && struck >= SIX - 1;
+    }
+
+    /** The numbers of notes that reach at least some of the onsets which halving does not. */
+    private SortedSet<Integer> tupletsFor(Cell cell) {
+        SortedSet<Integer> numbers = new TreeSet<>();
+        long needed = 1;
+        for (int i = onsets.firstFrom(cell.from()); i < onsets.at().length && onsets.at()[i] < cell.to(); i++) {
+            long offset = onsets.at()[i] - cell.from();
+            long parts = cell.length() / ArithmeticUtils.gcd(cell.length(), offset);
+            try {
+                needed = ExactMath.lcm(needed, parts);
+            } catch (ExactOverflowException e) {
+                return numbers;
+            }
+        }
+        long odd = needed >> Long.numberOfTrailingZeros(needed);
+        for (int notes = 3; notes <= Math.min(odd, LARGEST_TUPLET); notes += 2) {
+            if (odd % notes == 0) {
+                numbers.add(notes);
+            }
+        }
+        if (needed % SIX == 0) {
+            numbers.add(SIX);
+        }
+        return numbers;
+    }
+
+    /**
+     * The tuplet without which nothing in a length can be written, where its denominator is no power of two: a fifth of a
+     * whole note is a quarter of which five are played in the time of four.
+     */
+    static Optional<Tuplet> baseOf(NoteValue length) {
+        long denominator = length.denominator();
+        int twos = Long.numberOfTrailingZeros(denominator);
+        long odd = denominator >> twos;
+        if (odd == 1) {
+            return Optional.empty();
+        }
+        long shape = (1L << twos) * Long.highestOneBit(odd);
+        if (shape > NoteShape.SHORTEST) {
+            throw new UnwritableException("a length of " + length + " needs notes shorter than 1/" + NoteShape.SHORTEST
+                    + ", the shortest that can be written");
+        }
+        return Optional.of(Tuplet.usual((int) odd, new NoteShape((int) shape, 0)));
+    }
+}

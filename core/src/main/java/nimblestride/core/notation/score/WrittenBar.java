@@ -1,0 +1,75 @@
+package nimblestride.core.notation.score;
+
+import java.util.List;
+import java.util.Optional;
+import nimblestride.core.layer.modulation.Pivot;
+import nimblestride.core.time.counting.Said;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.value.Tempo;
+
+/**
+ * A bar as it is written.
+ *
+ * @param number the bar as which it is first played, from 0
+ * @param tempo in force here
+ * @param hands what is played with stems up
+ * @param feet what is played with stems down, where the parts are apart
+ * @param counts what is said, from the start of the bar, where counts are asked for
+ * @param problem why its notes cannot be written; empty where they are
+ */
+public record WrittenBar(
+        long number,
+        Bar bar,
+        Tempo tempo,
+        Rhythm hands,
+        Optional<Rhythm> feet,
+        List<Said> counts,
+        BarSigns signs,
+        String problem) {
+    public WrittenBar {
+        counts = List.copyOf(counts);
+    }
+
+    /** Its parts: the hands, and the feet where they are apart. */
+    public List<Rhythm> parts() {
+        return feet.map(part -> List.of(hands, part)).orElseGet(() -> List.of(hands));
+    }
+
+    /** What is signed at its beginning: nothing, a meter, or several that alternate. */
+    public List<Meter> signature() {
+        return signs.signature();
+    }
+
+    /** The modulation signed over its beginning. */
+    public Optional<Pivot> change() {
+        return signs.change();
+    }
+
+    /** Whether a repeat sign stands at its beginning. */
+    public boolean repeatStarts() {
+        return signs.repeatStarts();
+    }
+
+    /** How many times is played what ends here: 1 where no repeat sign stands at its end. */
+    public int repeatEnds() {
+        return signs.repeatEnds();
+    }
+
+    /** Whether another bar is played just as this one is. */
+    boolean isPlayedLike(WrittenBar other) {
+        return bar.equals(other.bar)
+                && tempo.equals(other.tempo)
+                && hands.equals(other.hands)
+                && feet.equals(other.feet)
+                && problem.equals(other.problem);
+    }
+
+    WrittenBar asBar(long newNumber) {
+        return new WrittenBar(newNumber, bar, tempo, hands, feet, counts, signs, problem);
+    }
+
+    WrittenBar signed(BarSigns newSigns) {
+        return new WrittenBar(number, bar, tempo, hands, feet, counts, newSigns, problem);
+    }
+}

@@ -1,0 +1,2 @@
+/** Care for ears and hands where practice is planned. */
+package nimblestride.core.practice.care;

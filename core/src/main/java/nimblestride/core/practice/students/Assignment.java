@@ -1,0 +1,62 @@
+package nimblestride.core.practice.students;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.foundation.words.PlainText;
+import nimblestride.core.foundation.words.Tally;
+
+/**
+ * Something a student is to do.
+ *
+ * @param exercise which of the Book, if it is one
+ * @param what what it is called, from 1 to {@value Student#LONGEST_NAME} characters
+ * @param note how it is to be done, at most {@value Student#LONGEST_NOTE} characters
+ * @param done when it was, if it was
+ */
+public record Assignment(
+        UUID id,
+        UUID student,
+        Optional<UUID> exercise,
+        String what,
+        LocalDate set,
+        Optional<LocalDate> due,
+        String note,
+        Optional<LocalDate> done) {
+    public Assignment {
+        what = PlainText.name("what is set", what, Student.LONGEST_NAME);
+        if (note.length() > Student.LONGEST_NOTE) {
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT, "a note has at most %,d characters, not %,d", Student.LONGEST_NOTE, note.length()));
+        }
+        if (due.isPresent() && due.get().isBefore(set)) {
+            throw new InvalidValueException(
+                    "it is due on the day it is set, " + set + ", or later, not on " + due.get());
+        }
+    }
+
+    public Assignment done(Optional<LocalDate> day) {
+        return new Assignment(id, student, exercise, what, set, due, note, day);
+    }
+
+    public Assignment due(Optional<LocalDate> day) {
+        return new Assignment(id, student, exercise, what, set, day, note, done);
+    }
+
+    /** Where it stands on a day: {@code done}, {@code due in 3 days}, {@code 2 days overdue}. */
+    public String stateOn(LocalDate today) {
+        if (done.isPresent()) {
+            return "done";
+        }
+        if (due.isEmpty()) {
+            return "open";
+        }
+        long days = today.until(due.get(), ChronoUnit.DAYS);
+        return days < 0
+                ? Tally.count(-days, "day") + " overdue"
+                : days == 0 ? "due today" : "due in " + Tally.count(days, "day");
+    }
+}

@@ -1,0 +1,21 @@
+package nimblestride.core.practice.students;
+
+import java.time.LocalDate;
+import java.util.Locale;
+import java.util.UUID;
+import nimblestride.core.foundation.failure.InvalidValueException;
+
+/**
+ * A lesson of a student.
+ *
+ * @param notes what was done in it, at most {@value Student#LONGEST_NOTE} characters
+ * @param next what is to come, at most {@value Student#LONGEST_NOTE} characters
+ */
+public record Lesson(UUID id, UUID student, LocalDate day, String notes, String next) {
+    public Lesson {
+        if (notes.length() > Student.LONGEST_NOTE || next.length() > Student.LONGEST_NOTE) {
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT, "the notes of a lesson have at most %,d characters", Student.LONGEST_NOTE));
+        }
+    }
+}

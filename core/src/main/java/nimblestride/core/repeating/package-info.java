@@ -1,2 +1,0 @@
-/** What repeats in rhythm that was brought in: the cycles of its voices, its phrases, the meter it may be in. */
-package nimblestride.core.repeating;

@@ -1,2 +1,0 @@
-/** Pages to hand out: what stands on a sheet, and where. */
-package nimblestride.core.sheet;

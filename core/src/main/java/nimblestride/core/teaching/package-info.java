@@ -1,2 +1,0 @@
-/** Students, what is set for them, and the lessons they have. */
-package nimblestride.core.teaching;

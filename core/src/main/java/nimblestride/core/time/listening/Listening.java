@@ -1,0 +1,161 @@
+package nimblestride.core.time.listening;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.IntStream;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.time.value.Grid;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.time.value.Tempo;
+
+/** Works out what a pattern that goes round may be: its unit, its cycle, its bars and its tempo. */
+public final class Listening {
+    /** How many explanations are told at the most. */
+    public static final int MOST_TOLD = 4;
+
+    private static final int LONGEST_CELL = 64;
+    private static final int LONGEST_SHORTEST = 8;
+    /** What goes round is heard three times; the shortest thing that does is two lengths. */
+    private static final int ROUNDS = 3;
+
+    private static final int FEWEST_GAPS = 2 * ROUNDS;
+    private static final double TOO_WILD = 0.13;
+    private static final double TOLD_FROM = 0.02;
+
+    /** What a unit is taken for, the most usual in odd meters first (common practice). */
+    private static final List<Integer> UNITS = List.of(8, 16, 4);
+
+    private static final double SLOW_QUARTERS = 60;
+    private static final double FAST_QUARTERS = 220;
+
+    private Listening() {}
+
+    /**
+     * What was tapped, the likeliest first.
+     *
+     * @throws InvalidValueException if there are too few taps to tell, or they are too uneven, or all alike
+     */
+    public static List<Heard> to(Taps taps) {
+        List<Double> gaps = taps.gaps();
+        if (gaps.size() < FEWEST_GAPS) {
+            throw new InvalidValueException(
+                    (gaps.isEmpty() ? "" : gaps.size() + 1 + " taps do not tell what goes round: ")
+                            + "tap the pattern at least three times round, and once more on the 1");
+        }
+        List<Guess> guesses = guesses(gaps);
+        Guess best = guesses.get(0);
+        if (best.spread() > TOO_WILD) {
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT,
+                    "these taps are too uneven to tell (about %.0f %% off): tap on, a little slower",
+                    100 * best.spread()));
+        }
+        if (best.cell().size() == 1) {
+            throw new InvalidValueException(
+                    "this is an even pulse, and nothing in it says where a bar begins: tap only the accents");
+        }
+        return told(guesses, gaps.size());
+    }
+
+    private static List<Guess> guesses(List<Double> gaps) {
+        Map<List<Integer>, Guess> guesses = new HashMap<>();
+        for (int size = 1; size <= Math.min(LONGEST_CELL, gaps.size() / ROUNDS); size++) {
+            List<Double> means = means(gaps, size);
+            double shortest =
+                    means.stream().mapToDouble(Double::doubleValue).min().orElseThrow();
+            for (int units = 1; units <= LONGEST_SHORTEST; units++) {
+                Guess guess = Guess.rounded(means, shortest / units, gaps).improved(gaps);
+                guesses.putIfAbsent(guess.cell(), guess);
+            }
+        }
+        return guesses.values().stream()
+                .sorted(Comparator.comparingDouble(Guess::cost))
+                .toList();
+    }
+
+    private static List<Double> means(List<Double> gaps, int size) {
+        return IntStream.range(0, size)
+                .mapToObj(place -> IntStream.iterate(place, i -> i < gaps.size(), i -> i + size)
+                        .mapToDouble(gaps::get)
+                        .average()
+                        .orElseThrow())
+                .toList();
+    }
+
+    private static List<Heard> told(List<Guess> guesses, int gaps) {
+        double least = guesses.get(0).cost();
+        double all = guesses.stream()
+                .mapToDouble(guess -> Math.exp(least - guess.cost()))
+                .sum();
+        List<Heard> told = new ArrayList<>();
+        for (Guess guess : guesses.subList(0, Math.min(MOST_TOLD, guesses.size()))) {
+            double sureness = Math.exp(least - guess.cost()) / all;
+            if (told.isEmpty() || sureness >= TOLD_FROM) {
+                String why = String.format(
+                        Locale.ROOT,
+                        "%s round, each length within about %.0f %%",
+                        times(gaps / guess.cell().size()),
+                        Math.max(1, 100 * guess.spread()));
+                NoteValue unit = unitFor(guess.unit());
+                told.add(new Heard(
+                        guess.cell(),
+                        unit,
+                        ExchangedParts.bars(guess.cell(), unit),
+                        tempo(unit, guess.unit()),
+                        sureness,
+                        why));
+            }
+        }
+        return told;
+    }
+
+    private static String times(int count) {
+        return count == 1 ? "once" : count == 2 ? "twice" : count + " times";
+    }
+
+    /** The first that gives the quarter a usual tempo; sixteenths for what is faster yet, quarters for what is slower. */
+    private static NoteValue unitFor(double seconds) {
+        return NoteValue.of(
+                1,
+                UNITS.stream()
+                        .filter(under ->
+                                quarters(under, seconds) >= SLOW_QUARTERS && quarters(under, seconds) <= FAST_QUARTERS)
+                        .findFirst()
+                        .orElse(quarters(4, seconds) < SLOW_QUARTERS ? 4 : 16));
+    }
+
+    private static double quarters(double denominator, double seconds) {
+        return 60 / (seconds * denominator / 4);
+    }
+
+    private static Tempo tempo(NoteValue unit, double seconds) {
+        long tempo = Math.round(quarters((double) unit.denominator(), seconds));
+        return Tempo.ofQuarters(Math.max(Tempo.SLOWEST, Math.min(Tempo.FASTEST, tempo)));
+    }
+
+    /**
+     * What lengths between accents are, written out. Those that go round are taken once; those that do not are one cycle.
+     *
+     * @param lengths at least two, each longer than zero
+     * @param tempo of the exercise they are for
+     */
+    public static Heard to(List<NoteValue> lengths, Tempo tempo) {
+        if (lengths.size() < 2) {
+            throw new InvalidValueException("there are at least two lengths between accents, as in 3 3 2 of 1/8");
+        }
+        Grid units = new Grid(NoteValue.of(1, Grid.of(lengths).unit().denominator()));
+        List<Integer> counts = lengths.stream()
+                .map(length -> ExactMath.toInt(units.count(length)))
+                .toList();
+        List<Integer> cell = Rounds.brokenOff(counts);
+        int rounds = counts.size() / cell.size();
+        String why = (rounds == 1 ? "all of it once" : "it goes round " + times(rounds))
+                + (counts.size() % cell.size() == 0 ? "" : ", and begins again");
+        return new Heard(cell, units.unit(), ExchangedParts.bars(cell, units.unit()), tempo, 1, why);
+    }
+}

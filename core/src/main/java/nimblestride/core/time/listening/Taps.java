@@ -1,0 +1,56 @@
+package nimblestride.core.time.listening;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import nimblestride.core.foundation.failure.InvalidValueException;
+
+/**
+ * When somebody tapped.
+ *
+ * @param micros moments in microseconds, each later than the one before, counted from any beginning
+ */
+public record Taps(List<Long> micros) {
+    /** The most taps that are kept; of more, the latest are. */
+    public static final int MOST = 512;
+
+    /** A gap so many times longer than the usual one is a pause, after which the pattern begins anew. */
+    private static final double PAUSE = 10;
+
+    public Taps {
+        micros = List.copyOf(micros.subList(Math.max(0, micros.size() - MOST), micros.size()));
+        for (int i = 1; i < micros.size(); i++) {
+            if (micros.get(i) <= micros.get(i - 1)) {
+                throw new InvalidValueException("each tap comes after the one before it");
+            }
+        }
+    }
+
+    /** Nothing tapped yet. */
+    public static Taps none() {
+        return new Taps(List.of());
+    }
+
+    /** These and one more. */
+    public Taps and(long moment) {
+        List<Long> more = new ArrayList<>(micros);
+        more.add(moment);
+        return new Taps(more);
+    }
+
+    /** The lengths between taps since the last pause, in seconds. */
+    List<Double> gaps() {
+        List<Double> gaps = new ArrayList<>();
+        for (int i = 1; i < micros.size(); i++) {
+            gaps.add((micros.get(i) - micros.get(i - 1)) / 1e6);
+        }
+        List<Double> sorted = new ArrayList<>(gaps);
+        Collections.sort(sorted);
+        for (int i = gaps.size() - 1; i >= 0; i--) {
+            if (gaps.get(i) > PAUSE * sorted.get(sorted.size() / 2)) {
+                return gaps.subList(i + 1, gaps.size());
+            }
+        }
+        return gaps;
+    }
+}

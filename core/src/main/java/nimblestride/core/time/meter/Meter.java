@@ -1,0 +1,179 @@
+package nimblestride.core.time.meter;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.foundation.exact.ExactOverflowException;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.time.value.NoteValue;
+
+/**
+ * A time signature: a sum of terms such as {@code 11/8}, {@code 3+3+2/8} (additive) or {@code 4/4+1/16} (a sum).
+ *
+ * <p>The unit of a meter is one over the least common multiple of its terms' denominators: {@code 4/4+1/16} is counted
+ * in sixteenths and holds 17.
+ *
+ * @param terms at least one
+ */
+public record Meter(List<Term> terms) {
+    /** The most units one bar may hold. */
+    public static final int MOST_UNITS = 10_000;
+
+    /** The most numbers that may stand above the lines of one signature: {@code 3+3+2/8} has three. */
+    public static final int MAX_NUMERATORS = 1_000;
+
+    /** The largest number that may stand under a signature. */
+    public static final int LARGEST_DENOMINATOR = 1_000_000;
+
+    /**
+     * One term of a signature: {@code 3+3+2} over {@code 8}.
+     *
+     * @param numerators each one or more
+     * @param denominator any whole number from 1 to {@value Meter#LARGEST_DENOMINATOR}; 12 stands for twelfths of a whole note
+     */
+    public record Term(List<Integer> numerators, int denominator) {
+        public Term {
+            numerators = List.copyOf(numerators);
+            if (numerators.isEmpty() || numerators.stream().anyMatch(n -> n < 1)) {
+                throw new InvalidValueException("the top number of a signature is 1 or more, as in 7/8");
+            }
+            if (denominator < 1 || denominator > LARGEST_DENOMINATOR) {
+                throw new InvalidValueException(String.format(
+                        Locale.ROOT,
+                        "the bottom number of a signature is from 1 to %,d, as in 7/8",
+                        LARGEST_DENOMINATOR));
+            }
+        }
+
+        /** All numerators together. */
+        public long count() {
+            return numerators.stream().mapToLong(Integer::longValue).sum();
+        }
+
+        @Override
+        public String toString() {
+            return numerators.stream().map(String::valueOf).collect(Collectors.joining("+")) + "/" + denominator;
+        }
+    }
+
+    public Meter {
+        terms = List.copyOf(terms);
+        if (terms.isEmpty()) {
+            throw new InvalidValueException("a meter has at least one term, such as 7/8");
+        }
+        if (terms.stream().mapToInt(term -> term.numerators().size()).sum() > MAX_NUMERATORS) {
+            throw new InvalidValueException("a signature has at most " + MAX_NUMERATORS
+                    + " numbers above its lines; write several bars instead");
+        }
+        long denominator = commonDenominator(terms);
+        double units = terms.stream()
+                .mapToDouble(term -> (double) term.count() * denominator / term.denominator())
+                .sum();
+        if (units > MOST_UNITS) {
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT,
+                    "a bar holds at most %,d units, and this one would hold %,.0f of 1/%d",
+                    MOST_UNITS,
+                    units,
+                    denominator));
+        }
+    }
+
+    /** A plain signature. */
+    public static Meter of(int numerator, int denominator) {
+        return new Meter(List.of(new Term(List.of(numerator), denominator)));
+    }
+
+    /** A plain signature of some length, in quarters or shorter units; empty where no signature can say it. */
+    public static Optional<Meter> lasting(NoteValue length) {
+        long under = Math.max(length.denominator(), 4);
+        boolean multiple = under % length.denominator() == 0;
+        long denominator = multiple ? under : length.denominator() * 4;
+        try {
+            int numerator = ExactMath.toInt(length.times(denominator).wholePartsOf(NoteValue.WHOLE));
+            return Optional.of(of(numerator, ExactMath.toInt(denominator)));
+        } catch (StrideException e) {
+            return Optional.empty();
+        }
+    }
+
+    private static long commonDenominator(List<Term> terms) {
+        try {
+            return terms.stream().mapToLong(Term::denominator).reduce(1, ExactMath::lcm);
+        } catch (ExactOverflowException e) {
+            throw new ExactOverflowException("the bottom numbers of this sum have no common unit that can be counted");
+        }
+    }
+
+    public NoteValue unit() {
+        return NoteValue.of(1, commonDenominator(terms));
+    }
+
+    public NoteValue length() {
+        return terms.stream()
+                .map(term -> NoteValue.of(term.count(), term.denominator()))
+                .reduce(NoteValue.ZERO, NoteValue::plus);
+    }
+
+    /** How many units fill the bar. */
+    public int units() {
+        return ExactMath.toInt(length().wholePartsOf(unit()));
+    }
+
+    /**
+     * The value that is counted with whole numbers: the note under the signature in halves, quarters and eighths, the
+     * quarter in sixteenths, the eighth in thirty-seconds (common practice). A denominator that is not a power of two
+     * follows the power of two it is built on: twelfths are counted in quarters. A sum follows its first term.
+     */
+    public NoteValue beat() {
+        int powerOfTwo = Integer.lowestOneBit(terms.get(0).denominator());
+        return powerOfTwo <= 8 ? NoteValue.of(1, powerOfTwo) : NoteValue.of(4, powerOfTwo);
+    }
+
+    /**
+     * The grouping meant where none is given. An additive signature names its own. Otherwise (common practice) units of
+     * a quarter or longer stand alone, and shorter ones go in threes, with twos last for what threes leave over.
+     */
+    public Grouping defaultGrouping() {
+        List<Integer> groups = new ArrayList<>();
+        long denominator = commonDenominator(terms);
+        for (Term term : terms) {
+            int factor = ExactMath.toInt(denominator / term.denominator());
+            List<Integer> own = term.numerators().size() > 1 ? term.numerators() : usualGroups(term);
+            own.forEach(count -> groups.add(count * factor));
+        }
+        return new Grouping(groups);
+    }
+
+    private static List<Integer> usualGroups(Term term) {
+        int count = ExactMath.toInt(term.count());
+        List<Integer> groups = new ArrayList<>();
+        if (term.denominator() < 8) {
+            for (int i = 0; i < count; i++) {
+                groups.add(1);
+            }
+            return groups;
+        }
+        int twos = count % 3 == 0 ? 0 : count % 3 == 2 ? 1 : 2;
+        if (count < 2 * twos) {
+            return List.of(count);
+        }
+        for (int i = 0; i < (count - 2 * twos) / 3; i++) {
+            groups.add(3);
+        }
+        for (int i = 0; i < twos; i++) {
+            groups.add(2);
+        }
+        return groups;
+    }
+
+    /** As typed: {@code 3+3+2/8}, {@code 4/4+1/16}. */
+    @Override
+    public String toString() {
+        return terms.stream().map(Term::toString).collect(Collectors.joining("+"));
+    }
+}

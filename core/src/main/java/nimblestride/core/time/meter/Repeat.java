@@ -1,0 +1,22 @@
+package nimblestride.core.time.meter;
+
+import java.util.List;
+import nimblestride.core.foundation.failure.InvalidValueException;
+
+/**
+ * Parts played several times over: {@code 11/8 x2}, {@code [7/16, 5/8] x3}.
+ *
+ * @param parts at least one
+ * @param times two or more
+ */
+public record Repeat(List<PhrasePart> parts, int times) implements PhrasePart {
+    public Repeat {
+        parts = List.copyOf(parts);
+        if (parts.isEmpty()) {
+            throw new InvalidValueException("there is nothing between the brackets to repeat");
+        }
+        if (times < 2) {
+            throw new InvalidValueException("a repeat plays 2 times or more, not " + times);
+        }
+    }
+}

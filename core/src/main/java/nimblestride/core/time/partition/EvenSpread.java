@@ -1,0 +1,72 @@
+package nimblestride.core.time.partition;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Locale;
+import nimblestride.core.foundation.failure.InvalidValueException;
+
+/**
+ * Hits spread as evenly as a grid allows: the gaps differ by one unit at the most, and are themselves spread evenly. The
+ * order is that of Bjorklund's algorithm as told by Toussaint, "The Euclidean Algorithm Generates Traditional Musical
+ * Rhythms" (2005).
+ */
+public final class EvenSpread {
+    private EvenSpread() {}
+
+    /**
+     * The gaps from each hit to the next.
+     *
+     * @param hits one or more
+     * @param units as many as there are hits or more, at most {@value Filling#LONGEST}
+     */
+    public static List<Integer> of(int hits, int units) {
+        if (hits < 1 || units < hits || units > Filling.LONGEST) {
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT,
+                    "from 1 hit to one on each unit can be spread over at most %,d units; this would be %,d over %,d",
+                    Filling.LONGEST,
+                    hits,
+                    units));
+        }
+        return gaps(spread(hits, units));
+    }
+
+    /** Hits and rests: the rests, and then the shorter groups, are dealt out to the others until one is left over. */
+    private static List<Boolean> spread(int hits, int units) {
+        List<List<Boolean>> heads = new ArrayList<>(Collections.nCopies(hits, List.of(true)));
+        List<List<Boolean>> tails = new ArrayList<>(Collections.nCopies(units - hits, List.of(false)));
+        boolean begun = false;
+        while (tails.size() > 1 || (!begun && !tails.isEmpty())) {
+            begun = true;
+            int pairs = Math.min(heads.size(), tails.size());
+            List<List<Boolean>> joined = new ArrayList<>();
+            for (int i = 0; i < pairs; i++) {
+                List<Boolean> both = new ArrayList<>(heads.get(i));
+                both.addAll(tails.get(i));
+                joined.add(both);
+            }
+            List<List<Boolean>> left = new ArrayList<>(
+                    heads.size() > pairs ? heads.subList(pairs, heads.size()) : tails.subList(pairs, tails.size()));
+            heads.clear();
+            heads.addAll(joined);
+            tails = left;
+        }
+        List<Boolean> signs = new ArrayList<>();
+        heads.forEach(signs::addAll);
+        tails.forEach(signs::addAll);
+        return signs;
+    }
+
+    private static List<Integer> gaps(List<Boolean> signs) {
+        List<Integer> gaps = new ArrayList<>();
+        for (boolean hit : signs) {
+            if (hit) {
+                gaps.add(1);
+            } else {
+                gaps.set(gaps.size() - 1, gaps.get(gaps.size() - 1) + 1);
+            }
+        }
+        return gaps;
+    }
+}

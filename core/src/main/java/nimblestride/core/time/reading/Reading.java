@@ -1,0 +1,19 @@
+package nimblestride.core.time.reading;
+
+import java.util.List;
+import nimblestride.core.time.meter.Grouping;
+import nimblestride.core.time.meter.Meter;
+
+/**
+ * One way to feel a bar.
+ *
+ * @param grouping its strides, in units of the bar's meter
+ * @param why what speaks for it, in a few words
+ * @param writtenAs the bars it would be written as
+ * @param effort how hard it is to feel: the smaller, the easier
+ */
+public record Reading(Grouping grouping, School school, String why, List<Meter> writtenAs, long effort) {
+    public Reading {
+        writtenAs = List.copyOf(writtenAs);
+    }
+}

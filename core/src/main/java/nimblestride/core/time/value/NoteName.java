@@ -1,0 +1,128 @@
+package nimblestride.core.time.value;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import nimblestride.core.foundation.words.Tally;
+
+/**
+ * The everyday names of note values: {@code dotted eighth}, {@code triplet quarter}, {@code quintuplet sixteenth}.
+ *
+ * <p>Common practice: a dot adds half, a second dot a quarter; a triplet puts three in the time of two, a quintuplet
+ * five in the time of four, a septuplet seven in the time of four.
+ */
+public final class NoteName {
+    private record Base(long denominator, String name, List<String> alsoCalled) {
+        NoteValue value() {
+            return NoteValue.of(1, denominator);
+        }
+    }
+
+    private record Change(String name, long numerator, long denominator) {
+        NoteValue applyTo(NoteValue plain) {
+            return plain.times(numerator).dividedBy(denominator);
+        }
+    }
+
+    private static final List<Base> BASES = List.of(
+            new Base(1, "whole", List.of("semibreve")),
+            new Base(2, "half", List.of("minim")),
+            new Base(4, "quarter", List.of("crotchet", "4th")),
+            new Base(8, "eighth", List.of("quaver", "8th")),
+            new Base(16, "sixteenth", List.of("semiquaver", "16th")),
+            new Base(32, "thirty-second", List.of("demisemiquaver", "32nd")),
+            new Base(64, "sixty-fourth", List.of("64th")));
+
+    private static final List<Change> CHANGES = List.of(
+            new Change("", 1, 1),
+            new Change("dotted ", 3, 2),
+            new Change("double-dotted ", 7, 4),
+            new Change("triplet ", 2, 3),
+            new Change("quintuplet ", 4, 5),
+            new Change("septuplet ", 4, 7),
+            // Said only when read: a sextuplet sixteenth is as long as a triplet sixteenth.
+            new Change("sextuplet ", 2, 3));
+
+    /** The first name of each length that has one. */
+    private static final Map<NoteValue, String> NAMES = names();
+
+    private NoteName() {}
+
+    private static Map<NoteValue, String> names() {
+        Map<NoteValue, String> names = new HashMap<>();
+        for (Change change : CHANGES) {
+            for (Base base : BASES) {
+                names.putIfAbsent(change.applyTo(base.value()), change.name + base.name);
+            }
+        }
+        return names;
+    }
+
+    /** A length within a sum: {@code 49/16}; {@code 3 whole notes}, since 3 alone could be three of anything. */
+    public static String written(NoteValue value) {
+        return value.denominator() == 1 ? Tally.count(value.numerator(), "whole note") : value.toString();
+    }
+
+    /** The name of a single note of this length, where it has one. */
+    public static Optional<String> of(NoteValue value) {
+        return Optional.ofNullable(NAMES.get(value));
+    }
+
+    /** The name if there is one, otherwise the fraction. */
+    public static String say(NoteValue value) {
+        return of(value).orElseGet(value::toString);
+    }
+
+    /** One note of this length: {@code an eighth}, {@code a dotted half}, {@code 3 whole notes}, {@code 49/16 of a whole note}. */
+    public static String one(NoteValue value) {
+        if (value.denominator() == 1) {
+            return written(value);
+        }
+        return of(value)
+                .map(name -> (name.startsWith("eighth") ? "an " : "a ") + name)
+                .orElse(value + " of a whole note");
+    }
+
+    /** After {@code every}: {@code dotted eighth}, {@code whole note}, {@code 3 whole notes}, {@code 5/16}. */
+    public static String each(NoteValue value) {
+        return value.equals(NoteValue.WHOLE) ? "whole note" : value.denominator() == 1 ? written(value) : say(value);
+    }
+
+    /** Several notes of this length: {@code dotted eighths}, {@code halves}, {@code whole notes}, {@code notes of 5/16}. */
+    public static String sayMany(NoteValue value) {
+        if (value.equals(NoteValue.WHOLE)) {
+            return "whole notes";
+        }
+        return of(value)
+                .map(name -> name.endsWith("half") ? name.replace("half", "halves") : name + "s")
+                .orElseGet(() -> "notes of " + value);
+    }
+
+    /**
+     * Reads a name as {@link #of} says it, in either order of its words ({@code eighth triplet}), singular or plural,
+     * with or without "note", British names and {@code 8th} included.
+     */
+    public static Optional<NoteValue> read(String text) {
+        String spaced = " " + text.toLowerCase(Locale.ROOT).strip().replaceAll("[\\s-]+", " ") + " ";
+        String words = spaced.replaceAll(" notes? ", " ").replace(" halves ", " half ");
+        for (Change change : CHANGES) {
+            String changed = change.name.replace('-', ' ').strip();
+            for (Base base : BASES) {
+                if (matches(words, changed, base.name.replace('-', ' '))
+                        || base.alsoCalled.stream().anyMatch(name -> matches(words, changed, name))) {
+                    return Optional.of(change.applyTo(base.value()));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean matches(String words, String change, String base) {
+        String singular = words.endsWith("s ") ? words.substring(0, words.length() - 2) + " " : words;
+        String plain = (" " + change + " " + base + " ").replaceAll(" +", " ");
+        String turned = (" " + base + " " + change + " ").replaceAll(" +", " ");
+        return singular.equals(plain) || singular.equals(turned) || words.equals(plain);
+    }
+}

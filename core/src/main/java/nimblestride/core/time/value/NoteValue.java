@@ -1,0 +1,216 @@
+package nimblestride.core.time.value;
+
+import java.math.BigInteger;
+import java.util.Objects;
+import nimblestride.core.foundation.exact.ExactOverflowException;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/**
+ * A length of musical time, or a moment counted from some beginning: an exact fraction of a whole note, zero or longer.
+ *
+ * <p>Numerator and denominator are held in lowest terms and each fits a {@code long}; a result that does not is an
+ * {@link ExactOverflowException}, never a rounded value. The greatest common divisor and least common multiple of
+ * fractions follow lcm(a/b, c/d) = lcm(a, c) / gcd(b, d) for fractions in lowest terms.
+ */
+public final class NoteValue implements Comparable<NoteValue> {
+    public static final NoteValue ZERO = of(0, 1);
+    public static final NoteValue WHOLE = of(1, 1);
+    public static final NoteValue HALF = of(1, 2);
+    public static final NoteValue QUARTER = of(1, 4);
+    public static final NoteValue EIGHTH = of(1, 8);
+    public static final NoteValue SIXTEENTH = of(1, 16);
+
+    private static final int LONG_BITS = Long.SIZE - 1;
+
+    private final BigFraction fraction;
+
+    private NoteValue(BigFraction fraction) {
+        this.fraction = fraction;
+    }
+
+    /**
+     * A fraction of a whole note.
+     *
+     * @param numerator zero or more
+     * @param denominator one or more
+     * @throws InvalidValueException if the numerator is negative or the denominator is not positive
+     */
+    public static NoteValue of(long numerator, long denominator) {
+        if (numerator < 0) {
+            throw new InvalidValueException("a note value is zero or longer, not " + numerator + "/" + denominator);
+        }
+        if (denominator < 1) {
+            throw new InvalidValueException(
+                    "the bottom number of a note value is 1 or more, not " + numerator + "/" + denominator);
+        }
+        return new NoteValue(BigFraction.of(numerator, denominator));
+    }
+
+    /**
+     * The value an exact fraction stands for.
+     *
+     * @throws InvalidValueException if it is negative
+     * @throws ExactOverflowException if numerator or denominator does not fit a {@code long}
+     */
+    public static NoteValue of(BigFraction fraction) {
+        if (fraction.signum() < 0) {
+            throw new InvalidValueException("a note value is zero or longer, not " + fraction);
+        }
+        if (fraction.getNumerator().bitLength() > LONG_BITS
+                || fraction.getDenominator().bitLength() > LONG_BITS) {
+            throw new ExactOverflowException("a length of " + abridged(fraction.getNumerator()) + "/"
+                    + abridged(fraction.getDenominator())
+                    + " of a whole note is too large to be held exactly (numbers up to 9,223,372,036,854,775,807)");
+        }
+        return new NoteValue(fraction);
+    }
+
+    /**
+     * Reads what {@link #toString} writes: {@code 3/16}, {@code 2} or {@code 0}.
+     *
+     * @throws InvalidValueException if the text is anything else
+     */
+    public static NoteValue parse(String text) {
+        String[] parts = text.strip().split("/", -1);
+        if (parts.length > 2) {
+            throw new InvalidValueException("expected a note value such as 3/16, read \"" + shortened(text) + "\"");
+        }
+        try {
+            return of(Long.parseLong(parts[0]), parts.length == 2 ? Long.parseLong(parts[1]) : 1);
+        } catch (NumberFormatException e) {
+            throw new InvalidValueException("expected a note value such as 3/16, read \"" + shortened(text) + "\"", e);
+        }
+    }
+
+    private static String shortened(String text) {
+        return text.length() <= 40 ? text : text.substring(0, 40) + "…";
+    }
+
+    public long numerator() {
+        return fraction.getNumerator().longValueExact();
+    }
+
+    public long denominator() {
+        return fraction.getDenominator().longValueExact();
+    }
+
+    /** The same number as an exact fraction of a whole note, for sums that leave this type's range. */
+    public BigFraction fraction() {
+        return fraction;
+    }
+
+    /** The nearest {@code double}, in whole notes: for drawing only. */
+    public double toDouble() {
+        return fraction.doubleValue();
+    }
+
+    public boolean isZero() {
+        return fraction.signum() == 0;
+    }
+
+    public NoteValue plus(NoteValue other) {
+        return of(fraction.add(other.fraction));
+    }
+
+    /** @throws InvalidValueException if the other value is the longer one */
+    public NoteValue minus(NoteValue other) {
+        return of(fraction.subtract(other.fraction));
+    }
+
+    /** @param times zero or more */
+    public NoteValue times(long times) {
+        return of(fraction.multiply(times));
+    }
+
+    /** @param parts one or more */
+    public NoteValue dividedBy(long parts) {
+        if (parts < 1) {
+            throw new InvalidValueException("a note value is divided by 1 or more, not by " + parts);
+        }
+        return of(fraction.divide(parts));
+    }
+
+    /** How many whole {@code parts} fit into this, the rest left out. */
+    public long wholePartsOf(NoteValue part) {
+        requireLonger(part);
+        BigInteger whole = over(part).divide(part.over(this));
+        if (whole.bitLength() > LONG_BITS) {
+            throw new ExactOverflowException(
+                    this + " holds " + abridged(whole) + " times " + part + ", more than can be counted exactly");
+        }
+        return whole.longValueExact();
+    }
+
+    /** What is left of this after as many whole {@code cycles} as fit. */
+    public NoteValue remainder(NoteValue cycle) {
+        requireLonger(cycle);
+        BigInteger left = over(cycle).mod(cycle.over(this));
+        return of(BigFraction.of(left, fraction.getDenominator().multiply(cycle.fraction.getDenominator())));
+    }
+
+    /** The numerator of this over the common denominator that is the product of both. */
+    private BigInteger over(NoteValue other) {
+        return fraction.getNumerator().multiply(other.fraction.getDenominator());
+    }
+
+    public boolean isMultipleOf(NoteValue part) {
+        return remainder(part).isZero();
+    }
+
+    /** The shortest length that is a whole number of this and of the other; both longer than zero. */
+    public NoteValue leastCommonMultiple(NoteValue other) {
+        requireLonger(this);
+        requireLonger(other);
+        BigInteger top = lcm(fraction.getNumerator(), other.fraction.getNumerator());
+        BigInteger bottom = fraction.getDenominator().gcd(other.fraction.getDenominator());
+        return of(BigFraction.of(top, bottom));
+    }
+
+    /** The longest length of which this and the other are whole numbers; both longer than zero. */
+    public NoteValue greatestCommonDivisor(NoteValue other) {
+        requireLonger(this);
+        requireLonger(other);
+        BigInteger top = fraction.getNumerator().gcd(other.fraction.getNumerator());
+        BigInteger bottom = lcm(fraction.getDenominator(), other.fraction.getDenominator());
+        return of(BigFraction.of(top, bottom));
+    }
+
+    private static BigInteger lcm(BigInteger a, BigInteger b) {
+        return a.divide(a.gcd(b)).multiply(b);
+    }
+
+    private static void requireLonger(NoteValue value) {
+        if (value.isZero()) {
+            throw new InvalidValueException("a length of zero repeats nowhere; expected a value such as 3/16");
+        }
+    }
+
+    private static String abridged(BigInteger number) {
+        String digits = number.toString();
+        return digits.length() <= 24 ? digits : digits.substring(0, 6) + "… (" + digits.length() + " digits)";
+    }
+
+    @Override
+    public int compareTo(NoteValue other) {
+        return fraction.compareTo(other.fraction);
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof NoteValue that && fraction.equals(that.fraction);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(fraction.getNumerator(), fraction.getDenominator());
+    }
+
+    /** In lowest terms: {@code 33/8}, {@code 2}, {@code 0}. */
+    @Override
+    public String toString() {
+        return fraction.getDenominator().equals(BigInteger.ONE)
+                ? fraction.getNumerator().toString()
+                : fraction.getNumerator() + "/" + fraction.getDenominator();
+    }
+}

@@ -1,0 +1,63 @@
+package nimblestride.core.transcription.source;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.IntStream;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.time.meter.Bar;
+
+/**
+ * Rhythm out of a file of another program, with what could not come across.
+ *
+ * @param title never blank
+ * @param bars as they are played, repeats played out; at least one, at most {@value #MOST_BARS}
+ * @param tempos in order, the first for bar 0
+ * @param parts at least one, each with a stroke, all within the bars
+ * @param leftOut what has not come across, in sentences
+ */
+public record Transcription(
+        String title,
+        List<Bar> bars,
+        MeterSource meters,
+        List<TempoMark> tempos,
+        List<Part> parts,
+        List<String> leftOut) {
+    public static final int MOST_BARS = 4_000;
+
+    /** The most strokes all parts together may hold. */
+    public static final int MOST_STROKES = 50_000;
+
+    public Transcription {
+        bars = List.copyOf(bars);
+        tempos = List.copyOf(tempos);
+        parts = List.copyOf(parts);
+        leftOut = List.copyOf(leftOut);
+        if (bars.isEmpty() || bars.size() > MOST_BARS) {
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT, "what is brought in has from 1 to %,d bars, not %,d", MOST_BARS, bars.size()));
+        }
+        if (tempos.isEmpty() || tempos.get(0).bar() != 0) {
+            throw new InvalidValueException("the first tempo holds from the first bar");
+        }
+        if (parts.isEmpty() || parts.stream().anyMatch(part -> part.strokes().isEmpty())) {
+            throw new InvalidValueException("there is no part in which anything is struck");
+        }
+        if (parts.stream().mapToLong(part -> part.strokes().size()).sum() > MOST_STROKES) {
+            throw new InvalidValueException(
+                    String.format(Locale.ROOT, "what is brought in has at most %,d strokes", MOST_STROKES));
+        }
+    }
+
+    /** The part that is most likely meant: the first of percussion, or else the one with the most strokes. */
+    public int likeliestPart() {
+        return IntStream.range(0, parts.size())
+                .filter(i -> parts.get(i).percussion())
+                .findFirst()
+                .orElseGet(() -> IntStream.range(0, parts.size())
+                        .reduce((a, b) -> parts.get(b).strokes().size()
+                                        > parts.get(a).strokes().size()
+                                ? b
+                                : a)
+                        .orElseThrow());
+    }
+}

@@ -1,2 +1,0 @@
-/** Exact lengths of musical time, their names, and tempo. Nothing here rounds. */
-package nimblestride.core.value;

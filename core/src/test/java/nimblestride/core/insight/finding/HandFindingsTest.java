@@ -1,0 +1,116 @@
+package nimblestride.core.insight.finding;
+
+import static nimblestride.core.language.text.Examples.bars;
+import static nimblestride.core.language.text.Examples.exercise;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.OptionalInt;
+import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.exercise.model.Manner;
+import nimblestride.core.language.text.MoveText;
+import nimblestride.core.language.text.TempoText;
+import org.junit.jupiter.api.Test;
+
+class HandFindingsTest {
+    private static List<Finding> findings(Exercise exercise) {
+        return Findings.of(Reckoning.of(exercise));
+    }
+
+    private static Finding finding(Exercise exercise, String code) {
+        return findings(exercise).stream()
+                .filter(finding -> finding.code().equals(code))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError("no " + code + " among " + findings(exercise)));
+    }
+
+    /** Worked by hand: seven sixteenths hand to hand. */
+    @Test
+    void saysWhichHandHasThe1() {
+        Finding lead = finding(exercise("7/16(3+2+2)", "snare sticking >R L of 1/16"), "lead");
+        assertThat(lead.sentence())
+                .isEqualTo("Snare: the right hand has the 1 of bar 1, the left hand has the 1 of bar 2.");
+        assertThat(lead.sum()).isEqualTo("The groups of bar 1 begin R L L. Accents: right hand 1.");
+    }
+
+    @Test
+    void limitsAreFlaggedWithTheTempoAtWhichTheyAreReached() {
+        Exercise fast = exercise("4/4", "snare sticking R R L L of 1/16").withTempo(TempoText.read("150"));
+        assertThat(finding(fast, "speed").sentence())
+                .isEqualTo("Strokes a second at this tempo, at the most: the right hand 10, the left hand 10.");
+        Exercise limited = fast.withManner(Manner.USUAL.withMostStrokes(OptionalInt.of(8)));
+        Finding tooFast = finding(limited, "too-fast");
+        assertThat(tooFast.sentence())
+                .isEqualTo("The right hand is asked for 10 strokes a second from 1 of bar 1; your limit is 8.");
+        assertThat(tooFast.sum()).isEqualTo("It is reached at 120 beats a minute.");
+        Exercise mended = tooFast.mend().orElseThrow().mended();
+        assertThat(mended.tempo()).hasToString("120");
+        assertThat(findings(mended)).noneMatch(finding -> finding.code().equals("too-fast"));
+    }
+
+    @Test
+    void linearIsHeldAgainstWhatIsPlayed() {
+        Exercise exercise = exercise("4/4", "snare every 1/4", "kick every 1/2").withManner(Manner.USUAL.linear(true));
+        Finding finding = finding(exercise, "not-linear");
+        assertThat(finding.sentence())
+                .isEqualTo("Not linear: limbs strike together twice in 1 bar, first on 1 of bar 1.");
+        assertThat(findings(finding.mend().orElseThrow().mended()))
+                .noneMatch(other -> other.code().equals("not-linear"));
+    }
+
+    @Test
+    void twoVoicesForOneLimbAreAllowedAndFlagged() {
+        Exercise exercise = exercise("4/4", "snare at R1:0", "floor tom at R1:0");
+        assertThat(finding(exercise, "limb-asked-twice").sentence())
+                .isEqualTo("The right hand is asked for snare and floor tom at once on 1 of bar 1.");
+        assertThat(finding(exercise, "limb-asked-twice").sum()).isEmpty();
+        Exercise often = exercise("4/4", "snare at R1:0 R1:1/4", "floor tom at R1:0 R1:1/4");
+        assertThat(finding(often, "limb-asked-twice").sum()).isEqualTo("Twice in 1 bar.");
+    }
+
+    @Test
+    void runsAndOnesAreTold() {
+        Exercise exercise = exercise("4/4 x2", "snare sticking R R R L of 1/16", "kick at 1:0");
+        assertThat(finding(exercise, "run").sentence())
+                .isEqualTo("The right hand has 3 strokes in a row from 1 of bar 1.");
+        assertThat(finding(exercise, "ones").sentence()).isEqualTo("The 1 is struck in 2 of 2 bars: boxed in.");
+        assertThat(finding(exercise, "ones").sum()).isEqualTo("Snare 2, kick 1.");
+        assertThat(finding(exercise("4/4 x4", "kick at 1:1/4 3:0"), "ones").sentence())
+                .isEqualTo("The 1 is struck in 1 of 4 bars: flowing.");
+    }
+
+    @Test
+    void lostPlacesAndIdleRulesAreMended() {
+        Exercise lost = exercise("4/4 x2", "snare at 1:0 2:1/4").withPhrase(bars("4/4"));
+        Finding finding = finding(lost, "lost-places");
+        assertThat(finding.sentence())
+                .isEqualTo("Snare has 1 note on places that the bars do not have; it is not played.");
+        assertThat(finding.mend().orElseThrow().mended()).isEqualTo(exercise("4/4", "snare at 1:0"));
+        Exercise idle = exercise("4/4", "snare sticking R L of 1/16");
+        Exercise ruled =
+                idle.replacingLayer(0, idle.layers().get(0).moved(MoveText.read("notes to ride; doubles to crash")));
+        assertThat(finding(ruled, "idle-rule").sentence()).isEqualTo("Snare: rule 2, to crash, matches no note.");
+        assertThat(finding(ruled, "idle-rule")
+                        .mend()
+                        .orElseThrow()
+                        .mended()
+                        .layers()
+                        .get(0)
+                        .moves())
+                .isEqualTo(MoveText.read("notes to ride"));
+    }
+
+    @Test
+    void ofALongPhraseTheFirstBarsAreToldAndSaidToBe() {
+        Exercise longPhrase = exercise("7/16 x2000, 5/16", "snare sticking R L of 1/16");
+        assertThat(finding(longPhrase, "ones").sentence())
+                .isEqualTo("The 1 is struck in 256 of the first 256 bars: boxed in.");
+    }
+
+    @Test
+    void nothingIsSaidOfHandsWhereNobodyAsked() {
+        assertThat(findings(exercise("7/8", "ride every 1/8", "snare every 3/16")))
+                .noneMatch(finding -> finding.kind() == Finding.Kind.HANDS);
+    }
+}

@@ -1,0 +1,85 @@
+package nimblestride.core.kit.voice;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.kit.sticking.Lead;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class KitTest {
+    /** The General MIDI 1 percussion map (MIDI Manufacturers Association), by its own names; quoted from memory. */
+    @ParameterizedTest
+    @CsvSource({
+        "kick,36", // Bass Drum 1
+        "cross-stick,37", // Side Stick
+        "snare,38", // Acoustic Snare
+        "floor tom,43", // High Floor Tom
+        "hi-hat,42", // Closed Hi-Hat
+        "foot hi-hat,44", // Pedal Hi-Hat
+        "low tom,45", // Low Tom
+        "open hi-hat,46", // Open Hi-Hat
+        "middle tom,47", // Low-Mid Tom
+        "crash,49", // Crash Cymbal 1
+        "high tom,50", // High Tom
+        "ride,51", // Ride Cymbal 1
+        "china,52", // Chinese Cymbal
+        "ride bell,53", // Ride Bell
+        "tambourine,54", // Tambourine
+        "splash,55", // Splash Cymbal
+        "cowbell,56", // Cowbell
+        "shaker,70", // Maracas
+        "claves,75", // Claves
+        "woodblock,76" // Hi Wood Block
+    })
+    void eachVoiceHasItsGeneralMidiKey(String name, int key) {
+        assertThat(Kit.named(name)).map(Voice::midiKey).contains(key);
+    }
+
+    @Test
+    void everyVoiceIsKnownByItsNameAndNoTwoShareAKey() {
+        assertThat(Kit.voices()).hasSize(20).allSatisfy(voice -> assertThat(Kit.named(voice.name()))
+                .contains(voice));
+        assertThat(Kit.voices().stream().map(Voice::midiKey)).doesNotHaveDuplicates();
+        assertThat(Kit.named(" Bass  Drum ")).contains(Kit.KICK);
+        assertThat(Kit.named("kazoo")).isEmpty();
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> new Voice("bell tree", 84, Limb.RIGHT_HAND, 3, NoteHead.TRIANGLE))
+                .withMessageContaining("35 to 81");
+    }
+
+    @Test
+    void onesOwnVoicesAreNamedLikeTheKits() {
+        Voice frameDrum = new Voice("frame drum", 64, Limb.RIGHT_HAND, 2, NoteHead.NORMAL);
+        Voices voices = Voices.KIT.and(frameDrum);
+        assertThat(voices.named(" Frame  Drum ")).contains(frameDrum);
+        assertThat(voices.named("bass drum")).contains(Kit.KICK);
+        assertThat(voices.all()).hasSize(Kit.voices().size() + 1);
+        assertThat(voices.without(frameDrum)).isEqualTo(Voices.KIT);
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> voices.and(frameDrum))
+                .withMessageContaining("already");
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> Voices.KIT.and(new Voice("hat", 64, Limb.RIGHT_HAND, 2, NoteHead.NORMAL)))
+                .withMessageContaining("already");
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> Voices.KIT.and(new Voice("9 lives; or so", 64, Limb.RIGHT_HAND, 2, NoteHead.NORMAL)))
+                .withMessageContaining("small letters");
+    }
+
+    /** Every voice can be written on a staff, and each limb has something of its own. */
+    @Test
+    void everyVoiceHasALimbAndAStaffPlace() {
+        assertThat(Kit.voices()).extracting(Voice::limb).contains(Limb.values());
+        assertThat(Lead.LEFT.plays(Kit.RIDE)).isEqualTo(Limb.LEFT_HAND);
+        assertThat(Lead.LEFT.plays(Kit.KICK)).isEqualTo(Limb.KICK_FOOT);
+        // No two voices share a place and a head, but for those of one instrument played otherwise.
+        assertThat(Kit.voices().stream()
+                        .map(voice -> voice.staffPlace() + " " + voice.head())
+                        .distinct()
+                        .count())
+                .isGreaterThan(Kit.voices().size() - 4L);
+    }
+}

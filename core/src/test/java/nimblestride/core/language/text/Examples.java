@@ -1,0 +1,45 @@
+package nimblestride.core.language.text;
+
+import java.util.stream.Stream;
+import nimblestride.core.exercise.edit.Sectioning;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.exercise.model.Feel;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+
+/** Exercises typed the way a user types them, for tests of every package. */
+public final class Examples {
+    private Examples() {}
+
+    public static Phrase bars(String text) {
+        return BarsText.read(text);
+    }
+
+    public static Layer layer(String text) {
+        return LayerText.read(text);
+    }
+
+    public static NoteValue value(String text) {
+        return NoteValue.parse(text);
+    }
+
+    public static Exercise exercise(String bars, String... layers) {
+        return new Exercise(
+                "Example", bars(bars), Stream.of(layers).map(LayerText::read).toList(), TempoText.read("96"));
+    }
+
+    /** With a new feel after its last section. */
+    public static Exercise then(Exercise exercise, String pivot, int rounds, String bars, String... layers) {
+        Feel feel = new Feel(
+                Sectioning.nextName(exercise),
+                bars(bars),
+                Stream.of(layers).map(LayerText::read).toList());
+        return Sectioning.plus(exercise, exercise.sections().size(), feel, rounds, PivotText.read(pivot));
+    }
+
+    /** With a feel once more after its last section. */
+    public static Exercise again(Exercise exercise, String pivot, int rounds, int feel) {
+        return Sectioning.again(exercise, exercise.sections().size(), feel, rounds, PivotText.read(pivot));
+    }
+}

@@ -1,0 +1,203 @@
+package nimblestride.core.layer.alignment;
+
+import static nimblestride.core.language.text.Examples.bars;
+import static nimblestride.core.language.text.Examples.layer;
+import static nimblestride.core.language.text.Examples.value;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.LongStream;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
+import nimblestride.core.foundation.exact.ExactOverflowException;
+import nimblestride.core.layer.pattern.Hit;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class AlignmentTest {
+    private static Alignment align(String bars, String layer) {
+        return Alignment.of(layer(layer), bars(bars));
+    }
+
+    private static List<Long> fromOne(List<Long> fromZero) {
+        return fromZero.stream().map(bar -> bar + 1).toList();
+    }
+
+    /** The worked examples of the project's plan, each worked by hand. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "11/8            | kick every 1/4                | 11/4    | 2  | 11 | [1]",
+                "5/8 x2, 11/16   | kick every 3/16 from 1/16     | 93/16   | 9  | 31 | [2, 4, 9]",
+                "10/8 x2, 9/16   | kick cell x.... of 1/16       | 245/16  | 15 | 49 | [1, 2, 3]",
+                "10/8 x2, 9/16   | kick every 5/16               | 245/16  | 15 | 49 | [1, 2, 3]",
+                "19/16           | snare cell x..x. of 1/16      | 95/16   | 5  | 19 | [1]",
+                "4/4             | ride cell x.... of 1/8        | 5       | 5  | 8  | [1]",
+                "11/8            | kick every 3/16               | 33/8    | 3  | 22 | [1]",
+                "11/8            | kick every 1/4 from 1/2       | 11/4    | 2  | 11 | []",
+                "4/4             | kick 3 over 2 bars            | 2       | 2  | 1  | [1]",
+                "11/8 x2, 9/16   | snare 4 over bar              | 53/16   | 3  | 3  | [1, 2, 3]",
+                "4/4, 3/4        | snare 4 over 3 bars           | 21/4    | 6  | 2  | [1, 4]",
+                "10/8 x2, 9/16   | kick every 5/16 reset bar     | 49/16   | 3  | 10 | [1, 2, 3]",
+                "10/8 x2, 9/16   | kick every 5/16 reset phrase  | 49/16   | 3  | 10 | [1, 2, 3]"
+            })
+    void comesHomeAndLandsAsWorkedByHand(
+            String bars, String layer, String length, long count, long cycles, String landings) {
+        Alignment alignment = align(bars, layer);
+        assertThat(alignment.returnsAfter())
+                .isEqualTo(new Return(
+                        value(length), count, count / bars(bars).bars().size(), cycles));
+        assertThat(fromOne(alignment.landings())).hasToString(landings);
+    }
+
+    @Test
+    void fiveOverNineEighthsFallsWhereTheSumSays() {
+        Course course = Course.of(layer("snare 5 over bar"), bars("9/8"));
+        assertThat(course.between(NoteValue.ZERO, value("9/8"), 99))
+                .extracting(hit -> hit.at().toString())
+                .containsExactly("0", "9/40", "9/20", "27/40", "9/10");
+    }
+
+    @Test
+    void aResetCutsTheLastCycleAndSaysWhatIsPlayedOfIt() {
+        assertThat(align("9/16", "kick every 5/16 reset bar").course().remainder())
+                .isEqualTo(value("1/4"));
+        assertThat(align("10/8", "kick every 5/16 reset bar").course().remainder())
+                .isEqualTo(NoteValue.ZERO);
+        assertThat(align("11/8", "kick every 3/16 from 1/16 reset bar").course().remainder())
+                .isEqualTo(NoteValue.ZERO);
+        assertThat(align("11/8", "kick every 3/16").course().remainder()).isEqualTo(NoteValue.ZERO);
+    }
+
+    @Test
+    void aLayerThatStartsVeryLateLandsWhenItComes() {
+        Alignment alignment = align("11/8", "kick every 1/4 from 1/2");
+        assertThat(alignment.firstLanding()).hasValue(2);
+        assertThat(align("4/4", "kick every 1/4 from 1/8").everLands()).isFalse();
+    }
+
+    /** Number theory held against a plain walk over the cycle, bar by bar and hit by hit. */
+    @Property(tries = 4000)
+    void agreesWithAPlainWalk(
+            @ForAll @Size(min = 1, max = 4) List<@IntRange(min = 1, max = 13) Integer> numerators,
+            @ForAll @IntRange(min = 0, max = 5) int shape,
+            @ForAll @IntRange(min = 1, max = 11) int cycle,
+            @ForAll @IntRange(min = 0, max = 40) int offset,
+            @ForAll @IntRange(min = 0, max = 4) int reset,
+            @ForAll @IntRange(min = 1, max = 4) int ones) {
+        int[] unders = {8, 16, 12, 4};
+        List<String> texts = new ArrayList<>();
+        for (int i = 0; i < numerators.size(); i++) {
+            texts.add(numerators.get(i) + "/" + unders[i]);
+        }
+        Phrase phrase = bars(String.join(", ", texts));
+        String[] shapes = {
+            "every " + cycle + "/16",
+            "every " + cycle + "/12",
+            cycle + " over bar",
+            cycle + " over 2 bars",
+            "cell x[.g]x2 X of " + cycle + "/32",
+            cycle + " over phrase"
+        };
+        String[] resets = {"never", "bar", "phrase", "bars 3", "bars 2 4 9"};
+        Layer layer = layer("kick " + shapes[shape] + " from " + offset + "/16 reset " + resets[reset]
+                + (ones == 1 ? "" : " one every " + ones + " bars"));
+        Alignment alignment = Alignment.of(layer, phrase);
+
+        PlainWalk walk = new PlainWalk(layer, phrase, alignment.returnsAfter().length());
+        assertThat(alignment.landings()).containsExactlyElementsOf(walk.landings());
+        assertThat(alignment.returnsAfter().length().isMultipleOf(phrase.length()))
+                .isTrue();
+        NoteValue until = phrase.length().times(3);
+        assertThat(alignment.course().between(NoteValue.ZERO, until, Integer.MAX_VALUE))
+                .extracting(Hit::at)
+                .containsExactlyElementsOf(walk.hitsBefore(until));
+    }
+
+    @Property(tries = 1500)
+    void meetingsAgreeWithAPlainWalk(
+            @ForAll @IntRange(min = 1, max = 9) int one,
+            @ForAll @IntRange(min = 1, max = 9) int other,
+            @ForAll @IntRange(min = 0, max = 9) int late,
+            @ForAll @IntRange(min = 0, max = 2) int shape) {
+        Phrase phrase = bars("7/8, 5/16");
+        String[] shapes = {"every " + other + "/12", "cell x.xg. of " + other + "/16", "5 over bar"};
+        Course a = Course.of(layer("kick every " + one + "/16 from " + late + "/16"), phrase);
+        Course b = Course.of(layer("snare " + shapes[shape]), phrase);
+        Meeting meeting = Meeting.of(a, b);
+
+        // From the moment both have begun, a whole common cycle shows every meeting once.
+        NoteValue begun = NoteValue.of(late, 16);
+        NoteValue until = begun.plus(meeting.every());
+        Set<NoteValue> hitsOfA = times(a, begun, until);
+        Set<NoteValue> hitsOfB = times(b, begun, until);
+        List<NoteValue> both = hitsOfA.stream().filter(hitsOfB::contains).toList();
+        Set<NoteValue> either = new TreeSet<>(hitsOfA);
+        either.addAll(hitsOfB);
+        assertThat(meeting.perCycle()).isEqualTo(both.size());
+        assertThat(meeting.onsets()).isEqualTo(either.size());
+        assertThat(meeting.first())
+                .containsExactlyElementsOf(both.stream().limit(8).toList());
+    }
+
+    private static Set<NoteValue> times(Course course, NoteValue from, NoteValue to) {
+        return course.between(from, to, Integer.MAX_VALUE).stream()
+                .map(Hit::at)
+                .collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    /** n evenly spaced notes against m over the same span make n + m - gcd(n, m) onsets (common practice). */
+    @Property
+    void evenNotesAgainstEvenNotes(
+            @ForAll @IntRange(min = 1, max = 40) int n, @ForAll @IntRange(min = 1, max = 40) int m) {
+        Phrase phrase = bars("7/8");
+        Meeting meeting = Meeting.of(
+                Course.of(layer("kick " + n + " over bar"), phrase),
+                Course.of(layer("snare " + m + " over bar"), phrase));
+        long gcd = LongStream.rangeClosed(1, n)
+                .filter(i -> n % i == 0 && m % i == 0)
+                .max()
+                .orElseThrow();
+        assertThat(meeting.onsets()).isEqualTo(n + m - gcd);
+        assertThat(meeting.perCycle()).isEqualTo(gcd);
+    }
+
+    @Test
+    void aReturnOfTenToTheSixteenthUnitsIsAnsweredByNumberTheory() {
+        Alignment alignment = align("9967/9973", "kick every 9949/10007");
+        NoteValue unit = alignment.course().grid().unit();
+        assertThat(alignment.returnsAfter().length()).isEqualTo(NoteValue.of(9967L * 9949, 1));
+        assertThat(alignment.returnsAfter().length().wholePartsOf(unit)).isEqualTo(9967L * 9949 * 9973 * 10007);
+        assertThat(alignment.landings()).containsExactly(0L);
+    }
+
+    @Test
+    void aReturnBeyondTheNumbersSaysSo() {
+        assertThatExceptionOfType(ExactOverflowException.class)
+                .isThrownBy(() -> align("9999/1000", "kick every 3000000019/1000000007 from 1/999999937"))
+                .withMessageContaining("exactly");
+    }
+
+    @Test
+    void manyPairsOfHitsAreCountedWithoutBeingListed() {
+        Phrase phrase = bars("4/4 x2000");
+        Course dense = Course.of(layer("ride every 1/64 reset phrase"), phrase);
+        Course cell = Course.of(layer("kick cell " + "x".repeat(1000) + ". of 1/64"), phrase);
+        Meeting meeting = Meeting.of(dense, cell);
+        assertThat(meeting.perCycle()).isEqualTo(128_000L * 1000);
+        assertThat(meeting.first()).hasSize(8).startsWith(NoteValue.ZERO, value("1/64"));
+    }
+}

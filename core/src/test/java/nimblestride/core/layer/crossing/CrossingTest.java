@@ -1,0 +1,149 @@
+package nimblestride.core.layer.crossing;
+
+import static nimblestride.core.language.text.Examples.bars;
+import static nimblestride.core.language.text.Examples.layer;
+import static nimblestride.core.language.text.Examples.value;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.LongStream;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import nimblestride.core.kit.sticking.Lead;
+import nimblestride.core.layer.crossing.BarByBar.Sits;
+import nimblestride.core.layer.pattern.Hit;
+import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class CrossingTest {
+    /** The words as drummers use them (common practice). */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "4/4            | ride cell x.... of 1/8        | polymeter",
+                "10/8 x2, 9/16  | kick every 5/16               | polymeter",
+                "4/4            | kick every 3/8                | polymeter",
+                "11/8           | kick every 1/4                | polymeter",
+                "4/4            | snare 3 over bar              | polyrhythm 3:4",
+                "4/4            | snare 6 over bar              | polyrhythm 3:2",
+                "3/4            | snare every 3/16              | polyrhythm 4:3",
+                "6/8            | snare every 1/4               | polyrhythm 3:2",
+                "9/8            | snare 5 over bar              | polyrhythm 5:3",
+                "4/4            | snare every 1/6               | polyrhythm 3:2",
+                "4/4, 3/4       | snare 5 over phrase           | polyrhythm 5:7",
+                "4/4            | snare 5 over 2 bars           | polyrhythm 5:8",
+                "7/8            | kick every 1/12               | polymeter and polyrhythm",
+                "4/4            | kick cell x.x of 1/10         | polymeter and polyrhythm",
+                "4/4            | kick every 1/4                | in step",
+                "4/4            | kick every 1/12               | in step",
+                "4/4            | kick 8 over bar               | in step",
+                "7/8 x2         | kick cell x......x...... of 1/8 | in step",
+                "11/8           | kick every 3/16 reset bar     | in step",
+                "4/4            | kick at 1:0 1:3/8             | in step"
+            })
+    void isCalledWhatItIs(String bars, String layer, String called) {
+        Crossing crossing = Crossing.of(layer(layer), bars(bars));
+        String ratio = crossing.notes() == 0 ? "" : " " + crossing.notes() + ":" + crossing.against();
+        assertThat(crossing.kind().title() + ratio).isEqualTo(called);
+        assertThat(Crossing.of(layer(layer).from(value("1/32")), bars(bars))).isEqualTo(crossing);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "11/8 | 1/4",
+                "4/4 | 1/4",
+                "12/8 | 3/8",
+                "7/8 | 1/4",
+                "19/16 | 1/8",
+                "3/2 | 1/2",
+                "6/8(2+2+2) | 1/4",
+                "1/8 | 1/8"
+            })
+    void theFootTaps(String bars, String beat) {
+        assertThat(Beat.of(bars(bars).bars().get(0))).isEqualTo(value(beat));
+    }
+
+    private static String sits(String bars, String layer) {
+        Phrase phrase = bars(bars);
+        return BarByBar.of(Course.of(layer(layer), phrase), phrase, 6, 10_000).stream()
+                .map(bar -> bar.sits() + ":" + bar.hits())
+                .collect(Collectors.joining(" "));
+    }
+
+    /** The first is the worked example of the project's plan: on the beat in bar 1, off it in bar 2. */
+    @Test
+    void onTheBeatInOneBarAndOffItInTheNext() {
+        assertThat(sits("11/8", "kick every 1/4")).isEqualTo("ON:6 OFF:5 ON:6 OFF:5 ON:6 OFF:5");
+        assertThat(sits("12/8", "kick every 3/8 from 1/8")).isEqualTo("OFF:4 OFF:4 OFF:4 OFF:4 OFF:4 OFF:4");
+        assertThat(sits("4/4", "kick every 3/8")).isEqualTo("BOTH:3 BOTH:3 BOTH:2 BOTH:3 BOTH:3 BOTH:2");
+        assertThat(sits("3/4", "kick every 3 from 3/4")).isEqualTo("SILENT:0 ON:1 SILENT:0 SILENT:0 SILENT:0 ON:1");
+    }
+
+    @Property(tries = 800)
+    void barsAreCountedAsAPlainWalkCountsThem(
+            @ForAll @IntRange(min = 1, max = 13) int top,
+            @ForAll @IntRange(min = 1, max = 9) int step,
+            @ForAll @IntRange(max = 12) int late) {
+        Phrase phrase = bars(top + "/8, 5/16, 2/4");
+        Course course = Course.of(layer("kick cell x..xx of " + step + "/24 from " + late + "/16"), phrase);
+        List<BarByBar> bars = BarByBar.of(course, phrase, 9, 100_000);
+        for (int bar = 0; bar < 9; bar++) {
+            NoteValue start = phrase.startOf(bar);
+            List<Hit> hits = course.between(start, phrase.startOf(bar + 1L), 99_999);
+            NoteValue beat = Beat.of(phrase.bar(bar));
+            assertThat(bars.get(bar))
+                    .isEqualTo(new BarByBar(
+                            hits.size(),
+                            hits.stream()
+                                    .filter(hit -> hit.at().minus(start).isMultipleOf(beat))
+                                    .count()));
+        }
+        assertThat(BarByBar.of(course, phrase, 9, 3))
+                .isEqualTo(bars.subList(0, BarByBar.of(course, phrase, 9, 3).size()));
+    }
+
+    /** Four riffs of 5/8 leave 1/2 of three bars of 4/4: the worked example of the project's plan. */
+    @Test
+    void whatIsLeftOver() {
+        Course riff = Course.of(layer("kick cell x.... of 1/8"), bars("4/4"));
+        assertThat(LeftOver.of(riff, value("3"))).isEqualTo(new LeftOver(4, value("1/2")));
+        assertThat(LeftOver.of(riff, value("3")).missing(value("5/8"))).isEqualTo(value("1/8"));
+        assertThat(LeftOver.of(riff, value("5"))).isEqualTo(new LeftOver(8, NoteValue.ZERO));
+        Course late = Course.of(layer("kick cell x.... of 1/8 from 1/2"), bars("4/4"));
+        assertThat(LeftOver.of(late, value("3"))).isEqualTo(new LeftOver(4, NoteValue.ZERO));
+        assertThat(LeftOver.of(late, value("1/4"))).isEqualTo(new LeftOver(0, NoteValue.ZERO));
+    }
+
+    /** An odd number of alternate strokes changes the hand: listed stroke by stroke. */
+    @Property
+    void handsAsStrokeByStroke(@ForAll @IntRange(min = 2, max = 40) int cycle, @ForAll @IntRange(max = 30) int late) {
+        RunningHands hands = RunningHands.under(
+                        layer("snare every " + cycle + "/16 from " + late + "/16"), bars("7/16"), Lead.LEFT)
+                .orElseThrow();
+        List<Boolean> leading = LongStream.of(late, late + cycle)
+                .mapToObj(stroke -> LongStream.range(0, stroke).count() % 2 == 0)
+                .toList();
+        assertThat(hands.hits().stream().map(limb -> limb == Lead.LEFT.hand()).toList())
+                .isEqualTo(leading);
+        assertThat(hands.changes()).isEqualTo(cycle % 2 == 1);
+        assertThat(hands.stroke()).isEqualTo(NoteValue.SIXTEENTH);
+    }
+
+    @Test
+    void nothingRunsUnderWhatHasItsOwnHandsOrAFoot() {
+        for (String none :
+                List.of("kick every 3/16", "snare sticking R L L of 1/16", "snare 5 over bar", "snare every 1/7")) {
+            assertThat(RunningHands.under(layer(none), bars("7/8"), Lead.RIGHT)).isEmpty();
+        }
+        assertThat(Sits.values()).hasSize(4);
+    }
+}

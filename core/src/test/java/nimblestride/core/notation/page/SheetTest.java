@@ -1,0 +1,101 @@
+package nimblestride.core.notation.page;
+
+import static nimblestride.core.language.text.Examples.exercise;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.notation.alternative.Way;
+import nimblestride.core.notation.alternative.Ways;
+import nimblestride.core.notation.score.Score;
+import nimblestride.core.notation.score.Style;
+import nimblestride.core.time.counting.CountingSchool;
+import org.junit.jupiter.api.Test;
+
+class SheetTest {
+    private static final Exercise SEVEN = exercise("7/8(2+2+3), 5/8", "snare every 1/8", "kick every 7/8");
+
+    @Test
+    void theLastSectionStays() {
+        Sheet sheet = Sheet.USUAL;
+        for (Section section : Section.values()) {
+            sheet = sheet.with(section, false);
+        }
+        assertThat(sheet.sections()).containsExactly(Section.NOTES);
+        assertThat(sheet.with(Section.ROAD, true).sections()).containsExactlyInAnyOrder(Section.ROAD, Section.NOTES);
+    }
+
+    @Test
+    void whatCannotBeOnPaperIsRefused() {
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> new Sheet(
+                        Paper.A4, EnumSet.noneOf(Section.class), Style.USUAL, CountingSchool.GROUPS, 1, 6, 60, "", ""))
+                .withMessageContaining("one thing at least");
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> Sheet.USUAL.inRounds(65))
+                .withMessageContaining("from 1 to 64 times, not 65");
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> Sheet.USUAL.inStages(25, 60))
+                .withMessageContaining("from 1 to 24 stages, not 25");
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> Sheet.USUAL.inStages(6, 9))
+                .withMessageContaining("from 10 to 100 % of the goal, not 9");
+    }
+
+    @Test
+    void aChangeLeavesTheRestAsItWas() {
+        Sheet sheet = Sheet.USUAL
+                .on(Paper.LETTER)
+                .counted(CountingSchool.SPOKEN)
+                .inRounds(3)
+                .inStages(4, 50)
+                .addressed("for Tuesday")
+                .writtenAs("as one bar")
+                .in(Style.USUAL.repeating(false));
+        assertThat(sheet.paper()).isEqualTo(Paper.LETTER);
+        assertThat(sheet.school()).isEqualTo(CountingSchool.SPOKEN);
+        assertThat(sheet.rounds()).isEqualTo(3);
+        assertThat(sheet.stages()).isEqualTo(4);
+        assertThat(sheet.firstPercent()).isEqualTo(50);
+        assertThat(sheet.forWhom()).isEqualTo("for Tuesday");
+        assertThat(sheet.way()).isEqualTo("as one bar");
+        assertThat(sheet.sections()).isEqualTo(Sheet.USUAL.sections());
+    }
+
+    @Test
+    void thePhraseIsWrittenAsOftenAsIsAsked() {
+        Sheet sheet = Sheet.USUAL.in(Style.USUAL.repeating(false));
+        assertThat(sheet.score(SEVEN).bars()).hasSize(2);
+        assertThat(sheet.inRounds(5).score(SEVEN).bars()).hasSize(10);
+    }
+
+    /** Each way that sounds as long as the phrase, and the bars as they stand where the way is none of this exercise's. */
+    @Test
+    void itIsWrittenTheWayThatIsAskedFor() {
+        Sheet sheet = Sheet.USUAL.in(Style.USUAL.repeating(false));
+        for (Way way : Ways.of(SEVEN, sheet.staffStyle())) {
+            if (way.plan().sounding().equals(SEVEN.phrase().length())) {
+                Score score = sheet.writtenAs(way.name()).score(SEVEN);
+                assertThat(score.bars())
+                        .as(way.name())
+                        .hasSize(way.plan().bars().size());
+            }
+        }
+        assertThat(sheet.writtenAs("no such way").score(SEVEN).bars()).hasSize(2);
+    }
+
+    @Test
+    void stickingsAndCountStandOnTheStaffWhereTheirSectionsAre() {
+        Set<Section> both = EnumSet.of(Section.STAFF, Section.COUNT, Section.STICKING);
+        Sheet sheet = new Sheet(Paper.A4, both, Style.USUAL, CountingSchool.SPOKEN, 1, 6, 60, "", "");
+        assertThat(sheet.staffStyle().stickings()).isEqualTo(Style.Stickings.ALL);
+        assertThat(sheet.staffStyle().counting()).contains(CountingSchool.SPOKEN);
+        Sheet bare = sheet.with(Section.COUNT, false).with(Section.STICKING, false);
+        assertThat(bare.staffStyle().stickings()).isEqualTo(Style.Stickings.AS_GIVEN);
+        assertThat(bare.staffStyle().counting()).isEqualTo(Optional.empty());
+    }
+}

@@ -1,0 +1,33 @@
+package nimblestride.core.notation.page;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.EnumSet;
+import nimblestride.core.time.value.Tempo;
+import org.junit.jupiter.api.Test;
+
+class StagesTableTest {
+    @Test
+    void leadsInWholeBeatsToTheGoal() {
+        assertThat(StagesTable.tempos(Tempo.ofQuarters(120), 5, 60)).containsExactly("72", "84", "96", "108", "120");
+        assertThat(StagesTable.tempos(Tempo.ofQuarters(100), 1, 60)).containsExactly("100");
+        assertThat(StagesTable.tempos(Tempo.ofQuarters(3), 6, 10)).containsExactly("1", "2", "3");
+    }
+
+    @Test
+    void aSheetKeepsOneSectionAtLeast() {
+        Sheet sheet = Sheet.USUAL;
+        for (Section section : Section.values()) {
+            sheet = sheet.with(section, false);
+        }
+        assertThat(sheet.sections()).hasSize(1);
+        Sheet usual = Sheet.USUAL;
+        assertThatThrownBy(() -> usual.inRounds(0)).hasMessageContaining("from 1 to 64 times");
+        assertThatThrownBy(() -> usual.inStages(0, 50)).hasMessageContaining("from 1 to 24 stages");
+        assertThatThrownBy(() -> usual.inStages(2, 5)).hasMessageContaining("10 to 100 %");
+        assertThatThrownBy(() -> new Sheet(
+                        Paper.A4, EnumSet.noneOf(Section.class), usual.style(), usual.school(), 1, 1, 50, "", ""))
+                .hasMessageContaining("one thing at least");
+    }
+}

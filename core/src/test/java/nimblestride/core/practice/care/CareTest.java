@@ -1,0 +1,53 @@
+package nimblestride.core.practice.care;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+import static org.assertj.core.api.Assertions.within;
+
+import nimblestride.core.foundation.failure.StrideException;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class CareTest {
+    /** NIOSH publication 98-126, table 1-1, in hours, minutes and seconds; quoted from memory. */
+    @ParameterizedTest
+    @CsvSource({
+        "80, 24, 0, 0",
+        "82, 16, 0, 0",
+        "85, 8, 0, 0",
+        "88, 4, 0, 0",
+        "91, 2, 0, 0",
+        "94, 1, 0, 0",
+        "97, 0, 30, 0",
+        "100, 0, 15, 0",
+        "103, 0, 7, 30",
+        "106, 0, 3, 45",
+        "109, 0, 1, 53",
+        "112, 0, 0, 56",
+        "115, 0, 0, 28"
+    })
+    void theTableIsTheOneThatIsPublished(int decibels, int hours, int minutes, int seconds) {
+        double published = hours * 3_600 + minutes * 60 + seconds;
+        assertThat(Exposure.at(decibels).seconds()).isEqualTo(published, within(1.0));
+    }
+
+    @Test
+    void limitsAreSaidAsPeopleSayThem() {
+        assertThat(Exposure.table())
+                .extracting(Exposure.Limit::said)
+                .startsWith("8 h", "4 h", "2 h", "1 h", "30 min", "15 min")
+                .contains("28 s");
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> Exposure.at(141));
+        assertThat(Cautions.all()).anyMatch(text -> text.contains("hearing")).anyMatch(text -> text.contains("doctor"));
+    }
+
+    @Test
+    void aRestIsDueOnceEachTimeItsMinutesHaveBeenPlayed() {
+        assertThat(Rests.USUAL.isDue(0, 1_799)).isFalse();
+        assertThat(Rests.USUAL.isDue(1_799, 1_800)).isTrue();
+        assertThat(Rests.USUAL.isDue(1_800, 3_599)).isFalse();
+        assertThat(Rests.NEVER.isDue(0, 100_000)).isFalse();
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new Rests(2));
+    }
+}

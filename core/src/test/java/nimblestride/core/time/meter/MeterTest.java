@@ -1,0 +1,141 @@
+package nimblestride.core.time.meter;
+
+import static nimblestride.core.language.text.Examples.bars;
+import static nimblestride.core.language.text.Examples.value;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.time.value.NoteValue;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class MeterTest {
+    /** Common practice: how each signature is counted and grouped where nothing else is said. */
+    @ParameterizedTest
+    @CsvSource({
+        "4/4,1,1/4,4,1+1+1+1",
+        "6/8,3/4,1/8,6,3+3",
+        "7/8,7/8,1/8,7,3+2+2",
+        "11/8,11/8,1/8,11,3+3+3+2",
+        "10/8,5/4,1/8,10,3+3+2+2",
+        "9/16,9/16,1/16,9,3+3+3",
+        "1/8,1/8,1/8,1,1",
+        "3+3+2/8,1,1/8,8,3+3+2",
+        "4/4+1/16,17/16,1/16,17,4+4+4+4+1",
+        "4/4+1/12,13/12,1/12,13,3+3+3+3+1",
+        "5/12,5/12,1/12,5,3+2",
+        "7/1,7,1,7,1+1+1+1+1+1+1",
+    })
+    void countsItsLengthUnitAndGroups(String bar, String length, String unit, int units, String grouping) {
+        Bar read = bars(bar).bars().get(0);
+        assertThat(read.length()).isEqualTo(value(length));
+        assertThat(read.meter().unit()).isEqualTo(value(unit));
+        assertThat(read.meter().units()).isEqualTo(units);
+        assertThat(read.grouping()).hasToString(grouping);
+    }
+
+    @Property
+    void usualGroupsAlwaysFillTheBar(
+            @ForAll @IntRange(min = 1, max = 400) int numerator, @ForAll @IntRange(min = 1, max = 64) int denominator) {
+        Meter meter = Meter.of(numerator, denominator);
+        assertThat(meter.defaultGrouping().units()).isEqualTo(meter.units());
+    }
+
+    @Test
+    void aGroupingThatDoesNotFillTheBarSaysByHowMuch() {
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> new Bar(Meter.of(11, 8), Grouping.of(3, 3, 3)))
+                .withMessageContaining("3+3+3 is 9")
+                .withMessageContaining("holds 11 units of 1/8: 2 too few");
+    }
+
+    @Test
+    void barsOfLaterRoundsAreFoundWhereTheyStart() {
+        Phrase phrase = bars("5/8 x2, 11/16");
+        assertThat(phrase.length()).isEqualTo(value("31/16"));
+        assertThat(phrase.isEven()).isFalse();
+        for (long bar = 0; bar < 20; bar++) {
+            NoteValue start = phrase.startOf(bar);
+            assertThat(phrase.barAt(start)).isEqualTo(bar);
+            assertThat(phrase.barAt(start.plus(NoteValue.of(9, 16)))).isEqualTo(bar);
+        }
+        assertThat(phrase.startOf(3)).isEqualTo(phrase.length());
+    }
+
+    @Test
+    void aWrittenBarIsRegroupedEachTimeItIsPlayed() {
+        Phrase phrase = bars("[7/8, 5/8 x2] x3, 9/8");
+        assertThat(phrase.writtenBars()).containsExactly(0, 1, 9);
+        Phrase regrouped = phrase.regrouped(4, Grouping.of(2, 3));
+        assertThat(regrouped).isEqualTo(bars("[7/8, 5/8(2+3) x2] x3, 9/8"));
+        assertThat(phrase.regrouped(9, Grouping.of(2, 2, 2, 3))).isEqualTo(bars("[7/8, 5/8 x2] x3, 9/8(2+2+2+3)"));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> phrase.regrouped(0, Grouping.of(2, 3)));
+    }
+
+    @Test
+    void thousandsOfBarsAreAnOrdinaryPhraseAndBeyondTheLimitIsAnError() {
+        assertThat(bars("[7/16, 5/8] x4000").bars()).hasSize(8000);
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> bars("[[[7/8 x2000000000] x2000000000] x2000000000] x2000000000"))
+                .withMessageContaining("at most 100,000 bars");
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> bars("4/4+1/999983"))
+                .withMessageContaining("at most 10,000 units");
+    }
+
+    /** Common practice, as {@link Place} states it. */
+    @ParameterizedTest
+    @CsvSource({
+        "4/4,0,1",
+        "4/4,1/4,2",
+        "4/4,5/16,2e",
+        "4/4,3/8,2&",
+        "4/4,7/16,2a",
+        "9/16,1/16,1e",
+        "9/16,1/2,3",
+        "11/8,1/8,2",
+        "11/8,3/16,2&",
+        "11/8,13/16,7&",
+        "4/4,1/12,1 trip",
+        "4/4,1/6,1 let",
+        "4/4,1/24,1 sext2",
+        "4/4,5/24,1 sext6",
+        "4/4,1/32,1 ta",
+        "4/4,11/32,2e ta",
+        "4/4,1/20,1 quint2",
+        "9/8,9/40,2 quint5",
+        "4/4,1/28,1 sept2",
+        "4/4,1/36,1 + 1/36",
+        "5/12,1/3,2 trip",
+        "2/2,3/4,2&"
+    })
+    void saysAPlaceAsADrummerDoes(String bar, String at, String said) {
+        Meter meter = bars(bar).bars().get(0).meter();
+        assertThat(new Place(meter, value(at))).hasToString(said);
+    }
+
+    @Property
+    void readsBackThePlaceItSaid(
+            @ForAll @IntRange(max = 500) int numerator,
+            @ForAll @IntRange(min = 1, max = 96) int denominator,
+            @ForAll @IntRange(min = 1, max = 48) int under) {
+        Place place = new Place(Meter.of(7, under), NoteValue.of(numerator, denominator));
+        assertThat(Place.read(place.meter(), place.toString())).contains(place);
+    }
+
+    @Test
+    void readsTheSpokenOrderAndRefusesNonsense() {
+        Meter meter = Meter.of(4, 4);
+        assertThat(Place.read(meter, "a of 2")).map(Place::position).contains(value("7/16"));
+        assertThat(Place.read(meter, "7 &")).map(Place::position).contains(value("13/8"));
+        assertThat(Place.read(meter, "0")).isEmpty();
+        assertThat(Place.read(meter, "2q")).isEmpty();
+        assertThat(Place.read(meter, "2 + banana")).isEmpty();
+        assertThat(Place.read(meter, "")).isEmpty();
+    }
+}
