@@ -15,7 +15,7 @@ import nimblestride.core.language.text.LayerText;
 import nimblestride.core.practice.journal.Entry;
 import nimblestride.core.practice.students.Student;
 import nimblestride.core.time.value.Tempo;
-import nimblestride.desktop.book.OpenBook;
+import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.Kept;
 

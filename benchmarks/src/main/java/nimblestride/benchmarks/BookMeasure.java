@@ -9,7 +9,7 @@ import java.util.Comparator;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
-import nimblestride.desktop.book.OpenBook;
+import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.store.book.Book;
 
 /**

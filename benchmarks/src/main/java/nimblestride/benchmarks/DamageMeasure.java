@@ -13,9 +13,9 @@ import java.util.TreeMap;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.desktop.book.OpenBook;
-import nimblestride.desktop.book.SampleBook;
-import nimblestride.desktop.window.Ahead;
+import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.document.sample.SampleBook;
+import nimblestride.desktop.shell.Ahead;
 
 /**
  * Damages one byte of the settings, the draft, or the Book's first hundred bytes, and starts on them as the program does. To reach:

@@ -11,7 +11,7 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.time.value.Tempo;
-import nimblestride.desktop.book.OpenBook;
+import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.store.book.Book;
 import nimblestride.store.database.Backups;
 

@@ -15,7 +15,7 @@ import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.practice.journal.Entry;
 import nimblestride.core.time.value.Tempo;
-import nimblestride.desktop.book.OpenBook;
+import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.formats.json.DraftJson;
 import nimblestride.formats.json.DraftJson.Draft;
 import nimblestride.store.book.Book;

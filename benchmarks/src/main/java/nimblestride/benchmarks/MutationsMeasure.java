@@ -25,12 +25,12 @@ import nimblestride.core.notation.score.ScoreWriter;
 import nimblestride.core.notation.score.Style;
 import nimblestride.core.practice.journal.Entry;
 import nimblestride.core.time.value.Tempo;
-import nimblestride.formats.elsewhere.FromElsewhere;
 import nimblestride.formats.json.ExerciseJson;
 import nimblestride.formats.json.LogJson;
 import nimblestride.formats.midi.ExerciseMidi;
 import nimblestride.formats.musicxml.ScoreXml;
-import nimblestride.sound.file.Recording;
+import nimblestride.formats.source.FromElsewhere;
+import nimblestride.sound.wav.Recording;
 
 /**
  * Files of every format that is read, changed in a few places and cut off anywhere, a hundred thousand of each: none may take more

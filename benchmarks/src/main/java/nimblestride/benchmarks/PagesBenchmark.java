@@ -14,7 +14,7 @@ import nimblestride.core.notation.page.SheetPages;
 import nimblestride.core.notation.score.ScoreWriter;
 import nimblestride.core.notation.score.Style;
 import nimblestride.core.time.value.Tempo;
-import nimblestride.formats.face.Faces;
+import nimblestride.formats.font.Faces;
 import nimblestride.formats.musicxml.ScoreXml;
 import nimblestride.formats.picture.PdfFile;
 import org.openjdk.jmh.annotations.Benchmark;

@@ -12,11 +12,11 @@ import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
-import nimblestride.desktop.book.SampleBook;
+import nimblestride.desktop.document.sample.SampleBook;
 import nimblestride.desktop.failure.DefectLog;
-import nimblestride.desktop.window.Ahead;
-import nimblestride.desktop.window.MainWindow;
-import nimblestride.desktop.window.Questions;
+import nimblestride.desktop.shell.Ahead;
+import nimblestride.desktop.shell.MainWindow;
+import nimblestride.desktop.shell.Questions;
 import nimblestride.sound.play.SilentClock;
 
 /** The real window on a screen, in a folder of its own, and how a measure acts in it. */

@@ -8,7 +8,7 @@ import java.util.concurrent.TimeUnit;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
-import nimblestride.desktop.window.Questions;
+import nimblestride.desktop.shell.Questions;
 
 /**
  * Edits and plays in the real window on the sample Book for as long as it is told, as fast as it goes, and tells each minute how

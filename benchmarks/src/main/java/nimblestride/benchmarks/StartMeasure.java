@@ -20,10 +20,10 @@ import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.layout.BorderPane;
 import javafx.stage.Stage;
-import nimblestride.desktop.book.SampleBook;
+import nimblestride.desktop.document.sample.SampleBook;
 import nimblestride.desktop.failure.DefectLog;
-import nimblestride.desktop.window.Ahead;
-import nimblestride.desktop.window.MainWindow;
+import nimblestride.desktop.shell.Ahead;
+import nimblestride.desktop.shell.MainWindow;
 import nimblestride.sound.play.SilentClock;
 
 /**

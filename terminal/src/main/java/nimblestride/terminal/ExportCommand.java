@@ -11,7 +11,7 @@ import java.util.concurrent.Callable;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.files.FileNames;
-import nimblestride.formats.elsewhere.FromElsewhere;
+import nimblestride.formats.source.FromElsewhere;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;

@@ -10,11 +10,11 @@ import java.util.stream.Stream;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.notation.page.Sheet;
 import nimblestride.files.AtomicFile;
-import nimblestride.formats.form.Form;
-import nimblestride.sound.file.WavFile;
+import nimblestride.formats.export.Form;
 import nimblestride.sound.kit.SynthesisedKit;
 import nimblestride.sound.render.Click;
 import nimblestride.sound.render.Take;
+import nimblestride.sound.wav.WavFile;
 
 /**
  * A form an exercise is exported in: one of those that are read, or as it sounds.

@@ -30,7 +30,7 @@ import nimblestride.core.time.partition.Filling;
 import nimblestride.core.time.partition.Fit;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
-import nimblestride.formats.elsewhere.FromElsewhere;
+import nimblestride.formats.source.FromElsewhere;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;

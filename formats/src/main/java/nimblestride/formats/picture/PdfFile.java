@@ -16,7 +16,7 @@ import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.engraving.Glyph;
 import nimblestride.core.notation.engraving.Mark;
 import nimblestride.core.notation.engraving.Mark.Weight;
-import nimblestride.formats.face.Faces;
+import nimblestride.formats.font.Faces;
 import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
 import org.apache.pdfbox.cos.COSName;

@@ -20,7 +20,7 @@ import javax.imageio.ImageIO;
 import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.engraving.Glyph;
 import nimblestride.core.notation.engraving.Mark;
-import nimblestride.formats.face.Faces;
+import nimblestride.formats.font.Faces;
 
 /** A drawing as a PNG on white. It is painted from outlines, so no face need be installed. */
 public final class PngFile {

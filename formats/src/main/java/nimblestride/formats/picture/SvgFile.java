@@ -19,7 +19,7 @@ import nimblestride.core.notation.engraving.Glyph;
 import nimblestride.core.notation.engraving.Ink;
 import nimblestride.core.notation.engraving.Mark;
 import nimblestride.core.notation.engraving.Mark.Weight;
-import nimblestride.formats.face.Faces;
+import nimblestride.formats.font.Faces;
 
 /** A drawing as SVG 1.1 that needs no music face: signs are outlines, words are text set to their measured width. */
 public final class SvgFile {

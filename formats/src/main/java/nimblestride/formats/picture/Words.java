@@ -1,7 +1,7 @@
 package nimblestride.formats.picture;
 
 import nimblestride.core.notation.engraving.Mark.Align;
-import nimblestride.formats.face.Faces;
+import nimblestride.formats.font.Faces;
 
 /** How words are set in a picture. */
 final class Words {

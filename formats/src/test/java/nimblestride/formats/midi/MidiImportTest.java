@@ -40,7 +40,7 @@ import nimblestride.core.transcription.proposal.Choice;
 import nimblestride.core.transcription.source.MeterSource;
 import nimblestride.core.transcription.source.Transcription;
 import nimblestride.files.UnreadableFileException;
-import nimblestride.formats.elsewhere.FromElsewhere;
+import nimblestride.formats.source.FromElsewhere;
 import org.junit.jupiter.api.Test;
 
 class MidiImportTest {

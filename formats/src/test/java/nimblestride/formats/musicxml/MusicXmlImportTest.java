@@ -28,7 +28,7 @@ import nimblestride.core.transcription.source.Struck;
 import nimblestride.core.transcription.source.TempoMark;
 import nimblestride.core.transcription.source.Transcription;
 import nimblestride.files.UnreadableFileException;
-import nimblestride.formats.elsewhere.FromElsewhere;
+import nimblestride.formats.source.FromElsewhere;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;

@@ -28,7 +28,7 @@ import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.transcription.source.Transcription;
 import nimblestride.files.UnreadableFileException;
-import nimblestride.formats.elsewhere.FromElsewhere;
+import nimblestride.formats.source.FromElsewhere;
 import org.junit.jupiter.api.Test;
 
 /** What the program has written comes back as it was. */

@@ -19,7 +19,7 @@ import nimblestride.core.notation.engraving.Ink;
 import nimblestride.core.notation.engraving.Mark;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
-import nimblestride.formats.face.Faces;
+import nimblestride.formats.font.Faces;
 import org.junit.jupiter.api.Test;
 
 /** The picture of both feels, measured. */

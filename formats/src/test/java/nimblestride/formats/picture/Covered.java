@@ -11,7 +11,7 @@ import java.util.Optional;
 import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.engraving.Mark;
 import nimblestride.core.notation.engraving.Mark.Align;
-import nimblestride.formats.face.Faces;
+import nimblestride.formats.font.Faces;
 
 /**
  * The paper a mark covers, in staff spaces, y down: signs by their outlines in the music face, words by the widths of their letters

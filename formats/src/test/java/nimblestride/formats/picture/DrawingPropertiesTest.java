@@ -21,7 +21,7 @@ import nimblestride.core.notation.score.Style.Parts;
 import nimblestride.core.notation.score.Style.Stickings;
 import nimblestride.core.time.counting.CountingSchool;
 import nimblestride.core.time.counting.Division;
-import nimblestride.formats.face.Faces;
+import nimblestride.formats.font.Faces;
 
 /** Whatever is written: every sign, word and beam is on the paper, and none lies on another. */
 class DrawingPropertiesTest {

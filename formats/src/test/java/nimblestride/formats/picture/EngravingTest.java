@@ -21,7 +21,7 @@ import nimblestride.core.notation.score.Style.Stickings;
 import nimblestride.core.notation.score.Written;
 import nimblestride.core.time.counting.CountingSchool;
 import nimblestride.core.time.counting.Division;
-import nimblestride.formats.face.Faces;
+import nimblestride.formats.font.Faces;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;

@@ -14,7 +14,7 @@ import nimblestride.core.notation.engraving.Glyph;
 import nimblestride.core.notation.engraving.Mark;
 import nimblestride.core.notation.score.ScoreWriter;
 import nimblestride.core.notation.score.Style;
-import nimblestride.formats.face.Faces;
+import nimblestride.formats.font.Faces;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

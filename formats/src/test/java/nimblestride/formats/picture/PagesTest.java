@@ -26,7 +26,7 @@ import nimblestride.core.notation.page.Paper;
 import nimblestride.core.notation.page.Section;
 import nimblestride.core.notation.page.Sheet;
 import nimblestride.core.notation.page.SheetPages;
-import nimblestride.formats.face.Faces;
+import nimblestride.formats.font.Faces;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;

@@ -14,7 +14,7 @@ import nimblestride.core.notation.page.Section;
 import nimblestride.core.notation.page.Sheet;
 import nimblestride.core.notation.page.SheetPages;
 import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.formats.face.Faces;
+import nimblestride.formats.font.Faces;
 
 /** Whatever is printed: every sign and word of a page is on the paper, and none lies on another. */
 class SheetPropertiesTest {

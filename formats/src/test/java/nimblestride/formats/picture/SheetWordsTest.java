@@ -14,7 +14,7 @@ import nimblestride.core.notation.page.Sheet;
 import nimblestride.core.notation.page.SheetPages;
 import nimblestride.core.notation.score.Style;
 import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.formats.face.Faces;
+import nimblestride.formats.font.Faces;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;

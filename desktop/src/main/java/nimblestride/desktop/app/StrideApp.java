@@ -1,0 +1,69 @@
+package nimblestride.desktop.app;
+
+import atlantafx.base.theme.PrimerLight;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.application.Application;
+import javafx.scene.image.Image;
+import javafx.stage.Stage;
+import nimblestride.desktop.document.sample.SampleBook;
+import nimblestride.desktop.shell.MainWindow;
+import nimblestride.sound.play.SoundCards;
+
+/** The program with its one window. */
+public final class StrideApp extends Application {
+    /** Begun before this is made, which the toolkit does. */
+    static Start start;
+
+    private MainWindow window;
+
+    @Override
+    public void start(Stage stage) throws IOException {
+        setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
+        window = new MainWindow(
+                stage,
+                start.ahead(),
+                Optional.empty(),
+                new SoundCards(),
+                start.clock(),
+                System::nanoTime,
+                start.defects());
+        // Also where it is ended from outside.
+        start.copy().ifPresent(folder -> Runtime.getRuntime()
+                .addShutdownHook(new Thread(() -> remove(folder), "removing the sample Book")));
+        stage.getIcons().add(new Image(StrideApp.class.getResourceAsStream("/nimblestride/desktop/ui/look/icon.png")));
+        window.show();
+        if (start.copy().isPresent()) {
+            window.openFromBook(SampleBook.FIRST);
+        }
+        start.file().ifPresentOrElse(window::open, () -> {
+            if (start.first()) {
+                window.showHelp();
+            }
+        });
+        if (start.shots().isPresent()) {
+            new Shots(window, start.shots().get()).take();
+        }
+    }
+
+    @Override
+    public void stop() {
+        window.close();
+        start.defects().close();
+    }
+
+    /** The copy of the sample Book goes with its window. */
+    private static void remove(Path folder) {
+        try (Stream<Path> files = Files.walk(folder)) {
+            files.sorted(Comparator.reverseOrder())
+                    .forEach(file -> file.toFile().delete());
+        } catch (IOException e) {
+            // A folder of temporary files that stays behind does no harm.
+            System.err.println("stride: " + folder + " could not be removed");
+        }
+    }
+}

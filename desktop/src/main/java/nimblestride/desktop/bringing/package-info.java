@@ -1,2 +1,0 @@
-/** Scores and MIDI files come in: what is in them is looked at, chosen and seen before anything is taken. */
-package nimblestride.desktop.bringing;

@@ -1,2 +1,0 @@
-/** The one exercise that every view shows, what follows from it, and how it is kept. */
-package nimblestride.desktop.desk;

@@ -1,0 +1,298 @@
+package nimblestride.desktop.document.library;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.desktop.async.Commands;
+import nimblestride.desktop.async.Defects;
+import nimblestride.desktop.async.Early;
+import nimblestride.desktop.async.Newest;
+import nimblestride.formats.json.ExerciseJson;
+import nimblestride.store.book.Book;
+import nimblestride.store.book.ChangedElsewhere;
+import nimblestride.store.book.ExerciseText;
+import nimblestride.store.database.Backups;
+
+/**
+ * Holds the Book of a window, or the reason why there is none. Tells all who show it when it has changed, here or in another
+ * window. All methods belong to the interface thread; a Book that is open may be read on others.
+ */
+public final class OpenBook implements AutoCloseable {
+    /** Exercises are kept as they stand in their files. */
+    public static final ExerciseText AS_JSON = new ExerciseText() {
+        @Override
+        public String write(Exercise exercise) {
+            return ExerciseJson.write(exercise);
+        }
+
+        @Override
+        public Exercise read(String text) {
+            return ExerciseJson.read(text);
+        }
+    };
+
+    private final Path file;
+    private final Clock clock;
+    private final Commands commands;
+    private final Consumer<String> tell;
+    private final List<Runnable> listeners = new ArrayList<>();
+    private final Newest backingUp = new Newest("backing up");
+    private final BookWatch watch;
+    private Optional<Book> book = Optional.empty();
+    private String problem = "";
+
+    /** Something that is done with a Book. */
+    public interface Doing<T> {
+        T with(Book book);
+    }
+
+    /** Something that takes a while, and says how far it has come. */
+    public interface Command<T> {
+        T with(Book book, Commands.Progress progress);
+    }
+
+    /** A Book as it is when it has just been opened. */
+    public record Opened(Book book, boolean isNew) {}
+
+    /**
+     * @param opened the Book of that file, which may still be on its way
+     * @param tell is given what the user is to know
+     */
+    public OpenBook(Path file, Early<Opened> opened, Clock clock, Commands commands, Consumer<String> tell) {
+        this.file = file;
+        this.clock = clock;
+        this.commands = commands;
+        this.tell = tell;
+        this.watch = new BookWatch(() -> book, this::changed, this::outOfPlace);
+        take(opened::get);
+    }
+
+    /**
+     * Opens a Book, or makes a new one where there is none. The first question takes longest, so it is asked here.
+     *
+     * @throws StrideException if it can't be opened
+     */
+    public static Opened open(Path file) {
+        boolean isNew = !Files.exists(file);
+        Book book = Book.open(file, AS_JSON);
+        try {
+            book.collections().all();
+            return new Opened(book, isNew);
+        } catch (RuntimeException e) {
+            book.close();
+            throw e;
+        }
+    }
+
+    private void take(Early.Beginning<Opened> opening) {
+        try {
+            Opened opened = opening.make();
+            book = Optional.of(opened.book());
+            problem = "";
+            watch.begin(opened.book());
+            if (opened.isNew()) {
+                takeOver(BookFolder.in(file.resolveSibling("book")));
+            }
+            Backups backups = new Backups(file);
+            LocalDate today = today();
+            backingUp.ask(() -> backedUp(backups, today), told -> told.ifPresent(tell));
+        } catch (StrideException e) {
+            // Told wherever the Book would be shown.
+            without(e.getMessage());
+        } catch (RuntimeException | Error e) {
+            Defects.report(e);
+            without("The Book can't be opened because of a defect in the program; Help shows its log.");
+        }
+    }
+
+    private void without(String why) {
+        book.ifPresent(Book::close);
+        book = Optional.empty();
+        problem = why;
+    }
+
+    private static Optional<String> backedUp(Backups backups, LocalDate today) {
+        try {
+            backups.keepOf(today);
+            return Optional.empty();
+        } catch (StrideException e) {
+            return Optional.of("The Book could not be backed up: " + e.getMessage());
+        }
+    }
+
+    /** Books were folders of files once: what can be read in such a folder comes into a new Book. */
+    private void takeOver(BookFolder folder) {
+        book.orElseThrow().shelf().addAll(folder.exercises(), now());
+        if (!folder.unreadable().isEmpty()) {
+            tell.accept("Not all of the old Book could be read; the files are where they were. "
+                    + String.join("; ", folder.unreadable()));
+        }
+    }
+
+    /** The Book, where it could be opened. */
+    public Optional<Book> book() {
+        return book;
+    }
+
+    /** Why there is none; empty where there is one. */
+    public String problem() {
+        return problem;
+    }
+
+    public LocalDate today() {
+        return LocalDate.now(clock);
+    }
+
+    public LocalDateTime now() {
+        return LocalDateTime.now(clock).withNano(0);
+    }
+
+    /** Is told each time something has changed in the Book, or another one has been opened. */
+    public void onChange(Runnable listener) {
+        listeners.add(listener);
+    }
+
+    /** Tells everybody that something has changed. */
+    public void changed() {
+        List.copyOf(listeners).forEach(Runnable::run);
+    }
+
+    private void outOfPlace() {
+        if (Files.exists(file)) {
+            reopen();
+            tell.accept("Another program replaced the Book; this window shows what is there now.");
+        } else {
+            tell.accept("The Book " + file + " was moved or removed. Put it back, or restart the program.");
+        }
+    }
+
+    private void reopen() {
+        book.ifPresent(Book::close);
+        book = Optional.empty();
+        take(() -> open(file));
+        changed();
+    }
+
+    /** Asks something; where that fails the user is told, and the answer is empty. */
+    public <T> Optional<T> ask(Doing<T> question) {
+        if (book.isEmpty()) {
+            tell.accept(problem);
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(question.with(book.get()));
+        } catch (ChangedElsewhere e) {
+            throw e;
+        } catch (StrideException e) {
+            tell.accept(e.getMessage());
+            return Optional.empty();
+        }
+    }
+
+    /** Asks something on a thread of a page's own; where that fails the user is told, and the answer is empty. */
+    public <T> Optional<T> askElsewhere(Book open, Doing<T> question) {
+        try {
+            return Optional.of(question.with(open));
+        } catch (StrideException e) {
+            Platform.runLater(() -> tell.accept(e.getMessage()));
+            return Optional.empty();
+        }
+    }
+
+    /** Changes something, and tells everybody; where that fails the user is told, and the answer is empty. */
+    public <T> Optional<T> change(Doing<T> change) {
+        Optional<T> answer = ask(change);
+        if (answer.isPresent()) {
+            changed();
+        }
+        return answer;
+    }
+
+    /**
+     * Does something that takes a while as a command, so that the window goes on meanwhile.
+     *
+     * @param what it does, for people: {@code Importing parade.json}
+     * @param then is given what came of it
+     */
+    public <T> void run(String what, Command<T> command, Consumer<T> then) {
+        if (book.isEmpty()) {
+            tell.accept(problem);
+            return;
+        }
+        commands.run(
+                what,
+                progress -> {
+                    // A connection of its own: what the window asks meanwhile need not wait.
+                    try (Book own = Book.open(file, AS_JSON)) {
+                        return command.with(own, progress);
+                    }
+                },
+                answer -> {
+                    changed();
+                    then.accept(answer);
+                });
+    }
+
+    public Backups backups() {
+        return new Backups(file);
+    }
+
+    /**
+     * Restores a backup; the Book as it is now goes among the backups first. Other windows see what was restored.
+     *
+     * @param then is called once it is restored
+     */
+    public void restore(Path backup, Runnable then) {
+        String what = "Restoring " + backup.getFileName();
+        LocalDateTime now = now();
+        if (book.isPresent()) {
+            run(
+                    what,
+                    (own, progress) -> {
+                        own.restore(backup, now);
+                        return backup;
+                    },
+                    restored -> then.run());
+            return;
+        }
+        commands.run(
+                what,
+                progress -> {
+                    backups().replaceUnreadable(backup, now);
+                    return backup;
+                },
+                restored -> {
+                    reopen();
+                    then.run();
+                });
+    }
+
+    /** Moves a file that can't be opened as a Book among the backups, and makes a new Book in its place. */
+    public void startNew() {
+        if (book.isPresent()) {
+            return;
+        }
+        try {
+            backups().setAside(now());
+            reopen();
+        } catch (StrideException e) {
+            tell.accept(e.getMessage());
+        }
+    }
+
+    @Override
+    public void close() {
+        watch.close();
+        backingUp.close();
+        book.ifPresent(Book::close);
+    }
+}

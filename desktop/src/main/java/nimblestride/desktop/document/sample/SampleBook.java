@@ -1,0 +1,107 @@
+package nimblestride.desktop.document.sample;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.formats.json.ExerciseJson;
+import nimblestride.store.book.Book;
+import nimblestride.store.book.Kept;
+
+/** The sample Book: a community drum troupe prepares a riverside lantern parade. All of it is invented. */
+public final class SampleBook {
+    /** The piece to open first. */
+    public static final String FIRST = "Weir Steps";
+
+    private static final Map<String, Set<String>> FILES = files();
+
+    private SampleBook() {}
+
+    private static Map<String, Set<String>> files() {
+        Map<String, Set<String>> files = new LinkedHashMap<>();
+        files.put("weir-steps", Set.of("parade", "opening"));
+        files.put("lamplighters-walk", Set.of("parade"));
+        files.put("oars-in-elevens", Set.of("hands"));
+        files.put("lantern-bridge", Set.of("parade", "bridge"));
+        files.put("paper-boats", Set.of("parade"));
+        files.put("five-across-the-ferry", Set.of("hands"));
+        files.put("drifting-reeds", Set.of("slow"));
+        files.put("towpath-fourteen", Set.of("parade", "march"));
+        files.put("three-mooring-posts", Set.of("reading"));
+        files.put("rope-walk", Set.of("march"));
+        files.put("lock-gate", Set.of("bridge"));
+        files.put("turning-the-barge", Set.of("change of gear"));
+        return files;
+    }
+
+    static Exercise piece(String file) {
+        try (InputStream in = SampleBook.class.getResourceAsStream(file + ".json")) {
+            if (in == null) {
+                throw new IllegalStateException("the sample " + file + " is not in the program");
+            }
+            return ExerciseJson.read(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException("the sample " + file + " can't be read from the program", e);
+        }
+    }
+
+    /**
+     * Makes a fresh one.
+     *
+     * @param today the last day of its log
+     */
+    public static void make(Path file, LocalDate today) {
+        try (Book book = OpenBook.open(file).book()) {
+            book.together(() -> write(book, today));
+        }
+    }
+
+    private static int write(Book book, LocalDate today) {
+        SampleSeason season = new SampleSeason(book, today);
+        for (Map.Entry<String, Set<String>> one : FILES.entrySet()) {
+            Exercise exercise = season.planned(piece(one.getKey()));
+            Kept kept = book.shelf().add(exercise, today.minusDays(80).atTime(17, 0));
+            book.shelf().tag(kept.id(), one.getValue());
+        }
+        collect(book, "Procession", List.of("Weir Steps", "Towpath Fourteen", "Lamplighters' Walk", "Rope Walk"));
+        collect(book, "On the bridge", List.of("Lantern Bridge", "Lock Gate", "Turning the Barge"));
+        season.write();
+        return FILES.size();
+    }
+
+    /** Adds the pieces alone to a Book, all of them or none, but for those it has by their name; returns how many are new. */
+    public static int addPieces(Book book, LocalDateTime now) {
+        return book.together(() -> addMissing(book, now));
+    }
+
+    private static int addMissing(Book book, LocalDateTime now) {
+        int added = 0;
+        for (Map.Entry<String, Set<String>> one : FILES.entrySet()) {
+            Exercise exercise = piece(one.getKey());
+            if (book.shelf().named(exercise.name()).isEmpty()) {
+                Kept kept = book.shelf().add(exercise, now);
+                book.shelf().tag(kept.id(), one.getValue());
+                added++;
+            }
+        }
+        return added;
+    }
+
+    private static void collect(Book book, String name, List<String> pieces) {
+        UUID collection = book.collections().named(name);
+        for (String piece : pieces) {
+            book.collections()
+                    .put(collection, book.shelf().named(piece).orElseThrow().id());
+        }
+    }
+}

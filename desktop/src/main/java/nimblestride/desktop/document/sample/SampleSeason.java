@@ -1,0 +1,208 @@
+package nimblestride.desktop.document.sample;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.UUID;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.exercise.plan.Cleanness;
+import nimblestride.core.exercise.plan.Ladder;
+import nimblestride.core.exercise.plan.Pace;
+import nimblestride.core.exercise.plan.Pass;
+import nimblestride.core.exercise.plan.Standing;
+import nimblestride.core.practice.journal.Entry;
+import nimblestride.core.practice.stage.Stages;
+import nimblestride.core.practice.students.Assignment;
+import nimblestride.core.practice.students.Lesson;
+import nimblestride.core.practice.students.Student;
+import nimblestride.core.time.value.Tempo;
+import nimblestride.store.book.Book;
+import nimblestride.store.book.Kept;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/** A season of the sample troupe, up to today: ladders, a log, students with what is set for them. All of it is invented. */
+final class SampleSeason {
+    private static final int WEEKS = 11;
+    private static final List<String> CLIMBED =
+            List.of("Weir Steps", "Oars in Elevens", "Towpath Fourteen", "Lock Gate");
+    private static final List<String> ALSO_PLAYED = List.of("Lamplighters' Walk", "Lantern Bridge", "Rope Walk");
+    private static final List<String> WORDS = List.of(
+            "",
+            "",
+            "left hand late after the bar line",
+            "counted aloud first, much better",
+            "tense at the end, shorter next time",
+            "steady with the click silent for two bars",
+            "the five still falls apart when I stop counting");
+
+    private final Book book;
+    private final LocalDate today;
+    private final Random random = new Random(11);
+    private final List<Entry> entries = new ArrayList<>();
+
+    SampleSeason(Book book, LocalDate today) {
+        this.book = book;
+        this.today = today;
+    }
+
+    /** The same with the way it is practised on. */
+    Exercise planned(Exercise piece) {
+        if (!CLIMBED.contains(piece.name())) {
+            return piece;
+        }
+        Pace pace = new Pace(
+                today.minusWeeks(WEEKS),
+                today.plusWeeks(3),
+                EnumSet.of(DayOfWeek.MONDAY, DayOfWeek.WEDNESDAY, DayOfWeek.FRIDAY, DayOfWeek.SATURDAY));
+        return piece.withPractice(piece.practice()
+                .withStages(Stages.leadingTo(piece))
+                .withLadder(Optional.of(Ladder.upTo(piece.start().perMinute()).paced(Optional.of(pace)))));
+    }
+
+    void write() {
+        for (String name : CLIMBED) {
+            climb(name);
+        }
+        for (String name : ALSO_PLAYED) {
+            play(name);
+        }
+        entries.sort(Comparator.comparing(Entry::when));
+        for (Entry entry : entries) {
+            book.log().add(entry);
+        }
+        students();
+    }
+
+    private UUID id() {
+        return new UUID(random.nextLong(), random.nextLong());
+    }
+
+    private Kept kept(String name) {
+        return book.shelf().named(name).orElseThrow();
+    }
+
+    private void climb(String name) {
+        Kept kept = kept(name);
+        Exercise piece = book.shelf().read(kept.id());
+        Ladder ladder = piece.practice().ladder().orElseThrow();
+        Standing standing = ladder.begin();
+        LocalDate from = today.minusWeeks(WEEKS);
+        for (LocalDate day : ladder.pace().orElseThrow().daysFrom(from)) {
+            if (day.isAfter(today) || random.nextInt(10) < 4) {
+                continue;
+            }
+            Cleanness clean = random.nextInt(100) < 72
+                    ? Cleanness.CLEAN
+                    : random.nextBoolean() ? Cleanness.NEARLY : Cleanness.NOT_YET;
+            Tempo tempo = new Tempo(piece.start().beat(), standing.perMinute());
+            entries.add(new Entry(
+                    id(),
+                    Optional.of(kept.id()),
+                    name,
+                    day.atTime(17 + random.nextInt(3), 5 * random.nextInt(12)),
+                    60 * (6 + random.nextInt(14)),
+                    Optional.of(tempo),
+                    Optional.of(clean),
+                    WORDS.get(random.nextInt(WORDS.size())),
+                    clean == Cleanness.CLEAN ? List.of() : List.of(random.nextBoolean() ? "4& of bar 2" : "7 of bar 1"),
+                    Optional.empty()));
+            standing = standing.after(new Pass(standing.perMinute(), clean));
+        }
+    }
+
+    private void play(String name) {
+        Kept kept = kept(name);
+        Tempo tempo = book.shelf().read(kept.id()).start();
+        for (int week = WEEKS; week > 3; week--) {
+            entries.add(new Entry(
+                    id(),
+                    Optional.of(kept.id()),
+                    name,
+                    today.minusWeeks(week).plusDays(random.nextInt(6)).atTime(19, 30),
+                    60 * (8 + random.nextInt(10)),
+                    Optional.of(tempo),
+                    Optional.of(Cleanness.CLEAN),
+                    "with the troupe",
+                    List.of(),
+                    Optional.empty()));
+        }
+    }
+
+    private void students() {
+        List<Student> all = List.of(
+                new Student(id(), "Wren", "Plays left-handed; learns by ear first."),
+                new Student(id(), "Alder", "Reads well, rushes when it gets loud."),
+                new Student(id(), "Juniper", "Two lessons a month."),
+                new Student(id(), "Teasel", ""));
+        for (Student student : all) {
+            book.register().put(student);
+        }
+        set(all.get(0), "Weir Steps", 14, 7, "All limbs at 150, then the kick alone.", false);
+        set(all.get(0), "Lamplighters' Walk", 21, -2, "Ghost notes softer.", false);
+        set(all.get(0), "Rope Walk", 28, -14, "", true);
+        set(all.get(1), "Towpath Fourteen", 7, 7, "With the click silent for one bar in four.", false);
+        set(all.get(1), "Oars in Elevens", 7, 14, "", false);
+        set(all.get(2), "Lantern Bridge", 10, 4, "Count aloud, restart at each group.", false);
+        for (int student = 0; student < 3; student++) {
+            lessons(all.get(student));
+        }
+        diary(all.get(0), "Weir Steps", 9);
+        diary(all.get(0), "Lamplighters' Walk", 4);
+        diary(all.get(1), "Towpath Fourteen", 6);
+    }
+
+    private void set(Student student, String piece, int daysAgo, int dueIn, String note, boolean done) {
+        book.register()
+                .put(new Assignment(
+                        id(),
+                        student.id(),
+                        Optional.of(kept(piece).id()),
+                        piece,
+                        today.minusDays(daysAgo),
+                        Optional.of(today.plusDays(dueIn)),
+                        note,
+                        done ? Optional.of(today.minusDays(15)) : Optional.empty()));
+    }
+
+    private void lessons(Student student) {
+        book.register()
+                .put(new Lesson(
+                        id(),
+                        student.id(),
+                        today.minusDays(14),
+                        "Counted the elevens aloud, restarting at each group. Hands fine, foot late on the 1.",
+                        "One limb at a time, then all; bring the pad."));
+        book.register()
+                .put(new Lesson(
+                        id(),
+                        student.id(),
+                        today.minusDays(7),
+                        "Fills of one bar after three of time. Good at 140, tense from 150 on.",
+                        "Stay at 144 until it is easy."));
+    }
+
+    private void diary(Student student, String piece, int times) {
+        Kept kept = kept(piece);
+        Tempo goal = book.shelf().read(kept.id()).start();
+        for (int i = 0; i < times; i++) {
+            book.log()
+                    .add(new Entry(
+                            id(),
+                            Optional.of(kept.id()),
+                            piece,
+                            today.minusDays(13L - i).atTime(16, 30),
+                            60 * (10 + random.nextInt(10)),
+                            Optional.of(new Tempo(
+                                    goal.beat(), BigFraction.of(goal.perMinute().intValue() * (60 + 3 * i) / 100))),
+                            Optional.of(i % 3 == 2 ? Cleanness.NOT_YET : Cleanness.CLEAN),
+                            i % 2 == 0 ? "" : "at home with the practice pad",
+                            i % 3 == 2 ? List.of("4& of bar 2") : List.of(),
+                            Optional.of(student.id())));
+        }
+    }
+}

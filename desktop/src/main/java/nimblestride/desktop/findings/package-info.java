@@ -1,2 +1,0 @@
-/** What the program knows about the exercise, in sentences. */
-package nimblestride.desktop.findings;

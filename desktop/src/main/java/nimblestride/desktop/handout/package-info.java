@@ -1,2 +1,0 @@
-/** The Hand out bench: sheets, booklets, ways to write, and files for other programs. */
-package nimblestride.desktop.handout;

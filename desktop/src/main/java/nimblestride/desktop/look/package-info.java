@@ -1,2 +1,0 @@
-/** Colours, faces and marks: chart paper by day, a dim stage by night. */
-package nimblestride.desktop.look;

@@ -1,2 +1,0 @@
-/** A bench of several pages: what can be asked or done stands on the left, the page on the right. */
-package nimblestride.desktop.pages;

@@ -1,2 +1,0 @@
-/** The Place bench: voices on counts, stickings, and what the hands must do. */
-package nimblestride.desktop.placing;

@@ -1,2 +1,0 @@
-/** Playing what lies on the desk, and showing what is heard. */
-package nimblestride.desktop.play;

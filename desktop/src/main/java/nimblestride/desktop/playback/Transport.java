@@ -1,0 +1,282 @@
+package nimblestride.desktop.playback;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.function.Consumer;
+import javafx.animation.AnimationTimer;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyIntegerProperty;
+import javafx.beans.property.ReadOnlyIntegerWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.time.value.Tempo;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.sound.play.Heard;
+import nimblestride.sound.play.Player;
+import nimblestride.sound.render.Click;
+import nimblestride.sound.render.CountIn;
+import nimblestride.sound.render.Start;
+import nimblestride.sound.render.Take;
+
+/** Play and stop. What is edited while it plays is heard from the next unit on. */
+public final class Transport implements AutoCloseable {
+    /** What {@link #section} is while nothing plays. */
+    public static final int NO_SECTION = -1;
+
+    static final int PLAIN_CLICKS_A_MINUTE = 100;
+    static final int PLAIN_CLICKS_A_WHOLE = 4;
+
+    private final Desk desk;
+    private final Player player;
+    private final PlaySettings settings = new PlaySettings();
+    private final ReadOnlyBooleanWrapper playing = new ReadOnlyBooleanWrapper();
+    private final ReadOnlyStringWrapper counted = new ReadOnlyStringWrapper("");
+    private final ReadOnlyStringWrapper problem = new ReadOnlyStringWrapper("");
+    private final NextTake next;
+    private final ReadOnlyIntegerWrapper section = new ReadOnlyIntegerWrapper(NO_SECTION);
+    private final Consumer<OptionalDouble> follower;
+    private final AnimationTimer frames;
+    private Runnable stopped = () -> {};
+    private volatile Take playingTake;
+    private boolean counting;
+    private int partOfFrame;
+
+    /** @param heard is told, for each frame, the moment that is heard of the feel in hand; nothing while another one plays */
+    public Transport(Desk desk, Player player, AsShown shown, Consumer<OptionalDouble> heard) {
+        this.desk = desk;
+        this.player = player;
+        this.next = new NextTake(desk, settings, shown, new StageInHand(problem::set));
+        this.follower = heard;
+        this.playingTake = take();
+        this.frames = new AnimationTimer() {
+            @Override
+            public void handle(long now) {
+                if (!player.isPlaying()) {
+                    player.problem().ifPresent(problem::set);
+                    stop();
+                }
+                player.heard().ifPresent(Transport.this::follow);
+            }
+        };
+        desk.exercise().addListener((property, old, now) -> {
+            settings.fit(now.phrase().bars().size());
+            settings.fit(now.practice());
+            change();
+        });
+        desk.onLaid(settings::letGo);
+        settings.heardAtOnce().forEach(setting -> setting.addListener(change -> change()));
+        settings.volume()
+                .addListener(change -> player.setVolume(settings.volume().floatValue()));
+        shown.stage().addListener(change -> change());
+        playing.addListener(change -> {
+            if (!playing.get()) {
+                section.set(NO_SECTION);
+                counted.set("");
+                heard.accept(OptionalDouble.empty());
+            }
+        });
+    }
+
+    /** How the user wants to hear it. */
+    public PlaySettings settings() {
+        return settings;
+    }
+
+    public ReadOnlyBooleanProperty playing() {
+        return playing.getReadOnlyProperty();
+    }
+
+    /** What is being said while it is counted in; empty otherwise. */
+    public ReadOnlyStringProperty counted() {
+        return counted.getReadOnlyProperty();
+    }
+
+    /** Why playing stopped by itself; empty where it did not. */
+    public ReadOnlyStringProperty problem() {
+        return problem.getReadOnlyProperty();
+    }
+
+    /** The section that is heard, from 0; {@link #NO_SECTION} where none is. */
+    public ReadOnlyIntegerProperty section() {
+        return section.getReadOnlyProperty();
+    }
+
+    /** Is called each time playing has stopped. */
+    void onStopped(Runnable run) {
+        stopped = run;
+    }
+
+    private void follow(Heard heard) {
+        Start start = playingTake.start();
+        double left = start.moment().toDouble() - heard.moment();
+        if (left > 0 && heard.section() == start.section() && counting) {
+            count(left);
+            follower.accept(OptionalDouble.empty());
+            return;
+        }
+        counting = false;
+        counted.set("");
+        Exercise exercise = desk.exercise().get();
+        if (!next.playsSections(exercise)
+                || heard.section() >= exercise.sections().size()) {
+            section.set(NO_SECTION);
+            partOfFrame = heard.section();
+            follower.accept(OptionalDouble.of(heard.moment()));
+            return;
+        }
+        section.set(heard.section());
+        boolean inHand = exercise.sections().get(heard.section()).feel()
+                == desk.exercise().get().inHand();
+        follower.accept(inHand ? OptionalDouble.of(heard.moment()) : OptionalDouble.empty());
+    }
+
+    private void count(double left) {
+        Exercise exercise = playingTake.exercise();
+        Start start = playingTake.start();
+        Phrase phrase = exercise.turnedTo(
+                        exercise.sections().get(start.section()).feel())
+                .phrase();
+        long number = phrase.barAt(start.moment());
+        Bar bar = phrase.bar(number);
+        counted.set(playingTake.countIn().saying(bar, start.moment().minus(phrase.startOf(number)), left));
+    }
+
+    /** What is done while it plays, in words. */
+    public String told() {
+        if (!counted.get().isEmpty()) {
+            return "Counting in: " + counted.get();
+        }
+        int percent = settings.percent().get();
+        String part = settings.stage()
+                .get()
+                .map(stage -> StageInHand.told(stage, partOfFrame))
+                .orElse("");
+        String tempo = settings.tempo()
+                .get()
+                .map(one -> " at " + Tempo.decimal(one.perMinute()))
+                .orElse("");
+        String speed = tempo + (percent == 100 ? "" : " at " + percent + " %");
+        String bars = settings.loop()
+                .get()
+                .filter(one -> !next.playsSections(desk.exercise().get()))
+                .map(one -> ", bars " + (one.from() + 1) + " to " + one.to())
+                .orElse("");
+        return "Playing" + part + speed + bars;
+    }
+
+    /** Plays from the bar that is set, or stops. */
+    public void toggle() {
+        if (playing.get()) {
+            stop();
+        } else {
+            Exercise exercise = desk.exercise().get();
+            int bar = settings.firstBar().get();
+            play(take().from(new Start(
+                    next.playsSections(exercise) && bar > 0 ? exercise.firstSection() : 0,
+                    exercise.phrase().startOf(bar))));
+        }
+    }
+
+    /** Plays the feel in hand from a moment on, also where it plays already. */
+    public void playFrom(NoteValue moment) {
+        Exercise exercise = desk.exercise().get();
+        if (next.playsSections(exercise)) {
+            int first = exercise.firstSection();
+            NoteValue within = moment.remainder(exercise.phrase().length());
+            play(take().from(new Start(first, within)));
+        } else {
+            Take take = take();
+            NoteValue from = take.exercise().hasSections()
+                    ? moment.remainder(exercise.phrase().length())
+                    : moment;
+            play(take.from(new Start(0, from)));
+        }
+    }
+
+    /** Plays from a section on. */
+    public void playFromSection(int number) {
+        settings.allSections().set(true);
+        play(take().from(new Start(number, NoteValue.ZERO)));
+    }
+
+    /** Plays a plain click, by which something can be measured. */
+    void playPlainClick() {
+        Exercise plain = new Exercise(
+                "Click", Phrase.of(Bar.of(Meter.of(4, 4))), List.of(), Tempo.ofQuarters(PLAIN_CLICKS_A_MINUTE));
+        play(new Take(plain, Click.NONE.with(Click.Level.UNIT, true)));
+    }
+
+    private void play(Take take) {
+        playingTake = take;
+        problem.set("");
+        counting = take.countIn().bars() > 0;
+        player.start(take);
+        frames.start();
+        playing.set(true);
+    }
+
+    public void stop() {
+        player.stop();
+        frames.stop();
+        playing.set(false);
+        stopped.run();
+    }
+
+    /** Another feel taken in hand while all sections play is nothing to be heard. */
+    private void change() {
+        if (!playing.get()) {
+            return;
+        }
+        Take take = take();
+        boolean same = heardOf(take).equals(heardOf(playingTake));
+        Start start = playingTake.start();
+        boolean stillThere = start.section() < take.exercise().sections().size();
+        playingTake = counting && stillThere ? startingAs(take, start) : take;
+        if (!same) {
+            player.change(take);
+        }
+    }
+
+    /** The same take, begun as another one was, as far as there still is such a place. */
+    private static Take startingAs(Take take, Start start) {
+        try {
+            return take.from(start);
+        } catch (StrideException e) {
+            return take;
+        }
+    }
+
+    /** What is heard of a take wherever it has begun. */
+    private static Take heardOf(Take take) {
+        return take.from(Start.BEGINNING)
+                .countedIn(CountIn.NONE)
+                .of(take.exercise().turnedTo(0));
+    }
+
+    /** The tempo at which the feel in hand is played, or would be. */
+    public Tempo tempo() {
+        return next.tempo();
+    }
+
+    /** The take that would be played now, from its beginning. */
+    public Take take() {
+        return next.take();
+    }
+
+    /** What has been played last, or plays now; from any thread. */
+    public Take played() {
+        return playingTake;
+    }
+
+    @Override
+    public void close() {
+        stop();
+    }
+}

@@ -1,0 +1,54 @@
+package nimblestride.desktop.shell;
+
+import javafx.beans.property.ObjectProperty;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.layout.HBox;
+import nimblestride.core.language.text.CountText;
+import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.core.time.counting.Division;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.ui.control.Hint;
+import nimblestride.desktop.ui.control.Titles;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** The school in which the Road is counted, and the count as text. */
+final class CountChoice extends HBox {
+    CountChoice(Desk desk, ObjectProperty<CountingSchool> school, ObjectProperty<Division> division, Runnable stand) {
+        getStyleClass().add("add-line");
+        ComboBox<CountingSchool> schools = new ComboBox<>();
+        schools.setId("counting");
+        schools.getItems().setAll(CountingSchool.values());
+        schools.setPrefWidth(190);
+        schools.setMinWidth(190);
+        schools.setConverter(new Titles<>(CountingSchool::title));
+        schools.setAccessibleText("How to count");
+        schools.valueProperty().bindBidirectional(school);
+        Button copy = new Button("", new FontIcon(Feather.COPY));
+        copy.setId("copy-count");
+        copy.setMinWidth(USE_PREF_SIZE);
+        copy.getStyleClass().add("flat");
+        copy.setAccessibleText("Copy the count");
+        Hint.on(copy, "Copy the count as text, a line for each bar");
+        copy.setOnAction(event -> {
+            ClipboardContent content = new ClipboardContent();
+            content.putString(CountText.write(desk.exercise().get().phrase().bars(), school.get(), division.get()));
+            Clipboard.getSystemClipboard().setContent(content);
+        });
+        Button large = new Button("", new FontIcon(Feather.BOOK_OPEN));
+        large.setId("count-stand");
+        large.setMinWidth(USE_PREF_SIZE);
+        large.getStyleClass().add("flat");
+        large.setAccessibleText("The count, large, for the music stand");
+        Hint.on(large, "The count, large, for the music stand");
+        large.setOnAction(event -> stand.run());
+        setMinWidth(USE_PREF_SIZE);
+        Label caption = new Label("Count");
+        caption.setMinWidth(USE_PREF_SIZE);
+        getChildren().setAll(caption, schools, copy, large);
+    }
+}

@@ -1,0 +1,30 @@
+package nimblestride.desktop.shell;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.input.TransferMode;
+
+/** Files dragged onto the window. */
+final class FileDrop {
+    private FileDrop() {}
+
+    /** @param open is given the first of them */
+    static void accept(Scene scene, Consumer<Path> open) {
+        scene.setOnDragOver(event -> {
+            if (event.getDragboard().hasFiles()) {
+                event.acceptTransferModes(TransferMode.COPY);
+            }
+            event.consume();
+        });
+        scene.setOnDragDropped(event -> {
+            List<File> dropped = event.getDragboard().getFiles();
+            event.setDropCompleted(!dropped.isEmpty());
+            event.consume();
+            dropped.stream().findFirst().ifPresent(file -> Platform.runLater(() -> open.accept(file.toPath())));
+        });
+    }
+}

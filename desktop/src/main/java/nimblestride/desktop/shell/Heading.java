@@ -1,0 +1,149 @@
+package nimblestride.desktop.shell;
+
+import javafx.beans.binding.Bindings;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.language.text.BarsText;
+import nimblestride.core.language.text.TempoText;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.Tempo;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.playback.Transport;
+import nimblestride.desktop.ui.control.Hint;
+import nimblestride.desktop.ui.field.TypedField;
+import org.apache.commons.numbers.fraction.BigFraction;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** The exercise's name, its bars as people write them, its tempo, and play. */
+final class Heading extends VBox {
+    private final Desk desk;
+    private final TypedField<String> name;
+    private final TypedField<Phrase> bars;
+    private final TypedField<Tempo> tempo;
+
+    Heading(Desk desk, Transport transport) {
+        this.desk = desk;
+        getStyleClass().add("heading");
+        name = new TypedField<>(
+                text -> desk.exercise().get().withName(text.strip()).name(),
+                text -> text,
+                value -> desk.edit("name", exercise -> exercise.withName(value)),
+                desk::endBurst);
+        name.field().setId("name");
+        name.field().getStyleClass().add("exercise-name");
+        name.field().setAccessibleText("Name of the exercise");
+        HBox.setHgrow(name, Priority.ALWAYS);
+
+        bars = new TypedField<>(
+                BarsText::read,
+                BarsText::write,
+                value -> desk.edit("bars", exercise -> exercise.withPhrase(value)),
+                desk::endBurst);
+        bars.field().setId("bars");
+        bars.field().getStyleClass().add("bars-line");
+        bars.field().setPromptText("11/8(3+3+3+2) x2, 9/16");
+        bars.field().setAccessibleText("Bars, as in: 11/8(3+3+3+2) x2, 9/16");
+        HBox.setHgrow(bars, Priority.ALWAYS);
+
+        tempo = new TypedField<>(
+                TempoText::read,
+                TempoText::write,
+                value -> desk.edit("tempo", exercise -> exercise.withTempo(value)),
+                desk::endBurst);
+        tempo.field().setId("tempo");
+        tempo.field().setAccessibleText("Tempo: quarter notes a minute, or as in 1/8=210");
+        Hint.on(tempo.field(), "Quarter notes a minute, or 1/8=210. Up and Down change it by one.");
+        tempo.setPrefWidth(110);
+        tempo.setMinWidth(110);
+        tempo.field().addEventFilter(KeyEvent.KEY_PRESSED, this::stepTempo);
+
+        Button play = new Button();
+        play.setId("play");
+        play.getStyleClass().add("play");
+        play.setMinWidth(96);
+        play.textProperty()
+                .bind(Bindings.when(transport.counted().isNotEmpty())
+                        .then(transport.counted())
+                        .otherwise(
+                                Bindings.when(transport.playing()).then("Stop").otherwise("Play")));
+        play.graphicProperty()
+                .bind(Bindings.when(transport.playing())
+                        .then(new FontIcon(Feather.SQUARE))
+                        .otherwise(new FontIcon(Feather.PLAY)));
+        play.setOnAction(event -> transport.toggle());
+        Hint.on(play, "Space");
+        CheckBox click = new CheckBox("Click");
+        click.setId("click");
+        click.selectedProperty().bindBidirectional(transport.settings().click());
+        Hint.on(click, "What it says is set on the Practise bench (Ctrl+5)");
+
+        HBox first = row(
+                name,
+                icon("undo", Feather.CORNER_UP_LEFT, "Undo (Ctrl+Z)", desk.canUndo(), desk::undo),
+                icon("redo", Feather.CORNER_UP_RIGHT, "Redo (Ctrl+Shift+Z)", desk.canRedo(), desk::redo));
+        HBox second = row(caption("Bars"), bars, caption("Tempo"), tempo, play, click);
+        getChildren().setAll(first, second);
+    }
+
+    private static HBox row(Node... nodes) {
+        HBox row = new HBox(nodes);
+        row.setAlignment(Pos.TOP_LEFT);
+        row.getStyleClass().add("heading-row");
+        return row;
+    }
+
+    private static Label caption(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("row-label");
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
+    }
+
+    private static Button icon(String id, Feather icon, String what, ReadOnlyBooleanProperty can, Runnable action) {
+        Button button = new Button("", new FontIcon(icon));
+        button.setId(id);
+        button.getStyleClass().add("flat");
+        button.setAccessibleText(what);
+        Hint.on(button, what);
+        button.setOnAction(event -> action.run());
+        button.disableProperty().bind(can.not());
+        return button;
+    }
+
+    private void stepTempo(KeyEvent event) {
+        int step = event.getCode() == KeyCode.UP ? 1 : event.getCode() == KeyCode.DOWN ? -1 : 0;
+        if (step == 0) {
+            return;
+        }
+        event.consume();
+        Tempo now = desk.exercise().get().tempo();
+        BigFraction next = now.perMinute().add(BigFraction.of(step));
+        boolean isOne = next.compareTo(BigFraction.of(Tempo.SLOWEST)) >= 0
+                && next.compareTo(BigFraction.of(Tempo.FASTEST)) <= 0;
+        if (isOne && desk.exercise().get().allowsTempo(new Tempo(now.beat(), next))) {
+            desk.edit("tempo", exercise -> exercise.withTempo(new Tempo(now.beat(), next)));
+        }
+    }
+
+    void show(Exercise exercise) {
+        name.show(exercise.name());
+        bars.show(exercise.phrase());
+        tempo.show(exercise.tempo());
+    }
+
+    /** The line in which bars are typed. */
+    Node bars() {
+        return bars.field();
+    }
+}

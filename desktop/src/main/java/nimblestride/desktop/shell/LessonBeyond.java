@@ -1,0 +1,96 @@
+package nimblestride.desktop.shell;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.notation.page.Sheet;
+import nimblestride.core.notation.page.SheetPages;
+import nimblestride.core.practice.students.Student;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.workspace.students.LessonPage;
+import nimblestride.formats.font.Faces;
+import nimblestride.formats.json.DraftJson.InBook;
+
+/** What a lesson has done beyond its page. */
+record LessonBeyond(
+        Desk desk,
+        OpenBook book,
+        FileMenu files,
+        Questions questions,
+        BookOut out,
+        Supplier<Sheet> sheet,
+        Delivering delivering,
+        Consumer<String> status)
+        implements LessonPage.Beyond {
+    @Override
+    public Optional<UUID> onTheDesk() {
+        return desk.inBook().get().map(InBook::id);
+    }
+
+    @Override
+    public String nameOnTheDesk() {
+        return desk.exercise().get().name();
+    }
+
+    @Override
+    public void open(UUID exercise) {
+        files.openKept(exercise);
+    }
+
+    @Override
+    public Optional<String> line(String title, String what, String first) {
+        return questions.line(title, what, first);
+    }
+
+    @Override
+    public boolean sure(String title, String text, String yes) {
+        return questions.sure(title, text, yes);
+    }
+
+    @Override
+    public Optional<Path> logFile() {
+        return questions.fileToOpen(List.of("json"));
+    }
+
+    @Override
+    public void handOut(List<UUID> exercises, Student student, boolean asBooklet) {
+        if (!asBooklet) {
+            out.exercises(exercises, student.name());
+            return;
+        }
+        book.ask(open -> {
+                    List<Exercise> all = new ArrayList<>();
+                    for (UUID id : exercises) {
+                        if (open.shelf().find(id).isPresent()) {
+                            all.add(open.shelf().read(id));
+                        }
+                    }
+                    return all;
+                })
+                .filter(all -> !all.isEmpty())
+                .ifPresent(all -> booklet(all, student));
+    }
+
+    private void booklet(List<Exercise> exercises, Student student) {
+        try {
+            Sheet theirs = sheet.get().addressed(student.name());
+            SheetPages pages = new SheetPages(theirs, Faces.get().music(), Faces.get());
+            String title = "For " + student.name();
+            delivering.savePages(title, pages.booklet(title, exercises));
+        } catch (StrideException e) {
+            questions.tell("The booklet could not be set", e.getMessage());
+        }
+    }
+
+    @Override
+    public void tell(String message) {
+        status.accept(message);
+    }
+}

@@ -1,0 +1,432 @@
+package nimblestride.desktop.shell;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.IntUnaryOperator;
+import java.util.function.LongSupplier;
+import java.util.function.UnaryOperator;
+import javafx.application.Platform;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.VBox;
+import javafx.stage.Stage;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.desktop.async.Commands;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.failure.DefectLog;
+import nimblestride.desktop.playback.Transport;
+import nimblestride.desktop.shell.Parts.Part;
+import nimblestride.desktop.ui.look.Face;
+import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.view.road.RoadView;
+import nimblestride.desktop.workspace.book.BookPane;
+import nimblestride.desktop.workspace.cross.CrossBench;
+import nimblestride.desktop.workspace.findings.FindingsPane;
+import nimblestride.desktop.workspace.group.BreakBench;
+import nimblestride.desktop.workspace.modulate.ShiftBench;
+import nimblestride.desktop.workspace.place.PlaceBench;
+import nimblestride.desktop.workspace.practice.Diary;
+import nimblestride.desktop.workspace.practice.PractiseBench;
+import nimblestride.desktop.workspace.share.HandOutBench;
+import nimblestride.desktop.workspace.students.LessonPage;
+import nimblestride.formats.json.DraftJson.InBook;
+import nimblestride.sound.play.Outputs;
+
+/** One window on one exercise. */
+public final class MainWindow {
+    private final Stage stage;
+    private final Path home;
+    private final Questions asking;
+    private final Settings remembered;
+    private final DefectLog defects;
+    private final Commands commands;
+    private final Foot foot;
+    private final RoadView road = new RoadView();
+    private final Desk desk;
+    private final Sounding sounding;
+    private final Transport transport;
+    private final FileMenu files;
+    private final Benches benches = new Benches();
+    private final PlaceBench placing;
+    private final CrossBench crossing;
+    private final PractiseBench practising;
+    private final HandOutBench handing;
+    private final FindingsPane findings;
+    private final OpenBook openBook;
+    private final BookPane book;
+    private final BorderPane root = new BorderPane();
+    private final Frame frame;
+    private final MainMenu menu;
+    private final Keeping keeping = new Keeping(this::tell);
+    private final StandWindow stand;
+    private final Heading heading;
+    private final BringingIn bringing;
+    private final Helping help;
+    private boolean night;
+
+    /**
+     * @param ahead what has been begun on the disk
+     * @param questions asks the user; empty for the window's own dialogs
+     * @param clock tells the day and the time
+     * @param nanos a clock in nanoseconds, for taps
+     */
+    public MainWindow(
+            Stage stage,
+            Ahead ahead,
+            Optional<Questions> questions,
+            Outputs outputs,
+            Clock clock,
+            LongSupplier nanos,
+            DefectLog defects) {
+        Face.load();
+        this.stage = stage;
+        this.home = ahead.home();
+        this.defects = defects;
+        Questions asking = questions.orElseGet(() -> new WindowQuestions(stage, home));
+        this.asking = asking;
+        this.commands = new Commands(asking::tell, this::tell);
+        this.foot = new Foot(commands);
+        defects.tell(message -> Platform.runLater(() -> tell(message)));
+        Settings.Found settings = ahead.settings().get();
+        this.remembered = settings.settings();
+        this.frame = new Frame(stage, root, remembered);
+        this.desk = new Desk(keeping.last(ahead.desk()));
+        foot.forgetWithEachStep(desk);
+        this.sounding = new Sounding(desk, outputs, home.resolve("voices"), road, this::follow, this::tell);
+        this.transport = sounding.transport();
+        remembered.sound().apply(transport.settings(), sounding.devices());
+        this.stand = new StandWindow(stage, desk, road, transport::toggle, frame::style);
+        this.openBook = new OpenBook(ahead.file(), ahead.book(), clock, commands, this::tell);
+        this.files = new FileMenu(desk, asking, openBook, commands, this::tell);
+        this.heading = new Heading(desk, transport);
+        Middle middle = new Middle(root, heading);
+        this.bringing = new BringingIn(middle, home, files, asking, this::tell);
+        this.help = new Helping(middle, files, openBook, this::tell, () -> showBook(true));
+        this.placing = new PlaceBench(
+                desk, road.school(), road.division(), road.stage(), moment -> road.bringIntoView(moment));
+        this.crossing = new CrossBench(desk, files::keepInBook);
+        Diary diary = new Diary(desk, openBook, transport, nanos);
+        BookOut bookOut = new BookOut(openBook, asking, this::tell);
+        this.practising = new PractiseBench(
+                desk,
+                openBook,
+                diary,
+                transport,
+                sounding.devices(),
+                sounding.recordings(),
+                new PractiseBench.Beyond(
+                        files::openKept, road::setPlayed, this::tell, bookOut, new AskingForSounds(asking)));
+        Delivering delivering = new Delivering(stage, asking, commands, this::tell);
+        this.handing = new HandOutBench(
+                desk,
+                remembered.sheet(),
+                road.school(),
+                openBook,
+                transport,
+                sounding.sounds(),
+                delivering,
+                commands,
+                this::tell);
+        handing.teach(() -> new LessonPage(
+                openBook,
+                new LessonBeyond(desk, openBook, files, asking, bookOut, handing::sheet, delivering, this::tell)));
+        benches.add(
+                "Break",
+                "take a bar apart and feel it in groups",
+                new BreakBench(desk, road.school(), road.division(), nanos));
+        benches.add("Place", "voices on counts, and the hands", placing);
+        benches.add("Cross", "what runs across the bar line, and its way home", crossing);
+        benches.add("Shift", "a change of gear, there and back", new ShiftBench(desk, transport));
+        benches.add("Practise", "stages, the ladder, taps and the log; how it all sounds", practising);
+        benches.add("Hand out", "the page as it will print, and files for other programs", handing);
+        benches.putAtTheEnd(new CountChoice(desk, road.school(), road.division(), this::showCountStand));
+        benches.choose("Cross");
+        this.findings =
+                new FindingsPane(place -> road.bringIntoView(place.at()), mend -> desk.edit(exercise -> mend.mended()));
+        this.book = new BookPane(openBook, new BookActions(files, bookOut, asking));
+        this.menu = new MainMenu(this, files, bookOut, desk, transport, road);
+        setNight(remembered.night());
+        build();
+        listen();
+        foot.tellToo(settings.problem());
+    }
+
+    private void build() {
+        desk.exercise().addListener((property, old, exercise) -> {
+            heading.show(exercise);
+            benches.show(exercise);
+        });
+        heading.show(desk.exercise().get());
+        benches.show(desk.exercise().get());
+
+        Panes panes = new Panes(book, road, benches, findings);
+        root.getStyleClass().add("window");
+        root.setTop(new VBox(menu, heading));
+        root.setCenter(panes);
+        root.setBottom(foot);
+        menu.bookShown().addListener((property, was, shown) -> panes.showBook(shown));
+        menu.roomForBench().addListener((property, was, more) -> panes.roomForBench(more));
+        menu.bookShown().set(remembered.bookShown());
+        menu.reducedMotion().bindBidirectional(road.reducedMotion());
+        menu.reducedMotion().set(remembered.reducedMotion());
+        menu.night().set(remembered.night());
+        road.school().set(remembered.counting());
+        practising.rests().set(remembered.rests());
+        new WindowKeys(
+                        frame.scene(),
+                        desk,
+                        transport,
+                        sounding.devices(),
+                        road,
+                        new Parts(
+                                new Part(heading, heading::bars),
+                                new Part(road),
+                                new Part(benches, benches::page),
+                                new Part(findings),
+                                new Part(book)))
+                .listen();
+        FileDrop.accept(frame.scene(), files::open);
+        NearestFocus.keep(frame.scene(), heading, road);
+        stage.setOnCloseRequest(event -> close());
+    }
+
+    /** Shows everything larger or smaller. */
+    void resize(IntUnaryOperator next) {
+        frame.resize(next);
+        tell("Everything is shown at " + frame.percent() + " % of its usual size.");
+    }
+
+    /** While voices are being placed, a click on a count of the Road places one. */
+    private void clicksOnCounts() {
+        boolean on = benches.chosen().get() == placing;
+        road.setPlacing(on ? Optional.of(placing::place) : Optional.empty());
+    }
+
+    private void listen() {
+        road.setRegrouping(new DeskRegrouping(desk));
+        benches.chosen().addListener(change -> clicksOnCounts());
+        benches.chosen().addListener((property, old, bench) -> {
+            // Two feels above each other, and what is much to read, need more room than the Road while they are in
+            // view.
+            menu.roomForBench()
+                    .set(bench instanceof ShiftBench
+                            || bench instanceof PractiseBench
+                            || bench instanceof HandOutBench);
+        });
+        clicksOnCounts();
+        desk.answer().subscribe(answer -> {
+            if (answer != null) {
+                road.show(answer);
+                findings.show(answer.findings());
+                benches.show(answer);
+            }
+        });
+        desk.exercise().addListener(change -> keepAndTitle());
+        desk.exercise().addListener((property, old, exercise) -> seeAllLayers(old, exercise));
+        desk.file().addListener(change -> keepAndTitle());
+        desk.inBook().addListener(change -> {
+            markInBook();
+            keepAndTitle();
+        });
+        desk.saved().addListener(change -> keepAndTitle());
+        WhilePlaying.listen(transport, sounding.devices(), desk, stage.getScene(), foot.playing());
+        new RestReminder(transport, practising.rests(), this::tell).listen();
+        markInBook();
+        keepAndTitle();
+    }
+
+    private void markInBook() {
+        book.mark(desk.inBook().get().map(InBook::id));
+    }
+
+    /** A layer that has just come in must not stay unseen and unheard because an exercise is being built up. */
+    private void seeAllLayers(Exercise old, Exercise exercise) {
+        if (old.layers().size() != exercise.layers().size()) {
+            road.stage().set(Exercise.MOST_LAYERS);
+        }
+    }
+
+    private void keepAndTitle() {
+        stage.setTitle((desk.saved().get() ? "" : "• ") + desk.exercise().get().name() + " - Nimble Stride");
+        keeping.keep(desk.draft());
+    }
+
+    private void follow(OptionalDouble moment) {
+        road.follow(moment);
+        stand.follow(moment);
+        placing.follow(moment);
+        crossing.follow(moment);
+    }
+
+    /** Puts the count on the stand, in a window of its own. */
+    void showCountStand() {
+        stand.show();
+    }
+
+    /** Shows a message at the foot of the window. */
+    public void tell(String message) {
+        foot.tell(message);
+    }
+
+    /** Chart paper or the dim stage. */
+    void setNight(boolean toNight) {
+        night = toNight;
+        Palette palette = night ? Palette.NIGHT : Palette.DAY;
+        frame.wear(palette);
+        road.palette().set(palette);
+        benches.setPalette(palette);
+        bringing.setPalette(palette);
+        stand.refresh();
+    }
+
+    /** Gives the bench more room than the Road, or the Road more than the bench. */
+    public void roomForBench(boolean more) {
+        menu.roomForBench().set(more);
+    }
+
+    /** Goes over to the dim stage. */
+    public void showNight() {
+        menu.night().set(true);
+    }
+
+    /** Writes the exercise otherwise, where it can be. */
+    void rewrite(UnaryOperator<Exercise> rewriting) {
+        try {
+            Exercise before = desk.exercise().get();
+            desk.edit(rewriting);
+            tell(
+                    desk.exercise().get().equals(before)
+                            ? "It is written so already."
+                            : "Written otherwise; layers that follow the bar now follow the new bars.");
+        } catch (StrideException e) {
+            tell("This cannot be written so: " + e.getMessage() + ".");
+        }
+    }
+
+    /** Goes to a page of a bench: of Break, Place, Cross, Shift, Practise or Hand out. */
+    public void go(String bench, String page) {
+        benches.choose(bench, page);
+    }
+
+    /** Unfolds the Book and goes to where exercises are searched for. */
+    void findInBook() {
+        showBook(true);
+        book.find();
+    }
+
+    /** Shows the Book, or folds it away. */
+    void showBook(boolean shown) {
+        menu.bookShown().set(shown);
+    }
+
+    /** Writes what would be played now as a WAV file. */
+    void writeSound() {
+        go("Hand out", "Sound file");
+        handing.writeSound();
+    }
+
+    /** Brings in what has been copied elsewhere. */
+    void paste() {
+        bringing.paste();
+    }
+
+    /** Shows the help in place of the desk. */
+    public void showHelp() {
+        help.welcome();
+    }
+
+    /** Shows what the program has logged of its own defects. */
+    void showLog() {
+        asking.show("The program's log", defects.text());
+    }
+
+    /** The commands that run, one after the other. */
+    Commands commands() {
+        return commands;
+    }
+
+    /** Shows the list of all shortcuts in place of the desk. */
+    void showShortcuts() {
+        help.shortcuts(Shortcuts.all(menu));
+    }
+
+    /** Prints the sheet. */
+    void print() {
+        benches.choose("Hand out");
+        handing.print();
+    }
+
+    /** Goes to a bench: Break, Place, Cross, Shift, Practise or Hand out. */
+    public void chooseBench(String name) {
+        benches.choose(name);
+    }
+
+    /** Opens an exercise of the Book by its name; nothing happens where there is none. */
+    public void openFromBook(String name) {
+        openBook.ask(one -> one.shelf().named(name)).flatMap(kept -> kept).ifPresent(files::open);
+    }
+
+    /** Opens a file, as if it had been chosen in the menu. */
+    public void open(Path file) {
+        files.open(file);
+    }
+
+    public Stage stage() {
+        return stage;
+    }
+
+    /** What lies on the desk. */
+    Desk desk() {
+        return desk;
+    }
+
+    /** The Book, where there is one. */
+    OpenBook book() {
+        return openBook;
+    }
+
+    public void show() {
+        Face.await();
+        frame.show();
+        Face.measure();
+        road.requestFocus();
+    }
+
+    private void remember() {
+        Settings settings = new Settings(
+                frame.scene().getWidth(),
+                frame.scene().getHeight(),
+                night,
+                road.reducedMotion().get(),
+                frame.percent(),
+                menu.bookShown().get(),
+                road.school().get(),
+                handing.sheet(),
+                practising.rests().get(),
+                RememberedSound.of(transport.settings(), sounding.devices()));
+        try {
+            settings.write(home);
+        } catch (StrideException e) {
+            // The window's size is no loss worth a question at the door.
+            tell("The settings could not be kept: " + e.getMessage());
+        }
+    }
+
+    /** Ends playing and keeps what lies on the desk. */
+    public void close() {
+        transport.stop();
+        stand.close();
+        bringing.close();
+        remember();
+        sounding.close();
+        benches.close();
+        book.close();
+        desk.close();
+        keeping.close();
+        commands.close();
+        openBook.close();
+    }
+}

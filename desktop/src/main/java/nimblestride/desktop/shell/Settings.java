@@ -1,0 +1,159 @@
+package nimblestride.desktop.shell;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.EnumSet;
+import java.util.Set;
+import java.util.function.Function;
+import nimblestride.core.notation.page.Paper;
+import nimblestride.core.notation.page.Section;
+import nimblestride.core.notation.page.Sheet;
+import nimblestride.core.practice.care.Rests;
+import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.desktop.ui.look.Sizes;
+import nimblestride.files.Aside;
+import nimblestride.files.AtomicFile;
+import nimblestride.files.FileException;
+import nimblestride.formats.json.JsonPlace;
+import nimblestride.formats.json.JsonText;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * What the program remembers of its window, as JSON in the program's folder.
+ *
+ * @param width of the window, in pixels
+ * @param height of the window, in pixels
+ * @param night whether the dim stage is shown in place of chart paper
+ * @param reducedMotion whether a moving line takes the place of the hopping marker
+ * @param percent how large everything is, of its usual size
+ * @param bookShown whether the Book is unfolded
+ * @param counting how the Road is counted
+ * @param sheet what stands on a sheet; of it the paper, the sections and the stages are remembered
+ * @param rests after how many minutes of playing a rest is due; 0 for no reminder
+ * @param sound how it sounds
+ */
+record Settings(
+        double width,
+        double height,
+        boolean night,
+        boolean reducedMotion,
+        int percent,
+        boolean bookShown,
+        CountingSchool counting,
+        Sheet sheet,
+        int rests,
+        RememberedSound sound) {
+    static final Settings DEFAULT = new Settings(
+            1280,
+            800,
+            false,
+            false,
+            Sizes.USUAL,
+            true,
+            CountingSchool.BEATS,
+            Sheet.USUAL,
+            Rests.USUAL.minutes(),
+            RememberedSound.DEFAULT);
+
+    private static final String FILE = "settings.json";
+    private static final String OLD_FILE = "settings.properties";
+    private static final String FORMAT = "nimble-stride-settings";
+    private static final double SMALLEST = 1;
+    private static final double LARGEST = 100_000;
+
+    /**
+     * What was remembered, and what the user should know about it.
+     *
+     * @param problem one line; empty where there is none
+     */
+    record Found(Settings settings, String problem) {}
+
+    /** Reads the settings in a folder. Those that can't be read, whatever is wrong with them, are moved aside, and the defaults used. */
+    static Found in(Path folder) {
+        Path file = folder.resolve(FILE);
+        Path old = folder.resolve(OLD_FILE);
+        if (Files.exists(file)) {
+            return found(file, Settings::read);
+        }
+        return Files.exists(old) ? found(old, SettingsOfVersion010::read) : new Found(DEFAULT, "");
+    }
+
+    private static Found found(Path file, Function<Path, Settings> reading) {
+        try {
+            return new Found(reading.apply(file), "");
+        } catch (RuntimeException e) {
+            return new Found(DEFAULT, "The settings can't be read, so the defaults are used. " + aside(file));
+        }
+    }
+
+    private static String aside(Path file) {
+        try {
+            return "The old ones were moved to " + Aside.move(file) + ".";
+        } catch (FileException e) {
+            return "The old ones stay as they are: " + e.getMessage() + ".";
+        }
+    }
+
+    private static Settings read(Path file) {
+        JsonPlace root = JsonPlace.root(JsonText.parse(JsonText.load(file)));
+        if (!root.member("format").text().equals(FORMAT)) {
+            throw root.member("format").wrong("\"" + FORMAT + "\"");
+        }
+        JsonPlace sheet = root.member("sheet");
+        return new Settings(
+                root.member("width").number(SMALLEST, LARGEST),
+                root.member("height").number(SMALLEST, LARGEST),
+                root.member("night").truth(),
+                root.member("reducedMotion").truth(),
+                Sizes.nearest(root.member("percent").whole()),
+                root.member("bookShown").truth(),
+                root.member("counting").oneOf(CountingSchool.class),
+                sheet.make(() -> sheet(sheet)),
+                root.make(() -> new Rests(root.member("rests").whole()).minutes()),
+                RememberedSound.read(root.member("sound")));
+    }
+
+    private static Sheet sheet(JsonPlace place) {
+        Set<Section> sections = EnumSet.noneOf(Section.class);
+        place.member("sections").items(Section.values().length).forEach(one -> sections.add(one.oneOf(Section.class)));
+        Sheet sheet = Sheet.USUAL;
+        for (Section section : Section.values()) {
+            sheet = sheet.with(section, sections.contains(section));
+        }
+        return sheet.on(place.member("paper").oneOf(Paper.class))
+                .inStages(
+                        place.member("stages").whole(),
+                        place.member("firstPercent").whole());
+    }
+
+    /** Writes the settings into a folder. @throws FileException if they can't be written; those that were there stay */
+    void write(Path folder) {
+        ObjectNode root = JsonNodeFactory.instance.objectNode();
+        root.put("format", FORMAT);
+        root.put("width", width);
+        root.put("height", height);
+        root.put("night", night);
+        root.put("reducedMotion", reducedMotion);
+        root.put("percent", percent);
+        root.put("bookShown", bookShown);
+        root.put("counting", counting.name());
+        ObjectNode written = root.putObject("sheet");
+        written.put("paper", sheet.paper().name());
+        ArrayNode sections = written.putArray("sections");
+        sheet.sections().stream().map(Section::name).sorted().forEach(sections::add);
+        written.put("stages", sheet.stages());
+        written.put("firstPercent", sheet.firstPercent());
+        root.put("rests", rests);
+        sound.write(root.putObject("sound"));
+        try {
+            Files.createDirectories(folder);
+        } catch (IOException e) {
+            throw FileException.writing(folder, e);
+        }
+        AtomicFile.write(folder.resolve(FILE), JsonText.format(root).getBytes(StandardCharsets.UTF_8));
+    }
+}

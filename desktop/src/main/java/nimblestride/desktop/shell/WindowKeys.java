@@ -1,0 +1,133 @@
+package nimblestride.desktop.shell;
+
+import java.util.EnumSet;
+import java.util.Set;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+import nimblestride.core.kit.stroke.Level;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.playback.Devices;
+import nimblestride.desktop.playback.PadKeys;
+import nimblestride.desktop.playback.Transport;
+import nimblestride.desktop.ui.field.TypedField;
+import nimblestride.desktop.view.road.RoadView;
+import nimblestride.sound.kit.Strike;
+
+/** The keys that mean the same wherever the focus is. */
+final class WindowKeys {
+    private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
+    private static final KeyCombination REDO = KeyCombination.valueOf("Shortcut+Shift+Z");
+    private static final KeyCombination REDO_TOO = KeyCombination.valueOf("Shortcut+Y");
+
+    private final Scene scene;
+    private final Desk desk;
+    private final Transport transport;
+    private final Devices devices;
+    private final RoadView road;
+    private final Parts parts;
+    private final Set<KeyCode> down = EnumSet.noneOf(KeyCode.class);
+    /** What stood in the field that has the focus when it got it. */
+    private String found = "";
+
+    /** @param road takes the focus when a field is left by Escape */
+    WindowKeys(Scene scene, Desk desk, Transport transport, Devices devices, RoadView road, Parts parts) {
+        this.scene = scene;
+        this.desk = desk;
+        this.transport = transport;
+        this.devices = devices;
+        this.road = road;
+        this.parts = parts;
+    }
+
+    void listen() {
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::padsPlay);
+        scene.addEventFilter(KeyEvent.KEY_RELEASED, event -> down.remove(event.getCode()));
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::spacePlays);
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::enterPresses);
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::undoEverything);
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::goesOn);
+        scene.focusOwnerProperty()
+                .addListener((property, old, now) ->
+                        found = now instanceof TextInputControl field ? String.valueOf(field.getText()) : "");
+    }
+
+    /** While the computer's keys are pads, letters strike; a key that repeats has been struck once. */
+    private void padsPlay(KeyEvent event) {
+        boolean typing = scene.getFocusOwner() instanceof TextInputControl;
+        if (!devices.keys().get() || typing || event.isShortcutDown() || event.isAltDown()) {
+            return;
+        }
+        PadKeys.voice(event.getCode()).ifPresent(voice -> {
+            if (down.add(event.getCode())) {
+                devices.strike(new Strike(voice, event.isShiftDown() ? Level.ACCENT : Level.NORMAL));
+            }
+            event.consume();
+        });
+    }
+
+    /** Space plays and stops, but for where it is a letter. */
+    private void spacePlays(KeyEvent event) {
+        boolean typing = scene.getFocusOwner() instanceof TextInputControl;
+        if (event.getCode() == KeyCode.SPACE && !typing && !event.isShortcutDown() && isDeskSeen()) {
+            if (event.isShiftDown()) {
+                transport.playFrom(road.firstBarInView());
+            } else {
+                transport.toggle();
+            }
+            event.consume();
+        } else if (event.getCode() == KeyCode.ESCAPE && typing) {
+            boolean wrong = scene.getFocusOwner() instanceof TextField field && TypedField.putBackWrongText(field);
+            if (!wrong) {
+                Platform.runLater(road::requestFocus);
+            }
+        }
+    }
+
+    /** Space is taken, so Enter presses the button, or ticks the box, that has the focus. */
+    private void enterPresses(KeyEvent event) {
+        if (event.getCode() == KeyCode.ENTER && scene.getFocusOwner() instanceof ButtonBase button) {
+            button.fire();
+            event.consume();
+        }
+    }
+
+    /** What takes the place of the desk for a while has keys of its own. */
+    private boolean isDeskSeen() {
+        return road.getScene() != null;
+    }
+
+    private void goesOn(KeyEvent event) {
+        if (event.getCode() == KeyCode.F6 && !event.isShortcutDown() && isDeskSeen()) {
+            parts.step(scene.getFocusOwner(), event.isShiftDown() ? -1 : 1);
+            event.consume();
+        }
+    }
+
+    /** Undo and redo are the exercise's, also in a field, but for text just typed there that is not part of it yet. */
+    private void undoEverything(KeyEvent event) {
+        boolean redo = REDO.match(event) || REDO_TOO.match(event);
+        if ((!redo && !UNDO.match(event)) || !isDeskSeen()) {
+            return;
+        }
+        Node focused = scene.getFocusOwner();
+        if (focused instanceof TextField field
+                && !TypedField.holds(field)
+                && field.getLength() > 0
+                && !field.getText().equals(found)) {
+            return;
+        }
+        event.consume();
+        if (redo) {
+            desk.redo();
+        } else if (!(focused instanceof TextField field) || !TypedField.putBackWrongText(field)) {
+            desk.undo();
+        }
+    }
+}

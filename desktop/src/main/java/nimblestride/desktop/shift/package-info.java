@@ -1,2 +1,0 @@
-/** The Shift bench: metric modulation, there and back, and the sections it leads through. */
-package nimblestride.desktop.shift;

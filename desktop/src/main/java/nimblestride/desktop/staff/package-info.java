@@ -1,2 +1,0 @@
-/** Drawings of music on the screen and on the printer. */
-package nimblestride.desktop.staff;

@@ -1,2 +1,0 @@
-/** Lessons: what was set for a student, what they did, and what comes next. */
-package nimblestride.desktop.teaching;

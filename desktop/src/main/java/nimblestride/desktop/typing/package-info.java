@@ -1,2 +1,0 @@
-/** Fields in which the typed language is written, answering at each keystroke. */
-package nimblestride.desktop.typing;

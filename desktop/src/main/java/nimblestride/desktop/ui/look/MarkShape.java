@@ -1,0 +1,43 @@
+package nimblestride.desktop.ui.look;
+
+import javafx.scene.canvas.GraphicsContext;
+
+/** The shapes that tell layers apart without their colour. */
+public enum MarkShape {
+    DISC(points -> null),
+    DIAMOND(r -> new double[][] {{0, r * 1.2, 0, -r * 1.2}, {-r * 1.2, 0, r * 1.2, 0}}),
+    SQUARE(r -> new double[][] {{-r * .9, r * .9, r * .9, -r * .9}, {-r * .9, -r * .9, r * .9, r * .9}}),
+    PEAK(r -> new double[][] {{0, r * 1.15, -r * 1.15}, {-r * 1.1, r * .9, r * .9}}),
+    VALLEY(r -> new double[][] {{0, r * 1.15, -r * 1.15}, {r * 1.1, -r * .9, -r * .9}}),
+    HOURGLASS(r -> new double[][] {{-r, r, -r, r}, {-r, -r, r, r}});
+
+    private interface Outline {
+        double[][] points(double radius);
+    }
+
+    @SuppressWarnings("ImmutableEnumChecker") // A function without state.
+    private final Outline outline;
+
+    MarkShape(Outline outline) {
+        this.outline = outline;
+    }
+
+    public static MarkShape of(int layer) {
+        return values()[layer % values().length];
+    }
+
+    /** Lays its outline around a place to the path that is being made. */
+    public void trace(GraphicsContext g, double x, double y, double size) {
+        double[][] points = outline.points(size);
+        if (points == null) {
+            g.moveTo(x + size, y);
+            g.arc(x, y, size, size, 0, 360);
+        } else {
+            g.moveTo(x + points[0][0], y + points[1][0]);
+            for (int i = 1; i < points[0].length; i++) {
+                g.lineTo(x + points[0][i], y + points[1][i]);
+            }
+        }
+        g.closePath();
+    }
+}

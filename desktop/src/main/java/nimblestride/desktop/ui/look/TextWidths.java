@@ -1,0 +1,29 @@
+package nimblestride.desktop.ui.look;
+
+import java.util.HashMap;
+import java.util.Map;
+import javafx.scene.text.Font;
+import javafx.scene.text.Text;
+
+/** How wide texts are, in pixels; what has been measured once is remembered. For the interface thread alone. */
+public final class TextWidths {
+    private static final int MOST_REMEMBERED = 4_000;
+
+    private final Text measured = new Text();
+    private final Map<Written, Double> widths = new HashMap<>();
+
+    private record Written(String text, Font font) {}
+
+    public double of(String text, Font font) {
+        if (widths.size() > MOST_REMEMBERED) {
+            widths.clear();
+        }
+        return widths.computeIfAbsent(new Written(text, font), this::measure);
+    }
+
+    private double measure(Written written) {
+        measured.setFont(written.font);
+        measured.setText(written.text);
+        return measured.getLayoutBounds().getWidth();
+    }
+}

@@ -1,0 +1,2 @@
+/** Colours, faces and marks: chart paper by day, a dim stage by night. */
+package nimblestride.desktop.ui.look;

@@ -1,0 +1,263 @@
+package nimblestride.desktop.view.road;
+
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.text.Font;
+import javafx.scene.text.TextAlignment;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.desktop.ui.look.Face;
+import nimblestride.desktop.ui.look.MarkShape;
+import nimblestride.desktop.ui.look.Marks;
+import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.ui.look.TextWidths;
+import nimblestride.desktop.view.road.RoadWriting.Kind;
+
+/** Paints a picture of the Road. */
+final class RoadPainter {
+    private static final double MARK = 5.5;
+
+    private final GraphicsContext g;
+    private final Palette palette;
+    private final RoadPicture picture;
+    private final Stretch stretch;
+    private final double height;
+    private final Contour contour;
+    private final double ground;
+
+    RoadPainter(GraphicsContext g, Palette palette, RoadPicture picture, Stretch stretch, Lanes lanes, double height) {
+        this.g = g;
+        this.palette = palette;
+        this.picture = picture;
+        this.stretch = stretch;
+        this.height = height;
+        this.contour = Contour.of(picture, stretch, lanes, height);
+        this.ground = contour.ground();
+    }
+
+    /** How far below the top the ground line runs. */
+    double ground() {
+        return ground;
+    }
+
+    void paint(TextWidths widths) {
+        double width = Contour.GUTTER + stretch.width();
+        g.save();
+        g.beginPath();
+        g.rect(Contour.GUTTER - Contour.EDGE, 0, stretch.width() + Contour.EDGE, height);
+        g.clip();
+        ground(width);
+        picture.strides().forEach(this::stride);
+        picture.posts().forEach(this::post);
+        ticks();
+        write(RoadWriting.of(picture, stretch, contour, widths));
+        picture.lanes().forEach(this::lane);
+        letters();
+        picture.home().ifPresent(this::home);
+        g.restore();
+        picture.lanes().forEach(this::laneName);
+    }
+
+    private double x(double moment) {
+        return Contour.GUTTER + stretch.x(moment);
+    }
+
+    private void ground(double width) {
+        g.setStroke(palette.ink());
+        g.setLineWidth(1.6);
+        g.strokeLine(Contour.GUTTER - Contour.EDGE, ground, width, ground);
+    }
+
+    private void stride(RoadPicture.Stride stride) {
+        double from = x(stride.from());
+        double to = x(stride.to());
+        double top = ground - 2 * contour.rise(to - from);
+        g.setStroke(palette.ink());
+        g.setLineWidth(1.8);
+        g.beginPath();
+        g.moveTo(from, ground);
+        g.quadraticCurveTo((from + to) / 2, top, to, ground);
+        g.stroke();
+    }
+
+    private void post(RoadPicture.Post post) {
+        double x = x(post.at());
+        g.setStroke(post.phraseStart() ? palette.ink() : palette.quiet());
+        g.setLineWidth(post.phraseStart() ? 2.4 : 1.2);
+        g.strokeLine(x, Contour.POST_TOP, x, ground + 8);
+    }
+
+    private void write(List<RoadWriting.Words> all) {
+        RoadWriting.Words before = null;
+        for (RoadWriting.Words words : all) {
+            if (before == null || !words.looksLike(before)) {
+                boolean strong = words.kind() == Kind.SIGNATURE || words.kind() == Kind.GROUP_COUNT;
+                text(words.font(), strong ? palette.ink() : palette.quiet(), TextAlignment.CENTER);
+                g.setTextBaseline(words.kind() == Kind.SIGNATURE ? VPos.BASELINE : VPos.CENTER);
+            }
+            g.fillText(words.text(), words.x(), words.y());
+            before = words;
+        }
+    }
+
+    private void ticks() {
+        groupStarts();
+        g.setStroke(palette.ink());
+        for (RoadPicture.Tick tick : picture.ticks()) {
+            double x = x(tick.at());
+            g.setLineWidth(tick.groupStart() ? 1.8 : 1);
+            g.strokeLine(x, ground, x, ground + (tick.groupStart() ? 7 : 4));
+        }
+    }
+
+    private void groupStarts() {
+        g.beginPath();
+        for (RoadPicture.Tick tick : picture.ticks()) {
+            if (tick.groupStart()) {
+                MarkShape.DISC.trace(g, x(tick.at()), ground, 3);
+            }
+        }
+        g.setFill(palette.ink());
+        g.fill();
+    }
+
+    private void lane(RoadPicture.Lane lane) {
+        double y = contour.lane(lane.layer());
+        Color color = palette.layer(lane.layer());
+        g.setStroke(palette.line());
+        g.setLineWidth(1);
+        g.strokeLine(Contour.GUTTER - Contour.EDGE, y, Contour.GUTTER + stretch.width(), y);
+        if (!lane.problem().isEmpty()) {
+            text(Face.text(13), palette.landing(), TextAlignment.LEFT);
+            g.fillText("cannot be laid out: see Findings", Contour.GUTTER + 8, y - 9);
+            return;
+        }
+        if (lane.dense()) {
+            g.setFill(color);
+            g.fillRect(Contour.GUTTER - Contour.EDGE, y - 3, stretch.width() + Contour.EDGE, 6);
+        }
+        landings(lane, y);
+        Marks marks = new Marks();
+        for (RoadPicture.Mark mark : lane.marks()) {
+            marks.add(MarkShape.of(lane.layer()), x(mark.at()), y, MARK, mark.stroke(), color);
+        }
+        marks.draw(g);
+    }
+
+    /** The hands of a sticking, under its marks, where there is room for them; the stem of a landing in a lane below ends around one. */
+    private void letters() {
+        Set<Double> stems = picture.lanes().stream()
+                .flatMap(lane -> lane.landings().stream())
+                .collect(Collectors.toSet());
+        text(Face.text(11), palette.ink(), TextAlignment.CENTER);
+        for (RoadPicture.Lane lane : picture.lanes()) {
+            double y = contour.lane(lane.layer()) + 14;
+            double last = Double.NEGATIVE_INFINITY;
+            for (RoadPicture.Mark mark : lane.marks()) {
+                double x = x(mark.at());
+                if (mark.stroke().limb().isPresent() && x - last > 9) {
+                    if (stems.contains(mark.at())) {
+                        g.setFill(palette.ground());
+                        g.fillRect(x - 5, y - 4, 10, 9);
+                        g.setFill(palette.ink());
+                    }
+                    g.fillText(String.valueOf(mark.stroke().limb().get().letter()), x, y);
+                    last = x;
+                }
+            }
+        }
+    }
+
+    /** A stem from the lane up to the ground, and a ring about the hit. */
+    private void landings(RoadPicture.Lane lane, double y) {
+        g.setStroke(palette.landing());
+        g.setLineWidth(2);
+        for (double landing : lane.landings()) {
+            g.strokeLine(x(landing), ground + 27, x(landing), y - 10);
+        }
+        g.beginPath();
+        for (double landing : lane.landings()) {
+            MarkShape.DISC.trace(g, x(landing), y, 10);
+        }
+        g.setFill(palette.ground());
+        g.fill();
+        g.stroke();
+    }
+
+    private void laneName(RoadPicture.Lane lane) {
+        double y = contour.lane(lane.layer());
+        new Marks()
+                .add(MarkShape.of(lane.layer()), 14, y, MARK, Stroke.NORMAL, palette.layer(lane.layer()))
+                .draw(g);
+        text(Face.text(13), palette.ink(), TextAlignment.LEFT);
+        g.fillText(lane.name(), 27, y + 0.5, Contour.GUTTER - 40);
+    }
+
+    /** A gate over the whole Road: everything is as it was in the beginning. */
+    private void home(double moment) {
+        double x = x(moment);
+        g.setStroke(palette.landing());
+        g.setLineWidth(4);
+        g.strokeLine(x, Contour.POST_TOP - 4, x, height - 8);
+        g.setFill(palette.landing());
+        g.fillPolygon(new double[] {x, x - RoadWriting.FLAG, x - RoadWriting.FLAG, x}, new double[] {2, 2, 20, 20}, 4);
+        text(Face.bold(13), palette.ground(), TextAlignment.CENTER);
+        g.fillText("home", x - RoadWriting.FLAG / 2, 11.5);
+    }
+
+    /** The marker that hops along the strides, or a moving line where motion is to be reduced. */
+    void marker(double moment, boolean reducedMotion) {
+        double x = x(moment);
+        if (x < Contour.GUTTER - Contour.EDGE) {
+            return;
+        }
+        syllableSaid(moment);
+        g.setStroke(palette.landing());
+        g.setLineWidth(1.6);
+        if (reducedMotion) {
+            g.strokeLine(x, Contour.POST_TOP, x, height - 6);
+            return;
+        }
+        g.setGlobalAlpha(0.45);
+        g.strokeLine(x, ground, x, height - 6);
+        g.setGlobalAlpha(1);
+        double y = ground - hop(moment).orElse(0) - 9;
+        g.setFill(palette.landing());
+        g.fillOval(x - 8, y - 8, 16, 16);
+    }
+
+    /** The syllable to say now stands out. */
+    private void syllableSaid(double moment) {
+        for (RoadPicture.Tick tick : picture.ticks()) {
+            if (tick.at() <= moment && moment < tick.at() + tick.gap()) {
+                double half = Math.max(9, 4.4 * tick.count().length() + 3);
+                g.setFill(palette.landing());
+                g.fillRoundRect(x(tick.at()) - half, ground + 9, 2 * half, 20, 8, 8);
+                text(Face.bold(14), palette.ground(), TextAlignment.CENTER);
+                g.fillText(tick.count(), x(tick.at()), ground + RoadWriting.COUNTS);
+                return;
+            }
+        }
+    }
+
+    private OptionalDouble hop(double moment) {
+        return picture.strides().stream()
+                .filter(stride -> stride.from() <= moment && moment < stride.to())
+                .mapToDouble(stride -> {
+                    double part = (moment - stride.from()) / (stride.to() - stride.from());
+                    return 4 * part * (1 - part) * contour.rise((stride.to() - stride.from()) * stretch.scale());
+                })
+                .findFirst();
+    }
+
+    private void text(Font font, Color color, TextAlignment align) {
+        g.setFont(font);
+        g.setFill(color);
+        g.setTextAlign(align);
+        g.setTextBaseline(VPos.CENTER);
+    }
+}

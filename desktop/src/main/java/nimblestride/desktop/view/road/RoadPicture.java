@@ -1,0 +1,198 @@
+package nimblestride.desktop.view.road;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.layer.alignment.Alignment;
+import nimblestride.core.layer.pattern.Hit;
+import nimblestride.core.layer.pattern.Pattern;
+import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.core.time.counting.Said;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.meter.Place;
+import nimblestride.core.time.value.NoteValue;
+
+/**
+ * What is to be seen on a stretch of the Road, moments in whole notes. It is worked out anew from the exercise each time
+ * and knows nothing of a window.
+ *
+ * @param home where all layers are back together, the strongest mark of all, if that lies in view
+ */
+record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, List<Lane> lanes, OptionalDouble home) {
+    /** Units closer together than this are not drawn one by one. */
+    static final double CLOSEST_UNITS = 4;
+
+    private static final int MOST_MARKS = 2_000;
+    private static final int MOST_POSTS = 4_000;
+
+    /**
+     * A bar line.
+     *
+     * @param bar its number from 0, rounds of the phrase counted on
+     * @param signature whether the meter is new here
+     * @param phraseStart whether the phrase begins here
+     */
+    record Post(double at, long bar, Meter meter, boolean signature, boolean phraseStart) {}
+
+    /**
+     * A group, from its first unit to the next group's first.
+     *
+     * @param bar the number of its bar from 0, rounds of the phrase counted on
+     * @param group its place in the bar, from 0
+     */
+    record Stride(double from, double to, int units, long bar, int group) {
+        double unit() {
+            return (to - from) / units;
+        }
+    }
+
+    /**
+     * A unit.
+     *
+     * @param count what is said there
+     * @param gap to the next unit, in whole notes
+     * @param bar the number of its bar from 0, rounds of the phrase counted on
+     * @param position from the start of that bar
+     */
+    record Tick(double at, String count, double gap, boolean groupStart, long bar, NoteValue position) {}
+
+    /**
+     * A layer.
+     *
+     * @param dense whether its hits lie too close together to be told apart
+     */
+    record Lane(int layer, String name, List<Mark> marks, List<Double> landings, boolean dense, String problem) {}
+
+    record Mark(double at, Stroke stroke) {}
+
+    /** @param stage how many layers are shown, from the first on */
+    static RoadPicture of(Reckoning reckoning, Stretch stretch, Counts counts, int stage) {
+        return new Drawing(reckoning, stretch, counts).draw(stage);
+    }
+
+    private static final class Drawing {
+        private final Reckoning reckoning;
+        private final Phrase phrase;
+        private final Stretch stretch;
+        private final Counts counts;
+        private final List<Post> posts = new ArrayList<>();
+        private final List<Stride> strides = new ArrayList<>();
+        private final List<Tick> ticks = new ArrayList<>();
+        private final Set<NoteValue> barLines = new HashSet<>();
+
+        Drawing(Reckoning reckoning, Stretch stretch, Counts counts) {
+            this.reckoning = reckoning;
+            this.phrase = reckoning.exercise().phrase();
+            this.stretch = stretch;
+            this.counts = counts;
+        }
+
+        RoadPicture draw(int stage) {
+            int bars = phrase.bars().size();
+            long bar = phrase.barAt(stretch.from());
+            NoteValue start = phrase.startOf(bar);
+            Bar before = bar == 0 ? null : phrase.bar(bar - 1);
+            while (start.toDouble() <= stretch.end() && posts.size() < MOST_POSTS) {
+                Bar here = phrase.bar(bar);
+                boolean signature = before == null || !before.meter().equals(here.meter()) || bar % bars == 0;
+                posts.add(new Post(start.toDouble(), bar, here.meter(), signature, bar % bars == 0));
+                barLines.add(start);
+                drawGroups(here, bar, start.toDouble());
+                before = here;
+                bar++;
+                start = start.plus(here.length());
+            }
+            List<Lane> lanes = new ArrayList<>();
+            for (int i = 0; i < Math.min(stage, reckoning.layers().size()); i++) {
+                lanes.add(lane(i, reckoning.layers().get(i)));
+            }
+            return new RoadPicture(posts, strides, ticks, lanes, home());
+        }
+
+        private void drawGroups(Bar bar, long number, double start) {
+            double unit = bar.meter().unit().toDouble();
+            int first = 0;
+            int group = 0;
+            for (int size : bar.grouping().sizes()) {
+                double from = start + first * unit;
+                double to = from + size * unit;
+                if (isSeen(from, to)) {
+                    strides.add(new Stride(from, to, size, number, group));
+                }
+                first += size;
+                group++;
+            }
+            for (Said said : counts.of(bar)) {
+                double at = start + said.at().toDouble();
+                double gap = said.length().toDouble();
+                boolean shown = said.startsGroup() || gap * stretch.scale() >= CLOSEST_UNITS;
+                if (shown && at + gap >= stretch.start() && at <= stretch.end()) {
+                    ticks.add(new Tick(at, syllable(bar, said), gap, said.startsGroup(), number, said.at()));
+                }
+            }
+        }
+
+        private boolean isSeen(double from, double to) {
+            return to >= stretch.start() && from <= stretch.end() && (to - from) * stretch.scale() >= 1;
+        }
+
+        /** Where beats are counted, the whole place at the start of a group. */
+        private String syllable(Bar bar, Said said) {
+            return counts.school() == CountingSchool.BEATS && said.startsGroup()
+                    ? new Place(bar.meter(), said.at()).toString()
+                    : said.syllable();
+        }
+
+        private Lane lane(int index, Reckoning.OfLayer layer) {
+            Optional<Alignment> alignment = layer.alignment().result();
+            if (alignment.isEmpty()) {
+                return new Lane(
+                        index,
+                        layer.name(),
+                        List.of(),
+                        List.of(),
+                        false,
+                        layer.alignment().problem());
+            }
+            List<Hit> hits = alignment.get().course().between(stretch.from(), stretch.to(), MOST_MARKS + 1);
+            boolean dense = hits.size() > Math.min(MOST_MARKS, stretch.width() / 3);
+            List<Mark> marks = new ArrayList<>();
+            if (!dense) {
+                hits.forEach(hit -> marks.add(new Mark(hit.at().toDouble(), hit.stroke())));
+            }
+            boolean placed = layer.layer().pattern() instanceof Pattern.Placed;
+            List<Double> landings = placed ? List.of() : landings(alignment.get());
+            return new Lane(index, layer.name(), marks, landings, dense, "");
+        }
+
+        private List<Double> landings(Alignment alignment) {
+            List<Double> landings = new ArrayList<>();
+            for (NoteValue start : alignment.course().cycleStartsBetween(stretch.from(), stretch.to(), MOST_MARKS)) {
+                if (barLines.contains(start)) {
+                    landings.add(start.toDouble());
+                }
+            }
+            return landings;
+        }
+
+        private OptionalDouble home() {
+            if (reckoning.layers().stream().allMatch(layer -> layer.layer().pattern() instanceof Pattern.Placed)) {
+                return OptionalDouble.empty();
+            }
+            return reckoning
+                    .together()
+                    .result()
+                    .map(together -> together.length().toDouble())
+                    .filter(at -> at <= stretch.end() && at >= stretch.start())
+                    .map(OptionalDouble::of)
+                    .orElseGet(OptionalDouble::empty);
+        }
+    }
+}

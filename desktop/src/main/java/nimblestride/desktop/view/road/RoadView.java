@@ -1,0 +1,340 @@
+package nimblestride.desktop.view.road;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import javafx.beans.binding.Bindings;
+import javafx.beans.binding.DoubleExpression;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleIntegerProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.geometry.Point2D;
+import javafx.scene.AccessibleRole;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.practice.timing.Timing;
+import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.core.time.counting.Division;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.desktop.document.exercise.Answer;
+import nimblestride.desktop.ui.control.Scrolled;
+import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.ui.look.Slate;
+import nimblestride.desktop.ui.look.TextWidths;
+
+/**
+ * The Road and the whole way above it. It scrolls with the wheel, the bar below and the arrow keys, and zooms with + and
+ * -, or the wheel while Ctrl is held; 0 fits the phrase.
+ */
+public final class RoadView extends BorderPane {
+    private static final double ROUNDS_WITHOUT_HOME = 8;
+    /** Ways home longer than this, in whole notes, are told among the findings and not laid out: nobody scrolls there. */
+    private static final double LONGEST = 1e9;
+
+    private static final long FINE = 1_000;
+
+    private final Slate slate = new Slate((g, width, height) -> draw(g, height));
+    /** What moves while it plays lies over what does not, which then need not be drawn with every frame. */
+    private final Slate moving = new Slate((g, width, height) -> drawMarker(g, height));
+
+    private final ScrollPane lanes = new Scrolled(new StackPane(slate, moving)).filled();
+    private final Sight sight = new Sight(this::viewWidth, this::length, this::paint);
+    private final JourneyStrip journey = new JourneyStrip(this::centre);
+    private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.DAY);
+    private final ObjectProperty<CountingSchool> school = new SimpleObjectProperty<>(CountingSchool.BEATS);
+    private final ObjectProperty<Division> division = new SimpleObjectProperty<>(Division.AS_WRITTEN);
+    private final IntegerProperty stage = new SimpleIntegerProperty(Exercise.MOST_LAYERS);
+    private Counts counts = new Counts(school.get(), division.get());
+    private final BooleanProperty reducedMotion = new SimpleBooleanProperty();
+    private final Hand hand = new Hand(slate, this::groundInView, this::requestFocus);
+    private final DoubleExpression lanesHeight = Bindings.createDoubleBinding(
+            () -> slate.getMinHeight()
+                    + JourneyStrip.HEIGHT
+                    + sight.bar().getHeight()
+                    + getInsets().getTop()
+                    + getInsets().getBottom(),
+            slate.minHeightProperty(),
+            sight.bar().heightProperty(),
+            insetsProperty());
+    private Answer answer;
+    private RoadPicture picture;
+    private Lanes below = new Lanes(0, false, false);
+    private double ground;
+    private NoteValue fittedLength = NoteValue.ZERO;
+    private final TextWidths widths = new TextWidths();
+    private OptionalDouble heard = OptionalDouble.empty();
+    private Optional<Timing> played = Optional.empty();
+    private Optional<Exercise> playedOf = Optional.empty();
+
+    public RoadView() {
+        getStyleClass().add("road");
+        lanes.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        lanes.getStyleClass().add("road-lanes");
+        setTop(new VBox(journey));
+        setCenter(lanes);
+        setBottom(sight.bar());
+        moving.setMouseTransparent(true);
+        moving.setVisible(false);
+        slate.widthProperty().addListener(change -> refit());
+        palette.addListener(change -> paint());
+        reducedMotion.addListener(change -> paint());
+        stage.addListener(change -> paint());
+        school.addListener(change -> recount());
+        division.addListener(change -> recount());
+        setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        addEventFilter(ScrollEvent.SCROLL, this::scroll);
+        setOnKeyPressed(this::press);
+        setOnMousePressed(event -> requestFocus());
+    }
+
+    /** Has regrouping by hand done: a foot dragged along the ground, or set down by a double click on a unit. */
+    public void setRegrouping(Regrouping regrouping) {
+        hand.setRegrouping(regrouping);
+    }
+
+    /** Has a click on a count placed something, or no longer. */
+    public void setPlacing(Optional<Placing> placing) {
+        hand.setPlacing(placing);
+    }
+
+    /** Shows how somebody played, or takes it away. */
+    public void setPlayed(Optional<Timing> timing) {
+        played = timing;
+        playedOf = Optional.ofNullable(answer).map(Answer::exercise);
+        if (answer != null) {
+            makeRoom();
+        }
+        paint();
+    }
+
+    /** For all that stands below the ground line. */
+    private void makeRoom() {
+        below = Lanes.of(answer.exercise(), played.isPresent());
+        slate.setMinHeight(Contour.heightFor(below));
+    }
+
+    private void recount() {
+        counts = new Counts(school.get(), division.get());
+        paint();
+    }
+
+    private Optional<Hand.Ground> groundInView() {
+        return Optional.ofNullable(answer)
+                .map(shown -> new Hand.Ground(
+                        picture, sight.stretch(), ground, shown.exercise().phrase()));
+    }
+
+    public ObjectProperty<Palette> palette() {
+        return palette;
+    }
+
+    /** How many layers are seen and heard, from the first on, while an exercise is built up. */
+    public IntegerProperty stage() {
+        return stage;
+    }
+
+    /** How finely the Road is counted. */
+    public ObjectProperty<Division> division() {
+        return division;
+    }
+
+    /** The school in which the Road is counted. */
+    public ObjectProperty<CountingSchool> school() {
+        return school;
+    }
+
+    /** How high it must be for all lanes to be seen. */
+    public DoubleExpression lanesHeight() {
+        return lanesHeight;
+    }
+
+    public BooleanProperty reducedMotion() {
+        return reducedMotion;
+    }
+
+    /** Shows an exercise; where the length of its phrase is new, to a scale at which the phrase fits. */
+    public void show(Answer newAnswer) {
+        answer = newAnswer;
+        if (!playedOf.map(this::isSameMusic).orElse(true)) {
+            played = Optional.empty();
+        }
+        journey.show(answer.reckoning(), length());
+        makeRoom();
+        setAccessibleText(describe());
+        refit();
+    }
+
+    private boolean isSameMusic(Exercise other) {
+        return other.phrase().equals(answer.exercise().phrase())
+                && other.layers().equals(answer.exercise().layers());
+    }
+
+    private String describe() {
+        String layers = answer.reckoning().layers().stream()
+                .map(Reckoning.OfLayer::name)
+                .collect(Collectors.joining(", "));
+        String lands =
+                answer.findings().stream().map(finding -> finding.sentence()).collect(Collectors.joining(" "));
+        return "The Road; each bar of it stands in words on the page In words of the Cross bench. "
+                + (layers.isEmpty() ? "No layers. " : "Layers: " + layers + ". ") + lands;
+    }
+
+    private void refit() {
+        if (answer == null || slate.getWidth() <= Contour.GUTTER) {
+            return;
+        }
+        NoteValue length = answer.exercise().phrase().length();
+        if (!length.equals(fittedLength)) {
+            fitPhrase();
+        }
+        paint();
+    }
+
+    /** To a scale at which the phrase fits, as far as its eighths keep a readable size. */
+    public void fitPhrase() {
+        fittedLength = answer.exercise().phrase().length();
+        sight.fit(fittedLength.toDouble());
+    }
+
+    private double viewWidth() {
+        return Math.max(1, slate.getWidth() - Contour.GUTTER);
+    }
+
+    /** The length shown: until all layers are back together, or some rounds where that is never or too far. */
+    private double length() {
+        double round = answer.exercise().phrase().length().toDouble();
+        return answer.reckoning()
+                .together()
+                .result()
+                .map(together -> together.length().toDouble())
+                .filter(length -> length <= LONGEST)
+                .orElse(round * ROUNDS_WITHOUT_HOME);
+    }
+
+    /** Where the first bar begins that is in view as a whole, or the one in which the view begins. */
+    public NoteValue firstBarInView() {
+        if (answer == null) {
+            return NoteValue.ZERO;
+        }
+        Stretch now = sight.stretch();
+        Phrase phrase = answer.exercise().phrase();
+        long bar = phrase.barAt(NoteValue.of((long) Math.floor(now.start() * FINE), FINE));
+        boolean cutOff = phrase.startOf(bar).toDouble() < now.start() - 0.02 * (now.end() - now.start());
+        boolean nextIsSeen = phrase.startOf(bar + 1).toDouble() < now.end();
+        return phrase.startOf(cutOff && nextIsSeen ? bar + 1 : bar);
+    }
+
+    /** Brings a moment into view, by a page if it is not. */
+    public void bringIntoView(NoteValue moment) {
+        if (answer != null) {
+            sight.bringIntoView(moment.toDouble());
+        }
+    }
+
+    private void centre(double moment) {
+        if (answer != null) {
+            sight.centre(moment);
+        }
+    }
+
+    /** Shows the marker at the moment that is heard, or takes it away. */
+    public void follow(OptionalDouble moment) {
+        if (moment.isEmpty() && heard.isEmpty()) {
+            return;
+        }
+        heard = moment.isEmpty() || answer == null ? OptionalDouble.empty() : OptionalDouble.of(wrapped(moment));
+        heard.ifPresent(sight::bringIntoView);
+        moving.setVisible(heard.isPresent());
+        moving.redraw();
+    }
+
+    /** Where on the screen a moment, in whole notes, stands on the ground line. */
+    public Point2D screenPlace(double moment) {
+        return slate.localToScreen(Contour.GUTTER + sight.stretch().x(moment), ground);
+    }
+
+    /** The moment the marker shows, in whole notes; empty while nothing plays. */
+    public OptionalDouble heard() {
+        return heard;
+    }
+
+    /** What comes after home is the beginning again. */
+    private double wrapped(OptionalDouble moment) {
+        return moment.getAsDouble() % length();
+    }
+
+    public void zoomIn() {
+        sight.zoomIn();
+    }
+
+    public void zoomOut() {
+        sight.zoomOut();
+    }
+
+    private void scroll(ScrollEvent event) {
+        if (answer == null) {
+            return;
+        }
+        if (event.isControlDown()) {
+            sight.zoom(event.getDeltaY() > 0 ? 1.15 : 1 / 1.15, Math.max(0, event.getX() - Contour.GUTTER));
+        } else {
+            sight.move(-event.getDeltaY() - event.getDeltaX());
+        }
+        event.consume();
+    }
+
+    private void press(KeyEvent event) {
+        if (answer == null) {
+            return;
+        }
+        if (event.getCode() == KeyCode.DIGIT0 || event.getCode() == KeyCode.NUMPAD0) {
+            fitPhrase();
+            event.consume();
+        } else if (sight.press(event.getCode())) {
+            event.consume();
+        }
+    }
+
+    private void paint() {
+        if (answer == null || slate.getWidth() <= Contour.GUTTER) {
+            return;
+        }
+        sight.measure();
+        journey.show(sight.stretch(), palette.get());
+        slate.redraw();
+    }
+
+    private void draw(GraphicsContext g, double height) {
+        if (answer == null || slate.getWidth() <= Contour.GUTTER) {
+            return;
+        }
+        Stretch stretch = sight.stretch();
+        picture = RoadPicture.of(answer.reckoning(), stretch, counts, stage.get());
+        RoadPainter painter = new RoadPainter(g, palette.get(), picture, stretch, below, height);
+        ground = painter.ground();
+        painter.paint(widths);
+        played.ifPresent(timing -> new PlayedPainter(g, palette.get(), stretch, ground)
+                .paint(timing.bySpot(), answer.exercise().phrase().length().toDouble()));
+        moving.redraw();
+    }
+
+    private void drawMarker(GraphicsContext g, double height) {
+        if (answer != null && picture != null) {
+            heard.ifPresent(moment -> new RoadPainter(g, palette.get(), picture, sight.stretch(), below, height)
+                    .marker(moment, reducedMotion.get()));
+        }
+    }
+}

@@ -1,0 +1,219 @@
+package nimblestride.desktop.view.staff;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import javafx.scene.AccessibleRole;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.notation.engraving.Drawing;
+import nimblestride.core.notation.engraving.Drawing.Spot;
+import nimblestride.core.notation.engraving.Engraver;
+import nimblestride.core.notation.score.Following;
+import nimblestride.core.notation.score.Head;
+import nimblestride.core.notation.score.Plan;
+import nimblestride.core.notation.score.Score;
+import nimblestride.core.notation.score.ScoreWriter;
+import nimblestride.core.notation.score.Style;
+import nimblestride.core.notation.score.WrittenBar;
+import nimblestride.core.time.meter.Place;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.desktop.async.Newest;
+import nimblestride.desktop.ui.look.Palette;
+import nimblestride.formats.font.Faces;
+
+/**
+ * An exercise on a staff. It is written and laid out off the interface thread; it follows the sound; a click on a count, or
+ * the arrow keys, choose one.
+ */
+public final class StaffView extends BorderPane implements AutoCloseable {
+    private static final double SPACE = 6;
+    private static final double GAP = 10;
+
+    private final DrawingsView view = new DrawingsView(SPACE, GAP, false);
+    private final Newest newest = new Newest("writing notes");
+    private final Consumer<Chosen> choose;
+    private final Consumer<String> problem;
+    private Optional<Laid> set = Optional.empty();
+    private Optional<Asked> asked = Optional.empty();
+    private int chosen = -1;
+
+    /**
+     * A count that has been chosen.
+     *
+     * @param bar of the exercise, from 0
+     * @param at from the start of that bar
+     * @param words what stands there
+     */
+    public record Chosen(long bar, NoteValue at, String words) {}
+
+    private record Asked(Exercise exercise, long bars, Style style, double room) {}
+
+    private record Laid(Score score, Following following, List<Drawing> lines, List<Found> spots) {}
+
+    private record Found(int line, Spot spot) {}
+
+    /**
+     * @param choose is told which count has been chosen
+     * @param problem is told why something cannot be written; an empty text where all of it can
+     */
+    public StaffView(Consumer<Chosen> choose, Consumer<String> problem) {
+        this.choose = choose;
+        this.problem = problem;
+        setCenter(view);
+        setId("staff");
+        setAccessibleRole(AccessibleRole.TEXT);
+        setMinSize(0, 0);
+        view.setFocusTraversable(true);
+        view.onClick((line, spot) -> take(indexOf(line, spot)));
+        view.addEventHandler(KeyEvent.KEY_PRESSED, this::press);
+        view.onRoom(this::setAnew);
+    }
+
+    public void setPalette(Palette palette) {
+        view.setPalette(palette);
+    }
+
+    /** Writes so many bars of an exercise, rounds of its phrase counted on. */
+    public void show(Exercise exercise, long bars, Style style) {
+        ask(new Asked(exercise, bars, style, view.room()));
+    }
+
+    /** No count is chosen any more. */
+    public void chooseNone() {
+        chosen = -1;
+        view.chooseNone();
+    }
+
+    private void setAnew() {
+        asked.filter(one -> one.room != view.room())
+                .ifPresent(one -> ask(new Asked(one.exercise, one.bars, one.style, view.room())));
+    }
+
+    private void ask(Asked what) {
+        if (asked.equals(Optional.of(what)) && set.isPresent()) {
+            return;
+        }
+        asked = Optional.of(what);
+        if (what.room > 0) {
+            newest.ask(() -> tried(what), this::lay);
+        }
+    }
+
+    /** What is laid out, or why nothing can be. */
+    private record Tried(Optional<Laid> laid, String problem) {}
+
+    private static Tried tried(Asked what) {
+        try {
+            Laid laid = set(what);
+            return new Tried(Optional.of(laid), String.join("; ", laid.score.leftOut()));
+        } catch (StrideException e) {
+            return new Tried(Optional.empty(), e.getMessage());
+        }
+    }
+
+    private static Laid set(Asked what) {
+        Score score = ScoreWriter.write(what.exercise, Plan.of(what.exercise.phrase(), what.bars), what.style);
+        List<Drawing> lines = new Engraver(Faces.get().music(), Faces.get()).lines(score, what.room);
+        List<Found> spots = new ArrayList<>();
+        for (int line = 0; line < lines.size(); line++) {
+            for (Spot spot : lines.get(line).spots()) {
+                spots.add(new Found(line, spot));
+            }
+        }
+        return new Laid(score, new Following(score), lines, spots);
+    }
+
+    private void lay(Tried tried) {
+        problem.accept(tried.problem.isEmpty() ? "" : "Not written: " + tried.problem + ".");
+        set = tried.laid;
+        set.ifPresentOrElse(this::lay, () -> view.show(List.of()));
+    }
+
+    private void lay(Laid laid) {
+        view.show(laid.lines);
+        setAccessibleText("Staff of " + laid.score.bars().size() + " written bars");
+        if (chosen >= laid.spots.size()) {
+            chosen = -1;
+        }
+        if (chosen >= 0) {
+            view.choose(laid.spots.get(chosen).line, laid.spots.get(chosen).spot);
+        }
+    }
+
+    /** What is written, once it is. */
+    public Optional<Score> score() {
+        return set.map(Laid::score);
+    }
+
+    private int indexOf(int line, Spot spot) {
+        return set.map(laid -> laid.spots.indexOf(new Found(line, spot))).orElse(-1);
+    }
+
+    private void press(KeyEvent event) {
+        int step =
+                switch (event.getCode()) {
+                    case LEFT -> -1;
+                    case RIGHT -> 1;
+                    default -> 0;
+                };
+        if (step != 0 && set.isPresent()) {
+            take(Math.max(0, Math.min(set.get().spots.size() - 1, chosen + step)));
+            event.consume();
+        }
+    }
+
+    private void take(int index) {
+        if (index < 0 || set.isEmpty()) {
+            return;
+        }
+        chosen = index;
+        Found found = set.get().spots.get(index);
+        view.choose(found.line, found.spot);
+        WrittenBar bar = set.get().score.bars().get(found.spot.bar());
+        choose.accept(new Chosen(bar.number(), found.spot.at(), words(bar, found.spot.at())));
+    }
+
+    private static String words(WrittenBar bar, NoteValue at) {
+        String place = "Bar " + (bar.number() + 1) + ", " + new Place(bar.bar().meter(), at);
+        String struck = bar.parts().stream()
+                .flatMap(part -> part.written().stream())
+                .filter(written -> written.isStruck() && written.at().equals(at))
+                .flatMap(written -> written.heads().stream())
+                .map(StaffView::words)
+                .collect(Collectors.joining("; "));
+        return place + ": " + (struck.isEmpty() ? "nothing is struck" : struck);
+    }
+
+    private static String words(Head head) {
+        StringBuilder words = new StringBuilder(head.voice().name());
+        if (head.stroke().level() != Level.NORMAL) {
+            words.append(", ").append(head.stroke().level().title());
+        }
+        if (!head.stroke().ornament().title().isEmpty()) {
+            words.append(", ").append(head.stroke().ornament().title());
+        }
+        return words.append(", ").append(head.limb().title()).toString();
+    }
+
+    /** Lights the note that is played at a moment, in whole notes from the beginning; none at no moment. */
+    public void follow(OptionalDouble moment) {
+        if (set.isEmpty() || getScene() == null) {
+            return;
+        }
+        Optional<Following.Here> here =
+                moment.isPresent() ? set.get().following.at(moment.getAsDouble()) : Optional.empty();
+        here.ifPresentOrElse(place -> view.light(place.bar(), place.at()), view::unlight);
+    }
+
+    @Override
+    public void close() {
+        newest.close();
+    }
+}

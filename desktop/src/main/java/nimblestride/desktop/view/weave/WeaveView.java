@@ -1,0 +1,327 @@
+package nimblestride.desktop.view.weave;
+
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Consumer;
+import javafx.geometry.Orientation;
+import javafx.geometry.Point2D;
+import javafx.scene.AccessibleRole;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.ScrollBar;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.BorderPane;
+import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.layer.crossing.Displacement;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.desktop.document.exercise.Answer;
+import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.ui.look.Slate;
+import nimblestride.desktop.view.weave.WeavePicture.Row;
+
+/**
+ * The Weave on the screen. It scrolls with the wheel, the bar beside it and Page up and down, and zooms with + and -, or the
+ * wheel while Ctrl is held; 0 fits the way home. Arrow keys go from hit to hit, with Shift they displace the layer in hand,
+ * and a mark is dragged along its bar.
+ */
+public final class WeaveView extends BorderPane {
+    private static final double CLOSEST = 64;
+    private static final double FARTHEST = 7;
+    private static final double USUAL = 24;
+    private static final long ROUNDS_WITHOUT_HOME = 64;
+    /** Ways home of more bars are told in words; there are buttons for the places on them. */
+    private static final long MOST_ROWS = 10_000_000;
+
+    private final Slate slate = new Slate((g, width, height) -> draw(g));
+    private final ScrollBar bar = new ScrollBar();
+    private final Displacing displacing;
+    private final Consumer<String> told;
+    private Palette palette = Palette.DAY;
+    private Answer answer;
+    private WeavePicture picture;
+    private Loom loom;
+    private double pitch = USUAL;
+    private boolean fitted;
+    private int inHand = -1;
+    private WeavePlace chosen;
+    private OptionalDouble heard = OptionalDouble.empty();
+
+    /** @param told is given what stands on the place that is pointed at or chosen */
+    public WeaveView(Displacing displacing, Consumer<String> told) {
+        this.displacing = displacing;
+        this.told = told;
+        setId("weave");
+        getStyleClass().add("weave");
+        setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        bar.setOrientation(Orientation.VERTICAL);
+        bar.valueProperty().addListener(change -> paint());
+        slate.widthProperty().addListener(change -> paint());
+        slate.heightProperty().addListener(change -> refit());
+        setCenter(slate);
+        setRight(bar);
+        addEventFilter(ScrollEvent.SCROLL, this::scroll);
+        setOnKeyPressed(this::press);
+        setOnMousePressed(event -> requestFocus());
+        Pointing.on(slate, this::seen, new Dragging(), this::pointAt, this::choose);
+    }
+
+    public void setPalette(Palette newPalette) {
+        palette = newPalette;
+        paint();
+    }
+
+    /** The layer that is drawn strongest and moved by keys; -1 for none. */
+    public void setInHand(int layer) {
+        inHand = layer;
+        paint();
+    }
+
+    /** Shows what follows from an exercise. */
+    public void show(Answer newAnswer) {
+        boolean otherBars = answer == null
+                || !answer.exercise().phrase().equals(newAnswer.exercise().phrase());
+        answer = newAnswer;
+        if (otherBars) {
+            chosen = null;
+            bar.setValue(0);
+            fitted = false;
+        }
+        if (chosen != null && chosen.layer() >= answer.reckoning().layers().size()) {
+            chosen = null;
+        }
+        setAccessibleText("The Weave: " + String.format(Locale.ROOT, "%,d", rows())
+                + " bars stacked, the last one home. They stand in words on the page In words.");
+        refit();
+        tellChosen();
+    }
+
+    /** All bars of the way home and the bar that is bar 1 again, if that is known. */
+    public long rows() {
+        return Math.min(MOST_ROWS, answer.reckoning().barsHome(ROUNDS_WITHOUT_HOME));
+    }
+
+    private void refit() {
+        if (answer != null && !fitted && slate.getHeight() > 0) {
+            fit();
+        }
+        paint();
+    }
+
+    /** Rows as high as lets the whole way home be seen, as far as they keep a readable height. */
+    public void fit() {
+        fitted = slate.getHeight() > 0;
+        double room = (slate.getHeight() - 8) / Math.max(1, Math.min(rows(), 200));
+        double least = Math.max(15, 9 + 5.0 * answer.reckoning().layers().size());
+        pitch = Math.max(least, Math.min(40, room));
+        paint();
+    }
+
+    private void paint() {
+        if (answer == null || slate.getWidth() <= Loom.GUTTER || slate.getHeight() < 1) {
+            return;
+        }
+        updateBar();
+        long first = (long) Math.floor(bar.getValue());
+        Phrase phrase = answer.exercise().phrase();
+        loom = Loom.of(phrase, first, pitch, slate.getWidth(), slate.getHeight());
+        slate.redraw();
+    }
+
+    private void draw(GraphicsContext g) {
+        if (answer == null || loom == null) {
+            return;
+        }
+        long first = loom.first();
+        int count = (int) Math.min(loom.rows(), rows() - first);
+        picture = WeavePicture.of(answer.reckoning(), first, count);
+        int layers = answer.reckoning().layers().size();
+        WeavePainter painter = new WeavePainter(g, palette, picture, loom, layers);
+        painter.paint(inHand, chosen);
+        heard.ifPresent(moment -> paintMarker(painter, moment));
+    }
+
+    private void paintMarker(WeavePainter painter, double moment) {
+        for (Row row : picture.rows()) {
+            double start = row.start().toDouble();
+            if (start <= moment && moment < start + row.length()) {
+                painter.marker(row.bar(), moment - start);
+            }
+        }
+    }
+
+    private void updateBar() {
+        double whole = Math.max(1, Math.floor((slate.getHeight() - 4) / pitch));
+        double most = Math.max(0, rows() - whole);
+        bar.setMax(most);
+        bar.setVisibleAmount(most <= 0 ? 1 : Math.max(most / 200, most * whole / rows()));
+        bar.setUnitIncrement(1);
+        bar.setBlockIncrement(whole);
+        bar.setVisible(most > 0);
+        if (bar.getValue() > most) {
+            bar.setValue(most);
+        }
+    }
+
+    private void scrollTo(double row) {
+        bar.setValue(Math.max(0, Math.min(bar.getMax(), row)));
+    }
+
+    /** Brings a bar into view. */
+    public void bringIntoView(long number) {
+        double seen = loom == null ? 1 : loom.wholeRows();
+        if (number < bar.getValue() || number > bar.getValue() + seen - 1) {
+            scrollTo(number - Math.floor(seen / 3));
+        }
+        paint();
+    }
+
+    private void zoom(double factor) {
+        fitted = true;
+        pitch = Math.max(FARTHEST, Math.min(CLOSEST, pitch * factor));
+        paint();
+    }
+
+    private void scroll(ScrollEvent event) {
+        if (answer == null) {
+            return;
+        }
+        if (event.isControlDown()) {
+            zoom(event.getDeltaY() > 0 ? 1.15 : 1 / 1.15);
+        } else {
+            scrollTo(bar.getValue() - event.getDeltaY() / pitch);
+        }
+        event.consume();
+    }
+
+    private void press(KeyEvent event) {
+        if (answer == null || event.isShortcutDown() || event.isAltDown()) {
+            return;
+        }
+        double page = loom == null ? 1 : loom.wholeRows();
+        switch (event.getCode()) {
+            case LEFT -> sideways(-1, event.isShiftDown());
+            case RIGHT -> sideways(1, event.isShiftDown());
+            case UP -> upAndDown(-1);
+            case DOWN -> upAndDown(1);
+            case PAGE_UP -> scrollTo(bar.getValue() - page);
+            case PAGE_DOWN -> scrollTo(bar.getValue() + page);
+            case HOME -> scrollTo(0);
+            case END -> scrollTo(bar.getMax());
+            case PLUS, EQUALS, ADD -> zoom(1.25);
+            case MINUS, SUBTRACT -> zoom(0.8);
+            case DIGIT0, NUMPAD0 -> fit();
+            default -> {
+                return;
+            }
+        }
+        event.consume();
+    }
+
+    /** To the next hit, or one unit later with the layer in hand. */
+    private void sideways(int step, boolean displaces) {
+        int layer = layerInHand();
+        if (layer < 0) {
+            return;
+        }
+        if (displaces) {
+            Layer now = answer.exercise().layers().get(layer);
+            displacing.displace(layer, Displacement.by(now, answer.exercise().phrase(), step));
+            displacing.done();
+            return;
+        }
+        Optional<WeavePlace> next =
+                chosen == null ? walk().nearest(layer, inView(), NoteValue.ZERO) : walk().sideways(chosen, step);
+        next.ifPresent(this::choose);
+    }
+
+    private void upAndDown(int step) {
+        int layer = layerInHand();
+        if (layer >= 0) {
+            WeavePlace from = chosen == null ? new WeavePlace(layer, inView() - step, NoteValue.ZERO) : chosen;
+            walk().upOrDown(from, step).ifPresent(this::choose);
+        }
+    }
+
+    private WeaveWalk walk() {
+        return new WeaveWalk(answer.reckoning(), rows());
+    }
+
+    private long inView() {
+        return (long) bar.getValue();
+    }
+
+    private int layerInHand() {
+        return inHand >= 0 || answer.reckoning().layers().isEmpty() ? inHand : 0;
+    }
+
+    private void choose(WeavePlace place) {
+        chosen = place;
+        bringIntoView(place.bar());
+        tellChosen();
+    }
+
+    private void tellChosen() {
+        told.accept(chosen == null || answer == null ? "" : new WeaveWords(answer.reckoning()).tell(chosen));
+    }
+
+    private Optional<Pointing.Seen> seen() {
+        return picture == null ? Optional.empty() : Optional.of(new Pointing.Seen(answer, picture, loom));
+    }
+
+    /** What was chosen has gone elsewhere with the layer. */
+    private final class Dragging implements Displacing {
+        @Override
+        public void displace(int index, Layer layer) {
+            chosen = null;
+            displacing.displace(index, layer);
+        }
+
+        @Override
+        public void done() {
+            displacing.done();
+        }
+    }
+
+    private void pointAt(Optional<WeavePlace> mark) {
+        mark.ifPresentOrElse(at -> told.accept(new WeaveWords(answer.reckoning()).tell(at)), this::tellChosen);
+    }
+
+    /** Shows the moment that is heard, in whole notes from the beginning, or takes it away. */
+    public void follow(OptionalDouble moment) {
+        if (moment.isEmpty() && heard.isEmpty()) {
+            return;
+        }
+        heard = moment;
+        if (getScene() == null || answer == null) {
+            return;
+        }
+        double home = answer.reckoning()
+                .together()
+                .result()
+                .map(Reckoning.Together::length)
+                .map(NoteValue::toDouble)
+                .orElse(Double.MAX_VALUE);
+        heard = moment.isPresent() ? OptionalDouble.of(moment.getAsDouble() % home) : moment;
+        heard.ifPresent(at ->
+                bringIntoView(answer.exercise().phrase().barAt(NoteValue.of(Math.max(0, (long) (at * 4096)), 4096))));
+        paint();
+    }
+
+    /** Where on the screen a hit stands, if it is in view. */
+    public Optional<Point2D> screenPlace(int layer, long number, NoteValue at) {
+        if (loom == null) {
+            return Optional.empty();
+        }
+        int row = (int) (number - loom.first());
+        return row < 0 || row >= picture.rows().size()
+                ? Optional.empty()
+                : Optional.of(slate.localToScreen(
+                        loom.x(at.toDouble()),
+                        loom.top(row)
+                                + loom.lane(layer, answer.reckoning().layers().size())));
+    }
+}

@@ -1,0 +1,305 @@
+package nimblestride.desktop.workspace.book;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.desktop.async.Newest;
+import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.control.Titles;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.store.book.Book;
+import nimblestride.store.book.Collections.Collection;
+import nimblestride.store.book.Kept;
+import nimblestride.store.book.Shelf;
+
+/** The Book beside the Road: exercises, found as one types, in collections and with tags. */
+public final class BookPane extends VBox {
+    private static final int MOST_SHOWN = 500;
+    private static final Collection EVERYTHING = new Collection(new UUID(0, 0), "The whole Book", 0);
+
+    private final OpenBook book;
+    private final Actions actions;
+    private final TextField search = new TextField();
+    private final ComboBox<Collection> collection = new ComboBox<>();
+    private final KeptList list = new KeptList();
+    private final Label empty = new Wrapped();
+    private final VBox unopened = new VBox();
+    private final SmallButton putBack = new SmallButton("Put back", "put-back", this::putBack);
+    private final Newest searching = new Newest("searching the Book");
+    private Optional<Shelf.TakenOut> out = Optional.empty();
+    private boolean showing;
+
+    /** What is done beyond the pane. */
+    public interface Actions {
+        /** Opens an exercise. */
+        void open(Kept kept);
+
+        /** Keeps what lies on the desk. */
+        void keep();
+
+        /** An exercise has been taken out of the Book. */
+        void takenOut(UUID id);
+
+        /** Restores a backup, after asking which. */
+        void restore();
+
+        /** Makes a new Book in the place of one that can't be opened, after asking. */
+        void startNew();
+
+        /** Asks for a line of text; empty where the user has none. */
+        Optional<String> line(String title, String what, String first);
+    }
+
+    public BookPane(OpenBook book, Actions actions) {
+        this.book = book;
+        this.actions = actions;
+        getStyleClass().add("book");
+        Label title = new Label("The Book");
+        title.getStyleClass().add("pane-title");
+        search.setId("book-search");
+        search.setPromptText("Find: elevens, flams…");
+        search.setAccessibleText("Find exercises by name, meter, grouping, technique or tag");
+        search.textProperty().addListener(change -> refresh());
+        search.setOnKeyPressed(this::downToTheList);
+        collection.setId("book-collection");
+        collection.setMaxWidth(Double.MAX_VALUE);
+        collection.setAccessibleText("Which collection is shown");
+        collection.setConverter(
+                new Titles<>(one -> one.equals(EVERYTHING) ? one.name() : one.name() + " (" + one.size() + ")"));
+        collection.valueProperty().addListener(change -> {
+            if (!showing) {
+                refresh();
+            }
+        });
+        empty.getStyleClass().addAll("quiet", "book-empty");
+        unopened.getChildren()
+                .setAll(
+                        new SmallButton("Restore a backup…", "book-restore", actions::restore),
+                        new SmallButton("Start a new Book…", "book-new", actions::startNew));
+        unopened.getStyleClass().add("book-unopened");
+        list.setPlaceholder(new VBox(empty, unopened));
+        list.setOnMouseClicked(event -> {
+            if (event.getButton() == MouseButton.PRIMARY) {
+                openSelected();
+            }
+        });
+        list.setOnKeyPressed(this::press);
+        list.setContextMenu(menu());
+        VBox.setVgrow(list, Priority.ALWAYS);
+        Button keeping = new Button("Keep in the Book");
+        keeping.setMaxWidth(Double.MAX_VALUE);
+        keeping.setId("keep-in-book");
+        keeping.setOnAction(event -> actions.keep());
+        putBack.setMaxWidth(Double.MAX_VALUE);
+        showPutBack();
+        getChildren().setAll(title, search, collection, list, putBack, keeping);
+        book.onChange(this::refreshAll);
+        refreshAll();
+    }
+
+    private ContextMenu menu() {
+        return new ContextMenu(
+                item("Open", this::openSelected),
+                item("Tags…", this::tag),
+                item("Put in a collection…", this::collect),
+                item("Take out of this collection", this::uncollect),
+                item("Take out of the Book", this::takeOut));
+    }
+
+    private static MenuItem item(String text, Runnable action) {
+        MenuItem item = new MenuItem(text);
+        item.setOnAction(event -> action.run());
+        return item;
+    }
+
+    private void downToTheList(KeyEvent event) {
+        if (event.getCode() == KeyCode.DOWN || event.getCode() == KeyCode.ENTER) {
+            list.requestFocus();
+            list.getSelectionModel().selectFirst();
+            if (event.getCode() == KeyCode.ENTER) {
+                openSelected();
+            }
+            event.consume();
+        }
+    }
+
+    private void press(KeyEvent event) {
+        switch (event.getCode()) {
+            case ENTER -> openSelected();
+            case DELETE -> takeOut();
+            default -> {
+                return;
+            }
+        }
+        event.consume();
+    }
+
+    private Optional<UUID> chosenCollection() {
+        return Optional.ofNullable(collection.getValue())
+                .filter(one -> !one.equals(EVERYTHING))
+                .map(Collection::id);
+    }
+
+    /** Lists the collections and the exercises anew. */
+    private void refreshAll() {
+        showing = true;
+        Optional<UUID> before = chosenCollection();
+        List<Collection> all = book.book().isEmpty()
+                ? List.of()
+                : book.ask(one -> one.collections().all()).orElse(List.of());
+        collection.getItems().setAll(EVERYTHING);
+        collection.getItems().addAll(all);
+        collection.setValue(all.stream()
+                .filter(one -> before.equals(Optional.of(one.id())))
+                .findFirst()
+                .orElse(EVERYTHING));
+        boolean some = !all.isEmpty();
+        collection.setVisible(some);
+        collection.setManaged(some);
+        showing = false;
+        refresh();
+    }
+
+    private record Found(List<Kept> exercises, String problem) {}
+
+    private void refresh() {
+        boolean opened = book.book().isPresent();
+        unopened.setVisible(!opened);
+        unopened.setManaged(!opened);
+        if (!opened) {
+            empty.setText(book.problem());
+            list.getItems().clear();
+            return;
+        }
+        String words = search.getText();
+        Optional<UUID> within = chosenCollection();
+        Book searched = book.book().get();
+        searching.ask(
+                () -> {
+                    try {
+                        return new Found(searched.shelf().search(words, within, 0, MOST_SHOWN), "");
+                    } catch (StrideException e) {
+                        return new Found(List.of(), e.getMessage());
+                    }
+                },
+                this::show);
+    }
+
+    private void show(Found found) {
+        empty.setText(
+                !found.problem.isEmpty()
+                        ? found.problem
+                        : search.getText().isBlank()
+                                ? "No exercises yet. Type some bars above, then keep them here."
+                                : "Nothing is called so. Try a meter (11/8, elevens), a grouping (3+3+2) or a technique (flams).");
+        list.show(found.exercises);
+    }
+
+    /** Marks the exercise that lies on the desk. */
+    public void mark(Optional<UUID> id) {
+        list.mark(id);
+    }
+
+    private void openSelected() {
+        list.selected()
+                .filter(kept -> !Optional.of(kept.id()).equals(list.marked()))
+                .ifPresent(kept -> {
+                    actions.open(kept);
+                    mark(list.marked());
+                });
+    }
+
+    private void takeOut() {
+        list.selected().ifPresent(kept -> {
+            out = book.change(one -> one.shelf().takeOut(kept.id()));
+            showPutBack();
+            if (out.isPresent()) {
+                actions.takenOut(kept.id());
+            }
+        });
+    }
+
+    private void putBack() {
+        out.ifPresent(taken -> {
+            if (book.change(one -> {
+                        one.shelf().putBack(taken, book.now());
+                        return true;
+                    })
+                    .isPresent()) {
+                out = Optional.empty();
+                showPutBack();
+            }
+        });
+    }
+
+    private void showPutBack() {
+        putBack.setVisible(out.isPresent());
+        putBack.setManaged(out.isPresent());
+        out.ifPresent(taken -> putBack.setText("Put back \"" + taken.kept().name() + "\""));
+    }
+
+    private void tag() {
+        list.selected().ifPresent(kept -> {
+            Set<String> now = book.ask(one -> one.shelf().tags(kept.id())).orElse(Set.of());
+            actions.line("Tags of " + kept.name(), "Words, with commas between", String.join(", ", now))
+                    .ifPresent(line -> {
+                        Set<String> tags = Arrays.stream(line.split(",", -1))
+                                .map(String::strip)
+                                .filter(tag -> !tag.isEmpty())
+                                .collect(Collectors.toCollection(TreeSet::new));
+                        book.change(one -> {
+                            one.shelf().tag(kept.id(), tags);
+                            return true;
+                        });
+                    });
+        });
+    }
+
+    private void collect() {
+        list.selected().ifPresent(kept -> actions.line(
+                        "Put " + kept.name() + " in a collection",
+                        "Its name, new or known",
+                        chosenCollection().isPresent() ? collection.getValue().name() : "")
+                .filter(name -> !name.isBlank())
+                .ifPresent(name -> book.change(one -> {
+                    one.collections().put(one.collections().named(name), kept.id());
+                    return true;
+                })));
+    }
+
+    private void uncollect() {
+        list.selected().ifPresent(kept -> chosenCollection()
+                .ifPresent(from -> book.change(one -> {
+                    one.collections().takeOut(from, kept.id());
+                    return true;
+                })));
+    }
+
+    /** Goes to where exercises are searched for. */
+    public void find() {
+        search.requestFocus();
+        search.selectAll();
+    }
+
+    /** Stops searching. */
+    public void close() {
+        searching.close();
+    }
+}

@@ -1,0 +1,182 @@
+package nimblestride.desktop.workspace.cross;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.insight.family.Accents;
+import nimblestride.core.insight.family.AgainstMeters;
+import nimblestride.core.insight.family.Displacements;
+import nimblestride.core.insight.family.Family;
+import nimblestride.core.insight.family.ImpliedFeels;
+import nimblestride.core.language.text.BarsText;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.desktop.async.Newest;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.ui.control.FlowLine;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.control.Titles;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.field.TypedField;
+import nimblestride.desktop.ui.page.Page;
+
+/** Families for practice: sets of exercises made from the one on the desk, to try one by one or to keep in the Book. */
+final class FamiliesPage extends VBox implements Page {
+    private static final int MOST_SHOWN = 64;
+    private static final String METERS = "4/4, 3/4, 5/4, 6/8, 7/8, 9/8, 11/8";
+
+    private final Desk desk;
+    private final LayerChoice layer = new LayerChoice("family-layer", chosen -> ask());
+    private final ComboBox<Kind> kind = new ComboBox<>();
+    private final TypedField<Phrase> meters;
+    private final Label told = new Wrapped();
+    private final GridPane members = new GridPane();
+    private final SmallButton keepAll;
+    private final Newest answers = new Newest("families");
+    private Phrase against = BarsText.read(METERS);
+    private Exercise base;
+    private Optional<Exercise> tried = Optional.empty();
+    private Optional<Family> family = Optional.empty();
+
+    /** The families there are. */
+    private enum Kind {
+        DISPLACEMENTS("every displacement"),
+        EACH_UNIT("on each unit in turn"),
+        ACCENTS("accents, then without"),
+        METERS("against a list of meters"),
+        FEELS("implied feels");
+
+        private final String title;
+
+        Kind(String title) {
+            this.title = title;
+        }
+    }
+
+    /** What comes of a question, or why nothing does. */
+    private record Answered(Optional<Family> family, String problem) {}
+
+    /** @param keep puts exercises into the Book */
+    FamiliesPage(Desk desk, Consumer<List<Exercise>> keep) {
+        this.desk = desk;
+        getStyleClass().add("page");
+        kind.setId("family-kind");
+        kind.setAccessibleText("Which family");
+        kind.getItems().setAll(Kind.values());
+        kind.setConverter(new Titles<>(value -> value.title));
+        kind.setValue(Kind.DISPLACEMENTS);
+        kind.setPrefWidth(206);
+        kind.setMinWidth(206);
+        kind.valueProperty().addListener(change -> ask());
+        meters = new TypedField<>(
+                BarsText::read,
+                BarsText::write,
+                typed -> {
+                    against = typed;
+                    ask();
+                },
+                () -> {});
+        meters.field().setId("family-meters");
+        meters.field().setAccessibleText("The meters, as in: 4/4, 5/4, 7/8");
+        meters.show(against);
+        meters.setPrefWidth(200);
+        keepAll = new SmallButton(
+                "Keep all in the Book",
+                "family-keep",
+                () -> family.ifPresent(one -> keep.accept(
+                        one.members().stream().map(Family.Member::exercise).toList())));
+        FlowLine line = new FlowLine(new Caption("From"), layer, kind, meters, keepAll);
+        told.setId("family-told");
+        members.getStyleClass().add("ways");
+        getChildren().setAll(line, told, new DownScroll(members));
+    }
+
+    /** The set stays that of the exercise it was made from while its members are tried. */
+    @Override
+    public void show(Exercise exercise) {
+        if (tried.filter(exercise::equals).isPresent()) {
+            return;
+        }
+        tried = Optional.empty();
+        base = exercise;
+        layer.show(exercise);
+        ask();
+    }
+
+    private void ask() {
+        boolean typed = kind.getValue() == Kind.METERS;
+        meters.setVisible(typed);
+        meters.setManaged(typed);
+        if (base == null) {
+            return;
+        }
+        Exercise about = base;
+        int index = layer.layer();
+        Kind asked = kind.getValue();
+        Phrase bars = against;
+        answers.ask(() -> answer(about, index, asked, bars), this::show);
+    }
+
+    private static Answered answer(Exercise exercise, int layer, Kind kind, Phrase meters) {
+        if (layer < 0) {
+            return new Answered(Optional.empty(), "Add a layer first: families are made from one.");
+        }
+        try {
+            return new Answered(
+                    Optional.of(
+                            switch (kind) {
+                                case DISPLACEMENTS -> Displacements.easiestFirst(exercise, layer);
+                                case EACH_UNIT -> Displacements.onEachUnit(exercise, layer);
+                                case ACCENTS -> Accents.of(exercise, layer);
+                                case METERS -> AgainstMeters.of(exercise, layer, meters.bars());
+                                case FEELS -> ImpliedFeels.of(exercise, layer);
+                            }),
+                    "");
+        } catch (StrideException e) {
+            return new Answered(Optional.empty(), e.getMessage() + ".");
+        }
+    }
+
+    private void show(Answered answered) {
+        family = answered.family;
+        keepAll.setDisable(family.isEmpty());
+        members.getChildren().clear();
+        told.setText(family.map(one -> one.why()
+                        + (one.members().size() > MOST_SHOWN
+                                ? String.format(
+                                        Locale.ROOT,
+                                        " The first %d of %,d:",
+                                        MOST_SHOWN,
+                                        one.members().size())
+                                : ""))
+                .orElse(answered.problem));
+        family.ifPresent(one -> one.members().stream().limit(MOST_SHOWN).forEach(this::add));
+    }
+
+    private void add(Family.Member member) {
+        int row = members.getRowCount();
+        Label label = new Label(member.label());
+        label.getStyleClass().add("said");
+        Label why = new Wrapped(member.why(), "finding-sum");
+        GridPane.setHgrow(why, Priority.ALWAYS);
+        SmallButton attempt = new SmallButton("Try it", "family-try-" + row, () -> {
+            tried = Optional.of(member.exercise());
+            desk.edit(now -> member.exercise());
+        });
+        members.addRow(row, label, why, attempt);
+    }
+
+    @Override
+    public void close() {
+        answers.close();
+    }
+}

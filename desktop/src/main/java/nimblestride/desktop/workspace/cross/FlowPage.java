@@ -1,0 +1,123 @@
+package nimblestride.desktop.workspace.cross;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.layer.crossing.BarByBar;
+import nimblestride.core.layer.crossing.ThreadedPulse;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.time.value.NoteName;
+import nimblestride.desktop.async.Newest;
+import nimblestride.desktop.document.exercise.Answer;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.field.BarCount;
+import nimblestride.desktop.ui.field.TypedField;
+import nimblestride.desktop.ui.page.Page;
+
+/** Flow: how often everybody is on the 1, a 1 only every so many bars, and pulses threaded through odd bars. */
+final class FlowPage extends VBox implements Page {
+    private static final Set<String> ABOUT_FLOW = Set.of("on-one", "never-on-one", "ones", "together");
+    private static final int MOST_SIGNS = 16;
+
+    private final Desk desk;
+    private final TypedField<Integer> ones;
+    private final Label told = new Wrapped();
+    private final GridPane pulses = new GridPane();
+    private final Newest answers = new Newest("threading pulses");
+
+    FlowPage(Desk desk) {
+        this.desk = desk;
+        getStyleClass().add("page");
+        ones = new TypedField<>(
+                BarCount.upTo(Layer.MOST_BARS_WITHOUT_ONE),
+                String::valueOf,
+                every -> desk.edit("ones", now -> now.withOneEvery(every)),
+                desk::endBurst);
+        ones.field().setId("flow-ones");
+        ones.field().setAccessibleText("A 1 only every so many bars");
+        ones.setPrefWidth(64);
+        ones.setMinWidth(64);
+        HBox line = new HBox(new Caption("All layers play a 1 only every"), ones, new Caption("bars; 1 for every bar"));
+        line.getStyleClass().add("add-line");
+        told.setId("flow-told");
+        pulses.getStyleClass().add("ways");
+        getChildren().setAll(line, told, new DownScroll(pulses));
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        ones.show(exercise.layers().stream().mapToInt(Layer::oneEvery).max().orElse(1));
+        answers.ask(() -> ThreadedPulse.through(exercise.phrase()), this::show);
+    }
+
+    /** What is known about the 1, as among the findings. */
+    @Override
+    public void show(Answer answer) {
+        String known = answer.findings().stream()
+                .filter(finding -> ABOUT_FLOW.contains(finding.code()))
+                .map(finding -> (finding.sentence() + " " + finding.sum()).strip())
+                .collect(Collectors.joining(" "));
+        told.setText(
+                known.isEmpty() ? "With two layers or more, how often they are all on the 1 is told here." : known);
+    }
+
+    private void show(List<ThreadedPulse> found) {
+        pulses.getChildren().clear();
+        pulses.addRow(
+                0,
+                new Caption(
+                        found.isEmpty()
+                                ? "Every usual pulse fits these bars: there is nothing to thread."
+                                : "a threaded pulse"),
+                new Caption(found.isEmpty() ? "" : "home"),
+                new Caption(found.isEmpty() ? "" : "bar by bar: + on the beat, - off, ± both"));
+        for (ThreadedPulse pulse : found) {
+            int row = pulses.getRowCount();
+            Label name = new Label("every " + NoteName.each(pulse.pulse()));
+            name.getStyleClass().add("said");
+            Label home = new Label(String.format(Locale.ROOT, "after %,d bars", pulse.home()));
+            home.setMinWidth(USE_PREF_SIZE);
+            name.setMinWidth(USE_PREF_SIZE);
+            Label bars = new Label(signs(pulse));
+            GridPane.setHgrow(bars, Priority.ALWAYS);
+            pulses.addRow(
+                    row, name, home, bars, new SmallButton("Thread it", "flow-thread-" + row, () -> thread(pulse)));
+        }
+    }
+
+    private void thread(ThreadedPulse pulse) {
+        if (desk.exercise().get().layers().size() < Exercise.MOST_LAYERS) {
+            desk.edit(exercise -> exercise.plusLayer(pulse.layer()));
+        }
+    }
+
+    private static String signs(ThreadedPulse pulse) {
+        String signs = pulse.bars().stream()
+                .limit(MOST_SIGNS)
+                .map(BarByBar::sits)
+                .map(sits -> switch (sits) {
+                    case ON -> "+";
+                    case OFF -> "-";
+                    case BOTH -> "±";
+                    case SILENT -> ".";
+                })
+                .collect(Collectors.joining("  "));
+        return pulse.home() > MOST_SIGNS ? signs + "  …" : signs;
+    }
+
+    @Override
+    public void close() {
+        answers.close();
+    }
+}

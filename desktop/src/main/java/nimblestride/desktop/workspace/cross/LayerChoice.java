@@ -1,0 +1,47 @@
+package nimblestride.desktop.workspace.cross;
+
+import java.util.List;
+import java.util.function.IntConsumer;
+import java.util.stream.IntStream;
+import javafx.scene.control.ComboBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.desktop.ui.control.Titles;
+
+/** Which layer something is about; layers are called by their names. */
+final class LayerChoice extends ComboBox<Integer> {
+    private List<String> names = List.of();
+    private boolean showing;
+
+    /** @param chosen is told when another layer is chosen by hand */
+    LayerChoice(String id, IntConsumer chosen) {
+        setId(id);
+        setAccessibleText("Which layer");
+        setPrefWidth(132);
+        setMinWidth(110);
+        setConverter(new Titles<>(layer -> layer < names.size() ? names.get(layer) : ""));
+        valueProperty().addListener((property, old, now) -> {
+            if (!showing && now != null) {
+                chosen.accept(now);
+            }
+        });
+    }
+
+    /** Offers the layers of an exercise; the one that was chosen stays so if it is there. */
+    void show(Exercise exercise) {
+        if (exercise.layerNames().equals(names)) {
+            return;
+        }
+        showing = true;
+        Integer was = getValue();
+        names = exercise.layerNames();
+        getItems().setAll(IntStream.range(0, names.size()).boxed().toList());
+        setValue(names.isEmpty() ? null : Integer.valueOf(was == null || was >= names.size() ? 0 : was));
+        setDisable(names.isEmpty());
+        showing = false;
+    }
+
+    /** The layer chosen, from 0; -1 where there is none. */
+    int layer() {
+        return getValue() == null ? -1 : getValue();
+    }
+}

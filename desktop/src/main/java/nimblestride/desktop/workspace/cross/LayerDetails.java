@@ -1,0 +1,167 @@
+package nimblestride.desktop.workspace.cross;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.kit.orchestration.Move;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.language.text.MoveText;
+import nimblestride.core.language.text.ResetText;
+import nimblestride.core.layer.crossing.Displacement;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.layer.pattern.Reset;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.Hint;
+import nimblestride.desktop.ui.field.BarCount;
+import nimblestride.desktop.ui.field.TypedField;
+
+/** What else can be said of a layer: where it begins again, where it lands, how often it has the 1, what follows it. */
+final class LayerDetails extends FlowPane {
+    private final Desk desk;
+    private final int index;
+    private final Consumer<String> problem;
+    private final TypedField<Reset> reset;
+    private final TypedField<Integer> ones;
+    private final TypedField<List<Move>> moves;
+    private final TextField landing = new TextField();
+    private final ComboBox<Voice> along = new ComboBox<>();
+    private boolean showing;
+
+    LayerDetails(Desk desk, int index, Consumer<String> problem) {
+        this.desk = desk;
+        this.index = index;
+        this.problem = problem;
+        getStyleClass().add("layer-details");
+        reset = new TypedField<>(
+                ResetText::read,
+                ResetText::write,
+                value -> typed("reset", layer -> layer.resetting(value)),
+                desk::endBurst);
+        name(reset.field(), "reset", "Where it begins again: never, bar, phrase, or bars 3 7", 92);
+        landing.setOnAction(event -> land());
+        name(landing, "land", "The number of the bar it shall land on; Enter starts it so", 52);
+        ones = new TypedField<>(
+                BarCount.upTo(Layer.MOST_BARS_WITHOUT_ONE),
+                String::valueOf,
+                value -> typed("one", layer -> layer.withOneEvery(value)),
+                desk::endBurst);
+        name(ones.field(), "one", "It plays the 1 of one in so many bars; 1 for every bar", 46);
+        moves = new TypedField<>(
+                text -> MoveText.read(text, desk.exercise().get().voices()),
+                MoveText::write,
+                value -> typed("moving", layer -> layer.moved(value)),
+                desk::endBurst);
+        moves.field().setPromptText("note 1 to crash; accents to kick");
+        name(
+                moves.field(),
+                "moving",
+                "Rules that move its notes to other voices, as in: note 1 to crash; accents to kick",
+                220);
+        along.setId("along-" + index);
+        along.setPromptText("a voice");
+        along.setPrefWidth(108);
+        along.setVisibleRowCount(12);
+        along.getItems().setAll(Kit.voices());
+        along.setAccessibleText("A voice that goes along with every note of layer " + (index + 1));
+        Hint.on(along, "A voice that goes along with every note of this layer");
+        along.valueProperty().addListener((property, old, voice) -> {
+            if (!showing && voice != null) {
+                follow(voice);
+            }
+        });
+        getChildren()
+                .setAll(
+                        pair("restarts", reset),
+                        pair("land on bar", landing),
+                        pair("1 every", ones),
+                        pair("followed by", along),
+                        pair("moving", moves));
+    }
+
+    private void name(TextField field, String id, String what, double width) {
+        field.setId(id + "-" + index);
+        field.setAccessibleText(what);
+        Hint.on(field, what);
+        field.setPrefWidth(width);
+    }
+
+    private static Node pair(String caption, Node field) {
+        HBox pair = new HBox(new Caption(caption), field);
+        pair.getStyleClass().add("pair");
+        return pair;
+    }
+
+    private void typed(String field, UnaryOperator<Layer> change) {
+        desk.edit(
+                field + index,
+                exercise -> exercise.replacingLayer(
+                        index, change.apply(exercise.layers().get(index))));
+    }
+
+    /** Starts the layer so that it lands on the bar that was typed. */
+    private void land() {
+        String text = landing.getText().strip();
+        try {
+            if (!text.matches("\\d{1,9}") || Integer.parseInt(text) < 1) {
+                throw new InvalidValueException("expected the number of a bar, such as 3");
+            }
+            Exercise exercise = desk.exercise().get();
+            Layer layer = exercise.layers().get(index);
+            Layer late = layer.from(Displacement.landingOn(layer, exercise.phrase(), Integer.parseInt(text) - 1L));
+            desk.edit(now -> now.replacingLayer(index, late));
+            problem.accept("");
+        } catch (StrideException e) {
+            problem.accept("Land on bar " + text + ": " + e.getMessage() + ".");
+        }
+    }
+
+    /** Every note is played by the layer's voices and this one. */
+    private void follow(Voice voice) {
+        Layer layer = desk.exercise().get().layers().get(index);
+        List<Voice> voices = new ArrayList<>(List.of(layer.voice()));
+        List<Move> others = new ArrayList<>();
+        for (Move move : layer.moves()) {
+            boolean all = move.which() == Move.Which.NOTES && move.limb().isEmpty();
+            if (all) {
+                voices.clear();
+                voices.addAll(move.to());
+            } else {
+                others.add(move);
+            }
+        }
+        if (!voices.contains(voice)) {
+            voices.add(voice);
+        }
+        try {
+            others.add(0, new Move(Move.Which.NOTES, Optional.empty(), 0, voices));
+            desk.edit(now -> now.replacingLayer(index, layer.moved(others)));
+            problem.accept("");
+        } catch (StrideException e) {
+            problem.accept("No more voices can go along: " + e.getMessage() + ".");
+        }
+    }
+
+    void show(Layer layer, Exercise exercise) {
+        showing = true;
+        reset.show(layer.reset());
+        ones.show(layer.oneEvery());
+        moves.show(layer.moves());
+        along.setValue(null);
+        if (!along.getItems().equals(exercise.voices().all())) {
+            along.getItems().setAll(exercise.voices().all());
+        }
+        showing = false;
+    }
+}

@@ -1,0 +1,191 @@
+package nimblestride.desktop.workspace.cross;
+
+import java.util.Locale;
+import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.language.text.PatternText;
+import nimblestride.core.language.text.ValueText;
+import nimblestride.core.layer.alignment.Alignment;
+import nimblestride.core.layer.crossing.Crossing;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.layer.pattern.Pattern;
+import nimblestride.core.layer.pattern.Reset;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.desktop.async.Late;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.ui.control.Hint;
+import nimblestride.desktop.ui.field.TypedField;
+import nimblestride.desktop.ui.look.MarkShape;
+import nimblestride.desktop.ui.look.Marks;
+import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.ui.look.Slate;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** One layer: its voice, what it plays, how late, and when it is back; below, where it begins again and what follows it. */
+final class LayerRow extends VBox {
+    private final Desk desk;
+    private final int index;
+    private final Slate mark = new Slate((g, width, height) -> drawMark(g));
+    private Palette palette = Palette.DAY;
+    private int marked;
+    private final ComboBox<Voice> voice = new ComboBox<>();
+    private final TypedField<Pattern> pattern;
+    private final TypedField<NoteValue> offset;
+    private final Label back = new Label();
+    private final ToggleButton more = new ToggleButton("more");
+    /** Made when they are first asked for: they are more than all the rest of the row. */
+    private final Late<LayerDetails> details;
+
+    private Runnable tellDetails = () -> {};
+    private boolean showing;
+
+    /** @param problem is told why something cannot be done */
+    LayerRow(Desk desk, int index, Consumer<String> problem) {
+        this.desk = desk;
+        this.index = index;
+        getStyleClass().add("layer-block");
+        voice.getItems().setAll(Kit.voices());
+        voice.setVisibleRowCount(12);
+        voice.setPrefWidth(106);
+        voice.setMinWidth(104);
+        voice.setId("voice-" + index);
+        voice.setAccessibleText("Voice of layer " + (index + 1));
+        voice.valueProperty().addListener((property, old, chosen) -> {
+            if (!showing && chosen != null) {
+                edit(layer -> layer.by(chosen));
+            }
+        });
+        pattern = new TypedField<>(
+                PatternText::read,
+                PatternText::write,
+                value -> typed("pattern", layer -> layer.playing(value)),
+                desk::endBurst);
+        pattern.field().setId("pattern-" + index);
+        pattern.field().setAccessibleText("What layer " + (index + 1) + " plays");
+        HBox.setHgrow(pattern, Priority.ALWAYS);
+        pattern.setMinWidth(110);
+        offset = new TypedField<>(
+                ValueText::read,
+                NoteValue::toString,
+                value -> typed("offset", layer -> layer.from(value)),
+                desk::endBurst);
+        offset.field().setId("offset-" + index);
+        offset.field().setAccessibleText("How late layer " + (index + 1) + " starts");
+        offset.setPrefWidth(54);
+        offset.setMinWidth(54);
+        back.getStyleClass().add("back");
+        back.setMinWidth(112);
+        more.setId("more-" + index);
+        more.getStyleClass().add("stage");
+        more.setMinWidth(USE_PREF_SIZE);
+        Hint.on(more, "Where it begins again, on which bar it lands, how often it has the 1, what follows it");
+        Button remove = new Button("", new FontIcon(Feather.X));
+        remove.setId("remove-" + index);
+        remove.getStyleClass().add("flat");
+        remove.setMinWidth(USE_PREF_SIZE);
+        remove.setAccessibleText("Remove layer " + (index + 1));
+        Hint.on(remove, "Remove this layer");
+        remove.setOnAction(event -> desk.edit(exercise -> exercise.withoutLayer(this.index)));
+        mark.setMinSize(22, 22);
+        mark.setMaxSize(22, 22);
+        HBox row = new HBox(mark, voice, pattern, label("from"), offset, back, more, remove);
+        row.getStyleClass().add("layer-row");
+        row.setAlignment(Pos.TOP_LEFT);
+        details = new Late<>(() -> new LayerDetails(desk, index, problem));
+        getChildren().setAll(row);
+        more.selectedProperty().addListener(change -> seeDetails());
+    }
+
+    private void seeDetails() {
+        if (more.isSelected()) {
+            tellDetails.run();
+            getChildren().add(details.get());
+        } else {
+            details.ifMade(getChildren()::remove);
+        }
+    }
+
+    private static Node label(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("row-label");
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
+    }
+
+    private void edit(UnaryOperator<Layer> change) {
+        desk.edit(exercise ->
+                exercise.replacingLayer(index, change.apply(exercise.layers().get(index))));
+    }
+
+    private void typed(String field, UnaryOperator<Layer> change) {
+        desk.edit(
+                field + index,
+                exercise -> exercise.replacingLayer(
+                        index, change.apply(exercise.layers().get(index))));
+    }
+
+    void mark(int layer, Palette newPalette) {
+        marked = layer;
+        palette = newPalette;
+        mark.redraw();
+    }
+
+    private void drawMark(GraphicsContext g) {
+        new Marks()
+                .add(MarkShape.of(marked), 11, 13, 6, Stroke.NORMAL, palette.layer(marked))
+                .draw(g);
+    }
+
+    void show(Layer layer, Exercise exercise) {
+        showing = true;
+        if (!voice.getItems().equals(exercise.voices().all())) {
+            voice.getItems().setAll(exercise.voices().all());
+        }
+        voice.setValue(layer.voice());
+        pattern.show(layer.pattern());
+        offset.show(layer.offset());
+        showing = false;
+        tellDetails = () -> details.get().show(layer, exercise);
+        boolean plain = layer.reset().equals(Reset.NEVER)
+                && layer.oneEvery() == 1
+                && layer.moves().isEmpty();
+        details.ifMade(made -> made.show(layer, exercise));
+        if (!plain) {
+            more.setSelected(true);
+        }
+    }
+
+    void show(Reckoning.OfLayer ofLayer, Exercise exercise) {
+        if (ofLayer.alignment().result().isEmpty()) {
+            back.setText("cannot be counted");
+            Hint.on(back, ofLayer.alignment().problem());
+            return;
+        }
+        Alignment alignment = ofLayer.alignment().result().get();
+        long bars = alignment.returnsAfter().bars();
+        back.setText(
+                ofLayer.layer().reset().equals(Reset.NEVER)
+                        ? String.format(Locale.ROOT, "home in %,d %s", bars, bars == 1 ? "bar" : "bars")
+                        : "home each time");
+        Hint.on(
+                back,
+                "This is called: "
+                        + Crossing.of(ofLayer.layer(), exercise.phrase()).kind().title());
+    }
+}

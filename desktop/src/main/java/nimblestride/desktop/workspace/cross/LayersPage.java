@@ -1,0 +1,142 @@
+package nimblestride.desktop.workspace.cross;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.language.text.LayerText;
+import nimblestride.core.language.text.TextException;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.desktop.document.exercise.Answer;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.ui.control.Hint;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.ui.page.Page;
+
+/** A row for each layer, and a line to type another one. */
+final class LayersPage extends VBox implements Page {
+    private static final List<String> EXAMPLES =
+            List.of("kick every 5/16", "snare 4 over bar", "cowbell cell x..x. of 1/8");
+
+    private final Desk desk;
+    private final VBox rows = new VBox();
+    private final List<LayerRow> shown = new ArrayList<>();
+    private final TextField adding = new TextField();
+    private final Button add = new Button("Add");
+    private final Label problem = new Wrapped("", "problem");
+    private final Label hint = new Label();
+    private final FlowPane examples = new FlowPane();
+    private Palette palette = Palette.DAY;
+
+    LayersPage(Desk desk) {
+        this.desk = desk;
+        getStyleClass().add("page");
+        adding.setId("add-layer");
+        adding.setPromptText("kick every 5/16 from 1/16");
+        adding.setAccessibleText("A new layer, as in: kick every 5/16");
+        adding.setOnAction(event -> add());
+        adding.textProperty().addListener(change -> tell(""));
+        HBox.setHgrow(adding, Priority.ALWAYS);
+        add.setId("add-layer-button");
+        add.setOnAction(event -> add());
+        Hint.on(add, "Voice, then \"every\" and a value, \"4 over bar\", or \"cell x..x. of 1/16\"");
+        Label caption = new Label("Add a layer");
+        caption.setMinWidth(USE_PREF_SIZE);
+        add.setMinWidth(USE_PREF_SIZE);
+        HBox line = new HBox(caption, adding, add);
+        line.getStyleClass().add("add-line");
+        tell("");
+
+        hint.getStyleClass().add("quiet");
+        examples.getStyleClass().add("examples");
+        for (String example : EXAMPLES) {
+            Button button = new Button(example);
+            button.setOnAction(event -> add(example));
+            examples.getChildren().add(button);
+        }
+        rows.getStyleClass().add("layer-rows");
+        getChildren().setAll(line, problem, new DownScroll(new VBox(rows, hint, examples)));
+    }
+
+    @Override
+    public void setPalette(Palette newPalette) {
+        palette = newPalette;
+        for (int i = 0; i < shown.size(); i++) {
+            shown.get(i).mark(i, palette);
+        }
+    }
+
+    /** Shows the layers as they are now. */
+    @Override
+    public void show(Exercise exercise) {
+        List<Layer> layers = exercise.layers();
+        while (shown.size() > layers.size()) {
+            shown.remove(shown.size() - 1);
+            rows.getChildren().remove(shown.size());
+        }
+        while (shown.size() < layers.size()) {
+            LayerRow row = new LayerRow(desk, shown.size(), this::tell);
+            row.mark(shown.size(), palette);
+            shown.add(row);
+            rows.getChildren().add(row);
+        }
+        for (int i = 0; i < layers.size(); i++) {
+            shown.get(i).show(layers.get(i), exercise);
+        }
+        hint.setText(
+                layers.isEmpty()
+                        ? "Nothing runs across the bar line yet. Begin with one of these:"
+                        : "Or add one of these:");
+        boolean few = layers.size() < 3;
+        for (Node node : List.of(hint, examples)) {
+            node.setVisible(few);
+            node.setManaged(few);
+        }
+    }
+
+    /** Says beside each layer when it is back. */
+    @Override
+    public void show(Answer answer) {
+        for (int i = 0; i < Math.min(shown.size(), answer.reckoning().layers().size()); i++) {
+            shown.get(i).show(answer.reckoning().layers().get(i), answer.exercise());
+        }
+    }
+
+    private void add() {
+        if (add(adding.getText())) {
+            adding.clear();
+        }
+    }
+
+    private boolean add(String text) {
+        try {
+            Layer layer = LayerText.read(text, desk.exercise().get().voices());
+            desk.edit(exercise -> exercise.plusLayer(layer));
+            tell("");
+            return true;
+        } catch (TextException e) {
+            tell(e.getMessage());
+            adding.requestFocus();
+            adding.selectRange(Math.min(e.from(), adding.getLength()), Math.min(e.to(), adding.getLength()));
+        } catch (StrideException e) {
+            tell(e.getMessage());
+        }
+        return false;
+    }
+
+    private void tell(String message) {
+        problem.setText(message);
+        problem.setVisible(!message.isEmpty());
+        problem.setManaged(!message.isEmpty());
+    }
+}

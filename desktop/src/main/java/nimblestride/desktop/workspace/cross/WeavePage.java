@@ -1,0 +1,158 @@
+package nimblestride.desktop.workspace.cross;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.layer.alignment.Alignment;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.desktop.document.exercise.Answer;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.FlowLine;
+import nimblestride.desktop.ui.control.Hint;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.ui.page.Page;
+import nimblestride.desktop.view.weave.Displacing;
+import nimblestride.desktop.view.weave.WeaveView;
+
+/** The Weave with the layer in hand, what stands where one points, and the way to landings that lie far apart. */
+final class WeavePage extends VBox implements Page {
+    /** A way home of more bars than this is told by its parts too. */
+    private static final long LONG = 200;
+
+    private final Desk desk;
+    private final LayerChoice inHand;
+    private final WeaveView weave;
+    private final Label told = new Wrapped("", "quiet");
+    private final Label parts = new Wrapped("", "quiet");
+    private Answer answer;
+    private long lastLanding = -1;
+
+    WeavePage(Desk desk) {
+        this.desk = desk;
+        getStyleClass().add("page");
+        told.setId("weave-told");
+        told.setMinWidth(0);
+        weave = new WeaveView(displacing(), this::tell);
+        inHand = new LayerChoice("weave-layer", weave::setInHand);
+        SmallButton landing = new SmallButton("Next landing", "weave-landing", this::nextLanding);
+        Hint.on(landing, "Go to the next bar line this layer lands on");
+        SmallButton fit = new SmallButton("See it all", "weave-fit", weave::fit);
+        Hint.on(fit, "Rows as high as shows the whole way home (0)");
+        FlowLine line = new FlowLine(new Caption("In hand"), inHand, landing, fit);
+        parts.setId("weave-parts");
+        VBox.setVgrow(weave, Priority.ALWAYS);
+        getChildren().setAll(line, told, parts, weave);
+    }
+
+    private Displacing displacing() {
+        return new Displacing() {
+            @Override
+            public void displace(int index, Layer layer) {
+                desk.edit("weave" + index, exercise -> exercise.replacingLayer(index, layer));
+            }
+
+            @Override
+            public void done() {
+                desk.endBurst();
+            }
+        };
+    }
+
+    private void tell(String words) {
+        told.setText(
+                words.isEmpty()
+                        ? "Point at a mark or use the arrow keys; drag it, or Shift and an arrow, to start elsewhere."
+                        : words);
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        inHand.show(exercise);
+        weave.setInHand(inHand.layer());
+        // The rows are drawn from the answer, which comes a moment later.
+    }
+
+    @Override
+    public void show(Answer newAnswer) {
+        answer = newAnswer;
+        lastLanding = -1;
+        weave.show(answer);
+        String text = parts();
+        parts.setText(text);
+        parts.setVisible(!text.isEmpty());
+        parts.setManaged(!text.isEmpty());
+    }
+
+    /** The sums of a way home that is too long to be seen at once, or why it cannot be counted. */
+    private String parts() {
+        Reckoning reckoning = answer.reckoning();
+        if (reckoning.layers().isEmpty()) {
+            return "Nothing runs across these bars yet: add a layer on the page Layers.";
+        }
+        if (reckoning.together().result().isEmpty()) {
+            return "No way home is drawn: " + reckoning.together().problem() + ".";
+        }
+        long bars = reckoning.together().result().get().bars();
+        if (bars <= LONG) {
+            return "";
+        }
+        String each = reckoning.layers().stream()
+                .limit(4)
+                .filter(layer -> layer.alignment().result().isPresent())
+                .map(layer -> {
+                    Alignment alignment = layer.alignment().result().get();
+                    return String.format(
+                            Locale.ROOT,
+                            "%s %,d %s = %,d bars",
+                            layer.name(),
+                            alignment.returnsAfter().cycles(),
+                            alignment.course().hasEvenCycles()
+                                    ? "× " + alignment.course().cycle()
+                                    : "rounds",
+                            alignment.returnsAfter().bars());
+                })
+                .collect(Collectors.joining("; "));
+        return String.format(Locale.ROOT, "%,d bars to the way home, row by row: %s.", bars, each);
+    }
+
+    private void nextLanding() {
+        if (answer == null
+                || inHand.layer() < 0
+                || inHand.layer() >= answer.reckoning().layers().size()) {
+            return;
+        }
+        answer.reckoning().layers().get(inHand.layer()).alignment().result().ifPresent(alignment -> {
+            if (alignment.landings().isEmpty()) {
+                tell("It never lands on a bar line" + (alignment.everLands() ? " on the way home." : "."));
+                return;
+            }
+            long home = alignment.returnsAfter().bars();
+            List<Long> landings = alignment.landings();
+            long next = landings.stream()
+                    .filter(bar -> bar > lastLanding)
+                    .findFirst()
+                    .orElse(lastLanding >= home ? landings.get(0) : home + landings.get(0));
+            lastLanding = next;
+            weave.bringIntoView(next);
+            tell(String.format(Locale.ROOT, "It lands on bar %,d%s.", next + 1, next >= home ? ", home again" : ""));
+        });
+    }
+
+    @Override
+    public void setPalette(Palette palette) {
+        weave.setPalette(palette);
+    }
+
+    void follow(OptionalDouble moment) {
+        weave.follow(moment);
+    }
+}

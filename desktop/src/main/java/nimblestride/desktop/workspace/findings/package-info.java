@@ -1,0 +1,2 @@
+/** What the program knows about the exercise, in sentences. */
+package nimblestride.desktop.workspace.findings;

@@ -1,0 +1,173 @@
+package nimblestride.desktop.workspace.group;
+
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import javafx.beans.property.ObjectProperty;
+import javafx.css.PseudoClass;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.language.text.CountText;
+import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.core.time.counting.Division;
+import nimblestride.core.time.counting.OddBeat;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Grouping;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.field.TypedField;
+import nimblestride.desktop.ui.page.Page;
+
+/** How a bar is counted in every school side by side; the count can be typed, and the bar is then felt so. */
+final class CountPage extends VBox implements Page {
+    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+    private static final String OWN = "in its own units";
+    private static final String MIXTURE = "so many a group";
+    private static final Map<String, Division> DIVISIONS = divisions();
+    private static final int LONGEST = 200;
+
+    private final Desk desk;
+    private final BarChoice bars;
+    private final ObjectProperty<CountingSchool> school;
+    private final ObjectProperty<Division> division;
+    private final TypedField<Bar> count;
+    private final ComboBox<String> into = new ComboBox<>();
+    private final TextField mixture = new TextField();
+    private final GridPane ways = new GridPane();
+
+    private static Map<String, Division> divisions() {
+        Map<String, Division> divisions = new LinkedHashMap<>();
+        divisions.put(OWN, Division.AS_WRITTEN);
+        divisions.put("quarters", Division.into(NoteValue.of(1, 4)));
+        divisions.put("eighths", Division.into(NoteValue.of(1, 8)));
+        divisions.put("eighth triplets", Division.into(NoteValue.of(1, 12)));
+        divisions.put("sixteenths", Division.into(NoteValue.of(1, 16)));
+        divisions.put("quintuplets", Division.into(NoteValue.of(1, 20)));
+        divisions.put("sextuplets", Division.into(NoteValue.of(1, 24)));
+        divisions.put("septuplets", Division.into(NoteValue.of(1, 28)));
+        divisions.put("thirty-seconds", Division.into(NoteValue.of(1, 32)));
+        return divisions;
+    }
+
+    CountPage(Desk desk, BarChoice bars, ObjectProperty<CountingSchool> school, ObjectProperty<Division> division) {
+        this.desk = desk;
+        this.bars = bars;
+        this.school = school;
+        this.division = division;
+        getStyleClass().add("page");
+        count = new TypedField<>(
+                text -> CountText.read(bars.bar().meter(), school.get(), text),
+                bar -> CountText.write(bar, school.get(), Division.AS_WRITTEN),
+                bar -> feel("count", bar.grouping()),
+                desk::endBurst);
+        count.field().setId("count-text");
+        count.field().setAccessibleText("The count, a bar between groups");
+        HBox.setHgrow(count, Priority.ALWAYS);
+        into.setId("count-into");
+        into.getItems().setAll(DIVISIONS.keySet());
+        into.getItems().add(MIXTURE);
+        into.setValue(OWN);
+        into.setMinWidth(150);
+        into.setVisibleRowCount(12);
+        into.setAccessibleText("What is counted");
+        mixture.setId("count-mixture");
+        mixture.setPromptText("4 3 5 2");
+        mixture.setAccessibleText("Notes in each group, as in 4 3 5 2");
+        mixture.setPrefWidth(90);
+        mixture.setMinWidth(90);
+        into.valueProperty().addListener(change -> divide());
+        mixture.textProperty().addListener(change -> divide());
+        HBox line = new HBox(into, mixture, count);
+        line.getStyleClass().add("add-line");
+        ways.getStyleClass().add("ways");
+        getChildren().setAll(line, new DownScroll(ways));
+        bars.chosen().addListener(change -> refresh());
+        school.addListener(change -> refresh());
+        division.addListener(change -> refresh());
+        divide();
+    }
+
+    private void divide() {
+        boolean mixed = MIXTURE.equals(into.getValue());
+        mixture.setVisible(mixed);
+        mixture.setManaged(mixed);
+        if (!mixed) {
+            division.set(DIVISIONS.get(into.getValue()));
+            return;
+        }
+        String text = mixture.getText().strip();
+        boolean good = text.matches("(1[0-6]|[1-9])([,\\s]+(1[0-6]|[1-9]))*");
+        mixture.pseudoClassStateChanged(WRONG, !good && !text.isEmpty());
+        if (good) {
+            division.set(Division.mixed(Arrays.stream(text.split("[,\\s]+", -1))
+                    .map(Integer::valueOf)
+                    .toList()));
+        }
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        refresh();
+    }
+
+    private void refresh() {
+        Bar bar = bars.bar();
+        count.setDisable(bar.meter().units() > LONGEST);
+        count.show(bar);
+        count.rewrite();
+        ways.getChildren().clear();
+        if (bar.meter().units() > LONGEST) {
+            ways.add(new Caption("A bar of more than " + LONGEST + " units is counted on the Road."), 0, 0);
+            return;
+        }
+        for (CountingSchool one : CountingSchool.values()) {
+            Button choose = row(one.title(), CountText.write(bar, one, division.get()), () -> school.set(one));
+            choose.setId("say-" + one.name().toLowerCase(Locale.ROOT));
+            mark(choose, one == school.get());
+        }
+        List<OddBeat> odd = OddBeat.of(bar.meter());
+        for (OddBeat way : odd) {
+            mark(
+                    row(way.why(), way.written(), () -> feel("odd beat", way.grouping())),
+                    way.grouping().equals(bar.grouping()));
+        }
+    }
+
+    private static void mark(Button button, boolean taken) {
+        if (taken) {
+            button.getStyleClass().add("taken");
+        }
+    }
+
+    private Button row(String title, String said, Runnable choose) {
+        Button button = new Button(title);
+        button.getStyleClass().addAll("small", "way");
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setOnAction(event -> choose.run());
+        Label label = new Wrapped(said, "said");
+        label.setMinWidth(0);
+        GridPane.setHgrow(label, Priority.ALWAYS);
+        int row = ways.getRowCount();
+        ways.addRow(row, button, label);
+        return button;
+    }
+
+    private void feel(String from, Grouping grouping) {
+        int number = bars.number();
+        desk.edit(from, exercise -> exercise.withPhrase(exercise.phrase().regrouped(number, grouping)));
+    }
+}

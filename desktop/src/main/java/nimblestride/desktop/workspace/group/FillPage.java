@@ -1,0 +1,77 @@
+package nimblestride.desktop.workspace.group;
+
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.insight.finding.FillFinding;
+import nimblestride.core.insight.finding.Finding;
+import nimblestride.core.language.text.PatternLengthText;
+import nimblestride.core.language.text.TextException;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.page.Page;
+
+/** Does a pattern of this length fill the bar? With a button that mends what does not. */
+final class FillPage extends VBox implements Page {
+    private final Desk desk;
+    private final TextField pattern = new TextField();
+    private final Label answer = new Wrapped();
+    private final Button mend = new Button();
+
+    FillPage(Desk desk) {
+        this.desk = desk;
+        getStyleClass().add("page");
+        pattern.setId("fill-pattern");
+        pattern.setPromptText("14 x 1/16");
+        pattern.setPrefWidth(320);
+        pattern.setAccessibleText("A pattern or its length, as in: 14 x 1/16");
+        pattern.textProperty().addListener(change -> show(desk.exercise().get()));
+        answer.setMaxWidth(Double.MAX_VALUE);
+        mend.setId("fill-mend");
+        mend.getStyleClass().add("small");
+        mend.setMinWidth(USE_PREF_SIZE);
+        Label forms =
+                new Label("As a length: 14 x 1/16. As cells: 5+5+3+3 of 1/16. As hits and rests: x..x..x. of 1/16."
+                        + " As a sticking: R L R R L R L L of 1/16.");
+        forms.setWrapText(true);
+        forms.getStyleClass().add("quiet");
+        forms.setMinHeight(USE_PREF_SIZE);
+        getChildren().setAll(pattern, answer, mend, forms);
+    }
+
+    /** Holds a pattern against the bars. */
+    void hold(String text) {
+        pattern.setText(text);
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        offer(null);
+        answer.getStyleClass().setAll("label");
+        if (pattern.getText().isBlank()) {
+            answer.setText("Type a pattern to hold it against the bars above.");
+            answer.getStyleClass().add("quiet");
+            return;
+        }
+        try {
+            Finding finding = FillFinding.of(
+                    PatternLengthText.read(pattern.getText(), exercise.phrase().length()), exercise);
+            answer.setText(finding.sentence() + " " + finding.sum());
+            finding.mend().ifPresent(this::offer);
+        } catch (TextException e) {
+            answer.setText(e.getMessage());
+            answer.getStyleClass().add("problem");
+        }
+    }
+
+    private void offer(Finding.Mend change) {
+        mend.setVisible(change != null);
+        mend.setManaged(change != null);
+        if (change != null) {
+            mend.setText(change.label());
+            mend.setOnAction(event -> desk.edit(exercise -> change.mended()));
+        }
+    }
+}

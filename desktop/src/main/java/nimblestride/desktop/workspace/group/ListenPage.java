@@ -1,0 +1,184 @@
+package nimblestride.desktop.workspace.group;
+
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.LongSupplier;
+import java.util.stream.Collectors;
+import javafx.event.EventHandler;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.language.text.BarsText;
+import nimblestride.core.language.text.GapsText;
+import nimblestride.core.time.listening.Heard;
+import nimblestride.core.time.listening.Listening;
+import nimblestride.core.time.listening.Taps;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.page.Page;
+
+/** What meter is this? Tapped with the T key or the button, or typed as the lengths between accents. */
+final class ListenPage extends VBox implements Page {
+    private static final long NANOS_IN_A_MICRO = 1_000;
+    private static final String HOW =
+            "Tap the accents of something that goes round with the T key, at least three times"
+                    + " round and once more on the 1; or type the lengths between them.";
+
+    private final Desk desk;
+    private final LongSupplier nanos;
+    private final Consumer<String> hold;
+    private final Button tap = new Button("Tap  (T)");
+    private final Button again = new Button("Start again");
+    private final TextField lengths = new TextField();
+    private final Label answer = new Wrapped(HOW);
+    private final GridPane found = new GridPane();
+    private final EventHandler<KeyEvent> keys = this::press;
+    private Taps taps = Taps.none();
+    private boolean down;
+
+    /**
+     * @param nanos a clock in nanoseconds
+     * @param hold is given what was heard, to hold it against the bars
+     */
+    ListenPage(Desk desk, LongSupplier nanos, Consumer<String> hold) {
+        this.desk = desk;
+        this.nanos = nanos;
+        this.hold = hold;
+        getStyleClass().add("page");
+        tap.setId("tap");
+        tap.setMinWidth(Region.USE_PREF_SIZE);
+        tap.setOnMousePressed(event -> tap());
+        again.setId("tap-again");
+        again.setMinWidth(Region.USE_PREF_SIZE);
+        again.setOnAction(event -> startAgain());
+        lengths.setId("gaps");
+        lengths.setPromptText("3 3 2 of 1/8");
+        lengths.setAccessibleText("Lengths between accents, as in: 3 3 2 of 1/8");
+        lengths.textProperty().addListener(change -> typed());
+        HBox.setHgrow(lengths, Priority.ALWAYS);
+        HBox line = new HBox(tap, again, lengths);
+        line.getStyleClass().add("add-line");
+        found.getStyleClass().add("ways");
+        getChildren().setAll(line, answer, new DownScroll(found));
+        sceneProperty().addListener((property, old, now) -> listenIn(old, now));
+    }
+
+    /** The T key taps while this page is shown. */
+    private void listenIn(Scene old, Scene now) {
+        if (old != null) {
+            old.removeEventFilter(KeyEvent.ANY, keys);
+        }
+        if (now != null) {
+            now.addEventFilter(KeyEvent.ANY, keys);
+        }
+    }
+
+    private void press(KeyEvent event) {
+        boolean typing = event.getTarget() instanceof TextInputControl;
+        if (event.getCode() != KeyCode.T || typing || event.isShortcutDown() || event.isAltDown()) {
+            return;
+        }
+        // A key held down repeats; only its first press is a tap.
+        if (event.getEventType() == KeyEvent.KEY_PRESSED && !down) {
+            down = true;
+            tap();
+        } else if (event.getEventType() == KeyEvent.KEY_RELEASED) {
+            down = false;
+        }
+        event.consume();
+    }
+
+    private void tap() {
+        long now = nanos.getAsLong() / NANOS_IN_A_MICRO;
+        List<Long> before = taps.micros();
+        if (!before.isEmpty() && now <= before.get(before.size() - 1)) {
+            return;
+        }
+        taps = taps.and(now);
+        lengths.clear();
+        listen();
+    }
+
+    private void listen() {
+        try {
+            List<Heard> heard = Listening.to(taps);
+            say(taps.micros().size() + " taps.", "label");
+            show(heard, true);
+        } catch (StrideException e) {
+            say(
+                    taps.micros().size() + (taps.micros().size() == 1 ? " tap: " : " taps: ") + e.getMessage() + ".",
+                    "quiet");
+            found.getChildren().clear();
+        }
+    }
+
+    private void startAgain() {
+        taps = Taps.none();
+        lengths.clear();
+        found.getChildren().clear();
+        say(HOW, "label");
+    }
+
+    private void typed() {
+        if (lengths.getText().isBlank()) {
+            return;
+        }
+        taps = Taps.none();
+        try {
+            Heard heard = Listening.to(
+                    GapsText.read(lengths.getText()), desk.exercise().get().tempo());
+            say("As typed:", "label");
+            show(List.of(heard), false);
+        } catch (StrideException e) {
+            found.getChildren().clear();
+            say(e.getMessage(), "problem");
+        }
+    }
+
+    private void say(String text, String style) {
+        answer.getStyleClass().setAll("label", style);
+        answer.setText(text);
+    }
+
+    private void show(List<Heard> heard, boolean tapped) {
+        found.getChildren().clear();
+        for (Heard one : heard) {
+            Label bars = new Wrapped(BarsText.write(one.phrase()), "reading-grouping");
+            String sure = tapped ? one.sure() + ", " + one.why() + ", quarter = " + one.tempo() : one.why();
+            String meters =
+                    one.bars().stream().map(bar -> bar.grouping().toString()).collect(Collectors.joining(", "));
+            Label why = new Wrapped(meters + ": " + sure, "quiet");
+            VBox both = new VBox(bars, why);
+            GridPane.setHgrow(both, Priority.ALWAYS);
+            Button take = new SmallButton("Take it", () -> take(one, tapped));
+            take.setId("heard-" + heard.indexOf(one));
+            Button fill = new SmallButton("Does it fill?", () -> hold.accept(one.written() + " of " + one.unit()));
+            found.addRow(found.getRowCount(), both, take, fill);
+        }
+    }
+
+    private void take(Heard heard, boolean tapped) {
+        desk.edit(exercise -> {
+            Exercise taken = exercise.withPhrase(heard.phrase());
+            return tapped && taken.allowsTempo(heard.tempo()) ? taken.withTempo(heard.tempo()) : taken;
+        });
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        // What is heard does not depend on what lies on the desk.
+    }
+}

@@ -1,0 +1,57 @@
+package nimblestride.desktop.workspace.group;
+
+import java.util.stream.Collectors;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.layout.VBox;
+import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.reading.Reading;
+import nimblestride.desktop.ui.control.Hint;
+import nimblestride.desktop.ui.control.Wrapped;
+
+/** One reading, to be taken by a click or Enter. */
+final class ReadingCard extends Button {
+    private static final int MOST_BARS = 12;
+    private static final double TEXT_WIDTH = 118;
+
+    /**
+     * @param taken whether the bar is felt so now
+     * @param take has the bar felt so
+     * @param write has the bar written as the bars of this reading
+     */
+    ReadingCard(Reading reading, boolean taken, Runnable take, Runnable write) {
+        getStyleClass().add("reading");
+        if (taken) {
+            getStyleClass().add("taken");
+        }
+        Label grouping = new Label(reading.grouping().toString());
+        grouping.getStyleClass().add("reading-grouping");
+        Label why = new Wrapped(reading.why(), "reading-why");
+        // A button asks its text for a height before it has a width of its own.
+        why.setPrefWidth(TEXT_WIDTH);
+        why.setMinWidth(TEXT_WIDTH);
+        setMinWidth(0);
+        VBox both = new VBox(grouping, why);
+        setGraphic(both);
+        setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
+        setAlignment(Pos.TOP_LEFT);
+        setMaxWidth(Double.MAX_VALUE);
+        String written = reading.writtenAs().stream()
+                .limit(MOST_BARS)
+                .map(Meter::toString)
+                .collect(Collectors.joining(", "));
+        Hint.on(this, "Written as " + written + ". Right-click to write it so.");
+        setAccessibleText(reading.grouping() + ", " + reading.why() + (taken ? ", taken" : ""));
+        setOnAction(event -> take.run());
+        MenuItem feel = new MenuItem("Feel it as " + reading.grouping());
+        feel.setOnAction(event -> take.run());
+        MenuItem asBars = new MenuItem("Write it as " + written);
+        asBars.setDisable(reading.writtenAs().size() < 2);
+        asBars.setOnAction(event -> write.run());
+        setContextMenu(new ContextMenu(feel, asBars));
+    }
+}

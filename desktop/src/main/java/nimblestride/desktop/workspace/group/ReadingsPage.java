@@ -1,0 +1,130 @@
+package nimblestride.desktop.workspace.group;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.edit.Rewriting;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.reading.Reading;
+import nimblestride.core.time.reading.School;
+import nimblestride.core.time.reading.Wish;
+import nimblestride.desktop.async.Newest;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.page.Page;
+
+/** The readings of a bar in the four schools side by side. One click takes a reading. */
+final class ReadingsPage extends VBox implements Page {
+    private static final int READINGS_A_SCHOOL = 8;
+    private static final double NARROW = 560;
+
+    private final Desk desk;
+    private final BarChoice bars;
+    private final GridPane columns = new GridPane();
+    private final WishFields wishes = new WishFields(this::showReadings);
+    private final Consumer<String> felt;
+    private final Newest readings = new Newest("reading");
+    private Bar shownBar;
+    private Wish shownWish;
+
+    /** @param felt is told what the grouping of the chosen bar is called now */
+    ReadingsPage(Desk desk, BarChoice bars, Consumer<String> felt) {
+        this.desk = desk;
+        this.bars = bars;
+        this.felt = felt;
+        getStyleClass().add("page");
+        bars.chosen().addListener(change -> showReadings());
+        columns.getStyleClass().add("readings");
+        columns.widthProperty().addListener(change -> arrange());
+        getChildren().setAll(wishes, new DownScroll(columns));
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        showReadings();
+    }
+
+    private void showReadings() {
+        int number = bars.number();
+        Bar bar = bars.bar();
+        Wish wish = wishes.wish(bar.grouping());
+        if (bar.equals(shownBar) && Objects.equals(wish, shownWish)) {
+            return;
+        }
+        shownBar = bar;
+        shownWish = wish;
+        readings.ask(() -> BarReadings.of(bar, wish, READINGS_A_SCHOOL), found -> show(number, found));
+    }
+
+    private void show(int number, BarReadings found) {
+        felt.accept(found.name());
+        columns.getChildren().clear();
+        for (School school : School.values()) {
+            columns.getChildren().add(column(number, found, school));
+        }
+        arrange();
+    }
+
+    /** The four schools in a row, or two and two where there is little room. */
+    private void arrange() {
+        int inARow = columns.getWidth() < NARROW ? 2 : School.values().length;
+        columns.getColumnConstraints().clear();
+        for (int i = 0; i < inARow; i++) {
+            ColumnConstraints column = new ColumnConstraints();
+            column.setPercentWidth(100.0 / inARow);
+            columns.getColumnConstraints().add(column);
+        }
+        int place = 0;
+        for (Node column : columns.getChildren()) {
+            GridPane.setConstraints(column, place % inARow, place / inARow);
+            place++;
+        }
+    }
+
+    private VBox column(int number, BarReadings found, School school) {
+        Label title = new Wrapped(school.title(), "quiet");
+        VBox column = new VBox(title);
+        column.getStyleClass().add("reading-column");
+        List<Reading> best = found.best().get(school);
+        for (Reading reading : best) {
+            boolean taken = reading.grouping().equals(found.bar().grouping());
+            column.getChildren()
+                    .add(new ReadingCard(reading, taken, () -> take(number, reading), () -> write(number, reading)));
+        }
+        if (best.isEmpty()) {
+            Label none = new Wrapped(none(school, found.bar()), "quiet");
+            column.getChildren().add(none);
+        }
+        return column;
+    }
+
+    private void take(int number, Reading reading) {
+        desk.edit(exercise -> exercise.withPhrase(exercise.phrase().regrouped(number, reading.grouping())));
+    }
+
+    private void write(int number, Reading reading) {
+        desk.edit(exercise -> Rewriting.asBars(
+                exercise.withPhrase(exercise.phrase().regrouped(number, reading.grouping())),
+                number,
+                reading.writtenAs()));
+    }
+
+    private static String none(School school, Bar bar) {
+        int units = bar.meter().units();
+        return school == School.PAIRED_BARS && units % 2 == 0
+                ? units + " is even: no even and odd bar make it."
+                : "No such reading of this bar.";
+    }
+
+    @Override
+    public void close() {
+        readings.close();
+    }
+}

@@ -1,0 +1,154 @@
+package nimblestride.desktop.workspace.help;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.geometry.VPos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.control.Wrapped;
+
+/** The help: a list of topics that grows shorter as one types, and beside it the topic, with examples to open. */
+public final class HelpPane extends BorderPane {
+    private static final double LINE_WIDTH = 720;
+
+    private final Beyond beyond;
+    private final List<Topic> topics = new ArrayList<>(Topic.all());
+    private final TextField find = new TextField();
+    private final VBox titles = new VBox(2);
+    private final VBox text = new VBox(12);
+    private final ToggleGroup group = new ToggleGroup();
+
+    /**
+     * What is done outside the help.
+     *
+     * @param open lays an example on the desk
+     * @param samples puts the pieces of the sample Book into the user's
+     * @param leave goes back to the desk
+     */
+    public record Beyond(Consumer<Exercise> open, Runnable samples, Runnable leave) {}
+
+    public HelpPane(Beyond beyond) {
+        this.beyond = beyond;
+        getStyleClass().add("bringing");
+        find.setId("help-find");
+        find.setPromptText("Find: landing, ghost, backup…");
+        find.setAccessibleText("Find in the help");
+        find.textProperty().addListener(change -> list());
+        find.setOnAction(event -> titles.getChildren().stream().findFirst().ifPresent(Node::requestFocus));
+        Button leave = new Button("Back to the desk");
+        leave.setId("help-leave");
+        leave.setOnAction(event -> beyond.leave().run());
+        Label title = new Label("Help");
+        title.getStyleClass().add("exercise-name");
+        VBox side = new VBox(8, title, find, new DownScroll(titles), leave);
+        side.setPrefWidth(240);
+        side.setMinWidth(200);
+        text.getStyleClass().add("help-text");
+        text.setMaxWidth(LINE_WIDTH);
+        DownScroll scroll = new DownScroll(new HBox(text));
+        setLeft(side);
+        setCenter(scroll);
+        addEventFilter(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.ESCAPE) {
+                beyond.leave().run();
+                event.consume();
+            }
+        });
+        list();
+    }
+
+    /** Begins with the first topic. */
+    public void welcome() {
+        find.clear();
+        show(topics.get(0));
+        find.requestFocus();
+    }
+
+    /** Begins with the shortcuts. */
+    public void shortcuts(List<Entry> all) {
+        welcome();
+        Topic topic = Topic.shortcuts(all);
+        topics.removeIf(one -> one.title().equals(topic.title()));
+        topics.add(topic);
+        list();
+        show(topic);
+    }
+
+    private void list() {
+        titles.getChildren().clear();
+        List<Topic> found = topics.stream()
+                .filter(topic -> topic.isAbout(find.getText()))
+                .sorted(Comparator.comparing(topic -> !topic.isCalled(find.getText())))
+                .toList();
+        for (Topic topic : found) {
+            ToggleButton title = new ToggleButton(topic.title());
+            title.setToggleGroup(group);
+            title.getStyleClass().add("page-name");
+            title.setMaxWidth(Double.MAX_VALUE);
+            title.setOnAction(event -> show(topic));
+            titles.getChildren().add(title);
+        }
+        if (found.isEmpty()) {
+            titles.getChildren().add(new Wrapped("Nothing here is about that. Try one word, such as reset."));
+        } else {
+            show(found.get(0));
+        }
+    }
+
+    private void show(Topic topic) {
+        titles.getChildren().stream()
+                .filter(ToggleButton.class::isInstance)
+                .map(ToggleButton.class::cast)
+                .forEach(title -> title.setSelected(title.getText().equals(topic.title())));
+        Label title = new Label(topic.title());
+        title.getStyleClass().add("exercise-name");
+        text.getChildren().setAll(title);
+        topic.paragraphs().forEach(paragraph -> text.getChildren().add(new Wrapped(paragraph)));
+        if (!topic.entries().isEmpty()) {
+            text.getChildren().add(list(topic.entries()));
+        }
+        FlowPane examples = new FlowPane(8, 8);
+        for (int i = 0; i < topic.examples().size(); i++) {
+            String example = topic.examples().get(i);
+            examples.getChildren().add(new SmallButton(Topic.said(example), "help-example-" + i, () -> beyond.open()
+                    .accept(Topic.exercise(example))));
+        }
+        text.getChildren().add(examples);
+        if (topic.equals(topics.get(0))) {
+            text.getChildren()
+                    .add(new SmallButton(
+                            "Put the twelve sample pieces into the Book", "help-samples", beyond.samples()));
+        }
+    }
+
+    private static GridPane list(List<Entry> entries) {
+        GridPane grid = new GridPane();
+        grid.getStyleClass().add("ways");
+        for (Entry entry : entries) {
+            Label name = new Wrapped(entry.name(), "entry");
+            GridPane.setValignment(name, VPos.TOP);
+            grid.addRow(grid.getRowCount(), name, new Wrapped(entry.told()));
+        }
+        ColumnConstraints first = new ColumnConstraints();
+        first.setPercentWidth(34);
+        grid.getColumnConstraints().setAll(first);
+        return grid;
+    }
+}

@@ -1,0 +1,192 @@
+package nimblestride.desktop.workspace.modulate;
+
+import java.util.List;
+import java.util.function.Function;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.leadin.ThereAndBack;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.foundation.words.Tally;
+import nimblestride.core.insight.family.ImpliedFeels;
+import nimblestride.core.insight.family.ImpliedFeels.BackBeat;
+import nimblestride.core.insight.family.ImpliedFeels.Keeping;
+import nimblestride.core.language.text.ValueText;
+import nimblestride.core.layer.modulation.Pivot;
+import nimblestride.core.layer.modulation.Shift;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.notation.engraving.BothFeels.Kind;
+import nimblestride.core.notation.engraving.Drawing;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.time.value.Tempo;
+import nimblestride.desktop.async.Newest;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.control.Titles;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.field.TypedField;
+import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.ui.page.Page;
+
+/** The same change implied, the written bars kept, beside the real one, with what each is for. */
+final class ImpliedPage extends VBox implements Page {
+    private final Desk desk;
+    private final GearInHand gear;
+    private final TypedField<NoteValue> late;
+    private final ComboBox<BackBeat> backBeat = new ComboBox<>();
+    private final ComboBox<Keeping> keeping = new ComboBox<>();
+    private final Side implied = new Side("Implied: the written bars stay", "implied", this::ask);
+    private final Side real = new Side("Real: the bars change", "real", () -> {});
+    private final Label problem = new Label();
+    private final Newest answers = new Newest("implying a modulation");
+    private NoteValue start = NoteValue.ZERO;
+
+    /** One of the two ways, with its picture and what it is for. */
+    private static final class Side extends VBox {
+        private final FeelsPicture picture;
+        private final Label about = new Wrapped();
+
+        Side(String title, String id, Runnable changed) {
+            getStyleClass().add("page");
+            Label head = new Wrapped(title, "pane-title");
+            picture = new FeelsPicture("picture-" + id, changed);
+            about.setId("about-" + id);
+            HBox.setHgrow(this, Priority.ALWAYS);
+            setMinWidth(0);
+            setPrefWidth(100);
+            getChildren().setAll(head, picture, about);
+        }
+    }
+
+    /** What is shown of both, or why nothing is. */
+    private record Seen(List<Drawing> implied, List<Drawing> real, String meeting, String tempo, String problem) {}
+
+    ImpliedPage(Desk desk, GearInHand gear) {
+        this.desk = desk;
+        this.gear = gear;
+        getStyleClass().add("page");
+        late = new TypedField<>(
+                ImpliedPage::readLate,
+                NoteValue::toString,
+                value -> {
+                    start = value;
+                    ask();
+                },
+                () -> {});
+        late.field().setId("implied-late");
+        late.field().setAccessibleText("How late the felt beat starts, as in 1/16");
+        late.setPrefWidth(64);
+        late.setMinWidth(64);
+        late.show(NoteValue.ZERO);
+        choice(backBeat, "implied-back-beat", List.of(BackBeat.values()), BackBeat::title, 170);
+        choice(keeping, "implied-keeping", List.of(Keeping.values()), Keeping::title, 260);
+        problem.getStyleClass().add("problem");
+        FlowPane line = new FlowPane(
+                new Caption("Starting"),
+                late,
+                new Caption("late"),
+                backBeat,
+                keeping,
+                new SmallButton("Imply it", "imply", () -> make(true)),
+                new SmallButton("Really change", "change-really", () -> make(false)));
+        line.getStyleClass().add("gear-line");
+        HBox sides = new HBox(implied, real);
+        sides.getStyleClass().add("reasons");
+        getChildren().setAll(line, problem, new DownScroll(sides));
+        gear.onChange(this::ask);
+    }
+
+    private <T> void choice(ComboBox<T> box, String id, List<T> all, Function<T, String> title, double width) {
+        box.setId(id);
+        box.getItems().setAll(all);
+        box.setValue(all.get(0));
+        box.setConverter(new Titles<>(title));
+        box.setPrefWidth(width);
+        box.setAccessibleText("What is played");
+    }
+
+    private static NoteValue readLate(String text) {
+        return text.strip().equals("0") ? NoteValue.ZERO : ValueText.read(text);
+    }
+
+    @Override
+    public void setPalette(Palette palette) {
+        implied.picture.setPalette(palette);
+        real.picture.setPalette(palette);
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        gear.show(exercise);
+        ask();
+    }
+
+    private void ask() {
+        if (getScene() == null || gear.exercise().get() == null || !implied.picture.isLaidOut()) {
+            return;
+        }
+        Shift shift = gear.shift();
+        NoteValue startLate = start;
+        double room = implied.picture.room();
+        answers.ask(() -> seen(shift, startLate, room), this::show);
+    }
+
+    private static Seen seen(Shift shift, NoteValue late, double room) {
+        try {
+            String tempo = Tempo.decimal(shift.after().perMinute());
+            return new Seen(
+                    FeelsPicture.rows(shift, Kind.IMPLIED, late, room),
+                    FeelsPicture.rows(shift, Kind.REAL, NoteValue.ZERO, room),
+                    shift.barLinesAgree(late)
+                            .map(agreement -> "The felt 1 and the written one meet after "
+                                    + Tally.count(agreement.oldBars(), "written bar") + ", "
+                                    + Tally.count(agreement.newBars(), "felt bar") + ".")
+                            .orElse("The felt 1 and the written one do not meet within "
+                                    + Tally.number(Shift.WITHIN_REASON) + " bars."),
+                    tempo,
+                    "");
+        } catch (StrideException e) {
+            return new Seen(List.of(), List.of(), "", "", e.getMessage() + ".");
+        }
+    }
+
+    private void show(Seen seen) {
+        problem.setText(seen.problem);
+        problem.setManaged(!seen.problem.isEmpty());
+        implied.picture.show(seen.implied, seen.meeting);
+        real.picture.show(seen.real, "The real change");
+        implied.about.setText(
+                "For a few bars of tension inside a tune: everybody else reads on; the back-beat is marked. "
+                        + seen.meeting + " " + ImpliedFeels.CAUTION);
+        real.about.setText("For a section of its own: everybody changes to " + seen.tempo
+                + ", which is home until the way back, and all can find the 1.");
+    }
+
+    private void make(boolean felt) {
+        try {
+            Shift shift = gear.shift();
+            if (felt) {
+                List<Layer> layers = ImpliedFeels.layers(
+                        shift.pulse(), start, shift.oldBeat(), backBeat.getValue(), keeping.getValue());
+                desk.edit(exercise -> ThereAndBack.there(exercise, Pivot.NONE, exercise.phrase(), layers));
+            } else {
+                desk.edit(exercise -> ThereAndBack.there(
+                        exercise, gear.pivot(), gear.newBars().get()));
+            }
+        } catch (StrideException e) {
+            problem.setText("This cannot be done: " + e.getMessage() + ".");
+            problem.setManaged(true);
+        }
+    }
+
+    @Override
+    public void close() {
+        answers.close();
+    }
+}

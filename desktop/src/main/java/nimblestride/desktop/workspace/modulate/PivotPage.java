@@ -1,0 +1,164 @@
+package nimblestride.desktop.workspace.modulate;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import javafx.geometry.VPos;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.leadin.LeadIn;
+import nimblestride.core.exercise.leadin.ThereAndBack;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.layer.modulation.Shift;
+import nimblestride.core.layer.modulation.ShiftWords;
+import nimblestride.core.notation.engraving.BothFeels;
+import nimblestride.core.notation.engraving.Drawing;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.desktop.async.Newest;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.ui.page.Page;
+
+/** The pivot: the new tempo with its sum, both feels to scale, and sections made of it. */
+final class PivotPage extends VBox implements Page {
+    private final Desk desk;
+    private final GearInHand gear;
+    private final GearLine line;
+    private final FeelsPicture picture = new FeelsPicture("both-feels", this::ask);
+    private final Label headline = new Wrapped("", "said");
+    private final GridPane told = new GridPane();
+    private final CheckBox leadIns = new CheckBox("with lead-ins");
+    private final Label problem = new Wrapped("", "problem");
+    private final Newest answers = new Newest("working out a pivot");
+
+    /** What is shown of a change, or why nothing is. */
+    private record Seen(List<ShiftWords.Told> told, List<Drawing> rows, String problem) {}
+
+    PivotPage(Desk desk, GearInHand gear) {
+        this.desk = desk;
+        this.gear = gear;
+        getStyleClass().add("page");
+        line = new GearLine(gear);
+        headline.setId("new-tempo");
+        told.setId("pivot-told");
+        told.getStyleClass().add("ways");
+        problem.setManaged(false);
+        leadIns.setId("with-lead-ins");
+        leadIns.setSelected(true);
+        HBox make = new HBox(
+                new SmallButton("Go there", "go-there", () -> make(this::there)),
+                new SmallButton("There and back", "there-and-back", () -> make(this::thereAndBack)),
+                leadIns);
+        make.getStyleClass().add("add-line");
+        line.getChildren().add(make);
+        VBox all = new VBox(headline, picture, told);
+        all.getStyleClass().add("told");
+        getChildren().setAll(line, problem, new DownScroll(all));
+        gear.onChange(this::refresh);
+    }
+
+    @Override
+    public void setPalette(Palette palette) {
+        picture.setPalette(palette);
+        line.setPalette(palette);
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        gear.show(exercise);
+        refresh();
+    }
+
+    private void refresh() {
+        if (getScene() != null) {
+            line.show();
+            ask();
+        }
+    }
+
+    private void ask() {
+        if (gear.exercise().get() == null || !picture.isLaidOut()) {
+            return;
+        }
+        Shift shift = gear.shift();
+        double width = picture.room();
+        answers.ask(() -> seen(shift, width), this::show);
+    }
+
+    private static Seen seen(Shift shift, double width) {
+        try {
+            // The words first: they say so where there is nothing to draw.
+            List<ShiftWords.Told> told = ShiftWords.of(shift);
+            return new Seen(told, FeelsPicture.rows(shift, BothFeels.Kind.REAL, NoteValue.ZERO, width), "");
+        } catch (StrideException e) {
+            return new Seen(List.of(), List.of(), e.getMessage() + ".");
+        }
+    }
+
+    private void show(Seen seen) {
+        showProblem(seen.problem);
+        picture.show(
+                seen.rows, seen.told.stream().map(ShiftWords.Told::sentence).collect(Collectors.joining(" ")));
+        headline.setText(seen.told.stream()
+                .findFirst()
+                .map(tempo -> tempo.sentence() + "  " + tempo.sum())
+                .orElse(""));
+        told.getChildren().clear();
+        for (ShiftWords.Told one : seen.told.subList(Math.min(1, seen.told.size()), seen.told.size())) {
+            Caption about = new Caption(one.about());
+            Label sentence = new Wrapped(one.sentence());
+            Label sum = new Wrapped(one.sum(), "finding-sum");
+            VBox words = one.sum().isEmpty() ? new VBox(sentence) : new VBox(sentence, sum);
+            GridPane.setHgrow(words, Priority.ALWAYS);
+            GridPane.setValignment(about, VPos.TOP);
+            told.addRow(told.getRowCount(), about, words);
+        }
+    }
+
+    private void showProblem(String text) {
+        problem.setText(text);
+        problem.setManaged(!text.isEmpty());
+        problem.setVisible(!text.isEmpty());
+    }
+
+    private void make(UnaryOperator<Exercise> change) {
+        try {
+            desk.edit(change);
+        } catch (StrideException e) {
+            showProblem("This cannot be done: " + e.getMessage() + ".");
+        }
+    }
+
+    private Exercise there(Exercise exercise) {
+        Exercise there =
+                ThereAndBack.there(exercise, gear.pivot(), gear.newBars().get());
+        return ledInto(there, there.firstSection());
+    }
+
+    private Exercise thereAndBack(Exercise exercise) {
+        Exercise there =
+                ThereAndBack.there(exercise, gear.pivot(), gear.newBars().get());
+        int section = there.firstSection();
+        Exercise back = ThereAndBack.back(there);
+        return ledInto(ledInto(back, section + 1), section);
+    }
+
+    private Exercise ledInto(Exercise exercise, int section) {
+        boolean changes = !exercise.sections().get(section).entered().isNone();
+        return leadIns.isSelected() && changes ? LeadIn.before(exercise, section, 1) : exercise;
+    }
+
+    @Override
+    public void close() {
+        answers.close();
+    }
+}

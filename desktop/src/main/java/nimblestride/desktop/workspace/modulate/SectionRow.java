@@ -1,0 +1,167 @@
+package nimblestride.desktop.workspace.modulate;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.Region;
+import nimblestride.core.exercise.edit.Sectioning;
+import nimblestride.core.exercise.leadin.LeadIn;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.exercise.model.Section;
+import nimblestride.core.language.text.BarsText;
+import nimblestride.core.language.text.PivotText;
+import nimblestride.core.layer.modulation.Pivot;
+import nimblestride.core.time.value.NoteName;
+import nimblestride.core.time.value.Tempo;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.ui.control.Hint;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.field.BarCount;
+import nimblestride.desktop.ui.field.TypedField;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** A section: its feel, how often it is played, how it is entered, and its tempo; each can be typed. */
+final class SectionRow {
+    private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
+    private static final int LONGEST_BARS = 22;
+
+    /** What an edit leads to, or a complaint. */
+    interface Editing {
+        void edit(Object from, UnaryOperator<Exercise> change);
+    }
+
+    private final int index;
+    private final Button number;
+    private final TypedField<String> name;
+    private final Button bars = new Button();
+    private final TypedField<Integer> rounds;
+    private final TypedField<Pivot> entered;
+    private final Label tempo = new Label();
+    private final Button up;
+    private final Button down;
+    private final Button leadIn;
+    private final Button out;
+    private Exercise shown;
+
+    /** @param play plays from it */
+    SectionRow(int index, Desk desk, Editing editing, Runnable play) {
+        this.index = index;
+        number = new Button(Integer.toString(index + 1));
+        number.setId("section-play-" + index);
+        number.getStyleClass().addAll("flat", "section-number");
+        number.setMinWidth(Button.USE_PREF_SIZE);
+        number.setAccessibleText("Play from section " + (index + 1));
+        Hint.on(number, "Play from this section");
+        number.setOnAction(event -> play.run());
+        name = new TypedField<>(
+                text -> Sectioning.named(shown, feel(), text.strip())
+                        .feels()
+                        .get(feel())
+                        .name(),
+                text -> text,
+                text -> editing.edit("section-name", exercise -> Sectioning.named(exercise, feel(), text)),
+                desk::endBurst);
+        field(name, "section-name-" + index, "Name of the feel of section " + (index + 1), 88);
+        bars.setId("section-bars-" + index);
+        bars.getStyleClass().addAll("small", "way", "wrapped");
+        bars.setMaxWidth(Double.MAX_VALUE);
+        bars.setMinWidth(64);
+        bars.setWrapText(true);
+        bars.setMinHeight(Region.USE_PREF_SIZE);
+        Hint.on(bars, "Take this feel in hand: the Road and every bench then show it");
+        bars.setOnAction(event -> desk.turnTo(feel()));
+        rounds = new TypedField<>(
+                BarCount.upTo(Section.MOST_ROUNDS),
+                String::valueOf,
+                times -> editing.edit("section-rounds", exercise -> Sectioning.inRounds(exercise, index, times)),
+                desk::endBurst);
+        field(rounds, "section-rounds-" + index, "How often section " + (index + 1) + " plays its bars", 44);
+        entered = new TypedField<>(
+                PivotText::read,
+                SectionRow::told,
+                pivot -> editing.edit("section-pivot", exercise -> Sectioning.enteredBy(exercise, index, pivot)),
+                desk::endBurst);
+        field(entered, "section-pivot-" + index, "The modulation into section " + (index + 1), 168);
+        entered.setVisible(index > 0);
+        tempo.setMinWidth(Button.USE_PREF_SIZE);
+        up = icon(
+                Feather.ARROW_UP,
+                "section-up-" + index,
+                "Earlier",
+                () -> editing.edit(this, exercise -> Sectioning.moved(exercise, index, index - 1)));
+        down = icon(
+                Feather.ARROW_DOWN,
+                "section-down-" + index,
+                "Later",
+                () -> editing.edit(this, exercise -> Sectioning.moved(exercise, index, index + 1)));
+        leadIn = icon(
+                Feather.LOG_IN,
+                "section-lead-in-" + index,
+                "Write the bars before it in which the new pulse is heard coming",
+                () -> editing.edit(this, exercise -> LeadIn.before(exercise, index, 1)));
+        out = icon(
+                Feather.X,
+                "section-out-" + index,
+                "Take it out",
+                () -> editing.edit(this, exercise -> Sectioning.without(exercise, index)));
+    }
+
+    private static void field(TypedField<?> field, String id, String what, double width) {
+        field.field().setId(id);
+        field.field().setAccessibleText(what);
+        field.setPrefWidth(width);
+        field.setMinWidth(width);
+    }
+
+    private static Button icon(Feather icon, String id, String what, Runnable action) {
+        Button button = new SmallButton("", id, action);
+        button.setGraphic(new FontIcon(icon));
+        button.setAccessibleText(what);
+        Hint.on(button, what);
+        return button;
+    }
+
+    private static String told(Pivot pivot) {
+        return pivot.isNone() ? "quarter = quarter" : NoteName.say(pivot.old()) + " = " + NoteName.say(pivot.now());
+    }
+
+    private int feel() {
+        return shown.sections().get(index).feel();
+    }
+
+    List<Node> nodes() {
+        return List.of(number, name, bars, rounds, entered, tempo, leadIn, up, down, out);
+    }
+
+    void show(Exercise exercise) {
+        shown = exercise;
+        Section section = exercise.sections().get(index);
+        name.show(exercise.feels().get(feel()).name());
+        String text = BarsText.write(exercise.feels().get(feel()).phrase());
+        bars.setText(text.length() <= LONGEST_BARS ? text : text.substring(0, LONGEST_BARS - 1) + "…");
+        boolean inHand = feel() == exercise.inHand();
+        bars.getStyleClass().remove("taken");
+        if (inHand) {
+            bars.getStyleClass().add("taken");
+        }
+        bars.setAccessibleText(text + (inHand ? ", in hand" : ", take in hand"));
+        rounds.show(section.rounds());
+        entered.show(section.entered());
+        Tempo at = exercise.chain().tempos().get(index);
+        tempo.setText(Tempo.decimal(at.perMinute()));
+        Hint.on(tempo, NoteName.say(at.beat()) + " = " + Tempo.decimal(at.perMinute()));
+        up.setDisable(index == 0);
+        down.setDisable(index + 1 == exercise.sections().size());
+        leadIn.setVisible(index > 0 && !section.entered().isNone());
+        out.setDisable(!exercise.hasSections());
+    }
+
+    /** Whether it is the section that is heard. */
+    void setHeard(boolean heard) {
+        number.pseudoClassStateChanged(LIT, heard);
+    }
+}

@@ -1,0 +1,139 @@
+package nimblestride.desktop.workspace.modulate;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.edit.Sectioning;
+import nimblestride.core.exercise.leadin.ThereAndBack;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.layer.modulation.Pivot;
+import nimblestride.desktop.document.exercise.Answer;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.playback.Transport;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.ui.control.FlowLine;
+import nimblestride.desktop.ui.control.Hint;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.page.Page;
+
+/** The sections of the exercise in their order, and whether their chain of tempos comes home. */
+final class SectionsPage extends VBox implements Page {
+    private static final Set<String> ABOUT_SECTIONS = Set.of("sections", "drifted");
+    /** Where the bars stand, which take what room there is. */
+    private static final int BARS_COLUMN = 2;
+
+    private static final String[] HEADS = {"", "feel", "take in hand", "times", "entered by", "tempo"};
+
+    private final Desk desk;
+    private final Transport transport;
+    private final GridPane grid = new GridPane();
+    private final Label told = new Wrapped();
+    private final Label problem = new Wrapped("", "problem");
+    private final List<SectionRow> rows = new ArrayList<>();
+
+    SectionsPage(Desk desk, Transport transport) {
+        this.desk = desk;
+        this.transport = transport;
+        getStyleClass().add("page");
+        CheckBox all = new CheckBox("Play all sections in order");
+        all.setId("all-sections");
+        all.selectedProperty().bindBidirectional(transport.settings().allSections());
+        Hint.on(all, "Off: only the feel in hand is played, again and again");
+        SmallButton again = new SmallButton("Again", "section-again", () -> edit("again", this::again));
+        Hint.on(again, "The feel in hand once more, after the last section");
+        SmallButton other = new SmallButton("A new feel", "section-new", () -> edit("new", this::other));
+        Hint.on(other, "Bars of its own after the feel in hand, at the same tempo");
+        SmallButton back = new SmallButton("Back to the first", "section-back", () -> edit("back", ThereAndBack::back));
+        Hint.on(back, "The first section after the feel in hand, at its own tempo");
+        all.setMinWidth(USE_PREF_SIZE);
+        FlowLine line = new FlowLine(all, other, again, back);
+        told.setId("sections-told");
+        problem.setId("sections-problem");
+        showProblem("");
+        grid.getStyleClass().add("sections");
+        getChildren().setAll(line, problem, told, new DownScroll(grid));
+        transport.section().addListener(change -> light());
+    }
+
+    private Exercise other(Exercise exercise) {
+        return ThereAndBack.there(exercise, Pivot.NONE, exercise.phrase());
+    }
+
+    private Exercise again(Exercise exercise) {
+        Pivot home = Pivot.toward(
+                exercise.chain().tempos().get(exercise.sections().size() - 1),
+                exercise.tempo(),
+                exercise.chain().pivots());
+        return Sectioning.again(exercise, exercise.sections().size(), exercise.inHand(), 1, home);
+    }
+
+    private void edit(Object from, UnaryOperator<Exercise> change) {
+        try {
+            desk.edit(from, change);
+            showProblem("");
+        } catch (StrideException e) {
+            showProblem("This cannot be done: " + e.getMessage() + ".");
+        }
+        if (!(from instanceof String typed && typed.startsWith("section-"))) {
+            desk.endBurst();
+        }
+    }
+
+    private void showProblem(String text) {
+        problem.setText(text);
+        problem.setManaged(!text.isEmpty());
+        problem.setVisible(!text.isEmpty());
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        int count = exercise.sections().size();
+        if (rows.size() != count) {
+            rows.clear();
+            grid.getChildren().clear();
+            grid.addRow(0, Stream.of(HEADS).map(Caption::new).toArray(Node[]::new));
+            for (int i = 0; i < count; i++) {
+                int section = i;
+                SectionRow row = new SectionRow(i, desk, this::edit, () -> transport.playFromSection(section));
+                rows.add(row);
+                List<Node> nodes = row.nodes();
+                GridPane.setHgrow(nodes.get(BARS_COLUMN), Priority.ALWAYS);
+                grid.addRow(i + 1, nodes.toArray(Node[]::new));
+            }
+        }
+        rows.forEach(row -> row.show(exercise));
+        light();
+    }
+
+    private void light() {
+        for (int i = 0; i < rows.size(); i++) {
+            rows.get(i).setHeard(transport.section().get() == i);
+        }
+    }
+
+    /** What is known about the order of sections, as among the findings. */
+    @Override
+    public void show(Answer answer) {
+        String known = answer.findings().stream()
+                .filter(finding -> ABOUT_SECTIONS.contains(finding.code()))
+                .map(finding -> finding.sentence() + " " + finding.sum())
+                .collect(Collectors.joining("\n"));
+        told.setText(
+                known.isEmpty()
+                        ? "One feel so far. The Pivot page adds another at a new tempo; A new feel adds bars of its own at"
+                                + " this one."
+                        : known);
+    }
+}

@@ -1,0 +1,292 @@
+package nimblestride.desktop.workspace.modulate;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.leadin.ThereAndBack;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.language.text.TempoText;
+import nimblestride.core.layer.modulation.Chain;
+import nimblestride.core.layer.modulation.MetronomeSetting;
+import nimblestride.core.layer.modulation.Pivot;
+import nimblestride.core.layer.modulation.Rounding;
+import nimblestride.core.layer.modulation.Route;
+import nimblestride.core.layer.modulation.Routes;
+import nimblestride.core.layer.modulation.Shift;
+import nimblestride.core.time.value.NoteName;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.time.value.Tempo;
+import nimblestride.desktop.async.Newest;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.field.TypedField;
+import nimblestride.desktop.ui.page.Page;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/** Tempos: where all are whole numbers, what a metronome makes of them, what to set it to, and routes to another tempo. */
+final class TemposPage extends VBox implements Page {
+    private static final Tempo USUAL_GOAL = Tempo.ofQuarters(120);
+
+    private final Desk desk;
+    private final GearInHand gear;
+    private final FlowPane friendly = new FlowPane();
+    private final GridPane roundings = grid("roundings");
+    private final GridPane settings = grid("metronome");
+    private final GridPane route = grid("route");
+    private final TypedField<Tempo> goal;
+    private final TypedField<BigFraction> tolerance;
+    private final Newest answers = new Newest("working out tempos");
+    private Tempo wanted = USUAL_GOAL;
+    private BigFraction within = BigFraction.ONE;
+
+    /** Made once, and shared: every pair of regroupings. */
+    private static final class Known {
+        static final Routes ROUTES = new Routes(Routes.LARGEST);
+    }
+
+    /** All that the page shows of a change of gear, or why nothing is. */
+    private record Seen(Chain chain, Shift shift, Optional<Route> route, String problem) {}
+
+    TemposPage(Desk desk, GearInHand gear) {
+        this.desk = desk;
+        this.gear = gear;
+        getStyleClass().add("page");
+        friendly.getStyleClass().add("gear-line");
+        goal = new TypedField<>(
+                TempoText::read,
+                TempoText::write,
+                tempo -> {
+                    wanted = tempo;
+                    ask();
+                },
+                () -> {});
+        goal.field().setId("route-to");
+        goal.field().setAccessibleText("The tempo to reach");
+        goal.setPrefWidth(80);
+        goal.show(USUAL_GOAL);
+        tolerance = new TypedField<>(
+                TemposPage::readTolerance,
+                Tempo::decimal,
+                beats -> {
+                    within = beats;
+                    ask();
+                },
+                () -> {});
+        tolerance.field().setId("route-within");
+        tolerance.field().setAccessibleText("Within so many beats a minute");
+        tolerance.setPrefWidth(60);
+        tolerance.show(within);
+        HBox asked = new HBox(
+                new Caption("To"),
+                goal,
+                new Caption("by regroupings, or within"),
+                tolerance,
+                new Caption("beats a minute"));
+        asked.getStyleClass().add("add-line");
+        VBox all = new VBox(
+                title("Whole numbers all the way"),
+                friendly,
+                title("On a metronome that knows whole numbers only"),
+                roundings,
+                title("One setting for both feels"),
+                settings,
+                title("A route to another tempo"),
+                asked,
+                route);
+        all.getStyleClass().add("told");
+        getChildren().setAll(new DownScroll(all));
+        gear.onChange(this::ask);
+    }
+
+    private static GridPane grid(String id) {
+        GridPane grid = new GridPane();
+        grid.setId(id);
+        grid.getStyleClass().add("ways");
+        return grid;
+    }
+
+    private static Label title(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("pane-title");
+        return label;
+    }
+
+    private static BigFraction readTolerance(String text) {
+        String typed = text.strip();
+        if (!typed.matches("\\d{1,3}(\\.\\d{1,3})?")) {
+            throw new InvalidValueException("expected beats a minute, such as 0.5");
+        }
+        return BigFraction.from(Double.parseDouble(typed), 1_000);
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        gear.show(exercise);
+        ask();
+    }
+
+    private void ask() {
+        if (getScene() == null || gear.exercise().get() == null) {
+            return;
+        }
+        Exercise exercise = gear.exercise().get();
+        Shift shift = gear.shift();
+        Tempo to = wanted;
+        BigFraction tolerated = within;
+        answers.ask(() -> seen(exercise, shift, to, tolerated), this::show);
+    }
+
+    private static Seen seen(Exercise exercise, Shift shift, Tempo to, BigFraction tolerance) {
+        try {
+            Chain chain = exercise.hasSections() ? exercise.chain() : new Chain(shift.before(), List.of(shift.pivot()));
+            return new Seen(chain, shift, Known.ROUTES.within(exercise.tempo(), to, tolerance), "");
+        } catch (StrideException e) {
+            return new Seen(null, shift, Optional.empty(), e.getMessage() + ".");
+        }
+    }
+
+    private void show(Seen seen) {
+        List.of(friendly, roundings, settings, route)
+                .forEach(pane -> pane.getChildren().clear());
+        if (seen.chain == null) {
+            friendly.getChildren().add(new Wrapped(seen.problem, "problem"));
+            return;
+        }
+        showFriendly(seen.chain);
+        showRoundings(seen.chain);
+        showSettings(seen.shift);
+        showRoute(seen.route);
+    }
+
+    private void showFriendly(Chain chain) {
+        List<Integer> tempos = chain.friendlyTempos();
+        if (tempos.isEmpty()) {
+            friendly.getChildren()
+                    .add(new Caption("No start from " + Chain.METRONOME_FROM + " to " + Chain.METRONOME_TO
+                            + " makes all of them whole; below is how far each is rounded."));
+            return;
+        }
+        friendly.getChildren().add(new Caption("Start at"));
+        for (int tempo : tempos) {
+            Chain from = new Chain(new Tempo(chain.start().beat(), BigFraction.of(tempo)), chain.pivots());
+            String all = String.join(
+                    " - ",
+                    from.tempos().stream()
+                            .map(one -> Tempo.decimal(one.perMinute()))
+                            .distinct()
+                            .toList());
+            friendly.getChildren().add(new SmallButton(all, "friendly-" + tempo, () -> start(from.start())));
+        }
+    }
+
+    private void start(Tempo tempo) {
+        desk.edit(exercise -> exercise.turnedTo(exercise.sections().get(0).feel())
+                .withTempo(tempo)
+                .turnedTo(exercise.inHand()));
+    }
+
+    private void showRoundings(Chain chain) {
+        BigFraction phrase =
+                chain.start().seconds(gear.exercise().get().phrase().length());
+        for (Tempo tempo : chain.tempos().stream().distinct().toList()) {
+            Rounding rounding = Rounding.of(tempo);
+            String said = rounding.isExact()
+                    ? "is a whole number: nothing drifts."
+                    : "set to " + rounding.whole() + ", the click is " + off(rounding.driftAfter(BigFraction.of(60)))
+                            + " after a minute, and "
+                            + off(rounding.driftAfter(phrase)) + " after the phrase in hand.";
+            roundings.addRow(
+                    roundings.getRowCount(),
+                    strong(NoteName.say(tempo.beat()) + " = " + Tempo.decimal(tempo.perMinute())),
+                    wrapped(said));
+        }
+    }
+
+    private static String off(BigFraction seconds) {
+        String late = seconds.signum() < 0 ? " early" : " late";
+        return Tempo.decimal(seconds.abs().multiply(1_000)) + " ms" + late;
+    }
+
+    private void showSettings(Shift shift) {
+        for (MetronomeSetting setting : MetronomeSetting.of(shift)) {
+            settings.addRow(
+                    settings.getRowCount(),
+                    strong(Tempo.decimal(setting.perMinute())),
+                    wrapped("clicks every " + told(setting.old()) + " before, every " + told(setting.now()) + " after"
+                            + (setting.isOnAnOrdinaryMetronome() ? "" : "; not on an ordinary metronome")));
+        }
+    }
+
+    private static String told(NoteValue value) {
+        boolean named = NoteName.of(value).isPresent() || value.denominator() == 1;
+        return named ? NoteName.each(value) : value + " of a whole note";
+    }
+
+    private void showRoute(Optional<Route> found) {
+        if (found.isEmpty()) {
+            route.addRow(
+                    0, wrapped("No route of up to " + Routes.MOST_STEPS + " regroupings comes so near. Allow more."));
+            return;
+        }
+        Route way = found.get();
+        Exercise exercise = gear.exercise().get();
+        if (way.steps().isEmpty()) {
+            route.addRow(0, wrapped("You are there already."));
+            return;
+        }
+        List<Tempo> tempos = new Chain(exercise.tempo(), way.pivots()).tempos();
+        for (int i = 0; i < way.steps().size(); i++) {
+            route.addRow(
+                    i,
+                    strong(Tempo.decimal(tempos.get(i + 1).perMinute())),
+                    wrapped(way.steps().get(i).notes() + " a beat in groups of "
+                            + way.steps().get(i).group()));
+        }
+        String reached = way.exact()
+                ? "Exactly there."
+                : "Within " + Tempo.decimal(within) + ": it leads to "
+                        + Tempo.decimal(way.reached().perMinute()) + ".";
+        HBox end = new HBox(new SmallButton("Make it sections", "route-sections", () -> take(way)), new Label(reached));
+        end.getStyleClass().add("add-line");
+        route.add(end, 0, way.steps().size(), 2, 1);
+    }
+
+    private void take(Route way) {
+        desk.edit(exercise -> {
+            Exercise longer = exercise;
+            for (Pivot pivot : way.pivots()) {
+                longer = ThereAndBack.there(longer, pivot, exercise.phrase(), exercise.layers());
+            }
+            return longer;
+        });
+    }
+
+    private static Node strong(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("said");
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
+    }
+
+    private static Node wrapped(String text) {
+        Label label = new Wrapped(text);
+        GridPane.setHgrow(label, Priority.ALWAYS);
+        return label;
+    }
+
+    @Override
+    public void close() {
+        answers.close();
+    }
+}

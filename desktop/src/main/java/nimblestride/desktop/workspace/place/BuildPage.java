@@ -1,0 +1,111 @@
+package nimblestride.desktop.workspace.place;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import javafx.beans.property.IntegerProperty;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.language.text.PatternText;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.ui.control.Hint;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.page.Page;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** Layer upon layer: the order in which they come in, and how many of them are heard and seen now. */
+final class BuildPage extends VBox implements Page {
+    private static final int LONGEST_TEXT = 60;
+
+    private final Desk desk;
+    private final IntegerProperty stage;
+    private final GridPane rows = new GridPane();
+
+    /** @param stage how many layers are heard and seen, from the first on; {@link Exercise#MOST_LAYERS} for all */
+    BuildPage(Desk desk, IntegerProperty stage) {
+        this.desk = desk;
+        this.stage = stage;
+        getStyleClass().add("page");
+        Label how = new Wrapped(
+                "Choose how far it is built up: only that much is heard and seen. All comes back with the last.");
+        how.getStyleClass().add("quiet");
+        rows.getStyleClass().add("ways");
+        getChildren().setAll(how, new DownScroll(rows));
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        rows.getChildren().clear();
+        ToggleGroup stages = new ToggleGroup();
+        List<String> names = exercise.layerNames();
+        int last = names.size();
+        for (int i = 0; i < last; i++) {
+            rows.addRow(
+                    i,
+                    stageButton(i + 1, last, stages),
+                    name(names.get(i)),
+                    what(exercise.layers().get(i)),
+                    move(i, -1, Feather.ARROW_UP, "Earlier"),
+                    move(i, 1, Feather.ARROW_DOWN, "Later"));
+        }
+        if (last == 0) {
+            rows.add(new Label("No layers yet. Place a voice on counts first."), 0, 0);
+        }
+    }
+
+    private ToggleButton stageButton(int number, int last, ToggleGroup stages) {
+        ToggleButton button = new ToggleButton(number == 1 ? "Stage 1" : "up to " + number);
+        button.setId("stage-" + number);
+        button.getStyleClass().addAll("small", "stage");
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        button.setToggleGroup(stages);
+        button.setSelected(number == Math.min(last, stage.get()));
+        button.setOnAction(event -> {
+            stage.set(number == last ? Exercise.MOST_LAYERS : number);
+            button.setSelected(true);
+        });
+        return button;
+    }
+
+    private static Label name(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("reading-grouping");
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        return label;
+    }
+
+    private static Label what(Layer layer) {
+        String text = PatternText.write(layer.pattern());
+        Label label = new Label(text.length() > LONGEST_TEXT ? text.substring(0, LONGEST_TEXT) + "…" : text);
+        label.getStyleClass().add("quiet");
+        label.setMinWidth(0);
+        GridPane.setHgrow(label, Priority.ALWAYS);
+        return label;
+    }
+
+    private Button move(int index, int by, Feather icon, String tip) {
+        Button button = new Button("", new FontIcon(icon));
+        button.setId((by < 0 ? "earlier-" : "later-") + index);
+        button.getStyleClass().add("flat");
+        button.setAccessibleText(tip);
+        Hint.on(button, tip);
+        int other = index + by;
+        button.setDisable(other < 0 || other >= desk.exercise().get().layers().size());
+        button.setOnAction(event -> desk.edit(exercise -> {
+            List<Layer> layers = new ArrayList<>(exercise.layers());
+            Collections.swap(layers, index, other);
+            return exercise.withLayers(layers);
+        }));
+        return button;
+    }
+}

@@ -1,0 +1,246 @@
+package nimblestride.desktop.workspace.place;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.BiConsumer;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyIntegerProperty;
+import javafx.geometry.Orientation;
+import javafx.scene.AccessibleRole;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.ScrollBar;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.BorderPane;
+import nimblestride.core.kit.voice.Limb;
+import nimblestride.core.layer.limbs.Played;
+import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.core.time.counting.Division;
+import nimblestride.core.time.counting.Said;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.desktop.document.exercise.Answer;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.ui.look.Slate;
+
+/**
+ * The count of the phrase, once for each limb, with what the limb plays in ink; and the sticking under them. A click on a
+ * count, or Enter, places the voice in hand; the arrow keys go along the counts, and carry a note that has just been placed.
+ */
+final class CountLines extends BorderPane {
+    private final Desk desk;
+    private final ObjectProperty<CountingSchool> school;
+    private final ObjectProperty<Division> division;
+    private final ReadOnlyIntegerProperty stage;
+    private final BiConsumer<Integer, NoteValue> place;
+    private final BiConsumer<Spot, Spot> move;
+    private final Slate slate = new Slate(this::draw);
+    private final ScrollBar bar = new ScrollBar();
+    private Palette palette = Palette.DAY;
+    private List<Line> lines = List.of();
+    private Spot spot = new Spot(0, NoteValue.ZERO);
+    private boolean carrying;
+    private CountWords words;
+    private CountSpacing spacing = CountSpacing.EMPTY;
+
+    /** A count of a bar of the phrase. */
+    record Spot(int bar, NoteValue position) {}
+
+    /** What a limb plays, in order. */
+    record Line(Limb limb, List<Played> notes) {}
+
+    /**
+     * @param place is given a count that is clicked
+     * @param move is given where a note is carried from, and where to
+     */
+    CountLines(
+            Desk desk,
+            ObjectProperty<CountingSchool> school,
+            ObjectProperty<Division> division,
+            ReadOnlyIntegerProperty stage,
+            BiConsumer<Integer, NoteValue> place,
+            BiConsumer<Spot, Spot> move) {
+        this.desk = desk;
+        this.school = school;
+        this.division = division;
+        this.stage = stage;
+        this.place = place;
+        this.move = move;
+        getStyleClass().add("count-lines");
+        setId("count-lines");
+        setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.TEXT);
+        slate.widthProperty().addListener(change -> paint());
+        bar.setOrientation(Orientation.HORIZONTAL);
+        bar.setMin(0);
+        bar.valueProperty().addListener(change -> paint());
+        setCenter(slate);
+        setBottom(bar);
+        school.addListener(change -> rescale());
+        division.addListener(change -> rescale());
+        stage.addListener(change -> {
+            if (desk.answer().get() != null) {
+                show(desk.answer().get());
+            }
+        });
+        sceneProperty().addListener(change -> paint());
+        focusedProperty().addListener(change -> paint());
+        slate.setOnMousePressed(this::click);
+        setOnKeyPressed(this::press);
+        addEventFilter(ScrollEvent.SCROLL, event -> {
+            // A wheel that turns up and down is left to what these lines may stand in.
+            if (event.getDeltaX() != 0) {
+                bar.setValue(clamp(bar.getValue() - event.getDeltaX() / spacing.scale()));
+                event.consume();
+            }
+        });
+    }
+
+    void setPalette(Palette newPalette) {
+        palette = newPalette;
+        paint();
+    }
+
+    void show(Answer answer) {
+        Phrase phrase = answer.exercise().phrase();
+        Map<Limb, List<Played>> byLimb = new TreeMap<>();
+        answer.opening().notes().stream()
+                .filter(note -> note.layer() < stage.get())
+                .forEach(note -> byLimb.computeIfAbsent(note.limb(), limb -> new ArrayList<>())
+                        .add(note));
+        lines = byLimb.entrySet().stream()
+                .map(line -> new Line(line.getKey(), line.getValue()))
+                .toList();
+        if (spot.bar >= phrase.bars().size()) {
+            spot = new Spot(0, NoteValue.ZERO);
+        }
+        slate.setMinHeight(CountLinesPainter.height(lines.size()));
+        setAccessibleText(CountLinesPainter.describe(lines, phrase));
+        rescale();
+    }
+
+    private Phrase phrase() {
+        return desk.exercise().get().phrase();
+    }
+
+    private void rescale() {
+        words = new CountWords(phrase(), school.get(), division.get());
+        spacing = CountSpacing.of(words, lines);
+        paint();
+    }
+
+    private double clamp(double value) {
+        return Math.max(0, Math.min(bar.getMax(), value));
+    }
+
+    private void paint() {
+        if (getScene() == null || slate.getWidth() <= 0 || desk.exercise().get() == null) {
+            return;
+        }
+        double seen = spacing.seen(slate.getWidth());
+        double most = Math.max(0, phrase().length().toDouble() - seen + 0.05);
+        bar.setMax(most);
+        bar.setVisibleAmount(most <= 0 ? 1 : most * seen / (seen + most));
+        bar.setVisible(most > 0);
+        slate.redraw();
+    }
+
+    private void draw(GraphicsContext g, double width, double height) {
+        if (words != null) {
+            new CountLinesPainter(g, width, height, palette, words, spacing, bar.getValue())
+                    .paint(lines, isFocused() ? Optional.of(spot) : Optional.empty(), carrying);
+        }
+    }
+
+    /** Every count of a bar, in order. */
+    private List<NoteValue> counts(int number) {
+        Bar counted = phrase().bars().get(number);
+        return school.get().count(counted, division.get()).stream()
+                .map(Said::at)
+                .toList();
+    }
+
+    private void click(MouseEvent event) {
+        requestFocus();
+        double moment = Math.max(0, bar.getValue() + spacing.moment(event.getX()));
+        if (event.getX() < CountSpacing.NAMES || moment >= phrase().length().toDouble()) {
+            return;
+        }
+        int number = barAt(moment);
+        double within = moment - phrase().startOf(number).toDouble();
+        counts(number).stream()
+                .min(Comparator.comparingDouble(at -> Math.abs(at.toDouble() - within)))
+                .ifPresent(at -> place.accept(number, at));
+    }
+
+    private int barAt(double moment) {
+        int number = 0;
+        while (number + 1 < phrase().bars().size()
+                && phrase().startOf(number + 1L).toDouble() <= moment) {
+            number++;
+        }
+        return number;
+    }
+
+    /** Goes to a count; a note that has just been put there is carried along by the arrow keys. */
+    void pointAt(int number, NoteValue position, boolean carry) {
+        spot = new Spot(number, position);
+        carrying = carry;
+        requestFocus();
+        paint();
+    }
+
+    private void press(KeyEvent event) {
+        switch (event.getCode()) {
+            case LEFT -> step(-1);
+            case RIGHT -> step(1);
+            case HOME -> go(new Spot(0, NoteValue.ZERO));
+            case ENTER -> place.accept(spot.bar, spot.position);
+            case ESCAPE -> {
+                carrying = false;
+                desk.endBurst();
+                paint();
+            }
+            default -> {
+                return;
+            }
+        }
+        event.consume();
+    }
+
+    private void step(int by) {
+        List<NoteValue> counts = counts(spot.bar);
+        int index = 0;
+        while (index + 1 < counts.size() && counts.get(index + 1).compareTo(spot.position) <= 0) {
+            index++;
+        }
+        int next = index + by;
+        if (next >= 0 && next < counts.size()) {
+            go(new Spot(spot.bar, counts.get(next)));
+            return;
+        }
+        int number = Math.floorMod(spot.bar + by, phrase().bars().size());
+        List<NoteValue> others = counts(number);
+        go(new Spot(number, others.get(by > 0 ? 0 : others.size() - 1)));
+    }
+
+    private void go(Spot to) {
+        if (carrying) {
+            move.accept(spot, to);
+        }
+        spot = to;
+        double at = phrase().startOf(to.bar).plus(to.position).toDouble();
+        double seen = spacing.seen(slate.getWidth());
+        if (at < bar.getValue() || at > bar.getValue() + seen * 0.95) {
+            bar.setValue(clamp(at - seen / 3));
+        }
+        paint();
+    }
+}

@@ -1,0 +1,177 @@
+package nimblestride.desktop.workspace.place;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.text.Font;
+import javafx.scene.text.TextAlignment;
+import nimblestride.core.layer.limbs.Played;
+import nimblestride.core.time.counting.Said;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.meter.Place;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.desktop.ui.look.Face;
+import nimblestride.desktop.ui.look.MarkShape;
+import nimblestride.desktop.ui.look.Marks;
+import nimblestride.desktop.ui.look.Palette;
+
+/** Paints count lines. */
+final class CountLinesPainter {
+    private static final double TOP = 14;
+    private static final double TALLEST_LINE = 34;
+    private static final double LOWEST_LINE = 29;
+    private static final double STICKING = 19;
+    private static final double MARK = 4.5;
+
+    private final double width;
+    private final double height;
+    private final GraphicsContext g;
+    private final Palette palette;
+    private final Phrase phrase;
+    private final CountWords words;
+    private final CountSpacing spacing;
+    private final double start;
+    private double line;
+
+    /**
+     * @param start the moment at the left edge, in whole notes
+     */
+    CountLinesPainter(
+            GraphicsContext g,
+            double width,
+            double height,
+            Palette palette,
+            CountWords words,
+            CountSpacing spacing,
+            double start) {
+        this.g = g;
+        this.width = width;
+        this.height = height;
+        this.palette = palette;
+        this.phrase = words.phrase();
+        this.words = words;
+        this.spacing = spacing;
+        this.start = start;
+    }
+
+    /** How high so many lines must stand to be told apart. */
+    static double height(int lines) {
+        return TOP + LOWEST_LINE * Math.max(1, lines) + STICKING;
+    }
+
+    void paint(List<CountLines.Line> lines, Optional<CountLines.Spot> spot, boolean carrying) {
+        double room = (height - TOP - STICKING) / Math.max(1, lines.size());
+        line = Math.max(LOWEST_LINE, Math.min(TALLEST_LINE, room));
+        for (int i = 0; i < lines.size(); i++) {
+            text(Face.text(13), palette.ink(), TextAlignment.LEFT);
+            g.fillText(lines.get(i).limb().title(), 0, y(i) + 8);
+        }
+        if (lines.isEmpty()) {
+            text(Face.text(13), palette.quiet(), TextAlignment.LEFT);
+            g.fillText("nothing yet", 0, y(0) + 8);
+        }
+        text(Face.text(13), palette.quiet(), TextAlignment.LEFT);
+        g.fillText("sticking", 0, stickingY(lines) + 3);
+        g.save();
+        g.beginPath();
+        g.rect(CountSpacing.NAMES, 0, width, height);
+        g.clip();
+        for (int number = 0; number < phrase.bars().size(); number++) {
+            double from = phrase.startOf(number).toDouble();
+            if (x(from) > width) {
+                break;
+            }
+            if (x(phrase.startOf(number + 1L).toDouble()) >= CountSpacing.NAMES) {
+                paintBar(number, lines);
+            }
+        }
+        for (int i = 0; i < lines.size(); i++) {
+            for (Played note : lines.get(i).notes()) {
+                paintNote(note, y(i));
+            }
+        }
+        text(Face.bold(13), palette.ink(), TextAlignment.CENTER);
+        words.sticking(lines).forEach((at, letters) -> g.fillText(letters, x(at.toDouble()), stickingY(lines) + 3));
+        spot.ifPresent(here -> paintSpot(here, lines, carrying));
+        g.restore();
+    }
+
+    private double x(double moment) {
+        return spacing.x(moment - start);
+    }
+
+    private double y(int index) {
+        return TOP + line * index;
+    }
+
+    private double stickingY(List<CountLines.Line> lines) {
+        return TOP + line * Math.max(1, lines.size()) + 4;
+    }
+
+    private void paintBar(int number, List<CountLines.Line> lines) {
+        Bar bar = phrase.bars().get(number);
+        double from = phrase.startOf(number).toDouble();
+        g.setStroke(palette.quiet());
+        g.setLineWidth(1);
+        double line = x(from) - spacing.lead();
+        g.strokeLine(line, 2, line, stickingY(lines) + 10);
+        for (Said said : words.said(bar)) {
+            double x = x(from + said.at().toDouble());
+            for (int i = 0; i < Math.max(1, lines.size()); i++) {
+                text(said.startsGroup() ? Face.bold(12.5) : Face.text(12.5), palette.quiet(), TextAlignment.CENTER);
+                g.setGlobalAlpha(0.75);
+                g.fillText(said.syllable(), x, y(i) + 9);
+                g.setGlobalAlpha(1);
+            }
+        }
+    }
+
+    private void paintNote(Played note, double y) {
+        double x = x(note.at().toDouble());
+        if (x < CountSpacing.NAMES || x > width + spacing.lead()) {
+            return;
+        }
+        Color color = palette.layer(note.layer());
+        g.setFill(palette.ground());
+        g.fillRect(x - 10, y, 20, 18);
+        text(Face.bold(15), palette.ink(), TextAlignment.CENTER);
+        g.fillText(words.of(note), x, y + 9);
+        new Marks()
+                .add(MarkShape.of(note.layer()), x, y - 4, MARK, note.stroke(), color)
+                .draw(g);
+    }
+
+    private void paintSpot(CountLines.Spot spot, List<CountLines.Line> lines, boolean carrying) {
+        double x = x(phrase.startOf(spot.bar()).plus(spot.position()).toDouble());
+        g.setStroke(palette.landing());
+        g.setLineWidth(carrying ? 2.5 : 1.4);
+        g.strokeRoundRect(x - 12, 1, 24, stickingY(lines) + 10, 8, 8);
+    }
+
+    private void text(Font font, Color color, TextAlignment align) {
+        g.setFont(font);
+        g.setFill(color);
+        g.setTextAlign(align);
+        g.setTextBaseline(VPos.CENTER);
+    }
+
+    /** The lines in words. */
+    static String describe(List<CountLines.Line> lines, Phrase phrase) {
+        return lines.stream()
+                .map(line -> line.limb().title() + ": "
+                        + line.notes().stream()
+                                .limit(64)
+                                .map(note -> note.voice() + " on " + place(note.at(), phrase))
+                                .collect(Collectors.joining(", ")))
+                .collect(Collectors.joining(". "));
+    }
+
+    private static String place(NoteValue at, Phrase phrase) {
+        long number = phrase.barAt(at);
+        return new Place(phrase.bar(number).meter(), at.minus(phrase.startOf(number))) + " of bar " + (number + 1);
+    }
+}

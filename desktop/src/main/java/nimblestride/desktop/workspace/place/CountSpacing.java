@@ -1,0 +1,91 @@
+package nimblestride.desktop.workspace.place;
+
+import java.util.List;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import nimblestride.core.notation.engraving.Mark.Weight;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.formats.font.Faces;
+
+/**
+ * How far apart counts stand, so that no word touches the next one or a bar line.
+ *
+ * @param scale pixels for a whole note
+ * @param lead from a bar line to the first count, in pixels
+ */
+record CountSpacing(double scale, double lead) {
+    /** How wide the names of the limbs stand, in pixels. */
+    static final double NAMES = 85;
+
+    /** Before there is anything to space. */
+    static final CountSpacing EMPTY = new CountSpacing(200, 11);
+
+    private static final double LETTERS = 15;
+    private static final int FIRST_BARS = 8;
+    private static final int FIRST_COUNTS = 200;
+    private static final double WIDEST = 4_000;
+    private static final double BETWEEN_COUNTS = 27;
+    private static final double BETWEEN_WORDS = 8;
+    private static final double LEAD = 11;
+    private static final double BESIDE_BAR_LINE = 4;
+
+    /** By the words of the first bars: the two that come closest to each other, and the longest. */
+    static CountSpacing of(CountWords words, List<CountLines.Line> lines) {
+        SortedMap<NoteValue, Double> widths = widths(words, lines);
+        double scale = BETWEEN_COUNTS;
+        NoteValue before = null;
+        for (NoteValue moment : widths.keySet()) {
+            if (before != null) {
+                double apart = (widths.get(before) + widths.get(moment)) / 2 + BETWEEN_WORDS;
+                scale = Math.max(
+                        scale,
+                        Math.max(BETWEEN_COUNTS, apart) / moment.minus(before).toDouble());
+            }
+            before = moment;
+        }
+        double longest = widths.values().stream().max(Double::compare).orElse(0.0);
+        return new CountSpacing(Math.min(WIDEST, scale), Math.max(LEAD, longest / 2 + BESIDE_BAR_LINE));
+    }
+
+    /** How wide what stands at each moment of the first bars is, at the most. */
+    private static SortedMap<NoteValue, Double> widths(CountWords words, List<CountLines.Line> lines) {
+        Phrase phrase = words.phrase();
+        int bars = Math.min(FIRST_BARS, phrase.bars().size());
+        NoteValue end = phrase.startOf(bars);
+        SortedMap<NoteValue, Double> widths = new TreeMap<>();
+        for (int number = 0; number < bars; number++) {
+            NoteValue start = phrase.startOf(number);
+            words.said(phrase.bars().get(number)).stream()
+                    .limit(FIRST_COUNTS)
+                    .forEach(said -> widths.merge(start.plus(said.at()), width(said.syllable()), Math::max));
+        }
+        lines.stream()
+                .flatMap(line -> line.notes().stream().limit(FIRST_COUNTS))
+                .filter(note -> note.at().compareTo(end) < 0)
+                .forEach(note -> widths.merge(note.at(), width(words.of(note)), Math::max));
+        words.sticking(lines).entrySet().stream()
+                .filter(hands -> widths.containsKey(hands.getKey()))
+                .forEach(hands -> widths.merge(hands.getKey(), width(hands.getValue()), Math::max));
+        return widths;
+    }
+
+    private static double width(String word) {
+        return Faces.get().width(word, Weight.BOLD, LETTERS);
+    }
+
+    /** Where a moment stands, in whole notes after the one at the left edge. */
+    double x(double moment) {
+        return NAMES + lead + moment * scale;
+    }
+
+    /** Which moment stands at an x, in whole notes after the one at the left edge. */
+    double moment(double x) {
+        return (x - NAMES - lead) / scale;
+    }
+
+    /** How many whole notes are seen in a width. */
+    double seen(double width) {
+        return Math.max(0, moment(width));
+    }
+}

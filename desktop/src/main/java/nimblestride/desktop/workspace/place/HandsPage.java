@@ -1,0 +1,108 @@
+package nimblestride.desktop.workspace.place;
+
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.function.UnaryOperator;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.exercise.model.Manner;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.insight.finding.Finding;
+import nimblestride.core.kit.sticking.Lead;
+import nimblestride.desktop.document.exercise.Answer;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.ui.control.Titles;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.field.TypedField;
+import nimblestride.desktop.ui.page.Page;
+
+/** How it is meant to be played - which hand leads, linear or not, how fast at the most - and what that asks of the limbs. */
+final class HandsPage extends VBox implements Page {
+    private final Desk desk;
+    private final ComboBox<Lead> lead = new ComboBox<>();
+    private final CheckBox linear = new CheckBox("linear: no two limbs at once");
+    private final TypedField<OptionalInt> most;
+    private final VBox told = new VBox();
+    private boolean showing;
+
+    HandsPage(Desk desk) {
+        this.desk = desk;
+        getStyleClass().add("page");
+        lead.setId("lead");
+        lead.getItems().setAll(Lead.values());
+        lead.setConverter(new Titles<>(Lead::title));
+        lead.setMinWidth(140);
+        lead.setAccessibleText("Which hand leads");
+        lead.valueProperty().addListener((property, old, now) -> edit(manner -> manner.ledBy(now)));
+        linear.setId("linear");
+        linear.setMinWidth(USE_PREF_SIZE);
+        linear.selectedProperty().addListener((property, was, now) -> edit(manner -> manner.linear(now)));
+        most = new TypedField<>(
+                HandsPage::readMost,
+                value -> value.isPresent() ? Integer.toString(value.getAsInt()) : "",
+                value -> desk.edit(
+                        "most strokes",
+                        exercise -> exercise.withManner(exercise.manner().withMostStrokes(value))),
+                desk::endBurst);
+        most.field().setId("most-strokes");
+        most.field().setAccessibleText("The most strokes a second of a limb");
+        most.setPrefWidth(46);
+        most.setMinWidth(46);
+        FlowPane row = new FlowPane(lead, linear, new Caption("at most"), most, new Caption("strokes a second"));
+        row.getStyleClass().add("wishes");
+        told.getStyleClass().add("told");
+        getChildren().setAll(row, new DownScroll(told));
+    }
+
+    private static OptionalInt readMost(String typed) {
+        String number = typed.strip();
+        if (number.isEmpty()) {
+            return OptionalInt.empty();
+        }
+        if (!number.matches("\\d{1,3}")) {
+            throw new InvalidValueException("expected a whole number, or nothing");
+        }
+        return Manner.USUAL
+                .withMostStrokes(OptionalInt.of(Integer.parseInt(number)))
+                .mostStrokes();
+    }
+
+    private void edit(UnaryOperator<Manner> change) {
+        if (!showing) {
+            desk.edit(exercise -> exercise.withManner(change.apply(exercise.manner())));
+        }
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        showing = true;
+        lead.setValue(exercise.lead());
+        linear.setSelected(exercise.manner().linear());
+        most.show(exercise.manner().mostStrokes());
+        showing = false;
+    }
+
+    /** What the hands must do, in sentences; each with its place among the findings too. */
+    @Override
+    public void show(Answer answer) {
+        List<Label> sentences = answer.findings().stream()
+                .filter(finding -> finding.kind() == Finding.Kind.HANDS)
+                .map(finding -> sentence(finding.sentence() + " " + finding.sum()))
+                .toList();
+        told.getChildren().setAll(sentences);
+        if (sentences.isEmpty()) {
+            told.getChildren()
+                    .setAll(sentence("Place a voice or write a sticking, and what it asks of the hands is told here."));
+        }
+    }
+
+    private static Label sentence(String text) {
+        return new Wrapped(text.strip());
+    }
+}

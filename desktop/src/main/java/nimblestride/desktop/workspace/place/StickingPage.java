@@ -1,0 +1,207 @@
+package nimblestride.desktop.workspace.place;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
+import javafx.css.PseudoClass;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.kit.orchestration.Move;
+import nimblestride.core.kit.sticking.Rudiment;
+import nimblestride.core.kit.sticking.Sticking;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.language.text.MoveText;
+import nimblestride.core.language.text.PatternText;
+import nimblestride.core.language.text.StickingText;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.layer.pattern.Pattern;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.Hint;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.control.Titles;
+import nimblestride.desktop.ui.field.TypedField;
+import nimblestride.desktop.ui.page.Page;
+
+/** Stickings: typed, from a rudiment, from cells or hand to hand; turned, mirrored, and moved round the kit by rules. */
+final class StickingPage extends VBox implements Page {
+    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
+    private static final String KEYWORD = "sticking ";
+    private static final Pattern.Stuck FIRST =
+            new Pattern.Stuck(StickingText.read("R L R R L R L L"), NoteValue.of(1, 16));
+
+    private final Desk desk;
+    private final ComboBox<Integer> which = new ComboBox<>();
+    private final ComboBox<Rudiment> rudiments = new ComboBox<>();
+    private final TextField cells = new TextField();
+    private final TypedField<Pattern.Stuck> sticking;
+    private final TypedField<List<Move>> moves;
+    private final VBox editing = new VBox();
+    private final Caption none = new Caption("No sticking yet.");
+    private boolean showing;
+
+    StickingPage(Desk desk) {
+        this.desk = desk;
+        getStyleClass().add("page");
+        which.setId("sticking-layer");
+        which.setMinWidth(150);
+        which.setPrefWidth(150);
+        which.setConverter(StickingNames.of(desk));
+        which.setAccessibleText("Which sticking");
+        which.valueProperty().addListener(change -> {
+            if (!showing) {
+                show(desk.exercise().get());
+            }
+        });
+        sticking = new TypedField<>(
+                PatternText::readSticking,
+                pattern -> PatternText.write(pattern).substring(KEYWORD.length()),
+                pattern -> edit("sticking", layer -> layer.playing(pattern)),
+                desk::endBurst);
+        sticking.field().setId("sticking");
+        sticking.field().setAccessibleText("The sticking, as in: >R L R R (L) lR . K of 1/16");
+        HBox.setHgrow(sticking, Priority.ALWAYS);
+        rudiments.setId("rudiments");
+        rudiments.getItems().setAll(Rudiment.all());
+        rudiments.setConverter(new Titles<>(Rudiment::name));
+        rudiments.setPromptText("a rudiment");
+        rudiments.setMinWidth(150);
+        rudiments.setPrefWidth(150);
+        rudiments.setVisibleRowCount(14);
+        rudiments.setAccessibleText("Take the sticking of a rudiment");
+        rudiments.valueProperty().addListener((property, old, rudiment) -> {
+            if (rudiment != null) {
+                restick(before -> StickingText.read(rudiment.sticking()));
+            }
+        });
+        cells.setId("sticking-cells");
+        cells.setPromptText("cells: 5 3 3");
+        cells.setPrefWidth(104);
+        cells.setMinWidth(104);
+        cells.setAccessibleText("Cells, hand to hand, each accented where it begins; Enter takes them");
+        cells.setOnAction(event -> fromCells());
+        moves = new TypedField<>(
+                MoveText::read, MoveText::write, rules -> edit("moves", layer -> layer.moved(rules)), desk::endBurst);
+        moves.field().setId("moves");
+        moves.field().setPromptText("right singles to floor tom; accents to crash");
+        moves.field().setAccessibleText("Rules that move notes round the kit");
+        HBox.setHgrow(moves, Priority.ALWAYS);
+        Button add = new SmallButton("New sticking", "sticking-new", this::addSticking);
+        Hint.on(add, "A paradiddle on the snare to begin with");
+        HBox first = line(none, which, sticking, add);
+        FlowPane tools = new FlowPane(
+                rudiments,
+                new SmallButton("Begin a stroke later", "sticking-turn", () -> restick(one -> one.begunAt(1))),
+                new SmallButton("Other hand", "sticking-mirror", () -> restick(Sticking::mirrored)),
+                new SmallButton("And the other way", "sticking-both", () -> restick(one -> one.then(one.mirrored()))),
+                new SmallButton("Hand to hand", "sticking-alternate", this::alternate),
+                cells);
+        tools.getStyleClass().add("wishes");
+        editing.getStyleClass().add("page");
+        editing.getChildren().setAll(tools, line(new Caption("moved"), moves));
+        getChildren().setAll(first, editing);
+    }
+
+    private static HBox line(Node... nodes) {
+        HBox line = new HBox(nodes);
+        line.getStyleClass().add("add-line");
+        return line;
+    }
+
+    private static List<Integer> stickings(Exercise exercise) {
+        return IntStream.range(0, exercise.layers().size())
+                .filter(i -> exercise.layers().get(i).pattern() instanceof Pattern.Stuck)
+                .boxed()
+                .toList();
+    }
+
+    private void addSticking() {
+        Exercise now = desk.exercise().get();
+        if (now.layers().size() < Exercise.MOST_LAYERS) {
+            desk.edit(exercise -> exercise.plusLayer(Layer.of(Kit.SNARE, FIRST)));
+            which.setValue(now.layers().size());
+        }
+    }
+
+    private Optional<Pattern.Stuck> chosen() {
+        Integer index = which.getValue();
+        List<Layer> layers = desk.exercise().get().layers();
+        return index != null && index < layers.size() && layers.get(index).pattern() instanceof Pattern.Stuck stuck
+                ? Optional.of(stuck)
+                : Optional.empty();
+    }
+
+    private void edit(String from, UnaryOperator<Layer> change) {
+        Integer index = which.getValue();
+        if (!showing && chosen().isPresent()) {
+            desk.edit(
+                    from + index,
+                    exercise -> exercise.replacingLayer(
+                            index, change.apply(exercise.layers().get(index))));
+        }
+    }
+
+    private void restick(UnaryOperator<Sticking> change) {
+        chosen().ifPresent(stuck -> {
+            Pattern changed = new Pattern.Stuck(change.apply(stuck.sticking()), stuck.step());
+            int index = which.getValue();
+            desk.edit(exercise ->
+                    exercise.replacingLayer(index, exercise.layers().get(index).playing(changed)));
+        });
+    }
+
+    /** As many strokes as the first bar has steps. */
+    private void alternate() {
+        chosen().ifPresent(stuck -> {
+            Bar bar = desk.exercise().get().phrase().bars().get(0);
+            long steps = Math.max(2, Math.min(Sticking.MOST_STEPS, bar.length().wholePartsOf(stuck.step())));
+            restick(old ->
+                    Sticking.alternating((int) steps, desk.exercise().get().lead()));
+        });
+    }
+
+    private void fromCells() {
+        String text = cells.getText().strip();
+        boolean good = text.matches("([1-9]|[1-5]\\d)([ ,+]+([1-9]|[1-5]\\d)){0,19}");
+        cells.pseudoClassStateChanged(WRONG, !good);
+        if (good) {
+            List<Integer> sizes = Arrays.stream(text.split("[ ,+]+", -1))
+                    .map(Integer::valueOf)
+                    .toList();
+            restick(old -> Sticking.ofCells(sizes, desk.exercise().get().lead()));
+        }
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        showing = true;
+        List<Integer> all = stickings(exercise);
+        Integer now = which.getValue();
+        which.getItems().setAll(all);
+        which.setValue(all.contains(now) ? now : all.isEmpty() ? null : all.get(0));
+        which.setConverter(StickingNames.of(desk));
+        editing.setVisible(!all.isEmpty());
+        for (Node node : new Node[] {which, sticking}) {
+            node.setVisible(!all.isEmpty());
+            node.setManaged(!all.isEmpty());
+        }
+        none.setVisible(all.isEmpty());
+        none.setManaged(all.isEmpty());
+        chosen().ifPresent(stuck -> {
+            sticking.show(stuck);
+            moves.show(exercise.layers().get(which.getValue()).moves());
+        });
+        showing = false;
+    }
+}

@@ -1,0 +1,120 @@
+package nimblestride.desktop.workspace.place;
+
+import java.util.stream.IntStream;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.kit.voice.Limb;
+import nimblestride.core.kit.voice.NoteHead;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.kit.voice.Voices;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.ui.control.Hint;
+import nimblestride.desktop.ui.control.Titles;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.page.Page;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.FontIcon;
+
+/** Voices of one's own, besides the kit's: what plays them, the sound they take in General MIDI, and their staff place. */
+final class VoicesPage extends VBox implements Page {
+    private static final int FIRST_KEY = 64;
+
+    private final Desk desk;
+    private final TextField name = new TextField();
+    private final ComboBox<Limb> limb = new ComboBox<>();
+    private final ComboBox<Integer> key = new ComboBox<>();
+    private final ComboBox<Integer> place = new ComboBox<>();
+    private final Label problem = new Wrapped("", "problem");
+    private final GridPane own = new GridPane();
+
+    VoicesPage(Desk desk) {
+        this.desk = desk;
+        getStyleClass().add("page");
+        name.setId("voice-name");
+        name.setPromptText("frame drum");
+        name.setPrefWidth(130);
+        name.setAccessibleText("The name of the new voice");
+        name.setOnAction(event -> add());
+        limb.setId("voice-limb");
+        limb.getItems().setAll(Limb.values());
+        limb.setValue(Limb.RIGHT_HAND);
+        limb.setConverter(new Titles<>(Limb::title));
+        limb.setMinWidth(116);
+        limb.setAccessibleText("What plays it");
+        key.setId("voice-key");
+        key.getItems()
+                .setAll(IntStream.rangeClosed(Voice.LOWEST_KEY, Voice.HIGHEST_KEY)
+                        .boxed()
+                        .toList());
+        key.setValue(FIRST_KEY);
+        key.setMinWidth(76);
+        key.setAccessibleText("Its key in General MIDI");
+        place.setId("voice-place");
+        place.getItems()
+                .setAll(IntStream.rangeClosed(Voice.LOWEST_PLACE, Voice.HIGHEST_PLACE)
+                        .boxed()
+                        .toList());
+        place.setValue(2);
+        place.setMinWidth(70);
+        place.setAccessibleText("Its place on the staff, counted from the middle line");
+        Button add = new Button("Add this voice");
+        add.setId("voice-add");
+        add.getStyleClass().add("small");
+        add.setMinWidth(USE_PREF_SIZE);
+        add.setOnAction(event -> add());
+        FlowPane row =
+                new FlowPane(name, limb, new Caption("General MIDI key"), key, new Caption("staff place"), place, add);
+        row.getStyleClass().add("wishes");
+        own.getStyleClass().add("ways");
+        getChildren().setAll(row, problem, new DownScroll(own));
+    }
+
+    private void add() {
+        try {
+            Voice voice = new Voice(
+                    Voices.tidy(name.getText()), key.getValue(), limb.getValue(), place.getValue(), NoteHead.NORMAL);
+            desk.edit(exercise -> exercise.withVoices(exercise.voices().and(voice)));
+            name.clear();
+            problem.setText("");
+        } catch (StrideException e) {
+            problem.setText(e.getMessage());
+        }
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        own.getChildren().clear();
+        for (Voice voice : exercise.voices().own()) {
+            Label title = new Label(voice.name());
+            title.getStyleClass().add("reading-grouping");
+            title.setMinWidth(Region.USE_PREF_SIZE);
+            Label what = new Caption(voice.limb().title() + ", General MIDI key " + voice.midiKey() + ", staff place "
+                    + voice.staffPlace());
+            GridPane.setHgrow(what, Priority.ALWAYS);
+            Button remove = new Button("", new FontIcon(Feather.X));
+            remove.getStyleClass().add("flat");
+            remove.setId("remove-voice-" + own.getRowCount());
+            remove.setAccessibleText("Remove " + voice.name());
+            boolean used = exercise.uses(voice);
+            remove.setDisable(used);
+            Hint.on(remove, "Remove this voice");
+            remove.setOnAction(
+                    event -> desk.edit(now -> now.withVoices(now.voices().without(voice))));
+            own.addRow(own.getRowCount(), title, what, used ? new Caption("in use") : new Caption(""), remove);
+        }
+        if (exercise.voices().own().isEmpty()) {
+            own.add(new Caption("No voices of your own yet. Those of the kit are always there."), 0, 0);
+        }
+    }
+}

@@ -1,0 +1,165 @@
+package nimblestride.desktop.workspace.practice;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.time.format.TextStyle;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
+import javafx.scene.control.CheckBox;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.plan.Ladder;
+import nimblestride.core.exercise.plan.Pace;
+import nimblestride.core.exercise.plan.Rules;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.language.text.TempoText;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.FlowLine;
+import nimblestride.desktop.ui.field.TypedField;
+import nimblestride.desktop.ui.field.WholeNumber;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/** What a ladder is made of, to be typed: its tempos, its rules, and the days on which it is climbed. */
+final class LadderFields extends VBox {
+    private final Taken taken;
+    private final Supplier<LocalDate> today;
+    private final TypedField<BigFraction> start = tempo("ladder-start", "The lowest tempo of the ladder");
+    private final TypedField<BigFraction> goal = tempo("ladder-goal", "The tempo to reach");
+    private final TypedField<BigFraction> step = tempo("ladder-step", "How much each step goes up");
+    private final TypedField<Integer> clean;
+    private final TypedField<Integer> misses;
+    private final CheckBox paced = new CheckBox("to be reached by");
+    private final TypedField<LocalDate> due;
+    private final Map<DayOfWeek, CheckBox> days = new EnumMap<>(DayOfWeek.class);
+    private NoteValue beat = NoteValue.QUARTER;
+    private Optional<Pace> pace = Optional.empty();
+    private boolean showing;
+
+    /** What is done with what has been typed. */
+    interface Taken {
+        void ladder(Ladder ladder);
+
+        /** It makes no ladder, and why. */
+        void none(String problem);
+    }
+
+    LadderFields(Taken taken, Supplier<LocalDate> today) {
+        super(8);
+        this.taken = taken;
+        this.today = today;
+        clean = WholeNumber.field("ladder-clean", "passes", 1, Rules.MOST, 52, number -> typed());
+        misses = WholeNumber.field("ladder-misses", "passes", 1, Rules.MOST, 52, number -> typed());
+        due = new TypedField<>(LadderFields::readDay, LocalDate::toString, day -> typed(), () -> {});
+        due.field().setId("ladder-due");
+        due.field().setAccessibleText("The day on which the goal is due, as in 2026-12-20");
+        due.setPrefWidth(110);
+        due.setMinWidth(110);
+        paced.setId("ladder-paced");
+        paced.setMinWidth(USE_PREF_SIZE);
+        paced.setOnAction(event -> typed());
+        getChildren()
+                .setAll(
+                        new FlowLine(
+                                new Caption("From"), start, new Caption("to"), goal, new Caption("in steps of"), step),
+                        new FlowLine(
+                                new Caption("Up after"),
+                                clean,
+                                new Caption("clean in a row, back after"),
+                                misses,
+                                new Caption("not yet in a row")),
+                        new FlowLine(paced, due, new Caption("on")),
+                        new FlowLine(daysOfTheWeek()));
+    }
+
+    private CheckBox[] daysOfTheWeek() {
+        for (DayOfWeek day : DayOfWeek.values()) {
+            CheckBox box = new CheckBox(day.getDisplayName(TextStyle.SHORT, Locale.ENGLISH));
+            box.setId("ladder-" + day.name().toLowerCase(Locale.ROOT));
+            box.setMinWidth(USE_PREF_SIZE);
+            box.setOnAction(event -> typed());
+            days.put(day, box);
+        }
+        return days.values().toArray(new CheckBox[0]);
+    }
+
+    private TypedField<BigFraction> tempo(String id, String what) {
+        TypedField<BigFraction> field =
+                new TypedField<>(this::perMinute, TempoText::written, number -> typed(), () -> {});
+        field.field().setId(id);
+        field.field().setAccessibleText(what);
+        field.setPrefWidth(72);
+        field.setMinWidth(72);
+        return field;
+    }
+
+    /** Counted in the beat of the exercise, in whatever beat it is typed. */
+    private BigFraction perMinute(String text) {
+        return TempoText.read(text, beat).perMinuteIn(beat);
+    }
+
+    private static LocalDate readDay(String text) {
+        try {
+            return LocalDate.parse(text.strip());
+        } catch (DateTimeParseException e) {
+            throw new InvalidValueException("expected a day, as in 2026-12-20, read \"" + text.strip() + "\"", e);
+        }
+    }
+
+    /** Takes over what stands in the fields, where it makes a ladder. */
+    private void typed() {
+        if (showing) {
+            return;
+        }
+        try {
+            taken.ladder(new Ladder(
+                    perMinute(start.field().getText()),
+                    perMinute(goal.field().getText()),
+                    perMinute(step.field().getText()),
+                    new Rules(clean.value(), misses.value()),
+                    typedPace()));
+        } catch (StrideException e) {
+            taken.none(e.getMessage());
+        }
+    }
+
+    private Optional<Pace> typedPace() {
+        if (!paced.isSelected()) {
+            return Optional.empty();
+        }
+        Set<DayOfWeek> on = EnumSet.noneOf(DayOfWeek.class);
+        days.forEach((day, box) -> {
+            if (box.isSelected()) {
+                on.add(day);
+            }
+        });
+        LocalDate begun = pace.map(Pace::begun).orElseGet(today);
+        return Optional.of(new Pace(begun, readDay(due.field().getText()), on));
+    }
+
+    /** @param newBeat the beat in which the tempos are counted */
+    void show(Ladder ladder, NoteValue newBeat) {
+        showing = true;
+        beat = newBeat;
+        pace = ladder.pace();
+        start.show(ladder.start());
+        goal.show(ladder.goal());
+        step.show(ladder.step());
+        clean.show(ladder.rules().cleanToGoUp());
+        misses.show(ladder.rules().missesToStepBack());
+        paced.setSelected(pace.isPresent());
+        due.show(pace.map(Pace::due).orElse(today.get().plusWeeks(4)));
+        due.setDisable(pace.isEmpty());
+        days.forEach((day, box) -> {
+            box.setSelected(pace.map(one -> one.days().contains(day)).orElse(day != DayOfWeek.SUNDAY));
+            box.setDisable(pace.isEmpty());
+        });
+        showing = false;
+    }
+}

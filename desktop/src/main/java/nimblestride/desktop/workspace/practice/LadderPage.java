@@ -1,0 +1,193 @@
+package nimblestride.desktop.workspace.practice;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.UnaryOperator;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.exercise.plan.Cleanness;
+import nimblestride.core.exercise.plan.ClimbingPlan;
+import nimblestride.core.exercise.plan.Ladder;
+import nimblestride.core.exercise.plan.Pace;
+import nimblestride.core.exercise.plan.Standing;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.time.value.Tempo;
+import nimblestride.desktop.async.Newest;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.playback.Transport;
+import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.ui.control.FlowLine;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.page.Page;
+import nimblestride.store.book.Book;
+
+/** The ladder of tempos: today's step at once, how it went with one click, and the days that are left. */
+final class LadderPage extends VBox implements Page {
+    private final Desk desk;
+    private final OpenBook book;
+    private final Transport transport;
+    private final Diary diary;
+    private final Newest reading = new Newest("reading passes");
+    private final VBox without = new VBox(8);
+    private final VBox with = new VBox(8);
+    private final Label today = new Wrapped("", "pane-title");
+    private final Label plan = new Wrapped();
+    private final ToggleButton play = new ToggleButton("Play at this tempo");
+    private final SmallButton later = new SmallButton("Move the day it is due", "ladder-later", this::moveDue);
+    private final LadderFields fields;
+    private Optional<Standing> standing = Optional.empty();
+
+    LadderPage(Desk desk, OpenBook book, Transport transport, Diary diary) {
+        this.desk = desk;
+        this.book = book;
+        this.transport = transport;
+        this.diary = diary;
+        getStyleClass().add("page");
+        today.setId("ladder-today");
+        plan.setId("ladder-plan");
+        play.setId("ladder-play");
+        play.getStyleClass().add("stage");
+        play.setMinWidth(USE_PREF_SIZE);
+        play.setOnAction(event -> playOrNot());
+        fields = new LadderFields(
+                new LadderFields.Taken() {
+                    @Override
+                    public void ladder(Ladder ladder) {
+                        desk.edit(LadderPage.this, exercise -> withLadder(exercise, Optional.of(ladder)));
+                    }
+
+                    @Override
+                    public void none(String problem) {
+                        plan.setText("This is no ladder yet: " + problem + ".");
+                    }
+                },
+                book::today);
+        Label about = new Wrapped(
+                "A ladder leads from a slow tempo to the goal in even steps: so many clean passes go up, so many"
+                        + " that are not clean yet step back. It reads the log, and shows today's step at once.");
+        about.getStyleClass().add("quiet");
+        without.getChildren().setAll(about, new SmallButton("Make a ladder", "ladder-make", this::make));
+        FlowLine now = new FlowLine(play, new PassButtons("ladder", this::went), later);
+        with.getChildren()
+                .setAll(
+                        today,
+                        now,
+                        plan,
+                        fields,
+                        new SmallButton(
+                                "Give the ladder up", "ladder-give-up", () -> edit(ladder -> Optional.empty())));
+        getChildren().setAll(new DownScroll(new VBox(without, with)));
+        book.onChange(this::read);
+        desk.inBook().addListener(change -> read());
+        transport.settings().tempo().addListener(change -> markPlaying());
+        transport.playing().addListener(change -> markPlaying());
+    }
+
+    private static Exercise withLadder(Exercise exercise, Optional<Ladder> ladder) {
+        return exercise.withPractice(exercise.practice().withLadder(ladder));
+    }
+
+    private void edit(UnaryOperator<Optional<Ladder>> change) {
+        desk.edit(exercise ->
+                withLadder(exercise, change.apply(exercise.practice().ladder())));
+    }
+
+    private void make() {
+        edit(none -> Optional.of(Ladder.upTo(desk.exercise().get().tempo().perMinute())));
+    }
+
+    private NoteValue beat() {
+        return desk.exercise().get().tempo().beat();
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        Optional<Ladder> ladder = exercise.practice().ladder();
+        without.setVisible(ladder.isEmpty());
+        without.setManaged(ladder.isEmpty());
+        with.setVisible(ladder.isPresent());
+        with.setManaged(ladder.isPresent());
+        ladder.ifPresent(one -> fields.show(one, exercise.tempo().beat()));
+        read();
+    }
+
+    private void read() {
+        Optional<Ladder> ladder = desk.exercise().get().practice().ladder();
+        if (getScene() == null || ladder.isEmpty()) {
+            return;
+        }
+        Optional<UUID> exercise = diary.exercise();
+        if (exercise.isEmpty() || book.book().isEmpty()) {
+            climb(ladder.get().begin());
+            return;
+        }
+        Book open = book.book().get();
+        NoteValue beat = beat();
+        reading.ask(
+                () -> book.askElsewhere(open, one -> ladder.get().after(Passes.of(one, exercise.get(), beat)))
+                        .orElseGet(() -> ladder.get().begin()),
+                this::climb);
+    }
+
+    private void climb(Standing now) {
+        standing = Optional.of(now);
+        today.setText(LadderWords.today(now, beat()));
+        plan.setText((diary.exercise().isEmpty() ? "Keep the exercise in the Book to have its passes counted. " : "")
+                + LadderWords.plan(now, book.today()));
+        boolean over = now.ladder().pace().isPresent()
+                && ClimbingPlan.of(now, book.today()).isOver()
+                && !now.atGoal();
+        later.setVisible(over);
+        later.setManaged(over);
+        if (transport.settings().tempo().get().isPresent()) {
+            transport.settings().tempo().set(Optional.of(step(now)));
+        }
+        markPlaying();
+    }
+
+    private Tempo step(Standing now) {
+        return new Tempo(beat(), now.perMinute());
+    }
+
+    private void moveDue() {
+        standing.flatMap(now -> now.ladder().pace()).ifPresent(pace -> {
+            LocalDate earliest = ClimbingPlan.earliest(standing.orElseThrow(), pace, book.today());
+            edit(ladder -> ladder.map(one -> one.paced(Optional.of(new Pace(pace.begun(), earliest, pace.days())))));
+        });
+    }
+
+    private void went(Cleanness cleanness) {
+        standing.ifPresent(now -> diary.log(step(now), cleanness, List.of()));
+    }
+
+    private void playOrNot() {
+        if (!play.isSelected()) {
+            transport.settings().tempo().set(Optional.empty());
+            transport.stop();
+            return;
+        }
+        standing.ifPresent(now -> {
+            transport.settings().percent().set(100);
+            transport.settings().tempo().set(Optional.of(step(now)));
+            if (!transport.playing().get()) {
+                transport.toggle();
+            }
+        });
+    }
+
+    private void markPlaying() {
+        play.setSelected(transport.settings().tempo().get().isPresent()
+                && transport.playing().get());
+    }
+
+    @Override
+    public void close() {
+        reading.close();
+    }
+}

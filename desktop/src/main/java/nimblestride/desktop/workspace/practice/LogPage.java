@@ -1,0 +1,235 @@
+package nimblestride.desktop.workspace.practice;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SortedMap;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.exercise.plan.Ladder;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.language.text.NoteText;
+import nimblestride.core.practice.journal.Entry;
+import nimblestride.core.practice.journal.Weeks;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.desktop.async.Newest;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.ui.control.FlowLine;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.ui.page.Page;
+import nimblestride.store.book.Book;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/** The log: a line to type it in seconds, listed, and drawn. */
+final class LogPage extends VBox implements Page {
+    private static final int MOST_LISTED = 60;
+    private static final int WEEKS = 12;
+    private static final int MOST_POINTS = 60;
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
+
+    private final Desk desk;
+    private final OpenBook book;
+    private final Diary diary;
+    private final LogLine line;
+    private final CheckBox all = new CheckBox("of everything");
+    private final GridPane list = new GridPane();
+    private final Label hard = new Wrapped("", "quiet");
+    private final Chart weeks = new Chart("chart-weeks");
+    private final Chart tempos = new Chart("chart-tempos");
+    private final SmallButton putBack = new SmallButton("Put the entry back", "log-put-back", this::putBack);
+    private final Newest reading = new Newest("reading the log");
+    private Optional<Entry> out = Optional.empty();
+
+    LogPage(Desk desk, OpenBook book, Diary diary, LogFiles files) {
+        this.desk = desk;
+        this.book = book;
+        this.diary = diary;
+        getStyleClass().add("page");
+        line = new LogLine(book, diary);
+        all.setId("log-all");
+        all.setMinWidth(USE_PREF_SIZE);
+        all.setOnAction(event -> read());
+        FlowLine first = new FlowLine();
+        first.getChildren().addAll(line.controls());
+        first.getChildren()
+                .addAll(
+                        all,
+                        new SmallButton("Hand it out…", "log-hand-out", files::handOut),
+                        new SmallButton("As a table…", "log-table", files::table));
+        list.getStyleClass().add("ways");
+        list.setId("log-list");
+        hard.setId("log-hard");
+        VBox charts = new VBox(6, tempos, weeks);
+        charts.setMinWidth(220);
+        DownScroll entries = new DownScroll(new VBox(4, putBack, list, hard));
+        HBox.setHgrow(entries, Priority.ALWAYS);
+        HBox both = new HBox(14, entries, charts);
+        VBox.setVgrow(both, Priority.ALWAYS);
+        getChildren().setAll(first, both);
+        showPutBack();
+        book.onChange(this::read);
+        desk.inBook().addListener(change -> read());
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        line.show(exercise);
+        read();
+    }
+
+    /** What the log says of the exercise, or of everything. */
+    private record Read(
+            List<Entry> entries,
+            SortedMap<LocalDate, Integer> minutes,
+            List<Chart.Played> played,
+            Map<String, Integer> hard) {}
+
+    private void read() {
+        if (getScene() == null || book.book().isEmpty()) {
+            return;
+        }
+        Book open = book.book().get();
+        Optional<UUID> exercise = diary.exercise();
+        boolean everything = all.isSelected() || exercise.isEmpty();
+        NoteValue beat = diary.beat();
+        LocalDate today = book.today();
+        reading.ask(() -> asked(open, exercise, everything, beat, today), this::list);
+    }
+
+    private static Optional<Read> asked(
+            Book book, Optional<UUID> exercise, boolean everything, NoteValue beat, LocalDate today) {
+        try {
+            List<Entry> entries = everything
+                    ? book.log().between(Optional.empty(), today.minusYears(1), today, MOST_LISTED)
+                    : newestFirst(book.log().ofExercise(Optional.empty(), exercise.orElseThrow(), MOST_LISTED));
+            SortedMap<LocalDate, Integer> minutes = Weeks.minutes(
+                    book.log().secondsByDay(Optional.empty(), today.minusWeeks(WEEKS), today), today, WEEKS);
+            List<Chart.Played> played = exercise.isEmpty()
+                    ? List.of()
+                    : book.log().ofExercise(Optional.empty(), exercise.get(), MOST_POINTS).stream()
+                            .filter(entry -> entry.tempo().isPresent())
+                            .map(entry -> played(entry, beat))
+                            .toList();
+            Map<String, Integer> hard = exercise.isEmpty()
+                    ? Map.of()
+                    : book.log().hardPlaces(Optional.empty(), exercise.get(), 2 * MOST_LISTED);
+            return Optional.of(new Read(entries, minutes, played, hard));
+        } catch (StrideException e) {
+            return Optional.empty();
+        }
+    }
+
+    private static List<Entry> newestFirst(List<Entry> entries) {
+        List<Entry> turned = new ArrayList<>(entries);
+        Collections.reverse(turned);
+        return turned;
+    }
+
+    private static Chart.Played played(Entry entry, NoteValue beat) {
+        BigFraction perMinute = entry.tempo().orElseThrow().perMinuteIn(beat);
+        return new Chart.Played(entry.when().toLocalDate(), perMinute, entry.cleanness());
+    }
+
+    private void list(Optional<Read> read) {
+        list.getChildren().clear();
+        if (read.isEmpty()) {
+            hard.setText("The log cannot be read just now.");
+            return;
+        }
+        Read now = read.get();
+        boolean named = all.isSelected() || diary.exercise().isEmpty();
+        int row = 0;
+        for (Entry entry : now.entries) {
+            Label when = new Label(WHEN.format(entry.when()));
+            when.getStyleClass().add("quiet");
+            when.setMinWidth(USE_PREF_SIZE);
+            Label said = new Wrapped((named ? entry.what() + ": " : "")
+                    + NoteText.write(entry.note().unnamed(), diary.beat()));
+            Region between = new Region();
+            HBox.setHgrow(between, Priority.ALWAYS);
+            SmallButton change = new SmallButton("Change", "log-change-" + row, () -> line.change(Optional.of(entry)));
+            SmallButton remove = new SmallButton("Remove", "log-remove-" + row, () -> remove(entry));
+            change.getStyleClass().add("flat");
+            remove.getStyleClass().add("flat");
+            HBox head = new HBox(2, when, between, change, remove);
+            head.getStyleClass().add("way");
+            GridPane.setHgrow(head, Priority.ALWAYS);
+            list.addColumn(0, head, said);
+            row++;
+        }
+        String empty = named
+                ? "Nothing is written down yet. Type a line above, or say on the Ladder or the Taps page how it went."
+                : "Nothing is written down of this exercise yet. Type a line above, or say on the Ladder page how it went.";
+        hard.setText(
+                now.entries.isEmpty()
+                        ? empty
+                        : now.hard.isEmpty()
+                                ? ""
+                                : "Stays hard: "
+                                        + now.hard.entrySet().stream()
+                                                .limit(6)
+                                                .map(place -> place.getKey() + " (" + place.getValue() + ")")
+                                                .collect(Collectors.joining(", "))
+                                        + ".");
+        weeks.showWeeks(now.minutes);
+        Optional<Ladder> ladder = desk.exercise().get().practice().ladder();
+        tempos.showTempos(
+                now.played,
+                ladder.map(Ladder::goal).orElse(desk.exercise().get().tempo().perMinute()));
+    }
+
+    private void remove(Entry entry) {
+        book.change(one -> {
+                    one.log().takeOut(entry.id());
+                    return true;
+                })
+                .ifPresent(done -> {
+                    out = Optional.of(entry);
+                    showPutBack();
+                });
+    }
+
+    private void putBack() {
+        out.ifPresent(entry -> book.change(one -> {
+                    one.log().add(entry);
+                    return true;
+                })
+                .ifPresent(done -> {
+                    out = Optional.empty();
+                    showPutBack();
+                }));
+    }
+
+    private void showPutBack() {
+        putBack.setVisible(out.isPresent());
+        putBack.setManaged(out.isPresent());
+    }
+
+    @Override
+    public void setPalette(Palette palette) {
+        weeks.setPalette(palette);
+        tempos.setPalette(palette);
+    }
+
+    @Override
+    public void close() {
+        reading.close();
+    }
+}

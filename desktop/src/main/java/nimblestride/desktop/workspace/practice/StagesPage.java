@@ -1,0 +1,189 @@
+package nimblestride.desktop.workspace.practice;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.exercise.plan.Practice;
+import nimblestride.core.exercise.plan.Stage;
+import nimblestride.core.exercise.plan.Task;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.language.text.StageText;
+import nimblestride.core.practice.stage.Stages;
+import nimblestride.core.practice.stage.Staging;
+import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.playback.Transport;
+import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.field.TypedField;
+import nimblestride.desktop.ui.page.Page;
+
+/** The way to the exercise, stage by stage: proposed, changed by typing, and each one played. */
+final class StagesPage extends VBox implements Page {
+    private final Desk desk;
+    private final Transport transport;
+    private final Consumer<String> tell;
+    private final GridPane rows = new GridPane();
+    private final Label none = new Wrapped("", "quiet");
+    private final SmallButton itself;
+    private List<Stage> shown = List.of();
+    private final List<TypedField<Stage>> fields = new ArrayList<>();
+    private final List<ToggleButton> plays = new ArrayList<>();
+
+    StagesPage(Desk desk, Transport transport, Consumer<String> tell) {
+        this.desk = desk;
+        this.transport = transport;
+        this.tell = tell;
+        getStyleClass().add("page");
+        rows.getStyleClass().add("ways");
+        itself = new SmallButton("Play the exercise itself", "stage-none", () -> play(Optional.empty()));
+        HBox buttons = new HBox(
+                8,
+                new SmallButton("Propose stages", "stages-propose", this::propose),
+                new SmallButton("Add a stage", "stage-add", () -> add(Stage.of(Task.AS_WRITTEN))),
+                itself);
+        none.setText(
+                "A way in small steps: count it aloud, pad it, one limb at a time, then all of them, with accents and"
+                        + " ornaments, in frames of time and fill. Stages are proposed for this exercise, and can be typed:"
+                        + " right hand alone in 3+1 at 70 %.");
+        getChildren().setAll(buttons, none, new DownScroll(rows));
+        transport.settings().stage().addListener(change -> mark());
+        sceneProperty().addListener(change -> mark());
+    }
+
+    private void edit(List<Stage> stages) {
+        desk.edit(exercise -> exercise.withPractice(exercise.practice().withStages(stages)));
+    }
+
+    private void propose() {
+        edit(Stages.leadingTo(desk.exercise().get()));
+    }
+
+    private void add(Stage stage) {
+        if (shown.size() >= Practice.MOST_STAGES) {
+            tell.accept("There are at most " + Practice.MOST_STAGES + " stages.");
+            return;
+        }
+        List<Stage> stages = new ArrayList<>(shown);
+        stages.add(stage);
+        edit(stages);
+    }
+
+    /** Plays a stage, or the exercise itself. */
+    private void play(Optional<Stage> stage) {
+        if (stage.isPresent()) {
+            try {
+                Staging.of(desk.exercise().get(), stage.get());
+            } catch (StrideException e) {
+                tell.accept("This stage cannot be played: " + e.getMessage() + ".");
+                mark();
+                return;
+            }
+        }
+        transport.settings().stage().set(stage);
+        transport.settings().percent().set(stage.map(Stage::percent).orElse(100));
+        if (!transport.playing().get()) {
+            transport.toggle();
+        }
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        List<Stage> stages = exercise.practice().stages();
+        boolean sameRows = stages.size() == fields.size();
+        shown = stages;
+        none.setVisible(stages.isEmpty());
+        none.setManaged(stages.isEmpty());
+        if (sameRows) {
+            // What is being typed in stays as it is typed.
+            for (int i = 0; i < stages.size(); i++) {
+                fields.get(i).show(stages.get(i));
+            }
+        } else {
+            build();
+        }
+        mark();
+    }
+
+    private void build() {
+        rows.getChildren().clear();
+        plays.clear();
+        fields.clear();
+        for (int i = 0; i < shown.size(); i++) {
+            addRow(i);
+        }
+    }
+
+    private void addRow(int index) {
+        Label number = new Label(String.valueOf(index + 1));
+        number.getStyleClass().add("section-number");
+        TypedField<Stage> field = new TypedField<>(
+                StageText::read,
+                StageText::write,
+                stage -> {
+                    List<Stage> stages = new ArrayList<>(shown);
+                    stages.set(index, stage);
+                    desk.edit(
+                            this,
+                            exercise ->
+                                    exercise.withPractice(exercise.practice().withStages(stages)));
+                },
+                desk::endBurst);
+        field.field().setId("stage-" + index);
+        field.field().setAccessibleText("Stage " + (index + 1) + ", as in right hand alone in 3+1 at 70 %");
+        field.show(shown.get(index));
+        fields.add(field);
+        GridPane.setHgrow(field, Priority.ALWAYS);
+        ToggleButton play = new ToggleButton("Play");
+        play.setId("stage-play-" + index);
+        play.getStyleClass().add("stage");
+        play.setMinWidth(USE_PREF_SIZE);
+        play.setAccessibleText("Play stage " + (index + 1));
+        play.setOnAction(event -> {
+            if (play.isSelected()) {
+                play(Optional.of(shown.get(index)));
+            } else {
+                transport.stop();
+            }
+            mark();
+        });
+        plays.add(play);
+        HBox moves = new HBox(
+                4,
+                new SmallButton("Up", "stage-up-" + index, () -> move(index, index - 1)),
+                new SmallButton("Down", "stage-down-" + index, () -> move(index, index + 1)),
+                new SmallButton("Remove", "stage-remove-" + index, () -> remove(index)));
+        rows.addRow(index, number, play, field, moves);
+    }
+
+    private void move(int from, int to) {
+        if (to >= 0 && to < shown.size()) {
+            List<Stage> stages = new ArrayList<>(shown);
+            stages.add(to, stages.remove(from));
+            edit(stages);
+        }
+    }
+
+    private void remove(int index) {
+        List<Stage> stages = new ArrayList<>(shown);
+        stages.remove(index);
+        edit(stages);
+    }
+
+    /** The stage that is played stands out. */
+    private void mark() {
+        Optional<Stage> stage = transport.settings().stage().get();
+        for (int i = 0; i < plays.size(); i++) {
+            plays.get(i).setSelected(stage.equals(Optional.of(shown.get(i))));
+        }
+        itself.setDisable(stage.isEmpty());
+    }
+}

@@ -1,0 +1,212 @@
+package nimblestride.desktop.workspace.practice;
+
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import javafx.beans.property.IntegerProperty;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.exercise.plan.Ladder;
+import nimblestride.core.exercise.plan.Pace;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.foundation.words.Tally;
+import nimblestride.core.practice.care.Cautions;
+import nimblestride.core.practice.care.Exposure;
+import nimblestride.core.practice.care.Rests;
+import nimblestride.core.practice.journal.Practised;
+import nimblestride.core.practice.journal.Sitting;
+import nimblestride.desktop.async.Newest;
+import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.field.TypedField;
+import nimblestride.desktop.ui.field.WholeNumber;
+import nimblestride.desktop.ui.page.Page;
+import nimblestride.store.book.Book;
+
+/** What to do today in the time there is, what has been left lying, and care for ears and hands. */
+final class TodayPage extends VBox implements Page {
+    private static final int USUAL_MINUTES = 20;
+    private static final int MOST_NEGLECTED = 5;
+    /** Ladders of more exercises than these are not looked into. */
+    private static final int MOST_LADDERS = 300;
+
+    private final OpenBook book;
+    private final Consumer<UUID> open;
+    private final GridPane turns = new GridPane();
+    private final Label neglected = new Wrapped();
+    private final Newest planning = new Newest("planning a sitting");
+    private int minutes = USUAL_MINUTES;
+
+    /**
+     * @param rests after how many minutes of playing a rest is due; 0 for never
+     * @param open opens an exercise of the Book
+     */
+    TodayPage(OpenBook book, IntegerProperty rests, Consumer<UUID> open) {
+        this.book = book;
+        this.open = open;
+        getStyleClass().add("page");
+        TypedField<Integer> time = WholeNumber.field("today-minutes", "minutes", 5, 240, 56, number -> {
+            minutes = number;
+            plan();
+        });
+        time.show(USUAL_MINUTES);
+        TypedField<Integer> rest = new TypedField<>(
+                text -> new Rests(WholeNumber.reader(0, Rests.MOST, "minutes").apply(text)).minutes(),
+                String::valueOf,
+                rests::set,
+                () -> {});
+        rest.field().setId("rest-minutes");
+        rest.field().setAccessibleText("Minutes of playing after which a rest is due; 0 for no reminder");
+        rest.setPrefWidth(56);
+        rest.setMinWidth(56);
+        rests.addListener(change -> rest.show(rests.get()));
+        rest.show(rests.get());
+        turns.getStyleClass().add("ways");
+        turns.setId("today-turns");
+        neglected.setId("today-neglected");
+        getChildren()
+                .setAll(
+                        line(new Caption("With"), time, new Caption("minutes today")),
+                        new DownScroll(new VBox(
+                                10,
+                                turns,
+                                neglected,
+                                line(
+                                        new Caption("Remind me of a rest after"),
+                                        rest,
+                                        new Caption("minutes of playing (0 for never)")),
+                                care())));
+        book.onChange(this::plan);
+    }
+
+    private static HBox line(Node... nodes) {
+        HBox line = new HBox(nodes);
+        line.getStyleClass().add("add-line");
+        return line;
+    }
+
+    private static VBox care() {
+        VBox care = new VBox(3);
+        care.setId("care");
+        for (String caution : Cautions.all()) {
+            care.getChildren().add(quiet(caution));
+        }
+        care.getChildren()
+                .add(quiet("A day's limits without protection (NIOSH 98-126): "
+                        + Exposure.table().stream()
+                                .map(limit -> limit.decibels() + " dBA " + limit.said())
+                                .collect(Collectors.joining(", "))
+                        + "."));
+        return care;
+    }
+
+    private static Label quiet(String text) {
+        return new Wrapped(text, "quiet");
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        plan();
+    }
+
+    private record Plan(Sitting sitting, List<Practised> neglected) {}
+
+    private void plan() {
+        if (getScene() == null || book.book().isEmpty()) {
+            return;
+        }
+        Book opened = book.book().get();
+        LocalDate today = book.today();
+        int asked = minutes;
+        planning.ask(() -> planned(opened, today, asked), this::show);
+    }
+
+    private static Optional<Plan> planned(Book book, LocalDate today, int minutes) {
+        try {
+            List<Practised> all = book.log().practised(Optional.empty());
+            Set<UUID> climbing = new HashSet<>();
+            Map<UUID, LocalDate> due = new HashMap<>();
+            for (Practised one : all.subList(0, Math.min(MOST_LADDERS, all.size()))) {
+                book.shelf()
+                        .read(one.exercise())
+                        .practice()
+                        .ladder()
+                        .flatMap(Ladder::pace)
+                        .ifPresent(pace -> {
+                            due.put(one.exercise(), pace.due());
+                            if (isToday(pace, today)) {
+                                climbing.add(one.exercise());
+                            }
+                        });
+            }
+            return Optional.of(new Plan(
+                    Sitting.of(all, new Sitting.Wish(minutes, today, due, climbing)), Sitting.neglected(all, today)));
+        } catch (StrideException e) {
+            return Optional.empty();
+        }
+    }
+
+    private static boolean isToday(Pace pace, LocalDate today) {
+        return !today.isBefore(pace.begun()) && !today.isAfter(pace.due()) && pace.isOn(today);
+    }
+
+    private void show(Optional<Plan> plan) {
+        turns.getChildren().clear();
+        if (plan.isEmpty()) {
+            neglected.setText("The log cannot be read just now.");
+            return;
+        }
+        int row = 0;
+        for (Sitting.Turn turn : plan.get().sitting.turns()) {
+            Label time = new Label(turn.minutes() + " min");
+            time.setMinWidth(USE_PREF_SIZE);
+            Label what = new Label(turn.what());
+            what.getStyleClass().add("entry-name");
+            what.setMinWidth(USE_PREF_SIZE);
+            Label why = quiet(turn.why());
+            GridPane.setHgrow(why, Priority.ALWAYS);
+            turns.addRow(row, time, what, why);
+            int at = row;
+            turn.exercise()
+                    .ifPresent(
+                            id -> turns.add(new SmallButton("Open", "today-open-" + at, () -> open.accept(id)), 3, at));
+            row++;
+        }
+        List<Practised> left = plan.get().neglected;
+        neglected.setText(
+                left.isEmpty()
+                        ? "Nothing has been left lying for two weeks."
+                        : "Left lying: "
+                                + left.stream()
+                                        .limit(MOST_NEGLECTED)
+                                        .map(one -> one.name() + " (" + lying(one) + ")")
+                                        .collect(Collectors.joining(", "))
+                                + (left.size() > MOST_NEGLECTED
+                                        ? " and " + Tally.number(left.size() - MOST_NEGLECTED) + " more."
+                                        : "."));
+    }
+
+    private String lying(Practised one) {
+        return one.last().isEmpty() ? "never practised" : Tally.count(one.daysLeftLying(book.today()), "day");
+    }
+
+    @Override
+    public void close() {
+        planning.close();
+    }
+}

@@ -1,0 +1,174 @@
+package nimblestride.desktop.workspace.share;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import javafx.beans.property.ObjectProperty;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.notation.engraving.Drawing;
+import nimblestride.core.notation.page.Sheet;
+import nimblestride.core.notation.page.SheetPages;
+import nimblestride.desktop.async.Newest;
+import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.ui.page.Page;
+import nimblestride.desktop.view.staff.DrawingsView;
+import nimblestride.formats.font.Faces;
+import nimblestride.store.book.Book;
+import nimblestride.store.book.Kept;
+
+/** Several exercises of the Book as one booklet, each set as the sheet is. */
+final class BookletPage extends HBox implements Page {
+    private static final double CHOICES = 232;
+    /** More than these are not listed: nobody looks through them one by one. */
+    private static final int MOST_LISTED = 400;
+    /** So many are bound without being asked for. */
+    private static final int MOST_CHOSEN = 60;
+
+    private final ObjectProperty<Sheet> sheet;
+    private final OpenBook book;
+    private final TextField title = new TextField("Exercises");
+    private final VBox list = new VBox();
+    private final Label told = new Wrapped("", "quiet");
+    private final DrawingsView preview = new DrawingsView(4, 14, true);
+    private final Newest newest = new Newest("setting a booklet");
+    private final Map<Kept, CheckBox> boxes = new LinkedHashMap<>();
+    private List<Drawing> pages = List.of();
+
+    /** @param book the exercises that can be in it */
+    BookletPage(ObjectProperty<Sheet> sheet, OpenBook book, Delivery delivery) {
+        this.sheet = sheet;
+        this.book = book;
+        getStyleClass().add("page");
+        title.setId("booklet-title");
+        title.setAccessibleText("Title of the booklet");
+        title.textProperty().addListener(change -> set());
+        told.setId("booklet-told");
+        HBox buttons = new HBox(
+                8,
+                new SmallButton(
+                        "Print…",
+                        "print-booklet",
+                        () -> delivery.print(name(), pages, sheet.get().paper())),
+                new SmallButton("Save…", "save-booklet", () -> delivery.savePages(name(), pages)));
+        VBox choices = new VBox(title, buttons, told, list);
+        choices.getStyleClass().add("sheet-choices");
+        list.getStyleClass().add("sheet-choices");
+        DownScroll scroll = new DownScroll(choices);
+        scroll.setMinWidth(CHOICES);
+        scroll.setPrefWidth(CHOICES);
+        scroll.setMaxWidth(CHOICES);
+        HBox.setHgrow(preview, Priority.ALWAYS);
+        preview.setId("booklet-preview");
+        preview.onRoom(this::fit);
+        sheet.addListener(change -> set());
+        getChildren().setAll(scroll, preview);
+    }
+
+    private String name() {
+        return title.getText().isBlank() ? "Exercises" : title.getText().strip();
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        List<Kept> entries = book.book().isEmpty()
+                ? List.of()
+                : book.ask(one -> one.shelf().search("", Optional.empty(), 0, MOST_LISTED))
+                        .orElse(List.of());
+        if (!List.copyOf(boxes.keySet()).equals(entries)) {
+            Map<Kept, CheckBox> before = Map.copyOf(boxes);
+            boxes.clear();
+            for (Kept entry : entries) {
+                CheckBox box = new CheckBox(entry.name());
+                box.setSelected(Optional.ofNullable(before.get(entry))
+                        .map(CheckBox::isSelected)
+                        .orElse(entries.size() <= MOST_CHOSEN));
+                box.selectedProperty().addListener(change -> set());
+                boxes.put(entry, box);
+            }
+            list.getChildren().setAll(boxes.values());
+            set();
+        } else if (pages.isEmpty()) {
+            set();
+        }
+    }
+
+    private record Bound(List<Drawing> pages, List<String> problems) {}
+
+    private void set() {
+        if (getScene() == null) {
+            return;
+        }
+        if (book.book().isEmpty()) {
+            return;
+        }
+        Book open = book.book().get();
+        List<UUID> chosen = boxes.entrySet().stream()
+                .filter(entry -> entry.getValue().isSelected())
+                .map(entry -> entry.getKey().id())
+                .toList();
+        Sheet now = sheet.get();
+        String called = name();
+        if (pages.isEmpty()) {
+            told.setText("The pages are being set…");
+        }
+        newest.ask(() -> bind(open, chosen, now, called), this::lay);
+    }
+
+    /** What cannot be read or set is named and left out. */
+    private static Bound bind(Book book, List<UUID> chosen, Sheet sheet, String title) {
+        List<Exercise> exercises = new ArrayList<>();
+        List<String> problems = new ArrayList<>();
+        SheetPages pages = new SheetPages(sheet, Faces.get().music(), Faces.get());
+        for (UUID id : chosen) {
+            String name = "an exercise";
+            try {
+                Exercise exercise = book.shelf().read(id);
+                name = exercise.name();
+                pages.of(exercise);
+                exercises.add(exercise);
+            } catch (StrideException e) {
+                problems.add(name + ": " + e.getMessage());
+            }
+        }
+        return new Bound(exercises.isEmpty() ? List.of() : pages.booklet(title, exercises), problems);
+    }
+
+    private void lay(Bound bound) {
+        pages = bound.pages;
+        String count = pages.isEmpty()
+                ? "Choose at least one exercise."
+                : pages.size() + (pages.size() == 1 ? " page." : " pages.");
+        told.setText(
+                bound.problems.isEmpty() ? count : count + " Left out: " + String.join("; ", bound.problems) + ".");
+        fit();
+        preview.show(pages);
+    }
+
+    private void fit() {
+        preview.fitAcross(sheet.get().paper().width());
+    }
+
+    @Override
+    public void setPalette(Palette palette) {
+        preview.setPalette(palette);
+    }
+
+    @Override
+    public void close() {
+        newest.close();
+    }
+}

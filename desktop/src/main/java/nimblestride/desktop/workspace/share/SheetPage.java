@@ -1,0 +1,217 @@
+package nimblestride.desktop.workspace.share;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Spinner;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.notation.engraving.Drawing;
+import nimblestride.core.notation.page.Paper;
+import nimblestride.core.notation.page.Section;
+import nimblestride.core.notation.page.Sheet;
+import nimblestride.core.notation.page.SheetPages;
+import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.desktop.async.Newest;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.control.Titles;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.ui.page.Page;
+import nimblestride.desktop.view.staff.DrawingsView;
+import nimblestride.formats.export.Form;
+import nimblestride.formats.font.Faces;
+
+/** One exercise on paper: what is to stand on it on the left, the page as it will print on the right. */
+final class SheetPage extends HBox implements Page {
+    private static final double CHOICES = 232;
+    private static final double GAP = 14;
+
+    private final ObjectProperty<Sheet> sheet;
+    private final Delivery delivery;
+    private final DrawingsView preview = new DrawingsView(4, GAP, true);
+    private final Newest newest = new Newest("setting a sheet");
+    private final Label told = new Wrapped("", "quiet");
+    private final Map<Section, CheckBox> sections = new EnumMap<>(Section.class);
+    private Optional<Exercise> shown = Optional.empty();
+    private List<Drawing> pages = List.of();
+
+    SheetPage(ObjectProperty<Sheet> sheet, ObjectProperty<CountingSchool> school, Delivery delivery) {
+        this.sheet = sheet;
+        this.delivery = delivery;
+        getStyleClass().add("page");
+        preview.setId("sheet-preview");
+        preview.setFocusTraversable(true);
+        HBox.setHgrow(preview, Priority.ALWAYS);
+        preview.onRoom(this::fit);
+        sheet.set(sheet.get().counted(school.get()));
+        school.addListener((property, old, now) -> sheet.set(sheet.get().counted(now)));
+        sheet.addListener(change -> set());
+        DownScroll choices = new DownScroll(choices());
+        choices.setMinWidth(CHOICES);
+        choices.setPrefWidth(CHOICES);
+        choices.setMaxWidth(CHOICES);
+        getChildren().setAll(choices, preview);
+    }
+
+    private VBox choices() {
+        ComboBox<Paper> paper = new ComboBox<>();
+        paper.setId("paper");
+        paper.getItems().setAll(Paper.values());
+        paper.setConverter(new Titles<>(Paper::title));
+        paper.setValue(sheet.get().paper());
+        paper.setAccessibleText("Paper");
+        paper.valueProperty()
+                .addListener((property, old, now) -> sheet.set(sheet.get().on(now)));
+        SmallButton print = new SmallButton("Print…", "print-sheet", this::print);
+        ComboBox<Form> forms = new ComboBox<>();
+        forms.setId("forms");
+        forms.getItems().setAll(Form.values());
+        forms.setConverter(new Titles<>(Form::title));
+        forms.setValue(Form.PDF);
+        forms.setMaxWidth(Double.MAX_VALUE);
+        forms.setAccessibleText("The form to save in");
+        SmallButton save = new SmallButton(
+                "Save…",
+                "save-form",
+                () -> shown.ifPresent(exercise -> delivery.save(exercise, forms.getValue(), sheet.get())));
+        TextField whom = new TextField(sheet.get().forWhom());
+        whom.setId("for-whom");
+        whom.setPromptText("for whom, or when");
+        whom.setAccessibleText("A line under the title, such as a student's name");
+        whom.textProperty()
+                .addListener((property, old, now) -> sheet.set(sheet.get().addressed(now)));
+        VBox all = new VBox(new HBox(8, paper, print), new HBox(8, forms, save), whom);
+        HBox.setHgrow(forms, Priority.ALWAYS);
+        for (Section section : Section.values()) {
+            CheckBox box = new CheckBox(section.title());
+            box.setId("section-" + section.name().toLowerCase(Locale.ROOT));
+            box.setSelected(sheet.get().sections().contains(section));
+            box.selectedProperty().addListener((property, was, on) -> choose(section, on));
+            sections.put(section, box);
+            all.getChildren().add(box);
+        }
+        all.getChildren()
+                .addAll(
+                        number(
+                                "rounds",
+                                "the phrase",
+                                1,
+                                Sheet.MOST_ROUNDS,
+                                sheet.get().rounds(),
+                                "times",
+                                value -> sheet.get().inRounds(value)),
+                        number("stages", "", 1, Sheet.MOST_STAGES, sheet.get().stages(), "stages", value -> sheet.get()
+                                .inStages(value, sheet.get().firstPercent())),
+                        number(
+                                "first-percent",
+                                "from",
+                                10,
+                                100,
+                                sheet.get().firstPercent(),
+                                "% of the goal",
+                                value -> sheet.get().inStages(sheet.get().stages(), value)),
+                        told);
+        all.getStyleClass().add("sheet-choices");
+        return all;
+    }
+
+    private interface Change {
+        Sheet to(int value);
+    }
+
+    private FlowPane number(String id, String before, int least, int most, int now, String after, Change change) {
+        Spinner<Integer> spinner = new Spinner<>(least, most, now);
+        spinner.setId(id);
+        spinner.setPrefWidth(76);
+        spinner.setEditable(true);
+        spinner.setAccessibleText((before + " " + after).strip());
+        spinner.getEditor().setAccessibleText((before + " " + after).strip());
+        spinner.valueProperty().addListener((property, old, value) -> sheet.set(change.to(value)));
+        FlowPane row = new FlowPane(spinner, new Caption(after));
+        if (!before.isEmpty()) {
+            row.getChildren().add(0, new Caption(before));
+        }
+        row.getStyleClass().add("wishes");
+        return row;
+    }
+
+    private void choose(Section section, boolean on) {
+        Sheet changed = sheet.get().with(section, on);
+        sheet.set(changed);
+        // The last one cannot be taken away.
+        sections.get(section).setSelected(changed.sections().contains(section));
+    }
+
+    private void fit() {
+        preview.fitAcross(sheet.get().paper().width());
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        if (!shown.equals(Optional.of(exercise)) || pages.isEmpty()) {
+            shown = Optional.of(exercise);
+            set();
+        }
+    }
+
+    private record Laid(List<Drawing> pages, String problem) {}
+
+    private void set() {
+        if (shown.isEmpty()) {
+            return;
+        }
+        Exercise exercise = shown.get();
+        Sheet now = sheet.get();
+        newest.ask(() -> set(exercise, now), this::lay);
+    }
+
+    private static Laid set(Exercise exercise, Sheet sheet) {
+        try {
+            return new Laid(new SheetPages(sheet, Faces.get().music(), Faces.get()).of(exercise), "");
+        } catch (StrideException e) {
+            return new Laid(List.of(), e.getMessage());
+        }
+    }
+
+    private void lay(Laid laid) {
+        pages = laid.pages;
+        String written =
+                sheet.get().way().isEmpty() ? "" : " Written: " + sheet.get().way() + ".";
+        told.setText(
+                laid.problem.isEmpty()
+                        ? pages.size() + (pages.size() == 1 ? " page." : " pages.") + written
+                        : "This sheet cannot be set: " + laid.problem + ".");
+        fit();
+        preview.show(pages);
+    }
+
+    /** Prints the pages as they are shown. */
+    void print() {
+        shown.ifPresent(
+                exercise -> delivery.print(exercise.name(), pages, sheet.get().paper()));
+    }
+
+    @Override
+    public void setPalette(Palette palette) {
+        preview.setPalette(palette);
+    }
+
+    @Override
+    public void close() {
+        newest.close();
+    }
+}

@@ -1,0 +1,135 @@
+package nimblestride.desktop.workspace.share;
+
+import java.nio.file.Path;
+import java.util.Locale;
+import java.util.function.Consumer;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.foundation.words.Tally;
+import nimblestride.desktop.async.Commands;
+import nimblestride.desktop.async.Newest;
+import nimblestride.desktop.playback.Transport;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.FlowLine;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.control.Titles;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.field.TypedField;
+import nimblestride.desktop.ui.field.WholeNumber;
+import nimblestride.desktop.ui.page.Page;
+import nimblestride.files.AtomicFile;
+import nimblestride.files.FileName;
+import nimblestride.sound.kit.SoundSet;
+import nimblestride.sound.render.Take;
+import nimblestride.sound.wav.WavFile;
+
+/** What would be played now as a WAV file, to take along or to send. */
+final class SoundFilePage extends VBox implements Page {
+    private final Transport transport;
+    private final SoundSet sounds;
+    private final Delivery delivery;
+    private final Commands commands;
+    private final Consumer<String> tell;
+    private final ComboBox<Integer> bits = new ComboBox<>();
+    private final CheckBox apart = new CheckBox("the music on the left, the click on the right");
+    private final TypedField<Integer> rounds;
+    private final Label length = new Wrapped();
+    private final Newest measuring = new Newest("measuring sound");
+    private int times = 1;
+
+    SoundFilePage(Transport transport, SoundSet sounds, Delivery delivery, Commands commands, Consumer<String> tell) {
+        this.transport = transport;
+        this.sounds = sounds;
+        this.delivery = delivery;
+        this.commands = commands;
+        this.tell = tell;
+        getStyleClass().add("page");
+        bits.setId("wav-bits");
+        bits.getItems().setAll(16, 24);
+        bits.setValue(16);
+        bits.setConverter(new Titles<>(width -> width + " bits"));
+        bits.setAccessibleText("How finely it is written");
+        apart.setId("wav-apart");
+        apart.setMinWidth(USE_PREF_SIZE);
+        rounds = WholeNumber.field("wav-rounds", "times", 1, WavFile.MOST_ROUNDS, 64, value -> {
+            times = value;
+            measure();
+        });
+        rounds.show(1);
+        bits.valueProperty().addListener(change -> measure());
+        apart.selectedProperty().addListener(change -> measure());
+        length.setId("wav-length");
+        FlowLine how = new FlowLine(new Caption("A WAV file,"), bits, apart);
+        HBox often = new HBox(new Caption("Played"), rounds, new Caption("times round"));
+        HBox write = new HBox(new SmallButton("Write it…", "wav-write", this::write));
+        for (HBox line : new HBox[] {often, write}) {
+            line.getStyleClass().add("add-line");
+        }
+        Label about = new Wrapped(
+                "It sounds as it would be played now: click, count-in, speed, balance, band and bars are set on the Practise bench.",
+                "quiet");
+        getChildren().setAll(how, often, about, length, write);
+        sceneProperty().addListener(change -> measure());
+    }
+
+    private WavFile file() {
+        return new WavFile(bits.getValue(), apart.isSelected(), times);
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        measure();
+    }
+
+    /** How long it would be, or why it cannot be written. */
+    private void measure() {
+        if (getScene() == null) {
+            return;
+        }
+        Take take = transport.take();
+        WavFile file = file();
+        measuring.ask(() -> told(file, take), length::setText);
+    }
+
+    private String told(WavFile file, Take take) {
+        try {
+            long frames = file.frames(take, sounds);
+            long minutes = frames / (WavFile.SAMPLE_RATE * 60L);
+            return String.format(
+                    Locale.ROOT,
+                    "It lasts %s%.1f s and takes %s kB.",
+                    minutes == 0 ? "" : minutes + " min ",
+                    frames % (WavFile.SAMPLE_RATE * 60L) / (double) WavFile.SAMPLE_RATE,
+                    Tally.number(Math.max(1, frames * file.bytesAFrame() / 1_000)));
+        } catch (StrideException e) {
+            return "This can't be written: " + e.getMessage() + ".";
+        }
+    }
+
+    /** Asks where to, and writes, faster than it is heard. */
+    void write() {
+        Take take = transport.take();
+        delivery.where(FileName.of(take.exercise().name()) + ".wav").ifPresent(file -> write(take, file));
+    }
+
+    private void write(Take take, Path target) {
+        WavFile file = file();
+        commands.run(
+                "Writing the WAV file " + target.getFileName(),
+                progress -> {
+                    AtomicFile.write(target, out -> file.write(take, sounds, out, progress::report));
+                    return target;
+                },
+                written -> tell.accept("Wrote " + written + "."));
+    }
+
+    @Override
+    public void close() {
+        measuring.close();
+    }
+}

@@ -1,0 +1,143 @@
+package nimblestride.desktop.workspace.sound;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.IntStream;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.kit.band.Band;
+import nimblestride.core.kit.band.Band.Line;
+import nimblestride.core.kit.band.Key;
+import nimblestride.core.kit.band.Mode;
+import nimblestride.core.language.text.ValueText;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.desktop.playback.PlaySettings;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.Titles;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.field.TypedField;
+import nimblestride.desktop.ui.page.Page;
+
+/** Who plays along, in which key, and what they keep to: the groups of the bars, or a pulse of their own. */
+public final class BandPage extends VBox implements Page {
+    private final PlaySettings settings;
+    private final CheckBox plays = new CheckBox("A stand-in band plays along");
+    private final ComboBox<Line> line = new ComboBox<>();
+    private final ComboBox<Integer> tonic = new ComboBox<>();
+    private final ComboBox<Mode> mode = new ComboBox<>();
+    private final ComboBox<Boolean> ownPulse = new ComboBox<>();
+    private final TypedField<NoteValue> pulse;
+    private final Label told = new Wrapped("", "quiet");
+    private NoteValue kept = NoteValue.QUARTER;
+    private boolean showing;
+
+    public BandPage(PlaySettings settings) {
+        this.settings = settings;
+        getStyleClass().add("page");
+        plays.setId("band");
+        plays.setOnAction(event -> choose());
+        choice(line, "band-line", List.of(Line.values()), Line::title, 170, "Who plays");
+        choice(tonic, "band-tonic", IntStream.range(0, 12).boxed().toList(), Key.tonics()::get, 96, "The key");
+        choice(mode, "band-mode", List.of(Mode.values()), Mode::title, 130, "Major or minor");
+        choice(
+                ownPulse,
+                "band-keeps",
+                List.of(false, true),
+                own -> own ? "a pulse of their own," : "the groups of the bars",
+                210,
+                "What the band keeps to");
+        pulse = new TypedField<>(
+                BandPage::readPulse,
+                NoteValue::toString,
+                value -> {
+                    kept = value;
+                    choose();
+                },
+                () -> {});
+        pulse.field().setId("band-pulse");
+        pulse.field().setAccessibleText("The band's pulse, as in 1/4 or dotted eighth");
+        pulse.setPrefWidth(120);
+        pulse.setMinWidth(120);
+        told.setId("band-told");
+        getChildren()
+                .setAll(
+                        plays,
+                        row(line, new Caption("in"), tonic, mode),
+                        row(new Caption("They keep to"), ownPulse, pulse),
+                        told);
+        settings.band().addListener(change -> show());
+        show();
+    }
+
+    private <T> void choice(
+            ComboBox<T> box, String id, List<T> all, Function<T, String> title, double width, String accessible) {
+        box.setId(id);
+        box.getItems().setAll(all);
+        box.setValue(all.get(0));
+        box.setConverter(new Titles<>(title));
+        box.setPrefWidth(width);
+        box.setMinWidth(width);
+        box.setAccessibleText(accessible);
+        box.valueProperty().addListener(change -> {
+            if (!showing) {
+                plays.setSelected(true);
+                choose();
+            }
+        });
+    }
+
+    private static HBox row(Node... nodes) {
+        HBox row = new HBox(nodes);
+        row.getStyleClass().add("add-line");
+        return row;
+    }
+
+    private static NoteValue readPulse(String text) {
+        NoteValue value = ValueText.read(text);
+        return new Band(Line.BASS, new Key(0, Mode.MAJOR), Optional.of(value))
+                .pulse()
+                .orElseThrow();
+    }
+
+    private void choose() {
+        if (showing) {
+            return;
+        }
+        Optional<NoteValue> own = ownPulse.getValue() ? Optional.of(kept) : Optional.empty();
+        Band band = new Band(line.getValue(), new Key(tonic.getValue(), mode.getValue()), own);
+        settings.band().set(plays.isSelected() ? Optional.of(band) : Optional.empty());
+    }
+
+    private void show() {
+        showing = true;
+        settings.band().get().ifPresent(band -> {
+            line.setValue(band.line());
+            tonic.setValue(band.key().tonic());
+            mode.setValue(band.key().mode());
+            ownPulse.setValue(band.pulse().isPresent());
+            kept = band.pulse().orElse(kept);
+        });
+        plays.setSelected(settings.band().get().isPresent());
+        pulse.show(kept);
+        pulse.setVisible(ownPulse.getValue());
+        told.setText(
+                line.getValue() == Line.DRONE
+                        ? "The first and the fifth note of the key, held; how loud it is, is set under Balance."
+                        : (ownPulse.getValue()
+                                        ? "Four pulses to each chord, across your bar lines: the bars are yours to keep."
+                                        : "A chord for each bar, the bass on each group.")
+                                + " Four chords go round; how loud they are, is set under Balance.");
+        showing = false;
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        // The band is the player's, not the exercise's.
+    }
+}

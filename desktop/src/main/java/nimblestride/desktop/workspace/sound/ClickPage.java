@@ -1,0 +1,147 @@
+package nimblestride.desktop.workspace.sound;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.language.text.ValueText;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.desktop.playback.PlaySettings;
+import nimblestride.desktop.playback.Transport;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.FlowLine;
+import nimblestride.desktop.ui.control.Hint;
+import nimblestride.desktop.ui.field.TypedField;
+import nimblestride.desktop.ui.field.WholeNumber;
+import nimblestride.desktop.ui.page.Page;
+import nimblestride.sound.render.Click;
+import nimblestride.sound.render.Click.Level;
+import nimblestride.sound.render.CountIn;
+import nimblestride.sound.render.Silence;
+import nimblestride.sound.render.Take;
+
+/** What the click says, where it keeps silent, how it is counted in, and how fast it goes. */
+public final class ClickPage extends VBox implements Page {
+    private final PlaySettings settings;
+    private final Map<Level, CheckBox> levels = new EnumMap<>(Level.class);
+    private final ComboBox<String> layer = new ComboBox<>();
+    private final TypedField<NoteValue> pulse;
+    private final SilenceLine silence;
+    private final TypedField<Integer> every;
+    private final TypedField<Integer> percent;
+    private final TypedField<Integer> countIn;
+    private boolean showing;
+
+    public ClickPage(Transport transport) {
+        this.settings = transport.settings();
+        getStyleClass().add("page");
+        pulse = new TypedField<>(
+                ValueText::read, NoteValue::toString, value -> edit(click -> click.pulsing(value)), () -> {});
+        pulse.field().setId("click-pulse");
+        pulse.field().setAccessibleText("The pulse that is clicked, as in 1/4 or dotted eighth");
+        pulse.setPrefWidth(110);
+        pulse.setMinWidth(110);
+        layer.setId("click-layer");
+        layer.setPrefWidth(170);
+        layer.setAccessibleText("The layer that is clicked");
+        layer.valueProperty().addListener((property, was, name) -> {
+            if (name != null && !showing) {
+                edit(click -> click.onLayer(name));
+            }
+        });
+        silence = new SilenceLine(chosen -> edit(click -> click.silent(chosen)));
+        every = WholeNumber.field(
+                "click-every", "bars", 1, Silence.MOST_BARS, 56, bars -> edit(click -> click.onceIn(bars)));
+        percent = WholeNumber.field("percent", "percent", Take.SLOWEST, Take.FASTEST, 64, settings.percent()::set);
+        countIn = WholeNumber.field("count-in", "bars", 0, CountIn.MOST_BARS, 56, settings.countIn()::set);
+        Hint.on(countIn.field(), "Said as the Road is counted, a click for each syllable");
+        Hint.on(percent.field(), "F7 slower, F8 faster, F9 at its own tempo");
+        getChildren()
+                .setAll(
+                        says(),
+                        line(new Caption("Silent"), silence),
+                        new FlowLine(
+                                line(new Caption("Once in every"), every, new Caption("bars")),
+                                line(new Caption("Counted in for"), countIn, new Caption("bars")),
+                                line(new Caption("At"), percent, new Caption("% of the tempo"))));
+        settings.clicking().addListener(change -> show());
+        settings.percent().addListener(change -> show());
+        settings.countIn().addListener(change -> show());
+        show();
+    }
+
+    private static HBox line(Node... nodes) {
+        HBox line = new HBox(nodes);
+        line.getStyleClass().add("add-line");
+        return line;
+    }
+
+    /** What it can click; where several fall together, the strongest is heard. */
+    private VBox says() {
+        return new VBox(
+                6,
+                new FlowLine(
+                        new Caption("Click on"),
+                        box(Level.PHRASE, "the 1 of the phrase"),
+                        box(Level.BAR, "each 1"),
+                        box(Level.GROUP, "each group"),
+                        box(Level.UNIT, "each unit"),
+                        box(Level.OFF_BEAT, "the off-beats"),
+                        box(Level.NEW_BEAT, "the beat after the next change")),
+                new FlowLine(
+                        line(box(Level.PULSE, "a pulse of"), pulse), line(box(Level.LAYER, "with the layer"), layer)));
+    }
+
+    private CheckBox box(Level level, String text) {
+        CheckBox box = new CheckBox(text);
+        box.setId("click-" + level.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+        box.setMinWidth(USE_PREF_SIZE);
+        Hint.on(box, "Each has a sound of its own; of several at once the strongest is heard");
+        box.setOnAction(event -> edit(click -> click.with(level, box.isSelected())));
+        levels.put(level, box);
+        return box;
+    }
+
+    /** Somebody who says what the click is to say wants to hear it. */
+    private void edit(UnaryOperator<Click> change) {
+        if (!showing) {
+            settings.clicking().set(change.apply(settings.clicking().get()));
+            settings.click().set(true);
+        }
+    }
+
+    private void show() {
+        showing = true;
+        Click click = settings.clicking().get();
+        levels.forEach((level, box) -> box.setSelected(click.levels().contains(level)));
+        pulse.show(click.pulse());
+        silence.show(click.silence());
+        every.show(click.everyBars());
+        percent.show(settings.percent().get());
+        countIn.show(settings.countIn().get());
+        showing = false;
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        showing = true;
+        List<String> names = exercise.layerNames();
+        if (!layer.getItems().equals(names)) {
+            layer.getItems().setAll(names);
+        }
+        Optional<String> wanted = settings.clicking().get().layer().filter(names::contains);
+        layer.setValue(wanted.orElse(names.isEmpty() ? null : names.get(0)));
+        layer.setDisable(names.isEmpty());
+        levels.get(Level.LAYER).setDisable(names.isEmpty());
+        levels.get(Level.NEW_BEAT).setDisable(!exercise.hasSections());
+        showing = false;
+    }
+}

@@ -1,0 +1,45 @@
+package nimblestride.desktop.workspace.sound;
+
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.sound.render.Loop;
+
+/** Bars to be played again and again, as they are typed: {@code 2 to 3}, {@code 4}, {@code all}. */
+final class LoopText {
+    private static final Pattern BARS = Pattern.compile("\\s*(\\d{1,6})(?:\\s*(?:to|-)\\s*(\\d{1,6}))?\\s*");
+
+    private LoopText() {}
+
+    /** @param bars how many there are */
+    static Optional<Loop> read(String text, int bars) {
+        if (text.strip().equalsIgnoreCase("all")) {
+            return Optional.empty();
+        }
+        Matcher typed = BARS.matcher(text);
+        if (typed.matches()) {
+            int from = Integer.parseInt(typed.group(1));
+            int to = typed.group(2) == null ? from : Integer.parseInt(typed.group(2));
+            if (from >= 1 && from <= to && to <= bars) {
+                return Optional.of(new Loop(from - 1, to));
+            }
+        }
+        throw new InvalidValueException("expected bars from 1 to " + bars + ", as in 1 to " + bars + ", or all");
+    }
+
+    static String write(Optional<Loop> loop) {
+        return loop.map(one ->
+                        one.to() - one.from() == 1 ? String.valueOf(one.to()) : (one.from() + 1) + " to " + one.to())
+                .orElse("all");
+    }
+
+    /** One bar. */
+    static int bar(String text, int bars) {
+        Optional<Loop> one = read(text, bars);
+        if (one.isEmpty() || one.get().to() - one.get().from() != 1) {
+            throw new InvalidValueException("expected one bar from 1 to " + bars);
+        }
+        return one.get().to();
+    }
+}

@@ -1,0 +1,156 @@
+package nimblestride.desktop.workspace.sound;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import javax.sound.midi.MidiUnavailableException;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.desktop.playback.Devices;
+import nimblestride.desktop.playback.PadKeys;
+import nimblestride.desktop.playback.Struck;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.ui.control.FlowLine;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.field.TypedField;
+import nimblestride.desktop.ui.field.WholeNumber;
+import nimblestride.desktop.ui.page.Page;
+import nimblestride.sound.input.Habits;
+import nimblestride.sound.midi.MidiDevices;
+
+/** What is played on: pads, the computer's keys, or a stand-in with habits; and a MIDI instrument that is played to. */
+public final class PadsPage extends VBox implements Page {
+    private static final String NONE = "none";
+    private static final String NOBODY = "nobody";
+
+    /** A device that is opened by its name. */
+    private interface Opening {
+        void open(Optional<String> name) throws MidiUnavailableException;
+    }
+
+    private final Devices devices;
+    private final Asking asking;
+    private final ComboBox<String> pad = new ComboBox<>();
+    private final ComboBox<String> instrument = new ComboBox<>();
+    private final ComboBox<String> layer = new ComboBox<>();
+    private final TypedField<Integer> spread;
+    private final TypedField<Integer> bias;
+    private final TypedField<Integer> rush;
+    private final Label last = new Label("Nothing has been struck yet.");
+    private boolean showing;
+
+    public PadsPage(Devices devices, Asking asking) {
+        this.devices = devices;
+        this.asking = asking;
+        getStyleClass().add("page");
+        choice(pad, "pad", "A MIDI pad or keyboard to play on");
+        choice(instrument, "instrument", "A MIDI instrument that is played to");
+        choice(layer, "stand-in", "The layer a stand-in player plays");
+        layer.setPrefWidth(150);
+        layer.setMinWidth(150);
+        pad.valueProperty().addListener((property, was, name) -> open(name, devices::listenTo));
+        instrument.valueProperty().addListener((property, was, name) -> open(name, devices::playTo));
+        layer.valueProperty().addListener(change -> standIn());
+        int most = (int) Habits.MOST;
+        spread = WholeNumber.field("stand-in-spread", "milliseconds", 0, most, 52, value -> standIn());
+        bias = WholeNumber.field("stand-in-bias", "milliseconds", -most, most, 52, value -> standIn());
+        rush = WholeNumber.field("stand-in-rush", "milliseconds", 0, most, 52, value -> standIn());
+        spread.show((int) Habits.USUAL.spread());
+        bias.show((int) Habits.USUAL.bias());
+        rush.show((int) Habits.USUAL.rush());
+        CheckBox keys = new CheckBox("The computer's keys are pads");
+        keys.setId("keys");
+        keys.selectedProperty().bindBidirectional(devices.keys());
+        Label named = new Wrapped(PadKeys.told() + "; with Shift an accent.", "quiet");
+        last.setId("last-stroke");
+        last.getStyleClass().add("quiet");
+        VBox all = new VBox(
+                8,
+                new FlowLine(
+                        new Caption("MIDI pad"),
+                        pad,
+                        new Caption("instrument"),
+                        instrument,
+                        new SmallButton("Look again", "look-again", this::look)),
+                keys,
+                named,
+                new FlowLine(
+                        new Caption("A stand-in plays"),
+                        layer,
+                        new Caption("scattered by"),
+                        spread,
+                        new Caption("ms, late by"),
+                        bias,
+                        new Caption("ms,")),
+                new FlowLine(new Caption("rushing after each bar line by"), rush, new Caption("ms"), last));
+        getChildren().setAll(new DownScroll(all));
+        devices.onStroke(this::tell);
+        look();
+    }
+
+    private static void choice(ComboBox<String> box, String id, String accessible) {
+        box.setId(id);
+        box.setPrefWidth(180);
+        box.setMinWidth(180);
+        box.setAccessibleText(accessible);
+    }
+
+    /** Looks which devices there are now. */
+    private void look() {
+        showing = true;
+        fill(pad, NONE, MidiDevices.pads(), devices.pad());
+        fill(instrument, NONE, MidiDevices.instruments(), devices.instrument());
+        showing = false;
+    }
+
+    private static void fill(ComboBox<String> box, String none, List<String> names, Optional<String> chosen) {
+        List<String> all = new ArrayList<>(List.of(none));
+        all.addAll(names);
+        chosen.filter(name -> !all.contains(name)).ifPresent(all::add);
+        box.getItems().setAll(all);
+        box.setValue(chosen.orElse(none));
+    }
+
+    private void open(String name, Opening opening) {
+        if (showing || name == null) {
+            return;
+        }
+        try {
+            opening.open(name.equals(NONE) ? Optional.empty() : Optional.of(name));
+        } catch (MidiUnavailableException e) {
+            asking.tell("This MIDI device cannot be used", name + ": " + e.getMessage());
+            Platform.runLater(this::look);
+        }
+    }
+
+    private void standIn() {
+        if (!showing && layer.getValue() != null && !layer.getItems().isEmpty()) {
+            Optional<String> played =
+                    layer.getValue().equals(NOBODY) ? Optional.empty() : Optional.of(layer.getValue());
+            devices.standIn(played, new Habits(spread.value(), bias.value(), rush.value(), 1));
+        }
+    }
+
+    private void tell(Struck struck) {
+        last.setText("Last stroke: " + struck.strike().voice().name() + ", "
+                + struck.strike().level().title() + ".");
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        showing = true;
+        String before = layer.getValue();
+        fill(layer, NOBODY, exercise.layerNames(), Optional.ofNullable(before).filter(exercise.layerNames()::contains));
+        boolean gone = before != null && !before.equals(layer.getValue());
+        showing = false;
+        if (gone) {
+            standIn();
+        }
+    }
+}

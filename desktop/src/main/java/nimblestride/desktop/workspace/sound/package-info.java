@@ -1,0 +1,2 @@
+/** Pages that set how things sound: the click, the balance, the band, pads, and what is played through. */
+package nimblestride.desktop.workspace.sound;

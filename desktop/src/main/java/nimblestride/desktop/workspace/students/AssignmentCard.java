@@ -1,0 +1,45 @@
+package nimblestride.desktop.workspace.students;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+import nimblestride.core.practice.journal.Entry;
+import nimblestride.core.practice.students.Assignment;
+import nimblestride.core.practice.students.Progress;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.control.Wrapped;
+
+/** Something that was set: where it stands, how far its student has come, and what can be done with it. */
+final class AssignmentCard extends VBox {
+    /** What can be done with it. */
+    interface Actions {
+        void done(Assignment assignment);
+
+        void open(UUID exercise);
+
+        void remove(Assignment assignment);
+    }
+
+    AssignmentCard(Assignment assignment, List<Entry> log, LocalDate today, Actions actions) {
+        super(3);
+        getStyleClass().add("way-card");
+        getChildren().add(new Wrapped(assignment.what() + ", " + assignment.stateOn(today), "entry-name"));
+        if (!assignment.note().isBlank()) {
+            getChildren().add(new Wrapped(assignment.note(), "said"));
+        }
+        getChildren().add(new Wrapped(Progress.of(assignment, log).told(), "quiet"));
+        String id = assignment.what().toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-");
+        HBox buttons = new HBox(new SmallButton(
+                assignment.done().isPresent() ? "Not done after all" : "Done",
+                "done-" + id,
+                () -> actions.done(assignment)));
+        buttons.getStyleClass().add("add-line");
+        assignment.exercise().ifPresent(exercise -> buttons.getChildren()
+                .add(new SmallButton("Open", "open-" + id, () -> actions.open(exercise))));
+        buttons.getChildren().add(new SmallButton("Remove", "remove-" + id, () -> actions.remove(assignment)));
+        getChildren().add(buttons);
+    }
+}

@@ -1,0 +1,221 @@
+package nimblestride.desktop.workspace.students;
+
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.language.text.NoteText;
+import nimblestride.core.practice.journal.Entry;
+import nimblestride.core.practice.students.Assignment;
+import nimblestride.core.practice.students.Lesson;
+import nimblestride.core.practice.students.Student;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.desktop.async.Newest;
+import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.page.Page;
+import nimblestride.store.book.Book;
+
+/** A lesson to prepare and to run: what was set, what they did, what next. */
+public final class LessonPage extends VBox implements Page {
+    private static final int LOOKED_BACK_WEEKS = 12;
+    private static final int MOST_ENTRIES = 40;
+
+    private final OpenBook book;
+    private final Beyond beyond;
+    private final StudentBar students;
+    private final Label note = new Label();
+    private final VBox set = column("What was set");
+    private final VBox did = column("What they did");
+    private final LessonNotes notes;
+    private final AssignmentLine assigning;
+    private final Newest reading = new Newest("reading a student's year");
+    private final AssignmentCard.Actions cards = new AssignmentCard.Actions() {
+        @Override
+        public void done(Assignment assignment) {
+            Optional<LocalDate> day = assignment.done().isPresent() ? Optional.empty() : Optional.of(book.today());
+            book.change(open -> {
+                open.register().put(assignment.done(day));
+                return true;
+            });
+        }
+
+        @Override
+        public void open(UUID exercise) {
+            beyond.open(exercise);
+        }
+
+        @Override
+        public void remove(Assignment assignment) {
+            book.change(open -> {
+                open.register().takeOutAssignment(assignment.id());
+                return true;
+            });
+        }
+    };
+
+    /** What is done beyond the page. */
+    public interface Beyond {
+        /** The exercise that lies on the desk, if it is one of the Book. */
+        Optional<UUID> onTheDesk();
+
+        /** What lies on the desk is called. */
+        String nameOnTheDesk();
+
+        void open(UUID exercise);
+
+        /** Asks for a line of text. */
+        Optional<String> line(String title, String what, String first);
+
+        boolean sure(String title, String text, String yes);
+
+        /** A file with a student's log. */
+        Optional<Path> logFile();
+
+        /** Hands exercises out to somebody: as a booklet, or as a file for their own program. */
+        void handOut(List<UUID> exercises, Student student, boolean asBooklet);
+
+        void tell(String message);
+    }
+
+    public LessonPage(OpenBook book, Beyond beyond) {
+        this.book = book;
+        this.beyond = beyond;
+        getStyleClass().add("page");
+        note.getStyleClass().add("quiet");
+        note.setId("student-note");
+        students = new StudentBar(book, beyond, this::read);
+        assigning = new AssignmentLine(book::today, this::assign);
+        notes = new LessonNotes(book::today, this::keepLesson);
+        VBox next = column("Today and next");
+        next.getChildren().add(notes);
+        VBox.setVgrow(notes, Priority.ALWAYS);
+        HBox columns = new HBox(14, scrolling(set), scrolling(did), next);
+        HBox.setHgrow(next, Priority.ALWAYS);
+        next.setPrefWidth(210);
+        VBox.setVgrow(columns, Priority.ALWAYS);
+        getChildren().setAll(students, note, columns);
+        book.onChange(this::refresh);
+        sceneProperty().addListener(change -> refresh());
+    }
+
+    private static VBox column(String title) {
+        Label head = new Label(title);
+        head.getStyleClass().add("pane-title");
+        head.setMinWidth(Region.USE_PREF_SIZE);
+        VBox column = new VBox(6, head);
+        return column;
+    }
+
+    private static Node scrolling(VBox column) {
+        DownScroll scroll = new DownScroll(column);
+        scroll.setPrefWidth(240);
+        HBox.setHgrow(scroll, Priority.ALWAYS);
+        return scroll;
+    }
+
+    /** Lists the students anew. */
+    private void refresh() {
+        if (getScene() != null && book.book().isPresent()) {
+            students.list();
+        }
+    }
+
+    /** What the Book says of a student. */
+    private record Told(Student student, List<Assignment> set, List<Entry> did, List<Lesson> lessons) {}
+
+    private void read() {
+        Optional<Student> chosen = students.chosen();
+        note.setText(chosen.map(Student::note)
+                .orElse("No students yet. Add one, set them what lies on the desk, and write down what was done."));
+        if (chosen.isEmpty() || book.book().isEmpty()) {
+            set.getChildren().remove(1, set.getChildren().size());
+            did.getChildren().remove(1, did.getChildren().size());
+            notes.show(Optional.empty(), List.of());
+            return;
+        }
+        Book open = book.book().get();
+        LocalDate today = book.today();
+        Student student = chosen.get();
+        reading.ask(
+                () -> book.askElsewhere(open, one -> told(one, student, today)), told -> told.ifPresent(this::show));
+    }
+
+    private static Told told(Book book, Student student, LocalDate today) {
+        return new Told(
+                student,
+                book.register().assignments(student.id()),
+                book.log().between(Optional.of(student.id()), today.minusWeeks(LOOKED_BACK_WEEKS), today, MOST_ENTRIES),
+                book.register().lessons(student.id()));
+    }
+
+    private void show(Told told) {
+        if (!students.chosen().equals(Optional.of(told.student))) {
+            return;
+        }
+        set.getChildren().remove(1, set.getChildren().size());
+        set.getChildren().add(assigning);
+        assigning.offer(beyond.nameOnTheDesk());
+        told.set.forEach(
+                assignment -> set.getChildren().add(new AssignmentCard(assignment, told.did, book.today(), cards)));
+        did.getChildren().remove(1, did.getChildren().size());
+        if (told.did.isEmpty()) {
+            did.getChildren()
+                    .add(new Wrapped("Nothing in the last twelve weeks. Their log comes in with Merge log.", "quiet"));
+        }
+        for (Entry entry : told.did) {
+            did.getChildren().add(new Wrapped(entry.when().toLocalDate() + "  " + entry.what() + ": " + said(entry)));
+        }
+        notes.show(Optional.of(told.student), told.lessons);
+    }
+
+    private static String said(Entry entry) {
+        return NoteText.write(entry.note().unnamed(), NoteValue.QUARTER);
+    }
+
+    private void assign(Optional<LocalDate> due, String how) {
+        students.chosen()
+                .ifPresent(one -> book.change(open -> {
+                    open.register()
+                            .put(new Assignment(
+                                    UUID.randomUUID(),
+                                    one.id(),
+                                    beyond.onTheDesk(),
+                                    beyond.nameOnTheDesk(),
+                                    book.today(),
+                                    due,
+                                    how,
+                                    Optional.empty()));
+                    return true;
+                }));
+    }
+
+    private void keepLesson(Lesson lesson) {
+        book.change(open -> {
+                    open.register().put(lesson);
+                    return true;
+                })
+                .ifPresent(kept -> beyond.tell("The lesson of " + lesson.day() + " is kept."));
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        assigning.offer(exercise.name());
+        refresh();
+    }
+
+    @Override
+    public void close() {
+        notes.keep();
+        reading.close();
+    }
+}

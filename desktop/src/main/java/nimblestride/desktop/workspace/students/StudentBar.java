@@ -1,0 +1,128 @@
+package nimblestride.desktop.workspace.students;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import javafx.scene.control.ComboBox;
+import javafx.scene.layout.FlowPane;
+import nimblestride.core.practice.students.Student;
+import nimblestride.desktop.document.library.BookFiles;
+import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.control.Titles;
+
+/** Whose lesson it is, and what is done with a student: added, remembered, handed something, their log merged, taken out. */
+final class StudentBar extends FlowPane {
+    private final OpenBook book;
+    private final LessonPage.Beyond beyond;
+    private final Runnable changed;
+    private final ComboBox<Student> students = new ComboBox<>();
+    private boolean showing;
+
+    /** @param changed is called when another student is chosen, or all are listed anew */
+    StudentBar(OpenBook book, LessonPage.Beyond beyond, Runnable changed) {
+        this.book = book;
+        this.beyond = beyond;
+        this.changed = changed;
+        getStyleClass().add("flow-line");
+        students.setId("student");
+        students.setPrefWidth(130);
+        students.setMinWidth(130);
+        students.setAccessibleText("Whose lesson it is");
+        students.setConverter(new Titles<>(Student::name));
+        students.setPromptText("Nobody yet");
+        students.valueProperty().addListener(change -> {
+            if (!showing) {
+                changed.run();
+            }
+        });
+        getChildren()
+                .setAll(
+                        students,
+                        new SmallButton("New…", "student-new", this::newStudent),
+                        new SmallButton("Remember…", "student-remember", this::remember),
+                        new SmallButton("Merge log…", "student-merge", this::merge),
+                        new SmallButton("Booklet…", "student-booklet", () -> handOut(true)),
+                        new SmallButton("File…", "student-file", () -> handOut(false)),
+                        new SmallButton("Take out…", "student-out", this::takeOut));
+    }
+
+    Optional<Student> chosen() {
+        return Optional.ofNullable(students.getValue());
+    }
+
+    /** Lists the students anew; the one that was chosen stays. */
+    void list() {
+        book.ask(one -> one.register().students()).ifPresent(all -> {
+            showing = true;
+            Optional<UUID> before = chosen().map(Student::id);
+            students.getItems().setAll(all);
+            students.setValue(all.stream()
+                    .filter(one -> before.equals(Optional.of(one.id())))
+                    .findFirst()
+                    .orElse(all.isEmpty() ? null : all.get(0)));
+            showing = false;
+            changed.run();
+        });
+    }
+
+    private void newStudent() {
+        beyond.line("A new student", "Name", "").filter(name -> !name.isBlank()).ifPresent(name -> {
+            Student student = new Student(UUID.randomUUID(), name.strip(), "");
+            book.ask(one -> {
+                        one.register().put(student);
+                        return true;
+                    })
+                    .ifPresent(done -> {
+                        showing = true;
+                        students.getItems().add(student);
+                        students.setValue(student);
+                        showing = false;
+                        book.changed();
+                    });
+        });
+    }
+
+    private void remember() {
+        chosen().ifPresent(one -> beyond.line("What to remember of " + one.name(), "In a line", one.note())
+                .ifPresent(line -> book.change(open -> {
+                    open.register().put(new Student(one.id(), one.name(), line));
+                    return true;
+                })));
+    }
+
+    private void takeOut() {
+        chosen().filter(one -> beyond.sure(
+                        "Take " + one.name() + " out of the Book?",
+                        "What is set for them, their lessons and their log go as well. The Book is backed up first.",
+                        "Take out"))
+                .ifPresent(one -> book.change(open -> {
+                    book.backups().keepNow("before-taking-out", book.now());
+                    open.register().takeOut(one.id());
+                    return true;
+                }));
+    }
+
+    private void merge() {
+        chosen().ifPresent(one -> beyond.logFile()
+                .ifPresent(file -> book.run(
+                        "Merging " + file.getFileName(),
+                        (open, progress) -> BookFiles.mergeLog(open, Optional.of(one.id()), file, progress),
+                        merged -> beyond.tell(one.name() + ": " + BookFiles.said(merged) + "."))));
+    }
+
+    private void handOut(boolean asBooklet) {
+        chosen().ifPresent(one -> {
+            List<UUID> exercises = book.ask(open -> open.register().assignments(one.id())).orElse(List.of()).stream()
+                    .filter(assignment -> assignment.done().isEmpty())
+                    .flatMap(assignment -> assignment.exercise().stream())
+                    .distinct()
+                    .toList();
+            if (exercises.isEmpty()) {
+                beyond.tell("Nothing of the Book is set for " + one.name() + " that is not done.");
+            } else {
+                beyond.handOut(exercises, one, asBooklet);
+            }
+        });
+    }
+}

@@ -1,0 +1,48 @@
+package nimblestride.desktop.document.sample;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.Optional;
+import nimblestride.core.exercise.plan.Stage;
+import nimblestride.core.insight.finding.Finding;
+import nimblestride.core.practice.stage.Staging;
+import nimblestride.core.practice.students.Student;
+import nimblestride.desktop.document.exercise.Answer;
+import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.store.book.Book;
+import nimblestride.store.book.Kept;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class SampleBookTest {
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
+
+    @Test
+    void everyPieceOpensAndAddsUpAndEveryStageCanBePlayed(@TempDir Path folder) throws IOException {
+        Path file = folder.resolve("sample.book");
+        SampleBook.make(file, TODAY);
+        try (Book book = OpenBook.open(file).book()) {
+            assertThat(book.shelf().size()).isEqualTo(12);
+            assertThat(book.shelf().named(SampleBook.FIRST)).isPresent();
+            for (Kept kept : book.shelf().all()) {
+                Answer answer = Answer.to(book.shelf().read(kept.id()));
+                assertThat(answer.findings()).noneMatch(finding -> finding.kind() == Finding.Kind.CHECK);
+                assertThat(answer.exercise().layers()).isNotEmpty();
+                for (Stage stage : answer.exercise().practice().stages()) {
+                    assertThat(Staging.of(answer.exercise(), stage)).isNotNull();
+                }
+            }
+            assertThat(book.log().size()).isGreaterThan(80);
+            assertThat(book.log().secondsByDay(Optional.empty(), TODAY.minusWeeks(1), TODAY))
+                    .isNotEmpty();
+            assertThat(book.collections().all()).hasSize(2);
+            for (Student student : book.register().students().subList(0, 2)) {
+                assertThat(book.register().assignments(student.id())).isNotEmpty();
+            }
+            book.checkWhole();
+        }
+    }
+}

@@ -1,0 +1,88 @@
+package nimblestride.desktop.shell;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Control;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ScrollBar;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.SplitPane;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import nimblestride.core.language.text.Examples;
+import org.junit.jupiter.api.Test;
+
+/** The help in the window, and what a screen reader finds to say on every page. */
+class HelpStoryTest extends WindowStory {
+    @Test
+    void theHelpIsSearchedAndItsExamplesOpen() throws Exception {
+        chord(KeyCode.SHIFT, KeyCode.F1);
+        until(() -> shows("measures, counts and writes down"));
+        clickOn("#help-find").write("gear");
+        until(() -> shows("In a metric modulation"));
+        push(KeyCode.ESCAPE);
+        until(() -> lookup("#help-find").tryQuery().isEmpty());
+        chord(KeyCode.SHIFT, KeyCode.F1);
+        clickOn("#help-example-0");
+        until(() -> exercise().name().equals("11/8(3+3+3+2) with bass drum every 1/4"));
+        assertThat(lookup("#help-find").tryQuery()).isEmpty();
+    }
+
+    @Test
+    void theShortcutsAreListedAndFound() throws Exception {
+        push(KeyCode.F1);
+        until(() -> shows("Everything larger") && shows("Ctrl+Shift+."));
+        clickOn("#help-find").write("zoom");
+        until(() -> shows("Zoom the Road"));
+        push(KeyCode.ESCAPE);
+        until(() -> lookup("#help-find").tryQuery().isEmpty());
+    }
+
+    @Test
+    void theSamplePiecesComeIntoTheBookOnce() throws Exception {
+        for (int i = 0; i < 2; i++) {
+            chord(KeyCode.SHIFT, KeyCode.F1);
+            clickOn("#help-samples");
+            until(() -> lookup("#help-samples").tryQuery().isEmpty());
+            assertThat(window.book().ask(one -> one.shelf().size())).contains(12);
+        }
+    }
+
+    /** On every page of every bench: what can take the focus has a name. */
+    @Test
+    void everyControlHasAName() throws Exception {
+        interact(() -> window.desk()
+                .edit(now -> Examples.exercise("7/8(2+2+3), 5/8", "kick every 5/16", "snare at 1:0 >1:1/4")));
+        List<String> nameless = new ArrayList<>();
+        onEveryPage(where -> namelessIn(root()).forEach(node -> nameless.add(where + ": " + node)));
+        assertThat(nameless).isEmpty();
+    }
+
+    private static List<Node> namelessIn(Parent parent) {
+        List<Node> nameless = new ArrayList<>();
+        for (Node node : parent.getChildrenUnmodifiable()) {
+            if (!node.isVisible()) {
+                continue;
+            }
+            boolean holder = node instanceof ScrollPane || node instanceof ScrollBar || node instanceof SplitPane;
+            if (node instanceof Control && node.isFocusTraversable() && !holder && !isNamed(node)) {
+                nameless.add(node);
+            }
+            if (node instanceof Parent inner && !(node instanceof TextInputControl)) {
+                nameless.addAll(namelessIn(inner));
+            }
+        }
+        return nameless;
+    }
+
+    private static boolean isNamed(Node node) {
+        String text = node instanceof Labeled labeled ? labeled.getText() : "";
+        return (text != null && !text.isBlank())
+                || (node.getAccessibleText() != null
+                        && !node.getAccessibleText().isBlank());
+    }
+}

@@ -1,0 +1,132 @@
+package nimblestride.desktop.shell;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import javafx.scene.control.TextArea;
+import javafx.scene.input.KeyCode;
+import nimblestride.core.exercise.plan.Cleanness;
+import nimblestride.core.language.text.TempoText;
+import nimblestride.core.practice.journal.Entry;
+import nimblestride.core.practice.students.Student;
+import nimblestride.formats.json.LogJson;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+
+/** A lesson in the real window: set, done, handed out, merged, written down, and found again. */
+class LessonStoryTest extends WindowStory {
+    private Student student() {
+        return window.book()
+                .ask(book -> book.register().students())
+                .orElseThrow()
+                .get(0);
+    }
+
+    @Test
+    void aLessonFromTheFirstStudentToTheirLog() throws Exception {
+        retype("#name", "Weir Steps");
+        retype("#bars", "10/8");
+        clickOn("#keep-in-book");
+        clickOn("#bench-hand-out").clickOn("#page-lesson");
+        assertThat(shows("No students yet")).isTrue();
+        answers.lines.add("Wren");
+        clickOn("#student-new");
+        until(() -> lookup("Set \"Weir Steps\"").tryQuery().isPresent());
+        retype("#assign-how", "all limbs at 150");
+        clickOn("#assign");
+        until(() -> shows("Weir Steps, due in 7 days"));
+        assertThat(shows("Not practised yet, as far as the log says.")).isTrue();
+
+        Path log = home.resolve("wren.json");
+        Entry entry = new Entry(
+                UUID.randomUUID(),
+                Optional.empty(),
+                "weir steps",
+                LocalDateTime.of(2026, 11, 24, 17, 0),
+                900,
+                Optional.of(TempoText.read("84")),
+                Optional.of(Cleanness.CLEAN),
+                "at home",
+                List.of("4&"),
+                Optional.empty());
+        try (OutputStream out = Files.newOutputStream(log)) {
+            LogJson.write(out, "Wren", told -> told.accept(entry));
+        }
+        answers.open.add(log);
+        clickOn("#student-merge");
+        until(() -> shows("Wren: 1 log entry new, 0 changed, 0 there already."));
+        until(() -> shows("1 time, 15 minutes; clean up to 84 quarters a minute; hard: 4&."));
+        answers.open.add(log);
+        clickOn("#student-merge");
+        until(() -> shows("Wren: 0 log entries new, 0 changed, 1 there already."));
+
+        answers.lines.add("Left-handed; reads well");
+        fire("#student-remember");
+        until(() -> student().note().equals("Left-handed; reads well"));
+        // Nothing is said after all.
+        fire("#student-remember");
+        assertThat(student().note()).isEqualTo("Left-handed; reads well");
+
+        fire("#done-weir-steps");
+        until(() -> shows("Weir Steps, done"));
+        fire("#done-weir-steps");
+        until(() -> shows("Weir Steps, due in 7 days"));
+
+        clickOn("#lesson-notes").write("counted aloud");
+        clickOn("#lesson-next").write("the pad");
+        clickOn("#student-remember");
+        until(() -> window.book().ask(book -> book.register().lessons(student().id())).orElseThrow().stream()
+                .anyMatch(lesson ->
+                        lesson.notes().equals("counted aloud") && lesson.next().equals("the pad")));
+
+        Path booklet = home.resolve("for-wren.pdf");
+        answers.save.add(booklet);
+        clickOn("#student-booklet");
+        until(() -> Files.exists(booklet));
+        try (PDDocument document = Loader.loadPDF(booklet.toFile())) {
+            assertThat(new PDFTextStripper().getText(document)).contains("For Wren", "Weir Steps");
+        }
+        Path file = home.resolve("for-wren.json");
+        answers.save.add(file);
+        clickOn("#student-file");
+        until(() -> Files.exists(file));
+        assertThat(Files.readString(file))
+                .contains("nimble-stride-book", "Weir Steps")
+                .doesNotContain("at home");
+
+        closeWindow();
+        openAgain();
+        clickOn("#bench-hand-out").clickOn("#page-lesson");
+        until(() -> shows("Weir Steps, due in 7 days"));
+        until(() -> lookup("#lesson-notes").queryAs(TextArea.class).getText().equals("counted aloud"));
+        clickOn("#student-out");
+        until(() -> shows("No students yet"));
+        assertThat(answers.told).anyMatch(told -> told.contains("backed up first"));
+        assertThat(window.book().ask(book -> book.log().size())).contains(0L);
+    }
+
+    @Test
+    void aDayThatCannotBeIsRefusedWhereItIsTyped() throws Exception {
+        clickOn("#bench-hand-out").clickOn("#page-lesson");
+        answers.lines.add("Alder");
+        clickOn("#student-new");
+        until(() -> lookup("#assign-due").tryQuery().isPresent());
+        retype("#assign-due", "yesterday");
+        assertThat(shows("expected a day from today on")).isTrue();
+        retype("#assign-due", " ");
+        assertThat(shows("expected a day from today on")).isFalse();
+        clickOn("#assign");
+        until(() -> shows("New exercise, open"));
+        press(KeyCode.ESCAPE).release(KeyCode.ESCAPE);
+        fire("#remove-new-exercise");
+        until(() -> !shows("New exercise, open"));
+    }
+}

@@ -1,0 +1,355 @@
+package nimblestride.desktop.shell;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import nimblestride.core.exercise.plan.Cleanness;
+import nimblestride.core.exercise.plan.Frame;
+import nimblestride.core.exercise.plan.Ladder;
+import nimblestride.core.exercise.plan.Pace;
+import nimblestride.core.exercise.plan.Task;
+import nimblestride.core.language.text.Examples;
+import nimblestride.core.language.text.StageText;
+import nimblestride.core.language.text.TempoText;
+import nimblestride.core.practice.journal.Entry;
+import nimblestride.formats.json.ExerciseJson;
+import org.apache.commons.numbers.fraction.BigFraction;
+import org.junit.jupiter.api.Test;
+
+/** Practising in the real window: stages, the ladder, taps, the log, and what to do today. */
+class PractisingStoryTest extends WindowStory {
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
+
+    private String told(String label) {
+        return lookup(label).queryAs(Label.class).getText();
+    }
+
+    private void keepLanternCall() throws Exception {
+        interact(() -> window.desk()
+                .edit(exercise -> Examples.exercise("7/8", "hi-hat every 1/8", "snare cell ..X.g.. of 1/8")
+                        .withName("Lantern Call")
+                        .withTempo(TempoText.read("1/8=200"))));
+        clickOn("#keep-in-book");
+        until(() -> window.desk().inBook().get().isPresent());
+    }
+
+    private List<Entry> log() {
+        return window.book()
+                .ask(book -> book.log().between(Optional.empty(), TODAY.minusYears(1), TODAY, 100))
+                .orElseThrow();
+    }
+
+    @Test
+    void stagesAreProposedTypedMovedPlayedAndKept() throws Exception {
+        keepLanternCall();
+        clickOn("#bench-practise").clickOn("#page-stages");
+        clickOn("#stages-propose");
+        int proposed = exercise().practice().stages().size();
+        assertThat(proposed).isGreaterThan(8);
+        retype("#stage-2", "right hand alone in 2+1 at 50 %");
+        assertThat(exercise().practice().stages().get(2).frame()).isEqualTo(new Frame(2, 1));
+        retype("#stage-2", "juggle");
+        assertThat(shows("expected count aloud")).isTrue();
+        assertThat(StageText.write(exercise().practice().stages().get(2))).isEqualTo("right hand alone in 2+1 at 50 %");
+        press(KeyCode.ESCAPE).release(KeyCode.ESCAPE);
+        clickOn("#stage-up-2");
+        assertThat(exercise().practice().stages().get(1).percent()).isEqualTo(50);
+        fire("#stage-remove-0");
+        assertThat(exercise().practice().stages()).hasSize(proposed - 1);
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(exercise().practice().stages()).hasSize(proposed);
+        chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.Z);
+
+        fire("#stage-play-0");
+        until(() -> shows("Playing, right hand alone (time), at"));
+        fire("#stage-play-1");
+        until(() -> shows("Playing, pad hand to hand,"));
+        fire("#stage-none");
+        until(() -> shows("Playing through"));
+        fire("#play");
+
+        chord(KeyCode.SHORTCUT, KeyCode.S);
+        closeWindow();
+        openAgain();
+        assertThat(exercise().practice().stages()).hasSize(proposed - 1);
+        assertThat(window.desk().saved().get()).isTrue();
+    }
+
+    @Test
+    void theLadderGoesUpByWhatTheLogSays() throws Exception {
+        keepLanternCall();
+        clickOn("#bench-practise").clickOn("#page-ladder");
+        clickOn("#ladder-make");
+        until(() -> told("#ladder-today").equals("Today: 120 eighths a minute. 3 clean passes to 130."));
+        for (int i = 0; i < 3; i++) {
+            clickOn("#ladder-clean");
+        }
+        until(() -> told("#ladder-today").startsWith("Today: 130 eighths"));
+        clickOn("#ladder-nearly").clickOn("#ladder-not-yet").clickOn("#ladder-not-yet");
+        until(() -> told("#ladder-today").startsWith("Today: 120 eighths"));
+        assertThat(log()).hasSize(6).allMatch(entry -> entry.exercise().isPresent());
+        assertThat(log().get(0).tempo()).contains(TempoText.read("1/8=130"));
+
+        clickOn("#ladder-play");
+        until(() -> shows("Playing at 120"));
+        clickOn("#ladder-play");
+        until(() -> !shows("Playing at 120"));
+
+        retype("#ladder-step", "40");
+        until(() -> told("#ladder-today").contains("to 160"));
+        retype("#ladder-goal", "60");
+        until(() -> told("#ladder-plan").contains("not below its start"));
+        // Two hundred eighths, typed in quarters.
+        retype("#ladder-goal", "1/4=100");
+        clickOn("#ladder-paced");
+        until(() -> told("#ladder-plan").contains("Wed 25 Nov: 120"));
+        retype("#ladder-due", "2026-11-28");
+        until(() -> told("#ladder-plan").contains("Sat 28 Nov: 200"));
+        assertThat(exercise().practice().ladder().flatMap(Ladder::pace)).isPresent();
+        clickOn("#ladder-give-up");
+        assertThat(exercise().practice().ladder()).isEmpty();
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(exercise().practice().ladder()).isPresent();
+    }
+
+    @Test
+    void whatAStandInPlaysIsSeenAndSaidAndWrittenDown() throws Exception {
+        keepLanternCall();
+        clickOn("#bench-practise").clickOn("#page-pads");
+        interact(() -> {
+            @SuppressWarnings("unchecked")
+            ComboBox<String> layer = lookup("#stand-in").queryAs(ComboBox.class);
+            layer.setValue("hi-hat");
+        });
+        retype("#stand-in-bias", "40");
+        retype("#stand-in-spread", "4");
+        clickOn("#page-taps");
+        clickOn("#tap-along");
+        until(() -> shows("30 strokes matched") || shows("31 strokes matched") || shows("32 strokes matched"));
+        clickOn("#tap-along");
+        until(() -> shows("On the whole they come"));
+        assertThat(shows("late against the click")).isTrue();
+        assertThat(shows("right hand")).isTrue();
+        assertThat(shows("1 of bar 1")).isTrue();
+        clickOn("#taps-nearly");
+        until(() -> log().size() == 1);
+        assertThat(log().get(0).cleanness()).contains(Cleanness.NEARLY);
+        assertThat(log().get(0).tempo()).contains(TempoText.read("1/8=200"));
+        // Other music: what was tapped is no longer shown.
+        retype("#bars", "5/8");
+        until(() -> shows("Play along on pads or on keys"));
+    }
+
+    /** Nothing is to be played here, so no stroke can be near its place, whenever it comes. */
+    @Test
+    void keysArePadsWhileItPlays() throws Exception {
+        lay("4/4");
+        clickOn("#bench-practise").clickOn("#page-taps");
+        clickOn("#tap-along");
+        until(() -> window.stage().getScene().getFocusOwner() != null);
+        again(
+                () -> press(KeyCode.J).release(KeyCode.J),
+                () -> shows("heard, and none of them near a place where one should be."));
+        clickOn("#tap-along");
+    }
+
+    /** Lantern Call counts eighths, what lies on the desk quarters. */
+    @Test
+    void aNumberAloneCountsTheBeatOfTheExerciseThatIsNamed() throws Exception {
+        keepLanternCall();
+        chord(KeyCode.SHORTCUT, KeyCode.N);
+        until(() -> window.desk().inBook().get().isEmpty());
+        clickOn("#bench-practise").clickOn("#page-log");
+        retype("#log-line", "\"Lantern Call\" 5 min, at 160");
+        clickOn("#log-add");
+        until(() -> log().size() == 1);
+        assertThat(log().get(0).tempo()).contains(TempoText.read("1/8=160"));
+        until(() -> shows("Lantern Call: 5 min, at 1/8=160"));
+        clickOn("#log-change-0");
+        assertThat(text("#log-line")).endsWith("5 min, at 1/8=160");
+        // Nothing is named now: the entry is meant that stands in the line.
+        retype("#log-line", "6 min, at 150");
+        clickOn("#log-add");
+        until(() -> shows("Lantern Call: 6 min, at 1/8=150"));
+        // Another name, of which the Book knows nothing; and no name at all.
+        retype("#log-line", "\"Singles\" 7 min, at 100");
+        clickOn("#log-add");
+        until(() -> shows("Singles: 7 min, at 100"));
+        retype("#log-line", "8 min, at 90");
+        clickOn("#log-add");
+        until(() -> log().size() == 3);
+        assertThat(log().stream().map(Entry::tempo).flatMap(Optional::stream))
+                .contains(TempoText.read("100"), TempoText.read("90"));
+    }
+
+    @Test
+    void theLogIsTypedListedTakenBackAndHandedOut() throws Exception {
+        keepLanternCall();
+        clickOn("#bench-practise").clickOn("#page-log");
+        // A number alone counts eighths, as the exercise does.
+        retype("#log-line", "20 min, at 160, clean, hard 4&: the left hand was late");
+        press(KeyCode.ENTER).release(KeyCode.ENTER);
+        until(() -> shows("20 min, at 1/8=160, clean, hard 4&: the left hand was late"));
+        assertThat(text("#log-line")).isEmpty();
+        clickOn("#log-change-0");
+        clickOn("#log-leave");
+        assertThat(text("#log-line")).isEmpty();
+        clickOn("#log-change-0");
+        assertThat(text("#log-line")).startsWith("\"Lantern Call\" 2026-11-25, 20 min, at 1/8=160");
+        retype("#log-line", "2026-11-24, 25 min, nearly");
+        press(KeyCode.ENTER).release(KeyCode.ENTER);
+        until(() -> shows("25 min, nearly"));
+        assertThat(log()).hasSize(1);
+        assertThat(log().get(0).when().toLocalDate()).isEqualTo(TODAY.minusDays(1));
+        retype("#log-line", "20 minutes of joy");
+        assertThat(shows("expected how long, a tempo")).isTrue();
+        clickOn("#log-add");
+        assertThat(log()).hasSize(1);
+        retype("#log-line", "\"=Scales()\" yesterday, 5 min");
+        clickOn("#log-add");
+        until(() -> log().size() == 2);
+        assertThat(log().get(1).when().toLocalDate()).isEqualTo(TODAY.minusDays(1));
+        assertThat(shows("=Scales()")).isFalse();
+        clickOn("#log-all");
+        until(() -> shows("=Scales(): 5 min"));
+        clickOn("#log-remove-0");
+        until(() -> log().size() == 1);
+        clickOn("#log-put-back");
+        until(() -> log().size() == 2);
+
+        Path table = home.resolve("log.csv");
+        answers.save.add(table);
+        clickOn("#log-table");
+        until(() -> Files.exists(table));
+        assertThat(Files.readString(table)).contains("'=Scales()", "nearly").startsWith("day,time");
+        Path handed = home.resolve("log.json");
+        answers.lines.add("Wren");
+        answers.save.add(handed);
+        clickOn("#log-hand-out");
+        until(() -> Files.exists(handed));
+        // What one has handed out comes back without doubles.
+        interact(() -> window.open(handed));
+        assertThat(log()).hasSize(2);
+        assertThat(shows("0 log entries new, 0 changed, 2 there already")).isTrue();
+    }
+
+    @Test
+    void todayTellsWhatToDoAndRemindsOfARest() throws Exception {
+        keepLanternCall();
+        interact(() -> window.book().change(book -> {
+            book.shelf()
+                    .add(
+                            Examples.exercise("5/8").withName("Forgotten Ferry"),
+                            window.book().now().minusDays(40));
+            return true;
+        }));
+        clickOn("#bench-practise").clickOn("#page-today");
+        until(() -> shows("Forgotten Ferry"));
+        assertThat(shows("Left lying: Forgotten Ferry (never practised)")).isTrue();
+        assertThat(shows("85 dBA 8 h, 88 dBA 4 h")).isTrue();
+        retype("#today-minutes", "4");
+        assertThat(shows("expected minutes from 5 to 240")).isTrue();
+        retype("#today-minutes", "60");
+        clickOn("#today-open-1");
+        until(() ->
+                exercise().name().equals("Forgotten Ferry") || exercise().name().equals("Lantern Call"));
+        retype("#rest-minutes", "45");
+        closeWindow();
+        openAgain();
+        clickOn("#bench-practise");
+        assertThat(text("#rest-minutes")).isEqualTo("45");
+    }
+
+    @Test
+    void aStageThatTheExerciseNoLongerHasIsLetGo() throws Exception {
+        Path file = home.resolve("staged.json");
+        ExerciseJson.write(
+                exercise()
+                        .withLayers(List.of(Examples.layer("kick every 1/4"), Examples.layer("snare every 1/8")))
+                        .withPractice(exercise()
+                                .practice()
+                                .withStages(List.of(StageText.read("as written of snare at 80 %")))),
+                file);
+        interact(() -> window.open(file));
+        clickOn("#bench-practise").clickOn("#page-stages");
+        fire("#stage-play-0");
+        until(() -> shows("Playing, as written, at"));
+        interact(() -> window.desk().edit(exercise -> exercise.withoutLayer(1)));
+        until(() -> shows("This stage cannot be played any longer"));
+        retype("#stage-0", "all limbs");
+        assertThat(exercise().practice().stages().get(0).task()).isEqualTo(Task.PLAIN);
+        fire("#play");
+    }
+
+    /** While its page is not in view, too: what is practised of an exercise is not practised of the next one. */
+    @Test
+    void whatIsPractisedOfAnExerciseGoesWithIt() throws Exception {
+        keepLanternCall();
+        interact(() -> window.book().change(book -> book.shelf()
+                .add(
+                        Examples.exercise("5/8", "kick every 1/4").withName("Next"),
+                        window.book().now())));
+        clickOn("#bench-practise").clickOn("#page-ladder");
+        clickOn("#ladder-make");
+        clickOn("#ladder-play");
+        until(() -> shows("Playing at 120"));
+        clickOn("#page-stages").clickOn("#stages-propose");
+        fire("#stage-play-0");
+        until(() -> shows("Playing, count aloud, at 120 at 60 %"));
+        // Saving is no other exercise.
+        chord(KeyCode.SHORTCUT, KeyCode.S);
+        assertThat(shows("Playing, count aloud, at 120 at 60 %")).isTrue();
+        clickOn("#bench-cross");
+        interact(() -> window.openFromBook("Next"));
+        until(() -> shows("Playing through"));
+        fire("#play");
+    }
+
+    @Test
+    void aStageIsAddedAndTypedAsItShouldBe() throws Exception {
+        keepLanternCall();
+        clickOn("#bench-practise").clickOn("#page-stages");
+        fire("#stage-add");
+        fire("#stage-add");
+        assertThat(exercise().practice().stages()).hasSize(2);
+        retype("#stage-1", "right hand alone at 60 %");
+        assertThat(StageText.write(exercise().practice().stages().get(1))).isEqualTo("right hand alone at 60 %");
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(exercise().practice().stages()).hasSize(1);
+    }
+
+    /** Three rungs are left, and the day it is due is today. */
+    @Test
+    void aDayThatCannotBeKeptAnyMoreIsMoved() throws Exception {
+        keepLanternCall();
+        Ladder ladder = Ladder.of(BigFraction.of(120), BigFraction.of(200), BigFraction.of(20));
+        interact(() -> window.desk()
+                .edit(now -> now.withPractice(now.practice()
+                        .withLadder(Optional.of(ladder.paced(Optional.of(
+                                new Pace(TODAY.minusDays(9), TODAY.minusDays(1), EnumSet.allOf(DayOfWeek.class)))))))));
+        clickOn("#bench-practise").clickOn("#page-ladder");
+        until(() -> lookup("#ladder-later").tryQuery().filter(Node::isVisible).isPresent());
+        clickOn("#ladder-later");
+        until(() -> lookup("#ladder-later").queryAll().stream().noneMatch(Node::isVisible));
+        LocalDate due = exercise()
+                .practice()
+                .ladder()
+                .flatMap(Ladder::pace)
+                .orElseThrow()
+                .due();
+        assertThat(due).isAfter(TODAY);
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        until(() -> lookup("#ladder-later").query().isVisible());
+    }
+}

@@ -1,0 +1,261 @@
+package nimblestride.desktop.shell;
+
+import static org.testfx.util.WaitForAsyncUtils.waitFor;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.text.Text;
+import javafx.stage.PopupWindow;
+import javafx.stage.Stage;
+import javafx.stage.Window;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.language.text.Examples;
+import nimblestride.desktop.OnStage;
+import nimblestride.desktop.failure.DefectLog;
+import nimblestride.sound.play.SilentClock;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
+import org.testfx.api.FxToolkit;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The real window in a folder of its own, and what is done to it again and again. */
+abstract class WindowStory extends FxRobot {
+    @TempDir
+    protected Path home;
+
+    /** A Wednesday, half past six in the evening. */
+    static final Instant NOW = Instant.parse("2026-11-25T18:30:00Z");
+
+    protected final Answers answers = new Answers();
+    protected final AtomicLong clock = new AtomicLong(1_000_000);
+    protected DefectLog defects;
+    protected MainWindow window;
+
+    /** Answers that a user gives in dialogs. */
+    static final class Answers implements Questions {
+        final Deque<Path> open = new ArrayDeque<>();
+        final Deque<Path> save = new ArrayDeque<>();
+        final Deque<Keep> keep = new ArrayDeque<>();
+        final Deque<String> lines = new ArrayDeque<>();
+        final Deque<Integer> choices = new ArrayDeque<>();
+        boolean sure = true;
+        final List<String> told = new ArrayList<>();
+
+        @Override
+        public Optional<Path> fileToOpen(List<String> endings) {
+            return Optional.ofNullable(open.poll());
+        }
+
+        @Override
+        public Optional<Path> fileToSave(String suggested, Optional<Path> folder) {
+            return Optional.ofNullable(save.poll());
+        }
+
+        @Override
+        public Keep keepChanges(String exerciseName) {
+            return keep.remove();
+        }
+
+        @Override
+        public boolean sure(String title, String text, String yes) {
+            told.add(title + ": " + text);
+            return sure;
+        }
+
+        @Override
+        public Optional<String> line(String title, String what, String first) {
+            return Optional.ofNullable(lines.poll());
+        }
+
+        @Override
+        public Optional<Integer> choose(String title, String what, List<String> from) {
+            return Optional.ofNullable(choices.poll());
+        }
+
+        @Override
+        public void tell(String title, String text) {
+            told.add(title + ": " + text);
+        }
+
+        @Override
+        public void show(String title, String text) {
+            told.add(title + ": " + text);
+        }
+    }
+
+    @BeforeAll
+    static void startToolkit() throws Exception {
+        FxToolkit.registerPrimaryStage();
+    }
+
+    @BeforeEach
+    void openWindow() throws Exception {
+        openAgain();
+    }
+
+    protected final void openAgain() throws Exception {
+        defects = new DefectLog(home.resolve("log"));
+        FxToolkit.setupFixture(() -> {
+            Stage stage = new Stage();
+            window = new MainWindow(
+                    stage,
+                    Ahead.at(home),
+                    Optional.of(answers),
+                    SilentClock::new,
+                    Clock.fixed(NOW, ZoneOffset.UTC),
+                    clock::get,
+                    defects);
+            stage.setX(0);
+            stage.setY(0);
+            window.show();
+            stage.toFront();
+        });
+        // A key that comes before the screen has given the window its focus goes nowhere.
+        again(() -> Platform.runLater(window.stage()::requestFocus), () -> window.stage()
+                .isFocused());
+    }
+
+    @AfterEach
+    void closeWindow() throws Exception {
+        release(new KeyCode[] {});
+        FxToolkit.setupFixture(() -> {
+            window.close();
+            window.stage().hide();
+        });
+    }
+
+    /** Waits for something that is sure to come; how long it takes is no matter of these tests. */
+    protected final void until(Callable<Boolean> condition) throws Exception {
+        waitFor(60, TimeUnit.SECONDS, () -> asked(condition));
+    }
+
+    /** Does something again and again, from the test's own thread as a hand would, until what is awaited is there. */
+    protected final void again(Runnable act, Callable<Boolean> condition) throws Exception {
+        waitFor(60, TimeUnit.SECONDS, () -> {
+            act.run();
+            return asked(condition);
+        });
+    }
+
+    /** Waits until every command that was given is done. */
+    protected final void untilDone() throws Exception {
+        until(() -> window.commands().runningProperty().get().isEmpty());
+    }
+
+    /** Has a button do what it does wherever it is scrolled to. */
+    protected final void fire(String button) {
+        interact(() -> lookup(button).queryAs(ButtonBase.class).fire());
+    }
+
+    /** Asked on the interface thread: what is looked at must not change meanwhile. */
+    private static <T> T asked(Callable<T> question) throws Exception {
+        return Platform.isFxApplicationThread()
+                ? question.call()
+                : WaitForAsyncUtils.asyncFx(question).get(60, TimeUnit.SECONDS);
+    }
+
+    protected final Exercise exercise() {
+        return window.desk().exercise().get();
+    }
+
+    /** Lays an exercise on the desk, and waits until what follows from it is there. */
+    protected final void lay(Exercise exercise) throws Exception {
+        interact(() -> window.desk().edit(now -> exercise));
+        until(() -> window.desk().answer().get().exercise().equals(exercise()));
+    }
+
+    protected final void lay(String bars, String... layers) throws Exception {
+        lay(Examples.exercise(bars, layers).withName("Ferry Steps"));
+    }
+
+    protected final void retype(String field, String text) {
+        clickOn(field);
+        press(KeyCode.SHORTCUT, KeyCode.A).release(KeyCode.A, KeyCode.SHORTCUT);
+        write(text);
+    }
+
+    protected final void chord(KeyCode... keys) {
+        press(keys);
+        // The letter first: a key that repeats must not do so without Ctrl.
+        for (int i = keys.length - 1; i >= 0; i--) {
+            release(keys[i]);
+        }
+    }
+
+    /** Whether a text stands in the window, or in a note that hangs in it. */
+    protected final boolean shows(String text) throws Exception {
+        return asked(() -> Stream.concat(
+                        Stream.concat(root().lookupAll(".label").stream(), root().lookupAll(".words").stream()),
+                        Window.getWindows().stream()
+                                .filter(PopupWindow.class::isInstance)
+                                .flatMap(note -> note.getScene().getRoot().lookupAll(".tooltip").stream()))
+                .map(WindowStory::written)
+                .anyMatch(shown -> shown.contains(text)));
+    }
+
+    private static String written(Node node) {
+        return node instanceof Label label ? label.getText() : node instanceof Text words ? words.getText() : "";
+    }
+
+    /** What is told to be wrong with what was typed, under a field or in a note that hangs from it. */
+    protected final List<String> problems() {
+        return lookup(".problem").queryAll().stream()
+                .filter(Label.class::isInstance)
+                .filter(Node::isVisible)
+                .map(label -> ((Labeled) label).getText())
+                .toList();
+    }
+
+    /** Goes to every page of every bench, one after the other; what is done there is told where it is. */
+    protected final void onEveryPage(Consumer<String> doing) throws Exception {
+        for (String bench : List.of("Break", "Place", "Cross", "Shift", "Practise", "Hand out")) {
+            List<String> pages = new ArrayList<>();
+            interact(() -> {
+                window.chooseBench(bench);
+                root().lookupAll(".page-name").forEach(page -> pages.add(((ToggleButton) page).getText()));
+            });
+            for (String page : pages) {
+                interact(() -> window.go(bench, page));
+                // What a page works out on a thread of its own comes some frames later.
+                OnStage.frames(6);
+                interact(() -> {
+                    root().applyCss();
+                    root().layout();
+                    doing.accept(bench + " > " + page);
+                });
+            }
+        }
+    }
+
+    protected final Parent root() {
+        return window.stage().getScene().getRoot();
+    }
+
+    protected final String text(String field) {
+        return lookup(field).queryAs(TextField.class).getText();
+    }
+}

@@ -1,2 +1,0 @@
-/** Files of other programs, whatever their kind. */
-package nimblestride.formats.elsewhere;

@@ -1,0 +1,2 @@
+/** The forms in which an exercise leaves the program. */
+package nimblestride.formats.export;

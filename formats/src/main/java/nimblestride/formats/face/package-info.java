@@ -1,2 +1,0 @@
-/** The faces that ship with the program, Lato for text and Bravura for music: their files, measures and outlines. */
-package nimblestride.formats.face;

@@ -1,2 +1,0 @@
-/** The forms in which an exercise leaves the program. */
-package nimblestride.formats.form;

@@ -1,0 +1,2 @@
+/** Files of other programs, whatever their kind. */
+package nimblestride.formats.source;

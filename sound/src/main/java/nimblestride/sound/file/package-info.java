@@ -1,2 +1,0 @@
-/** Takes rendered to WAV files, faster than they are heard. */
-package nimblestride.sound.file;

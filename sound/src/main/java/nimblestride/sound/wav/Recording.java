@@ -1,0 +1,75 @@
+package nimblestride.sound.wav;
+
+import java.io.BufferedInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Path;
+import java.util.Locale;
+import javax.sound.sampled.AudioFormat;
+import javax.sound.sampled.AudioInputStream;
+import javax.sound.sampled.AudioSystem;
+import javax.sound.sampled.UnsupportedAudioFileException;
+import nimblestride.files.FileException;
+import nimblestride.files.SourceFile;
+import nimblestride.files.UnreadableFileException;
+import nimblestride.sound.kit.Sound;
+
+/** A recording of the player's own, read from a WAV file of any rate, width and number of channels. */
+public final class Recording {
+    /** A stroke rings no longer than this. */
+    public static final int LONGEST_SECONDS = 10;
+
+    private static final int BYTES_A_SAMPLE = 2;
+
+    private Recording() {}
+
+    /**
+     * Reads a file.
+     *
+     * @param sampleRate at which it is wanted
+     * @throws FileException if it is not there, is not a sound file, is empty or too long, and what was expected
+     */
+    public static Sound read(Path file, int sampleRate) {
+        try (InputStream bytes = new BufferedInputStream(SourceFile.open(file, "a WAV file"));
+                AudioInputStream found = AudioSystem.getAudioInputStream(bytes)) {
+            AudioFormat format = found.getFormat();
+            double seconds = found.getFrameLength() / (double) format.getFrameRate();
+            if (seconds > LONGEST_SECONDS) {
+                throw new UnreadableFileException(String.format(
+                        Locale.ROOT,
+                        "%s lasts %.1f s; the sound of a voice lasts at most %d s",
+                        file,
+                        seconds,
+                        LONGEST_SECONDS));
+            }
+            AudioFormat wanted = new AudioFormat(sampleRate, 8 * BYTES_A_SAMPLE, format.getChannels(), true, false);
+            try (AudioInputStream converted = AudioSystem.getAudioInputStream(wanted, found)) {
+                return mono(converted, file, sampleRate);
+            }
+        } catch (UnsupportedAudioFileException | IllegalArgumentException e) {
+            throw new UnreadableFileException(
+                    file + " is not a WAV file this program can read; expected PCM sound, as from a recorder");
+        } catch (IOException e) {
+            throw FileException.reading(file, e);
+        }
+    }
+
+    private static Sound mono(AudioInputStream from, Path file, int sampleRate) throws IOException {
+        int channels = from.getFormat().getChannels();
+        byte[] bytes = from.readNBytes(LONGEST_SECONDS * sampleRate * channels * BYTES_A_SAMPLE);
+        int frames = bytes.length / (channels * BYTES_A_SAMPLE);
+        if (frames == 0) {
+            throw new UnreadableFileException(file + " holds no sound");
+        }
+        float[] samples = new float[frames];
+        for (int frame = 0; frame < frames; frame++) {
+            float sum = 0;
+            for (int channel = 0; channel < channels; channel++) {
+                int at = (frame * channels + channel) * BYTES_A_SAMPLE;
+                sum += (short) ((bytes[at] & 255) | (bytes[at + 1] << 8));
+            }
+            samples[frame] = sum / channels / Short.MAX_VALUE;
+        }
+        return new Sound(samples);
+    }
+}

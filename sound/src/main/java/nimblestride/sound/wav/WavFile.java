@@ -1,0 +1,205 @@
+package nimblestride.sound.wav;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.math.BigInteger;
+import java.math.RoundingMode;
+import java.util.Locale;
+import javax.sound.sampled.AudioFileFormat;
+import javax.sound.sampled.AudioFormat;
+import javax.sound.sampled.AudioInputStream;
+import javax.sound.sampled.AudioSystem;
+import nimblestride.core.exercise.analysis.Playthrough;
+import nimblestride.core.exercise.analysis.Playthrough.Passage;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.sound.kit.SoundSet;
+import nimblestride.sound.render.Renderer;
+import nimblestride.sound.render.Start;
+import nimblestride.sound.render.Take;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/**
+ * A take as a WAV file: the count-in, then so many rounds of all there is ({@link Playthrough#untilBack}) or of the loop, and
+ * what rings on.
+ *
+ * @param bits of a sample: 16 or 24
+ * @param clickApart whether the click has the second of two channels for itself
+ * @param rounds how often it is played, from 1 to {@value #MOST_ROUNDS}
+ */
+public record WavFile(int bits, boolean clickApart, int rounds) {
+    public static final int SAMPLE_RATE = 48_000;
+    public static final int MOST_ROUNDS = 1_000;
+
+    /** 16 bits, all on one channel, once. */
+    public static final WavFile USUAL = new WavFile(16, false, 1);
+
+    private static final int BLOCK = 1_024;
+    private static final int RINGING_SECONDS = 2;
+    /** The format counts its bytes in 32 bits, and some readers take them as signed. */
+    private static final long MOST_BYTES = Integer.MAX_VALUE - 1_024L;
+
+    public WavFile {
+        if (bits != 16 && bits != 24) {
+            throw new InvalidValueException("a WAV file is written with 16 or 24 bits a sample, not " + bits);
+        }
+        if (rounds < 1 || rounds > MOST_ROUNDS) {
+            throw new InvalidValueException(
+                    String.format(Locale.ROOT, "it is played from 1 to %,d times, not %,d", MOST_ROUNDS, rounds));
+        }
+    }
+
+    private int channels() {
+        return clickApart ? 2 : 1;
+    }
+
+    /** Hears how far writing has come, and may stop it. */
+    public interface Progress {
+        /** Writes to the end. */
+        Progress TO_THE_END = done -> {};
+
+        /**
+         * Reports.
+         *
+         * @param done from 0 to 1
+         * @throws java.util.concurrent.CancellationException to stop writing
+         */
+        void report(double done);
+    }
+
+    /**
+     * Renders and writes, from the beginning of the take.
+     *
+     * @throws InvalidValueException if it is longer than such a file can be
+     * @throws java.util.concurrent.CancellationException if the progress stops it
+     * @throws IOException if it can't be written
+     */
+    public void write(Take take, SoundSet sounds, OutputStream out, Progress progress) throws IOException {
+        Take whole = take.from(Start.BEGINNING);
+        long frames = frames(whole, sounds);
+        AudioFormat format = new AudioFormat(SAMPLE_RATE, bits, channels(), true, false);
+        Rendered rendered = new Rendered(whole, sounds, frames, progress);
+        try (AudioInputStream stream = new AudioInputStream(rendered, format, frames)) {
+            AudioSystem.write(stream, AudioFileFormat.Type.WAVE, out);
+        }
+    }
+
+    /** How many bytes a moment takes, on all its channels. */
+    public int bytesAFrame() {
+        return channels() * bits / 8;
+    }
+
+    /**
+     * How many samples it lasts, at {@value #SAMPLE_RATE} a second.
+     *
+     * @throws InvalidValueException if it is longer than such a file can be
+     */
+    public long frames(Take take, SoundSet sounds) {
+        Playthrough whole = Playthrough.untilBack(take.exercise());
+        Passage first = whole.passages().get(0);
+        Phrase phrase = first.feel().phrase();
+        BigFraction played = take.loop()
+                .map(loop -> first.tempo().seconds(phrase.startOf(loop.to()).minus(phrase.startOf(loop.from()))))
+                .orElseGet(whole::seconds);
+        BigFraction seconds = played.multiply(rounds)
+                .multiply(BigFraction.of(100, take.percent()))
+                .add(BigFraction.of(RINGING_SECONDS));
+        BigFraction countIn = new Renderer(take, sounds, SAMPLE_RATE).anchor().at();
+        BigInteger frames = seconds.multiply(SAMPLE_RATE)
+                .add(countIn)
+                .bigDecimalValue(0, RoundingMode.CEILING)
+                .toBigInteger();
+        long most = MOST_BYTES / bytesAFrame();
+        if (frames.compareTo(BigInteger.valueOf(most)) > 0) {
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT,
+                    "a WAV file holds at most %,d minutes of this, and it would be %,d",
+                    most / SAMPLE_RATE / 60,
+                    frames.divide(BigInteger.valueOf(SAMPLE_RATE * 60L))));
+        }
+        return ExactMath.toLong(frames);
+    }
+
+    /** The samples as bytes, rendered as they are asked for; the music ends where it should, and only rings on. */
+    private final class Rendered extends InputStream {
+        private final Renderer music;
+        private final Renderer click;
+        private final long silentFrom;
+        private final long all;
+        private final Progress progress;
+        private final byte[] bytes;
+        private final float[] left = new float[BLOCK];
+        private final float[] right = new float[BLOCK];
+        private long framesLeft;
+        private long frame;
+        private int at;
+        private int filled;
+
+        Rendered(Take take, SoundSet kit, long frames, Progress progress) {
+            this.all = frames;
+            this.progress = progress;
+            this.framesLeft = frames;
+            this.silentFrom = frames - (long) RINGING_SECONDS * SAMPLE_RATE;
+            this.bytes = new byte[BLOCK * bytesAFrame()];
+            this.music = new Renderer(take, clickApart ? kit.withoutClick() : kit, SAMPLE_RATE);
+            this.click = new Renderer(take, kit.clickAlone(), SAMPLE_RATE);
+        }
+
+        @Override
+        public int read() {
+            byte[] one = new byte[1];
+            return read(one, 0, 1) < 0 ? -1 : one[0] & 255;
+        }
+
+        @Override
+        public int read(byte[] to, int from, int length) {
+            if (at == filled && !fill()) {
+                return -1;
+            }
+            int count = Math.min(length, filled - at);
+            System.arraycopy(bytes, at, to, from, count);
+            at += count;
+            return count;
+        }
+
+        private boolean fill() {
+            if (framesLeft == 0) {
+                return false;
+            }
+            progress.report((double) frame / all);
+            int frames = (int) Math.min(BLOCK, framesLeft);
+            if (frame < silentFrom) {
+                // Not a sample further than the music goes.
+                frames = (int) Math.min(frames, silentFrom - frame);
+            } else if (frame == silentFrom) {
+                music.end();
+                click.end();
+            }
+            music.render(left, frames);
+            if (clickApart) {
+                click.render(right, frames);
+            }
+            at = 0;
+            filled = 0;
+            for (int i = 0; i < frames; i++) {
+                put(left[i]);
+                if (clickApart) {
+                    put(right[i]);
+                }
+            }
+            frame += frames;
+            framesLeft -= frames;
+            return true;
+        }
+
+        private void put(float sample) {
+            int full = (1 << (bits - 1)) - 1;
+            int value = Math.round(sample * full);
+            for (int shift = 0; shift < bits; shift += 8) {
+                bytes[filled++] = (byte) (value >> shift);
+            }
+        }
+    }
+}

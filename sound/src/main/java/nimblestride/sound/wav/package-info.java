@@ -1,0 +1,2 @@
+/** Takes rendered to WAV files, faster than they are heard. */
+package nimblestride.sound.wav;
