@@ -9,15 +9,15 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.exercise.plan.Cleanness;
+import nimblestride.core.exercise.plan.RepRating;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.LayerText;
-import nimblestride.core.practice.journal.Entry;
+import nimblestride.core.practice.journal.LogEntry;
 import nimblestride.core.practice.students.Student;
 import nimblestride.core.time.value.Tempo;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.store.book.Book;
-import nimblestride.store.book.Kept;
+import nimblestride.store.book.ExerciseSummary;
 
 /** A Book as large as a school's: ten thousand exercises, thirty students, a million entries over ten years. */
 final class BigBook {
@@ -45,24 +45,24 @@ final class BigBook {
                         List.of(LayerText.read(LAYERS.get(random.nextInt(LAYERS.size())))),
                         Tempo.ofQuarters(60 + random.nextInt(120))));
             }
-            List<Kept> kept = book.shelf().addAll(all, NOW.minusYears(10));
+            List<ExerciseSummary> kept = book.shelf().addAll(all, NOW.minusYears(10));
             List<Optional<UUID>> whose = new ArrayList<>(List.of(Optional.empty()));
             for (int i = 0; i < STUDENTS; i++) {
                 Student student = new Student(new UUID(7, i), "Student " + i, "");
                 book.register().put(student);
                 whose.add(Optional.of(student.id()));
             }
-            List<Entry> log = new ArrayList<>();
+            List<LogEntry> log = new ArrayList<>();
             for (int i = 0; i < entries; i++) {
-                Kept one = kept.get(random.nextInt(kept.size()));
-                log.add(new Entry(
+                ExerciseSummary one = kept.get(random.nextInt(kept.size()));
+                log.add(new LogEntry(
                         new UUID(random.nextLong(), i),
                         Optional.of(one.id()),
                         one.name(),
                         NOW.minusMinutes(random.nextInt(10 * 365 * 24 * 60)),
                         random.nextInt(1_800),
                         Optional.of(Tempo.ofQuarters(60 + random.nextInt(120))),
-                        Optional.of(Cleanness.values()[random.nextInt(3)]),
+                        Optional.of(RepRating.values()[random.nextInt(3)]),
                         i % 5 == 0 ? "left hand late" : "",
                         i % 7 == 0 ? List.of("4& of bar 2") : List.of(),
                         whose.get(random.nextInt(whose.size()))));

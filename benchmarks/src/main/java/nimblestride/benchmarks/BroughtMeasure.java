@@ -15,16 +15,16 @@ import javax.sound.midi.Track;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.LayerText;
 import nimblestride.core.layer.pattern.Hit;
-import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.transcription.proposal.Arrangement;
-import nimblestride.core.transcription.proposal.Choice;
+import nimblestride.core.transcription.proposal.ImportChoice;
 import nimblestride.core.transcription.repetition.MeterProposal;
 import nimblestride.core.transcription.source.Transcription;
 import nimblestride.formats.midi.MidiImport;
-import nimblestride.sound.input.Habits;
+import nimblestride.sound.input.TimingHabits;
 
 /**
  * Random phrases, performed as the stand-in player performs, recorded as MIDI and brought in again: how many strokes come back on
@@ -74,7 +74,7 @@ public final class BroughtMeasure {
             right += own;
             whole += own == played.size() && there.size() == played.size() ? 1 : 0;
             Transcription unnamed = MidiImport.read(file(played, perMinute, phrase, false), "x");
-            List<MeterProposal> proposals = Arrangement.meters(unnamed, Choice.of(0));
+            List<MeterProposal> proposals = Arrangement.meters(unnamed, ImportChoice.of(0));
             NoteValue first = proposals.isEmpty()
                     ? NoteValue.ZERO
                     : Phrase.of(proposals.get(0).bars()).length();
@@ -103,12 +103,12 @@ public final class BroughtMeasure {
         if (random.nextInt(4) == 0) {
             layers.add("high tom every 1/12 reset phrase");
         }
-        Habits habits = new Habits(spread, random.nextInt(21) - 10, random.nextInt(11), random.nextLong());
+        TimingHabits habits = new TimingHabits(spread, random.nextInt(21) - 10, random.nextInt(11), random.nextLong());
         List<Played> played = new ArrayList<>();
         long number = 0;
         for (String typed : layers) {
             var layer = LayerText.read(typed);
-            for (Hit hit : Course.of(layer, phrase)
+            for (Hit hit : LayerTimeline.of(layer, phrase)
                     .between(NoteValue.ZERO, phrase.length().times(ROUNDS), 10_000)) {
                 double late = habits.late(number++, hit.at(), phrase) / 1_000 * perMinute / 60;
                 long tick = Math.max(0, Math.round((hit.at().toDouble() * 4 + late) * PER_QUARTER));

@@ -15,7 +15,7 @@ import java.util.stream.Stream;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.document.sample.SampleBook;
-import nimblestride.desktop.shell.Ahead;
+import nimblestride.desktop.shell.StartupTasks;
 
 /**
  * Damages one byte of the settings, the draft, or the Book's first hundred bytes, and starts on them as the program does. To reach:
@@ -37,12 +37,12 @@ public final class DamageMeasure {
         int times = arguments.length == 0 ? TIMES : Integer.parseInt(arguments[0]);
         Screen.measure(() -> {
             Path good = Files.createTempDirectory("nimble-stride-good");
-            SampleBook.make(good.resolve(Ahead.BOOK), LocalDate.of(2026, 11, 28));
+            SampleBook.make(good.resolve(StartupTasks.BOOK), LocalDate.of(2026, 11, 28));
             Screen.on(good, Optional.empty()).close();
             List<Path> files = List.of(
                     good.resolve("settings.json"),
                     good.resolve("drafts").resolve("desk-1.json"),
-                    good.resolve(Ahead.BOOK));
+                    good.resolve(StartupTasks.BOOK));
             for (int i = 0; i < times; i++) {
                 start(good, files, files.get(i % files.size()), i % WINDOWS < files.size());
             }
@@ -56,7 +56,7 @@ public final class DamageMeasure {
         for (Path file : files) {
             byte[] bytes = Files.readAllBytes(file);
             if (file.equals(damaged)) {
-                int within = file.endsWith(Ahead.BOOK) ? HEADER : bytes.length;
+                int within = file.endsWith(StartupTasks.BOOK) ? HEADER : bytes.length;
                 bytes[RANDOM.nextInt(within)] = (byte) RANDOM.nextInt(256);
             }
             Files.write(home.resolve(good.relativize(file)), bytes);
@@ -66,7 +66,7 @@ public final class DamageMeasure {
             Screen.on(home, Optional.empty()).close();
             count(what + ": the window came up");
         } else {
-            Ahead ahead = Ahead.at(home);
+            StartupTasks ahead = StartupTasks.at(home);
             ask(what, () -> ahead.settings().get());
             ask(what, () -> ahead.desk().get());
             ask(what, () -> opened(ahead.book().get()));

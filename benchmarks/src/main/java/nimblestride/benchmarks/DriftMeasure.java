@@ -3,18 +3,18 @@ package nimblestride.benchmarks;
 import java.util.List;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.kit.band.BandNote;
-import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.LayerText;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.sound.kit.Sound;
-import nimblestride.sound.kit.SoundSet;
-import nimblestride.sound.play.AudioOut;
-import nimblestride.sound.render.Click;
+import nimblestride.sound.kit.Sample;
+import nimblestride.sound.kit.SampleSet;
+import nimblestride.sound.play.AudioOutput;
+import nimblestride.sound.render.ClickSettings;
+import nimblestride.sound.render.PlaybackRequest;
 import nimblestride.sound.render.Renderer;
-import nimblestride.sound.render.Take;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
@@ -23,25 +23,25 @@ import org.apache.commons.numbers.fraction.BigFraction;
  */
 public final class DriftMeasure {
     private static final int HOURS = 10;
-    private static final int RATE = AudioOut.SAMPLE_RATE;
+    private static final int RATE = AudioOutput.SAMPLE_RATE;
 
     private DriftMeasure() {}
 
-    private static final SoundSet IMPULSES = new SoundSet() {
-        private final Sound impulse = new Sound(1);
+    private static final SampleSet IMPULSES = new SampleSet() {
+        private final Sample impulse = new Sample(1);
 
         @Override
-        public Sound voice(Voice voice, Level level, long turn) {
+        public Sample voice(Voice voice, Dynamic level, long turn) {
             return impulse;
         }
 
         @Override
-        public Sound click(int strength) {
+        public Sample click(int strength) {
             return impulse;
         }
 
         @Override
-        public Sound tone(BandNote.Player player, int midiKey) {
+        public Sample tone(BandNote.Player player, int midiKey) {
             return impulse;
         }
     };
@@ -54,7 +54,7 @@ public final class DriftMeasure {
                 List.of(LayerText.read("kick 7 over 5/4")),
                 TempoText.read("289/3"));
         BigFraction samplesAWhole = exercise.tempo().seconds(NoteValue.WHOLE).multiply(RATE);
-        Renderer renderer = new Renderer(new Take(exercise, Click.NONE), IMPULSES, RATE);
+        Renderer renderer = new Renderer(new PlaybackRequest(exercise, ClickSettings.NONE), IMPULSES, RATE);
         float[] block = new float[RATE];
         long found = 0;
         for (int hour = 1; hour <= HOURS; hour++) {

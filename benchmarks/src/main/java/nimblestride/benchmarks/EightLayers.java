@@ -8,11 +8,11 @@ import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.LayerText;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.layer.pattern.Layer;
-import nimblestride.sound.render.Click;
+import nimblestride.sound.render.ClickSettings;
 import nimblestride.sound.render.CountIn;
 import nimblestride.sound.render.Mix;
-import nimblestride.sound.render.Start;
-import nimblestride.sound.render.Take;
+import nimblestride.sound.render.PlaybackRequest;
+import nimblestride.sound.render.StartPoint;
 
 /** Eight layers over odd bars, cymbals that ring long among them, with a click on every unit: what playing is measured with. */
 final class EightLayers {
@@ -33,9 +33,16 @@ final class EightLayers {
         return new Exercise("Eight layers", BarsText.read("11/8, 9/16"), layers, TempoText.read("1/8=240"));
     }
 
-    static Take take() {
-        Click click = Click.USUAL.with(Click.Level.UNIT, true);
-        return new Take(
-                exercise(), click, 100, CountIn.NONE, Mix.EVEN, Optional.empty(), Start.BEGINNING, Optional.empty());
+    static PlaybackRequest take() {
+        ClickSettings click = ClickSettings.USUAL.with(ClickSettings.Level.UNIT, true);
+        return new PlaybackRequest(
+                exercise(),
+                click,
+                100,
+                CountIn.NONE,
+                Mix.EVEN,
+                Optional.empty(),
+                StartPoint.BEGINNING,
+                Optional.empty());
     }
 }

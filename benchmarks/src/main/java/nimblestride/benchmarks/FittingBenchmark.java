@@ -3,9 +3,9 @@ package nimblestride.benchmarks;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
-import nimblestride.core.time.partition.Cost;
-import nimblestride.core.time.partition.Filling;
-import nimblestride.core.time.partition.Fit;
+import nimblestride.core.time.partition.FitResult;
+import nimblestride.core.time.partition.PartitionCost;
+import nimblestride.core.time.partition.Partitions;
 import org.chocosolver.solver.Model;
 import org.chocosolver.solver.variables.IntVar;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -33,20 +33,20 @@ public class FittingBenchmark {
 
     @Benchmark
     public BigInteger countTenThousandUnits() {
-        return Filling.of(10_000, CELLS).count();
+        return Partitions.of(10_000, CELLS).count();
     }
 
     @Benchmark
     public List<List<Integer>> bestTwentyOf512Units() {
-        return Filling.of(512, CELLS)
-                .bestFirst(Cost.changesThenParts(512))
+        return Partitions.of(512, CELLS)
+                .bestFirst(PartitionCost.changesThenParts(512))
                 .limit(20)
                 .toList();
     }
 
     @Benchmark
-    public Fit answerFor40Units() {
-        return Fit.of(Filling.of(40, List.of(2, 3)));
+    public FitResult answerFor40Units() {
+        return FitResult.of(Partitions.of(40, List.of(2, 3)));
     }
 
     @Benchmark

@@ -13,13 +13,13 @@ import java.util.concurrent.TimeUnit;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.BarsText;
-import nimblestride.core.practice.journal.Entry;
+import nimblestride.core.practice.journal.LogEntry;
 import nimblestride.core.time.value.Tempo;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.formats.json.DraftJson;
 import nimblestride.formats.json.DraftJson.Draft;
 import nimblestride.store.book.Book;
-import nimblestride.store.book.Kept;
+import nimblestride.store.book.ExerciseSummary;
 import nimblestride.store.database.Backups;
 
 /**
@@ -111,7 +111,7 @@ public final class KillsMeasure {
                 default -> drafted = Long.parseLong(words[1]);
             }
         }
-        Optional<Kept> edited = book.shelf().named("Edited");
+        Optional<ExerciseSummary> edited = book.shelf().named("Edited");
         missing += edited.isEmpty() || edited.get().revision() < revision ? 1 : 0;
         if (drafted > 0) {
             long tempo =
@@ -127,7 +127,7 @@ public final class KillsMeasure {
     }
 
     /** Backs the Book up and restores it at once: nothing of it changes, at whichever moment it is killed. */
-    private static Kept restored(Book book, Kept kept) throws IOException {
+    private static ExerciseSummary restored(Book book, ExerciseSummary kept) throws IOException {
         Backups.Backup backup = book.backups().keepNow("killed", LocalDateTime.now(ZoneOffset.UTC));
         book.restore(backup.file(), LocalDateTime.now(ZoneOffset.UTC));
         for (Backups.Backup old : book.backups().all()) {
@@ -140,7 +140,7 @@ public final class KillsMeasure {
     private static void live(Path folder) throws IOException {
         try (Book book = Book.open(file(folder), OpenBook.AS_JSON)) {
             Exercise exercise = new Exercise("Edited", BarsText.read("11/8"), List.of(), Tempo.ofQuarters(96));
-            Kept kept = book.shelf().named("Edited").isPresent()
+            ExerciseSummary kept = book.shelf().named("Edited").isPresent()
                     ? book.shelf().named("Edited").get()
                     : book.shelf().add(exercise, BigBook.NOW);
             long tempo = 0;
@@ -153,7 +153,7 @@ public final class KillsMeasure {
                 System.out.println("exercise Edited " + kept.revision() + ".");
                 UUID id = UUID.randomUUID();
                 book.log()
-                        .add(new Entry(
+                        .add(new LogEntry(
                                 id,
                                 Optional.of(id),
                                 "Edited",

@@ -21,15 +21,15 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.LayerText;
+import nimblestride.core.notation.score.ScoreStyle;
 import nimblestride.core.notation.score.ScoreWriter;
-import nimblestride.core.notation.score.Style;
-import nimblestride.core.practice.journal.Entry;
+import nimblestride.core.practice.journal.LogEntry;
 import nimblestride.core.time.value.Tempo;
 import nimblestride.formats.json.ExerciseJson;
 import nimblestride.formats.json.LogJson;
 import nimblestride.formats.midi.ExerciseMidi;
 import nimblestride.formats.musicxml.ScoreXml;
-import nimblestride.formats.source.FromElsewhere;
+import nimblestride.formats.source.FileImporter;
 import nimblestride.sound.wav.Recording;
 
 /**
@@ -70,8 +70,8 @@ public final class MutationsMeasure {
 
     private static Map<String, Format> formats() throws IOException {
         Map<String, Format> formats = new LinkedHashMap<>();
-        var score = ScoreWriter.write(sample(), Style.USUAL.repeating(false));
-        Reader elsewhere = file -> FromElsewhere.exercise(FromElsewhere.read(file, "x"));
+        var score = ScoreWriter.write(sample(), ScoreStyle.USUAL.repeating(false));
+        Reader elsewhere = file -> FileImporter.exercise(FileImporter.read(file, "x"));
         formats.put("midi", new Format(ExerciseMidi.write(sample()), elsewhere));
         formats.put("musicxml", new Format(ScoreXml.write(score), elsewhere));
         formats.put("mxl", new Format(ScoreXml.writeCompressed(score), elsewhere));
@@ -99,8 +99,8 @@ public final class MutationsMeasure {
         return out.toByteArray();
     }
 
-    private static Entry entry(int minutes) {
-        return new Entry(
+    private static LogEntry entry(int minutes) {
+        return new LogEntry(
                 new UUID(1, minutes),
                 Optional.empty(),
                 "Weir",

@@ -8,13 +8,13 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.LayerText;
 import nimblestride.core.notation.engraving.Drawing;
-import nimblestride.core.notation.page.Paper;
+import nimblestride.core.notation.page.PaperSize;
 import nimblestride.core.notation.page.Sheet;
-import nimblestride.core.notation.page.SheetPages;
+import nimblestride.core.notation.page.SheetLayout;
+import nimblestride.core.notation.score.ScoreStyle;
 import nimblestride.core.notation.score.ScoreWriter;
-import nimblestride.core.notation.score.Style;
 import nimblestride.core.time.value.Tempo;
-import nimblestride.formats.font.Faces;
+import nimblestride.formats.font.Fonts;
 import nimblestride.formats.musicxml.ScoreXml;
 import nimblestride.formats.picture.PdfFile;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -52,16 +52,16 @@ public class PagesBenchmark {
 
     @Benchmark
     public byte[] thousandBarsToMusicXml() {
-        return ScoreXml.write(ScoreWriter.write(thousandBars, Style.USUAL.repeating(false)));
+        return ScoreXml.write(ScoreWriter.write(thousandBars, ScoreStyle.USUAL.repeating(false)));
     }
 
     @Benchmark
     public byte[] hundredPagesOfPdf() {
-        SheetPages pages = new SheetPages(Sheet.USUAL, Faces.get().music(), Faces.get());
+        SheetLayout pages = new SheetLayout(Sheet.USUAL, Fonts.get().music(), Fonts.get());
         List<Drawing> all = new ArrayList<>();
         while (all.size() < PAGES) {
             all.addAll(pages.of(onePage));
         }
-        return PdfFile.write("Measured", all.subList(0, PAGES), Paper.pointsToTheSpace());
+        return PdfFile.write("Measured", all.subList(0, PAGES), PaperSize.pointsToTheSpace());
     }
 }

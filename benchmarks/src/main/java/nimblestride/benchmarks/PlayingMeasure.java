@@ -6,12 +6,12 @@ import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.time.value.Tempo;
-import nimblestride.sound.kit.SynthesisedKit;
-import nimblestride.sound.play.AudioOut;
+import nimblestride.sound.kit.SynthesizedKit;
+import nimblestride.sound.play.AudioOutput;
 import nimblestride.sound.play.Player;
 import nimblestride.sound.play.PlayerStatus;
 import nimblestride.sound.play.SoundCards;
-import nimblestride.sound.render.Take;
+import nimblestride.sound.render.PlaybackRequest;
 
 /**
  * Plays eight layers in real time while one core is kept busy, changes the tempo every two seconds, and tells how often the
@@ -31,11 +31,11 @@ public final class PlayingMeasure {
         busy.setDaemon(true);
         busy.start();
         Exercise exercise = EightLayers.exercise();
-        try (Player player = new Player(new SoundCards(), new SynthesisedKit(AudioOut.SAMPLE_RATE))) {
+        try (Player player = new Player(new SoundCards(), new SynthesizedKit(AudioOutput.SAMPLE_RATE))) {
             player.start(EightLayers.take());
             for (int i = 0; i < minutes * 30; i++) {
                 TimeUnit.SECONDS.sleep(2);
-                Take changed = EightLayers.take().of(exercise.withTempo(Tempo.ofQuarters(100 + i % 60)));
+                PlaybackRequest changed = EightLayers.take().of(exercise.withTempo(Tempo.ofQuarters(100 + i % 60)));
                 player.change(changed);
                 if (i % 15 == 14) {
                     tell((i + 1) / 30.0, player);

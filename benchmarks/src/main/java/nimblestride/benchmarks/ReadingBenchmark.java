@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.concurrent.TimeUnit;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.reading.Reading;
+import nimblestride.core.time.reading.ReadingFilter;
 import nimblestride.core.time.reading.Readings;
-import nimblestride.core.time.reading.Wish;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -32,6 +32,6 @@ public class ReadingBenchmark {
 
     @Benchmark
     public List<Reading> bestFifty() {
-        return Readings.of(Meter.of(units, 16), Wish.ANY).limit(BEST).toList();
+        return Readings.of(Meter.of(units, 16), ReadingFilter.ANY).limit(BEST).toList();
     }
 }

@@ -3,7 +3,7 @@ package nimblestride.benchmarks;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
-import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.insight.finding.Finding;
 import nimblestride.core.insight.finding.Findings;
@@ -54,6 +54,6 @@ public class ReckoningBenchmark {
 
     @Benchmark
     public List<Finding> reportOnEightLayers() {
-        return Findings.of(Reckoning.of(exercise));
+        return Findings.of(Analysis.of(exercise));
     }
 }

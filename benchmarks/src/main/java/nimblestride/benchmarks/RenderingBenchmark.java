@@ -1,8 +1,8 @@
 package nimblestride.benchmarks;
 
 import java.util.concurrent.TimeUnit;
-import nimblestride.sound.kit.SynthesisedKit;
-import nimblestride.sound.play.AudioOut;
+import nimblestride.sound.kit.SynthesizedKit;
+import nimblestride.sound.play.AudioOutput;
 import nimblestride.sound.render.Renderer;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -26,11 +26,11 @@ public class RenderingBenchmark {
 
     private final float[] block = new float[BLOCK];
     private final Renderer renderer =
-            new Renderer(EightLayers.take(), new SynthesisedKit(AudioOut.SAMPLE_RATE), AudioOut.SAMPLE_RATE);
+            new Renderer(EightLayers.take(), new SynthesizedKit(AudioOutput.SAMPLE_RATE), AudioOutput.SAMPLE_RATE);
 
     @Benchmark
     public float secondOfSound() {
-        for (int i = 0; i < AudioOut.SAMPLE_RATE / BLOCK; i++) {
+        for (int i = 0; i < AudioOutput.SAMPLE_RATE / BLOCK; i++) {
             renderer.render(block, BLOCK);
         }
         return block[0];

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
-import nimblestride.core.layer.modulation.Route;
-import nimblestride.core.layer.modulation.Routes;
+import nimblestride.core.layer.modulation.TempoRoute;
+import nimblestride.core.layer.modulation.TempoRoutes;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -31,27 +31,27 @@ public class RoutesBenchmark {
     /** A prime over a prime: every length of chain is tried, and none leads there. */
     private static final Tempo NEVER = Tempo.ofQuarters(131);
 
-    private final Routes known = new Routes(Routes.LARGEST);
+    private final TempoRoutes known = new TempoRoutes(TempoRoutes.LARGEST);
 
     @Benchmark
-    public Routes madeReady() {
-        return new Routes(Routes.LARGEST);
+    public TempoRoutes madeReady() {
+        return new TempoRoutes(TempoRoutes.LARGEST);
     }
 
     @Benchmark
-    public Optional<Route> noneOfUpToFour() {
+    public Optional<TempoRoute> noneOfUpToFour() {
         return known.exactly(FROM, NEVER);
     }
 
     @Benchmark
-    public Optional<Route> nearestWithinOne() {
+    public Optional<TempoRoute> nearestWithinOne() {
         return known.within(FROM, NEVER, BigFraction.ONE);
     }
 
     /** Four steps are needed: two sevens, two fives and two threes. */
     @Benchmark
-    public List<Optional<Route>> exactOfFour() {
-        List<Optional<Route>> found = new ArrayList<>();
+    public List<Optional<TempoRoute>> exactOfFour() {
+        List<Optional<TempoRoute>> found = new ArrayList<>();
         found.add(known.exactly(FROM, new Tempo(NoteValue.QUARTER, BigFraction.of(97L * 49 * 49, 25 * 81))));
         return found;
     }

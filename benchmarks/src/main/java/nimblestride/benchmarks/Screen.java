@@ -14,10 +14,10 @@ import javafx.scene.Scene;
 import javafx.stage.Stage;
 import nimblestride.desktop.document.sample.SampleBook;
 import nimblestride.desktop.failure.DefectLog;
-import nimblestride.desktop.shell.Ahead;
+import nimblestride.desktop.shell.Dialogs;
 import nimblestride.desktop.shell.MainWindow;
-import nimblestride.desktop.shell.Questions;
-import nimblestride.sound.play.SilentClock;
+import nimblestride.desktop.shell.StartupTasks;
+import nimblestride.sound.play.SilentOutput;
 
 /** The real window on a screen, in a folder of its own, and how a measure acts in it. */
 final class Screen {
@@ -46,21 +46,21 @@ final class Screen {
     }
 
     /** Opens the window on a fresh sample Book. */
-    static Screen onSampleBook(Optional<Questions> questions) throws Exception {
+    static Screen onSampleBook(Optional<Dialogs> questions) throws Exception {
         Path home = Files.createTempDirectory("stride-measure");
-        SampleBook.make(home.resolve(Ahead.BOOK), LocalDate.now(Clock.systemDefaultZone()));
+        SampleBook.make(home.resolve(StartupTasks.BOOK), LocalDate.now(Clock.systemDefaultZone()));
         return on(home, questions);
     }
 
     /** Opens the window on a folder as it is. */
-    static Screen on(Path home, Optional<Questions> questions) throws Exception {
+    static Screen on(Path home, Optional<Dialogs> questions) throws Exception {
         CompletableFuture<MainWindow> opened = new CompletableFuture<>();
         act(() -> {
             MainWindow window = new MainWindow(
                     new Stage(),
-                    Ahead.at(home),
+                    StartupTasks.at(home),
                     questions,
-                    SilentClock::new,
+                    SilentOutput::new,
                     Clock.systemDefaultZone(),
                     System::nanoTime,
                     new DefectLog(Path.of(System.getProperty("java.io.tmpdir"), "nimble-stride-log")));

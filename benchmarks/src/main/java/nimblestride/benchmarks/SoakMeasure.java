@@ -8,7 +8,7 @@ import java.util.concurrent.TimeUnit;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
-import nimblestride.desktop.shell.Questions;
+import nimblestride.desktop.shell.Dialogs;
 
 /**
  * Edits and plays in the real window on the sample Book for as long as it is told, as fast as it goes, and tells each minute how
@@ -34,7 +34,7 @@ public final class SoakMeasure {
     }
 
     /** Whatever lies on the desk may go. */
-    private static final class Careless implements Questions {
+    private static final class Careless implements Dialogs {
         @Override
         public Optional<Path> fileToOpen(List<String> endings) {
             return Optional.empty();

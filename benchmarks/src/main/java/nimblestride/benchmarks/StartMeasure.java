@@ -22,9 +22,9 @@ import javafx.scene.layout.BorderPane;
 import javafx.stage.Stage;
 import nimblestride.desktop.document.sample.SampleBook;
 import nimblestride.desktop.failure.DefectLog;
-import nimblestride.desktop.shell.Ahead;
 import nimblestride.desktop.shell.MainWindow;
-import nimblestride.sound.play.SilentClock;
+import nimblestride.desktop.shell.StartupTasks;
+import nimblestride.sound.play.SilentOutput;
 
 /**
  * How long it takes from the start of Java until the window on the sample Book has been drawn twice, against an empty window in the
@@ -47,7 +47,7 @@ public final class StartMeasure {
             return;
         }
         Path home = Files.createTempDirectory("stride-start");
-        SampleBook.make(home.resolve(Ahead.BOOK), LocalDate.now(Clock.systemDefaultZone()));
+        SampleBook.make(home.resolve(StartupTasks.BOOK), LocalDate.now(Clock.systemDefaultZone()));
         Path archive = home.resolve("classes.jsa");
         started(home.toString(), List.of(AS_STARTED, "-XX:ArchiveClassesAtExit=" + archive));
         List<String> kept = List.of(AS_STARTED, "-XX:SharedArchiveFile=" + archive);
@@ -93,7 +93,8 @@ public final class StartMeasure {
     }
 
     private static void show(String what) {
-        Optional<Ahead> ahead = what.equals(EMPTY) ? Optional.empty() : Optional.of(Ahead.at(Path.of(what)));
+        Optional<StartupTasks> ahead =
+                what.equals(EMPTY) ? Optional.empty() : Optional.of(StartupTasks.at(Path.of(what)));
         Platform.startup(() -> {
             Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
             Stage stage = new Stage();
@@ -105,7 +106,7 @@ public final class StartMeasure {
                         stage,
                         ahead.orElseThrow(),
                         Optional.empty(),
-                        SilentClock::new,
+                        SilentOutput::new,
                         Clock.systemDefaultZone(),
                         System::nanoTime,
                         new DefectLog(Path.of(System.getProperty("java.io.tmpdir"), "nimble-stride-log")));

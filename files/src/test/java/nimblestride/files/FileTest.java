@@ -50,7 +50,7 @@ class FileTest {
         "I'm IN TITLE,im-in-title"
     })
     void namesAreReadableAndSafeOnEverySystem(String name, String file) {
-        assertThat(FileName.of(name)).isEqualTo(file);
+        assertThat(SafeFileName.of(name)).isEqualTo(file);
     }
 
     @Test
@@ -58,7 +58,7 @@ class FileTest {
         Locale before = Locale.getDefault();
         try {
             Locale.setDefault(Locale.forLanguageTag("tr"));
-            assertThat(FileName.of("IN TITLE")).isEqualTo("in-title");
+            assertThat(SafeFileName.of("IN TITLE")).isEqualTo("in-title");
         } finally {
             Locale.setDefault(before);
         }
@@ -66,12 +66,12 @@ class FileTest {
 
     @Test
     void aLongNameIsCut() {
-        assertThat(FileName.of("a".repeat(200))).hasSize(80);
+        assertThat(SafeFileName.of("a".repeat(200))).hasSize(80);
     }
 
     @Test
     void filesWrittenTogetherHaveNamesOfTheirOwn() {
-        FileNames names = new FileNames();
+        UniqueFileNames names = new UniqueFileNames();
         assertThat(Stream.of("Weir Steps", "weir steps", "Weir-Steps 2", "Weir Steps")
                         .map(names::next))
                 .containsExactly("weir-steps", "weir-steps-2", "weir-steps-2-2", "weir-steps-3");
@@ -161,7 +161,7 @@ class FileTest {
     void whatIsMovedAsideNeverReplacesWhatWasMovedBefore() throws IOException {
         Path file = folder.resolve("settings.json");
         for (String content : List.of("first", "second")) {
-            Aside.move(Files.writeString(file, content));
+            Quarantine.move(Files.writeString(file, content));
         }
         assertThat(folder.resolve("settings.json.unreadable-1")).hasContent("first");
         assertThat(folder.resolve("settings.json.unreadable-2")).hasContent("second");

@@ -10,8 +10,8 @@ import java.util.Set;
 import java.util.concurrent.Callable;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.files.FileNames;
-import nimblestride.formats.source.FromElsewhere;
+import nimblestride.files.UniqueFileNames;
+import nimblestride.formats.source.FileImporter;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -48,9 +48,9 @@ final class ExportCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Set<Exported> wanted = wanted();
+        Set<ExportTarget> wanted = wanted();
         makeFolder();
-        FileNames names = new FileNames();
+        UniqueFileNames names = new UniqueFileNames();
         boolean good = true;
         for (Path file : files) {
             good &= export(file, wanted, names);
@@ -73,33 +73,33 @@ final class ExportCommand implements Callable<Integer> {
         }
     }
 
-    private Set<Exported> wanted() {
-        Set<Exported> wanted = new LinkedHashSet<>();
+    private Set<ExportTarget> wanted() {
+        Set<ExportTarget> wanted = new LinkedHashSet<>();
         for (String name : forms.split(",", -1)) {
-            wanted.add(Exported.named(name)
+            wanted.add(ExportTarget.named(name)
                     .orElseThrow(() -> new ParameterException(
                             spec.commandLine(),
-                            "--as: read \"" + name.strip() + "\"; expected one or more of " + Exported.names())));
+                            "--as: read \"" + name.strip() + "\"; expected one or more of " + ExportTarget.names())));
         }
         return wanted;
     }
 
-    private boolean export(Path file, Set<Exported> wanted, FileNames names) {
+    private boolean export(Path file, Set<ExportTarget> wanted, UniqueFileNames names) {
         Exercise exercise;
         try {
-            exercise = FromElsewhere.exerciseOf(file);
+            exercise = FileImporter.exerciseOf(file);
         } catch (StrideException e) {
             return fail(file, e.getMessage());
         }
         String name = names.next(exercise.name());
         boolean good = true;
-        for (Exported form : wanted) {
+        for (ExportTarget form : wanted) {
             good &= write(file, exercise, form, folder.resolve(name + "." + form.ending()));
         }
         return good;
     }
 
-    private boolean write(Path file, Exercise exercise, Exported form, Path target) {
+    private boolean write(Path file, Exercise exercise, ExportTarget form, Path target) {
         if (Files.exists(target, LinkOption.NOFOLLOW_LINKS) && !force) {
             return fail(file, target + " is there already; --force overwrites it");
         }

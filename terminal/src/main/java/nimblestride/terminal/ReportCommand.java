@@ -8,7 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.function.Function;
-import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.insight.finding.FillFinding;
@@ -21,16 +21,16 @@ import nimblestride.core.language.text.PatternLengthText;
 import nimblestride.core.language.text.PivotText;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.language.text.TextException;
-import nimblestride.core.layer.modulation.Chain;
+import nimblestride.core.layer.modulation.ModulationChain;
 import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.time.meter.FillCheck;
 import nimblestride.core.time.meter.Phrase;
-import nimblestride.core.time.partition.Filling;
-import nimblestride.core.time.partition.Fit;
+import nimblestride.core.time.partition.FitResult;
+import nimblestride.core.time.partition.Partitions;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
-import nimblestride.formats.source.FromElsewhere;
+import nimblestride.formats.source.FileImporter;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -82,15 +82,15 @@ final class ReportCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Reckoning reckoning = Reckoning.of(exercise());
+        Analysis reckoning = Analysis.of(exercise());
         List<Finding> findings = new ArrayList<>(Findings.of(reckoning));
         if (pattern != null) {
             NoteValue named = reckoning.exercise().phrase().length();
             FillCheck check = read("--pattern", pattern, text -> PatternLengthText.read(text, named));
             findings.add(0, FillFinding.of(check, reckoning.exercise()));
         }
-        Optional<Fit> fits = Optional.ofNullable(fit).map(text -> fit("--fit", text));
-        Optional<Chain> chain = chain(reckoning.exercise());
+        Optional<FitResult> fits = Optional.ofNullable(fit).map(text -> fit("--fit", text));
+        Optional<ModulationChain> chain = chain(reckoning.exercise());
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
             out.println(ReportJson.write(reckoning, findings, fits, chain));
@@ -129,7 +129,7 @@ final class ReportCommand implements Callable<Integer> {
         }
     }
 
-    private Optional<Chain> chain(Exercise exercise) {
+    private Optional<ModulationChain> chain(Exercise exercise) {
         if (pivots.isEmpty()) {
             return exercise.hasSections() ? Optional.of(exercise.chain()) : Optional.empty();
         }
@@ -137,16 +137,16 @@ final class ReportCommand implements Callable<Integer> {
                 .map(text -> read("--pivot", text, PivotText::read))
                 .toList();
         try {
-            return Optional.of(new Chain(exercise.tempo(), read));
+            return Optional.of(new ModulationChain(exercise.tempo(), read));
         } catch (StrideException e) {
             throw bad("--pivot: " + e.getMessage());
         }
     }
 
-    private Fit fit(String option, String text) {
-        Filling filling = read(option, text, FitText::read).filling();
+    private FitResult fit(String option, String text) {
+        Partitions filling = read(option, text, FitText::read).filling();
         try {
-            return Fit.of(filling);
+            return FitResult.of(filling);
         } catch (StrideException e) {
             throw bad(option + ": " + e.getMessage());
         }
@@ -167,7 +167,7 @@ final class ReportCommand implements Callable<Integer> {
 
     private Exercise kept() {
         try {
-            return FromElsewhere.exerciseOf(file);
+            return FileImporter.exerciseOf(file);
         } catch (StrideException e) {
             String which = e.getMessage().contains(file.toString()) ? "" : " " + file;
             throw bad("--file" + which + ": " + e.getMessage());

@@ -7,20 +7,20 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.insight.finding.Finding;
-import nimblestride.core.kit.sticking.Lead;
+import nimblestride.core.kit.sticking.LeadHand;
 import nimblestride.core.language.text.ResetText;
 import nimblestride.core.layer.alignment.Alignment;
 import nimblestride.core.layer.alignment.Meeting;
-import nimblestride.core.layer.alignment.Return;
+import nimblestride.core.layer.alignment.Realignment;
 import nimblestride.core.layer.alignment.Unison;
 import nimblestride.core.layer.crossing.BarByBar;
 import nimblestride.core.layer.crossing.Crossing;
-import nimblestride.core.layer.crossing.LeftOver;
-import nimblestride.core.layer.modulation.Agreement;
-import nimblestride.core.layer.modulation.Chain;
+import nimblestride.core.layer.crossing.Remainder;
+import nimblestride.core.layer.modulation.ModulationChain;
+import nimblestride.core.layer.modulation.ModulationRealignment;
 import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.layer.pattern.Hit;
 import nimblestride.core.layer.pattern.Layer;
@@ -28,14 +28,14 @@ import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.pattern.Reset;
 import nimblestride.core.layer.pattern.Span;
 import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.meter.Phrase;
-import nimblestride.core.time.meter.Place;
-import nimblestride.core.time.partition.Fit;
+import nimblestride.core.time.partition.FitResult;
 import nimblestride.core.time.reading.Reading;
+import nimblestride.core.time.reading.ReadingApproach;
+import nimblestride.core.time.reading.ReadingFilter;
 import nimblestride.core.time.reading.Readings;
-import nimblestride.core.time.reading.School;
-import nimblestride.core.time.reading.Wish;
 import nimblestride.core.time.value.NoteValue;
 import org.apache.commons.numbers.fraction.BigFraction;
 import tools.jackson.databind.json.JsonMapper;
@@ -57,22 +57,23 @@ final class ReportJson {
     private static final int ROUNDS_LISTED = 2;
     private static final int READINGS_A_SCHOOL = 3;
 
-    private final Reckoning reckoning;
+    private final Analysis reckoning;
     private final Phrase phrase;
 
-    private ReportJson(Reckoning reckoning) {
+    private ReportJson(Analysis reckoning) {
         this.reckoning = reckoning;
         this.phrase = reckoning.exercise().phrase();
     }
 
-    static String write(Reckoning reckoning, List<Finding> findings, Optional<Fit> fits, Optional<Chain> chain) {
+    static String write(
+            Analysis reckoning, List<Finding> findings, Optional<FitResult> fits, Optional<ModulationChain> chain) {
         return JsonMapper.builder()
                 .build()
                 .writerWithDefaultPrettyPrinter()
                 .writeValueAsString(new ReportJson(reckoning).report(findings, fits, chain));
     }
 
-    private ObjectNode report(List<Finding> findings, Optional<Fit> fits, Optional<Chain> chain) {
+    private ObjectNode report(List<Finding> findings, Optional<FitResult> fits, Optional<ModulationChain> chain) {
         Exercise exercise = reckoning.exercise();
         ObjectNode root = JsonNodeFactory.instance.objectNode();
         root.put("name", exercise.name());
@@ -81,12 +82,12 @@ final class ReportJson {
         ArrayNode layers = root.putArray("layers");
         reckoning.layers().forEach(layer -> writeLayer(layer, layers.addObject()));
         ArrayNode meetings = root.putArray("meetings");
-        for (Reckoning.OfPair pair : reckoning.meetings()) {
+        for (Analysis.OfPair pair : reckoning.meetings()) {
             pair.meeting().result().ifPresent(meeting -> writeMeeting(pair, meeting, meetings.addObject()));
         }
         reckoning
                 .unison()
-                .flatMap(Reckoning.Exact::result)
+                .flatMap(Analysis.Exact::result)
                 .ifPresent(all -> writeUnison(all, root.putObject("allAtOnce")));
         if (!reckoning.running().isEmpty()) {
             reckoning.onBarLines().result().ifPresent(ones -> writeOnes(ones, root.putObject("onBarLines")));
@@ -147,13 +148,13 @@ final class ReportJson {
     }
 
     private static List<Reading> bestReadings(Meter meter) {
-        return Arrays.stream(School.values())
-                .flatMap(school -> Readings.of(meter, school, Wish.ANY).limit(READINGS_A_SCHOOL))
+        return Arrays.stream(ReadingApproach.values())
+                .flatMap(school -> Readings.of(meter, school, ReadingFilter.ANY).limit(READINGS_A_SCHOOL))
                 .sorted(Comparator.comparingLong(Reading::effort))
                 .toList();
     }
 
-    private static void writeFits(Fit fit, ObjectNode node) {
+    private static void writeFits(FitResult fit, ObjectNode node) {
         node.put("count", fit.count().toString());
         ArrayNode best = node.putArray("best");
         for (List<Integer> cells : fit.best()) {
@@ -163,7 +164,7 @@ final class ReportJson {
         fit.nearest().ifPresent(length -> node.put("nearest", length));
     }
 
-    private void writeLayer(Reckoning.OfLayer ofLayer, ObjectNode node) {
+    private void writeLayer(Analysis.OfLayer ofLayer, ObjectNode node) {
         Layer layer = ofLayer.layer();
         node.put("name", ofLayer.name());
         node.put("kind", kind(layer.pattern()));
@@ -175,7 +176,7 @@ final class ReportJson {
         }
         Alignment alignment = ofLayer.alignment().result().get();
         node.put("cycle", alignment.course().cycle().toString());
-        Return back = alignment.returnsAfter();
+        Realignment back = alignment.returnsAfter();
         ObjectNode returns = node.putObject("returnsAfter");
         returns.put("length", back.length().toString());
         returns.put("bars", back.bars());
@@ -212,7 +213,7 @@ final class ReportJson {
             written.put("hits", barByBar.get(bar).hits());
             written.put("sits", barByBar.get(bar).sits().title());
             if (runsOn) {
-                LeftOver left = LeftOver.of(alignment.course(), phrase.startOf(bar + 1L));
+                Remainder left = Remainder.of(alignment.course(), phrase.startOf(bar + 1L));
                 written.put("leftOver", left.length().toString());
             }
         }
@@ -226,14 +227,14 @@ final class ReportJson {
     }
 
     private void writeHits(Alignment alignment, ObjectNode node) {
-        Lead lead = reckoning.exercise().lead();
+        LeadHand lead = reckoning.exercise().lead();
         ArrayNode hits = node.putArray("hits");
         NoteValue end = phrase.length().times(ROUNDS_LISTED);
         int most = Math.min(MOST_HITS, MAX_ALL_HITS / reckoning.layers().size());
         List<Hit> listed = alignment.course().between(NoteValue.ZERO, end, most + 1);
         for (Hit hit : listed.subList(0, Math.min(most, listed.size()))) {
             ObjectNode written = hits.addObject();
-            Place place = writePlace(hit.at(), written);
+            CountPosition place = writePlace(hit.at(), written);
             written.put("count", place.toString());
             written.put("limb", hit.limb(hit.voices().get(0), lead).title());
         }
@@ -242,15 +243,15 @@ final class ReportJson {
         }
     }
 
-    private Place writePlace(NoteValue moment, ObjectNode node) {
+    private CountPosition writePlace(NoteValue moment, ObjectNode node) {
         long bar = phrase.barAt(moment);
         NoteValue at = moment.minus(phrase.startOf(bar));
         node.put("bar", bar + 1);
         node.put("at", at.toString());
-        return new Place(phrase.bar(bar).meter(), at);
+        return new CountPosition(phrase.bar(bar).meter(), at);
     }
 
-    private void writeMeeting(Reckoning.OfPair pair, Meeting meeting, ObjectNode node) {
+    private void writeMeeting(Analysis.OfPair pair, Meeting meeting, ObjectNode node) {
         ArrayNode names = node.putArray("layers");
         names.add(reckoning.layers().get(pair.one()).name());
         names.add(reckoning.layers().get(pair.other()).name());
@@ -277,7 +278,7 @@ final class ReportJson {
         ones.first().forEach(bar -> first.add(bar + 1));
     }
 
-    private void writeModulation(Chain chain, ObjectNode node) {
+    private void writeModulation(ModulationChain chain, ObjectNode node) {
         node.put("beat", chain.start().beat().toString());
         ArrayNode tempos = node.putArray("tempos");
         chain.tempos().forEach(tempo -> tempos.add(text(tempo.perMinute())));
@@ -297,7 +298,7 @@ final class ReportJson {
     /** When phrases of the old feel and of the new one begin together again. */
     private void writeAgreement(Pivot pivot, ObjectNode node) {
         try {
-            Agreement agreement = Agreement.of(phrase.length(), phrase.length(), pivot);
+            ModulationRealignment agreement = ModulationRealignment.of(phrase.length(), phrase.length(), pivot);
             ObjectNode agrees = node.putObject("agreesAfter");
             agrees.put("oldPhrases", agreement.oldBars());
             agrees.put("newPhrases", agreement.newBars());

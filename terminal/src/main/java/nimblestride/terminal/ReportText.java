@@ -4,19 +4,19 @@ import java.io.PrintWriter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.insight.finding.Finding;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.LayerText;
 import nimblestride.core.language.text.TempoText;
-import nimblestride.core.layer.modulation.Chain;
+import nimblestride.core.layer.modulation.ModulationChain;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Grouping;
 import nimblestride.core.time.meter.Meter;
-import nimblestride.core.time.partition.Fit;
+import nimblestride.core.time.partition.FitResult;
+import nimblestride.core.time.reading.ReadingFilter;
 import nimblestride.core.time.reading.Readings;
-import nimblestride.core.time.reading.Wish;
 import nimblestride.core.time.value.Tempo;
 
 /** A report in sentences. */
@@ -27,7 +27,11 @@ final class ReportText {
     private ReportText() {}
 
     static void write(
-            Reckoning reckoning, List<Finding> findings, Optional<Fit> fits, Optional<Chain> chain, PrintWriter out) {
+            Analysis reckoning,
+            List<Finding> findings,
+            Optional<FitResult> fits,
+            Optional<ModulationChain> chain,
+            PrintWriter out) {
         Exercise exercise = reckoning.exercise();
         out.println("Bars:  " + BarsText.write(exercise.phrase()));
         exercise.layers().forEach(layer -> out.println("Layer: " + LayerText.write(layer)));
@@ -45,7 +49,7 @@ final class ReportText {
         writeReadings(exercise, out);
     }
 
-    private static void writeChain(Chain chain, PrintWriter out) {
+    private static void writeChain(ModulationChain chain, PrintWriter out) {
         out.println();
         out.println("Modulation");
         for (int i = 0; i < chain.pivots().size(); i++) {
@@ -63,7 +67,7 @@ final class ReportText {
                         : "  All are whole from " + chain.friendlyTempos() + ".");
     }
 
-    private static void writeFit(Fit fit, PrintWriter out) {
+    private static void writeFit(FitResult fit, PrintWriter out) {
         out.printf(Locale.ROOT, "These cells fill it in %,d ways.%n", fit.count());
         fit.best().forEach(cells -> out.println("  " + new Grouping(cells)));
         fit.nearest()
@@ -80,7 +84,7 @@ final class ReportText {
         for (Meter meter : meters) {
             out.println();
             out.println(meter + " can be felt as");
-            Readings.of(meter, Wish.ANY)
+            Readings.of(meter, ReadingFilter.ANY)
                     .limit(READINGS)
                     .forEach(reading -> out.println("  " + reading.grouping() + "  (" + reading.why() + ")"));
         }

@@ -43,7 +43,7 @@ public final class StrideCommand implements Runnable {
     /** Prints straight to the descriptor: the system's own streams would keep it to themselves that a disk is full. */
     private static PrintWriter printer(FileDescriptor descriptor) {
         Writer writer = new OutputStreamWriter(new FileOutputStream(descriptor), StandardCharsets.UTF_8);
-        return new PrintWriter(new PlainWriter(new BufferedWriter(writer)));
+        return new PrintWriter(new TerminalWriter(new BufferedWriter(writer)));
     }
 
     static int run(PrintWriter out, PrintWriter err, String... args) {

@@ -21,8 +21,8 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.LayerText;
 import nimblestride.core.language.text.PivotText;
+import nimblestride.core.notation.score.ScoreStyle;
 import nimblestride.core.notation.score.ScoreWriter;
-import nimblestride.core.notation.score.Style;
 import nimblestride.core.time.value.Tempo;
 import nimblestride.formats.json.ExerciseJson;
 import nimblestride.formats.midi.ExerciseMidi;
@@ -181,7 +181,7 @@ class StrideCommandTest {
         ExerciseMidi.write(exercise, midi);
         Path score = folder.resolve("weir.mxl");
         Exercise played = exercise.withPhrase(exercise.phrase().first(15));
-        Files.write(score, ScoreXml.writeCompressed(ScoreWriter.write(played, Style.USUAL.repeating(false))));
+        Files.write(score, ScoreXml.writeCompressed(ScoreWriter.write(played, ScoreStyle.USUAL.repeating(false))));
         for (Path file : List.of(midi, score)) {
             JsonNode report = report("report", "--file", file.toString(), "--json");
             assertThat(report.at("/phrase/length").stringValue()).isEqualTo("49/16");
@@ -498,7 +498,7 @@ class StrideCommandTest {
     @Test
     void namesCommandNoTerminal() throws IOException {
         StringWriter plain = new StringWriter();
-        try (PlainWriter writer = new PlainWriter(plain)) {
+        try (TerminalWriter writer = new TerminalWriter(plain)) {
             writer.write("kick\u001b[2J\n\tsnare\u009b5m\u0007");
             writer.write('\u0008');
         }

@@ -17,7 +17,7 @@ import nimblestride.sound.play.SoundCards;
 /** The program with its one window. */
 public final class StrideApp extends Application {
     /** Begun before this is made, which the toolkit does. */
-    static Start start;
+    static LaunchOptions start;
 
     private MainWindow window;
 
@@ -46,7 +46,7 @@ public final class StrideApp extends Application {
             }
         });
         if (start.shots().isPresent()) {
-            new Shots(window, start.shots().get()).take();
+            new Screenshots(window, start.shots().get()).take();
         }
     }
 

@@ -1,2 +1,2 @@
-/** Work off the interface thread. Begin with {@link nimblestride.desktop.async.Commands}. */
+/** Work off the interface thread. Begin with {@link nimblestride.desktop.async.CommandQueue}. */
 package nimblestride.desktop.async;

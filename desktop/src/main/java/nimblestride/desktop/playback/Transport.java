@@ -17,13 +17,13 @@ import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
-import nimblestride.desktop.document.exercise.Desk;
-import nimblestride.sound.play.Heard;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.sound.play.AudiblePosition;
 import nimblestride.sound.play.Player;
-import nimblestride.sound.render.Click;
+import nimblestride.sound.render.ClickSettings;
 import nimblestride.sound.render.CountIn;
-import nimblestride.sound.render.Start;
-import nimblestride.sound.render.Take;
+import nimblestride.sound.render.PlaybackRequest;
+import nimblestride.sound.render.StartPoint;
 
 /** Play and stop. What is edited while it plays is heard from the next unit on. */
 public final class Transport implements AutoCloseable {
@@ -33,26 +33,26 @@ public final class Transport implements AutoCloseable {
     static final int PLAIN_CLICKS_A_MINUTE = 100;
     static final int PLAIN_CLICKS_A_WHOLE = 4;
 
-    private final Desk desk;
+    private final ExerciseDocument desk;
     private final Player player;
-    private final PlaySettings settings = new PlaySettings();
+    private final PlaybackSettings settings = new PlaybackSettings();
     private final ReadOnlyBooleanWrapper playing = new ReadOnlyBooleanWrapper();
     private final ReadOnlyStringWrapper counted = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper problem = new ReadOnlyStringWrapper("");
-    private final NextTake next;
+    private final NextPlayback next;
     private final ReadOnlyIntegerWrapper section = new ReadOnlyIntegerWrapper(NO_SECTION);
     private final Consumer<OptionalDouble> follower;
     private final AnimationTimer frames;
     private Runnable stopped = () -> {};
-    private volatile Take playingTake;
+    private volatile PlaybackRequest playingTake;
     private boolean counting;
     private int partOfFrame;
 
     /** @param heard is told, for each frame, the moment that is heard of the feel in hand; nothing while another one plays */
-    public Transport(Desk desk, Player player, AsShown shown, Consumer<OptionalDouble> heard) {
+    public Transport(ExerciseDocument desk, Player player, ShownExercise shown, Consumer<OptionalDouble> heard) {
         this.desk = desk;
         this.player = player;
-        this.next = new NextTake(desk, settings, shown, new StageInHand(problem::set));
+        this.next = new NextPlayback(desk, settings, shown, new SelectedStage(problem::set));
         this.follower = heard;
         this.playingTake = take();
         this.frames = new AnimationTimer() {
@@ -85,7 +85,7 @@ public final class Transport implements AutoCloseable {
     }
 
     /** How the user wants to hear it. */
-    public PlaySettings settings() {
+    public PlaybackSettings settings() {
         return settings;
     }
 
@@ -113,8 +113,8 @@ public final class Transport implements AutoCloseable {
         stopped = run;
     }
 
-    private void follow(Heard heard) {
-        Start start = playingTake.start();
+    private void follow(AudiblePosition heard) {
+        StartPoint start = playingTake.start();
         double left = start.moment().toDouble() - heard.moment();
         if (left > 0 && heard.section() == start.section() && counting) {
             count(left);
@@ -139,7 +139,7 @@ public final class Transport implements AutoCloseable {
 
     private void count(double left) {
         Exercise exercise = playingTake.exercise();
-        Start start = playingTake.start();
+        StartPoint start = playingTake.start();
         Phrase phrase = exercise.turnedTo(
                         exercise.sections().get(start.section()).feel())
                 .phrase();
@@ -156,7 +156,7 @@ public final class Transport implements AutoCloseable {
         int percent = settings.percent().get();
         String part = settings.stage()
                 .get()
-                .map(stage -> StageInHand.told(stage, partOfFrame))
+                .map(stage -> SelectedStage.told(stage, partOfFrame))
                 .orElse("");
         String tempo = settings.tempo()
                 .get()
@@ -178,7 +178,7 @@ public final class Transport implements AutoCloseable {
         } else {
             Exercise exercise = desk.exercise().get();
             int bar = settings.firstBar().get();
-            play(take().from(new Start(
+            play(take().from(new StartPoint(
                     next.playsSections(exercise) && bar > 0 ? exercise.firstSection() : 0,
                     exercise.phrase().startOf(bar))));
         }
@@ -190,30 +190,30 @@ public final class Transport implements AutoCloseable {
         if (next.playsSections(exercise)) {
             int first = exercise.firstSection();
             NoteValue within = moment.remainder(exercise.phrase().length());
-            play(take().from(new Start(first, within)));
+            play(take().from(new StartPoint(first, within)));
         } else {
-            Take take = take();
+            PlaybackRequest take = take();
             NoteValue from = take.exercise().hasSections()
                     ? moment.remainder(exercise.phrase().length())
                     : moment;
-            play(take.from(new Start(0, from)));
+            play(take.from(new StartPoint(0, from)));
         }
     }
 
     /** Plays from a section on. */
     public void playFromSection(int number) {
         settings.allSections().set(true);
-        play(take().from(new Start(number, NoteValue.ZERO)));
+        play(take().from(new StartPoint(number, NoteValue.ZERO)));
     }
 
     /** Plays a plain click, by which something can be measured. */
     void playPlainClick() {
         Exercise plain = new Exercise(
                 "Click", Phrase.of(Bar.of(Meter.of(4, 4))), List.of(), Tempo.ofQuarters(PLAIN_CLICKS_A_MINUTE));
-        play(new Take(plain, Click.NONE.with(Click.Level.UNIT, true)));
+        play(new PlaybackRequest(plain, ClickSettings.NONE.with(ClickSettings.Level.UNIT, true)));
     }
 
-    private void play(Take take) {
+    private void play(PlaybackRequest take) {
         playingTake = take;
         problem.set("");
         counting = take.countIn().bars() > 0;
@@ -234,9 +234,9 @@ public final class Transport implements AutoCloseable {
         if (!playing.get()) {
             return;
         }
-        Take take = take();
+        PlaybackRequest take = take();
         boolean same = heardOf(take).equals(heardOf(playingTake));
-        Start start = playingTake.start();
+        StartPoint start = playingTake.start();
         boolean stillThere = start.section() < take.exercise().sections().size();
         playingTake = counting && stillThere ? startingAs(take, start) : take;
         if (!same) {
@@ -245,7 +245,7 @@ public final class Transport implements AutoCloseable {
     }
 
     /** The same take, begun as another one was, as far as there still is such a place. */
-    private static Take startingAs(Take take, Start start) {
+    private static PlaybackRequest startingAs(PlaybackRequest take, StartPoint start) {
         try {
             return take.from(start);
         } catch (StrideException e) {
@@ -254,8 +254,8 @@ public final class Transport implements AutoCloseable {
     }
 
     /** What is heard of a take wherever it has begun. */
-    private static Take heardOf(Take take) {
-        return take.from(Start.BEGINNING)
+    private static PlaybackRequest heardOf(PlaybackRequest take) {
+        return take.from(StartPoint.BEGINNING)
                 .countedIn(CountIn.NONE)
                 .of(take.exercise().turnedTo(0));
     }
@@ -266,12 +266,12 @@ public final class Transport implements AutoCloseable {
     }
 
     /** The take that would be played now, from its beginning. */
-    public Take take() {
+    public PlaybackRequest take() {
         return next.take();
     }
 
     /** What has been played last, or plays now; from any thread. */
-    public Take played() {
+    public PlaybackRequest played() {
         return playingTake;
     }
 

@@ -6,7 +6,7 @@ import java.util.Optional;
 import nimblestride.desktop.workspace.sound.Asking;
 
 /** Asks for recordings in the window's own way. */
-record AskingForSounds(Questions questions) implements Asking {
+record AskingForSounds(Dialogs questions) implements Asking {
     @Override
     public Optional<Path> recording() {
         return questions.fileToOpen(List.of("wav"));

@@ -3,12 +3,12 @@ package nimblestride.desktop.shell;
 import java.util.Optional;
 import java.util.UUID;
 import nimblestride.desktop.workspace.book.BookPane;
-import nimblestride.store.book.Kept;
+import nimblestride.store.book.ExerciseSummary;
 
 /** What the pane of the Book has done beyond itself. */
-record BookActions(FileMenu files, BookOut out, Questions questions) implements BookPane.Actions {
+record BookActions(FileMenu files, BookExport out, Dialogs questions) implements BookPane.Actions {
     @Override
-    public void open(Kept kept) {
+    public void open(ExerciseSummary kept) {
         files.open(kept);
     }
 

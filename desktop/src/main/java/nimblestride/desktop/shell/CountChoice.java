@@ -8,24 +8,28 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.HBox;
 import nimblestride.core.language.text.CountText;
-import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.core.time.counting.Division;
-import nimblestride.desktop.document.exercise.Desk;
-import nimblestride.desktop.ui.control.Hint;
-import nimblestride.desktop.ui.control.Titles;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Subdivision;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.ui.control.ControlTip;
+import nimblestride.desktop.ui.control.TitleConverter;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The school in which the Road is counted, and the count as text. */
 final class CountChoice extends HBox {
-    CountChoice(Desk desk, ObjectProperty<CountingSchool> school, ObjectProperty<Division> division, Runnable stand) {
+    CountChoice(
+            ExerciseDocument desk,
+            ObjectProperty<CountingSystem> school,
+            ObjectProperty<Subdivision> division,
+            Runnable stand) {
         getStyleClass().add("add-line");
-        ComboBox<CountingSchool> schools = new ComboBox<>();
+        ComboBox<CountingSystem> schools = new ComboBox<>();
         schools.setId("counting");
-        schools.getItems().setAll(CountingSchool.values());
+        schools.getItems().setAll(CountingSystem.values());
         schools.setPrefWidth(190);
         schools.setMinWidth(190);
-        schools.setConverter(new Titles<>(CountingSchool::title));
+        schools.setConverter(new TitleConverter<>(CountingSystem::title));
         schools.setAccessibleText("How to count");
         schools.valueProperty().bindBidirectional(school);
         Button copy = new Button("", new FontIcon(Feather.COPY));
@@ -33,7 +37,7 @@ final class CountChoice extends HBox {
         copy.setMinWidth(USE_PREF_SIZE);
         copy.getStyleClass().add("flat");
         copy.setAccessibleText("Copy the count");
-        Hint.on(copy, "Copy the count as text, a line for each bar");
+        ControlTip.on(copy, "Copy the count as text, a line for each bar");
         copy.setOnAction(event -> {
             ClipboardContent content = new ClipboardContent();
             content.putString(CountText.write(desk.exercise().get().phrase().bars(), school.get(), division.get()));
@@ -44,7 +48,7 @@ final class CountChoice extends HBox {
         large.setMinWidth(USE_PREF_SIZE);
         large.getStyleClass().add("flat");
         large.setAccessibleText("The count, large, for the music stand");
-        Hint.on(large, "The count, large, for the music stand");
+        ControlTip.on(large, "The count, large, for the music stand");
         large.setOnAction(event -> stand.run());
         setMinWidth(USE_PREF_SIZE);
         Label caption = new Label("Count");

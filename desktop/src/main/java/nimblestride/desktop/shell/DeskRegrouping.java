@@ -1,11 +1,11 @@
 package nimblestride.desktop.shell;
 
 import nimblestride.core.time.meter.Grouping;
-import nimblestride.desktop.document.exercise.Desk;
-import nimblestride.desktop.view.road.Regrouping;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.view.road.RegroupAction;
 
 /** Groups set by hand on the Road go to the desk; a drag is one step back. */
-record DeskRegrouping(Desk desk) implements Regrouping {
+record DeskRegrouping(ExerciseDocument desk) implements RegroupAction {
     @Override
     public void regroup(int bar, Grouping grouping) {
         desk.edit("foot", exercise -> exercise.withPhrase(exercise.phrase().regrouped(bar, grouping)));

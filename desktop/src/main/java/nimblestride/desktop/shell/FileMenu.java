@@ -8,39 +8,39 @@ import java.util.UUID;
 import java.util.function.Consumer;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.core.foundation.words.Tally;
+import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.Tempo;
-import nimblestride.desktop.async.Commands;
-import nimblestride.desktop.document.exercise.Desk;
-import nimblestride.desktop.document.library.BookFiles;
+import nimblestride.desktop.async.CommandQueue;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.document.library.BookTransfer;
 import nimblestride.desktop.document.library.OpenBook;
-import nimblestride.desktop.workspace.importing.Original;
+import nimblestride.desktop.workspace.importing.ImportedOriginal;
 import nimblestride.files.AtomicFile;
-import nimblestride.files.FileName;
+import nimblestride.files.SafeFileName;
 import nimblestride.formats.json.BookJson;
 import nimblestride.formats.json.DraftJson.Draft;
 import nimblestride.formats.json.DraftJson.InBook;
 import nimblestride.formats.json.ExerciseJson;
 import nimblestride.formats.json.LogJson;
 import nimblestride.formats.midi.ExerciseMidi;
-import nimblestride.formats.source.FromElsewhere;
-import nimblestride.store.book.ChangedElsewhere;
-import nimblestride.store.book.Kept;
+import nimblestride.formats.source.FileImporter;
+import nimblestride.store.book.ChangedElsewhereException;
+import nimblestride.store.book.ExerciseSummary;
 
 /** New, open, save, and the rest of what moves exercises between the desk, the Book and files. */
 public final class FileMenu {
-    private final Desk desk;
-    private final Questions questions;
+    private final ExerciseDocument desk;
+    private final Dialogs questions;
     private final OpenBook book;
-    private final Commands commands;
+    private final CommandQueue commands;
     private final Consumer<String> status;
-    private Consumer<Original> bringing = original -> {};
+    private Consumer<ImportedOriginal> bringing = original -> {};
 
     /** @param status is told what has been done */
-    FileMenu(Desk desk, Questions questions, OpenBook book, Commands commands, Consumer<String> status) {
+    FileMenu(ExerciseDocument desk, Dialogs questions, OpenBook book, CommandQueue commands, Consumer<String> status) {
         this.desk = desk;
         this.commands = commands;
         this.questions = questions;
@@ -66,17 +66,17 @@ public final class FileMenu {
     }
 
     void bringIn() {
-        questions.fileToOpen(FromElsewhere.ENDINGS).ifPresent(this::open);
+        questions.fileToOpen(FileImporter.ENDINGS).ifPresent(this::open);
     }
 
     /** @param begin shows what is in a file of another program, to be taken or left */
-    void setBringing(Consumer<Original> begin) {
+    void setBringing(Consumer<ImportedOriginal> begin) {
         bringing = begin;
     }
 
     /** A score that was copied elsewhere. */
     void paste(String text) {
-        bringing.accept(Original.pasted(text));
+        bringing.accept(ImportedOriginal.pasted(text));
     }
 
     /**
@@ -85,23 +85,23 @@ public final class FileMenu {
      */
     void open(Path file) {
         try {
-            if (FromElsewhere.isCalledSo(file)) {
-                bringing.accept(Original.of(file));
+            if (FileImporter.isCalledSo(file)) {
+                bringing.accept(ImportedOriginal.of(file));
                 return;
             }
-            switch (BookFiles.formatOf(file)) {
+            switch (BookTransfer.formatOf(file)) {
                 case BookJson.FORMAT -> {
                     LocalDateTime now = book.now();
                     book.run(
                             "Importing " + file.getFileName(),
-                            (one, progress) -> BookFiles.takeOver(one, file, now, progress),
+                            (one, progress) -> BookTransfer.takeOver(one, file, now, progress),
                             status);
                 }
                 case LogJson.FORMAT ->
                     book.run(
                             "Merging " + file.getFileName(),
-                            (one, progress) -> BookFiles.mergeLog(one, Optional.empty(), file, progress),
-                            merged -> status.accept("Into your own log: " + BookFiles.said(merged) + "."));
+                            (one, progress) -> BookTransfer.mergeLog(one, Optional.empty(), file, progress),
+                            merged -> status.accept("Into your own log: " + BookTransfer.said(merged) + "."));
                 default -> openExercise(file);
             }
         } catch (StrideException e) {
@@ -123,8 +123,8 @@ public final class FileMenu {
         if (!mayReplace()) {
             return false;
         }
-        Optional<Kept> kept = book.change(one -> one.together(() -> {
-            Kept added = one.shelf().add(exercise, book.now());
+        Optional<ExerciseSummary> kept = book.change(one -> one.together(() -> {
+            ExerciseSummary added = one.shelf().add(exercise, book.now());
             one.originals().keep(added.id(), fileName, original);
             return added;
         }));
@@ -163,7 +163,7 @@ public final class FileMenu {
     }
 
     /** Opens an exercise of the Book. */
-    void open(Kept kept) {
+    void open(ExerciseSummary kept) {
         book.ask(one -> one.shelf().read(kept.id())).ifPresent(exercise -> {
             if (mayReplace()) {
                 desk.lay(new Draft(exercise, Optional.empty(), Optional.of(inBook(kept)), true));
@@ -179,7 +179,7 @@ public final class FileMenu {
                         this::open, () -> status.accept("This exercise is no longer in the Book.")));
     }
 
-    private static InBook inBook(Kept kept) {
+    private static InBook inBook(ExerciseSummary kept) {
         return new InBook(kept.id(), kept.revision());
     }
 
@@ -209,7 +209,7 @@ public final class FileMenu {
 
     boolean saveAs() {
         Optional<Path> chosen =
-                questions.fileToSave(FileName.of(desk.exercise().get().name()) + ".json");
+                questions.fileToSave(SafeFileName.of(desk.exercise().get().name()) + ".json");
         return chosen.map(FileMenu::withEnding).map(this::write).orElse(false);
     }
 
@@ -221,29 +221,30 @@ public final class FileMenu {
     boolean keepInBook() {
         Exercise exercise = desk.exercise().get();
         try {
-            Optional<Kept> kept = book.change(one -> desk.inBook().get().isEmpty()
-                    ? one.shelf().add(exercise, book.now())
-                    : one.shelf().save(lying(exercise), exercise, book.now()));
+            Optional<ExerciseSummary> kept =
+                    book.change(one -> desk.inBook().get().isEmpty()
+                            ? one.shelf().add(exercise, book.now())
+                            : one.shelf().save(lying(exercise), exercise, book.now()));
             kept.ifPresent(now -> {
                 desk.keptAs(inBook(now), exercise);
                 status.accept("\"" + now.name() + "\" is in the Book.");
             });
             return kept.isPresent();
-        } catch (ChangedElsewhere e) {
+        } catch (ChangedElsewhereException e) {
             return keepBeside(exercise, e.getMessage());
         }
     }
 
-    private Kept lying(Exercise exercise) {
+    private ExerciseSummary lying(Exercise exercise) {
         InBook lying = desk.inBook().get().orElseThrow();
-        return new Kept(lying.id(), exercise.name(), "", lying.revision());
+        return new ExerciseSummary(lying.id(), exercise.name(), "", lying.revision());
     }
 
     private boolean keepBeside(Exercise exercise, String why) {
         if (!questions.sure("It is not as it was", why + "\n\nYours can be kept beside it.", "Keep mine beside it")) {
             return false;
         }
-        Optional<Kept> kept = book.change(one -> one.shelf().add(exercise, book.now()));
+        Optional<ExerciseSummary> kept = book.change(one -> one.shelf().add(exercise, book.now()));
         kept.ifPresent(now -> desk.keptAs(inBook(now), exercise));
         return kept.isPresent();
     }
@@ -251,7 +252,7 @@ public final class FileMenu {
     /** Puts exercises into the Book beside what lies on the desk: all of them, or none. */
     void keepInBook(List<Exercise> exercises) {
         book.change(one -> one.shelf().addAll(exercises, book.now()))
-                .ifPresent(kept -> status.accept("Kept " + Tally.count(kept.size(), "exercise") + " in the Book."));
+                .ifPresent(kept -> status.accept("Kept " + Counted.count(kept.size(), "exercise") + " in the Book."));
     }
 
     private boolean write(Path file) {
@@ -270,7 +271,7 @@ public final class FileMenu {
 
     void saveMidi() {
         Exercise exercise = desk.exercise().get();
-        questions.fileToSave(FileName.of(exercise.name()) + ".mid").ifPresent(file -> {
+        questions.fileToSave(SafeFileName.of(exercise.name()) + ".mid").ifPresent(file -> {
             commands.run(
                     "Writing the MIDI file " + file.getFileName(),
                     progress -> {

@@ -17,9 +17,9 @@ import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.Tempo;
-import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.playback.Transport;
-import nimblestride.desktop.ui.control.Hint;
+import nimblestride.desktop.ui.control.ControlTip;
 import nimblestride.desktop.ui.field.TypedField;
 import org.apache.commons.numbers.fraction.BigFraction;
 import org.kordamp.ikonli.feather.Feather;
@@ -27,12 +27,12 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The exercise's name, its bars as people write them, its tempo, and play. */
 final class Heading extends VBox {
-    private final Desk desk;
+    private final ExerciseDocument desk;
     private final TypedField<String> name;
     private final TypedField<Phrase> bars;
     private final TypedField<Tempo> tempo;
 
-    Heading(Desk desk, Transport transport) {
+    Heading(ExerciseDocument desk, Transport transport) {
         this.desk = desk;
         getStyleClass().add("heading");
         name = new TypedField<>(
@@ -63,7 +63,7 @@ final class Heading extends VBox {
                 desk::endBurst);
         tempo.field().setId("tempo");
         tempo.field().setAccessibleText("Tempo: quarter notes a minute, or as in 1/8=210");
-        Hint.on(tempo.field(), "Quarter notes a minute, or 1/8=210. Up and Down change it by one.");
+        ControlTip.on(tempo.field(), "Quarter notes a minute, or 1/8=210. Up and Down change it by one.");
         tempo.setPrefWidth(110);
         tempo.setMinWidth(110);
         tempo.field().addEventFilter(KeyEvent.KEY_PRESSED, this::stepTempo);
@@ -82,11 +82,11 @@ final class Heading extends VBox {
                         .then(new FontIcon(Feather.SQUARE))
                         .otherwise(new FontIcon(Feather.PLAY)));
         play.setOnAction(event -> transport.toggle());
-        Hint.on(play, "Space");
+        ControlTip.on(play, "Space");
         CheckBox click = new CheckBox("Click");
         click.setId("click");
         click.selectedProperty().bindBidirectional(transport.settings().click());
-        Hint.on(click, "What it says is set on the Practise bench (Ctrl+5)");
+        ControlTip.on(click, "What it says is set on the Practise bench (Ctrl+5)");
 
         HBox first = row(
                 name,
@@ -115,7 +115,7 @@ final class Heading extends VBox {
         button.setId(id);
         button.getStyleClass().add("flat");
         button.setAccessibleText(what);
-        Hint.on(button, what);
+        ControlTip.on(button, what);
         button.setOnAction(event -> action.run());
         button.disableProperty().bind(can.not());
         return button;

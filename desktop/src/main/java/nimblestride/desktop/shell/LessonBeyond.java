@@ -10,23 +10,23 @@ import java.util.function.Supplier;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.notation.page.Sheet;
-import nimblestride.core.notation.page.SheetPages;
+import nimblestride.core.notation.page.SheetLayout;
 import nimblestride.core.practice.students.Student;
-import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.workspace.students.LessonPage;
-import nimblestride.formats.font.Faces;
+import nimblestride.formats.font.Fonts;
 import nimblestride.formats.json.DraftJson.InBook;
 
 /** What a lesson has done beyond its page. */
 record LessonBeyond(
-        Desk desk,
+        ExerciseDocument desk,
         OpenBook book,
         FileMenu files,
-        Questions questions,
-        BookOut out,
+        Dialogs questions,
+        BookExport out,
         Supplier<Sheet> sheet,
-        Delivering delivering,
+        FileDelivery delivering,
         Consumer<String> status)
         implements LessonPage.Beyond {
     @Override
@@ -81,7 +81,7 @@ record LessonBeyond(
     private void booklet(List<Exercise> exercises, Student student) {
         try {
             Sheet theirs = sheet.get().addressed(student.name());
-            SheetPages pages = new SheetPages(theirs, Faces.get().music(), Faces.get());
+            SheetLayout pages = new SheetLayout(theirs, Fonts.get().music(), Fonts.get());
             String title = "For " + student.name();
             delivering.savePages(title, pages.booklet(title, exercises));
         } catch (StrideException e) {

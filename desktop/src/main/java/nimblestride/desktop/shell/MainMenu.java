@@ -7,10 +7,10 @@ import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.KeyCombination;
-import nimblestride.core.exercise.edit.Rewriting;
-import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.core.exercise.edit.RewriteEdits;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.playback.Transport;
-import nimblestride.desktop.ui.look.Sizes;
+import nimblestride.desktop.ui.look.DisplaySizes;
 import nimblestride.desktop.view.road.RoadView;
 
 /** Every command with its shortcut. */
@@ -20,7 +20,13 @@ final class MainMenu extends MenuBar {
     private final CheckMenuItem night = new CheckMenuItem("Night");
     private final CheckMenuItem reducedMotion = new CheckMenuItem("Less motion");
 
-    MainMenu(MainWindow window, FileMenu files, BookOut book, Desk desk, Transport transport, RoadView road) {
+    MainMenu(
+            MainWindow window,
+            FileMenu files,
+            BookExport book,
+            ExerciseDocument desk,
+            Transport transport,
+            RoadView road) {
         Menu file = new Menu("File");
         file.getItems()
                 .setAll(
@@ -56,15 +62,15 @@ final class MainMenu extends MenuBar {
                         redo,
                         item("Paste a score or a file", "Shortcut+V", window::paste),
                         new SeparatorMenuItem(),
-                        item("Write as one long bar", "Shortcut+L", () -> window.rewrite(Rewriting::asOneBar)),
+                        item("Write as one long bar", "Shortcut+L", () -> window.rewrite(RewriteEdits::asOneBar)),
                         item(
                                 "Write in doubled values",
                                 "Shortcut+UP",
-                                () -> window.rewrite(Rewriting::inDoubledValues)),
+                                () -> window.rewrite(RewriteEdits::inDoubledValues)),
                         item(
                                 "Write in halved values",
                                 "Shortcut+DOWN",
-                                () -> window.rewrite(Rewriting::inHalvedValues)));
+                                () -> window.rewrite(RewriteEdits::inHalvedValues)));
 
         Menu view = new Menu("View");
         bookShown.setAccelerator(KeyCombination.valueOf("Shortcut+B"));
@@ -86,8 +92,8 @@ final class MainMenu extends MenuBar {
                         item("Farther", "Shortcut+MINUS", road::zoomOut),
                         item("Fit the phrase", "Shortcut+0", road::fitPhrase),
                         new SeparatorMenuItem(),
-                        item("Everything larger", "Shortcut+Shift+PERIOD", () -> window.resize(Sizes::larger)),
-                        item("Everything smaller", "Shortcut+Shift+COMMA", () -> window.resize(Sizes::smaller)),
+                        item("Everything larger", "Shortcut+Shift+PERIOD", () -> window.resize(DisplaySizes::larger)),
+                        item("Everything smaller", "Shortcut+Shift+COMMA", () -> window.resize(DisplaySizes::smaller)),
                         new SeparatorMenuItem(),
                         item("Find in the Book", "Shortcut+F", window::findInBook),
                         bookShown,

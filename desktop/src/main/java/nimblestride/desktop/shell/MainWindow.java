@@ -13,58 +13,58 @@ import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.desktop.async.Commands;
-import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.async.CommandQueue;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.failure.DefectLog;
 import nimblestride.desktop.playback.Transport;
-import nimblestride.desktop.shell.Parts.Part;
-import nimblestride.desktop.ui.look.Face;
+import nimblestride.desktop.shell.WindowParts.Part;
 import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.ui.look.Typefaces;
 import nimblestride.desktop.view.road.RoadView;
 import nimblestride.desktop.workspace.book.BookPane;
-import nimblestride.desktop.workspace.cross.CrossBench;
+import nimblestride.desktop.workspace.cross.CrossWorkspace;
 import nimblestride.desktop.workspace.findings.FindingsPane;
-import nimblestride.desktop.workspace.group.BreakBench;
-import nimblestride.desktop.workspace.modulate.ShiftBench;
-import nimblestride.desktop.workspace.place.PlaceBench;
-import nimblestride.desktop.workspace.practice.Diary;
-import nimblestride.desktop.workspace.practice.PractiseBench;
-import nimblestride.desktop.workspace.share.HandOutBench;
+import nimblestride.desktop.workspace.group.GroupWorkspace;
+import nimblestride.desktop.workspace.modulate.ModulateWorkspace;
+import nimblestride.desktop.workspace.place.PlaceWorkspace;
+import nimblestride.desktop.workspace.practice.PracticeRecorder;
+import nimblestride.desktop.workspace.practice.PracticeWorkspace;
+import nimblestride.desktop.workspace.share.ShareWorkspace;
 import nimblestride.desktop.workspace.students.LessonPage;
 import nimblestride.formats.json.DraftJson.InBook;
-import nimblestride.sound.play.Outputs;
+import nimblestride.sound.play.AudioOutputs;
 
 /** One window on one exercise. */
 public final class MainWindow {
     private final Stage stage;
     private final Path home;
-    private final Questions asking;
+    private final Dialogs asking;
     private final Settings remembered;
     private final DefectLog defects;
-    private final Commands commands;
-    private final Foot foot;
+    private final CommandQueue commands;
+    private final StatusBar foot;
     private final RoadView road = new RoadView();
-    private final Desk desk;
-    private final Sounding sounding;
+    private final ExerciseDocument desk;
+    private final WindowSound sounding;
     private final Transport transport;
     private final FileMenu files;
-    private final Benches benches = new Benches();
-    private final PlaceBench placing;
-    private final CrossBench crossing;
-    private final PractiseBench practising;
-    private final HandOutBench handing;
+    private final Workspaces benches = new Workspaces();
+    private final PlaceWorkspace placing;
+    private final CrossWorkspace crossing;
+    private final PracticeWorkspace practising;
+    private final ShareWorkspace handing;
     private final FindingsPane findings;
     private final OpenBook openBook;
     private final BookPane book;
     private final BorderPane root = new BorderPane();
-    private final Frame frame;
+    private final WindowFrame frame;
     private final MainMenu menu;
-    private final Keeping keeping = new Keeping(this::tell);
-    private final StandWindow stand;
+    private final DraftSession keeping = new DraftSession(this::tell);
+    private final MusicStandWindow stand;
     private final Heading heading;
-    private final BringingIn bringing;
-    private final Helping help;
+    private final ImportView bringing;
+    private final HelpView help;
     private boolean night;
 
     /**
@@ -75,52 +75,52 @@ public final class MainWindow {
      */
     public MainWindow(
             Stage stage,
-            Ahead ahead,
-            Optional<Questions> questions,
-            Outputs outputs,
+            StartupTasks ahead,
+            Optional<Dialogs> questions,
+            AudioOutputs outputs,
             Clock clock,
             LongSupplier nanos,
             DefectLog defects) {
-        Face.load();
+        Typefaces.load();
         this.stage = stage;
         this.home = ahead.home();
         this.defects = defects;
-        Questions asking = questions.orElseGet(() -> new WindowQuestions(stage, home));
+        Dialogs asking = questions.orElseGet(() -> new WindowDialogs(stage, home));
         this.asking = asking;
-        this.commands = new Commands(asking::tell, this::tell);
-        this.foot = new Foot(commands);
+        this.commands = new CommandQueue(asking::tell, this::tell);
+        this.foot = new StatusBar(commands);
         defects.tell(message -> Platform.runLater(() -> tell(message)));
         Settings.Found settings = ahead.settings().get();
         this.remembered = settings.settings();
-        this.frame = new Frame(stage, root, remembered);
-        this.desk = new Desk(keeping.last(ahead.desk()));
+        this.frame = new WindowFrame(stage, root, remembered);
+        this.desk = new ExerciseDocument(keeping.last(ahead.desk()));
         foot.forgetWithEachStep(desk);
-        this.sounding = new Sounding(desk, outputs, home.resolve("voices"), road, this::follow, this::tell);
+        this.sounding = new WindowSound(desk, outputs, home.resolve("voices"), road, this::follow, this::tell);
         this.transport = sounding.transport();
         remembered.sound().apply(transport.settings(), sounding.devices());
-        this.stand = new StandWindow(stage, desk, road, transport::toggle, frame::style);
+        this.stand = new MusicStandWindow(stage, desk, road, transport::toggle, frame::style);
         this.openBook = new OpenBook(ahead.file(), ahead.book(), clock, commands, this::tell);
         this.files = new FileMenu(desk, asking, openBook, commands, this::tell);
         this.heading = new Heading(desk, transport);
-        Middle middle = new Middle(root, heading);
-        this.bringing = new BringingIn(middle, home, files, asking, this::tell);
-        this.help = new Helping(middle, files, openBook, this::tell, () -> showBook(true));
-        this.placing = new PlaceBench(
+        CenterPane middle = new CenterPane(root, heading);
+        this.bringing = new ImportView(middle, home, files, asking, this::tell);
+        this.help = new HelpView(middle, files, openBook, this::tell, () -> showBook(true));
+        this.placing = new PlaceWorkspace(
                 desk, road.school(), road.division(), road.stage(), moment -> road.bringIntoView(moment));
-        this.crossing = new CrossBench(desk, files::keepInBook);
-        Diary diary = new Diary(desk, openBook, transport, nanos);
-        BookOut bookOut = new BookOut(openBook, asking, this::tell);
-        this.practising = new PractiseBench(
+        this.crossing = new CrossWorkspace(desk, files::keepInBook);
+        PracticeRecorder diary = new PracticeRecorder(desk, openBook, transport, nanos);
+        BookExport bookOut = new BookExport(openBook, asking, this::tell);
+        this.practising = new PracticeWorkspace(
                 desk,
                 openBook,
                 diary,
                 transport,
                 sounding.devices(),
                 sounding.recordings(),
-                new PractiseBench.Beyond(
+                new PracticeWorkspace.Beyond(
                         files::openKept, road::setPlayed, this::tell, bookOut, new AskingForSounds(asking)));
-        Delivering delivering = new Delivering(stage, asking, commands, this::tell);
-        this.handing = new HandOutBench(
+        FileDelivery delivering = new FileDelivery(stage, asking, commands, this::tell);
+        this.handing = new ShareWorkspace(
                 desk,
                 remembered.sheet(),
                 road.school(),
@@ -136,10 +136,10 @@ public final class MainWindow {
         benches.add(
                 "Break",
                 "take a bar apart and feel it in groups",
-                new BreakBench(desk, road.school(), road.division(), nanos));
+                new GroupWorkspace(desk, road.school(), road.division(), nanos));
         benches.add("Place", "voices on counts, and the hands", placing);
         benches.add("Cross", "what runs across the bar line, and its way home", crossing);
-        benches.add("Shift", "a change of gear, there and back", new ShiftBench(desk, transport));
+        benches.add("Shift", "a change of gear, there and back", new ModulateWorkspace(desk, transport));
         benches.add("Practise", "stages, the ladder, taps and the log; how it all sounds", practising);
         benches.add("Hand out", "the page as it will print, and files for other programs", handing);
         benches.putAtTheEnd(new CountChoice(desk, road.school(), road.division(), this::showCountStand));
@@ -162,7 +162,7 @@ public final class MainWindow {
         heading.show(desk.exercise().get());
         benches.show(desk.exercise().get());
 
-        Panes panes = new Panes(book, road, benches, findings);
+        PaneLayout panes = new PaneLayout(book, road, benches, findings);
         root.getStyleClass().add("window");
         root.setTop(new VBox(menu, heading));
         root.setCenter(panes);
@@ -181,7 +181,7 @@ public final class MainWindow {
                         transport,
                         sounding.devices(),
                         road,
-                        new Parts(
+                        new WindowParts(
                                 new Part(heading, heading::bars),
                                 new Part(road),
                                 new Part(benches, benches::page),
@@ -189,7 +189,7 @@ public final class MainWindow {
                                 new Part(book)))
                 .listen();
         FileDrop.accept(frame.scene(), files::open);
-        NearestFocus.keep(frame.scene(), heading, road);
+        FocusFallback.keep(frame.scene(), heading, road);
         stage.setOnCloseRequest(event -> close());
     }
 
@@ -212,9 +212,9 @@ public final class MainWindow {
             // Two feels above each other, and what is much to read, need more room than the Road while they are in
             // view.
             menu.roomForBench()
-                    .set(bench instanceof ShiftBench
-                            || bench instanceof PractiseBench
-                            || bench instanceof HandOutBench);
+                    .set(bench instanceof ModulateWorkspace
+                            || bench instanceof PracticeWorkspace
+                            || bench instanceof ShareWorkspace);
         });
         clicksOnCounts();
         desk.answer().subscribe(answer -> {
@@ -232,8 +232,8 @@ public final class MainWindow {
             keepAndTitle();
         });
         desk.saved().addListener(change -> keepAndTitle());
-        WhilePlaying.listen(transport, sounding.devices(), desk, stage.getScene(), foot.playing());
-        new RestReminder(transport, practising.rests(), this::tell).listen();
+        PlaybackFollower.listen(transport, sounding.devices(), desk, stage.getScene(), foot.playing());
+        new BreakReminder(transport, practising.rests(), this::tell).listen();
         markInBook();
         keepAndTitle();
     }
@@ -344,13 +344,13 @@ public final class MainWindow {
     }
 
     /** The commands that run, one after the other. */
-    Commands commands() {
+    CommandQueue commands() {
         return commands;
     }
 
     /** Shows the list of all shortcuts in place of the desk. */
     void showShortcuts() {
-        help.shortcuts(Shortcuts.all(menu));
+        help.shortcuts(ShortcutList.all(menu));
     }
 
     /** Prints the sheet. */
@@ -379,7 +379,7 @@ public final class MainWindow {
     }
 
     /** What lies on the desk. */
-    Desk desk() {
+    ExerciseDocument desk() {
         return desk;
     }
 
@@ -389,9 +389,9 @@ public final class MainWindow {
     }
 
     public void show() {
-        Face.await();
+        Typefaces.await();
         frame.show();
-        Face.measure();
+        Typefaces.measure();
         road.requestFocus();
     }
 
@@ -406,7 +406,7 @@ public final class MainWindow {
                 road.school().get(),
                 handing.sheet(),
                 practising.rests().get(),
-                RememberedSound.of(transport.settings(), sounding.devices()));
+                SoundSettings.of(transport.settings(), sounding.devices()));
         try {
             settings.write(home);
         } catch (StrideException e) {

@@ -6,7 +6,7 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.input.KeyCombination;
-import nimblestride.desktop.playback.PlaySettings;
+import nimblestride.desktop.playback.PlaybackSettings;
 import nimblestride.desktop.playback.Transport;
 
 /** Play and stop, from where, and how fast; all else about it is set on the Practise bench. */
@@ -19,7 +19,7 @@ final class PlayMenu extends Menu {
      */
     PlayMenu(Transport transport, Runnable fromView, Runnable more) {
         super("Play");
-        PlaySettings settings = transport.settings();
+        PlaybackSettings settings = transport.settings();
         MenuItem toggle = new MenuItem();
         toggle.textProperty()
                 .bind(Bindings.when(transport.playing()).then("Stop  (Space)").otherwise("Play  (Space)"));

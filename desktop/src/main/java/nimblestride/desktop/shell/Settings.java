@@ -7,16 +7,16 @@ import java.nio.file.Path;
 import java.util.EnumSet;
 import java.util.Set;
 import java.util.function.Function;
-import nimblestride.core.notation.page.Paper;
-import nimblestride.core.notation.page.Section;
+import nimblestride.core.notation.page.PaperSize;
 import nimblestride.core.notation.page.Sheet;
-import nimblestride.core.practice.care.Rests;
-import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.desktop.ui.look.Sizes;
-import nimblestride.files.Aside;
+import nimblestride.core.notation.page.SheetItem;
+import nimblestride.core.practice.care.BreakSchedule;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.desktop.ui.look.DisplaySizes;
 import nimblestride.files.AtomicFile;
 import nimblestride.files.FileException;
-import nimblestride.formats.json.JsonPlace;
+import nimblestride.files.Quarantine;
+import nimblestride.formats.json.JsonNodeReader;
 import nimblestride.formats.json.JsonText;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -43,21 +43,21 @@ record Settings(
         boolean reducedMotion,
         int percent,
         boolean bookShown,
-        CountingSchool counting,
+        CountingSystem counting,
         Sheet sheet,
         int rests,
-        RememberedSound sound) {
+        SoundSettings sound) {
     static final Settings DEFAULT = new Settings(
             1280,
             800,
             false,
             false,
-            Sizes.USUAL,
+            DisplaySizes.USUAL,
             true,
-            CountingSchool.BEATS,
+            CountingSystem.BEATS,
             Sheet.USUAL,
-            Rests.USUAL.minutes(),
-            RememberedSound.DEFAULT);
+            BreakSchedule.USUAL.minutes(),
+            SoundSettings.DEFAULT);
 
     private static final String FILE = "settings.json";
     private static final String OLD_FILE = "settings.properties";
@@ -79,7 +79,7 @@ record Settings(
         if (Files.exists(file)) {
             return found(file, Settings::read);
         }
-        return Files.exists(old) ? found(old, SettingsOfVersion010::read) : new Found(DEFAULT, "");
+        return Files.exists(old) ? found(old, LegacySettings::read) : new Found(DEFAULT, "");
     }
 
     private static Found found(Path file, Function<Path, Settings> reading) {
@@ -92,39 +92,41 @@ record Settings(
 
     private static String aside(Path file) {
         try {
-            return "The old ones were moved to " + Aside.move(file) + ".";
+            return "The old ones were moved to " + Quarantine.move(file) + ".";
         } catch (FileException e) {
             return "The old ones stay as they are: " + e.getMessage() + ".";
         }
     }
 
     private static Settings read(Path file) {
-        JsonPlace root = JsonPlace.root(JsonText.parse(JsonText.load(file)));
+        JsonNodeReader root = JsonNodeReader.root(JsonText.parse(JsonText.load(file)));
         if (!root.member("format").text().equals(FORMAT)) {
             throw root.member("format").wrong("\"" + FORMAT + "\"");
         }
-        JsonPlace sheet = root.member("sheet");
+        JsonNodeReader sheet = root.member("sheet");
         return new Settings(
                 root.member("width").number(SMALLEST, LARGEST),
                 root.member("height").number(SMALLEST, LARGEST),
                 root.member("night").truth(),
                 root.member("reducedMotion").truth(),
-                Sizes.nearest(root.member("percent").whole()),
+                DisplaySizes.nearest(root.member("percent").whole()),
                 root.member("bookShown").truth(),
-                root.member("counting").oneOf(CountingSchool.class),
+                root.member("counting").oneOf(CountingSystem.class),
                 sheet.make(() -> sheet(sheet)),
-                root.make(() -> new Rests(root.member("rests").whole()).minutes()),
-                RememberedSound.read(root.member("sound")));
+                root.make(() -> new BreakSchedule(root.member("rests").whole()).minutes()),
+                SoundSettings.read(root.member("sound")));
     }
 
-    private static Sheet sheet(JsonPlace place) {
-        Set<Section> sections = EnumSet.noneOf(Section.class);
-        place.member("sections").items(Section.values().length).forEach(one -> sections.add(one.oneOf(Section.class)));
+    private static Sheet sheet(JsonNodeReader place) {
+        Set<SheetItem> sections = EnumSet.noneOf(SheetItem.class);
+        place.member("sections")
+                .items(SheetItem.values().length)
+                .forEach(one -> sections.add(one.oneOf(SheetItem.class)));
         Sheet sheet = Sheet.USUAL;
-        for (Section section : Section.values()) {
+        for (SheetItem section : SheetItem.values()) {
             sheet = sheet.with(section, sections.contains(section));
         }
-        return sheet.on(place.member("paper").oneOf(Paper.class))
+        return sheet.on(place.member("paper").oneOf(PaperSize.class))
                 .inStages(
                         place.member("stages").whole(),
                         place.member("firstPercent").whole());
@@ -144,7 +146,7 @@ record Settings(
         ObjectNode written = root.putObject("sheet");
         written.put("paper", sheet.paper().name());
         ArrayNode sections = written.putArray("sections");
-        sheet.sections().stream().map(Section::name).sorted().forEach(sections::add);
+        sheet.sections().stream().map(SheetItem::name).sorted().forEach(sections::add);
         written.put("stages", sheet.stages());
         written.put("firstPercent", sheet.firstPercent());
         root.put("rests", rests);

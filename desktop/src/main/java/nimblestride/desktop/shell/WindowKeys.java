@@ -11,14 +11,14 @@ import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
-import nimblestride.core.kit.stroke.Level;
-import nimblestride.desktop.document.exercise.Desk;
-import nimblestride.desktop.playback.Devices;
+import nimblestride.core.kit.stroke.Dynamic;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.playback.PadKeys;
+import nimblestride.desktop.playback.PlaybackDevices;
 import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.view.road.RoadView;
-import nimblestride.sound.kit.Strike;
+import nimblestride.sound.kit.PadHit;
 
 /** The keys that mean the same wherever the focus is. */
 final class WindowKeys {
@@ -27,17 +27,23 @@ final class WindowKeys {
     private static final KeyCombination REDO_TOO = KeyCombination.valueOf("Shortcut+Y");
 
     private final Scene scene;
-    private final Desk desk;
+    private final ExerciseDocument desk;
     private final Transport transport;
-    private final Devices devices;
+    private final PlaybackDevices devices;
     private final RoadView road;
-    private final Parts parts;
+    private final WindowParts parts;
     private final Set<KeyCode> down = EnumSet.noneOf(KeyCode.class);
     /** What stood in the field that has the focus when it got it. */
     private String found = "";
 
     /** @param road takes the focus when a field is left by Escape */
-    WindowKeys(Scene scene, Desk desk, Transport transport, Devices devices, RoadView road, Parts parts) {
+    WindowKeys(
+            Scene scene,
+            ExerciseDocument desk,
+            Transport transport,
+            PlaybackDevices devices,
+            RoadView road,
+            WindowParts parts) {
         this.scene = scene;
         this.desk = desk;
         this.transport = transport;
@@ -66,7 +72,7 @@ final class WindowKeys {
         }
         PadKeys.voice(event.getCode()).ifPresent(voice -> {
             if (down.add(event.getCode())) {
-                devices.strike(new Strike(voice, event.isShiftDown() ? Level.ACCENT : Level.NORMAL));
+                devices.strike(new PadHit(voice, event.isShiftDown() ? Dynamic.ACCENT : Dynamic.NORMAL));
             }
             event.consume();
         });

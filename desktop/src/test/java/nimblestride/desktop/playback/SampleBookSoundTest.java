@@ -22,18 +22,18 @@ import javax.sound.midi.Track;
 import nimblestride.core.exercise.analysis.Playthrough;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.kit.band.BandNote.Player;
-import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.document.sample.SampleBook;
 import nimblestride.formats.midi.ExerciseMidi;
-import nimblestride.sound.kit.Sound;
-import nimblestride.sound.kit.SoundSet;
-import nimblestride.sound.render.Click;
+import nimblestride.sound.kit.Sample;
+import nimblestride.sound.kit.SampleSet;
+import nimblestride.sound.render.ClickSettings;
+import nimblestride.sound.render.PlaybackRequest;
 import nimblestride.sound.render.Renderer;
-import nimblestride.sound.render.Take;
 import nimblestride.store.book.Book;
-import nimblestride.store.book.Kept;
+import nimblestride.store.book.ExerciseSummary;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -51,20 +51,20 @@ class SampleBookSoundTest {
     @TempDir
     static Path folder;
 
-    private static final SoundSet IMPULSES = new SoundSet() {
+    private static final SampleSet IMPULSES = new SampleSet() {
         @Override
-        public Sound voice(Voice voice, Level level, long turn) {
-            return new Sound(1);
+        public Sample voice(Voice voice, Dynamic level, long turn) {
+            return new Sample(1);
         }
 
         @Override
-        public Sound click(int strength) {
-            return new Sound(1);
+        public Sample click(int strength) {
+            return new Sample(1);
         }
 
         @Override
-        public Sound tone(Player player, int midiKey) {
-            return new Sound(1);
+        public Sample tone(Player player, int midiKey) {
+            return new Sample(1);
         }
     };
 
@@ -79,7 +79,7 @@ class SampleBookSoundTest {
 
     static List<String> pieces() throws IOException {
         try (Book book = Book.open(file(), OpenBook.AS_JSON)) {
-            return book.shelf().all().stream().map(Kept::name).toList();
+            return book.shelf().all().stream().map(ExerciseSummary::name).toList();
         }
     }
 
@@ -100,7 +100,7 @@ class SampleBookSoundTest {
     }
 
     private static List<Double> rendered(Exercise exercise, double seconds) {
-        Renderer renderer = new Renderer(new Take(exercise, Click.NONE), IMPULSES, RATE);
+        Renderer renderer = new Renderer(new PlaybackRequest(exercise, ClickSettings.NONE), IMPULSES, RATE);
         float[] block = new float[(int) Math.ceil(seconds * RATE) - 1];
         renderer.render(block, block.length);
         TreeSet<Double> times = new TreeSet<>();

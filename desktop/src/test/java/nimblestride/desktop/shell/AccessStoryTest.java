@@ -97,7 +97,8 @@ class AccessStoryTest extends WindowStory {
         List<String> parts = List.of(".road", ".benches", ".findings", ".book");
         // A part in which nothing can have the focus yet is passed over.
         until(() -> parts.stream()
-                .allMatch(part -> Parts.inside(lookup(part).query()).findAny().isPresent()));
+                .allMatch(part ->
+                        WindowParts.inside(lookup(part).query()).findAny().isPresent()));
         // Also from where no part is said to begin.
         interact(() -> lookup("#tempo").query().requestFocus());
         for (String part : parts) {

@@ -18,7 +18,7 @@ import nimblestride.core.language.text.Examples;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.formats.json.ExerciseJson;
 import nimblestride.store.book.Book;
-import nimblestride.store.book.Kept;
+import nimblestride.store.book.ExerciseSummary;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -31,13 +31,13 @@ class BookStoryTest extends WindowStory {
 
     private List<String> listed() {
         @SuppressWarnings("unchecked")
-        ListView<Kept> list = lookup("#book-list").queryAs(ListView.class);
-        return list.getItems().stream().map(Kept::name).toList();
+        ListView<ExerciseSummary> list = lookup("#book-list").queryAs(ListView.class);
+        return list.getItems().stream().map(ExerciseSummary::name).toList();
     }
 
     private void choose(String item) {
         @SuppressWarnings("unchecked")
-        ListView<Kept> list = lookup("#book-list").queryAs(ListView.class);
+        ListView<ExerciseSummary> list = lookup("#book-list").queryAs(ListView.class);
         interact(() -> list.getContextMenu().getItems().stream()
                 .filter(one -> one.getText().equals(item))
                 .forEach(MenuItem::fire));
@@ -86,7 +86,7 @@ class BookStoryTest extends WindowStory {
         retype("#book-search", " ");
         until(() -> listed().size() == 20 && isListedInSight("Study 27"));
         @SuppressWarnings("unchecked")
-        ListView<Kept> list = lookup("#book-list").queryAs(ListView.class);
+        ListView<ExerciseSummary> list = lookup("#book-list").queryAs(ListView.class);
         interact(() -> list.scrollTo(0));
         until(() -> isListedInSight("Study 10"));
         keep("Study 60", "60/16");
@@ -101,7 +101,7 @@ class BookStoryTest extends WindowStory {
         openFromTheList(list, rows.getFirstVisibleCell().getIndex() - 1);
     }
 
-    private void openFromTheList(ListView<Kept> list, int row) throws Exception {
+    private void openFromTheList(ListView<ExerciseSummary> list, int row) throws Exception {
         String name = listed().get(row);
         interact(() -> {
             list.requestFocus();
@@ -144,8 +144,8 @@ class BookStoryTest extends WindowStory {
     void whatAnotherWindowHasChangedIsNotWrittenOver() throws Exception {
         retype("#bars", "7/8");
         clickOn("#keep-in-book");
-        try (Book other = Book.open(home.resolve(Ahead.BOOK), OpenBook.AS_JSON)) {
-            Kept kept = other.shelf().named("New exercise").orElseThrow();
+        try (Book other = Book.open(home.resolve(StartupTasks.BOOK), OpenBook.AS_JSON)) {
+            ExerciseSummary kept = other.shelf().named("New exercise").orElseThrow();
             other.shelf()
                     .save(
                             kept,
@@ -170,7 +170,7 @@ class BookStoryTest extends WindowStory {
         interact(() -> window.book()
                 .ask(book -> book.backups().keepNow("kept", window.book().now())));
         closeWindow();
-        Path file = home.resolve(Ahead.BOOK);
+        Path file = home.resolve(StartupTasks.BOOK);
         Files.write(file, "rubbish, and more rubbish than sixteen bytes".getBytes(StandardCharsets.UTF_8));
         openAgain();
         assertThat(shows("Restore a backup, or start a new Book.")).isTrue();
@@ -204,7 +204,7 @@ class BookStoryTest extends WindowStory {
         }
         interact(() -> window.open(all));
         until(() -> shows("0 exercises new, 1 there already"));
-        Optional<Kept> weir =
+        Optional<ExerciseSummary> weir =
                 window.book().ask(book -> book.shelf().named("Weir Steps").orElseThrow());
         interact(() -> window.book()
                 .change(book -> book.shelf().takeOut(weir.orElseThrow().id())));
@@ -219,7 +219,7 @@ class BookStoryTest extends WindowStory {
     @Test
     void aBackupIsNeverWrittenOverTheBookItself() throws Exception {
         keep("Weir Steps", "10/8");
-        answers.save.add(home.resolve(Ahead.BOOK));
+        answers.save.add(home.resolve(StartupTasks.BOOK));
         chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.B);
         until(() -> answers.told.stream().anyMatch(told -> told.contains("is the Book itself")));
         keep("Lock Gate", "7/8");
@@ -232,21 +232,21 @@ class BookStoryTest extends WindowStory {
     @Test
     void whatAnotherWindowRestoresIsSeen() throws Exception {
         keep("Weir Steps", "10/8");
-        try (Book other = Book.open(home.resolve(Ahead.BOOK), OpenBook.AS_JSON)) {
+        try (Book other = Book.open(home.resolve(StartupTasks.BOOK), OpenBook.AS_JSON)) {
             var backup = other.backups().keepNow("kept", window.book().now());
             keep("Lock Gate", "7/8");
             until(() -> listed().size() == 2);
             other.restore(backup.file(), window.book().now());
             until(() -> listed().equals(List.of("Weir Steps")));
             keep("After", "5/8");
-            assertThat(other.shelf().all()).extracting(Kept::name).containsExactly("After", "Weir Steps");
+            assertThat(other.shelf().all()).extracting(ExerciseSummary::name).containsExactly("After", "Weir Steps");
         }
     }
 
     @Test
     void aBookOfNoBytesIsToldAndANewOneCanBeStarted() throws Exception {
         closeWindow();
-        Path file = home.resolve(Ahead.BOOK);
+        Path file = home.resolve(StartupTasks.BOOK);
         Files.write(file, new byte[0]);
         openAgain();
         assertThat(shows("is empty: nothing is left in its file")).isTrue();
@@ -261,7 +261,7 @@ class BookStoryTest extends WindowStory {
     @Test
     void whatWasKeptInAFolderComesIntoTheBook() throws Exception {
         closeWindow();
-        Files.delete(home.resolve(Ahead.BOOK));
+        Files.delete(home.resolve(StartupTasks.BOOK));
         Path folder = Files.createDirectories(home.resolve("book"));
         ExerciseJson.write(Examples.exercise("21/16").withName("Old Rope"), folder.resolve("old-rope.json"));
         Files.writeString(folder.resolve("broken.json"), "{");

@@ -15,8 +15,8 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.LayerText;
+import nimblestride.core.notation.score.ScoreStyle;
 import nimblestride.core.notation.score.ScoreWriter;
-import nimblestride.core.notation.score.Style;
 import nimblestride.core.time.value.Tempo;
 import nimblestride.desktop.document.sample.SampleRehearsal;
 import nimblestride.formats.midi.ExerciseMidi;
@@ -104,7 +104,7 @@ class BringingStoryTest extends WindowStory {
     @Test
     void aScoreIsPastedAndLeftAgain() throws Exception {
         String score = new String(
-                ScoreXml.write(ScoreWriter.write(weir(), Style.USUAL.repeating(false))), StandardCharsets.UTF_8);
+                ScoreXml.write(ScoreWriter.write(weir(), ScoreStyle.USUAL.repeating(false))), StandardCharsets.UTF_8);
         Exercise before = exercise();
         interact(() -> {
             ClipboardContent content = new ClipboardContent();

@@ -14,7 +14,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
-import nimblestride.desktop.shell.Questions.Keep;
+import nimblestride.desktop.shell.Dialogs.Keep;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
@@ -30,7 +30,7 @@ class DialogsTest extends FxRobot {
     Path folder;
 
     private Stage stage;
-    private WindowQuestions questions;
+    private WindowDialogs questions;
 
     @BeforeAll
     static void startToolkit() throws Exception {
@@ -43,7 +43,7 @@ class DialogsTest extends FxRobot {
             stage = new Stage();
             stage.setScene(new Scene(new StackPane(), 800, 600));
             stage.show();
-            questions = new WindowQuestions(stage, folder);
+            questions = new WindowDialogs(stage, folder);
         });
     }
 

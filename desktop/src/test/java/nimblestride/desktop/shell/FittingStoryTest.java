@@ -34,7 +34,7 @@ class FittingStoryTest extends WindowStory {
     void nothingIsCutShort(int width, int height, int percent, boolean bookShown) throws Exception {
         closeWindow();
         SampleBook.make(home.resolve("sample.book"), LocalDate.of(2026, 6, 1));
-        Files.move(home.resolve("sample.book"), home.resolve(Ahead.BOOK), StandardCopyOption.REPLACE_EXISTING);
+        Files.move(home.resolve("sample.book"), home.resolve(StartupTasks.BOOK), StandardCopyOption.REPLACE_EXISTING);
         openAgain();
         interact(() -> {
             window.openFromBook(SampleBook.FIRST);

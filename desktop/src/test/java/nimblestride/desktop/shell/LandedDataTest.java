@@ -8,23 +8,23 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.Optional;
-import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.desktop.async.Commands;
-import nimblestride.desktop.document.exercise.DraftKeeper;
-import nimblestride.desktop.document.library.BookFiles;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.desktop.async.CommandQueue;
+import nimblestride.desktop.document.exercise.DraftStore;
+import nimblestride.desktop.document.library.BookTransfer;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.formats.json.DraftJson.Draft;
 import nimblestride.formats.json.ExerciseJson;
-import nimblestride.sound.render.Silence;
+import nimblestride.sound.render.SilentBars;
 import nimblestride.store.book.Book;
-import nimblestride.store.book.LogBook;
+import nimblestride.store.book.PracticeLog;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** What version 0.1.0 left on people's disks opens as it was: files it wrote are kept beside this test. */
 class LandedDataTest {
     private static final LocalDateTime NOW = LocalDateTime.of(2026, 11, 28, 18, 0);
-    private static final Commands.Progress QUIET = part -> {};
+    private static final CommandQueue.Progress QUIET = part -> {};
 
     @TempDir
     private Path folder;
@@ -54,10 +54,10 @@ class LandedDataTest {
     @Test
     void itsFilesAreReadAndMergedOnce() throws IOException {
         try (Book book = OpenBook.open(folder.resolve("new.book")).book()) {
-            assertThat(BookFiles.takeOver(book, landed("book.json"), NOW, QUIET))
+            assertThat(BookTransfer.takeOver(book, landed("book.json"), NOW, QUIET))
                     .startsWith("12 exercises new");
             assertThat(book.log().size()).isEqualTo(152);
-            LogBook.Merged merged = BookFiles.mergeLog(book, Optional.empty(), landed("log.json"), QUIET);
+            PracticeLog.Merged merged = BookTransfer.mergeLog(book, Optional.empty(), landed("log.json"), QUIET);
             assertThat(merged.added() + merged.changed()).isZero();
         }
         assertThat(ExerciseJson.read(landed("turning-the-barge.json")).sections())
@@ -67,7 +67,7 @@ class LandedDataTest {
     @Test
     void itsDraftIsPickedUp() throws IOException {
         landed("desk-1.json");
-        try (DraftKeeper keeper = DraftKeeper.in(folder)) {
+        try (DraftStore keeper = DraftStore.in(folder)) {
             Draft draft = keeper.last().orElseThrow();
             assertThat(draft.exercise().name()).isEqualTo("Turning the Barge");
             assertThat(draft.file()).contains(Path.of("/lessons/barge.json"));
@@ -83,11 +83,11 @@ class LandedDataTest {
         assertThat(found.problem()).isEmpty();
         Settings settings = found.settings();
         assertThat(settings.night()).isTrue();
-        assertThat(settings.counting()).isEqualTo(CountingSchool.GROUPS);
+        assertThat(settings.counting()).isEqualTo(CountingSystem.GROUPS);
         assertThat(settings.rests()).isEqualTo(20);
         assertThat(settings.sound().latency()).isEqualTo(35);
         assertThat(settings.sound().countIn()).isEqualTo(2);
-        assertThat(settings.sound().click().silence()).isEqualTo(new Silence.Regular(1, 4));
+        assertThat(settings.sound().click().silence()).isEqualTo(new SilentBars.Regular(1, 4));
         assertThat(settings.sound().levels().band()).isEqualTo(0.5);
         assertThat(settings.sound().levels().voices().levels()).containsEntry("snare", 1.25);
         settings.write(folder);

@@ -11,9 +11,9 @@ import java.util.Optional;
 import java.util.UUID;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
-import nimblestride.core.exercise.plan.Cleanness;
+import nimblestride.core.exercise.plan.RepRating;
 import nimblestride.core.language.text.TempoText;
-import nimblestride.core.practice.journal.Entry;
+import nimblestride.core.practice.journal.LogEntry;
 import nimblestride.core.practice.students.Student;
 import nimblestride.formats.json.LogJson;
 import org.apache.pdfbox.Loader;
@@ -46,14 +46,14 @@ class LessonStoryTest extends WindowStory {
         assertThat(shows("Not practised yet, as far as the log says.")).isTrue();
 
         Path log = home.resolve("wren.json");
-        Entry entry = new Entry(
+        LogEntry entry = new LogEntry(
                 UUID.randomUUID(),
                 Optional.empty(),
                 "weir steps",
                 LocalDateTime.of(2026, 11, 24, 17, 0),
                 900,
                 Optional.of(TempoText.read("84")),
-                Optional.of(Cleanness.CLEAN),
+                Optional.of(RepRating.CLEAN),
                 "at home",
                 List.of("4&"),
                 Optional.empty());

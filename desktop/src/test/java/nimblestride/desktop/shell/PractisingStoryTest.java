@@ -13,15 +13,15 @@ import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
-import nimblestride.core.exercise.plan.Cleanness;
-import nimblestride.core.exercise.plan.Frame;
 import nimblestride.core.exercise.plan.Ladder;
-import nimblestride.core.exercise.plan.Pace;
-import nimblestride.core.exercise.plan.Task;
+import nimblestride.core.exercise.plan.LadderPace;
+import nimblestride.core.exercise.plan.RepRating;
+import nimblestride.core.exercise.plan.StageTask;
+import nimblestride.core.exercise.plan.TimeAndFill;
 import nimblestride.core.language.text.Examples;
 import nimblestride.core.language.text.StageText;
 import nimblestride.core.language.text.TempoText;
-import nimblestride.core.practice.journal.Entry;
+import nimblestride.core.practice.journal.LogEntry;
 import nimblestride.formats.json.ExerciseJson;
 import org.apache.commons.numbers.fraction.BigFraction;
 import org.junit.jupiter.api.Test;
@@ -43,7 +43,7 @@ class PractisingStoryTest extends WindowStory {
         until(() -> window.desk().inBook().get().isPresent());
     }
 
-    private List<Entry> log() {
+    private List<LogEntry> log() {
         return window.book()
                 .ask(book -> book.log().between(Optional.empty(), TODAY.minusYears(1), TODAY, 100))
                 .orElseThrow();
@@ -57,7 +57,7 @@ class PractisingStoryTest extends WindowStory {
         int proposed = exercise().practice().stages().size();
         assertThat(proposed).isGreaterThan(8);
         retype("#stage-2", "right hand alone in 2+1 at 50 %");
-        assertThat(exercise().practice().stages().get(2).frame()).isEqualTo(new Frame(2, 1));
+        assertThat(exercise().practice().stages().get(2).frame()).isEqualTo(new TimeAndFill(2, 1));
         retype("#stage-2", "juggle");
         assertThat(shows("expected count aloud")).isTrue();
         assertThat(StageText.write(exercise().practice().stages().get(2))).isEqualTo("right hand alone in 2+1 at 50 %");
@@ -143,7 +143,7 @@ class PractisingStoryTest extends WindowStory {
         assertThat(shows("1 of bar 1")).isTrue();
         clickOn("#taps-nearly");
         until(() -> log().size() == 1);
-        assertThat(log().get(0).cleanness()).contains(Cleanness.NEARLY);
+        assertThat(log().get(0).cleanness()).contains(RepRating.NEARLY);
         assertThat(log().get(0).tempo()).contains(TempoText.read("1/8=200"));
         // Other music: what was tapped is no longer shown.
         retype("#bars", "5/8");
@@ -188,7 +188,7 @@ class PractisingStoryTest extends WindowStory {
         retype("#log-line", "8 min, at 90");
         clickOn("#log-add");
         until(() -> log().size() == 3);
-        assertThat(log().stream().map(Entry::tempo).flatMap(Optional::stream))
+        assertThat(log().stream().map(LogEntry::tempo).flatMap(Optional::stream))
                 .contains(TempoText.read("100"), TempoText.read("90"));
     }
 
@@ -287,7 +287,7 @@ class PractisingStoryTest extends WindowStory {
         interact(() -> window.desk().edit(exercise -> exercise.withoutLayer(1)));
         until(() -> shows("This stage cannot be played any longer"));
         retype("#stage-0", "all limbs");
-        assertThat(exercise().practice().stages().get(0).task()).isEqualTo(Task.PLAIN);
+        assertThat(exercise().practice().stages().get(0).task()).isEqualTo(StageTask.PLAIN);
         fire("#play");
     }
 
@@ -336,8 +336,8 @@ class PractisingStoryTest extends WindowStory {
         Ladder ladder = Ladder.of(BigFraction.of(120), BigFraction.of(200), BigFraction.of(20));
         interact(() -> window.desk()
                 .edit(now -> now.withPractice(now.practice()
-                        .withLadder(Optional.of(ladder.paced(Optional.of(
-                                new Pace(TODAY.minusDays(9), TODAY.minusDays(1), EnumSet.allOf(DayOfWeek.class)))))))));
+                        .withLadder(Optional.of(ladder.paced(Optional.of(new LadderPace(
+                                TODAY.minusDays(9), TODAY.minusDays(1), EnumSet.allOf(DayOfWeek.class)))))))));
         clickOn("#bench-practise").clickOn("#page-ladder");
         until(() -> lookup("#ladder-later").tryQuery().filter(Node::isVisible).isPresent());
         clickOn("#ladder-later");

@@ -10,17 +10,17 @@ import java.util.Arrays;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
-import nimblestride.core.kit.band.Band;
-import nimblestride.core.kit.band.Key;
+import nimblestride.core.kit.band.BackingBand;
+import nimblestride.core.kit.band.BandKey;
 import nimblestride.core.kit.band.Mode;
-import nimblestride.core.notation.page.Paper;
-import nimblestride.core.notation.page.Section;
+import nimblestride.core.notation.page.PaperSize;
 import nimblestride.core.notation.page.Sheet;
-import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.core.notation.page.SheetItem;
+import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.sound.render.Click;
+import nimblestride.sound.render.ClickSettings;
 import nimblestride.sound.render.Mix;
-import nimblestride.sound.render.Silence;
+import nimblestride.sound.render.SilentBars;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -33,24 +33,25 @@ class SettingsTest {
 
     private static Settings settings() {
         Sheet sheet = Sheet.USUAL
-                .on(Paper.LETTER)
-                .with(Section.STICKING, true)
-                .with(Section.NOTES, false)
+                .on(PaperSize.LETTER)
+                .with(SheetItem.STICKING, true)
+                .with(SheetItem.NOTES, false)
                 .inStages(9, 45);
-        RememberedSound sound = new RememberedSound(
-                Click.NONE
-                        .with(Click.Level.PULSE, true)
-                        .with(Click.Level.PHRASE, true)
+        SoundSettings sound = new SoundSettings(
+                ClickSettings.NONE
+                        .with(ClickSettings.Level.PULSE, true)
+                        .with(ClickSettings.Level.PHRASE, true)
                         .pulsing(NoteValue.of(3, 16))
-                        .silent(new Silence.Regular(3, 8))
+                        .silent(new SilentBars.Regular(3, 8))
                         .onceIn(2),
                 4,
-                Optional.of(new Band(Band.Line.DRONE, new Key(3, Mode.DORIAN), Optional.of(NoteValue.of(5, 16)))),
+                Optional.of(new BackingBand(
+                        BackingBand.Line.DRONE, new BandKey(3, Mode.DORIAN), Optional.of(NoteValue.of(5, 16)))),
                 Mix.EVEN.withClick(0.4).withBand(1.5).voices(levels -> levels.with("log drum: low", 0.25)
                         .with("snare", 2)),
                 120,
                 Optional.of("card two"));
-        return new Settings(1000.5, 700, true, true, 150, false, CountingSchool.GROUPS, sheet, 45, sound);
+        return new Settings(1000.5, 700, true, true, 150, false, CountingSystem.GROUPS, sheet, 45, sound);
     }
 
     @Test
@@ -69,12 +70,17 @@ class SettingsTest {
     /** The seed of a chance is no setting: the next time other bars are silent. */
     @Test
     void randomSilenceIsRemembered() {
-        RememberedSound sound = RememberedSound.DEFAULT;
-        RememberedSound random = new RememberedSound(
-                sound.click().silent(new Silence.AtRandom(30, 5)), 0, Optional.empty(), Mix.EVEN, 0, Optional.empty());
-        new Settings(1280, 800, false, false, 100, true, CountingSchool.BEATS, Sheet.USUAL, 45, random).write(folder);
+        SoundSettings sound = SoundSettings.DEFAULT;
+        SoundSettings random = new SoundSettings(
+                sound.click().silent(new SilentBars.AtRandom(30, 5)),
+                0,
+                Optional.empty(),
+                Mix.EVEN,
+                0,
+                Optional.empty());
+        new Settings(1280, 800, false, false, 100, true, CountingSystem.BEATS, Sheet.USUAL, 45, random).write(folder);
         assertThat(Settings.in(folder).settings().sound().click().silence())
-                .isInstanceOfSatisfying(Silence.AtRandom.class, silence -> assertThat(silence.percent())
+                .isInstanceOfSatisfying(SilentBars.AtRandom.class, silence -> assertThat(silence.percent())
                         .isEqualTo(30));
     }
 

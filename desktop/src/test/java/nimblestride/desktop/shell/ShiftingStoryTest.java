@@ -8,7 +8,7 @@ import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Pane;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.exercise.model.Feel;
+import nimblestride.core.exercise.model.SectionContent;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.Examples;
 import nimblestride.core.language.text.PivotText;
@@ -85,7 +85,9 @@ class ShiftingStoryTest extends WindowStory {
         clickOn("#there-and-back");
         assertThat(exercise().chain().pivots())
                 .containsExactly(Pivot.NONE, PivotText.read("3/16 = 1/4"), Pivot.NONE, PivotText.read("1/4 = 3/16"));
-        assertThat(exercise().feels()).extracting(Feel::name).containsExactly("A", "B", "lead-in to A", "lead-in to B");
+        assertThat(exercise().feels())
+                .extracting(SectionContent::name)
+                .containsExactly("A", "B", "lead-in to A", "lead-in to B");
         assertThat(exercise().feel().name()).isEqualTo("B");
         assertThat(text("#bars")).isEqualTo("5/4(3+2)");
         assertThat(text("#tempo")).isEqualTo("112");
@@ -233,7 +235,7 @@ class ShiftingStoryTest extends WindowStory {
                 .isEqualTo(exercise().sections().get(there - 1).feel());
         assertThat(exercise().chain().tempos().get(there)).isEqualTo(exercise().tempo());
         clickOn("#section-new");
-        assertThat(exercise().feels()).extracting(Feel::name).contains("C");
+        assertThat(exercise().feels()).extracting(SectionContent::name).contains("C");
         assertThat(exercise().feel().name()).isEqualTo("C");
         chord(KeyCode.SHORTCUT, KeyCode.Z);
         chord(KeyCode.SHORTCUT, KeyCode.Z);

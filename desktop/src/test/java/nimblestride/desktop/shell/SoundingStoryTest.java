@@ -17,7 +17,7 @@ import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
-import nimblestride.core.kit.band.Band;
+import nimblestride.core.kit.band.BackingBand;
 import nimblestride.core.language.text.Examples;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.desktop.view.road.RoadView;
@@ -91,7 +91,7 @@ class SoundingStoryTest extends WindowStory {
         assertThat(text("#silent-percent")).isEqualTo("40");
         clickOn("#page-band");
         assertThat(lookup("#band").queryAs(CheckBox.class).isSelected()).isTrue();
-        assertThat(lookup("#band-line").queryAs(ComboBox.class).getValue()).isEqualTo(Band.Line.DRONE);
+        assertThat(lookup("#band-line").queryAs(ComboBox.class).getValue()).isEqualTo(BackingBand.Line.DRONE);
         clickOn("#page-sound-card");
         assertThat(text("#latency")).isEqualTo("85");
     }
@@ -237,7 +237,7 @@ class SoundingStoryTest extends WindowStory {
         retype("#first-bar", "2");
         interact(() -> lookup("#level-0").queryAs(Slider.class).setValue(0.5));
         Path other = other("4/4 x4", "kick every 1/4", "snare every 1/8");
-        answers.keep.add(Questions.Keep.LET_GO);
+        answers.keep.add(Dialogs.Keep.LET_GO);
         interact(() -> window.open(other));
         until(() -> lookup("#heard-1").queryAs(CheckBox.class).isSelected());
         assertThat(lookup("#alone-0").queryAs(CheckBox.class).isSelected()).isFalse();

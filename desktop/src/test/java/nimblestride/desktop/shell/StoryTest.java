@@ -12,7 +12,7 @@ import javafx.stage.Screen;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.LayerText;
-import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.desktop.view.road.RoadView;
 import nimblestride.formats.json.ExerciseJson;
 import org.junit.jupiter.api.Test;
@@ -121,14 +121,14 @@ class StoryTest extends WindowStory {
     void whatIsInNoFileIsThereAgainAndCannotBeLostUnasked() throws Exception {
         retype("#bars", "19/16");
         assertThat(window.stage().getTitle()).startsWith("•");
-        answers.keep.add(Questions.Keep.CANCEL);
+        answers.keep.add(Dialogs.Keep.CANCEL);
         chord(KeyCode.SHORTCUT, KeyCode.N);
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("19/16");
         closeWindow();
         openAgain();
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("19/16");
         assertThat(window.desk().saved().get()).isFalse();
-        answers.keep.add(Questions.Keep.LET_GO);
+        answers.keep.add(Dialogs.Keep.LET_GO);
         chord(KeyCode.SHORTCUT, KeyCode.N);
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("4/4");
     }
@@ -193,7 +193,7 @@ class StoryTest extends WindowStory {
         assertThat(window.stage().getScene().getWidth()).isLessThan(1010);
         assertThat(window.stage().getScene().getRoot().getStyle()).contains("#1d1a18");
         RoadView road = lookup(".road").queryAs(RoadView.class);
-        assertThat(road.school().get()).isEqualTo(CountingSchool.SPOKEN);
+        assertThat(road.school().get()).isEqualTo(CountingSystem.SPOKEN);
     }
 
     @Test

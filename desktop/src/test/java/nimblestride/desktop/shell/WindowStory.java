@@ -33,7 +33,7 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.Examples;
 import nimblestride.desktop.OnStage;
 import nimblestride.desktop.failure.DefectLog;
-import nimblestride.sound.play.SilentClock;
+import nimblestride.sound.play.SilentOutput;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
@@ -56,7 +56,7 @@ abstract class WindowStory extends FxRobot {
     protected MainWindow window;
 
     /** Answers that a user gives in dialogs. */
-    static final class Answers implements Questions {
+    static final class Answers implements Dialogs {
         final Deque<Path> open = new ArrayDeque<>();
         final Deque<Path> save = new ArrayDeque<>();
         final Deque<Keep> keep = new ArrayDeque<>();
@@ -123,9 +123,9 @@ abstract class WindowStory extends FxRobot {
             Stage stage = new Stage();
             window = new MainWindow(
                     stage,
-                    Ahead.at(home),
+                    StartupTasks.at(home),
                     Optional.of(answers),
-                    SilentClock::new,
+                    SilentOutput::new,
                     Clock.fixed(NOW, ZoneOffset.UTC),
                     clock::get,
                     defects);

@@ -15,12 +15,12 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import nimblestride.core.language.text.Examples;
 import nimblestride.core.notation.engraving.Drawing;
-import nimblestride.core.notation.page.Paper;
+import nimblestride.core.notation.page.PaperSize;
 import nimblestride.core.notation.score.Score;
 import nimblestride.core.time.meter.Meter;
-import nimblestride.desktop.view.staff.DrawingsView;
+import nimblestride.desktop.view.staff.DrawingList;
 import nimblestride.desktop.view.staff.StaffView;
-import nimblestride.formats.export.Form;
+import nimblestride.formats.export.ExportFormat;
 import nimblestride.formats.json.ExerciseJson;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -33,8 +33,8 @@ class WritingStoryTest extends WindowStory {
         return lookup("#staff").queryAs(StaffView.class);
     }
 
-    private DrawingsView drawings(String id) {
-        return lookup(id).queryAs(DrawingsView.class);
+    private DrawingList drawings(String id) {
+        return lookup(id).queryAs(DrawingList.class);
     }
 
     private List<String> meters(Score score) {
@@ -60,7 +60,7 @@ class WritingStoryTest extends WindowStory {
                 window.desk().edit(exercise -> Examples.exercise("7/8, 5/8", "snare every 1/8", "kick every 3/8")));
         clickOn("#bench-place").clickOn("#page-staff");
         untilWritten("7/8", "5/8");
-        DrawingsView view = (DrawingsView) staff().getCenter();
+        DrawingList view = (DrawingList) staff().getCenter();
         until(() -> !view.drawings().isEmpty());
         // The third eighth of bar 2.
         Drawing.Spot spot = view.drawings().get(0).spots().stream()
@@ -118,8 +118,8 @@ class WritingStoryTest extends WindowStory {
         until(() -> drawings("#sheet-preview").drawings().size() == 1);
         clickOn("#for-whom");
         write("Tuesday group");
-        pick("#paper", Paper.LETTER);
-        until(() -> drawings("#sheet-preview").drawings().get(0).width() == Paper.LETTER.width());
+        pick("#paper", PaperSize.LETTER);
+        until(() -> drawings("#sheet-preview").drawings().get(0).width() == PaperSize.LETTER.width());
         // What is on it is chosen; the last that is left cannot be taken away.
         CheckBox road = lookup("#section-road").queryAs(CheckBox.class);
         int marks = drawings("#sheet-preview").drawings().get(0).marks().size();
@@ -127,7 +127,7 @@ class WritingStoryTest extends WindowStory {
         until(() -> drawings("#sheet-preview").drawings().get(0).marks().size() < marks);
         interact(() -> road.setSelected(true));
         until(() -> drawings("#sheet-preview").drawings().get(0).marks().size() == marks);
-        for (Form form : Form.values()) {
+        for (ExportFormat form : ExportFormat.values()) {
             Path file = home.resolve("weir-walk." + form.ending());
             answers.save.add(file);
             pick("#forms", form);
@@ -141,7 +141,7 @@ class WritingStoryTest extends WindowStory {
         }
         // Not into a folder that is not there: it is told, and nothing is lost.
         answers.save.add(home.resolve("nowhere").resolve("sheet.pdf"));
-        pick("#forms", Form.PDF);
+        pick("#forms", ExportFormat.PDF);
         clickOn("#save-form");
         until(() -> answers.told.stream()
                 .anyMatch(told -> told.startsWith("Writing the PDF sheet sheet.pdf failed: There is no folder")));
@@ -166,7 +166,7 @@ class WritingStoryTest extends WindowStory {
         clickOn("#page-sheet");
         until(() -> shows("Written: One gear throughout, in 1/16."));
         answers.save.add(home.resolve("gear.musicxml"));
-        pick("#forms", Form.MUSICXML);
+        pick("#forms", ExportFormat.MUSICXML);
         clickOn("#save-form");
         until(() -> Files.exists(home.resolve("gear.musicxml")));
         assertThat(home.resolve("gear.musicxml")).content().contains("<beats>13</beats>", "<sound tempo=\"120\"/>");

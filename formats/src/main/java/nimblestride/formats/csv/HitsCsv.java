@@ -2,16 +2,16 @@ package nimblestride.formats.csv;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.analysis.Playthrough;
 import nimblestride.core.exercise.analysis.Playthrough.Passage;
-import nimblestride.core.exercise.analysis.Reckoning;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.InvalidValueException;
-import nimblestride.core.layer.limbs.Hands;
-import nimblestride.core.layer.limbs.Played;
+import nimblestride.core.layer.limbs.LimbAssignment;
+import nimblestride.core.layer.limbs.LimbNote;
 import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.meter.Phrase;
-import nimblestride.core.time.meter.Place;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 import org.apache.commons.csv.CSVFormat;
@@ -47,18 +47,18 @@ public final class HitsCsv {
     private static void write(CSVPrinter printer, int section, Passage passage) throws IOException {
         Exercise feel = passage.feel();
         Phrase phrase = feel.phrase();
-        Hands hands = Reckoning.of(feel).hands(passage.bars());
+        LimbAssignment hands = Analysis.of(feel).hands(passage.bars());
         if (!hands.isComplete()) {
             throw new InvalidValueException("section " + section + " has more notes than a table lists");
         }
-        for (Played note : hands.notes()) {
+        for (LimbNote note : hands.notes()) {
             long number = phrase.barAt(note.at());
             Bar bar = phrase.bar(number);
             NoteValue within = note.at().minus(phrase.startOf(number));
             printer.printRecord(
                     section,
                     number + 1,
-                    new Place(bar.meter(), within),
+                    new CountPosition(bar.meter(), within),
                     within,
                     Tempo.decimal(passage.startsSeconds().add(passage.tempo().seconds(note.at()))),
                     LogCsv.safe(feel.layerNames().get(note.layer())),

@@ -4,9 +4,9 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.function.Consumer;
 import java.util.function.Function;
-import nimblestride.core.exercise.plan.Cleanness;
+import nimblestride.core.exercise.plan.RepRating;
 import nimblestride.core.language.text.TempoText;
-import nimblestride.core.practice.journal.Entry;
+import nimblestride.core.practice.journal.LogEntry;
 import nimblestride.core.time.value.Tempo;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
@@ -37,11 +37,11 @@ public final class LogCsv {
 
     /** What tells all entries, one after the other. */
     public interface Teller {
-        void tell(Consumer<Entry> entries);
+        void tell(Consumer<LogEntry> entries);
     }
 
     /** @param who gives the name of whose an entry is */
-    public static void write(Appendable out, Teller log, Function<Entry, String> who) throws IOException {
+    public static void write(Appendable out, Teller log, Function<LogEntry, String> who) throws IOException {
         CSVPrinter printer = new CSVPrinter(out, FORMAT);
         try {
             log.tell(entry -> {
@@ -56,7 +56,7 @@ public final class LogCsv {
                             entry.tempo()
                                     .map(tempo -> Tempo.decimal(tempo.quartersPerMinute()))
                                     .orElse(""),
-                            entry.cleanness().map(Cleanness::title).orElse(""),
+                            entry.cleanness().map(RepRating::title).orElse(""),
                             safe(String.join("; ", entry.hard())),
                             safe(entry.words()));
                 } catch (IOException e) {

@@ -4,10 +4,10 @@ import java.io.InputStream;
 import java.util.EnumMap;
 import java.util.Map;
 import nimblestride.core.notation.engraving.Glyph;
-import nimblestride.core.notation.engraving.MusicFace;
-import nimblestride.core.notation.engraving.MusicFace.Box;
-import nimblestride.core.notation.engraving.MusicFace.Lines;
-import nimblestride.core.notation.engraving.MusicFace.StemAnchors;
+import nimblestride.core.notation.engraving.MusicFontMetrics;
+import nimblestride.core.notation.engraving.MusicFontMetrics.Box;
+import nimblestride.core.notation.engraving.MusicFontMetrics.Lines;
+import nimblestride.core.notation.engraving.MusicFontMetrics.StemAnchors;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 
@@ -15,7 +15,7 @@ import tools.jackson.databind.ObjectMapper;
 final class SmuflMetadata {
     private SmuflMetadata() {}
 
-    static MusicFace read(InputStream file) {
+    static MusicFontMetrics read(InputStream file) {
         JsonNode root = new ObjectMapper().readTree(file);
         JsonNode boxes = root.get("glyphBBoxes");
         JsonNode anchors = root.get("glyphsWithAnchors");
@@ -43,7 +43,7 @@ final class SmuflMetadata {
                                 at(own, "stemDownNW", 1)));
             }
         }
-        return new MusicFace(boxOf, stemOf, lines(root.get("engravingDefaults")));
+        return new MusicFontMetrics(boxOf, stemOf, lines(root.get("engravingDefaults")));
     }
 
     private static double at(JsonNode node, String corner, int index) {

@@ -12,7 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.practice.journal.Entry;
+import nimblestride.core.practice.journal.LogEntry;
 import nimblestride.core.practice.students.Assignment;
 import nimblestride.core.practice.students.Lesson;
 import nimblestride.core.practice.students.Student;
@@ -30,16 +30,16 @@ public final class BookJson {
 
     /** What tells a whole Book. */
     public interface Teller {
-        void tell(BookTold told);
+        void tell(BookVisitor told);
     }
 
     public static void write(OutputStream out, Teller book) {
-        try (LongDocument.Writer writer = new LongDocument.Writer(out, FORMAT, VERSION)) {
+        try (StreamedDocument.Writer writer = new StreamedDocument.Writer(out, FORMAT, VERSION)) {
             book.tell(new Written(writer));
         }
     }
 
-    private record Written(LongDocument.Writer writer) implements BookTold {
+    private record Written(StreamedDocument.Writer writer) implements BookVisitor {
         @Override
         public void exercise(UUID id, Exercise exercise, Set<String> tags) {
             writer.item("exercises", node -> {
@@ -92,8 +92,8 @@ public final class BookJson {
         }
 
         @Override
-        public void entry(Entry entry) {
-            writer.item("entries", node -> EntryJson.write(entry, node));
+        public void entry(LogEntry entry) {
+            writer.item("entries", node -> LogEntryJson.write(entry, node));
         }
     }
 
@@ -102,38 +102,38 @@ public final class BookJson {
      *
      * @throws UnreadableFileException if it is no Book of this version
      */
-    public static void read(InputStream in, BookTold told) {
-        Map<String, LongDocument.Item> lists = new LinkedHashMap<>();
+    public static void read(InputStream in, BookVisitor told) {
+        Map<String, StreamedDocument.Item> lists = new LinkedHashMap<>();
         lists.put("exercises", place -> exercise(place, told));
         lists.put("collections", place -> collection(place, told));
         lists.put("students", place -> told.student(student(place)));
         lists.put("assignments", place -> told.assignment(assignment(place)));
         lists.put("lessons", place -> told.lesson(lesson(place)));
-        lists.put("entries", place -> told.entry(EntryJson.read(place)));
-        LongDocument.read(in, FORMAT, VERSION, lists);
+        lists.put("entries", place -> told.entry(LogEntryJson.read(place)));
+        StreamedDocument.read(in, FORMAT, VERSION, lists);
     }
 
-    private static void exercise(JsonPlace place, BookTold told) {
+    private static void exercise(JsonNodeReader place, BookVisitor told) {
         place.object("id", "tags", "exercise");
         Set<String> tags = new LinkedHashSet<>();
         if (place.has("tags")) {
-            for (JsonPlace tag : place.member("tags").items(MOST_TAGS)) {
+            for (JsonNodeReader tag : place.member("tags").items(MOST_TAGS)) {
                 tags.add(tag.text());
             }
         }
         told.exercise(place.member("id").id(), ExerciseReader.read(place.member("exercise")), tags);
     }
 
-    private static void collection(JsonPlace place, BookTold told) {
+    private static void collection(JsonNodeReader place, BookVisitor told) {
         place.object("name", "exercises");
         List<UUID> ids = new ArrayList<>();
-        for (JsonPlace id : place.member("exercises").items(MOST_COLLECTED)) {
+        for (JsonNodeReader id : place.member("exercises").items(MOST_COLLECTED)) {
             ids.add(id.id());
         }
         told.collection(place.member("name").text(), ids);
     }
 
-    private static Student student(JsonPlace place) {
+    private static Student student(JsonNodeReader place) {
         place.object("id", "name", "note");
         UUID id = place.member("id").id();
         String name = place.member("name").text();
@@ -141,20 +141,20 @@ public final class BookJson {
         return place.make(() -> new Student(id, name, note));
     }
 
-    private static Assignment assignment(JsonPlace place) {
+    private static Assignment assignment(JsonNodeReader place) {
         place.object("id", "student", "exercise", "what", "set", "due", "note", "done");
         UUID id = place.member("id").id();
         UUID student = place.member("student").id();
-        Optional<UUID> exercise = place.optional("exercise", JsonPlace::id);
+        Optional<UUID> exercise = place.optional("exercise", JsonNodeReader::id);
         String what = place.member("what").text();
         LocalDate set = place.member("set").day();
-        Optional<LocalDate> due = place.optional("due", JsonPlace::day);
+        Optional<LocalDate> due = place.optional("due", JsonNodeReader::day);
         String note = place.member("note").text();
-        Optional<LocalDate> done = place.optional("done", JsonPlace::day);
+        Optional<LocalDate> done = place.optional("done", JsonNodeReader::day);
         return place.make(() -> new Assignment(id, student, exercise, what, set, due, note, done));
     }
 
-    private static Lesson lesson(JsonPlace place) {
+    private static Lesson lesson(JsonNodeReader place) {
         place.object("id", "student", "day", "notes", "next");
         UUID id = place.member("id").id();
         UUID student = place.member("student").id();

@@ -35,7 +35,7 @@ public final class DraftJson {
 
     /** @throws FileException if the file cannot be read or holds no draft */
     public static Draft read(Path path) {
-        JsonPlace root = JsonPlace.root(JsonText.parse(JsonText.load(path)))
+        JsonNodeReader root = JsonNodeReader.root(JsonText.parse(JsonText.load(path)))
                 .object("format", "version", "file", "book", "saved", "exercise");
         if (!root.member("format").text().equals(FORMAT)) {
             throw root.member("format").wrong("\"" + FORMAT + "\"");
@@ -43,14 +43,14 @@ public final class DraftJson {
         if (root.member("version").whole() != VERSION) {
             throw root.member("version").wrong("version " + VERSION);
         }
-        JsonPlace file = root.member("file");
+        JsonNodeReader file = root.member("file");
         Optional<Path> kept = file.node().isNull() ? Optional.empty() : Optional.of(path(file));
         boolean saved = root.member("saved").node().asBoolean(false);
         Optional<InBook> inBook = root.optional("book", DraftJson::inBook);
         return new Draft(ExerciseReader.read(root.member("exercise")), kept, inBook, saved);
     }
 
-    private static Path path(JsonPlace place) {
+    private static Path path(JsonNodeReader place) {
         try {
             return Path.of(place.text());
         } catch (InvalidPathException e) {
@@ -58,7 +58,7 @@ public final class DraftJson {
         }
     }
 
-    private static InBook inBook(JsonPlace place) {
+    private static InBook inBook(JsonNodeReader place) {
         place.object("id", "revision");
         return new InBook(place.member("id").id(), place.member("revision").whole());
     }

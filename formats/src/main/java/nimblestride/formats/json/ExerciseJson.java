@@ -16,7 +16,7 @@ public final class ExerciseJson {
 
     /** @throws UnreadableFileException if the text is no exercise of this version */
     public static Exercise read(String json) {
-        return ExerciseReader.read(JsonPlace.root(JsonText.parse(json)));
+        return ExerciseReader.read(JsonNodeReader.root(JsonText.parse(json)));
     }
 
     /**

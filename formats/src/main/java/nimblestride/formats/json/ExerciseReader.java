@@ -10,17 +10,17 @@ import java.util.OptionalInt;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.exercise.model.Feel;
-import nimblestride.core.exercise.model.Manner;
+import nimblestride.core.exercise.model.PlayingStyle;
 import nimblestride.core.exercise.model.Section;
-import nimblestride.core.exercise.plan.Practice;
-import nimblestride.core.kit.orchestration.Move;
-import nimblestride.core.kit.sticking.Lead;
+import nimblestride.core.exercise.model.SectionContent;
+import nimblestride.core.exercise.plan.PracticePlan;
+import nimblestride.core.kit.orchestration.OrchestrationRule;
+import nimblestride.core.kit.sticking.LeadHand;
 import nimblestride.core.kit.sticking.Sticking;
 import nimblestride.core.kit.voice.Limb;
-import nimblestride.core.kit.voice.NoteHead;
+import nimblestride.core.kit.voice.NamedVoices;
+import nimblestride.core.kit.voice.NoteheadShape;
 import nimblestride.core.kit.voice.Voice;
-import nimblestride.core.kit.voice.Voices;
 import nimblestride.core.language.text.CellText;
 import nimblestride.core.language.text.MoveText;
 import nimblestride.core.language.text.PatternText;
@@ -50,12 +50,12 @@ import org.apache.commons.numbers.fraction.BigFraction;
 final class ExerciseReader {
     private static final int DEEPEST = 16;
     private static final Map<String, Limb> LIMBS = words(Limb.values());
-    private static final Map<String, NoteHead> HEADS = words(NoteHead.values());
-    private static final Map<String, Lead> LEADS = Map.of("right", Lead.RIGHT, "left", Lead.LEFT);
+    private static final Map<String, NoteheadShape> HEADS = words(NoteheadShape.values());
+    private static final Map<String, LeadHand> LEADS = Map.of("right", LeadHand.RIGHT, "left", LeadHand.LEFT);
 
     private ExerciseReader() {}
 
-    static Exercise read(JsonPlace root) {
+    static Exercise read(JsonNodeReader root) {
         if (!root.node().isObject() || !root.has("format")) {
             throw new UnreadableFileException("this is no exercise file of Nimble Stride: it does not begin with"
                     + " \"format\": \"" + ExerciseJson.FORMAT + "\"");
@@ -86,23 +86,23 @@ final class ExerciseReader {
                 "voices");
         String name = root.member("name").text();
         Tempo tempo = tempo(root.member("tempo").object("beat", "perMinute"));
-        Voices voices = root.has("voices") ? voices(root.member("voices")) : Voices.KIT;
-        List<Feel> feels = feels(root, voices);
+        NamedVoices voices = root.has("voices") ? voices(root.member("voices")) : NamedVoices.KIT;
+        List<SectionContent> feels = feels(root, voices);
         List<Section> sections =
                 root.has("sections") ? sections(root.member("sections"), feels) : List.of(Section.of(0));
-        Manner manner = root.has("manner")
+        PlayingStyle manner = root.has("manner")
                 ? manner(root.member("manner").object("lead", "linear", "mostStrokes"))
-                : Manner.USUAL;
-        Practice practice = PracticeJson.read(root);
+                : PlayingStyle.USUAL;
+        PracticePlan practice = PracticeJson.read(root);
         return root.make(() -> new Exercise(name, feels, 0, tempo, sections, manner, practice, voices));
     }
 
     /** The first stands in the document itself, the others in a list. */
-    private static List<Feel> feels(JsonPlace root, Voices voices) {
-        List<Feel> feels = new ArrayList<>();
+    private static List<SectionContent> feels(JsonNodeReader root, NamedVoices voices) {
+        List<SectionContent> feels = new ArrayList<>();
         feels.add(feel(root, root.has("feel") ? root.member("feel").text() : Exercise.FIRST_FEEL, voices));
         if (root.has("feels")) {
-            for (JsonPlace one : root.member("feels").items(Exercise.MOST_FEELS)) {
+            for (JsonNodeReader one : root.member("feels").items(Exercise.MOST_FEELS)) {
                 one.object("name", "phrase", "layers");
                 feels.add(feel(one, one.member("name").text(), voices));
             }
@@ -110,21 +110,21 @@ final class ExerciseReader {
         return feels;
     }
 
-    private static Feel feel(JsonPlace place, String name, Voices voices) {
-        JsonPlace bars = place.member("phrase");
+    private static SectionContent feel(JsonNodeReader place, String name, NamedVoices voices) {
+        JsonNodeReader bars = place.member("phrase");
         List<PhrasePart> parts = parts(bars, 0);
         Phrase phrase = bars.make(() -> Phrase.of(parts));
         List<Layer> layers = new ArrayList<>();
-        for (JsonPlace layer : place.member("layers").items(Feel.MOST_LAYERS)) {
+        for (JsonNodeReader layer : place.member("layers").items(SectionContent.MOST_LAYERS)) {
             layers.add(layer(layer.object("voice", "pattern", "offset", "reset", "oneEvery", "moves"), voices));
         }
-        return place.make(() -> new Feel(name, phrase, layers));
+        return place.make(() -> new SectionContent(name, phrase, layers));
     }
 
-    private static List<Section> sections(JsonPlace place, List<Feel> feels) {
-        List<String> names = feels.stream().map(Feel::name).toList();
+    private static List<Section> sections(JsonNodeReader place, List<SectionContent> feels) {
+        List<String> names = feels.stream().map(SectionContent::name).toList();
         List<Section> sections = new ArrayList<>();
-        for (JsonPlace one : place.items(Exercise.MOST_SECTIONS)) {
+        for (JsonNodeReader one : place.items(Exercise.MOST_SECTIONS)) {
             one.object("feel", "rounds", "entered");
             int feel = one.member("feel")
                     .named(
@@ -137,18 +137,18 @@ final class ExerciseReader {
         return sections;
     }
 
-    private static Voices voices(JsonPlace place) {
+    private static NamedVoices voices(JsonNodeReader place) {
         List<Voice> own = new ArrayList<>();
-        for (JsonPlace one : place.items(Voices.MOST_OWN)) {
+        for (JsonNodeReader one : place.items(NamedVoices.MOST_OWN)) {
             one.object("name", "midiKey", "limb", "staffPlace", "head");
             String name = one.member("name").text();
             int key = one.member("midiKey").whole();
             Limb limb = one.member("limb").word(LIMBS);
             int staffPlace = one.has("staffPlace") ? one.member("staffPlace").whole() : Voice.usualPlace(limb);
-            NoteHead head = one.has("head") ? one.member("head").word(HEADS) : NoteHead.NORMAL;
+            NoteheadShape head = one.has("head") ? one.member("head").word(HEADS) : NoteheadShape.NORMAL;
             own.add(one.make(() -> new Voice(name, key, limb, staffPlace, head)));
         }
-        return place.make(() -> new Voices(own));
+        return place.make(() -> new NamedVoices(own));
     }
 
     /** Constants by their names in small letters, hyphens between words. */
@@ -160,28 +160,28 @@ final class ExerciseReader {
         return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
-    private static Manner manner(JsonPlace place) {
-        Lead lead = place.has("lead") ? place.member("lead").word(LEADS) : Lead.RIGHT;
+    private static PlayingStyle manner(JsonNodeReader place) {
+        LeadHand lead = place.has("lead") ? place.member("lead").word(LEADS) : LeadHand.RIGHT;
         boolean linear = place.has("linear") && place.member("linear").truth();
         OptionalInt most = place.has("mostStrokes")
                 ? OptionalInt.of(place.member("mostStrokes").whole())
                 : OptionalInt.empty();
-        return place.make(() -> new Manner(lead, linear, most));
+        return place.make(() -> new PlayingStyle(lead, linear, most));
     }
 
-    private static Tempo tempo(JsonPlace place) {
+    private static Tempo tempo(JsonNodeReader place) {
         NoteValue beat = place.member("beat").noteValue();
-        JsonPlace number = place.member("perMinute");
+        JsonNodeReader number = place.member("perMinute");
         BigFraction perMinute = number.exactNumber();
         return number.make(() -> new Tempo(beat, perMinute));
     }
 
-    private static List<PhrasePart> parts(JsonPlace place, int depth) {
+    private static List<PhrasePart> parts(JsonNodeReader place, int depth) {
         if (depth > DEEPEST) {
             throw new UnreadableFileException(place.path() + ": repeats stand at most " + DEEPEST + " deep");
         }
         List<PhrasePart> parts = new ArrayList<>();
-        for (JsonPlace part : place.items(Phrase.MOST_BARS)) {
+        for (JsonNodeReader part : place.items(Phrase.MOST_BARS)) {
             parts.add(
                     part.has("times")
                             ? repeat(part.object("times", "parts"), depth)
@@ -190,38 +190,38 @@ final class ExerciseReader {
         return parts;
     }
 
-    private static Repeat repeat(JsonPlace place, int depth) {
+    private static Repeat repeat(JsonNodeReader place, int depth) {
         int times = place.member("times").whole();
         List<PhrasePart> parts = parts(place.member("parts"), depth + 1);
         return place.make(() -> new Repeat(parts, times));
     }
 
-    private static Bar bar(JsonPlace place) {
+    private static Bar bar(JsonNodeReader place) {
         List<Meter.Term> terms = new ArrayList<>();
-        for (JsonPlace term : place.member("meter").items(Meter.MOST_UNITS)) {
+        for (JsonNodeReader term : place.member("meter").items(Meter.MOST_UNITS)) {
             List<Integer> numerators =
                     wholes(term.object("numerators", "denominator").member("numerators"));
             int denominator = term.member("denominator").whole();
             terms.add(term.make(() -> new Meter.Term(numerators, denominator)));
         }
         Meter meter = place.member("meter").make(() -> new Meter(terms));
-        JsonPlace sizes = place.member("grouping");
+        JsonNodeReader sizes = place.member("grouping");
         List<Integer> groups = wholes(sizes);
         return sizes.make(() -> new Bar(meter, new Grouping(groups)));
     }
 
-    private static List<Integer> wholes(JsonPlace place) {
+    private static List<Integer> wholes(JsonNodeReader place) {
         List<Integer> numbers = new ArrayList<>();
-        for (JsonPlace item : place.items(Meter.MOST_UNITS)) {
+        for (JsonNodeReader item : place.items(Meter.MOST_UNITS)) {
             numbers.add(item.whole());
         }
         return numbers;
     }
 
-    private static Layer layer(JsonPlace place, Voices voices) {
+    private static Layer layer(JsonNodeReader place, NamedVoices voices) {
         Voice voice = place.member("voice").named(voices::named, "the name of a voice, such as kick");
         nimblestride.core.layer.pattern.Pattern pattern = pattern(place.member("pattern"));
-        List<Move> moves =
+        List<OrchestrationRule> moves =
                 place.has("moves") ? place.member("moves").typed(text -> MoveText.read(text, voices)) : List.of();
         int oneEvery = place.has("oneEvery") ? place.member("oneEvery").whole() : 1;
         Layer layer = new Layer(
@@ -234,7 +234,7 @@ final class ExerciseReader {
         return place.make(() -> layer.withOneEvery(oneEvery));
     }
 
-    private static nimblestride.core.layer.pattern.Pattern pattern(JsonPlace place) {
+    private static nimblestride.core.layer.pattern.Pattern pattern(JsonNodeReader place) {
         if (place.has("every")) {
             NoteValue value = place.object("every").member("every").noteValue();
             return place.make(() -> new Every(value));
@@ -258,7 +258,7 @@ final class ExerciseReader {
         return place.make(() -> new Over(notes, span));
     }
 
-    private static Span span(JsonPlace place) {
+    private static Span span(JsonNodeReader place) {
         if (place.node().isString()) {
             return place.word(Map.of("phrase", new Span.WholePhrase()));
         }

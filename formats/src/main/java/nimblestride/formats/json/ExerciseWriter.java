@@ -3,10 +3,10 @@ package nimblestride.formats.json;
 import java.util.List;
 import java.util.Locale;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.exercise.model.Feel;
-import nimblestride.core.exercise.model.Manner;
+import nimblestride.core.exercise.model.PlayingStyle;
 import nimblestride.core.exercise.model.Section;
-import nimblestride.core.kit.sticking.Lead;
+import nimblestride.core.exercise.model.SectionContent;
+import nimblestride.core.kit.sticking.LeadHand;
 import nimblestride.core.language.text.CellText;
 import nimblestride.core.language.text.MoveText;
 import nimblestride.core.language.text.PatternText;
@@ -37,7 +37,7 @@ final class ExerciseWriter {
         root.put("version", ExerciseJson.VERSION);
         root.put("name", exercise.name());
         root.set("tempo", tempo(exercise.start()));
-        Feel first = exercise.feels().get(0);
+        SectionContent first = exercise.feels().get(0);
         if (!first.name().equals(Exercise.FIRST_FEEL)) {
             root.put("feel", first.name());
         }
@@ -52,7 +52,7 @@ final class ExerciseWriter {
             ArrayNode sections = root.putArray("sections");
             exercise.sections().forEach(section -> sections.add(section(section, exercise)));
         }
-        if (!exercise.manner().equals(Manner.USUAL)) {
+        if (!exercise.manner().equals(PlayingStyle.USUAL)) {
             root.set("manner", manner(exercise.manner()));
         }
         if (!exercise.voices().own().isEmpty()) {
@@ -68,7 +68,7 @@ final class ExerciseWriter {
         return root;
     }
 
-    private static void feel(Feel feel, ObjectNode node) {
+    private static void feel(SectionContent feel, ObjectNode node) {
         node.set("phrase", parts(feel.phrase().parts()));
         ArrayNode layers = node.putArray("layers");
         feel.layers().forEach(layer -> layers.add(layer(layer)));
@@ -85,9 +85,9 @@ final class ExerciseWriter {
     }
 
     /** Only what is not usual. */
-    private static ObjectNode manner(Manner manner) {
+    private static ObjectNode manner(PlayingStyle manner) {
         ObjectNode node = NODES.objectNode();
-        if (manner.lead() != Lead.RIGHT) {
+        if (manner.lead() != LeadHand.RIGHT) {
             node.put("lead", manner.lead().name().toLowerCase(Locale.ROOT));
         }
         if (manner.linear()) {

@@ -73,7 +73,7 @@ public final class JsonText {
         try {
             return MAPPER.readTree(json);
         } catch (JacksonException e) {
-            throw NoJson.because(e, "exercise", "an exercise file of Nimble Stride");
+            throw JsonErrors.because(e, "exercise", "an exercise file of Nimble Stride");
         }
     }
 

@@ -5,7 +5,7 @@ import java.io.OutputStream;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Consumer;
-import nimblestride.core.practice.journal.Entry;
+import nimblestride.core.practice.journal.LogEntry;
 import nimblestride.files.UnreadableFileException;
 
 /** Somebody's log as a JSON file, to be handed to a teacher: version {@value #VERSION} of the format. */
@@ -17,14 +17,14 @@ public final class LogJson {
 
     /** What tells all entries, one after the other. */
     public interface Teller {
-        void tell(Consumer<Entry> entries);
+        void tell(Consumer<LogEntry> entries);
     }
 
     /** @param name whose it is */
     public static void write(OutputStream out, String name, Teller log) {
-        try (LongDocument.Writer writer = new LongDocument.Writer(out, FORMAT, VERSION)) {
+        try (StreamedDocument.Writer writer = new StreamedDocument.Writer(out, FORMAT, VERSION)) {
             writer.member("name", name);
-            log.tell(entry -> writer.item("entries", node -> EntryJson.write(entry, node)));
+            log.tell(entry -> writer.item("entries", node -> LogEntryJson.write(entry, node)));
         }
     }
 
@@ -34,9 +34,9 @@ public final class LogJson {
      * @return whose it is
      * @throws UnreadableFileException if it is no log of this version
      */
-    public static String read(InputStream in, Consumer<Entry> entries) {
-        Map<String, LongDocument.Item> lists = new TreeMap<>();
-        lists.put("entries", place -> entries.accept(EntryJson.read(place)));
-        return LongDocument.read(in, FORMAT, VERSION, lists).getOrDefault("name", "");
+    public static String read(InputStream in, Consumer<LogEntry> entries) {
+        Map<String, StreamedDocument.Item> lists = new TreeMap<>();
+        lists.put("entries", place -> entries.accept(LogEntryJson.read(place)));
+        return StreamedDocument.read(in, FORMAT, VERSION, lists).getOrDefault("name", "");
     }
 }

@@ -12,9 +12,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import nimblestride.core.exercise.plan.Ladder;
-import nimblestride.core.exercise.plan.Pace;
-import nimblestride.core.exercise.plan.Practice;
-import nimblestride.core.exercise.plan.Rules;
+import nimblestride.core.exercise.plan.LadderPace;
+import nimblestride.core.exercise.plan.LadderRules;
+import nimblestride.core.exercise.plan.PracticePlan;
 import nimblestride.core.exercise.plan.Stage;
 import nimblestride.core.kit.sticking.Sticking;
 import nimblestride.core.language.text.StageText;
@@ -39,46 +39,46 @@ final class PracticeJson {
         return day.name().toLowerCase(Locale.ROOT);
     }
 
-    static Practice read(JsonPlace root) {
+    static PracticePlan read(JsonNodeReader root) {
         List<Sticking> dealt = new ArrayList<>();
         if (root.has("practised")) {
-            for (JsonPlace one : root.member("practised").items(Practice.MOST_DEALT)) {
+            for (JsonNodeReader one : root.member("practised").items(PracticePlan.MOST_DEALT)) {
                 dealt.add(one.typed(StickingText::read));
             }
         }
         List<Stage> stages = new ArrayList<>();
         if (root.has("stages")) {
-            for (JsonPlace one : root.member("stages").items(Practice.MOST_STAGES)) {
+            for (JsonNodeReader one : root.member("stages").items(PracticePlan.MOST_STAGES)) {
                 stages.add(one.typed(StageText::read));
             }
         }
         Optional<Ladder> ladder = root.optional("ladder", PracticeJson::ladder);
-        return new Practice(dealt, stages, ladder);
+        return new PracticePlan(dealt, stages, ladder);
     }
 
-    private static Ladder ladder(JsonPlace place) {
+    private static Ladder ladder(JsonNodeReader place) {
         place.object("start", "goal", "step", "cleanToGoUp", "missesToStepBack", "pace");
         BigFraction start = place.member("start").exactNumber();
         BigFraction goal = place.member("goal").exactNumber();
         BigFraction step = place.member("step").exactNumber();
         int clean = place.member("cleanToGoUp").whole();
         int misses = place.member("missesToStepBack").whole();
-        Optional<Pace> pace = place.optional("pace", PracticeJson::pace);
-        return place.make(() -> new Ladder(start, goal, step, new Rules(clean, misses), pace));
+        Optional<LadderPace> pace = place.optional("pace", PracticeJson::pace);
+        return place.make(() -> new Ladder(start, goal, step, new LadderRules(clean, misses), pace));
     }
 
-    private static Pace pace(JsonPlace place) {
+    private static LadderPace pace(JsonNodeReader place) {
         place.object("begun", "due", "days");
         Set<DayOfWeek> days = EnumSet.noneOf(DayOfWeek.class);
-        for (JsonPlace day : place.member("days").items(DayOfWeek.values().length)) {
+        for (JsonNodeReader day : place.member("days").items(DayOfWeek.values().length)) {
             days.add(day.word(DAYS));
         }
         LocalDate begun = place.member("begun").day();
         LocalDate due = place.member("due").day();
-        return place.make(() -> new Pace(begun, due, days));
+        return place.make(() -> new LadderPace(begun, due, days));
     }
 
-    static void write(Practice practice, ObjectNode root) {
+    static void write(PracticePlan practice, ObjectNode root) {
         if (!practice.dealt().isEmpty()) {
             ArrayNode practised = root.putArray("practised");
             practice.dealt().forEach(sticking -> practised.add(StickingText.write(sticking)));

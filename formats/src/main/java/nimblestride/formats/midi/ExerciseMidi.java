@@ -25,7 +25,7 @@ import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.layer.pattern.Hit;
-import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.meter.Phrase;
@@ -111,7 +111,7 @@ public final class ExerciseMidi {
             Exercise feel = passage.feel();
             List<String> names = feel.layerNames();
             for (int i = 0; i < names.size(); i++) {
-                List<Hit> own = Course.of(feel.layers().get(i), feel.phrase())
+                List<Hit> own = LayerTimeline.of(feel.layers().get(i), feel.phrase())
                         .between(NoteValue.ZERO, passage.length(), room + 1);
                 room -= own.size();
                 if (room < 0) {
@@ -127,7 +127,7 @@ public final class ExerciseMidi {
 
     private void conduct(Track track, MidiTicks ticks) throws InvalidMidiDataException {
         track.add(meta(TRACK_NAME, exercise.name(), 0));
-        for (TempoMap.Setting setting : TempoMap.of(playthrough, ticks).settings()) {
+        for (MidiTempoMap.Setting setting : MidiTempoMap.of(playthrough, ticks).settings()) {
             int micros = setting.microseconds();
             byte[] data = {(byte) (micros >> 16), (byte) (micros >> 8), (byte) micros};
             track.add(new MidiEvent(new MetaMessage(SET_TEMPO, data, data.length), setting.tick()));

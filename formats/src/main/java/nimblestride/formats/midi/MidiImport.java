@@ -8,12 +8,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.core.foundation.words.Tally;
+import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.transcription.source.ImportedPart;
 import nimblestride.core.transcription.source.MeterSource;
-import nimblestride.core.transcription.source.Part;
 import nimblestride.core.transcription.source.Transcription;
 import nimblestride.files.UnreadableFileException;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -67,14 +67,14 @@ public final class MidiImport {
         MidiTempos tempos = MidiTempos.of(notes, bars);
         leftOut.addAll(tempos.leftOut());
         MidiStrokes strokes = new MidiStrokes(notes, bars, tempos);
-        List<Part> parts = new ArrayList<>();
+        List<ImportedPart> parts = new ArrayList<>();
         NoteValue last = NoteValue.ZERO;
         for (Map.Entry<Integer, List<MidiNotes.Note>> channel : notes.channels().entrySet()) {
             if (Thread.interrupted()) {
                 throw new CancellationException();
             }
             boolean percussion = channel.getKey() == MidiNotes.PERCUSSION_CHANNEL;
-            Part part = strokes.part(name(channel.getKey()), percussion, channel.getValue());
+            ImportedPart part = strokes.part(name(channel.getKey()), percussion, channel.getValue());
             parts.add(percussion ? 0 : parts.size(), part);
             NoteValue own = part.strokes().get(part.strokes().size() - 1).at();
             last = own.compareTo(last) > 0 ? own : last;
@@ -130,7 +130,7 @@ public final class MidiImport {
         int sounding = sounding(bars, last);
         if (bars.size() > 2 * sounding) {
             // So much silence is only where the track was cut.
-            leftOut.add(Tally.count(bars.size() - sounding, "silent bar") + " at the end did not come across.");
+            leftOut.add(Counted.count(bars.size() - sounding, "silent bar") + " at the end did not come across.");
             return bars.subList(0, sounding);
         }
         return bars;

@@ -8,15 +8,15 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.core.transcription.quantizing.Quantising;
-import nimblestride.core.transcription.source.Part;
-import nimblestride.core.transcription.source.Sound;
-import nimblestride.core.transcription.source.Struck;
+import nimblestride.core.transcription.quantizing.Quantizer;
+import nimblestride.core.transcription.source.ImportedHit;
+import nimblestride.core.transcription.source.ImportedPart;
+import nimblestride.core.transcription.source.ImportedSound;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /** The notes of a channel as strokes on their places. */
@@ -46,44 +46,44 @@ final class MidiStrokes {
     /** A note with what is played just before it. */
     private record Ornamented(MidiNotes.Note note, Ornament ornament) {}
 
-    Part part(String name, boolean percussion, List<MidiNotes.Note> channel) {
+    ImportedPart part(String name, boolean percussion, List<MidiNotes.Note> channel) {
         List<Ornamented> struck = percussion
                 ? ornamented(channel)
                 : channel.stream()
                         .map(note -> new Ornamented(note, Ornament.NONE))
                         .toList();
         boolean written = struck.stream().allMatch(one -> isPlain(one.note.tick()));
-        List<Struck> strokes = new ArrayList<>();
+        List<ImportedHit> strokes = new ArrayList<>();
         if (written) {
-            struck.forEach(one -> strokes.add(new Struck(
+            struck.forEach(one -> strokes.add(new ImportedHit(
                     value(one.note.tick()),
                     sound(one.note, percussion),
                     Stroke.NORMAL
                             .at(level((double) one.note.velocity() / LOUDEST))
                             .with(one.ornament))));
-            return new Part(name, percussion, ordered(strokes), Optional.empty());
+            return new ImportedPart(name, percussion, ordered(strokes), Optional.empty());
         }
-        List<Quantising.Onset> onsets = struck.stream()
-                .map(one -> new Quantising.Onset(value(one.note.tick()), sound(one.note, percussion)))
+        List<Quantizer.Onset> onsets = struck.stream()
+                .map(one -> new Quantizer.Onset(value(one.note.tick()), sound(one.note, percussion)))
                 .toList();
-        Quantising.Quantised quantised = Quantising.of(onsets, beats(), secondsAWhole);
+        Quantizer.Quantised quantised = Quantizer.of(onsets, beats(), secondsAWhole);
         Map<Integer, Double> usual = usualVelocities(struck);
         for (int i = 0; i < struck.size(); i++) {
             Ornamented one = struck.get(i);
             Stroke stroke = Stroke.NORMAL
                     .at(played(one.note.velocity() / usual.get(one.note.key())))
                     .with(one.ornament);
-            strokes.add(new Struck(quantised.places().get(i), onsets.get(i).sound(), stroke));
+            strokes.add(new ImportedHit(quantised.places().get(i), onsets.get(i).sound(), stroke));
         }
-        return new Part(name, percussion, ordered(strokes), Optional.of(quantised.deviation()));
+        return new ImportedPart(name, percussion, ordered(strokes), Optional.of(quantised.deviation()));
     }
 
-    private static List<Struck> ordered(List<Struck> strokes) {
-        return strokes.stream().sorted(Comparator.comparing(Struck::at)).toList();
+    private static List<ImportedHit> ordered(List<ImportedHit> strokes) {
+        return strokes.stream().sorted(Comparator.comparing(ImportedHit::at)).toList();
     }
 
-    private static Sound sound(MidiNotes.Note note, boolean percussion) {
-        return percussion ? Sound.ofKey(note.key()) : Sound.RHYTHM;
+    private static ImportedSound sound(MidiNotes.Note note, boolean percussion) {
+        return percussion ? ImportedSound.ofKey(note.key()) : ImportedSound.RHYTHM;
     }
 
     private NoteValue value(long ticks) {
@@ -135,15 +135,17 @@ final class MidiStrokes {
                 .findFirst();
     }
 
-    private static Level level(double strength) {
-        return Arrays.stream(Level.values())
+    private static Dynamic level(double strength) {
+        return Arrays.stream(Dynamic.values())
                 .min(Comparator.comparingDouble(level -> Math.abs(level.strength() - strength)))
                 .orElseThrow();
     }
 
     /** Hands are not even: what was played is told apart only where it is much softer or much louder than usual. */
-    private static Level played(double againstUsual) {
-        return againstUsual < GHOST_BELOW ? Level.GHOST : againstUsual > ACCENT_ABOVE ? Level.ACCENT : Level.NORMAL;
+    private static Dynamic played(double againstUsual) {
+        return againstUsual < GHOST_BELOW
+                ? Dynamic.GHOST
+                : againstUsual > ACCENT_ABOVE ? Dynamic.ACCENT : Dynamic.NORMAL;
     }
 
     /** For each key the middle one of its velocities. */
@@ -164,8 +166,8 @@ final class MidiStrokes {
      * The beats of all bars, and of one more. A bar in eighths that three divides is beaten in dotted quarters; the others in
      * quarters, the last of a bar as long as is left over.
      */
-    private List<Quantising.Beat> beats() {
-        List<Quantising.Beat> beats = new ArrayList<>();
+    private List<Quantizer.Beat> beats() {
+        List<Quantizer.Beat> beats = new ArrayList<>();
         NoteValue start = NoteValue.ZERO;
         List<Bar> all = new ArrayList<>(bars);
         all.add(bars.get(bars.size() - 1));
@@ -176,7 +178,7 @@ final class MidiStrokes {
             while (at.compareTo(end) < 0) {
                 NoteValue left = end.minus(at);
                 NoteValue length = left.compareTo(beat) < 0 ? left : beat;
-                beats.add(new Quantising.Beat(at, length));
+                beats.add(new Quantizer.Beat(at, length));
                 at = at.plus(length);
             }
             start = end;

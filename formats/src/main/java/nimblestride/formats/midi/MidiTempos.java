@@ -5,7 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import nimblestride.core.foundation.words.Tally;
+import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
@@ -57,7 +57,7 @@ record MidiTempos(List<TempoMark> marks, List<String> leftOut, int firstMicros) 
         }
         List<String> leftOut = within == 0
                 ? List.of()
-                : List.of(Tally.count(within, "change") + " of tempo within a bar did not come across.");
+                : List.of(Counted.count(within, "change") + " of tempo within a bar did not come across.");
         return new MidiTempos(List.copyOf(marks), leftOut, first);
     }
 

@@ -2,7 +2,7 @@ package nimblestride.formats.musicxml;
 
 import java.util.Optional;
 import nimblestride.core.notation.score.BeamGroup;
-import nimblestride.core.notation.score.Rhythm;
+import nimblestride.core.notation.score.PartRhythm;
 import org.audiveris.proxymusic.Beam;
 import org.audiveris.proxymusic.BeamValue;
 import org.audiveris.proxymusic.Note;
@@ -14,7 +14,7 @@ final class BeamsXml {
 
     private BeamsXml() {}
 
-    static void add(Rhythm part, int index, Note note) {
+    static void add(PartRhythm part, int index, Note note) {
         Optional<BeamGroup> group = part.beamOf(index);
         if (group.isEmpty()) {
             return;

@@ -10,7 +10,7 @@ import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 import javax.xml.stream.util.StreamReaderDelegate;
-import nimblestride.core.foundation.words.Tally;
+import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.transcription.source.Transcription;
 import nimblestride.files.UnreadableFileException;
 
@@ -76,11 +76,11 @@ final class BoundedXml extends StreamReaderDelegate {
         element = getLocalName();
         textLength = 0;
         if (++elements > MAX_ALL_ELEMENTS) {
-            throw tooMuch("more than " + Tally.number(MAX_ALL_ELEMENTS) + " elements");
+            throw tooMuch("more than " + Counted.number(MAX_ALL_ELEMENTS) + " elements");
         }
         int[] count = counts.get(element);
         if (count != null && ++count[0] > MAX_ELEMENTS.get(element)) {
-            throw tooMuch("more than " + Tally.number(MAX_ELEMENTS.get(element)) + " <" + element + "> elements");
+            throw tooMuch("more than " + Counted.number(MAX_ELEMENTS.get(element)) + " <" + element + "> elements");
         }
         if (element.equals("measure")) {
             notesInMeasure = 0;
@@ -89,7 +89,7 @@ final class BoundedXml extends StreamReaderDelegate {
             }
         }
         if (element.equals("note") && ++notesInMeasure > MAX_NOTES_IN_MEASURE) {
-            throw tooMuch("more than " + Tally.number(MAX_NOTES_IN_MEASURE) + " notes in one measure");
+            throw tooMuch("more than " + Counted.number(MAX_NOTES_IN_MEASURE) + " notes in one measure");
         }
         for (int i = 0; i < getAttributeCount(); i++) {
             if (getAttributeValue(i).length() > MAX_TEXT

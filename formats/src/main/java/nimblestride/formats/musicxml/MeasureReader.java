@@ -12,14 +12,14 @@ import java.util.Set;
 import java.util.TreeSet;
 import nimblestride.core.foundation.exact.ExactMath;
 import nimblestride.core.foundation.failure.InvalidValueException;
-import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Limb;
 import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
-import nimblestride.core.transcription.source.Struck;
+import nimblestride.core.transcription.source.ImportedHit;
 import nimblestride.formats.musicxml.ReadMeasure.Beamed;
 import nimblestride.formats.musicxml.ScoreDocument.MeasureOfScore;
 import org.audiveris.proxymusic.Attributes;
@@ -48,7 +48,7 @@ final class MeasureReader {
 
     private final PartReader part;
     private final MeasureOfScore measure;
-    private final List<Struck> strokes = new ArrayList<>();
+    private final List<ImportedHit> strokes = new ArrayList<>();
     private final List<Beamed> beamed = new ArrayList<>();
     private final Map<String, NoteValue> beamStarts = new HashMap<>();
     /** Grace notes that wait for their note, by the sounds they strike. */
@@ -60,7 +60,7 @@ final class MeasureReader {
     private NoteValue at = NoteValue.ZERO;
     private NoteValue chordAt = NoteValue.ZERO;
     private NoteValue content = NoteValue.ZERO;
-    private Optional<Level> chordAccent = Optional.empty();
+    private Optional<Dynamic> chordAccent = Optional.empty();
     private Set<String> chordSounds = Set.of();
     private Optional<Limb> hand = Optional.empty();
     private Optional<Tempo> tempo = Optional.empty();
@@ -84,10 +84,10 @@ final class MeasureReader {
             } else if (element instanceof Note note) {
                 take(note);
             } else if (element instanceof Backup backup) {
-                NoteValue back = Durations.of(backup.getDuration(), part.divisions());
+                NoteValue back = XmlDurations.of(backup.getDuration(), part.divisions());
                 at = back.compareTo(at) > 0 ? NoteValue.ZERO : at.minus(back);
             } else if (element instanceof Forward on) {
-                moveOn(Durations.of(on.getDuration(), part.divisions()));
+                moveOn(XmlDurations.of(on.getDuration(), part.divisions()));
             } else if (element instanceof Direction direction) {
                 take(direction);
             } else if (element instanceof Sound sound) {
@@ -126,7 +126,7 @@ final class MeasureReader {
         if (note.getDuration() == null) {
             throw new InvalidValueException("a note has no duration");
         }
-        NoteValue length = Durations.of(note.getDuration(), part.divisions());
+        NoteValue length = XmlDurations.of(note.getDuration(), part.divisions());
         boolean chord = note.getChord() != null;
         if (!chord) {
             chordAt = at;
@@ -150,7 +150,7 @@ final class MeasureReader {
 
     /** A doubled note is two of half its length. */
     private void strike(Note note, boolean chord, NoteValue length) {
-        nimblestride.core.transcription.source.Sound sound = part.sound(note);
+        nimblestride.core.transcription.source.ImportedSound sound = part.sound(note);
         Stroke stroke = Stroke.NORMAL.at(level(note)).with(ornament(note, sound.name(), chord));
         boolean byHand = sound.usual().map(voice -> voice.limb().isHand()).orElse(true);
         if (hand.isPresent() && byHand) {
@@ -159,21 +159,21 @@ final class MeasureReader {
         }
         boolean doubled = stroke.ornament() == Ornament.DOUBLED;
         Stroke each = doubled ? stroke.with(Ornament.NONE) : stroke;
-        strokes.add(new Struck(chordAt, sound, each));
+        strokes.add(new ImportedHit(chordAt, sound, each));
         if (doubled) {
-            strokes.add(new Struck(chordAt.plus(length.dividedBy(2)), sound, each));
+            strokes.add(new ImportedHit(chordAt.plus(length.dividedBy(2)), sound, each));
         }
     }
 
-    private Level level(Note note) {
+    private Dynamic level(Note note) {
         if (part.isOwn() && note.getDynamics() != null) {
-            return Loudness.level(note.getDynamics());
+            return XmlDynamics.level(note.getDynamics());
         }
         if (StrokeReader.isGhost(note)) {
-            return Level.GHOST;
+            return Dynamic.GHOST;
         }
-        Optional<Level> own = StrokeReader.accent(note);
-        return own.or(() -> chordAccent).orElse(Level.NORMAL);
+        Optional<Dynamic> own = StrokeReader.accent(note);
+        return own.or(() -> chordAccent).orElse(Dynamic.NORMAL);
     }
 
     /** What strikes together with a note that begins a chord, itself included. */

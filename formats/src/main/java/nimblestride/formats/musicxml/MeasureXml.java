@@ -10,10 +10,10 @@ import java.util.Optional;
 import nimblestride.core.foundation.exact.ExactMath;
 import nimblestride.core.foundation.exact.ExactOverflowException;
 import nimblestride.core.foundation.failure.InvalidValueException;
-import nimblestride.core.notation.score.Rhythm;
+import nimblestride.core.notation.score.PartRhythm;
 import nimblestride.core.notation.score.Score;
-import nimblestride.core.notation.score.Written;
 import nimblestride.core.notation.score.WrittenBar;
+import nimblestride.core.notation.score.WrittenNote;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.value.NoteValue;
 import org.audiveris.proxymusic.Attributes;
@@ -95,7 +95,7 @@ final class MeasureXml {
         }
         boolean first = true;
         int voice = 1;
-        for (Rhythm part : bar.parts()) {
+        for (PartRhythm part : bar.parts()) {
             if (!first) {
                 Backup backup = new Backup();
                 backup.setDuration(duration(bar.bar().length()));
@@ -114,7 +114,7 @@ final class MeasureXml {
         return measure;
     }
 
-    private void part(Rhythm part, int voice) {
+    private void part(PartRhythm part, int voice) {
         for (int i = 0; i < part.written().size(); i++) {
             boolean tiesOn =
                     i + 1 < part.written().size() ? part.written().get(i + 1).tied() : isTiedInto(voice - 1);
@@ -128,12 +128,12 @@ final class MeasureXml {
     private boolean isTiedInto(int part) {
         return next.filter(one -> one.parts().size() > part)
                 .map(one -> one.parts().get(part).written().get(0))
-                .filter(Written::tied)
+                .filter(WrittenNote::tied)
                 .isPresent();
     }
 
     /** What is said with a note of the hands; counts that fall on no note of theirs have nowhere to stand. */
-    private Optional<String> counts(Rhythm part, int note, int voice) {
+    private Optional<String> counts(PartRhythm part, int note, int voice) {
         if (voice > 1 || part.written().get(note).isRest()) {
             return Optional.empty();
         }

@@ -11,15 +11,15 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.core.foundation.words.Tally;
+import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
+import nimblestride.core.transcription.source.ImportedHit;
+import nimblestride.core.transcription.source.ImportedPart;
 import nimblestride.core.transcription.source.MeterSource;
-import nimblestride.core.transcription.source.Part;
-import nimblestride.core.transcription.source.Struck;
 import nimblestride.core.transcription.source.TempoMark;
 import nimblestride.core.transcription.source.Transcription;
 import nimblestride.files.UnreadableFileException;
@@ -88,10 +88,10 @@ public final class MusicXmlImport {
             }
         }
         List<Bar> bars = order.stream().map(number -> written.get(number).bar).toList();
-        List<Part> told = new ArrayList<>();
+        List<ImportedPart> told = new ArrayList<>();
         int strokes = 0;
         for (Map.Entry<PartReader, List<ReadMeasure>> part : parts.entrySet()) {
-            List<Struck> struck = strokes(part.getValue(), order, bars);
+            List<ImportedHit> struck = strokes(part.getValue(), order, bars);
             strokes += struck.size();
             if (strokes > Transcription.MOST_STROKES) {
                 throw new UnreadableFileException(String.format(
@@ -100,7 +100,8 @@ public final class MusicXmlImport {
                         Transcription.MOST_STROKES));
             }
             if (!struck.isEmpty()) {
-                told.add(new Part(part.getKey().name(), part.getKey().isPercussion(), struck, Optional.empty()));
+                told.add(
+                        new ImportedPart(part.getKey().name(), part.getKey().isPercussion(), struck, Optional.empty()));
             }
         }
         if (told.isEmpty()) {
@@ -116,7 +117,7 @@ public final class MusicXmlImport {
     private List<String> leftOut() {
         List<String> sentences = new ArrayList<>();
         leftOut.forEach((what, count) -> sentences.add(
-                "Not brought in: " + what + (count == 1 ? "." : " (" + Tally.number(count) + " times).")));
+                "Not brought in: " + what + (count == 1 ? "." : " (" + Counted.number(count) + " times).")));
         return sentences;
     }
 
@@ -142,7 +143,7 @@ public final class MusicXmlImport {
         List<ReadMeasure.Beamed> beamed =
                 parts.stream().flatMap(part -> part.beamed().stream()).toList();
         return new WrittenMeasure(
-                new Bar(meter, Beats.grouping(meter, beamed)),
+                new Bar(meter, BeamedGroups.grouping(meter, beamed)),
                 signed.isPresent(),
                 parts.stream().flatMap(part -> part.tempo().stream()).findFirst(),
                 parts.stream().flatMap(part -> part.pivot().stream()).findFirst(),
@@ -160,15 +161,15 @@ public final class MusicXmlImport {
         return compared == 0 || content.isZero() || !pickup;
     }
 
-    private static List<Struck> strokes(List<ReadMeasure> part, List<Integer> order, List<Bar> bars) {
-        List<Struck> struck = new ArrayList<>();
+    private static List<ImportedHit> strokes(List<ReadMeasure> part, List<Integer> order, List<Bar> bars) {
+        List<ImportedHit> struck = new ArrayList<>();
         NoteValue start = NoteValue.ZERO;
         for (int i = 0; i < order.size(); i++) {
             NoteValue from = start;
             if (order.get(i) < part.size()) {
                 part.get(order.get(i)).strokes().stream()
-                        .sorted(Comparator.comparing(Struck::at))
-                        .forEach(one -> struck.add(new Struck(from.plus(one.at()), one.sound(), one.stroke())));
+                        .sorted(Comparator.comparing(ImportedHit::at))
+                        .forEach(one -> struck.add(new ImportedHit(from.plus(one.at()), one.sound(), one.stroke())));
             }
             start = start.plus(bars.get(i).length());
         }

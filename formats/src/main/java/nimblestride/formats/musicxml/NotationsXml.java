@@ -3,13 +3,13 @@ package nimblestride.formats.musicxml;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Optional;
-import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.stroke.Ornament;
-import nimblestride.core.notation.score.Head;
 import nimblestride.core.notation.score.NoteShape;
-import nimblestride.core.notation.score.Rhythm;
+import nimblestride.core.notation.score.PartRhythm;
 import nimblestride.core.notation.score.TupletSpan;
-import nimblestride.core.notation.score.Written;
+import nimblestride.core.notation.score.WrittenHead;
+import nimblestride.core.notation.score.WrittenNote;
 import org.audiveris.proxymusic.Articulations;
 import org.audiveris.proxymusic.EmptyPlacement;
 import org.audiveris.proxymusic.Notations;
@@ -39,10 +39,11 @@ final class NotationsXml {
      * @param first whether this is the note of a chord that carries what belongs to all of it
      * @param head which of the chord it is; empty for a rest
      */
-    static Optional<Notations> of(Rhythm part, int index, boolean tiesOn, boolean first, Optional<Head> head) {
+    static Optional<Notations> of(
+            PartRhythm part, int index, boolean tiesOn, boolean first, Optional<WrittenHead> head) {
         Notations notations = new Notations();
         List<Object> signs = notations.getTiedOrSlurOrTuplet();
-        Written written = part.written().get(index);
+        WrittenNote written = part.written().get(index);
         if (!written.isRest() && written.tied()) {
             signs.add(tied(TiedType.STOP));
         }
@@ -66,7 +67,7 @@ final class NotationsXml {
         return tied;
     }
 
-    private static void tuplets(Rhythm part, int index, List<Object> signs) {
+    private static void tuplets(PartRhythm part, int index, List<Object> signs) {
         for (TupletSpan span : part.tupletsOf(index)) {
             if (span.from() == index) {
                 Tuplet tuplet = tuplet(span, StartStop.START);
@@ -105,9 +106,9 @@ final class NotationsXml {
         return portion;
     }
 
-    private static void accents(Written written, List<Object> signs) {
-        boolean strong = written.heads().stream().anyMatch(head -> head.stroke().level() == Level.STRONG);
-        boolean accent = written.heads().stream().anyMatch(head -> head.stroke().level() == Level.ACCENT);
+    private static void accents(WrittenNote written, List<Object> signs) {
+        boolean strong = written.heads().stream().anyMatch(head -> head.stroke().level() == Dynamic.STRONG);
+        boolean accent = written.heads().stream().anyMatch(head -> head.stroke().level() == Dynamic.ACCENT);
         if (strong || accent) {
             Articulations articulations = new Articulations();
             articulations

@@ -6,16 +6,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.stroke.Ornament;
-import nimblestride.core.kit.voice.NoteHead;
+import nimblestride.core.kit.voice.NoteheadShape;
 import nimblestride.core.kit.voice.Voice;
-import nimblestride.core.notation.score.Head;
 import nimblestride.core.notation.score.NoteShape;
-import nimblestride.core.notation.score.Rhythm;
+import nimblestride.core.notation.score.PartRhythm;
 import nimblestride.core.notation.score.Score;
 import nimblestride.core.notation.score.TupletSpan;
-import nimblestride.core.notation.score.Written;
+import nimblestride.core.notation.score.WrittenHead;
+import nimblestride.core.notation.score.WrittenNote;
 import org.audiveris.proxymusic.Empty;
 import org.audiveris.proxymusic.EmptyPlacement;
 import org.audiveris.proxymusic.Grace;
@@ -49,14 +49,20 @@ final class NoteXml {
     private static final NoteShape GRACE_RUN_SHAPE = new NoteShape(16, 0);
 
     private final Score score;
-    private final Rhythm part;
+    private final PartRhythm part;
     private final int index;
-    private final Written written;
+    private final WrittenNote written;
     private final int voice;
     private final boolean tiesOn;
     private final Map<String, ScoreInstrument> instruments;
 
-    NoteXml(Score score, Rhythm part, int index, int voice, boolean tiesOn, Map<String, ScoreInstrument> instruments) {
+    NoteXml(
+            Score score,
+            PartRhythm part,
+            int index,
+            int voice,
+            boolean tiesOn,
+            Map<String, ScoreInstrument> instruments) {
         this.score = score;
         this.part = part;
         this.index = index;
@@ -96,7 +102,7 @@ final class NoteXml {
             written.heads().forEach(head -> notes.addAll(graces(head)));
         }
         boolean first = true;
-        for (Head head : written.heads()) {
+        for (WrittenHead head : written.heads()) {
             Note note = timed(duration);
             if (!first) {
                 note.setChord(new Empty());
@@ -137,7 +143,7 @@ final class NoteXml {
         return type;
     }
 
-    private void struck(Note note, Head head) {
+    private void struck(Note note, WrittenHead head) {
         int step = MIDDLE_LINE + head.voice().staffPlace();
         Unpitched place = new Unpitched();
         place.setDisplayStep(STEPS.get(step % STEPS_TO_THE_OCTAVE));
@@ -146,16 +152,16 @@ final class NoteXml {
         Instrument instrument = new Instrument();
         instrument.setId(instruments.get(head.voice().name()));
         note.getInstrument().add(instrument);
-        note.setNotehead(notehead(head.voice(), head.stroke().level() == Level.GHOST));
+        note.setNotehead(notehead(head.voice(), head.stroke().level() == Dynamic.GHOST));
     }
 
     /** How hard, in hundredths of forte, wherever the signs on the note do not tell it of this head. */
-    private void dynamics(Note note, Head head) {
+    private void dynamics(Note note, WrittenHead head) {
         boolean accented =
                 written.heads().stream().anyMatch(one -> one.stroke().level().isAccent());
-        Level level = head.stroke().level();
-        if (accented || level != Level.NORMAL) {
-            note.setDynamics(Loudness.dynamics(level));
+        Dynamic level = head.stroke().level();
+        if (accented || level != Dynamic.NORMAL) {
+            note.setDynamics(XmlDynamics.dynamics(level));
         }
     }
 
@@ -168,7 +174,7 @@ final class NoteXml {
         return notehead;
     }
 
-    private static NoteheadValue value(NoteHead head) {
+    private static NoteheadValue value(NoteheadShape head) {
         return switch (head) {
             case NORMAL -> NoteheadValue.NORMAL;
             case CROSS -> NoteheadValue.X;
@@ -194,7 +200,7 @@ final class NoteXml {
         return tie;
     }
 
-    private void finish(Note note, boolean first, Optional<Head> head) {
+    private void finish(Note note, boolean first, Optional<WrittenHead> head) {
         List<TupletSpan> tuplets = part.tupletsOf(index);
         if (!tuplets.isEmpty()) {
             note.setTimeModification(timeModification(tuplets));
@@ -228,7 +234,7 @@ final class NoteXml {
         return modification;
     }
 
-    private List<Note> graces(Head head) {
+    private List<Note> graces(WrittenHead head) {
         Ornament ornament = head.stroke().ornament();
         List<Note> notes = new ArrayList<>();
         for (int i = 0; i < ornament.graceNotes(); i++) {

@@ -15,7 +15,7 @@ import java.util.stream.Stream;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.time.meter.Meter;
-import nimblestride.core.transcription.source.Sound;
+import nimblestride.core.transcription.source.ImportedSound;
 import nimblestride.files.UnreadableFileException;
 import nimblestride.formats.musicxml.ScoreDocument.MeasureOfScore;
 import nimblestride.formats.musicxml.ScoreDocument.PartOfScore;
@@ -34,7 +34,7 @@ final class PartReader {
 
     private final PartOfScore part;
     private final String name;
-    private final SoundsOfPart sounds;
+    private final PartSounds sounds;
     private final boolean own;
     private final boolean percussion;
     private final Map<String, Integer> leftOut = new TreeMap<>();
@@ -52,7 +52,7 @@ final class PartReader {
                                 .isBlank()
                 ? "Part " + part.told().getId()
                 : part.told().getPartName().getValue().strip();
-        this.sounds = new SoundsOfPart(part.told());
+        this.sounds = new PartSounds(part.told());
         this.percussion = sounds.isOnPercussionChannel() || hasUnpitched() || hasPercussionClef();
     }
 
@@ -98,8 +98,8 @@ final class PartReader {
         return divisions;
     }
 
-    Sound sound(Note note) {
-        return percussion ? sounds.of(note) : Sound.RHYTHM;
+    ImportedSound sound(Note note) {
+        return percussion ? sounds.of(note) : ImportedSound.RHYTHM;
     }
 
     List<ReadMeasure> read() {

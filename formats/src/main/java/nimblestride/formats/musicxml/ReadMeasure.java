@@ -6,7 +6,7 @@ import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
-import nimblestride.core.transcription.source.Struck;
+import nimblestride.core.transcription.source.ImportedHit;
 
 /**
  * One measure of a part as it is written.
@@ -23,7 +23,7 @@ record ReadMeasure(
         Optional<Meter> meter,
         NoteValue content,
         boolean implicit,
-        List<Struck> strokes,
+        List<ImportedHit> strokes,
         List<Beamed> beamed,
         Optional<Tempo> tempo,
         Optional<Pivot> pivot,

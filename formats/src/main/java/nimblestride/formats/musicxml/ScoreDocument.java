@@ -38,7 +38,7 @@ import org.audiveris.proxymusic.YesNo;
  */
 record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
     /** Larger documents are refused unread. */
-    static final int LARGEST = PackedScore.LARGEST_UNPACKED;
+    static final int LARGEST = CompressedScore.LARGEST_UNPACKED;
 
     private static final Set<String> LENGTHS = Set.of("divisions", "duration");
     private static final int DECLARATION = 200;
@@ -52,7 +52,7 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
     record MeasureOfScore(String number, boolean implicit, List<Object> content) {}
 
     static ScoreDocument read(byte[] file) {
-        byte[] document = PackedScore.is(file) ? PackedScore.document(file) : file;
+        byte[] document = CompressedScore.is(file) ? CompressedScore.document(file) : file;
         if (document.length > LARGEST) {
             throw new UnreadableFileException(String.format(
                     Locale.ROOT, "the score holds %,d bytes; expected at most %,d", document.length, LARGEST));

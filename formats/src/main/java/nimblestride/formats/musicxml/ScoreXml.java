@@ -17,9 +17,9 @@ import java.util.zip.ZipOutputStream;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.foundation.words.PlainText;
 import nimblestride.core.kit.voice.Voice;
-import nimblestride.core.notation.score.Head;
 import nimblestride.core.notation.score.Score;
 import nimblestride.core.notation.score.WrittenBar;
+import nimblestride.core.notation.score.WrittenHead;
 import org.audiveris.proxymusic.Encoding;
 import org.audiveris.proxymusic.Identification;
 import org.audiveris.proxymusic.MidiInstrument;
@@ -174,7 +174,7 @@ public final class ScoreXml {
                 .flatMap(bar -> bar.parts().stream())
                 .flatMap(part -> part.written().stream())
                 .flatMap(written -> written.heads().stream())
-                .map(Head::voice)
+                .map(WrittenHead::voice)
                 .distinct()
                 .forEach(voice -> instruments.put(voice.name(), instrument(voice, instruments.size() + 1, kit)));
         return instruments;

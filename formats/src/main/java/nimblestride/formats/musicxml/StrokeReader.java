@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
-import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.kit.voice.Limb;
 import org.audiveris.proxymusic.Articulations;
@@ -40,10 +40,10 @@ final class StrokeReader {
     }
 
     /** The accent on a note, which holds for all notes of its chord; empty for none. */
-    static Optional<Level> accent(Note note) {
+    static Optional<Dynamic> accent(Note note) {
         return isArticulated(note, "strong-accent")
-                ? Optional.of(Level.STRONG)
-                : isArticulated(note, "accent") ? Optional.of(Level.ACCENT) : Optional.empty();
+                ? Optional.of(Dynamic.STRONG)
+                : isArticulated(note, "accent") ? Optional.of(Dynamic.ACCENT) : Optional.empty();
     }
 
     static boolean isGhost(Note note) {

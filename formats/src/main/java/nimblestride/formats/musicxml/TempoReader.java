@@ -127,7 +127,7 @@ final class TempoReader {
         if (tuplet.getActualNotes() == null || tuplet.getNormalNotes() == null) {
             return plain;
         }
-        return Optional.of(Durations.inTuplet(plain.get(), tuplet.getActualNotes(), tuplet.getNormalNotes()));
+        return Optional.of(XmlDurations.inTuplet(plain.get(), tuplet.getActualNotes(), tuplet.getNormalNotes()));
     }
 
     /** @param type as the standard names it, such as {@code eighth} */
@@ -135,7 +135,7 @@ final class TempoReader {
         if (type == null || dots > 4) {
             return Optional.empty();
         }
-        Optional<NoteValue> plain = Durations.named(type);
+        Optional<NoteValue> plain = XmlDurations.named(type);
         return plain.map(value -> {
             NoteValue sum = value;
             NoteValue part = value;

@@ -16,7 +16,7 @@ import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.engraving.Glyph;
 import nimblestride.core.notation.engraving.Mark;
 import nimblestride.core.notation.engraving.Mark.Weight;
-import nimblestride.formats.font.Faces;
+import nimblestride.formats.font.Fonts;
 import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
 import org.apache.pdfbox.cos.COSName;
@@ -46,7 +46,7 @@ public final class PdfFile {
         this.document = document;
         this.space = space;
         for (Weight weight : Weight.values()) {
-            TrueTypeFont face = new TTFParser().parse(new RandomAccessReadBuffer(Faces.textFile(weight)));
+            TrueTypeFont face = new TTFParser().parse(new RandomAccessReadBuffer(Fonts.textFile(weight)));
             // Words were measured letter by letter; looking for ligatures would take most of the time, too.
             face.setEnableGsub(false);
             text.put(weight, PDType0Font.load(document, face, true));
@@ -105,14 +105,14 @@ public final class PdfFile {
         }
 
         void paint(Mark mark) throws IOException {
-            out.setNonStrokingColor(Inks.onPaper(mark.ink()));
-            out.setStrokingColor(Inks.onPaper(mark.ink()));
+            out.setNonStrokingColor(PrintColors.onPaper(mark.ink()));
+            out.setStrokingColor(PrintColors.onPaper(mark.ink()));
             if (mark instanceof Mark.Sign sign) {
                 place(sign);
             } else if (mark instanceof Mark.Words words) {
-                String shown = Words.shown(words.text());
-                double width = Faces.get().width(shown, words.weight(), words.size());
-                double left = words.x() - width * Words.part(words.align());
+                String shown = PictureText.shown(words.text());
+                double width = Fonts.get().width(shown, words.weight(), words.size());
+                double left = words.x() - width * PictureText.part(words.align());
                 show(text.get(words.weight()), words.size(), shown, left, words.y());
             } else if (mark instanceof Mark.Line line) {
                 out.setLineWidth((float) (line.thickness() * space));
@@ -162,7 +162,7 @@ public final class PdfFile {
         if (known != null) {
             return known;
         }
-        Path2D outline = Faces.get().outline(glyph);
+        Path2D outline = Fonts.get().outline(glyph);
         Rectangle2D bounds = outline.getBounds2D();
         PDFormXObject form = new PDFormXObject(document);
         form.setResources(new PDResources());

@@ -20,7 +20,7 @@ import javax.imageio.ImageIO;
 import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.engraving.Glyph;
 import nimblestride.core.notation.engraving.Mark;
-import nimblestride.formats.font.Faces;
+import nimblestride.formats.font.Fonts;
 
 /** A drawing as a PNG on white. It is painted from outlines, so no face need be installed. */
 public final class PngFile {
@@ -65,15 +65,15 @@ public final class PngFile {
     }
 
     private void paint(Mark mark) {
-        graphics.setColor(Inks.onPaper(mark.ink()));
+        graphics.setColor(PrintColors.onPaper(mark.ink()));
         if (mark instanceof Mark.Sign sign) {
-            Path2D outline = outlines.computeIfAbsent(sign.glyph(), Faces.get()::outline);
+            Path2D outline = outlines.computeIfAbsent(sign.glyph(), Fonts.get()::outline);
             fill(outline, sign.x(), sign.y(), sign.size());
         } else if (mark instanceof Mark.Words words) {
-            String shown = Words.shown(words.text());
-            double width = Faces.get().width(shown, words.weight(), words.size());
-            Path2D outline = Faces.get().outline(shown, words.weight());
-            fill(outline, words.x() - width * Words.part(words.align()), words.y(), words.size());
+            String shown = PictureText.shown(words.text());
+            double width = Fonts.get().width(shown, words.weight(), words.size());
+            Path2D outline = Fonts.get().outline(shown, words.weight());
+            fill(outline, words.x() - width * PictureText.part(words.align()), words.y(), words.size());
         } else if (mark instanceof Mark.Line line) {
             stroke(new Line2D.Double(line.x1(), line.y1(), line.x2(), line.y2()), line.thickness());
         } else if (mark instanceof Mark.Polygon polygon) {

@@ -19,7 +19,7 @@ import nimblestride.core.notation.engraving.Glyph;
 import nimblestride.core.notation.engraving.Ink;
 import nimblestride.core.notation.engraving.Mark;
 import nimblestride.core.notation.engraving.Mark.Weight;
-import nimblestride.formats.font.Faces;
+import nimblestride.formats.font.Fonts;
 
 /** A drawing as SVG 1.1 that needs no music face: signs are outlines, words are text set to their measured width. */
 public final class SvgFile {
@@ -80,7 +80,7 @@ public final class SvgFile {
         for (Glyph glyph : used) {
             xml.writeEmptyElement("path");
             xml.writeAttribute("id", glyph.smuflName());
-            xml.writeAttribute("d", path(Faces.get().outline(glyph)));
+            xml.writeAttribute("d", path(Fonts.get().outline(glyph)));
         }
         xml.writeEndElement();
     }
@@ -95,7 +95,7 @@ public final class SvgFile {
             xml.writeAttribute("href", "#" + sign.glyph().smuflName());
             String scale = sign.size() == 1 ? "" : " scale(" + number(sign.size()) + ")";
             xml.writeAttribute("transform", "translate(" + number(sign.x()) + " " + number(sign.y()) + ")" + scale);
-            xml.writeAttribute("fill", Inks.web(sign.ink()));
+            xml.writeAttribute("fill", PrintColors.web(sign.ink()));
         } else if (mark instanceof Mark.Line line) {
             xml.writeEmptyElement("path");
             xml.writeAttribute(
@@ -106,7 +106,7 @@ public final class SvgFile {
         } else if (mark instanceof Mark.Polygon polygon) {
             xml.writeEmptyElement("polygon");
             xml.writeAttribute("points", points(polygon.corners()));
-            xml.writeAttribute("fill", Inks.web(polygon.ink()));
+            xml.writeAttribute("fill", PrintColors.web(polygon.ink()));
         } else if (mark instanceof Mark.Curve curve) {
             List<Double> at = curve.points();
             xml.writeEmptyElement("path");
@@ -117,15 +117,15 @@ public final class SvgFile {
 
     private void stroke(Ink ink, double thickness) throws XMLStreamException {
         xml.writeAttribute("fill", "none");
-        xml.writeAttribute("stroke", Inks.web(ink));
+        xml.writeAttribute("stroke", PrintColors.web(ink));
         xml.writeAttribute("stroke-width", number(thickness));
     }
 
     private void words(Mark.Words words) throws XMLStreamException {
-        String shown = Words.shown(words.text());
-        double width = Faces.get().width(shown, words.weight(), words.size());
+        String shown = PictureText.shown(words.text());
+        double width = Fonts.get().width(shown, words.weight(), words.size());
         xml.writeStartElement("text");
-        xml.writeAttribute("x", number(words.x() - width * Words.part(words.align())));
+        xml.writeAttribute("x", number(words.x() - width * PictureText.part(words.align())));
         xml.writeAttribute("y", number(words.y()));
         xml.writeAttribute("font-family", "Lato, sans-serif");
         xml.writeAttribute("font-size", number(words.size()));
@@ -135,7 +135,7 @@ public final class SvgFile {
         } else if (words.weight() == Weight.ITALIC) {
             xml.writeAttribute("font-style", "italic");
         }
-        xml.writeAttribute("fill", Inks.web(words.ink()));
+        xml.writeAttribute("fill", PrintColors.web(words.ink()));
         xml.writeCharacters(shown);
         xml.writeEndElement();
     }

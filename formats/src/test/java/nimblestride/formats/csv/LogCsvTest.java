@@ -11,30 +11,30 @@ import java.util.UUID;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.StringLength;
-import nimblestride.core.exercise.plan.Cleanness;
+import nimblestride.core.exercise.plan.RepRating;
 import nimblestride.core.language.text.Examples;
 import nimblestride.core.language.text.TempoText;
-import nimblestride.core.practice.journal.Entry;
+import nimblestride.core.practice.journal.LogEntry;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
 
 class LogCsvTest {
-    private static Entry entry(String what, String words) {
-        return new Entry(
+    private static LogEntry entry(String what, String words) {
+        return new LogEntry(
                 UUID.randomUUID(),
                 Optional.empty(),
                 what,
                 LocalDateTime.of(2026, 11, 25, 18, 30, 5),
                 1_230,
                 Optional.of(TempoText.read("1/8=210")),
-                Optional.of(Cleanness.NOT_YET),
+                Optional.of(RepRating.NOT_YET),
                 words,
                 List.of("4& of bar 2"),
                 Optional.empty());
     }
 
-    private static String csv(Entry entry) throws IOException {
+    private static String csv(LogEntry entry) throws IOException {
         StringBuilder out = new StringBuilder();
         LogCsv.write(out, told -> told.accept(entry), one -> "me");
         return out.toString();

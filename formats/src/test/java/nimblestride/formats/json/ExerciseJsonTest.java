@@ -29,21 +29,21 @@ import net.jqwik.api.Combinators;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
-import nimblestride.core.exercise.edit.Sectioning;
+import nimblestride.core.exercise.edit.SectionEdits;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.exercise.model.Manner;
+import nimblestride.core.exercise.model.PlayingStyle;
 import nimblestride.core.exercise.plan.Ladder;
-import nimblestride.core.exercise.plan.Pace;
+import nimblestride.core.exercise.plan.LadderPace;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.core.kit.sticking.Lead;
+import nimblestride.core.kit.sticking.LeadHand;
 import nimblestride.core.kit.voice.Limb;
-import nimblestride.core.kit.voice.NoteHead;
+import nimblestride.core.kit.voice.NamedVoices;
+import nimblestride.core.kit.voice.NoteheadShape;
 import nimblestride.core.kit.voice.Voice;
-import nimblestride.core.kit.voice.Voices;
 import nimblestride.core.language.text.LayerText;
 import nimblestride.core.language.text.StickingText;
 import nimblestride.core.language.text.TempoText;
-import nimblestride.core.practice.stage.Stages;
+import nimblestride.core.practice.stage.StageSuggestions;
 import nimblestride.files.UnreadableFileException;
 import org.apache.commons.numbers.fraction.BigFraction;
 import org.junit.jupiter.api.Test;
@@ -67,7 +67,7 @@ class ExerciseJsonTest {
     }
 
     private static final Ladder PACED = Ladder.of(BigFraction.of(60), BigFraction.of(289, 3), BigFraction.of(5, 2))
-            .paced(Optional.of(new Pace(
+            .paced(Optional.of(new LadderPace(
                     LocalDate.of(2026, 11, 2), LocalDate.of(2027, 1, 10), Set.of(DayOfWeek.MONDAY, DayOfWeek.FRIDAY))));
 
     @Provide
@@ -91,12 +91,12 @@ class ExerciseJsonTest {
                         "snare at 1:1/4 _R1:5/16 lrl7:0 reset bar")
                 .array(String[].class)
                 .ofMaxSize(7);
-        Arbitrary<Manner> manners = Combinators.combine(
-                        Arbitraries.of(Lead.values()),
+        Arbitrary<PlayingStyle> manners = Combinators.combine(
+                        Arbitraries.of(LeadHand.values()),
                         Arbitraries.of(true, false),
                         Arbitraries.integers().between(0, 40))
                 .as((lead, linear, most) ->
-                        new Manner(lead, linear, most == 0 ? OptionalInt.empty() : OptionalInt.of(most)));
+                        new PlayingStyle(lead, linear, most == 0 ? OptionalInt.empty() : OptionalInt.of(most)));
         Arbitrary<List<String>> practised = Arbitraries.of("R L R R", ">R . (L) K", "llR L", "Rz H")
                 .list()
                 .ofMaxSize(3)
@@ -104,21 +104,21 @@ class ExerciseJsonTest {
         return Combinators.combine(bars, layers, manners, practised).as((b, l, manner, ticked) -> {
             Exercise exercise = exercise(b, l).withManner(manner);
             if (manner.linear()) {
-                Voice own = new Voice("frame drum", 64, Limb.LEFT_HAND, 2, NoteHead.SLASHED);
-                exercise = exercise.withVoices(Voices.KIT.and(own))
-                        .plusLayer(
-                                LayerText.read("frame drum every 1/8 moving notes to frame drum", Voices.KIT.and(own)));
+                Voice own = new Voice("frame drum", 64, Limb.LEFT_HAND, 2, NoteheadShape.SLASHED);
+                exercise = exercise.withVoices(NamedVoices.KIT.and(own))
+                        .plusLayer(LayerText.read(
+                                "frame drum every 1/8 moving notes to frame drum", NamedVoices.KIT.and(own)));
             }
             for (String sticking : ticked) {
                 exercise = exercise.withPractised(StickingText.read(sticking), true);
             }
             if (ticked.size() == 1) {
                 exercise = exercise.withPractice(exercise.practice()
-                        .withStages(Stages.leadingTo(exercise))
+                        .withStages(StageSuggestions.leadingTo(exercise))
                         .withLadder(Optional.of(PACED)));
             }
             if (ticked.size() > 1) {
-                Exercise named = Sectioning.inRounds(Sectioning.named(exercise, 0, "Lanterns low"), 0, 4);
+                Exercise named = SectionEdits.inRounds(SectionEdits.named(exercise, 0, "Lanterns low"), 0, 4);
                 Exercise there = then(named, "5 in groups of 4", 2, "9/16, 4/4", "kick every 1/4");
                 exercise = again(there, "1/4 = 1/4", 1, 0);
             }

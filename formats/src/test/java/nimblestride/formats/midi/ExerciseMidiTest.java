@@ -18,12 +18,12 @@ import javax.sound.midi.Sequence;
 import javax.sound.midi.ShortMessage;
 import javax.sound.midi.Track;
 import nimblestride.core.exercise.analysis.Playthrough;
-import nimblestride.core.exercise.edit.Sectioning;
+import nimblestride.core.exercise.edit.SectionEdits;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.PivotText;
 import nimblestride.core.language.text.TempoText;
-import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.value.NoteValue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -119,7 +119,7 @@ class ExerciseMidiTest {
         Sequence sequence = readBack(exercise);
         List<Long> ticks =
                 notes(sequence.getTracks()[1]).stream().map(MidiEvent::getTick).toList();
-        Course course = Course.of(exercise.layers().get(0), exercise.phrase());
+        LayerTimeline course = LayerTimeline.of(exercise.layers().get(0), exercise.phrase());
         List<NoteValue> exact = course.between(NoteValue.ZERO, NoteValue.of(1_000_000, 1), ticks.size()).stream()
                 .map(hit -> hit.at())
                 .toList();
@@ -175,7 +175,8 @@ class ExerciseMidiTest {
     @ParameterizedTest
     @ValueSource(strings = {"dotted quarter = half", "7 in groups of 5", "1/20 = 1/16", "9 in groups of 11"})
     void theTempoMapIsTrueAtBothSidesOfEveryChange(String pivot) throws Exception {
-        Exercise a = Sectioning.inRounds(exercise("7/8", "kick every 1/8").withTempo(TempoText.read("289/3")), 0, 101);
+        Exercise a =
+                SectionEdits.inRounds(exercise("7/8", "kick every 1/8").withTempo(TempoText.read("289/3")), 0, 101);
         Exercise there = then(a, pivot, 77, "5/16", "snare every 1/16");
         Exercise back = again(there, PivotText.read(pivot).back().toString(), 3, 0);
         Sequence sequence = readBack(back);

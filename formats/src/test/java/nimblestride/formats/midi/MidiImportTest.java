@@ -26,27 +26,27 @@ import net.jqwik.api.Combinators;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.analysis.Playthrough;
-import nimblestride.core.exercise.analysis.Reckoning;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.LayerText;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.layer.pattern.Hit;
 import nimblestride.core.layer.pattern.Layer;
-import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.transcription.proposal.Arrangement;
-import nimblestride.core.transcription.proposal.Choice;
+import nimblestride.core.transcription.proposal.ImportChoice;
 import nimblestride.core.transcription.source.MeterSource;
 import nimblestride.core.transcription.source.Transcription;
 import nimblestride.files.UnreadableFileException;
-import nimblestride.formats.source.FromElsewhere;
+import nimblestride.formats.source.FileImporter;
 import org.junit.jupiter.api.Test;
 
 class MidiImportTest {
     /** Which voice strikes when, in the first bars. */
     private static Set<String> sounding(Exercise exercise, long bars) {
-        return Reckoning.of(exercise).hands(bars).notes().stream()
+        return Analysis.of(exercise).hands(bars).notes().stream()
                 .map(note -> note.at() + " " + note.voice().name())
                 .collect(Collectors.toCollection(TreeSet::new));
     }
@@ -56,8 +56,8 @@ class MidiImportTest {
         Set<String> strokes = new TreeSet<>();
         for (Playthrough.Passage passage : Playthrough.of(exercise).passages()) {
             for (Layer layer : passage.feel().layers()) {
-                for (Hit hit :
-                        Course.of(layer, passage.feel().phrase()).between(NoteValue.ZERO, passage.length(), 10_000)) {
+                for (Hit hit : LayerTimeline.of(layer, passage.feel().phrase())
+                        .between(NoteValue.ZERO, passage.length(), 10_000)) {
                     strokes.add(passage.starts().plus(hit.at()) + " " + hit.voices() + " "
                             + hit.stroke().level() + " " + hit.stroke().ornament());
                 }
@@ -85,7 +85,7 @@ class MidiImportTest {
     @Property(tries = 120)
     void whatIsWrittenComesBackSoundingTheSame(@ForAll("exercises") Exercise exercise) throws UnreadableFileException {
         Transcription brought = MidiImport.read(ExerciseMidi.write(exercise), "Again");
-        Exercise imported = FromElsewhere.exercise(brought);
+        Exercise imported = FileImporter.exercise(brought);
         long bars = Playthrough.untilBack(exercise).passages().get(0).bars();
         assertThat(brought.bars().get(0)).isEqualTo(exercise.phrase().bar(0));
         assertThat(sounding(imported, bars)).isEqualTo(sounding(exercise, bars));
@@ -96,7 +96,7 @@ class MidiImportTest {
     @Test
     void aCellThatRunsAcrossTheBarsComesBackAsOne() throws UnreadableFileException {
         Exercise written = exercise("10/8, 10/8, 9/16", "kick every 5/16").withTempo(TempoText.read("105"));
-        Exercise imported = FromElsewhere.exercise(MidiImport.read(ExerciseMidi.write(written), "Weir Steps"));
+        Exercise imported = FileImporter.exercise(MidiImport.read(ExerciseMidi.write(written), "Weir Steps"));
         assertThat(imported.layers()).containsExactly(LayerText.read("kick every 5/16"));
         assertThat(imported.phrase().bars()).isEqualTo(written.phrase().bars());
         assertThat(imported.name()).isEqualTo("Weir Steps");
@@ -108,7 +108,7 @@ class MidiImportTest {
         Exercise first = exercise("7/8(2+2+3)", "snare cell Xgx of 1/8", "kick every 7/8")
                 .withTempo(TempoText.read("84"));
         Exercise written = then(first, "dotted quarter = half", 2, "4/4", "snare at lR1:0 R1:1/4 1:1/2 rL1:3/4");
-        Exercise imported = FromElsewhere.exercise(MidiImport.read(ExerciseMidi.write(written), "Gears"));
+        Exercise imported = FileImporter.exercise(MidiImport.read(ExerciseMidi.write(written), "Gears"));
         assertThat(imported.chain().tempos()).isEqualTo(written.chain().tempos());
         assertThat(imported.sections().get(1).entered().ratio())
                 .isEqualTo(written.sections().get(1).entered().ratio());
@@ -144,7 +144,7 @@ class MidiImportTest {
                             "4/4 x4",
                             "snare at 1:0 1:1/16 1:1/8 1:3/16 1:1/4 1:5/16 1:3/8 1:7/16 1:1/2 1:9/16 1:5/8 1:11/16 1:3/4 1:5/6 1:11/12"),
                     1);
-            Arrangement arrangement = Arrangement.of(brought, Choice.of(0));
+            Arrangement arrangement = Arrangement.of(brought, ImportChoice.of(0));
             right += sounding(arrangement.exercise(List.of()), 1).equals(expected) ? 1 : 0;
             assertThat(brought.meters()).isEqualTo(MeterSource.NONE);
             assertThat(brought.parts().get(1).name()).isEqualTo("Channel 3");
@@ -163,13 +163,13 @@ class MidiImportTest {
      */
     @Test
     void filesOfOtherLibrariesAreReadAsTheyWereMeant() throws Exception {
-        Exercise seven = FromElsewhere.exercise(MidiImport.read(resource("midi-writer-js.mid"), "Seven"));
+        Exercise seven = FileImporter.exercise(MidiImport.read(resource("midi-writer-js.mid"), "Seven"));
         assertThat(seven.tempo()).isEqualTo(TempoText.read("126"));
         assertThat(sounding(seven, 8))
                 .isEqualTo(sounding(
                         exercise("7/8", "kick at 1:0 1:1/2", "snare at 1:1/4", "hi-hat at 1:1/8 1:3/8 1:5/8 1:3/4"),
                         8));
-        Exercise eleven = FromElsewhere.exercise(MidiImport.read(resource("tonejs-midi.mid"), "Eleven"));
+        Exercise eleven = FileImporter.exercise(MidiImport.read(resource("tonejs-midi.mid"), "Eleven"));
         assertThat(eleven.tempo()).isEqualTo(TempoText.read("132"));
         assertThat(sounding(eleven, 6))
                 .isEqualTo(sounding(exercise("11/8", "kick at 1:0 1:3/4", "snare at 1:3/8 1:9/8"), 6));
@@ -224,7 +224,7 @@ class MidiImportTest {
             int length = random.nextInt(4) == 0 ? random.nextInt(bytes.length) : bytes.length;
             try {
                 byte[] cut = new ByteArrayInputStream(bytes, 0, length).readAllBytes();
-                assertThat(FromElsewhere.exercise(MidiImport.read(cut, "x"))).isNotNull();
+                assertThat(FileImporter.exercise(MidiImport.read(cut, "x"))).isNotNull();
             } catch (UnreadableFileException e) {
                 assertThat(e.getMessage()).isNotBlank();
             }

@@ -22,13 +22,13 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.transcription.source.ImportedHit;
+import nimblestride.core.transcription.source.ImportedPart;
 import nimblestride.core.transcription.source.MeterSource;
-import nimblestride.core.transcription.source.Part;
-import nimblestride.core.transcription.source.Struck;
 import nimblestride.core.transcription.source.TempoMark;
 import nimblestride.core.transcription.source.Transcription;
 import nimblestride.files.UnreadableFileException;
-import nimblestride.formats.source.FromElsewhere;
+import nimblestride.formats.source.FileImporter;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -40,7 +40,7 @@ class MusicXmlImportTest {
         Transcription brought = read(score(measure(FOUR_EIGHTHS + snare(2, "") + snare(2, ""))));
         assertThat(brought.title()).isEqualTo("Ferry Bell");
         assertThat(brought.meters()).isEqualTo(MeterSource.WRITTEN);
-        Part drums = brought.parts().get(0);
+        ImportedPart drums = brought.parts().get(0);
         assertThat(drums.percussion()).isTrue();
         assertThat(drums.sounds())
                 .allMatch(sound -> sound.name().equals("Acoustic Snare")
@@ -87,7 +87,7 @@ class MusicXmlImportTest {
                         "3/8 snare NORMAL NONE ");
     }
 
-    private static String said(Struck struck) {
+    private static String said(ImportedHit struck) {
         return struck.at() + " " + struck.sound().usual().orElseThrow() + " "
                 + struck.stroke().level() + " " + struck.stroke().ornament() + " "
                 + struck.stroke().limb().map(Enum::name).orElse("");
@@ -250,9 +250,9 @@ class MusicXmlImportTest {
         assertThat(read(timewise)).isEqualTo(read(partwise));
         for (Charset charset : List.of(StandardCharsets.UTF_16, StandardCharsets.ISO_8859_1)) {
             byte[] bytes = partwise.replace("UTF-8", charset.name()).getBytes(charset);
-            assertThat(FromElsewhere.read(bytes, "x.xml")).isEqualTo(read(partwise));
+            assertThat(FileImporter.read(bytes, "x.xml")).isEqualTo(read(partwise));
         }
-        assertThat(FromElsewhere.read(("\ufeff" + partwise).getBytes(StandardCharsets.UTF_8), "x"))
+        assertThat(FileImporter.read(("\ufeff" + partwise).getBytes(StandardCharsets.UTF_8), "x"))
                 .isEqualTo(read(partwise));
     }
 
@@ -267,7 +267,7 @@ class MusicXmlImportTest {
                                 + "<note><pitch><step>E</step><octave>2</octave></pitch><duration>4</duration></note>")
                         + "</part>"));
         assertThat(brought.parts().get(0).percussion()).isFalse();
-        assertThat(FromElsewhere.exercise(brought).layers().get(0).voice().name())
+        assertThat(FileImporter.exercise(brought).layers().get(0).voice().name())
                 .isEqualTo("woodblock");
     }
 
@@ -302,8 +302,8 @@ class MusicXmlImportTest {
         }
         String doubling = good.replaceFirst("(?s)<!DOCTYPE.*?>", laughs + "]>").replace("Ferry Bell", "&a59;");
         assertThat(titleOrWords(doubling).length()).isLessThan(1_000);
-        assertThatThrownBy(() ->
-                        MusicXmlImport.read(packed(Map.of("a.xml", " ".repeat(PackedScore.LARGEST_UNPACKED + 1))), "x"))
+        assertThatThrownBy(() -> MusicXmlImport.read(
+                        packed(Map.of("a.xml", " ".repeat(CompressedScore.LARGEST_UNPACKED + 1))), "x"))
                 .isInstanceOf(UnreadableFileException.class)
                 .hasMessageContaining("unpacks to more than");
         assertThatThrownBy(() -> MusicXmlImport.read(packed(Map.of("picture.png", "x")), "x"))
@@ -332,7 +332,7 @@ class MusicXmlImportTest {
                 "not a score",
             })
     void whatIsNoScoreIsRefusedInWords(String text) {
-        assertThatThrownBy(() -> FromElsewhere.read(text.getBytes(StandardCharsets.UTF_8), "x.xml"))
+        assertThatThrownBy(() -> FileImporter.read(text.getBytes(StandardCharsets.UTF_8), "x.xml"))
                 .isInstanceOf(UnreadableFileException.class)
                 .message()
                 .isNotBlank();

@@ -20,15 +20,15 @@ import nimblestride.core.exercise.model.Sounding;
 import nimblestride.core.language.text.LayerText;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.notation.score.Score;
+import nimblestride.core.notation.score.ScoreStyle;
 import nimblestride.core.notation.score.ScoreWriter;
 import nimblestride.core.notation.score.SectionsWriter;
-import nimblestride.core.notation.score.Style;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.transcription.source.Transcription;
 import nimblestride.files.UnreadableFileException;
-import nimblestride.formats.source.FromElsewhere;
+import nimblestride.formats.source.FileImporter;
 import org.junit.jupiter.api.Test;
 
 /** What the program has written comes back as it was. */
@@ -68,7 +68,7 @@ class MusicXmlRoundTripTest {
     /** What the program has written comes back the same: bars, strokes, tempo. */
     @Property(tries = 100)
     void whatIsWrittenComesBack(@ForAll("exercises") Exercise exercise) throws UnreadableFileException {
-        Score score = ScoreWriter.write(exercise, Style.USUAL.repeating(false));
+        Score score = ScoreWriter.write(exercise, ScoreStyle.USUAL.repeating(false));
         if (!score.leftOut().isEmpty()) {
             return;
         }
@@ -80,7 +80,7 @@ class MusicXmlRoundTripTest {
         assertThat(brought.leftOut()).isEmpty();
         NoteValue end = brought.bars().stream().map(Bar::length).reduce(NoteValue.ZERO, NoteValue::plus);
         assertThat(sounding(brought)).isEqualTo(sounding(exercise, end));
-        assertThat(sounding(FromElsewhere.exercise(brought), end)).isEqualTo(sounding(exercise, end));
+        assertThat(sounding(FileImporter.exercise(brought), end)).isEqualTo(sounding(exercise, end));
     }
 
     @Test
@@ -89,7 +89,7 @@ class MusicXmlRoundTripTest {
         for (String layer : List.of("high tom at >1:0 (1:1/8) 1:1/4z lR1:3/8 1:1/2", "hi-hat cell XgxXXgx of 1/8")) {
             written = written.plusLayer(LayerText.read(layer));
         }
-        Score score = ScoreWriter.write(written, Style.USUAL);
+        Score score = ScoreWriter.write(written, ScoreStyle.USUAL);
         Transcription brought = MusicXmlImport.read(ScoreXml.writeCompressed(score), "Again");
         NoteValue end = brought.bars().stream().map(Bar::length).reduce(NoteValue.ZERO, NoteValue::plus);
         assertThat(sounding(brought)).isEqualTo(sounding(written, end));
@@ -99,7 +99,8 @@ class MusicXmlRoundTripTest {
     @Test
     void repeatsAreWrittenFoldedAndComeBackPlayedOut() throws UnreadableFileException {
         Exercise written = exercise("[7/8, 5/8] x3, 4/4", "kick at 1:0 2:0 3:0 4:0 5:0 6:0 7:0 7:1/2");
-        Transcription brought = MusicXmlImport.read(ScoreXml.write(ScoreWriter.write(written, Style.USUAL)), "Again");
+        Transcription brought =
+                MusicXmlImport.read(ScoreXml.write(ScoreWriter.write(written, ScoreStyle.USUAL)), "Again");
         assertThat(brought.bars()).isEqualTo(written.phrase().bars());
         assertThat(sounding(brought))
                 .isEqualTo(sounding(written, written.phrase().length()));
@@ -113,8 +114,8 @@ class MusicXmlRoundTripTest {
                 "dotted eighth = quarter",
                 1,
                 0);
-        Score score = SectionsWriter.write(written, Style.USUAL.repeating(false));
-        Exercise back = FromElsewhere.exercise(MusicXmlImport.read(ScoreXml.write(score), "Again"));
+        Score score = SectionsWriter.write(written, ScoreStyle.USUAL.repeating(false));
+        Exercise back = FileImporter.exercise(MusicXmlImport.read(ScoreXml.write(score), "Again"));
         assertThat(back.chain().tempos()).isEqualTo(written.chain().tempos());
         assertThat(back.chain().pivots()).isEqualTo(written.chain().pivots());
         assertThat(sounding(back, NoteValue.ZERO)).isEqualTo(sounding(written, NoteValue.ZERO));

@@ -17,8 +17,8 @@ import java.util.TreeSet;
 import java.util.stream.Stream;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.core.transcription.source.Part;
-import nimblestride.core.transcription.source.Struck;
+import nimblestride.core.transcription.source.ImportedHit;
+import nimblestride.core.transcription.source.ImportedPart;
 import nimblestride.core.transcription.source.Transcription;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
@@ -82,7 +82,7 @@ class MusicXmlSuiteTest {
         return withoutSilentEnd(measures);
     }
 
-    private static List<NavigableSet<NoteValue>> measures(Transcription brought, Part part) {
+    private static List<NavigableSet<NoteValue>> measures(Transcription brought, ImportedPart part) {
         List<NavigableSet<NoteValue>> measures = new ArrayList<>();
         NoteValue start = NoteValue.ZERO;
         for (Bar bar : brought.bars()) {
@@ -90,7 +90,7 @@ class MusicXmlSuiteTest {
             NoteValue end = from.plus(bar.length());
             NavigableSet<NoteValue> moments = new TreeSet<>();
             part.strokes().stream()
-                    .map(Struck::at)
+                    .map(ImportedHit::at)
                     .filter(at -> at.compareTo(from) >= 0 && at.compareTo(end) < 0)
                     .forEach(at -> moments.add(at.minus(from)));
             measures.add(moments);
@@ -119,7 +119,7 @@ class MusicXmlSuiteTest {
     @Test
     void aChordIsOneStrokeWhateverStandsBetweenItsNotes() throws IOException {
         Transcription brought = read("21f-Chord-ElementInBetween.xml");
-        assertThat(brought.parts().get(0).strokes()).extracting(Struck::at).containsOnly(NoteValue.ZERO);
+        assertThat(brought.parts().get(0).strokes()).extracting(ImportedHit::at).containsOnly(NoteValue.ZERO);
         assertThat(brought.parts().get(0).strokes()).hasSize(3);
     }
 

@@ -8,12 +8,12 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.AnyExercise;
-import nimblestride.core.layer.timeline.Course;
-import nimblestride.core.notation.score.Plan;
+import nimblestride.core.layer.timeline.LayerTimeline;
+import nimblestride.core.notation.score.BarPlan;
 import nimblestride.core.notation.score.Score;
+import nimblestride.core.notation.score.ScoreStyle;
+import nimblestride.core.notation.score.ScoreStyle.Lengths;
 import nimblestride.core.notation.score.ScoreWriter;
-import nimblestride.core.notation.score.Style;
-import nimblestride.core.notation.score.Style.Lengths;
 import nimblestride.core.time.value.NoteValue;
 
 /** Whatever is drawn: what can be written is as the MusicXML 4.0 schema wants it, and says what is heard. */
@@ -25,8 +25,8 @@ class ScoreXmlPropertiesTest {
             throws Exception {
         Score score = ScoreWriter.write(
                 exercise,
-                Plan.of(exercise.phrase(), BARS),
-                Style.USUAL.with(lengths).with(Style.Stickings.ALL));
+                BarPlan.of(exercise.phrase(), BARS),
+                ScoreStyle.USUAL.with(lengths).with(ScoreStyle.Stickings.ALL));
         if (score.bars().stream().anyMatch(bar -> !bar.problem().isEmpty())) {
             return;
         }
@@ -34,7 +34,7 @@ class ScoreXmlPropertiesTest {
         MusicXmlSchema.validate(document);
         List<String> heard = new ArrayList<>();
         NoteValue end = exercise.phrase().startOf(BARS);
-        exercise.layers().forEach(layer -> Course.of(layer, exercise.phrase())
+        exercise.layers().forEach(layer -> LayerTimeline.of(layer, exercise.phrase())
                 .between(NoteValue.ZERO, end, 10_000)
                 .forEach(hit -> heard.add(hit.at() + " " + layer.voice().name())));
         assertThat(ReadBack.of(document).strokes)

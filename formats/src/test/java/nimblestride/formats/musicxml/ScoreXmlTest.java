@@ -14,17 +14,17 @@ import java.util.zip.ZipInputStream;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.Examples;
-import nimblestride.core.layer.timeline.Course;
-import nimblestride.core.notation.alternative.Way;
-import nimblestride.core.notation.alternative.Ways;
+import nimblestride.core.layer.timeline.LayerTimeline;
+import nimblestride.core.notation.alternative.NotationOption;
+import nimblestride.core.notation.alternative.NotationOptions;
 import nimblestride.core.notation.page.Sheet;
-import nimblestride.core.notation.score.Plan;
+import nimblestride.core.notation.score.BarPlan;
+import nimblestride.core.notation.score.ScoreStyle;
+import nimblestride.core.notation.score.ScoreStyle.Lengths;
+import nimblestride.core.notation.score.ScoreStyle.Stickings;
 import nimblestride.core.notation.score.ScoreWriter;
-import nimblestride.core.notation.score.Style;
-import nimblestride.core.notation.score.Style.Lengths;
-import nimblestride.core.notation.score.Style.Stickings;
-import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.core.time.counting.Division;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 import org.junit.jupiter.api.Test;
@@ -52,11 +52,11 @@ class ScoreXmlTest {
     @MethodSource("exercises")
     void isAsTheSchemaWantsItAndSaysWhatIsHeard(Exercise exercise) throws Exception {
         for (Lengths lengths : Lengths.values()) {
-            Style style = Style.USUAL
+            ScoreStyle style = ScoreStyle.USUAL
                     .with(lengths)
                     .with(Stickings.ALL)
-                    .counted(Optional.of(CountingSchool.GROUPS), Division.AS_WRITTEN);
-            byte[] document = ScoreXml.write(ScoreWriter.write(exercise, Plan.of(exercise.phrase(), BARS), style));
+                    .counted(Optional.of(CountingSystem.GROUPS), Subdivision.AS_WRITTEN);
+            byte[] document = ScoreXml.write(ScoreWriter.write(exercise, BarPlan.of(exercise.phrase(), BARS), style));
             MusicXmlSchema.validate(document);
             ReadBack back = ReadBack.of(document);
             assertThat(back.strokes).containsExactlyInAnyOrderElementsOf(heard(exercise));
@@ -68,7 +68,7 @@ class ScoreXmlTest {
     private static List<String> heard(Exercise exercise) {
         List<String> heard = new ArrayList<>();
         NoteValue end = exercise.phrase().startOf(BARS);
-        exercise.layers().forEach(layer -> Course.of(layer, exercise.phrase())
+        exercise.layers().forEach(layer -> LayerTimeline.of(layer, exercise.phrase())
                 .between(NoteValue.ZERO, end, 100_000)
                 .forEach(hit -> heard.add(hit.at() + " " + layer.voice().name())));
         return heard.stream().distinct().toList();
@@ -77,9 +77,9 @@ class ScoreXmlTest {
     @Test
     void everyWayOfWritingIsAsTheSchemaWantsIt() throws Exception {
         Exercise exercise = Examples.exercise("2/4+3/20, 4/4", "hi-hat every 1/4", "snare cell x.x of 1/20");
-        List<Way> ways = Ways.of(exercise, Style.USUAL);
+        List<NotationOption> ways = NotationOptions.of(exercise, ScoreStyle.USUAL);
         assertThat(ways).hasSizeGreaterThan(3);
-        for (Way way : ways) {
+        for (NotationOption way : ways) {
             MusicXmlSchema.validate(ScoreXml.write(way.score()));
         }
     }
@@ -87,7 +87,7 @@ class ScoreXmlTest {
     @Test
     void theSchemaRefusesWhatIsOutOfOrder() {
         Exercise exercise = Examples.exercise("2/4+3/20", "hi-hat every 1/4");
-        String document = text(ScoreXml.write(ScoreWriter.write(exercise, Style.USUAL)));
+        String document = text(ScoreXml.write(ScoreWriter.write(exercise, ScoreStyle.USUAL)));
         String turned = document.replaceAll("(<voice>1</voice>\\s*)(<type>\\w+</type>)", "$2$1");
         assertThat(turned).isNotEqualTo(document);
         assertThatThrownBy(() -> MusicXmlSchema.validate(turned.getBytes(StandardCharsets.UTF_8)))
@@ -97,11 +97,11 @@ class ScoreXmlTest {
     @Test
     void holdsSignaturesOfEveryKindAndModulations() {
         Exercise exercise = Examples.exercise("2/4+3/20, 3+3+2/8", "hi-hat every 1/4");
-        String sum = text(ScoreXml.write(ScoreWriter.write(exercise, Style.USUAL)));
+        String sum = text(ScoreXml.write(ScoreWriter.write(exercise, ScoreStyle.USUAL)));
         assertThat(sum)
                 .contains("<beats>2</beats>", "<beat-type>20</beat-type>", "<beats>3+3+2</beats>")
                 .contains("<sign>percussion</sign>", "<midi-unpitched>43</midi-unpitched>");
-        Way gears = Ways.of(exercise, Style.USUAL).stream()
+        NotationOption gears = NotationOptions.of(exercise, ScoreStyle.USUAL).stream()
                 .filter(way -> way.name().contains("modulation"))
                 .findFirst()
                 .orElseThrow();
@@ -126,7 +126,7 @@ class ScoreXmlTest {
 
     @Test
     void packsTheSameScoreAsTheStandardWants() throws Exception {
-        var score = ScoreWriter.write(Examples.exercise("7/8", "snare every 1/8"), Style.USUAL);
+        var score = ScoreWriter.write(Examples.exercise("7/8", "snare every 1/8"), ScoreStyle.USUAL);
         List<String> names = new ArrayList<>();
         try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(ScoreXml.writeCompressed(score)))) {
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
@@ -141,7 +141,7 @@ class ScoreXmlTest {
 
     @Test
     void saysWhyABarCannotBeWritten() {
-        var score = ScoreWriter.write(Examples.exercise("4/4", "snare every 1/4099"), Style.USUAL);
+        var score = ScoreWriter.write(Examples.exercise("4/4", "snare every 1/4099"), ScoreStyle.USUAL);
         assertThatThrownBy(() -> ScoreXml.write(score))
                 .isInstanceOf(StrideException.class)
                 .hasMessageStartingWith("bar 1 cannot be written as notes: ");
@@ -150,7 +150,7 @@ class ScoreXmlTest {
     @Test
     void keepsATitleThatXmlCannotHold() throws Exception {
         Exercise exercise = Examples.exercise("4/4").withName("Weir\nSteps \u0007 <&> \uD83E\uDD41");
-        byte[] document = ScoreXml.write(ScoreWriter.write(exercise, Style.USUAL));
+        byte[] document = ScoreXml.write(ScoreWriter.write(exercise, ScoreStyle.USUAL));
         MusicXmlSchema.validate(document);
         assertThat(text(document)).contains("Weir Steps").contains("&lt;&amp;&gt;");
     }

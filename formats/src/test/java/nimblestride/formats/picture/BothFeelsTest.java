@@ -10,24 +10,26 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import nimblestride.core.language.text.PivotText;
+import nimblestride.core.layer.modulation.Modulation;
 import nimblestride.core.layer.modulation.Pivot;
-import nimblestride.core.layer.modulation.Shift;
-import nimblestride.core.notation.engraving.BothFeels;
-import nimblestride.core.notation.engraving.BothFeels.Kind;
 import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.engraving.Ink;
 import nimblestride.core.notation.engraving.Mark;
+import nimblestride.core.notation.engraving.ModulationDrawing;
+import nimblestride.core.notation.engraving.ModulationDrawing.Kind;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
-import nimblestride.formats.font.Faces;
+import nimblestride.formats.font.Fonts;
 import org.junit.jupiter.api.Test;
 
 /** The picture of both feels, measured. */
 class BothFeelsTest {
     private static final double WIDTH = 100;
 
-    private static List<Drawing> rows(Shift shift, Kind kind, String late) {
-        return new BothFeels(shift, kind, NoteValue.parse(late), Faces.get().music(), Faces.get(), WIDTH).rows();
+    private static List<Drawing> rows(Modulation shift, Kind kind, String late) {
+        return new ModulationDrawing(
+                        shift, kind, NoteValue.parse(late), Fonts.get().music(), Fonts.get(), WIDTH)
+                .rows();
     }
 
     private static List<Mark.Line> landings(List<Drawing> rows) {
@@ -41,7 +43,7 @@ class BothFeelsTest {
     /** 3 old bars of 4/4 are 4 new ones at 4/3 (the plan's example): the pivot and that place stand out, as far apart. */
     @Test
     void thePivotAndTheAgreementStandWhereTheyFall() {
-        Shift shift = new Shift(Tempo.ofQuarters(84), PivotText.read("3/8 = 1/2"), bars("4/4"), bars("4/4"));
+        Modulation shift = new Modulation(Tempo.ofQuarters(84), PivotText.read("3/8 = 1/2"), bars("4/4"), bars("4/4"));
         List<Drawing> rows = rows(shift, Kind.REAL, "0");
         assertThat(rows).hasSize(1);
         List<Mark.Line> found = landings(rows);
@@ -63,7 +65,7 @@ class BothFeelsTest {
             @ForAll @IntRange(min = 1, max = 9) int notes,
             @ForAll @IntRange(min = 1, max = 9) int group,
             @ForAll boolean implied) {
-        Shift shift = new Shift(
+        Modulation shift = new Modulation(
                 Tempo.ofQuarters(96), Pivot.regrouping(notes, group), bars(old + "/8, 3/16"), bars(now + "/16"));
         List<Drawing> rows = rows(shift, implied ? Kind.IMPLIED : Kind.REAL, implied ? "1/16" : "0");
         assertThat(rows).isNotEmpty().hasSizeLessThan(200);

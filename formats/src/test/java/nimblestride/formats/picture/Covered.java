@@ -11,7 +11,7 @@ import java.util.Optional;
 import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.engraving.Mark;
 import nimblestride.core.notation.engraving.Mark.Align;
-import nimblestride.formats.font.Faces;
+import nimblestride.formats.font.Fonts;
 
 /**
  * The paper a mark covers, in staff spaces, y down: signs by their outlines in the music face, words by the widths of their letters
@@ -54,7 +54,7 @@ record Covered(Mark mark, Shape shape, Rectangle2D box) {
     private static Optional<Shape> shape(Mark mark) {
         if (mark instanceof Mark.Sign sign) {
             AffineTransform place = new AffineTransform(sign.size(), 0, 0, sign.size(), sign.x(), sign.y());
-            return Optional.of(Faces.get().outline(sign.glyph()).createTransformedShape(place));
+            return Optional.of(Fonts.get().outline(sign.glyph()).createTransformedShape(place));
         }
         if (mark instanceof Mark.Words words) {
             return Optional.of(about(words));
@@ -63,7 +63,7 @@ record Covered(Mark mark, Shape shape, Rectangle2D box) {
     }
 
     private static Rectangle2D about(Mark.Words words) {
-        double width = Faces.get().width(words.text(), words.weight(), words.size());
+        double width = Fonts.get().width(words.text(), words.weight(), words.size());
         double height = CAPITAL * words.size();
         double before = words.align() == Align.START ? 0 : words.align() == Align.MIDDLE ? width / 2 : width;
         return new Rectangle2D.Double(words.x() - before, words.y() - height, width, height);

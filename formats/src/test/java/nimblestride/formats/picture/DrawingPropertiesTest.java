@@ -12,16 +12,16 @@ import nimblestride.core.language.text.AnyExercise;
 import nimblestride.core.language.text.Examples;
 import nimblestride.core.notation.engraving.Engraver;
 import nimblestride.core.notation.engraving.NoteSign;
-import nimblestride.core.notation.score.Plan;
+import nimblestride.core.notation.score.BarPlan;
 import nimblestride.core.notation.score.Score;
+import nimblestride.core.notation.score.ScoreStyle;
+import nimblestride.core.notation.score.ScoreStyle.Lengths;
+import nimblestride.core.notation.score.ScoreStyle.Parts;
+import nimblestride.core.notation.score.ScoreStyle.Stickings;
 import nimblestride.core.notation.score.ScoreWriter;
-import nimblestride.core.notation.score.Style;
-import nimblestride.core.notation.score.Style.Lengths;
-import nimblestride.core.notation.score.Style.Parts;
-import nimblestride.core.notation.score.Style.Stickings;
-import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.core.time.counting.Division;
-import nimblestride.formats.font.Faces;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Subdivision;
+import nimblestride.formats.font.Fonts;
 
 /** Whatever is written: every sign, word and beam is on the paper, and none lies on another. */
 class DrawingPropertiesTest {
@@ -35,12 +35,12 @@ class DrawingPropertiesTest {
             @ForAll Stickings stickings,
             @ForAll Parts parts,
             @ForAll boolean counted) {
-        Style style = Style.USUAL
+        ScoreStyle style = ScoreStyle.USUAL
                 .with(lengths)
                 .with(stickings)
                 .with(parts)
-                .counted(counted ? Optional.of(CountingSchool.SPOKEN) : Optional.empty(), Division.AS_WRITTEN);
-        assertThat(faults(ScoreWriter.write(exercise, Plan.of(exercise.phrase(), BARS), style)))
+                .counted(counted ? Optional.of(CountingSystem.SPOKEN) : Optional.empty(), Subdivision.AS_WRITTEN);
+        assertThat(faults(ScoreWriter.write(exercise, BarPlan.of(exercise.phrase(), BARS), style)))
                 .isEmpty();
     }
 
@@ -51,21 +51,21 @@ class DrawingPropertiesTest {
                 List.of("1/8=1/12", "3/16=1/4", "1/20=1/16", "1/4=1/6", "1/8=3/16", "1/48=1/36", "1/96=3/256")) {
             exercise = Examples.then(exercise, pivot, 3, "2/8", "snare every 1/8");
         }
-        assertThat(faults(ScoreWriter.write(exercise, Style.USUAL))).isEmpty();
+        assertThat(faults(ScoreWriter.write(exercise, ScoreStyle.USUAL))).isEmpty();
     }
 
     @Example
     void andNotesInAListOfValues() {
         for (String value :
                 List.of("1", "1/4", "3/16", "1/12", "1/24", "1/20", "1/48", "1/96", "1/36", "5/7", "1/768")) {
-            assertThat(Covered.faults(NoteSign.drawing(Faces.get().music(), Faces.get(), Examples.value(value))))
+            assertThat(Covered.faults(NoteSign.drawing(Fonts.get().music(), Fonts.get(), Examples.value(value))))
                     .as(value)
                     .isEmpty();
         }
     }
 
     private static List<String> faults(Score score) {
-        return new Engraver(Faces.get().music(), Faces.get())
+        return new Engraver(Fonts.get().music(), Fonts.get())
                 .lines(score, WIDTH).stream()
                         .flatMap(line -> Covered.faults(line).stream())
                         .toList();

@@ -12,16 +12,16 @@ import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.engraving.Engraver;
 import nimblestride.core.notation.engraving.Glyph;
 import nimblestride.core.notation.engraving.Mark;
-import nimblestride.core.notation.score.Plan;
+import nimblestride.core.notation.score.BarPlan;
 import nimblestride.core.notation.score.Score;
+import nimblestride.core.notation.score.ScoreStyle;
+import nimblestride.core.notation.score.ScoreStyle.Lengths;
+import nimblestride.core.notation.score.ScoreStyle.Stickings;
 import nimblestride.core.notation.score.ScoreWriter;
-import nimblestride.core.notation.score.Style;
-import nimblestride.core.notation.score.Style.Lengths;
-import nimblestride.core.notation.score.Style.Stickings;
-import nimblestride.core.notation.score.Written;
-import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.core.time.counting.Division;
-import nimblestride.formats.font.Faces;
+import nimblestride.core.notation.score.WrittenNote;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Subdivision;
+import nimblestride.formats.font.Fonts;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -30,13 +30,13 @@ import org.junit.jupiter.params.provider.ValueSource;
 class EngravingTest {
     private static final double WIDTH = 90;
 
-    private static Score score(int bars, Style style, String phrase, String... layers) {
+    private static Score score(int bars, ScoreStyle style, String phrase, String... layers) {
         Exercise exercise = Examples.exercise(phrase, layers);
-        return ScoreWriter.write(exercise, Plan.of(exercise.phrase(), bars), style);
+        return ScoreWriter.write(exercise, BarPlan.of(exercise.phrase(), bars), style);
     }
 
     private static List<Drawing> lines(Score score) {
-        return new Engraver(Faces.get().music(), Faces.get()).lines(score, WIDTH);
+        return new Engraver(Fonts.get().music(), Fonts.get()).lines(score, WIDTH);
     }
 
     private static List<Mark.Sign> signs(List<Drawing> lines, Predicate<Glyph> which) {
@@ -48,7 +48,7 @@ class EngravingTest {
                 .toList();
     }
 
-    private static List<Written> written(Score score) {
+    private static List<WrittenNote> written(Score score) {
         return score.bars().stream()
                 .flatMap(bar -> bar.parts().stream())
                 .flatMap(part -> part.written().stream())
@@ -61,7 +61,7 @@ class EngravingTest {
         for (Lengths lengths : Lengths.values()) {
             Score score = score(
                     8,
-                    Style.USUAL.with(lengths).repeating(false),
+                    ScoreStyle.USUAL.with(lengths).repeating(false),
                     phrase,
                     "snare cell X.gx.g.. of 1/16",
                     "kick every 3/16",
@@ -74,10 +74,10 @@ class EngravingTest {
                             g -> g.smuflName().startsWith("notehead")
                                     && !g.smuflName().contains("Paren")))
                     .hasSize((int) heads);
-            long rests = written(score).stream().filter(Written::isRest).count();
+            long rests = written(score).stream().filter(WrittenNote::isRest).count();
             assertThat(signs(lines, g -> g.smuflName().startsWith("rest"))).hasSize((int) rests);
             long accents = written(score).stream()
-                    .filter(Written::isStruck)
+                    .filter(WrittenNote::isStruck)
                     .filter(one -> one.heads().stream()
                             .anyMatch(head -> head.stroke().level().isAccent()))
                     .count();
@@ -92,8 +92,8 @@ class EngravingTest {
 
     @Test
     void allLinesButTheLastFillTheWidth() {
-        List<Drawing> lines =
-                lines(score(40, Style.USUAL.repeating(false), "7/8(2+2+3), 5/8", "snare every 1/8", "kick every 5/16"));
+        List<Drawing> lines = lines(
+                score(40, ScoreStyle.USUAL.repeating(false), "7/8(2+2+3), 5/8", "snare every 1/8", "kick every 5/16"));
         assertThat(lines).hasSizeGreaterThan(4);
         for (Drawing line : lines.subList(0, lines.size() - 1)) {
             double end = line.marks().stream()
@@ -107,7 +107,8 @@ class EngravingTest {
 
     @Test
     void spotsLieSideBySideAndAnswerToAPoint() {
-        Drawing line = lines(score(1, Style.USUAL, "7/8", "snare every 1/8")).get(0);
+        Drawing line =
+                lines(score(1, ScoreStyle.USUAL, "7/8", "snare every 1/8")).get(0);
         assertThat(line.spots()).hasSize(7);
         for (int i = 1; i < 7; i++) {
             Drawing.Spot before = line.spots().get(i - 1);
@@ -124,7 +125,9 @@ class EngravingTest {
 
     @Test
     void wordsStandUnderTheirNotesAndDoNotTouch() {
-        Style style = Style.USUAL.with(Stickings.ALL).counted(Optional.of(CountingSchool.SPOKEN), Division.AS_WRITTEN);
+        ScoreStyle style = ScoreStyle.USUAL
+                .with(Stickings.ALL)
+                .counted(Optional.of(CountingSystem.SPOKEN), Subdivision.AS_WRITTEN);
         List<Drawing> lines = lines(score(2, style, "19/16(5+5+5+4)", "snare every 1/16"));
         for (Drawing line : lines) {
             List<Mark.Words> words = line.marks().stream()
@@ -137,8 +140,8 @@ class EngravingTest {
                 Mark.Words one = words.get(i - 1);
                 Mark.Words next = words.get(i);
                 if (one.y() == next.y()) {
-                    double half = Faces.get().width(one.text(), one.weight(), one.size()) / 2;
-                    double nextHalf = Faces.get().width(next.text(), next.weight(), next.size()) / 2;
+                    double half = Fonts.get().width(one.text(), one.weight(), one.size()) / 2;
+                    double nextHalf = Fonts.get().width(next.text(), next.weight(), next.size()) / 2;
                     assertThat(next.x() - nextHalf).isGreaterThan(one.x() + half);
                 }
             }
@@ -147,20 +150,20 @@ class EngravingTest {
 
     @Test
     void repeatsTempoAndTiesAreSigned() {
-        List<Drawing> lines = lines(score(4, Style.USUAL, "7/8", "snare every 1/8"));
+        List<Drawing> lines = lines(score(4, ScoreStyle.USUAL, "7/8", "snare every 1/8"));
         assertThat(signs(lines, g -> g == Glyph.REPEAT_DOT)).hasSize(4);
         assertThat(lines.get(0).marks())
                 .anyMatch(
                         mark -> mark instanceof Mark.Words words && words.text().equals("× 4"));
         assertThat(signs(lines, g -> g == Glyph.MARK_QUARTER)).hasSize(1);
-        List<Drawing> tied = lines(score(1, Style.USUAL.with(Lengths.HELD), "5/8(3+2)", "snare every 5/8"));
+        List<Drawing> tied = lines(score(1, ScoreStyle.USUAL.with(Lengths.HELD), "5/8(3+2)", "snare every 5/8"));
         assertThat(tied.get(0).marks().stream().filter(Mark.Curve.class::isInstance))
                 .hasSize(1);
     }
 
     @Test
     void aBarThatCannotBeWrittenSaysSoInItsPlace() {
-        List<Drawing> lines = lines(score(1, Style.USUAL, "4/4", "snare every 1/4099"));
+        List<Drawing> lines = lines(score(1, ScoreStyle.USUAL, "4/4", "snare every 1/4099"));
         assertThat(lines.get(0).marks())
                 .anyMatch(
                         mark -> mark instanceof Mark.Words words && words.text().startsWith("bar 1 cannot be written"));

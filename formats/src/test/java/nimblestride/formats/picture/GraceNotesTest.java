@@ -12,9 +12,9 @@ import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.engraving.Engraver;
 import nimblestride.core.notation.engraving.Glyph;
 import nimblestride.core.notation.engraving.Mark;
+import nimblestride.core.notation.score.ScoreStyle;
 import nimblestride.core.notation.score.ScoreWriter;
-import nimblestride.core.notation.score.Style;
-import nimblestride.formats.font.Faces;
+import nimblestride.formats.font.Fonts;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -23,8 +23,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 class GraceNotesTest {
     private static Drawing drawn(String voice, String stroke) {
         Exercise exercise = Examples.exercise("4/4").plusLayer(LayerText.read(voice + " at " + stroke + "1:1/2"));
-        return new Engraver(Faces.get().music(), Faces.get())
-                .lines(ScoreWriter.write(exercise, Style.USUAL), 90)
+        return new Engraver(Fonts.get().music(), Fonts.get())
+                .lines(ScoreWriter.write(exercise, ScoreStyle.USUAL), 90)
                 .get(0);
     }
 

@@ -22,11 +22,11 @@ import nimblestride.core.language.text.Examples;
 import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.engraving.Ink;
 import nimblestride.core.notation.engraving.Mark;
-import nimblestride.core.notation.page.Paper;
-import nimblestride.core.notation.page.Section;
+import nimblestride.core.notation.page.PaperSize;
 import nimblestride.core.notation.page.Sheet;
-import nimblestride.core.notation.page.SheetPages;
-import nimblestride.formats.font.Faces;
+import nimblestride.core.notation.page.SheetItem;
+import nimblestride.core.notation.page.SheetLayout;
+import nimblestride.formats.font.Fonts;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -45,19 +45,19 @@ class PagesTest {
             Examples.exercise("11/8(3+3+3+2), 7/16", "hi-hat every 1/8", "snare 3 over bar", "kick cell X.g of 1/16");
 
     private static List<Drawing> pages(Sheet sheet, Exercise exercise) {
-        return new SheetPages(sheet, Faces.get().music(), Faces.get()).of(exercise);
+        return new SheetLayout(sheet, Fonts.get().music(), Fonts.get()).of(exercise);
     }
 
     @ParameterizedTest
     @EnumSource
-    void aPdfHasItsSizeItsWordsAndItsFaces(Paper paper) throws Exception {
+    void aPdfHasItsSizeItsWordsAndItsFaces(PaperSize paper) throws Exception {
         List<Drawing> pages = pages(Sheet.USUAL.on(paper).addressed("for the Tuesday group"), EXERCISE);
-        byte[] file = PdfFile.write("Example", pages, Paper.pointsToTheSpace());
+        byte[] file = PdfFile.write("Example", pages, PaperSize.pointsToTheSpace());
         try (PDDocument document = Loader.loadPDF(file)) {
             PDPage page = document.getPage(0);
             // ISO 216 and ANSI Letter, in points.
-            double width = paper == Paper.A4 ? 595.28 : 612;
-            double height = paper == Paper.A4 ? 841.89 : 792;
+            double width = paper == PaperSize.A4 ? 595.28 : 612;
+            double height = paper == PaperSize.A4 ? 841.89 : 792;
             assertThat((double) page.getMediaBox().getWidth()).isCloseTo(width, offset(0.1));
             assertThat((double) page.getMediaBox().getHeight()).isCloseTo(height, offset(0.1));
             String text = new PDFTextStripper().getText(document);
@@ -80,15 +80,15 @@ class PagesTest {
     @Test
     void outsideReadersHaveNothingToObjectTo(@TempDir Path folder) throws Exception {
         assumeTrue(has("pdffonts") && has("pdftoppm") && has("pdftotext"), "poppler's tools are not on this machine");
-        SheetPages booklets =
-                new SheetPages(Sheet.USUAL.on(Paper.LETTER), Faces.get().music(), Faces.get());
+        SheetLayout booklets =
+                new SheetLayout(Sheet.USUAL.on(PaperSize.LETTER), Fonts.get().music(), Fonts.get());
         List<List<Drawing>> all = List.of(
                 pages(Sheet.USUAL.addressed("for the Tuesday group"), EXERCISE),
                 pages(Sheet.USUAL, EXERCISE.withName("Über 太鼓 \ud83e\udd41")),
                 booklets.booklet("Parade", List.of(EXERCISE, EXERCISE.withName("Second"))));
         for (List<Drawing> pages : all) {
-            Path file =
-                    Files.write(folder.resolve("sheet.pdf"), PdfFile.write("Example", pages, Paper.pointsToTheSpace()));
+            Path file = Files.write(
+                    folder.resolve("sheet.pdf"), PdfFile.write("Example", pages, PaperSize.pointsToTheSpace()));
             assertThat(outside(folder, "pdffonts", file.toString()))
                     .contains("Lato-Regular")
                     .doesNotContain("Error", "Warning");
@@ -146,7 +146,7 @@ class PagesTest {
 
     @Test
     void nothingStandsOutsideThePage() {
-        for (Paper paper : Paper.values()) {
+        for (PaperSize paper : PaperSize.values()) {
             for (Exercise exercise : List.of(
                     EXERCISE,
                     EXERCISE.withName(
@@ -166,9 +166,9 @@ class PagesTest {
         List<Double> xs = new ArrayList<>();
         if (mark instanceof Mark.Sign sign) {
             xs.add(sign.x());
-            xs.add(sign.x() + Faces.get().music().boxes().get(sign.glyph()).east() * sign.size());
+            xs.add(sign.x() + Fonts.get().music().boxes().get(sign.glyph()).east() * sign.size());
         } else if (mark instanceof Mark.Words words) {
-            double width = Faces.get().width(words.text(), words.weight(), words.size());
+            double width = Fonts.get().width(words.text(), words.weight(), words.size());
             double part =
                     switch (words.align()) {
                         case START -> 0;
@@ -188,7 +188,7 @@ class PagesTest {
     void notesOfALineDoNotTouch() {
         for (String bars : List.of("4/4", "11/8(3+3+3+2)", "2/4+3/20")) {
             Exercise exercise = Examples.exercise(bars, "snare 13 over bar", "crash every 1/16", "kick every 3/32");
-            Sheet sheet = Sheet.USUAL.with(Section.ROAD, false);
+            Sheet sheet = Sheet.USUAL.with(SheetItem.ROAD, false);
             for (Drawing page : pages(sheet, exercise)) {
                 List<Mark.Sign> heads = page.marks().stream()
                         .filter(Mark.Sign.class::isInstance)
@@ -215,8 +215,8 @@ class PagesTest {
                 Examples.exercise("4/4 x64", "snare every 3/16").withName("Long Quay"),
                 EXERCISE.withName("Last Lantern"));
         List<Drawing> pages =
-                new SheetPages(Sheet.USUAL, Faces.get().music(), Faces.get()).booklet("Parade", exercises);
-        byte[] file = PdfFile.write("Parade", pages, Paper.pointsToTheSpace());
+                new SheetLayout(Sheet.USUAL, Fonts.get().music(), Fonts.get()).booklet("Parade", exercises);
+        byte[] file = PdfFile.write("Parade", pages, PaperSize.pointsToTheSpace());
         try (PDDocument document = Loader.loadPDF(file)) {
             PDFTextStripper stripper = new PDFTextStripper();
             stripper.setEndPage(1);

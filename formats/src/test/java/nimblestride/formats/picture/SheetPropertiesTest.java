@@ -9,27 +9,27 @@ import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.NotEmpty;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.AnyExercise;
-import nimblestride.core.notation.page.Paper;
-import nimblestride.core.notation.page.Section;
+import nimblestride.core.notation.page.PaperSize;
 import nimblestride.core.notation.page.Sheet;
-import nimblestride.core.notation.page.SheetPages;
-import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.formats.font.Faces;
+import nimblestride.core.notation.page.SheetItem;
+import nimblestride.core.notation.page.SheetLayout;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.formats.font.Fonts;
 
 /** Whatever is printed: every sign and word of a page is on the paper, and none lies on another. */
 class SheetPropertiesTest {
     @Property(tries = 60)
     void nothingOnAPageLiesOnAnythingElse(
             @ForAll(supplier = AnyExercise.class) Exercise exercise,
-            @ForAll Paper paper,
-            @ForAll @NotEmpty Set<Section> sections,
-            @ForAll CountingSchool school,
+            @ForAll PaperSize paper,
+            @ForAll @NotEmpty Set<SheetItem> sections,
+            @ForAll CountingSystem school,
             @ForAll @IntRange(min = 1, max = 3) int rounds) {
         Sheet sheet = Sheet.USUAL.on(paper).counted(school).inRounds(rounds).addressed("for the Tuesday group");
-        for (Section section : Section.values()) {
+        for (SheetItem section : SheetItem.values()) {
             sheet = sheet.with(section, sections.contains(section));
         }
-        assertThat(new SheetPages(sheet, Faces.get().music(), Faces.get()).of(exercise))
+        assertThat(new SheetLayout(sheet, Fonts.get().music(), Fonts.get()).of(exercise))
                 .allSatisfy(page -> assertThat(Covered.faults(page)).isEmpty());
     }
 }

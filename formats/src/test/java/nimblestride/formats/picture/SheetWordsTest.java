@@ -8,13 +8,13 @@ import java.util.EnumSet;
 import java.util.List;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.notation.engraving.Mark;
-import nimblestride.core.notation.page.Paper;
-import nimblestride.core.notation.page.Section;
+import nimblestride.core.notation.page.PaperSize;
 import nimblestride.core.notation.page.Sheet;
-import nimblestride.core.notation.page.SheetPages;
-import nimblestride.core.notation.score.Style;
-import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.formats.font.Faces;
+import nimblestride.core.notation.page.SheetItem;
+import nimblestride.core.notation.page.SheetLayout;
+import nimblestride.core.notation.score.ScoreStyle;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.formats.font.Fonts;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -24,18 +24,18 @@ class SheetWordsTest {
     private static final Exercise TWO = exercise("11/8(3+3+3+2) x2, 7/8(2+2+3)", "snare every 1/8", "kick every 3/16")
             .withName("Lock Gate");
 
-    private static List<String> words(Exercise exercise, Section... sections) {
+    private static List<String> words(Exercise exercise, SheetItem... sections) {
         Sheet sheet = new Sheet(
-                Paper.A4,
+                PaperSize.A4,
                 EnumSet.copyOf(List.of(sections)),
-                Style.USUAL,
-                CountingSchool.GROUPS,
+                ScoreStyle.USUAL,
+                CountingSystem.GROUPS,
                 1,
                 6,
                 60,
                 "",
                 "for the Tuesday group");
-        return new SheetPages(sheet, Faces.get().music(), Faces.get())
+        return new SheetLayout(sheet, Fonts.get().music(), Fonts.get())
                 .of(exercise).stream()
                         .flatMap(page -> page.marks().stream())
                         .filter(Mark.Words.class::isInstance)
@@ -45,7 +45,7 @@ class SheetWordsTest {
 
     @ParameterizedTest
     @EnumSource
-    void everySheetSaysWhatItIsAndForWhom(Section section) {
+    void everySheetSaysWhatItIsAndForWhom(SheetItem section) {
         assertThat(words(TWO, section))
                 .contains("Lock Gate")
                 .anyMatch(line -> line.startsWith("for the Tuesday group · quarter = "));
@@ -54,17 +54,17 @@ class SheetWordsTest {
     /** Each bar's count once, its groups set apart: a bar like the one before is not told again. */
     @Test
     void theCountStandsAloneWhereThereIsNoStaff() {
-        List<String> words = words(TWO, Section.COUNT);
+        List<String> words = words(TWO, SheetItem.COUNT);
         assertThat(words).contains("Count");
         assertThat(words.stream().filter(line -> line.matches("\\d+/8: .*")))
                 .containsExactly("11/8:   1 2 3   |   1 2 3   |   1 2 3   |   1 2", "7/8:   1 2   |   1 2   |   1 2 3");
-        assertThat(words(TWO, Section.COUNT, Section.STAFF)).doesNotContain("Count");
+        assertThat(words(TWO, SheetItem.COUNT, SheetItem.STAFF)).doesNotContain("Count");
     }
 
     @Test
     void sectionsHaveTheirOwnHeadingAndTempo() {
         Exercise two = then(TWO, "eighth = dotted eighth", 2, "5/8", "snare every 1/8");
-        List<String> words = words(two, Section.COUNT, Section.FACTS);
+        List<String> words = words(two, SheetItem.COUNT, SheetItem.FACTS);
         assertThat(words.stream().filter(line -> line.contains(", quarter = ")))
                 .hasSize(2 * two.feels().size())
                 .doesNotContain("");
@@ -73,15 +73,15 @@ class SheetWordsTest {
 
     @Test
     void notesLeaveSixLinesFreeAndStagesNameTheGoal() {
-        assertThat(words(TWO, Section.NOTES)).contains("Notes");
-        assertThat(words(TWO, Section.STAGES)).anyMatch(line -> line.contains("100 %") || line.contains("96"));
+        assertThat(words(TWO, SheetItem.NOTES)).contains("Notes");
+        assertThat(words(TWO, SheetItem.STAGES)).anyMatch(line -> line.contains("100 %") || line.contains("96"));
     }
 
     /** A name may be as long as a line of the page or longer, and nothing of it is lost. */
     @Test
     void aLongNameIsBrokenIntoLines() {
         String name = "The Long Walk of the Lamplighters ".repeat(5).strip();
-        List<String> words = words(TWO.withName(name), Section.NOTES);
+        List<String> words = words(TWO.withName(name), SheetItem.NOTES);
         assertThat(String.join(" ", words)).contains("The Long Walk").contains("Lamplighters");
         assertThat(words).noneMatch(line -> line.length() > 120);
     }

@@ -8,7 +8,7 @@ import javax.sound.midi.MidiDevice;
 import javax.sound.midi.MidiSystem;
 import javax.sound.midi.MidiUnavailableException;
 import javax.sound.midi.Receiver;
-import nimblestride.sound.kit.Strike;
+import nimblestride.sound.kit.PadHit;
 
 /** The MIDI instruments and pads of the machine, by their names. */
 public final class MidiDevices {
@@ -90,7 +90,7 @@ public final class MidiDevices {
      * @param struck is told each stroke, on a thread of the device
      * @throws MidiUnavailableException if it is not there, or taken
      */
-    public static Connection listen(String name, Consumer<Strike> struck) throws MidiUnavailableException {
+    public static Connection listen(String name, Consumer<PadHit> struck) throws MidiUnavailableException {
         MidiDevice device = find(name, one -> one.getMaxTransmitters() != 0);
         device.open();
         device.getTransmitter().setReceiver(new MidiPads(struck));

@@ -6,22 +6,22 @@ import javax.sound.midi.Receiver;
 import javax.sound.midi.ShortMessage;
 import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.Limb;
-import nimblestride.core.kit.voice.NoteHead;
+import nimblestride.core.kit.voice.NoteheadShape;
 import nimblestride.core.kit.voice.Voice;
-import nimblestride.sound.kit.Strike;
+import nimblestride.sound.kit.PadHit;
 
 /** Hears what is struck on a MIDI pad or keyboard, as General MIDI 1 names its keys; other keys sound like a middle tom. */
 final class MidiPads implements Receiver {
-    private final Consumer<Strike> struck;
+    private final Consumer<PadHit> struck;
 
-    MidiPads(Consumer<Strike> struck) {
+    MidiPads(Consumer<PadHit> struck) {
         this.struck = struck;
     }
 
     @Override
     public void send(MidiMessage message, long microseconds) {
         if (message instanceof ShortMessage note && note.getCommand() == ShortMessage.NOTE_ON && note.getData2() > 0) {
-            struck.accept(Strike.of(voice(note.getData1()), note.getData2()));
+            struck.accept(PadHit.of(voice(note.getData1()), note.getData2()));
         }
     }
 
@@ -36,7 +36,7 @@ final class MidiPads implements Receiver {
                         Math.max(Voice.LOWEST_KEY, Math.min(Voice.HIGHEST_KEY, key)),
                         Limb.RIGHT_HAND,
                         Voice.usualPlace(Limb.RIGHT_HAND),
-                        NoteHead.NORMAL));
+                        NoteheadShape.NORMAL));
     }
 
     @Override

@@ -6,13 +6,13 @@ import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.concurrent.locks.LockSupport;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.sound.kit.SoundSet;
-import nimblestride.sound.kit.Strike;
+import nimblestride.sound.kit.PadHit;
+import nimblestride.sound.kit.SampleSet;
 import nimblestride.sound.midi.MidiPort;
-import nimblestride.sound.render.Anchor;
 import nimblestride.sound.render.MidiKey;
+import nimblestride.sound.render.PlaybackRequest;
 import nimblestride.sound.render.Renderer;
-import nimblestride.sound.render.Take;
+import nimblestride.sound.render.TimeAnchor;
 
 /**
  * Starts and stops a take, and tells what is heard. A take is rendered ahead on a thread of its own, handed to the output by a
@@ -28,11 +28,11 @@ public final class Player implements AutoCloseable {
     /** Low enough not to startle anybody with headphones on. */
     public static final float USUAL_VOLUME = 0.5f;
 
-    private final Outputs outputs;
-    private final SoundSet sounds;
-    private final LiveStrokes live = new LiveStrokes();
-    private final AtomicReference<Take> wanted = new AtomicReference<>();
-    private final Deque<Anchor> anchors = new ArrayDeque<>();
+    private final AudioOutputs outputs;
+    private final SampleSet sounds;
+    private final LiveHits live = new LiveHits();
+    private final AtomicReference<PlaybackRequest> wanted = new AtomicReference<>();
+    private final Deque<TimeAnchor> anchors = new ArrayDeque<>();
     private volatile Optional<Session> session = Optional.empty();
     private volatile Optional<MidiPort> port = Optional.empty();
     private volatile Optional<String> problem = Optional.empty();
@@ -45,25 +45,25 @@ public final class Player implements AutoCloseable {
      *
      * @param plays whether a take is played, and not only what is struck live
      */
-    private record Session(Speaker speaker, boolean plays) {}
+    private record Session(OutputFeeder speaker, boolean plays) {}
 
-    public Player(Outputs outputs, SoundSet sounds) {
+    public Player(AudioOutputs outputs, SampleSet sounds) {
         this.outputs = outputs;
         this.sounds = sounds;
     }
 
     /** Plays a take from where it says; what was playing stops. */
-    public synchronized void start(Take take) {
+    public synchronized void start(PlaybackRequest take) {
         end();
         synchronized (anchors) {
             anchors.clear();
         }
         wanted.set(null);
         problem = Optional.empty();
-        Ahead ahead = new Ahead();
-        Renderer renderer = new Renderer(take, sounds, AudioOut.SAMPLE_RATE, new Renderer.Listener() {
+        SampleRingBuffer ahead = new SampleRingBuffer();
+        Renderer renderer = new Renderer(take, sounds, AudioOutput.SAMPLE_RATE, new Renderer.Listener() {
             @Override
-            public void anchored(Anchor anchor) {
+            public void anchored(TimeAnchor anchor) {
                 anchor(anchor);
             }
 
@@ -79,18 +79,18 @@ public final class Player implements AutoCloseable {
     public synchronized void listen() {
         if (session.isEmpty()) {
             end();
-            Ahead silence = new Ahead();
+            SampleRingBuffer silence = new SampleRingBuffer();
             begin(silence, false, speaker -> renderSilence(silence, speaker));
         }
     }
 
     /** What renders until its speaker is no longer the one that plays. */
     private interface Rendering {
-        void run(Speaker speaker);
+        void run(OutputFeeder speaker);
     }
 
-    private void begin(Ahead ahead, boolean plays, Rendering rendering) {
-        Speaker speaker = new Speaker(ahead, live, outputs, volume);
+    private void begin(SampleRingBuffer ahead, boolean plays, Rendering rendering) {
+        OutputFeeder speaker = new OutputFeeder(ahead, live, outputs, volume);
         session = Optional.of(new Session(speaker, plays));
         daemon("rendering", () -> rendering.run(speaker)).start();
         daemon("searching outputs", () -> search(speaker)).start();
@@ -107,7 +107,7 @@ public final class Player implements AutoCloseable {
     }
 
     /** Goes over to another take at its next unit, without a gap; nothing happens where nothing plays. */
-    public void change(Take take) {
+    public void change(PlaybackRequest take) {
         wanted.set(take);
     }
 
@@ -138,9 +138,9 @@ public final class Player implements AutoCloseable {
     /** What it plays through, and how that goes; empty while stopped. */
     public Optional<PlayerStatus> status() {
         return session.map(playing -> {
-            Speaker speaker = playing.speaker;
-            AudioOut out = speaker.out();
-            long milliseconds = speaker.onTheWay() * 1_000 / AudioOut.SAMPLE_RATE;
+            OutputFeeder speaker = playing.speaker;
+            AudioOutput out = speaker.out();
+            long milliseconds = speaker.onTheWay() * 1_000 / AudioOutput.SAMPLE_RATE;
             return new PlayerStatus(out.name(), out.isHeard(), milliseconds, speaker.gaps(), speaker.lost());
         });
     }
@@ -151,7 +151,7 @@ public final class Player implements AutoCloseable {
     }
 
     /** What is heard now; empty while stopped. */
-    public Optional<Heard> heard() {
+    public Optional<AudiblePosition> heard() {
         Optional<Session> playing = session.filter(Session::plays);
         if (playing.isEmpty()) {
             return Optional.empty();
@@ -161,23 +161,23 @@ public final class Player implements AutoCloseable {
             while (anchors.size() > 1 && second().frame() <= frame) {
                 anchors.removeFirst();
             }
-            Anchor anchor = anchors.peekFirst();
-            return Optional.ofNullable(anchor).map(now -> new Heard(now.section(), now.momentOf(frame)));
+            TimeAnchor anchor = anchors.peekFirst();
+            return Optional.ofNullable(anchor).map(now -> new AudiblePosition(now.section(), now.momentOf(frame)));
         }
     }
 
-    private long heardFrame(Speaker speaker) {
-        return speaker.heard() - (long) latency * AudioOut.SAMPLE_RATE / 1_000;
+    private long heardFrame(OutputFeeder speaker) {
+        return speaker.heard() - (long) latency * AudioOutput.SAMPLE_RATE / 1_000;
     }
 
-    private Anchor second() {
+    private TimeAnchor second() {
         var each = anchors.iterator();
         each.next();
         return each.next();
     }
 
     /** A stroke that is heard at once, if anything is playing or listened to. */
-    public void strike(Strike strike) {
+    public void strike(PadHit strike) {
         if (session.isPresent()) {
             live.strike(
                     strike.voice().midiKey(), sounds.voice(strike.voice(), strike.level(), System.nanoTime()), (float)
@@ -207,21 +207,21 @@ public final class Player implements AutoCloseable {
         before.ifPresent(MidiPort::close);
     }
 
-    private boolean isInUse(Speaker speaker) {
+    private boolean isInUse(OutputFeeder speaker) {
         return session.filter(playing -> playing.speaker.equals(speaker)).isPresent();
     }
 
-    private void render(Renderer renderer, Ahead ahead, Speaker speaker) {
-        float[] block = new float[Speaker.BLOCK];
+    private void render(Renderer renderer, SampleRingBuffer ahead, OutputFeeder speaker) {
+        float[] block = new float[OutputFeeder.BLOCK];
         try {
             while (isInUse(speaker)) {
-                Take take = wanted.getAndSet(null);
+                PlaybackRequest take = wanted.getAndSet(null);
                 if (take != null) {
                     renderer.change(take);
                 }
-                if (ahead.hasRoomFor(Speaker.BLOCK)) {
-                    renderer.render(block, Speaker.BLOCK);
-                    ahead.put(block, Speaker.BLOCK);
+                if (ahead.hasRoomFor(OutputFeeder.BLOCK)) {
+                    renderer.render(block, OutputFeeder.BLOCK);
+                    ahead.put(block, OutputFeeder.BLOCK);
                 } else {
                     LockSupport.parkNanos(NANOS_A_LOOK);
                 }
@@ -229,24 +229,24 @@ public final class Player implements AutoCloseable {
         } catch (StrideException e) {
             failed(speaker, "This can't be played: " + e.getMessage());
         } catch (RuntimeException | Error e) {
-            Faults.report(e);
+            ThreadDefects.report(e);
             failed(speaker, "This can't be played because of a defect in the program; Help shows its log.");
         }
     }
 
     /** Stops the take that failed, and no other one: a newer one may be playing by now. */
-    private synchronized void failed(Speaker speaker, String why) {
+    private synchronized void failed(OutputFeeder speaker, String why) {
         if (isInUse(speaker)) {
             problem = Optional.of(why);
             stop();
         }
     }
 
-    private void renderSilence(Ahead ahead, Speaker speaker) {
-        float[] block = new float[Speaker.BLOCK];
+    private void renderSilence(SampleRingBuffer ahead, OutputFeeder speaker) {
+        float[] block = new float[OutputFeeder.BLOCK];
         while (isInUse(speaker)) {
-            if (ahead.hasRoomFor(Speaker.BLOCK)) {
-                ahead.put(block, Speaker.BLOCK);
+            if (ahead.hasRoomFor(OutputFeeder.BLOCK)) {
+                ahead.put(block, OutputFeeder.BLOCK);
             } else {
                 LockSupport.parkNanos(NANOS_A_LOOK);
             }
@@ -254,20 +254,20 @@ public final class Player implements AutoCloseable {
     }
 
     /** Looks for a better output now and then. */
-    private void search(Speaker speaker) {
+    private void search(OutputFeeder speaker) {
         LockSupport.parkNanos(NANOS_BETWEEN_SEARCHES);
         while (isInUse(speaker)) {
             try {
                 outputs.betterThan(speaker.out()).ifPresent(speaker::offer);
             } catch (RuntimeException e) {
                 // The next search may meet a driver that works.
-                Faults.report(e);
+                ThreadDefects.report(e);
             }
             LockSupport.parkNanos(NANOS_BETWEEN_SEARCHES);
         }
     }
 
-    private void playToPort(Speaker speaker) {
+    private void playToPort(OutputFeeder speaker) {
         while (isInUse(speaker)) {
             try {
                 port.ifPresent(instrument -> instrument.heard(heardFrame(speaker)));
@@ -275,14 +275,14 @@ public final class Player implements AutoCloseable {
                 // It has gone away; what is heard goes on.
                 port = Optional.empty();
             } catch (RuntimeException e) {
-                Faults.report(e);
+                ThreadDefects.report(e);
                 port = Optional.empty();
             }
             LockSupport.parkNanos(port.isPresent() ? NANOS_A_LOOK : 50 * NANOS_A_LOOK);
         }
     }
 
-    private void anchor(Anchor next) {
+    private void anchor(TimeAnchor next) {
         synchronized (anchors) {
             anchors.removeIf(earlier -> earlier.frame() >= next.frame());
             anchors.add(next);

@@ -5,7 +5,7 @@ import javax.sound.sampled.LineUnavailableException;
 import javax.sound.sampled.SourceDataLine;
 
 /** A sound card of the machine, open. */
-final class SoundCard implements AudioOut {
+final class SoundCard implements AudioOutput {
     static final int BYTES_A_SAMPLE = 2;
     static final AudioFormat FORMAT = new AudioFormat(SAMPLE_RATE, 8 * BYTES_A_SAMPLE, 1, true, false);
 

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 
 /** The sound cards of a machine: the one that is chosen, else any, and a silent clock where there is none. */
-public final class SoundCards implements Outputs {
+public final class SoundCards implements AudioOutputs {
     private final Cards cards;
     private volatile Optional<String> chosen = Optional.empty();
 
@@ -13,12 +13,12 @@ public final class SoundCards implements Outputs {
         List<String> names();
 
         /** Opens a card; empty where it is not there, is taken by another program, or can't play this. */
-        Optional<AudioOut> open(String name);
+        Optional<AudioOutput> open(String name);
     }
 
     /** Plays through the cards of this machine. */
     public SoundCards() {
-        this(new SystemCards());
+        this(new SystemSoundCards());
     }
 
     SoundCards(Cards cards) {
@@ -41,12 +41,12 @@ public final class SoundCards implements Outputs {
     }
 
     @Override
-    public AudioOut open() {
-        return best().orElseGet(SilentClock::new);
+    public AudioOutput open() {
+        return best().orElseGet(SilentOutput::new);
     }
 
     @Override
-    public Optional<AudioOut> betterThan(AudioOut playing) {
+    public Optional<AudioOutput> betterThan(AudioOutput playing) {
         boolean asChosen = chosen.isEmpty() || chosen.get().equals(playing.name());
         if (playing.isHeard() && asChosen) {
             return Optional.empty();
@@ -54,8 +54,8 @@ public final class SoundCards implements Outputs {
         return playing.isHeard() ? cards.open(chosen.get()) : best();
     }
 
-    private Optional<AudioOut> best() {
-        Optional<AudioOut> wanted = chosen.flatMap(cards::open);
+    private Optional<AudioOutput> best() {
+        Optional<AudioOutput> wanted = chosen.flatMap(cards::open);
         return wanted.isPresent()
                 ? wanted
                 : cards.names().stream()

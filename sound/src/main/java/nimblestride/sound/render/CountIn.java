@@ -4,12 +4,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import nimblestride.core.foundation.failure.InvalidValueException;
-import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.core.time.counting.Division;
-import nimblestride.core.time.counting.Said;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.SpokenSyllable;
+import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.sound.render.Click.Level;
+import nimblestride.sound.render.ClickSettings.Level;
 
 /**
  * What is counted before playing begins: the bar it begins in, so many times, said as a school says it, a click for each
@@ -17,11 +17,11 @@ import nimblestride.sound.render.Click.Level;
  *
  * @param bars from 0, for none, to {@value #MOST_BARS}
  */
-public record CountIn(int bars, CountingSchool school, Division division) {
+public record CountIn(int bars, CountingSystem school, Subdivision division) {
     public static final int MOST_BARS = 8;
 
     /** It begins at once. */
-    public static final CountIn NONE = new CountIn(0, CountingSchool.BEATS, Division.AS_WRITTEN);
+    public static final CountIn NONE = new CountIn(0, CountingSystem.BEATS, Subdivision.AS_WRITTEN);
 
     public CountIn {
         if (bars < 0 || bars > MOST_BARS) {
@@ -31,7 +31,7 @@ public record CountIn(int bars, CountingSchool school, Division division) {
 
     /** So many bars, beats and syllables. */
     public static CountIn of(int bars) {
-        return new CountIn(bars, CountingSchool.BEATS, Division.AS_WRITTEN);
+        return new CountIn(bars, CountingSystem.BEATS, Subdivision.AS_WRITTEN);
     }
 
     /**
@@ -47,9 +47,9 @@ public record CountIn(int bars, CountingSchool school, Division division) {
     Map<NoteValue, Level> clicks(Bar bar, NoteValue within) {
         Map<NoteValue, Level> clicks = new TreeMap<>();
         NoteValue end = length(bar, within);
-        List<Said> said = school.count(bar, division);
+        List<SpokenSyllable> said = school.count(bar, division);
         for (int round = 0; round <= bars; round++) {
-            for (Said syllable : said) {
+            for (SpokenSyllable syllable : said) {
                 NoteValue at = bar.length().times(round).plus(syllable.at());
                 if (at.compareTo(end) < 0) {
                     clicks.put(at, level(syllable));
@@ -59,7 +59,7 @@ public record CountIn(int bars, CountingSchool school, Division division) {
         return clicks;
     }
 
-    private static Level level(Said syllable) {
+    private static Level level(SpokenSyllable syllable) {
         return syllable.at().isZero() ? Level.BAR : syllable.startsGroup() ? Level.GROUP : Level.UNIT;
     }
 
@@ -76,7 +76,7 @@ public record CountIn(int bars, CountingSchool school, Division division) {
         }
         double inBar = since % bar.length().toDouble();
         String last = "";
-        for (Said syllable : school.count(bar, division)) {
+        for (SpokenSyllable syllable : school.count(bar, division)) {
             if (syllable.at().toDouble() <= inBar + 1e-9) {
                 last = syllable.syllable();
             }

@@ -1,14 +1,14 @@
 package nimblestride.sound.render;
 
 import java.util.Comparator;
-import nimblestride.sound.kit.Sound;
+import nimblestride.sound.kit.Sample;
 
 /**
  * A sound and the sample at which it begins; those that begin together keep their order.
  *
  * @param end the sample at which it is let go, or {@link #RINGS_OUT}
  */
-record Cue(long frame, long end, long number, MidiKey key, Sound sound, float level) {
+record Cue(long frame, long end, long number, MidiKey key, Sample sound, float level) {
     static final long RINGS_OUT = Long.MAX_VALUE;
 
     static final Comparator<Cue> IN_ORDER = Comparator.comparingLong(Cue::frame).thenComparingLong(Cue::number);

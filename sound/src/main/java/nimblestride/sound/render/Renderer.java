@@ -7,7 +7,7 @@ import java.util.Deque;
 import java.util.Iterator;
 import java.util.List;
 import java.util.PriorityQueue;
-import nimblestride.sound.kit.SoundSet;
+import nimblestride.sound.kit.SampleSet;
 
 /**
  * Turns a take into samples, block after block. Every onset is placed by its exact time from the last anchor, so that
@@ -21,13 +21,13 @@ public final class Renderer {
     private final Listener listener;
     private final PriorityQueue<Cue> coming = new PriorityQueue<>(Cue.IN_ORDER);
     private final long earliest;
-    private final List<Ringing> ringing = new ArrayList<>();
+    private final List<RingingSample> ringing = new ArrayList<>();
     private long frame;
     private long cues;
     private boolean ended;
 
     /** Those that are heard or laid out ahead, in order. */
-    private final Deque<Stretch> stretches = new ArrayDeque<>();
+    private final Deque<SectionScheduler> stretches = new ArrayDeque<>();
 
     /** Hears what is rendered, as it is. */
     public interface Listener {
@@ -35,7 +35,7 @@ public final class Renderer {
         Listener NONE = new Listener() {};
 
         /** A new tie between musical time and samples, which holds from its own frame on. */
-        default void anchored(Anchor anchor) {}
+        default void anchored(TimeAnchor anchor) {}
 
         /**
          * A sound has begun.
@@ -48,24 +48,24 @@ public final class Renderer {
     }
 
     /** A renderer that begins a take where it says. */
-    public Renderer(Take take, SoundSet sounds, int sampleRate) {
+    public Renderer(PlaybackRequest take, SampleSet sounds, int sampleRate) {
         this(take, sounds, sampleRate, Listener.NONE);
     }
 
-    public Renderer(Take take, SoundSet sounds, int sampleRate, Listener listener) {
+    public Renderer(PlaybackRequest take, SampleSet sounds, int sampleRate, Listener listener) {
         this.sampleRate = sampleRate;
-        this.earliest = (long) Math.ceil(NotesOfAStroke.EARLIEST * sampleRate);
+        this.earliest = (long) Math.ceil(StrokeNotes.EARLIEST * sampleRate);
         this.listener = listener;
-        Stretch first = Stretch.first(take, sounds, sampleRate);
+        SectionScheduler first = SectionScheduler.first(take, sounds, sampleRate);
         first.countIn().forEach((at, click) -> coming.add(cue(at, Cue.RINGS_OUT, click)));
         add(first);
     }
 
-    private Cue cue(long begins, long ends, Onset onset) {
+    private Cue cue(long begins, long ends, SoundOnset onset) {
         return new Cue(begins, ends, cues++, onset.key(), onset.sound(), onset.level());
     }
 
-    private void add(Stretch stretch) {
+    private void add(SectionScheduler stretch) {
         stretches.add(stretch);
         listener.anchored(stretch.anchor());
     }
@@ -76,10 +76,10 @@ public final class Renderer {
      *
      * @return the new tie between musical time and samples, which holds from its own frame on
      */
-    public Anchor change(Take take) {
-        Stretch playing = stretches.element();
-        Stretch next = playing.goingOverTo(take, frame);
-        Anchor anchor = next.anchor();
+    public TimeAnchor change(PlaybackRequest take) {
+        SectionScheduler playing = stretches.element();
+        SectionScheduler next = playing.goingOverTo(take, frame);
+        TimeAnchor anchor = next.anchor();
         fillUntil(anchor.frame());
         coming.removeIf(cue -> cue.frame() >= anchor.frame());
         while (stretches.size() > 1) {
@@ -91,9 +91,9 @@ public final class Renderer {
 
     private void fillUntil(long end) {
         while (true) {
-            Stretch last = stretches.getLast();
+            SectionScheduler last = stretches.getLast();
             if (last.isLaidOut()) {
-                Stretch following = last.following();
+                SectionScheduler following = last.following();
                 if (following.anchor().frame() >= end) {
                     return;
                 }
@@ -106,15 +106,15 @@ public final class Renderer {
         }
     }
 
-    private Stretch second() {
-        Iterator<Stretch> each = stretches.iterator();
+    private SectionScheduler second() {
+        Iterator<SectionScheduler> each = stretches.iterator();
         each.next();
         return each.next();
     }
 
-    private void layOut(Stretch stretch) {
-        Anchor anchor = stretch.anchor();
-        for (Onset onset : stretch.layOut()) {
+    private void layOut(SectionScheduler stretch) {
+        TimeAnchor anchor = stretch.anchor();
+        for (SoundOnset onset : stretch.layOut()) {
             long begins = anchor.frameOf(onset.at()) - Math.round(onset.early() * sampleRate);
             long ends = onset.length()
                     .map(length -> anchor.frameOf(onset.at().plus(length)))
@@ -131,7 +131,7 @@ public final class Renderer {
     }
 
     /** The tie between musical time and samples that holds now, or from its frame on where that lies ahead. */
-    public Anchor anchor() {
+    public TimeAnchor anchor() {
         return stretches.element().anchor();
     }
 
@@ -151,7 +151,7 @@ public final class Renderer {
             begin(coming.remove());
         }
         ringing.removeIf(sound -> !sound.mixInto(block, frames, frame));
-        Loudness.limit(block, frames);
+        SoftLimiter.limit(block, frames);
         frame = end;
         while (stretches.size() > 1 && second().anchor().frame() <= frame) {
             stretches.removeFirst();
@@ -165,7 +165,7 @@ public final class Renderer {
         if (ringing.size() >= MOST_RINGING) {
             ringing.get(ringing.size() - MOST_RINGING).letGoAt(cue.frame());
         }
-        ringing.add(new Ringing(cue, sampleRate));
+        ringing.add(new RingingSample(cue, sampleRate));
         listener.begun(cue.key(), cue.level(), cue.frame(), cue.end());
     }
 }

@@ -12,7 +12,7 @@ import javax.sound.sampled.UnsupportedAudioFileException;
 import nimblestride.files.FileException;
 import nimblestride.files.SourceFile;
 import nimblestride.files.UnreadableFileException;
-import nimblestride.sound.kit.Sound;
+import nimblestride.sound.kit.Sample;
 
 /** A recording of the player's own, read from a WAV file of any rate, width and number of channels. */
 public final class Recording {
@@ -29,7 +29,7 @@ public final class Recording {
      * @param sampleRate at which it is wanted
      * @throws FileException if it is not there, is not a sound file, is empty or too long, and what was expected
      */
-    public static Sound read(Path file, int sampleRate) {
+    public static Sample read(Path file, int sampleRate) {
         try (InputStream bytes = new BufferedInputStream(SourceFile.open(file, "a WAV file"));
                 AudioInputStream found = AudioSystem.getAudioInputStream(bytes)) {
             AudioFormat format = found.getFormat();
@@ -54,7 +54,7 @@ public final class Recording {
         }
     }
 
-    private static Sound mono(AudioInputStream from, Path file, int sampleRate) throws IOException {
+    private static Sample mono(AudioInputStream from, Path file, int sampleRate) throws IOException {
         int channels = from.getFormat().getChannels();
         byte[] bytes = from.readNBytes(LONGEST_SECONDS * sampleRate * channels * BYTES_A_SAMPLE);
         int frames = bytes.length / (channels * BYTES_A_SAMPLE);
@@ -70,6 +70,6 @@ public final class Recording {
             }
             samples[frame] = sum / channels / Short.MAX_VALUE;
         }
-        return new Sound(samples);
+        return new Sample(samples);
     }
 }

@@ -15,10 +15,10 @@ import nimblestride.core.exercise.analysis.Playthrough.Passage;
 import nimblestride.core.foundation.exact.ExactMath;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.time.meter.Phrase;
-import nimblestride.sound.kit.SoundSet;
+import nimblestride.sound.kit.SampleSet;
+import nimblestride.sound.render.PlaybackRequest;
 import nimblestride.sound.render.Renderer;
-import nimblestride.sound.render.Start;
-import nimblestride.sound.render.Take;
+import nimblestride.sound.render.StartPoint;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
@@ -76,8 +76,8 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
      * @throws java.util.concurrent.CancellationException if the progress stops it
      * @throws IOException if it can't be written
      */
-    public void write(Take take, SoundSet sounds, OutputStream out, Progress progress) throws IOException {
-        Take whole = take.from(Start.BEGINNING);
+    public void write(PlaybackRequest take, SampleSet sounds, OutputStream out, Progress progress) throws IOException {
+        PlaybackRequest whole = take.from(StartPoint.BEGINNING);
         long frames = frames(whole, sounds);
         AudioFormat format = new AudioFormat(SAMPLE_RATE, bits, channels(), true, false);
         Rendered rendered = new Rendered(whole, sounds, frames, progress);
@@ -96,7 +96,7 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
      *
      * @throws InvalidValueException if it is longer than such a file can be
      */
-    public long frames(Take take, SoundSet sounds) {
+    public long frames(PlaybackRequest take, SampleSet sounds) {
         Playthrough whole = Playthrough.untilBack(take.exercise());
         Passage first = whole.passages().get(0);
         Phrase phrase = first.feel().phrase();
@@ -137,7 +137,7 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
         private int at;
         private int filled;
 
-        Rendered(Take take, SoundSet kit, long frames, Progress progress) {
+        Rendered(PlaybackRequest take, SampleSet kit, long frames, Progress progress) {
             this.all = frames;
             this.progress = progress;
             this.framesLeft = frames;

@@ -12,10 +12,10 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.TempoText;
-import nimblestride.core.practice.timing.Expectation;
-import nimblestride.core.practice.timing.Expected;
-import nimblestride.core.practice.timing.Matching;
-import nimblestride.core.practice.timing.Tap;
+import nimblestride.core.practice.timing.ExpectedHit;
+import nimblestride.core.practice.timing.ExpectedHits;
+import nimblestride.core.practice.timing.HitMatching;
+import nimblestride.core.practice.timing.PlayedHit;
 import nimblestride.core.practice.timing.Timing;
 import nimblestride.core.time.value.NoteValue;
 
@@ -36,19 +36,19 @@ class HabitsRecoveredTest {
             @ForAll @DoubleRange(min = -60, max = 60) double bias,
             @ForAll @DoubleRange(min = 0, max = 60) double rush,
             @ForAll long seed) {
-        Habits habits = new Habits(spread, bias, rush, seed);
-        List<Expected> expected = new Expectation(EXERCISE, 100, bar -> false)
+        TimingHabits habits = new TimingHabits(spread, bias, rush, seed);
+        List<ExpectedHit> expected = new ExpectedHits(EXERCISE, 100, bar -> false)
                 .between(
                         Set.of("hi-hat"),
                         NoteValue.ZERO,
                         EXERCISE.phrase().length().times(PHRASES));
-        List<Tap> taps = new ArrayList<>();
+        List<PlayedHit> taps = new ArrayList<>();
         for (int i = 0; i < expected.size(); i++) {
-            Expected one = expected.get(i);
+            ExpectedHit one = expected.get(i);
             NoteValue at = NoteValue.of(i, 8);
-            taps.add(new Tap(one.at() + habits.late(i, at, EXERCISE.phrase()), one.voice()));
+            taps.add(new PlayedHit(one.at() + habits.late(i, at, EXERCISE.phrase()), one.voice()));
         }
-        Timing timing = Timing.of(Matching.of(expected, taps)).orElseThrow();
+        Timing timing = Timing.of(HitMatching.of(expected, taps)).orElseThrow();
         assertThat(timing.matching().pairs()).hasSize(expected.size());
         double mean = 4 * spread / Math.sqrt(expected.size()) + 0.1;
         assertThat(timing.rush().orElseThrow().slope())
@@ -57,7 +57,7 @@ class HabitsRecoveredTest {
         // Those on the 1 never rush, and tell the bias alone.
         double onTheLine = timing.matching().pairs().stream()
                 .filter(pair -> pair.expected().within() == 0)
-                .mapToDouble(Matching.Pair::late)
+                .mapToDouble(HitMatching.Pair::late)
                 .average()
                 .orElseThrow();
         assertThat(onTheLine).isEqualTo(bias, within(4 * spread / Math.sqrt(2.0 * PHRASES) + 0.1));

@@ -3,7 +3,7 @@ package nimblestride.sound.kit;
 import java.util.function.IntToDoubleFunction;
 import java.util.function.ToDoubleFunction;
 import nimblestride.core.kit.band.BandNote.Player;
-import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.voice.Voice;
 
 /**
@@ -13,22 +13,22 @@ import nimblestride.core.kit.voice.Voice;
  * @param click the sample of a click, by its strength
  * @param tone the sample of a tone
  */
-public record Impulses(ToDoubleFunction<Voice> voice, IntToDoubleFunction click, double tone) implements SoundSet {
+public record Impulses(ToDoubleFunction<Voice> voice, IntToDoubleFunction click, double tone) implements SampleSet {
     /** All alike. */
     public static final Impulses ALIKE = new Impulses(any -> 1, any -> 1, 1);
 
     @Override
-    public Sound voice(Voice struck, Level level, long turn) {
-        return new Sound((float) voice.applyAsDouble(struck));
+    public Sample voice(Voice struck, Dynamic level, long turn) {
+        return new Sample((float) voice.applyAsDouble(struck));
     }
 
     @Override
-    public Sound click(int strength) {
-        return new Sound((float) click.applyAsDouble(strength));
+    public Sample click(int strength) {
+        return new Sample((float) click.applyAsDouble(strength));
     }
 
     @Override
-    public Sound tone(Player player, int midiKey) {
-        return new Sound((float) tone);
+    public Sample tone(Player player, int midiKey) {
+        return new Sample((float) tone);
     }
 }

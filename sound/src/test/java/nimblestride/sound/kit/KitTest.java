@@ -6,10 +6,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import nimblestride.core.kit.band.BandNote.Player;
-import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.Limb;
-import nimblestride.core.kit.voice.NoteHead;
+import nimblestride.core.kit.voice.NoteheadShape;
 import nimblestride.core.kit.voice.Voice;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -17,9 +17,9 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 class KitTest {
     private static final int RATE = 48_000;
-    private static final SynthesisedKit KIT = new SynthesisedKit(RATE);
+    private static final SynthesizedKit KIT = new SynthesizedKit(RATE);
 
-    private static float loudest(Sound sound, int from, int to) {
+    private static float loudest(Sample sound, int from, int to) {
         float loudest = 0;
         for (int i = from; i < Math.min(to, sound.length()); i++) {
             loudest = Math.max(loudest, Math.abs(sound.at(i)));
@@ -29,11 +29,11 @@ class KitTest {
 
     @ParameterizedTest
     @EnumSource
-    void everyVoiceSoundsStartsAtOnceAndFadesAway(Level level) {
-        List<Sound> sounds = new ArrayList<>(
+    void everyVoiceSoundsStartsAtOnceAndFadesAway(Dynamic level) {
+        List<Sample> sounds = new ArrayList<>(
                 Kit.voices().stream().map(voice -> KIT.voice(voice, level, 0)).toList());
-        IntStream.rangeClosed(0, SoundSet.WEAKEST_CLICK).mapToObj(KIT::click).forEach(sounds::add);
-        for (Sound sound : sounds) {
+        IntStream.rangeClosed(0, SampleSet.WEAKEST_CLICK).mapToObj(KIT::click).forEach(sounds::add);
+        for (Sample sound : sounds) {
             assertThat(loudest(sound, 0, RATE / 100)).isBetween(0.05f, 1.6f);
             assertThat(loudest(sound, sound.length() - 20, sound.length())).isLessThan(0.01f);
             assertThat(sound.isOver(sound.length())).isTrue();
@@ -41,7 +41,7 @@ class KitTest {
     }
 
     /** How much of a sound is above its lows: the differences of its samples against the samples. */
-    private static double brightness(Sound sound) {
+    private static double brightness(Sample sound) {
         double all = 0;
         double differences = 0;
         for (int i = 1; i < sound.length(); i++) {
@@ -54,28 +54,28 @@ class KitTest {
     @Test
     void aHarderStrokeSoundsBrighterAndNoTwoInARowAreTheSame() {
         for (Voice voice : List.of(Kit.SNARE, Kit.HI_HAT, Kit.CRASH, Kit.KICK)) {
-            assertThat(brightness(KIT.voice(voice, Level.STRONG, 0)))
-                    .isGreaterThan(brightness(KIT.voice(voice, Level.GHOST, 0)));
+            assertThat(brightness(KIT.voice(voice, Dynamic.STRONG, 0)))
+                    .isGreaterThan(brightness(KIT.voice(voice, Dynamic.GHOST, 0)));
         }
-        assertThat(KIT.voice(Kit.SNARE, Level.NORMAL, 7)).isNotSameAs(KIT.voice(Kit.SNARE, Level.NORMAL, 8));
-        assertThat(KIT.voice(Kit.SNARE, Level.NORMAL, 7)).isSameAs(KIT.voice(Kit.SNARE, Level.NORMAL, 7));
-        assertThat(KIT.voice(Kit.SNARE, Level.NORMAL, -1).length()).isPositive();
+        assertThat(KIT.voice(Kit.SNARE, Dynamic.NORMAL, 7)).isNotSameAs(KIT.voice(Kit.SNARE, Dynamic.NORMAL, 8));
+        assertThat(KIT.voice(Kit.SNARE, Dynamic.NORMAL, 7)).isSameAs(KIT.voice(Kit.SNARE, Dynamic.NORMAL, 7));
+        assertThat(KIT.voice(Kit.SNARE, Dynamic.NORMAL, -1).length()).isPositive();
     }
 
     @Test
     void everyLevelOfTheClickHasASoundOfItsOwn() {
-        assertThat(IntStream.rangeClosed(0, SoundSet.WEAKEST_CLICK)
+        assertThat(IntStream.rangeClosed(0, SampleSet.WEAKEST_CLICK)
                         .mapToObj(KIT::click)
                         .map(KitTest::brightness)
                         .distinct())
-                .hasSize(SoundSet.WEAKEST_CLICK + 1);
+                .hasSize(SampleSet.WEAKEST_CLICK + 1);
     }
 
     /** The A above the middle C, key 69, is 440 Hz (ISO 16, quoted from memory); counted from the held part's zeros. */
     @ParameterizedTest
     @EnumSource
     void aToneIsInTuneAndIsHeldWithoutASeam(Player player) {
-        Sound tone = KIT.tone(player, 69);
+        Sample tone = KIT.tone(player, 69);
         int risings = 0;
         int seconds = 20;
         for (long i = 10L * RATE; i < (10L + seconds) * RATE; i++) {
@@ -92,24 +92,25 @@ class KitTest {
 
     @Test
     void aVoiceOfOnesOwnIsHeard() {
-        Voice gong = new Voice("river gong", 81, Limb.RIGHT_HAND, 5, NoteHead.NORMAL);
-        assertThat(KIT.voice(gong, Level.NORMAL, 0).length()).isPositive();
-        assertThat(KIT.voice(new Voice("second kick", 36, Limb.KICK_FOOT, -3, NoteHead.NORMAL), Level.NORMAL, 0))
-                .isSameAs(KIT.voice(Kit.KICK, Level.NORMAL, 0));
-        OwnSounds own = new OwnSounds(KIT);
-        Sound recording = new Sound(1, 0.5f);
+        Voice gong = new Voice("river gong", 81, Limb.RIGHT_HAND, 5, NoteheadShape.NORMAL);
+        assertThat(KIT.voice(gong, Dynamic.NORMAL, 0).length()).isPositive();
+        assertThat(KIT.voice(new Voice("second kick", 36, Limb.KICK_FOOT, -3, NoteheadShape.NORMAL), Dynamic.NORMAL, 0))
+                .isSameAs(KIT.voice(Kit.KICK, Dynamic.NORMAL, 0));
+        CustomKit own = new CustomKit(KIT);
+        Sample recording = new Sample(1, 0.5f);
         own.give("river gong", recording);
-        assertThat(own.voice(gong, Level.GHOST, 3)).isSameAs(recording);
-        assertThat(own.voice(Kit.SNARE, Level.GHOST, 3)).isSameAs(KIT.voice(Kit.SNARE, Level.GHOST, 3));
+        assertThat(own.voice(gong, Dynamic.GHOST, 3)).isSameAs(recording);
+        assertThat(own.voice(Kit.SNARE, Dynamic.GHOST, 3)).isSameAs(KIT.voice(Kit.SNARE, Dynamic.GHOST, 3));
         assertThat(own.voices()).containsExactly("river gong");
         own.takeBack("river gong");
-        assertThat(own.voice(gong, Level.GHOST, 3)).isSameAs(KIT.voice(gong, Level.GHOST, 3));
+        assertThat(own.voice(gong, Dynamic.GHOST, 3)).isSameAs(KIT.voice(gong, Dynamic.GHOST, 3));
     }
 
     @Test
     void aPartOfASetIsSilentButForItself() {
         assertThat(KIT.withoutClick().click(0).length()).isZero();
-        assertThat(KIT.withoutClick().voice(Kit.KICK, Level.NORMAL, 0).length()).isPositive();
+        assertThat(KIT.withoutClick().voice(Kit.KICK, Dynamic.NORMAL, 0).length())
+                .isPositive();
         assertThat(KIT.clickAlone().click(0).length()).isPositive();
         assertThat(KIT.clickAlone().tone(Player.BASS, 40).length()).isZero();
     }

@@ -9,9 +9,9 @@ import javax.sound.midi.MidiMessage;
 import javax.sound.midi.MidiUnavailableException;
 import javax.sound.midi.Receiver;
 import javax.sound.midi.ShortMessage;
-import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.voice.Kit;
-import nimblestride.sound.kit.Strike;
+import nimblestride.sound.kit.PadHit;
 import nimblestride.sound.render.MidiKey;
 import org.junit.jupiter.api.Test;
 
@@ -48,7 +48,7 @@ class MidiTest {
 
     @Test
     void padsAreHeardAsTheVoicesOfTheirKeys() throws Exception {
-        List<Strike> strikes = new ArrayList<>();
+        List<PadHit> strikes = new ArrayList<>();
         try (MidiPads pads = new MidiPads(strikes::add)) {
             pads.send(new ShortMessage(ShortMessage.NOTE_ON, 9, 38, 127), -1);
             pads.send(new ShortMessage(ShortMessage.NOTE_ON, 9, 38, 0), -1);
@@ -58,8 +58,8 @@ class MidiTest {
             pads.send(new ShortMessage(ShortMessage.NOTE_ON, 0, 5, 88), -1);
         }
         assertThat(strikes).hasSize(3);
-        assertThat(strikes.get(0)).isEqualTo(new Strike(Kit.SNARE, Level.STRONG));
-        assertThat(strikes.get(1)).isEqualTo(new Strike(Kit.KICK, Level.GHOST));
+        assertThat(strikes.get(0)).isEqualTo(new PadHit(Kit.SNARE, Dynamic.STRONG));
+        assertThat(strikes.get(1)).isEqualTo(new PadHit(Kit.KICK, Dynamic.GHOST));
         assertThat(strikes.get(2).voice().name()).isEqualTo("pad 5");
     }
 

@@ -4,7 +4,7 @@ import java.util.concurrent.locks.LockSupport;
 import javax.sound.sampled.LineUnavailableException;
 
 /** A sound card for tests: some ten times as quick as a real one, keeps what is written, and can be pulled out. */
-final class Card implements AudioOut {
+final class Card implements AudioOutput {
     private static final long NANOS_A_BLOCK = 500_000;
 
     private final String name;

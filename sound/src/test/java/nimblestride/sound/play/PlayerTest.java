@@ -18,22 +18,23 @@ import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 import javax.sound.midi.MidiMessage;
 import javax.sound.midi.Receiver;
-import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.sound.kit.Impulses;
-import nimblestride.sound.kit.Strike;
-import nimblestride.sound.kit.SynthesisedKit;
+import nimblestride.sound.kit.PadHit;
+import nimblestride.sound.kit.SynthesizedKit;
 import nimblestride.sound.midi.MidiPort;
-import nimblestride.sound.render.Click;
-import nimblestride.sound.render.Take;
+import nimblestride.sound.render.ClickSettings;
+import nimblestride.sound.render.PlaybackRequest;
 import org.junit.jupiter.api.Test;
 
 class PlayerTest {
-    private static final SynthesisedKit KIT = new SynthesisedKit(AudioOut.SAMPLE_RATE);
+    private static final SynthesizedKit KIT = new SynthesizedKit(AudioOutput.SAMPLE_RATE);
 
-    private static Take at(String tempo) {
-        return new Take(exercise("4/4", "kick every 1/4").withTempo(TempoText.read(tempo)), Click.USUAL);
+    private static PlaybackRequest at(String tempo) {
+        return new PlaybackRequest(
+                exercise("4/4", "kick every 1/4").withTempo(TempoText.read(tempo)), ClickSettings.USUAL);
     }
 
     /** Waits for something that is sure to come. */
@@ -46,7 +47,7 @@ class PlayerTest {
     }
 
     private static double moment(Player player) {
-        return player.heard().map(Heard::moment).orElse(-1.0);
+        return player.heard().map(AudiblePosition::moment).orElse(-1.0);
     }
 
     @Test
@@ -76,7 +77,7 @@ class PlayerTest {
 
     @Test
     void theSilentClockKeepsTimeAndStopsAtOnce() throws InterruptedException {
-        try (Player player = new Player(SilentClock::new, KIT)) {
+        try (Player player = new Player(SilentOutput::new, KIT)) {
             player.start(at("999"));
             player.change(at("500"));
             until(() -> moment(player) >= 0.5);
@@ -98,7 +99,7 @@ class PlayerTest {
             }
 
             @Override
-            public Optional<AudioOut> open(String name) {
+            public Optional<AudioOutput> open(String name) {
                 return Optional.of(name)
                         .filter(one -> !taken.getOrDefault(one, true))
                         .map(one -> new Card(one, 1));
@@ -109,7 +110,7 @@ class PlayerTest {
     @Test
     void whereThereIsNoSoundCardTheSilentClockStandsIn() {
         for (SoundCards none : List.of(cards(Map.of()), cards(Map.of("taken", true)))) {
-            AudioOut out = none.open();
+            AudioOutput out = none.open();
             assertThat(out.isHeard()).isFalse();
             assertThat(none.betterThan(out)).isEmpty();
         }
@@ -132,7 +133,7 @@ class PlayerTest {
     /** The system's own cards, whatever they are: what it lists it can be asked for. */
     @Test
     void theSystemsCardsAnswer() {
-        SystemCards system = new SystemCards();
+        SystemSoundCards system = new SystemSoundCards();
         assertThat(system.names()).doesNotContainNull();
         assertThat(system.open("one that is not there")).isEmpty();
     }
@@ -142,7 +143,7 @@ class PlayerTest {
     void anOutputThatGoesAwayGivesWayToAnother() throws InterruptedException {
         Card first = new Card("first", 20);
         Card second = new Card("second", 20);
-        List<AudioOut> outs = Collections.synchronizedList(new ArrayList<>(List.of(first, second)));
+        List<AudioOutput> outs = Collections.synchronizedList(new ArrayList<>(List.of(first, second)));
         try (Player player = new Player(() -> outs.remove(0), KIT)) {
             player.start(at("240"));
             until(() -> moment(player) > 0.5);
@@ -154,21 +155,22 @@ class PlayerTest {
             assertThat(first.isClosed()).isTrue();
             until(() -> moment(player) > now + 1);
         }
-        assertThat(IntStream.range(0, AudioOut.SAMPLE_RATE).map(second::sample)).anyMatch(sample -> sample != 0);
+        assertThat(IntStream.range(0, AudioOutput.SAMPLE_RATE).map(second::sample))
+                .anyMatch(sample -> sample != 0);
     }
 
     /** A card that is plugged in while the silent clock stands in is heard from then on. */
     @Test
     void aBetterOutputIsGoneOverTo() throws InterruptedException {
         Card card = new Card("plugged in", 20);
-        Outputs outputs = new Outputs() {
+        AudioOutputs outputs = new AudioOutputs() {
             @Override
-            public AudioOut open() {
-                return new SilentClock();
+            public AudioOutput open() {
+                return new SilentOutput();
             }
 
             @Override
-            public Optional<AudioOut> betterThan(AudioOut playing) {
+            public Optional<AudioOutput> betterThan(AudioOutput playing) {
                 return playing.isHeard() ? Optional.empty() : Optional.of(card);
             }
         };
@@ -184,17 +186,17 @@ class PlayerTest {
     void whatIsStruckIsHeardAtOnceAlsoWhileNothingPlays() throws InterruptedException {
         Card card = new Card("card", 1);
         try (Player player = new Player(() -> card, KIT)) {
-            player.strike(new Strike(Kit.SNARE, Level.NORMAL));
+            player.strike(new PadHit(Kit.SNARE, Dynamic.NORMAL));
             player.listen();
             player.listen();
             assertThat(player.isPlaying()).isFalse();
             assertThat(player.heard()).isEmpty();
-            player.strike(new Strike(Kit.SNARE, Level.NORMAL));
+            player.strike(new PadHit(Kit.SNARE, Dynamic.NORMAL));
             until(card::isFull);
             player.start(at("240"));
             assertThat(player.isPlaying()).isTrue();
         }
-        assertThat(IntStream.range(0, AudioOut.SAMPLE_RATE).map(card::sample))
+        assertThat(IntStream.range(0, AudioOutput.SAMPLE_RATE).map(card::sample))
                 .anyMatch(sample -> Math.abs(sample) > 3_000);
     }
 
@@ -214,9 +216,10 @@ class PlayerTest {
                 sent.add(-1);
             }
         };
-        try (Player player = new Player(SilentClock::new, KIT)) {
+        try (Player player = new Player(SilentOutput::new, KIT)) {
             player.playTo(Optional.of(new MidiPort("module", receiver)));
-            player.start(new Take(exercise("4/4", "kick every 1/4").withTempo(TempoText.read("480")), Click.NONE));
+            player.start(new PlaybackRequest(
+                    exercise("4/4", "kick every 1/4").withTempo(TempoText.read("480")), ClickSettings.NONE));
             until(() -> sent.stream().filter(part -> part == 0x99).count() >= 3);
             assertThat(moment(player)).isGreaterThanOrEqualTo(0.49);
         }
@@ -229,7 +232,7 @@ class PlayerTest {
     @Test
     void whatCannotBeRenderedIsTold() throws InterruptedException {
         try (Player player = new Player(
-                SilentClock::new,
+                SilentOutput::new,
                 new Impulses(
                         voice -> {
                             throw new IllegalStateException("no sound of " + voice);
@@ -252,7 +255,7 @@ class PlayerTest {
         Thread.UncaughtExceptionHandler before = Thread.getDefaultUncaughtExceptionHandler();
         Thread.setDefaultUncaughtExceptionHandler((thread, problem) -> reported.countDown());
         try (Player player = new Player(
-                SilentClock::new,
+                SilentOutput::new,
                 new Impulses(
                         voice -> {
                             if (first.getAndSet(false)) {
@@ -289,7 +292,7 @@ class PlayerTest {
     void anOutputThatFailsIsClosedAndAnotherPlaysOn() throws InterruptedException {
         Card good = new Card("good", 20);
         AtomicBoolean closed = new AtomicBoolean();
-        AudioOut bad = new AudioOut() {
+        AudioOutput bad = new AudioOutput() {
             @Override
             public String name() {
                 return "bad";
@@ -315,7 +318,7 @@ class PlayerTest {
                 closed.set(true);
             }
         };
-        List<AudioOut> outs = Collections.synchronizedList(new ArrayList<>(List.of(bad, good)));
+        List<AudioOutput> outs = Collections.synchronizedList(new ArrayList<>(List.of(bad, good)));
         try (Player player = new Player(() -> outs.remove(0), KIT)) {
             player.start(at("240"));
             until(() -> moment(player) > 0.5);

@@ -10,16 +10,16 @@ import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.TempoText;
-import nimblestride.sound.kit.SynthesisedKit;
+import nimblestride.sound.kit.SynthesizedKit;
 import org.junit.jupiter.api.Test;
 
 class ChangeTest {
     private static final int RATE = 8_000;
-    private static final SynthesisedKit KIT = new SynthesisedKit(RATE);
-    private static final Take TAKE = new Take(
+    private static final SynthesizedKit KIT = new SynthesizedKit(RATE);
+    private static final PlaybackRequest TAKE = new PlaybackRequest(
             exercise("5/8, 3/16", "kick every 3/16 from 1/16", "snare 5 over bar", "ride cell xX.g of 1/32 reset bar")
                     .withTempo(TempoText.read("120")),
-            Click.USUAL);
+            ClickSettings.USUAL);
 
     /** Going over to the very same take, however often and whenever, is not heard at all: nothing is lost or doubled. */
     @Property(tries = 40)
@@ -33,7 +33,7 @@ class ChangeTest {
             steady.render(expected, block);
             changing.render(heard, block);
             assertThat(heard).isEqualTo(expected);
-            Anchor anchor = changing.change(TAKE);
+            TimeAnchor anchor = changing.change(TAKE);
             assertThat(anchor.frame()).isGreaterThanOrEqualTo(changing.frame());
             assertThat(changing.frame()).isEqualTo(steady.frame());
         }
@@ -42,10 +42,10 @@ class ChangeTest {
     @Test
     void whatRingsWhenATakeChangesRingsOut() {
         Exercise crash = exercise("4/4", "crash every 1/1").withTempo(TempoText.read("120"));
-        Renderer renderer = new Renderer(new Take(crash, Click.NONE), KIT, RATE);
+        Renderer renderer = new Renderer(new PlaybackRequest(crash, ClickSettings.NONE), KIT, RATE);
         float[] block = new float[RATE / 10];
         renderer.render(block, block.length);
-        renderer.change(new Take(crash.withLayers(List.of()), Click.NONE));
+        renderer.change(new PlaybackRequest(crash.withLayers(List.of()), ClickSettings.NONE));
         renderer.render(block, block.length);
         double energy = 0;
         for (float sample : block) {
@@ -58,7 +58,7 @@ class ChangeTest {
     void aLayerThatCannotBeLaidOutIsSilentAndTheOthersPlay() {
         Exercise broken = exercise("9999/1000", "kick every 3000000019/1000000007 from 1/999999937", "snare every 1/4");
         float[] block = new float[RATE];
-        new Renderer(new Take(broken, Click.NONE), KIT, RATE).render(block, block.length);
+        new Renderer(new PlaybackRequest(broken, ClickSettings.NONE), KIT, RATE).render(block, block.length);
         float loudest = 0;
         for (float sample : block) {
             loudest = Math.max(loudest, Math.abs(sample));

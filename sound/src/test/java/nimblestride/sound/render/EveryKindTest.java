@@ -8,7 +8,7 @@ import java.util.List;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.layer.pattern.Hit;
-import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.kit.Impulses;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -36,7 +36,7 @@ class EveryKindTest {
             })
     void isHeardToTheSample(String layer) {
         Exercise exercise = exercise("11/8, 5/12, 7/8", layer).withTempo(TempoText.read("1/8=289"));
-        Renderer renderer = new Renderer(new Take(exercise, Click.NONE), Impulses.ALIKE, RATE);
+        Renderer renderer = new Renderer(new PlaybackRequest(exercise, ClickSettings.NONE), Impulses.ALIKE, RATE);
         float[] block = new float[SECONDS * RATE];
         renderer.render(block, block.length);
         List<Integer> heard = new ArrayList<>();
@@ -45,7 +45,7 @@ class EveryKindTest {
                 heard.add(i);
             }
         }
-        List<Hit> hits = Course.of(exercise.layers().get(0), exercise.phrase())
+        List<Hit> hits = LayerTimeline.of(exercise.layers().get(0), exercise.phrase())
                 .between(NoteValue.ZERO, NoteValue.of(1_000, 1), heard.size());
         assertThat(heard).hasSizeGreaterThan(5);
         for (int i = 0; i < heard.size(); i++) {

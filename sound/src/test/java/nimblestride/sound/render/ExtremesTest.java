@@ -11,14 +11,14 @@ import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.kit.Impulses;
-import nimblestride.sound.kit.SynthesisedKit;
+import nimblestride.sound.kit.SynthesizedKit;
 import org.junit.jupiter.api.Test;
 
 /** The shortest, the longest and the fastest that can be typed. */
 class ExtremesTest {
     private static final int RATE = 48_000;
 
-    private static List<Integer> onsets(Take take, int frames) {
+    private static List<Integer> onsets(PlaybackRequest take, int frames) {
         Renderer renderer = new Renderer(take, Impulses.ALIKE, RATE);
         float[] block = new float[frames];
         renderer.render(block, frames);
@@ -35,20 +35,23 @@ class ExtremesTest {
     @Test
     void aPhraseOfOneUnitAtTheFastestTempo() {
         Exercise exercise = exercise("1/64", "snare every 1/64").withTempo(TempoText.read("999"));
-        List<Integer> heard = onsets(new Take(exercise, Click.USUAL), RATE);
+        List<Integer> heard = onsets(new PlaybackRequest(exercise, ClickSettings.USUAL), RATE);
         assertThat(heard).hasSize(267);
         for (int i = 0; i < heard.size(); i++) {
             assertThat(heard.get(i) - i * 60.0 * RATE / 16 / 999).isBetween(-0.5, 0.5);
         }
-        assertThat(onsets(new Take(exercise, Click.USUAL).at(400), RATE)).hasSize(1_066);
+        assertThat(onsets(new PlaybackRequest(exercise, ClickSettings.USUAL).at(400), RATE))
+                .hasSize(1_066);
     }
 
     /** A bar of a millionth of a whole note: what nobody could tell apart is passed over, and nothing hangs. */
     @Test
     void barsCloserTogetherThanCanBeHeardArePassedOver() {
         Exercise exercise = exercise("1/1000000", "kick every 1/4").withTempo(TempoText.read("60"));
-        assertThat(onsets(new Take(exercise, Click.USUAL), 2 * RATE)).hasSizeBetween(1_000, 4_100);
-        assertThat(onsets(new Take(exercise, Click.NONE), RATE)).containsExactly(0);
+        assertThat(onsets(new PlaybackRequest(exercise, ClickSettings.USUAL), 2 * RATE))
+                .hasSizeBetween(1_000, 4_100);
+        assertThat(onsets(new PlaybackRequest(exercise, ClickSettings.NONE), RATE))
+                .containsExactly(0);
     }
 
     /** Four hours: 2,880 bars of 5/4 at 60, begun near the end, to the sample. */
@@ -56,7 +59,7 @@ class ExtremesTest {
     void aPhraseOfFourHours() {
         Exercise exercise = exercise("5/4 x2880", "claves every 3600/1").withTempo(TempoText.read("60"));
         NoteValue nearTheEnd = exercise.phrase().length().minus(NoteValue.of(5, 4));
-        Take take = new Take(exercise, Click.NONE).from(new Start(0, nearTheEnd));
+        PlaybackRequest take = new PlaybackRequest(exercise, ClickSettings.NONE).from(new StartPoint(0, nearTheEnd));
         assertThat(onsets(take, 6 * RATE)).containsExactly(5 * RATE);
     }
 
@@ -64,7 +67,8 @@ class ExtremesTest {
     @Test
     void aBarOfHours() {
         Exercise exercise = exercise("10000/1", "claves every 1/4").withTempo(TempoText.read("300"));
-        Take take = new Take(exercise, Click.NONE).from(new Start(0, NoteValue.of(9_999, 1)));
+        PlaybackRequest take =
+                new PlaybackRequest(exercise, ClickSettings.NONE).from(new StartPoint(0, NoteValue.of(9_999, 1)));
         List<Integer> heard = onsets(take, RATE);
         assertThat(heard).containsExactly(0, RATE / 5, 2 * RATE / 5, 3 * RATE / 5, 4 * RATE / 5);
     }
@@ -73,7 +77,8 @@ class ExtremesTest {
     void moreThanAnybodyCouldHearIsLetGo() {
         Exercise exercise =
                 exercise("4/4", "crash 1024 over 1/8", "ride 1024 over 1/8").withTempo(TempoText.read("240"));
-        Renderer renderer = new Renderer(new Take(exercise, Click.NONE), new SynthesisedKit(RATE), RATE);
+        Renderer renderer =
+                new Renderer(new PlaybackRequest(exercise, ClickSettings.NONE), new SynthesizedKit(RATE), RATE);
         float[] block = new float[RATE];
         renderer.render(block, RATE);
         for (float sample : block) {
@@ -84,9 +89,10 @@ class ExtremesTest {
     @Test
     void aTakeBeginsWhereThereIsSomething() {
         Exercise exercise = exercise("4/4");
-        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new Start(-1, NoteValue.ZERO));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new StartPoint(-1, NoteValue.ZERO));
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> new Take(exercise, Click.NONE).from(new Start(3, NoteValue.ZERO)))
+                .isThrownBy(
+                        () -> new PlaybackRequest(exercise, ClickSettings.NONE).from(new StartPoint(3, NoteValue.ZERO)))
                 .withMessageContaining("not in the one numbered 4");
     }
 }

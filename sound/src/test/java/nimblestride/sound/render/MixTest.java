@@ -12,14 +12,14 @@ import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.sound.kit.Impulses;
-import nimblestride.sound.kit.SoundSet;
+import nimblestride.sound.kit.SampleSet;
 import org.junit.jupiter.api.Test;
 
 class MixTest {
     private static final int RATE = 8_000;
 
     /** A single sample, positive for the kick, negative for everything else: what is heard can be read off its sign. */
-    private static final SoundSet SIGNS =
+    private static final SampleSet SIGNS =
             new Impulses(voice -> voice.equals(Kit.KICK) ? 0.5 : -0.5, strength -> -0.125, 0.25);
 
     /** A kick on the 1 and a snare on the 3, at a quarter a second. */
@@ -32,7 +32,8 @@ class MixTest {
 
     private static float at(Mix mix, int second) {
         float[] block = new float[3 * RATE];
-        new Renderer(new Take(EXERCISE, Click.NONE).mixed(mix), SIGNS, RATE).render(block, block.length);
+        new Renderer(new PlaybackRequest(EXERCISE, ClickSettings.NONE).mixed(mix), SIGNS, RATE)
+                .render(block, block.length);
         return block[second * RATE];
     }
 
@@ -82,10 +83,12 @@ class MixTest {
     @Test
     void theClickHasALevelOfItsOwn() {
         float[] block = new float[RATE];
-        Take take = new Take(EXERCISE.withLayers(List.of()), Click.USUAL).mixed(Mix.EVEN.withClick(2));
+        PlaybackRequest take =
+                new PlaybackRequest(EXERCISE.withLayers(List.of()), ClickSettings.USUAL).mixed(Mix.EVEN.withClick(2));
         new Renderer(take, SIGNS, RATE).render(block, block.length);
         float loud = block[0];
-        new Renderer(new Take(take.exercise(), Click.USUAL), SIGNS, RATE).render(block, block.length);
+        new Renderer(new PlaybackRequest(take.exercise(), ClickSettings.USUAL), SIGNS, RATE)
+                .render(block, block.length);
         assertThat(loud).isCloseTo(2 * block[0], within(1e-6f)).isNegative();
     }
 

@@ -18,10 +18,10 @@ import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.layer.pattern.Hit;
-import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.kit.Impulses;
-import nimblestride.sound.kit.SoundSet;
+import nimblestride.sound.kit.SampleSet;
 import org.apache.commons.numbers.fraction.BigFraction;
 import org.junit.jupiter.api.Test;
 
@@ -29,7 +29,7 @@ import org.junit.jupiter.api.Test;
 class RendererTest {
     private static final int RATE = 48_000;
 
-    private static final SoundSet IMPULSES = Impulses.ALIKE;
+    private static final SampleSet IMPULSES = Impulses.ALIKE;
 
     private static float[] render(Renderer renderer, int frames, int blockSize) {
         float[] all = new float[frames];
@@ -51,8 +51,8 @@ class RendererTest {
         return places;
     }
 
-    private static Take layersOnly(Exercise exercise) {
-        return new Take(exercise, Click.NONE);
+    private static PlaybackRequest layersOnly(Exercise exercise) {
+        return new PlaybackRequest(exercise, ClickSettings.NONE);
     }
 
     @Property(tries = 40)
@@ -64,7 +64,7 @@ class RendererTest {
                 .withTempo(TempoText.read("1/8=" + tempo));
         int frames = 4 * RATE;
         List<Long> heard = onsets(render(new Renderer(layersOnly(exercise), IMPULSES, RATE), frames, blockSize));
-        List<Hit> hits = Course.of(exercise.layers().get(0), exercise.phrase())
+        List<Hit> hits = LayerTimeline.of(exercise.layers().get(0), exercise.phrase())
                 .between(NoteValue.ZERO, NoteValue.of(1000, 1), heard.size());
         assertThat(heard).hasSizeGreaterThan(1);
         for (int i = 0; i < heard.size(); i++) {
@@ -76,7 +76,8 @@ class RendererTest {
     @Test
     void clicksTheGroupsAndTheOne() {
         Exercise exercise = exercise("10/8(3+3+2+2)").withTempo(TempoText.read("1/8=240"));
-        List<Long> heard = onsets(render(new Renderer(new Take(exercise, Click.USUAL), IMPULSES, RATE), 3 * RATE, 256));
+        List<Long> heard = onsets(render(
+                new Renderer(new PlaybackRequest(exercise, ClickSettings.USUAL), IMPULSES, RATE), 3 * RATE, 256));
         long unit = RATE / 4;
         assertThat(heard).startsWith(0L, 3 * unit, 6 * unit, 8 * unit, 10 * unit);
     }
@@ -86,7 +87,7 @@ class RendererTest {
         Exercise slow = exercise("4/4", "kick every 1/4").withTempo(TempoText.read("60"));
         Renderer renderer = new Renderer(layersOnly(slow), IMPULSES, RATE);
         float[] before = render(renderer, RATE + RATE / 2, RATE / 2);
-        Anchor anchor = renderer.change(layersOnly(slow.withTempo(TempoText.read("120"))));
+        TimeAnchor anchor = renderer.change(layersOnly(slow.withTempo(TempoText.read("120"))));
         float[] after = render(renderer, 3 * RATE, RATE / 2);
         assertThat(anchor.frame()).isEqualTo(2L * RATE);
         assertThat(anchor.moment()).isEqualTo(NoteValue.HALF);
@@ -112,7 +113,7 @@ class RendererTest {
     @Test
     void nothingDriftsInTenHours() {
         Exercise exercise = exercise("11/8", "kick every 3/16").withTempo(TempoText.read("289/3"));
-        Anchor anchor = new Anchor(
+        TimeAnchor anchor = new TimeAnchor(
                 BigFraction.ZERO,
                 0,
                 NoteValue.ZERO,
@@ -141,7 +142,7 @@ class RendererTest {
         for (int round = 0; round < 3; round++) {
             double from = whole.seconds().doubleValue() * round;
             for (Playthrough.Passage passage : whole.passages()) {
-                Course.of(passage.feel().layers().get(0), passage.feel().phrase())
+                LayerTimeline.of(passage.feel().layers().get(0), passage.feel().phrase())
                         .between(NoteValue.ZERO, passage.length(), 1_000)
                         .forEach(hit -> exact.add(RATE
                                 * (from
@@ -150,10 +151,10 @@ class RendererTest {
             }
         }
         int frames = (int) Math.ceil(whole.seconds().doubleValue() * 3 * RATE) - 1;
-        List<Anchor> told = new ArrayList<>();
+        List<TimeAnchor> told = new ArrayList<>();
         Renderer renderer = new Renderer(layersOnly(back), IMPULSES, RATE, new Renderer.Listener() {
             @Override
-            public void anchored(Anchor anchor) {
+            public void anchored(TimeAnchor anchor) {
                 told.add(anchor);
             }
         });
@@ -162,7 +163,7 @@ class RendererTest {
         for (int i = 0; i < heard.size(); i++) {
             assertThat((double) heard.get(i)).isBetween(exact.get(i) - 0.501, exact.get(i) + 0.501);
         }
-        assertThat(told).extracting(Anchor::section).startsWith(0, 1, 2, 0, 1, 2, 0, 1, 2);
+        assertThat(told).extracting(TimeAnchor::section).startsWith(0, 1, 2, 0, 1, 2, 0, 1, 2);
     }
 
     /** Ten hours of sections in turn: the last change is as exact as the first. */
@@ -171,7 +172,7 @@ class RendererTest {
         Exercise a = exercise("11/8", "kick every 11/8").withTempo(TempoText.read("289/3"));
         Exercise back = again(then(a, "7 in groups of 5", 2, "5/16"), "5 in groups of 7", 1, 0);
         double round = Playthrough.of(back).seconds().doubleValue();
-        Stretch stretch = Stretch.first(layersOnly(back), IMPULSES, RATE);
+        SectionScheduler stretch = SectionScheduler.first(layersOnly(back), IMPULSES, RATE);
         int rounds = (int) (36_000 / round);
         for (int i = 0; i < rounds * 3; i++) {
             stretch = stretch.following();
@@ -190,7 +191,7 @@ class RendererTest {
         render(renderer, RATE + RATE / 16, RATE / 16);
         assertThat(renderer.anchor().section()).isEqualTo(1);
         Exercise slower = piece.withTempo(TempoText.read("120"));
-        Anchor anchor = renderer.change(layersOnly(slower));
+        TimeAnchor anchor = renderer.change(layersOnly(slower));
         assertThat(anchor.section()).isEqualTo(1);
         assertThat(anchor.moment()).isEqualTo(NoteValue.QUARTER);
         assertThat(anchor.frame()).isEqualTo(RATE + RATE / 8);
@@ -205,7 +206,7 @@ class RendererTest {
                         anchor.frame() + RATE / 2,
                         anchor.frame() + 3L * RATE / 4,
                         anchor.frame() + 5L * RATE / 4);
-        Anchor alone = renderer.change(layersOnly(slower.alone()));
+        TimeAnchor alone = renderer.change(layersOnly(slower.alone()));
         assertThat(alone.section()).isZero();
         render(renderer, RATE, RATE / 16);
         assertThat(renderer.change(layersOnly(slower.turnedTo(1))).section()).isEqualTo(1);
@@ -215,7 +216,7 @@ class RendererTest {
     @Test
     void aLoopPlaysItsBarsAgainAndAgain() {
         Exercise exercise = exercise("4/4, 3/4, 2/4", "kick at 1:0 2:0 3:1/4").withTempo(TempoText.read("240"));
-        Take loop = layersOnly(exercise).looping(new Loop(1, 3));
+        PlaybackRequest loop = layersOnly(exercise).looping(new Loop(1, 3));
         Renderer renderer = new Renderer(loop, IMPULSES, RATE);
         long quarter = RATE / 4;
         assertThat(onsets(render(renderer, 3 * RATE, 100)))
@@ -223,7 +224,7 @@ class RendererTest {
         // Twelve quarters in, the third of bar 2: on from there to the end, then bar 1.
         assertThat(renderer.change(layersOnly(exercise)).moment()).isEqualTo(NoteValue.of(6, 4));
         assertThat(onsets(render(renderer, 2 * RATE, 100))).containsExactly(2 * quarter, 3 * quarter, 7 * quarter);
-        Anchor back = renderer.change(loop);
+        TimeAnchor back = renderer.change(loop);
         assertThat(back.moment()).isEqualTo(NoteValue.of(5, 4));
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> loop.looping(new Loop(1, 4)));
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new Loop(2, 2));

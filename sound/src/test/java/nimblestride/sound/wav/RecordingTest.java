@@ -12,7 +12,7 @@ import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.sound.kit.Sound;
+import nimblestride.sound.kit.Sample;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -47,7 +47,7 @@ class RecordingTest {
     @ParameterizedTest
     @CsvSource({"48000, 16, 1", "44100, 16, 2", "22050, 8, 1", "96000, 24, 2"})
     void isReadWhateverItsRateWidthAndChannels(int rate, int bits, int channels) throws IOException {
-        Sound sound = Recording.read(wav(rate, bits, channels, 1), RATE);
+        Sample sound = Recording.read(wav(rate, bits, channels, 1), RATE);
         assertThat(sound.length()).isBetween(RATE - 100, RATE + 100);
         assertThat(sound.at(RATE / 4)).isBetween(0.49f, 0.51f);
         assertThat(sound.at(3 * RATE / 4)).isBetween(-0.01f, 0.01f);

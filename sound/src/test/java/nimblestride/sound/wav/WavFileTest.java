@@ -17,11 +17,11 @@ import nimblestride.core.exercise.analysis.Playthrough;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.TempoText;
-import nimblestride.sound.kit.SoundSet;
-import nimblestride.sound.kit.SynthesisedKit;
-import nimblestride.sound.render.Click;
+import nimblestride.sound.kit.SampleSet;
+import nimblestride.sound.kit.SynthesizedKit;
+import nimblestride.sound.render.ClickSettings;
 import nimblestride.sound.render.CountIn;
-import nimblestride.sound.render.Take;
+import nimblestride.sound.render.PlaybackRequest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -29,7 +29,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Every file is read back by {@code javax.sound.sampled}. */
 class WavFileTest {
     private static final int RATE = WavFile.SAMPLE_RATE;
-    private static final SoundSet KIT = new SynthesisedKit(RATE);
+    private static final SampleSet KIT = new SynthesizedKit(RATE);
 
     /** What was read back, one row of samples for each channel, from -1 to 1. */
     private static final class Back {
@@ -51,7 +51,7 @@ class WavFileTest {
         }
     }
 
-    private static Back back(WavFile file, Take take) throws IOException, UnsupportedAudioFileException {
+    private static Back back(WavFile file, PlaybackRequest take) throws IOException, UnsupportedAudioFileException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         file.write(take, KIT, out, WavFile.Progress.TO_THE_END);
         AudioInputStream stream = AudioSystem.getAudioInputStream(new ByteArrayInputStream(out.toByteArray()));
@@ -73,7 +73,7 @@ class WavFileTest {
     @CsvSource({"16, false", "24, false", "16, true", "24, true"})
     void isReadBackWithItsOnsetsOnTheirSamples(int bits, boolean apart) throws Exception {
         Exercise exercise = exercise("5/8", "claves every 3/8 from 1/16").withTempo(TempoText.read("120"));
-        Take take = new Take(exercise, Click.USUAL).countedIn(CountIn.of(1));
+        PlaybackRequest take = new PlaybackRequest(exercise, ClickSettings.USUAL).countedIn(CountIn.of(1));
         Back back = back(new WavFile(bits, apart, 1), take);
         assertThat(back.stream.getFormat().getSampleRate()).isEqualTo(RATE);
         assertThat(back.stream.getFormat().getSampleSizeInBits()).isEqualTo(bits);
@@ -98,7 +98,7 @@ class WavFileTest {
         Exercise piece = again(then(a, "1/4 = 1/2", 1, "4/4", "claves every 1/2"), "1/2 = 1/4", 1, 0);
         double once = Playthrough.of(piece).seconds().doubleValue();
         assertThat(once).isEqualTo(2.5);
-        Back back = back(new WavFile(16, false, 2), new Take(piece, Click.NONE));
+        Back back = back(new WavFile(16, false, 2), new PlaybackRequest(piece, ClickSettings.NONE));
         assertThat(back.samples[0]).hasSize((int) (RATE * (2 * once + 2)));
         for (double second : new double[] {0, 1, 1.25, 1.5, 2.5, 3.5, 3.75, 4}) {
             int expected = (int) (second * RATE);
@@ -108,7 +108,8 @@ class WavFileTest {
 
     @Test
     void refusesWhatSuchAFileCannotHold() {
-        Take longest = new Take(exercise("4/4 x90000", "kick every 1/1").withTempo(TempoText.read("1")), Click.NONE);
+        PlaybackRequest longest = new PlaybackRequest(
+                exercise("4/4 x90000", "kick every 1/1").withTempo(TempoText.read("1")), ClickSettings.NONE);
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() ->
                         WavFile.USUAL.write(longest, KIT, OutputStream.nullOutputStream(), WavFile.Progress.TO_THE_END))

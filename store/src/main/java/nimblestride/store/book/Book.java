@@ -10,19 +10,19 @@ import nimblestride.store.database.BookFile;
 /** A Book, open: what is on its shelf, who is in its register, and its log. */
 public final class Book implements AutoCloseable {
     private final BookFile file;
-    private final Shelf shelf;
+    private final ExerciseShelf shelf;
     private final Collections collections;
-    private final Register register;
-    private final LogBook log;
-    private final Originals originals;
+    private final StudentRegister register;
+    private final PracticeLog log;
+    private final ImportedFiles originals;
 
-    private Book(BookFile file, ExerciseText text) {
+    private Book(BookFile file, ExerciseCodec text) {
         this.file = file;
-        this.shelf = new Shelf(file, text);
+        this.shelf = new ExerciseShelf(file, text);
         this.collections = new Collections(file);
-        this.register = new Register(file);
-        this.log = new LogBook(file);
-        this.originals = new Originals(file);
+        this.register = new StudentRegister(file);
+        this.log = new PracticeLog(file);
+        this.originals = new ImportedFiles(file);
     }
 
     /**
@@ -30,7 +30,7 @@ public final class Book implements AutoCloseable {
      *
      * @throws BookException if it cannot be opened; it is then left as it was
      */
-    public static Book open(Path file, ExerciseText text) {
+    public static Book open(Path file, ExerciseCodec text) {
         return new Book(BookFile.open(file), text);
     }
 
@@ -39,7 +39,7 @@ public final class Book implements AutoCloseable {
     }
 
     /** Its exercises. */
-    public Shelf shelf() {
+    public ExerciseShelf shelf() {
         return shelf;
     }
 
@@ -49,17 +49,17 @@ public final class Book implements AutoCloseable {
     }
 
     /** Its students. */
-    public Register register() {
+    public StudentRegister register() {
         return register;
     }
 
     /** What has been practised. */
-    public LogBook log() {
+    public PracticeLog log() {
         return log;
     }
 
     /** The files its exercises were brought in from. */
-    public Originals originals() {
+    public ImportedFiles originals() {
         return originals;
     }
 

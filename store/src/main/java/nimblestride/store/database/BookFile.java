@@ -51,12 +51,12 @@ public final class BookFile implements AutoCloseable {
         try {
             Files.createDirectories(file.toAbsolutePath().getParent());
             if (!Files.exists(file)) {
-                Migration.make(file);
+                BookMigration.make(file);
             }
             checkKind(file);
             SQLiteDataSource source = Database.in(file);
             if (Database.version(source, file) < VERSION) {
-                Migration.bringUpToDate(file, source);
+                BookMigration.bringUpToDate(file, source);
             }
             Object key = keyOf(file);
             return new BookFile(file, connected(source), key);

@@ -16,11 +16,11 @@ import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.exercise.plan.Cleanness;
+import nimblestride.core.exercise.plan.RepRating;
 import nimblestride.core.language.text.Examples;
 import nimblestride.core.language.text.TempoText;
-import nimblestride.core.practice.journal.Entry;
-import nimblestride.core.practice.journal.Practised;
+import nimblestride.core.practice.journal.LogEntry;
+import nimblestride.core.practice.journal.PracticeSummary;
 import nimblestride.core.practice.students.Assignment;
 import nimblestride.core.practice.students.Lesson;
 import nimblestride.core.practice.students.Student;
@@ -62,7 +62,7 @@ class BookTest {
         assertThat(book.originals().nameOf(id)).isEmpty();
         book.originals().keep(id, "ferry.mid", new byte[] {1, 2, 3});
         reopen();
-        Shelf.TakenOut out = book.shelf().takeOut(id);
+        ExerciseShelf.TakenOut out = book.shelf().takeOut(id);
         book.shelf().putBack(out, NOW);
         assertThat(book.originals().nameOf(id)).contains("ferry.mid");
         assertThat(book.originals().contentOf(id).orElseThrow()).containsExactly(1, 2, 3);
@@ -74,13 +74,14 @@ class BookTest {
 
     private List<String> found(String words) throws BookException {
         return book.shelf().search(words, Optional.empty(), 0, 100).stream()
-                .map(Kept::name)
+                .map(ExerciseSummary::name)
                 .toList();
     }
 
     @Test
     void whatIsKeptIsThereAgainAndSearchedAsItIsTyped() throws IOException {
-        Kept weir = book.shelf().add(exercise("Weir Steps", "10/8(3+3+2+2) x2, 9/16", "kick every 5/16"), NOW);
+        ExerciseSummary weir =
+                book.shelf().add(exercise("Weir Steps", "10/8(3+3+2+2) x2, 9/16", "kick every 5/16"), NOW);
         book.shelf().add(exercise("Oars in Elevens", "11/8(3+3+3+2)", "snare sticking lR rrL of 1/8"), NOW);
         book.shelf().add(exercise("Café \"Lantern\"", "7/8", "snare 4 over bar"), NOW);
         reopen();
@@ -103,8 +104,8 @@ class BookTest {
 
     @Test
     void anExerciseIsFoundByWhatItHasBecome() throws IOException {
-        Kept kept = book.shelf().add(exercise("Weir Steps", "10/8"), NOW);
-        Kept saved = book.shelf().save(kept, exercise("Weir Stones", "13/8"), NOW);
+        ExerciseSummary kept = book.shelf().add(exercise("Weir Steps", "10/8"), NOW);
+        ExerciseSummary saved = book.shelf().save(kept, exercise("Weir Stones", "13/8"), NOW);
         assertThat(found("steps")).isEmpty();
         assertThat(found("thirteens")).containsExactly("Weir Stones");
         assertThat(saved.revision()).isEqualTo(2);
@@ -118,14 +119,14 @@ class BookTest {
 
     @Test
     void nobodyWritesOverWhatTheyHaveNotSeen() throws IOException {
-        Kept kept = book.shelf().add(exercise("Weir Steps", "10/8"), NOW);
+        ExerciseSummary kept = book.shelf().add(exercise("Weir Steps", "10/8"), NOW);
         try (Book other = Book.open(folder.resolve("my.book"), new TypedText())) {
             other.shelf().save(kept, exercise("Weir Steps", "11/8"), NOW);
             assertThatThrownBy(() -> book.shelf().save(kept, exercise("Weir Steps", "9/8"), NOW))
-                    .isInstanceOf(ChangedElsewhere.class)
+                    .isInstanceOf(ChangedElsewhereException.class)
                     .hasMessageContaining("in another window");
             assertThat(book.shelf().read(kept.id()).phrase()).isEqualTo(Examples.bars("11/8"));
-            Kept now = book.shelf().find(kept.id()).orElseThrow();
+            ExerciseSummary now = book.shelf().find(kept.id()).orElseThrow();
             book.shelf().save(now, exercise("Weir Steps", "9/8"), NOW);
             assertThat(other.shelf().read(kept.id()).phrase()).isEqualTo(Examples.bars("9/8"));
         }
@@ -133,11 +134,11 @@ class BookTest {
 
     @Test
     void whatIsTakenOutCanBePutBackAsItWas() throws IOException {
-        Kept kept = book.shelf().add(exercise("Weir Steps", "10/8"), NOW);
+        ExerciseSummary kept = book.shelf().add(exercise("Weir Steps", "10/8"), NOW);
         book.shelf().tag(kept.id(), Set.of("parade"));
         UUID collection = book.collections().named("Lanterns");
         book.collections().put(collection, kept.id());
-        Shelf.TakenOut out = book.shelf().takeOut(kept.id());
+        ExerciseShelf.TakenOut out = book.shelf().takeOut(kept.id());
         assertThat(book.shelf().size()).isZero();
         assertThat(found("weir")).isEmpty();
         assertThat(book.shelf().find(kept.id())).isEmpty();
@@ -151,15 +152,15 @@ class BookTest {
 
     @Test
     void collectionsKeepTheirOrder() throws IOException {
-        Kept last = book.shelf().add(exercise("Zither", "7/8"), NOW);
-        Kept first = book.shelf().add(exercise("Anchor", "7/8"), NOW);
+        ExerciseSummary last = book.shelf().add(exercise("Zither", "7/8"), NOW);
+        ExerciseSummary first = book.shelf().add(exercise("Anchor", "7/8"), NOW);
         UUID lanterns = book.collections().named("Lanterns");
         assertThat(book.collections().named("lanterns")).isEqualTo(lanterns);
         book.collections().put(lanterns, last.id());
         book.collections().put(lanterns, first.id());
         book.collections().put(lanterns, last.id());
         assertThat(book.shelf().search("", Optional.of(lanterns), 0, 10))
-                .extracting(Kept::name)
+                .extracting(ExerciseSummary::name)
                 .containsExactly("Zither", "Anchor");
         assertThat(book.shelf().search("anch", Optional.of(lanterns), 0, 10)).hasSize(1);
         assertThat(book.collections().all())
@@ -173,9 +174,9 @@ class BookTest {
         assertThatThrownBy(() -> book.collections().named("  ")).hasMessageContaining("a name of 1 to 200");
     }
 
-    private static Entry entry(
-            UUID exercise, int daysAgo, int perMinute, Cleanness cleanness, Optional<UUID> student, String... hard) {
-        return new Entry(
+    private static LogEntry entry(
+            UUID exercise, int daysAgo, int perMinute, RepRating cleanness, Optional<UUID> student, String... hard) {
+        return new LogEntry(
                 UUID.randomUUID(),
                 Optional.of(exercise),
                 "Weir Steps",
@@ -190,13 +191,13 @@ class BookTest {
 
     @Test
     void theLogTellsWhatWasPractised() throws IOException {
-        Kept kept = book.shelf().add(exercise("Weir Steps", "10/8"), NOW.minusDays(30));
-        Kept other = book.shelf().add(exercise("Untouched", "7/8"), NOW.minusDays(30));
-        Entry first = entry(kept.id(), 8, 60, Cleanness.CLEAN, MINE, "4&");
-        Entry second = entry(kept.id(), 1, 64, Cleanness.NOT_YET, MINE, "4&", "a of 2");
+        ExerciseSummary kept = book.shelf().add(exercise("Weir Steps", "10/8"), NOW.minusDays(30));
+        ExerciseSummary other = book.shelf().add(exercise("Untouched", "7/8"), NOW.minusDays(30));
+        LogEntry first = entry(kept.id(), 8, 60, RepRating.CLEAN, MINE, "4&");
+        LogEntry second = entry(kept.id(), 1, 64, RepRating.NOT_YET, MINE, "4&", "a of 2");
         book.log().add(first);
         book.log().add(second);
-        book.log().add(entry(kept.id(), 0, 100, Cleanness.CLEAN, Optional.of(UUID.randomUUID())));
+        book.log().add(entry(kept.id(), 0, 100, RepRating.CLEAN, Optional.of(UUID.randomUUID())));
         LocalDate today = NOW.toLocalDate();
         assertThat(book.log().between(MINE, today.minusDays(8), today, 10)).containsExactly(second, first);
         assertThat(book.log().between(MINE, today.minusDays(7), today, 10)).containsExactly(second);
@@ -206,9 +207,10 @@ class BookTest {
         assertThat(book.log().hardPlaces(MINE, kept.id(), 10))
                 .containsExactly(Map.entry("4&", 2), Map.entry("a of 2", 1));
         assertThat(book.log().lastClean(MINE, kept.id())).contains(TempoText.read("60"));
-        Practised untouched = new Practised(other.id(), "Untouched", today.minusDays(30), Optional.empty(), 0, 0, 0);
-        Practised weir =
-                new Practised(kept.id(), "Weir Steps", today.minusDays(30), Optional.of(today.minusDays(1)), 600, 2, 1);
+        PracticeSummary untouched =
+                new PracticeSummary(other.id(), "Untouched", today.minusDays(30), Optional.empty(), 0, 0, 0);
+        PracticeSummary weir = new PracticeSummary(
+                kept.id(), "Weir Steps", today.minusDays(30), Optional.of(today.minusDays(1)), 600, 2, 1);
         assertThat(book.log().practised(MINE)).containsExactly(untouched, weir);
         book.log().change(second.of(MINE).saying(second.note()));
         book.log().takeOut(first.id());
@@ -219,13 +221,13 @@ class BookTest {
     void aLogThatComesTwiceIsCountedOnce() throws IOException {
         Student wren = new Student(UUID.randomUUID(), "Wren", "");
         book.register().put(wren);
-        List<Entry> log = new ArrayList<>();
+        List<LogEntry> log = new ArrayList<>();
         for (int i = 0; i < 20; i++) {
-            log.add(entry(UUID.randomUUID(), i, 60 + i, Cleanness.NEARLY, Optional.of(wren.id())));
+            log.add(entry(UUID.randomUUID(), i, 60 + i, RepRating.NEARLY, Optional.of(wren.id())));
         }
-        assertThat(book.log().merge(log)).isEqualTo(new LogBook.Merged(20, 0, 0));
-        assertThat(book.log().merge(log)).isEqualTo(new LogBook.Merged(0, 0, 20));
-        Entry mended = new Entry(
+        assertThat(book.log().merge(log)).isEqualTo(new PracticeLog.Merged(20, 0, 0));
+        assertThat(book.log().merge(log)).isEqualTo(new PracticeLog.Merged(0, 0, 20));
+        LogEntry mended = new LogEntry(
                 log.get(3).id(),
                 log.get(3).exercise(),
                 "Weir",
@@ -237,13 +239,13 @@ class BookTest {
                 List.of(),
                 log.get(3).student());
         log.set(3, mended);
-        log.add(entry(UUID.randomUUID(), 0, 99, Cleanness.CLEAN, Optional.of(wren.id())));
-        assertThat(book.log().merge(log)).isEqualTo(new LogBook.Merged(1, 1, 19));
+        log.add(entry(UUID.randomUUID(), 0, 99, RepRating.CLEAN, Optional.of(wren.id())));
+        assertThat(book.log().merge(log)).isEqualTo(new PracticeLog.Merged(1, 1, 19));
         // The same entries under somebody else's name are left with whom they belong to.
-        List<Entry> asMine = log.stream().map(entry -> entry.of(MINE)).toList();
-        assertThat(book.log().merge(asMine)).isEqualTo(new LogBook.Merged(0, 0, 21));
+        List<LogEntry> asMine = log.stream().map(entry -> entry.of(MINE)).toList();
+        assertThat(book.log().merge(asMine)).isEqualTo(new PracticeLog.Merged(0, 0, 21));
         assertThat(book.log().size()).isEqualTo(21);
-        List<Entry> told = new ArrayList<>();
+        List<LogEntry> told = new ArrayList<>();
         book.log().each(Optional.of(wren.id()), told::add);
         assertThat(told).containsExactlyElementsOf(log);
     }
@@ -276,10 +278,10 @@ class BookTest {
         book.register().add(lesson);
         book.register().add(new Lesson(lesson.id(), wren.id(), today, "older", ""));
         assertThat(book.register().lessons(wren.id())).containsExactly(lesson);
-        Entry entry = entry(UUID.randomUUID(), 0, 60, Cleanness.CLEAN, MINE);
-        assertThat(book.log().addNew(List.of(entry))).isEqualTo(new LogBook.Merged(1, 0, 0));
-        Entry older = entry.about(Optional.empty());
-        assertThat(book.log().addNew(List.of(older))).isEqualTo(new LogBook.Merged(0, 0, 1));
+        LogEntry entry = entry(UUID.randomUUID(), 0, 60, RepRating.CLEAN, MINE);
+        assertThat(book.log().addNew(List.of(entry))).isEqualTo(new PracticeLog.Merged(1, 0, 0));
+        LogEntry older = entry.about(Optional.empty());
+        assertThat(book.log().addNew(List.of(older))).isEqualTo(new PracticeLog.Merged(0, 0, 1));
         assertThat(book.log().between(MINE, today, today, 10)).containsExactly(entry);
     }
 
@@ -287,8 +289,8 @@ class BookTest {
     @Test
     void aClockThatIsSetBackTurnsNoLadderRound() throws IOException {
         UUID weir = book.shelf().add(exercise("Weir Steps", "10/8"), NOW).id();
-        Entry before = entry(weir, 0, 60, Cleanness.CLEAN, MINE);
-        Entry after = entry(weir, 400, 64, Cleanness.CLEAN, MINE);
+        LogEntry before = entry(weir, 0, 60, RepRating.CLEAN, MINE);
+        LogEntry after = entry(weir, 400, 64, RepRating.CLEAN, MINE);
         book.log().add(before);
         book.log().add(after);
         assertThat(book.log().ofExercise(MINE, weir, 10)).containsExactly(before, after);
@@ -328,7 +330,7 @@ class BookTest {
         book.register().put(lesson);
         book.register().put(new Lesson(lesson.id(), wren.id(), today, "counted aloud", "the pad"));
         assertThat(book.register().lessons(wren.id())).extracting(Lesson::next).containsExactly("the pad");
-        book.log().add(entry(UUID.randomUUID(), 0, 60, Cleanness.CLEAN, Optional.of(wren.id())));
+        book.log().add(entry(UUID.randomUUID(), 0, 60, RepRating.CLEAN, Optional.of(wren.id())));
         book.register().takeOut(wren.id());
         assertThat(book.register().assignments(wren.id())).isEmpty();
         assertThat(book.register().lessons(wren.id())).isEmpty();
@@ -339,7 +341,7 @@ class BookTest {
     void whatFailsHalfwayChangesNothing() throws IOException {
         List<Exercise> exercises =
                 IntStream.range(0, 10).mapToObj(i -> exercise("E" + i, "7/8")).toList();
-        Book failing = Book.open(folder.resolve("failing.book"), new ExerciseText() {
+        Book failing = Book.open(folder.resolve("failing.book"), new ExerciseCodec() {
             @Override
             public String write(Exercise exercise) {
                 if (exercise.name().equals("E7")) {

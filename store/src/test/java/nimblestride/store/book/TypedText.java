@@ -11,7 +11,7 @@ import nimblestride.core.language.text.TempoText;
 import nimblestride.core.language.text.TextException;
 
 /** Exercises as they are typed, line by line: as good a text as any to keep them as. */
-public final class TypedText implements ExerciseText {
+public final class TypedText implements ExerciseCodec {
     @Override
     public String write(Exercise exercise) {
         return exercise.name() + "\n" + TempoText.write(exercise.tempo()) + "\n" + BarsText.write(exercise.phrase())

@@ -29,8 +29,8 @@ import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
 import nimblestride.core.language.text.Examples;
 import nimblestride.store.book.Book;
-import nimblestride.store.book.ChangedElsewhere;
-import nimblestride.store.book.Kept;
+import nimblestride.store.book.ChangedElsewhereException;
+import nimblestride.store.book.ExerciseSummary;
 import nimblestride.store.book.TypedText;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -240,7 +240,7 @@ class BookFileTest {
         Backups.Backup backup = new Backups(file).keepNow("kept", NOW);
         try (Book one = open();
                 Book other = open()) {
-            Kept edited = other.shelf().all().get(0);
+            ExerciseSummary edited = other.shelf().all().get(0);
             for (int i = 0; i < 3; i++) {
                 edited = other.shelf().save(edited, Examples.exercise("9/8").withName("Edited " + i), NOW);
             }
@@ -248,13 +248,13 @@ class BookFileTest {
             long before = other.changesOfOthers();
             one.restore(backup.file(), NOW);
             assertThat(other.changesOfOthers()).isNotEqualTo(before);
-            assertThat(other.shelf().all()).extracting(Kept::name).containsExactly("Weir Steps");
+            assertThat(other.shelf().all()).extracting(ExerciseSummary::name).containsExactly("Weir Steps");
             // What the other window still shows is not taken for what is there now.
-            Kept shown = edited;
+            ExerciseSummary shown = edited;
             assertThatThrownBy(() -> other.shelf().save(shown, Examples.exercise("9/8"), NOW))
-                    .isInstanceOf(ChangedElsewhere.class);
+                    .isInstanceOf(ChangedElsewhereException.class);
             other.shelf().add(Examples.exercise("3/8").withName("After"), NOW);
-            assertThat(one.shelf().all()).extracting(Kept::name).containsExactly("After", "Weir Steps");
+            assertThat(one.shelf().all()).extracting(ExerciseSummary::name).containsExactly("After", "Weir Steps");
         }
         assertThat(size()).isEqualTo(2);
     }
@@ -263,7 +263,7 @@ class BookFileTest {
     @Test
     void revisionsGrowByOneWithEachRestore() {
         try (Book book = open()) {
-            Kept kept = book.shelf().add(Examples.exercise("7/8"), NOW);
+            ExerciseSummary kept = book.shelf().add(Examples.exercise("7/8"), NOW);
             for (int i = 1; i <= 5; i++) {
                 book.restore(book.backups().keepNow("kept" + i, NOW).file(), NOW.plusSeconds(i));
                 assertThat(book.shelf().find(kept.id()).orElseThrow().revision())
@@ -318,7 +318,7 @@ class BookFileTest {
     void severalChangesAreOneOrNone() throws IOException {
         try (Book book = open()) {
             assertThatThrownBy(() -> book.together(() -> {
-                        Kept added = book.shelf().add(Examples.exercise("7/8"), NOW);
+                        ExerciseSummary added = book.shelf().add(Examples.exercise("7/8"), NOW);
                         book.originals().keep(added.id(), "a.mid", new byte[] {1});
                         throw new CancellationException();
                     }))
@@ -350,7 +350,7 @@ class BookFileTest {
         try (Book book = open()) {
             sql("DROP TABLE original");
             assertThatThrownBy(() -> book.together(() -> {
-                        Kept added = book.shelf().add(Examples.exercise("7/8"), NOW);
+                        ExerciseSummary added = book.shelf().add(Examples.exercise("7/8"), NOW);
                         book.originals().keep(added.id(), "a.mid", new byte[] {1});
                         return added;
                     }))

@@ -12,7 +12,7 @@ import java.time.LocalDateTime;
 import java.util.stream.Collectors;
 import nimblestride.core.language.text.Examples;
 import nimblestride.store.book.Book;
-import nimblestride.store.book.Kept;
+import nimblestride.store.book.ExerciseSummary;
 import nimblestride.store.book.TypedText;
 
 /** A second program on a Book, as another window is: it does what it is told on a line, and answers on a line. */
@@ -75,7 +75,7 @@ final class OtherProgram implements AutoCloseable {
                 return "open";
             }
             if (line.equals("list")) {
-                return book[0].shelf().all().stream().map(Kept::name).collect(Collectors.joining(", "));
+                return book[0].shelf().all().stream().map(ExerciseSummary::name).collect(Collectors.joining(", "));
             }
             String name = line.substring("add ".length());
             book[0].shelf().add(Examples.exercise("7/8").withName(name), NOW);

@@ -11,7 +11,7 @@ import java.util.stream.IntStream;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.Examples;
 import nimblestride.store.book.Book;
-import nimblestride.store.book.Kept;
+import nimblestride.store.book.ExerciseSummary;
 import nimblestride.store.book.TypedText;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -28,7 +28,7 @@ class TwoProgramsTest {
     }
 
     private static List<String> names(Book book) {
-        return book.shelf().all().stream().map(Kept::name).toList();
+        return book.shelf().all().stream().map(ExerciseSummary::name).toList();
     }
 
     @Test

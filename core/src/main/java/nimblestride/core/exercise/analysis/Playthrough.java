@@ -2,7 +2,7 @@ package nimblestride.core.exercise.analysis;
 
 import java.util.ArrayList;
 import java.util.List;
-import nimblestride.core.exercise.edit.Sectioning;
+import nimblestride.core.exercise.edit.SectionEdits;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.model.Section;
 import nimblestride.core.foundation.exact.ExactMath;
@@ -73,11 +73,11 @@ public record Playthrough(List<Passage> passages) {
      * within {@value #LONGEST_IN_BARS} bars, and otherwise its phrase once.
      */
     public static Playthrough untilBack(Exercise exercise) {
-        return of(exercise.hasSections() ? exercise : Sectioning.inRounds(exercise, 0, roundsUntilBack(exercise)));
+        return of(exercise.hasSections() ? exercise : SectionEdits.inRounds(exercise, 0, roundsUntilBack(exercise)));
     }
 
     private static int roundsUntilBack(Exercise exercise) {
-        return Reckoning.of(exercise)
+        return Analysis.of(exercise)
                 .together()
                 .result()
                 .filter(together -> together.bars() <= LONGEST_IN_BARS)

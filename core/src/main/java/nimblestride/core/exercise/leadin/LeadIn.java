@@ -4,18 +4,18 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
-import nimblestride.core.exercise.edit.Sectioning;
+import nimblestride.core.exercise.edit.SectionEdits;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.exercise.model.Feel;
 import nimblestride.core.exercise.model.Section;
+import nimblestride.core.exercise.model.SectionContent;
 import nimblestride.core.foundation.exact.ExactMath;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.layer.crossing.Beat;
+import nimblestride.core.layer.modulation.Modulation;
 import nimblestride.core.layer.modulation.Pivot;
-import nimblestride.core.layer.modulation.Shift;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.pattern.Placement;
@@ -35,12 +35,12 @@ public final class LeadIn {
     private static final int PARTS = 3;
     private static final int MOST_NOTES = 4_096;
 
-    private final Shift shift;
+    private final Modulation shift;
     private final Phrase bars;
     private final NoteValue part;
     private final NoteValue end;
 
-    private LeadIn(Shift shift, int rounds) {
+    private LeadIn(Modulation shift, int rounds) {
         if (rounds < 1 || rounds > MOST_ROUNDS) {
             throw new InvalidValueException(
                     "each part of a lead-in is from 1 to " + MOST_ROUNDS + " rounds of the old bars, not " + rounds);
@@ -64,10 +64,10 @@ public final class LeadIn {
      *
      * @param section from 1
      */
-    public static Shift shiftInto(Exercise exercise, int section) {
+    public static Modulation shiftInto(Exercise exercise, int section) {
         Section after = exercise.sections().get(section);
         Section before = exercise.sections().get(section - 1);
-        return new Shift(
+        return new Modulation(
                 exercise.chain().tempos().get(section - 1),
                 after.entered(),
                 exercise.feels().get(before.feel()).phrase(),
@@ -87,15 +87,16 @@ public final class LeadIn {
             throw new InvalidValueException("the tempo stays here: there is nothing to lead into");
         }
         String wanted = "lead-in to " + exercise.feels().get(after.feel()).name();
-        String name = wanted.substring(0, Math.min(wanted.length(), Feel.LONGEST_NAME - 3));
-        List<String> taken = exercise.feels().stream().map(Feel::name).toList();
+        String name = wanted.substring(0, Math.min(wanted.length(), SectionContent.LONGEST_NAME - 3));
+        List<String> taken = exercise.feels().stream().map(SectionContent::name).toList();
         String free = Stream.iterate(1, number -> number + 1)
                 .map(number -> number == 1 ? name : name + " " + number)
                 .filter(one -> !taken.contains(one))
                 .findFirst()
                 .orElseThrow();
         LeadIn leadIn = new LeadIn(shiftInto(exercise, section), rounds);
-        return Sectioning.plus(exercise, section, new Feel(free, leadIn.bars, leadIn.layers()), 1, Pivot.NONE);
+        return SectionEdits.plus(
+                exercise, section, new SectionContent(free, leadIn.bars, leadIn.layers()), 1, Pivot.NONE);
     }
 
     private List<Layer> layers() {

@@ -1,10 +1,10 @@
 package nimblestride.core.exercise.leadin;
 
 import java.util.List;
-import nimblestride.core.exercise.edit.Sectioning;
+import nimblestride.core.exercise.edit.SectionEdits;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.exercise.model.Feel;
 import nimblestride.core.exercise.model.Section;
+import nimblestride.core.exercise.model.SectionContent;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.layer.pattern.Layer;
@@ -25,8 +25,8 @@ public final class ThereAndBack {
 
     /** The same with these layers. */
     public static Exercise there(Exercise exercise, Pivot pivot, Phrase newBars, List<Layer> layers) {
-        Feel feel = new Feel(Sectioning.nextName(exercise), newBars, layers);
-        Exercise longer = Sectioning.plus(exercise, exercise.firstSection() + 1, feel, 1, pivot);
+        SectionContent feel = new SectionContent(SectionEdits.nextName(exercise), newBars, layers);
+        Exercise longer = SectionEdits.plus(exercise, exercise.firstSection() + 1, feel, 1, pivot);
         return longer.turnedTo(longer.feels().indexOf(feel));
     }
 
@@ -35,6 +35,6 @@ public final class ThereAndBack {
         Section first = exercise.sections().get(0);
         Pivot home = Pivot.toward(
                 exercise.tempo(), exercise.start(), exercise.chain().pivots());
-        return Sectioning.again(exercise, exercise.firstSection() + 1, first.feel(), first.rounds(), home);
+        return SectionEdits.again(exercise, exercise.firstSection() + 1, first.feel(), first.rounds(), home);
     }
 }

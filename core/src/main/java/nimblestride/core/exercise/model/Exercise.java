@@ -7,16 +7,16 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.IntStream;
-import nimblestride.core.exercise.plan.Practice;
+import nimblestride.core.exercise.plan.PracticePlan;
 import nimblestride.core.foundation.exact.ExactOverflowException;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.foundation.words.PlainText;
-import nimblestride.core.kit.sticking.Lead;
+import nimblestride.core.kit.sticking.LeadHand;
 import nimblestride.core.kit.sticking.Sticking;
+import nimblestride.core.kit.voice.NamedVoices;
 import nimblestride.core.kit.voice.Voice;
-import nimblestride.core.kit.voice.Voices;
-import nimblestride.core.layer.modulation.Chain;
+import nimblestride.core.layer.modulation.ModulationChain;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
@@ -39,17 +39,17 @@ import org.apache.commons.numbers.fraction.BigFraction;
  */
 public record Exercise(
         String name,
-        List<Feel> feels,
+        List<SectionContent> feels,
         int inHand,
         Tempo start,
         List<Section> sections,
-        Manner manner,
-        Practice practice,
-        Voices voices) {
+        PlayingStyle manner,
+        PracticePlan practice,
+        NamedVoices voices) {
     public static final int LONGEST_NAME = 200;
-    public static final int MOST_LAYERS = Feel.MOST_LAYERS;
+    public static final int MOST_LAYERS = SectionContent.MOST_LAYERS;
     public static final int MOST_FEELS = 32;
-    public static final int MOST_SECTIONS = Chain.MOST + 1;
+    public static final int MOST_SECTIONS = ModulationChain.MOST + 1;
 
     /** What the only feel of an exercise is called. */
     public static final String FIRST_FEEL = "A";
@@ -58,13 +58,13 @@ public record Exercise(
     public Exercise(String name, Phrase phrase, List<Layer> layers, Tempo tempo) {
         this(
                 name,
-                List.of(new Feel(FIRST_FEEL, phrase, layers)),
+                List.of(new SectionContent(FIRST_FEEL, phrase, layers)),
                 0,
                 tempo,
                 List.of(Section.of(0)),
-                Manner.USUAL,
-                Practice.NONE,
-                Voices.KIT);
+                PlayingStyle.USUAL,
+                PracticePlan.NONE,
+                NamedVoices.KIT);
     }
 
     public Exercise {
@@ -80,7 +80,7 @@ public record Exercise(
         if (!sections.get(0).entered().isNone()) {
             throw new InvalidValueException("no modulation leads into the first section: its tempo is the first");
         }
-        if (feels.stream().map(Feel::name).distinct().count() < feels.size()) {
+        if (feels.stream().map(SectionContent::name).distinct().count() < feels.size()) {
             throw new InvalidValueException("the feels of an exercise have different names");
         }
         Objects.checkIndex(inHand, feels.size());
@@ -94,7 +94,7 @@ public record Exercise(
         checkSections(feels, start, sections);
     }
 
-    private static void checkSections(List<Feel> feels, Tempo start, List<Section> sections) {
+    private static void checkSections(List<SectionContent> feels, Tempo start, List<Section> sections) {
         long bars = 0;
         for (Section section : sections) {
             Objects.checkIndex(section.feel(), feels.size());
@@ -115,7 +115,7 @@ public record Exercise(
         chain(start, sections);
     }
 
-    private static void checkLength(List<Feel> feels, List<Section> sections) {
+    private static void checkLength(List<SectionContent> feels, List<Section> sections) {
         try {
             NoteValue total = NoteValue.ZERO;
             for (Section section : sections) {
@@ -128,17 +128,18 @@ public record Exercise(
         }
     }
 
-    private static Chain chain(Tempo start, List<Section> sections) {
-        return new Chain(start, sections.stream().skip(1).map(Section::entered).toList());
+    private static ModulationChain chain(Tempo start, List<Section> sections) {
+        return new ModulationChain(
+                start, sections.stream().skip(1).map(Section::entered).toList());
     }
 
     /** The modulations from section to section. */
-    public Chain chain() {
+    public ModulationChain chain() {
         return chain(start, sections);
     }
 
     /** The feel in hand. */
-    public Feel feel() {
+    public SectionContent feel() {
         return feels.get(inHand);
     }
 
@@ -190,12 +191,13 @@ public record Exercise(
     }
 
     /** With other feels in other sections. */
-    public Exercise withSections(List<Feel> newFeels, int newInHand, Tempo newStart, List<Section> newSections) {
+    public Exercise withSections(
+            List<SectionContent> newFeels, int newInHand, Tempo newStart, List<Section> newSections) {
         return new Exercise(name, newFeels, newInHand, newStart, newSections, manner, practice, voices);
     }
 
-    private Exercise withFeel(Feel feel) {
-        List<Feel> changed = new ArrayList<>(feels);
+    private Exercise withFeel(SectionContent feel) {
+        List<SectionContent> changed = new ArrayList<>(feels);
         changed.set(inHand, feel);
         return new Exercise(name, changed, inHand, start, sections, manner, practice, voices);
     }
@@ -230,7 +232,7 @@ public record Exercise(
         return withFeel(feel().playing(newLayers));
     }
 
-    public Exercise withManner(Manner newManner) {
+    public Exercise withManner(PlayingStyle newManner) {
         return new Exercise(name, feels, inHand, start, sections, newManner, practice, voices);
     }
 
@@ -239,11 +241,11 @@ public record Exercise(
         return withPractice(practice.withDealt(sticking, ticked));
     }
 
-    public Exercise withPractice(Practice newPractice) {
+    public Exercise withPractice(PracticePlan newPractice) {
         return new Exercise(name, feels, inHand, start, sections, manner, newPractice, voices);
     }
 
-    public Exercise withVoices(Voices newVoices) {
+    public Exercise withVoices(NamedVoices newVoices) {
         return new Exercise(name, feels, inHand, start, sections, manner, practice, newVoices);
     }
 
@@ -256,7 +258,7 @@ public record Exercise(
     }
 
     /** Which hand leads. */
-    public Lead lead() {
+    public LeadHand lead() {
         return manner.lead();
     }
 

@@ -18,7 +18,8 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * @param step from rung to rung, more than nothing; the last one may be shorter
  * @param pace when it is to be climbed, if that is set
  */
-public record Ladder(BigFraction start, BigFraction goal, BigFraction step, Rules rules, Optional<Pace> pace) {
+public record Ladder(
+        BigFraction start, BigFraction goal, BigFraction step, LadderRules rules, Optional<LadderPace> pace) {
     public static final int MOST_RUNGS = 1_000;
 
     public Ladder {
@@ -56,7 +57,7 @@ public record Ladder(BigFraction start, BigFraction goal, BigFraction step, Rule
 
     /** A ladder without dates. */
     public static Ladder of(BigFraction start, BigFraction goal, BigFraction step) {
-        return new Ladder(start, goal, step, Rules.USUAL, Optional.empty());
+        return new Ladder(start, goal, step, LadderRules.USUAL, Optional.empty());
     }
 
     /** From six tenths of a tempo up to it, in steps of a twentieth, in whole beats a minute where there is room. */
@@ -75,11 +76,11 @@ public record Ladder(BigFraction start, BigFraction goal, BigFraction step, Rule
         return BigFraction.of(number.getNumerator().divide(number.getDenominator()));
     }
 
-    public Ladder under(Rules newRules) {
+    public Ladder under(LadderRules newRules) {
         return new Ladder(start, goal, step, newRules, pace);
     }
 
-    public Ladder paced(Optional<Pace> newPace) {
+    public Ladder paced(Optional<LadderPace> newPace) {
         return new Ladder(start, goal, step, rules, newPace);
     }
 
@@ -104,14 +105,14 @@ public record Ladder(BigFraction start, BigFraction goal, BigFraction step, Rule
     }
 
     /** Before the first pass. */
-    public Standing begin() {
-        return new Standing(this, 0, 0, 0, false);
+    public LadderProgress begin() {
+        return new LadderProgress(this, 0, 0, 0, false);
     }
 
     /** Where somebody stands after these passes, in the order in which they were played. */
-    public Standing after(List<Pass> passes) {
-        Standing standing = begin();
-        for (Pass pass : passes) {
+    public LadderProgress after(List<Rep> passes) {
+        LadderProgress standing = begin();
+        for (Rep pass : passes) {
             standing = standing.after(pass);
         }
         return standing;

@@ -9,7 +9,7 @@ import nimblestride.core.foundation.failure.InvalidValueException;
  * @param layers the names of the layers that are played; none named for all
  * @param percent how fast, in hundredths of the exercise's own tempo, from {@value #SLOWEST} to {@value #FASTEST}
  */
-public record Stage(Task task, List<String> layers, Frame frame, int percent) {
+public record Stage(StageTask task, List<String> layers, TimeAndFill frame, int percent) {
     public static final int SLOWEST = 10;
     public static final int FASTEST = 400;
 
@@ -22,15 +22,15 @@ public record Stage(Task task, List<String> layers, Frame frame, int percent) {
     }
 
     /** All layers, again and again, at the exercise's own tempo. */
-    public static Stage of(Task task) {
-        return new Stage(task, List.of(), Frame.NONE, 100);
+    public static Stage of(StageTask task) {
+        return new Stage(task, List.of(), TimeAndFill.NONE, 100);
     }
 
     public Stage at(int newPercent) {
         return new Stage(task, layers, frame, newPercent);
     }
 
-    public Stage in(Frame newFrame) {
+    public Stage in(TimeAndFill newFrame) {
         return new Stage(task, layers, newFrame, percent);
     }
 

@@ -3,7 +3,7 @@ package nimblestride.core.insight.finding;
 import java.util.List;
 import java.util.Optional;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.foundation.words.Tally;
+import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.FillCheck;
 import nimblestride.core.time.meter.Meter;
@@ -36,7 +36,7 @@ public final class FillFinding {
         Optional<Meter> filled = check.filled();
         filled.ifPresent(meter -> sentence.append(" It fills ").append(meter).append('.'));
         check.timesIntoBar().ifPresent(times -> sentence.append(' ')
-                .append(Tally.number(times))
+                .append(Counted.number(times))
                 .append(" of them fill ")
                 .append(bars)
                 .append('.'));

@@ -1,7 +1,7 @@
 package nimblestride.core.insight.finding;
 
-import static nimblestride.core.foundation.words.Tally.count;
-import static nimblestride.core.foundation.words.Tally.number;
+import static nimblestride.core.foundation.words.Counted.count;
+import static nimblestride.core.foundation.words.Counted.number;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -10,14 +10,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import nimblestride.core.exercise.analysis.Reckoning;
-import nimblestride.core.exercise.analysis.Reckoning.OfLayer;
+import nimblestride.core.exercise.analysis.Analysis;
+import nimblestride.core.exercise.analysis.Analysis.OfLayer;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.insight.finding.Finding.Kind;
 import nimblestride.core.insight.finding.Finding.Mend;
 import nimblestride.core.insight.finding.Finding.Place;
 import nimblestride.core.layer.alignment.Alignment;
-import nimblestride.core.layer.alignment.Return;
+import nimblestride.core.layer.alignment.Realignment;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.pattern.Reset;
@@ -28,18 +28,18 @@ import nimblestride.core.time.value.NoteValue;
 
 /** What a reckoning says in sentences, each with its sum; what does not add up comes first. */
 public final class Findings {
-    private final Reckoning reckoning;
+    private final Analysis reckoning;
     private final Exercise exercise;
     private final Phrase phrase;
     private final List<Finding> findings = new ArrayList<>();
 
-    private Findings(Reckoning reckoning) {
+    private Findings(Analysis reckoning) {
         this.reckoning = reckoning;
         this.exercise = reckoning.exercise();
         this.phrase = exercise.phrase();
     }
 
-    public static List<Finding> of(Reckoning reckoning) {
+    public static List<Finding> of(Analysis reckoning) {
         return new Findings(reckoning).tell();
     }
 
@@ -50,9 +50,9 @@ public final class Findings {
             }
         }
         tellLength();
-        findings.addAll(CrossFindings.of(reckoning));
+        findings.addAll(CrossingFindings.of(reckoning));
         findings.addAll(MeetingFindings.of(reckoning));
-        findings.addAll(LayerSlips.of(exercise));
+        findings.addAll(LayerChecks.of(exercise));
         findings.addAll(SectionFindings.of(exercise));
         findings.addAll(HandFindings.of(reckoning));
         findings.sort(Comparator.comparing(Finding::kind));
@@ -105,17 +105,18 @@ public final class Findings {
     }
 
     private void tellReturn(int index, OfLayer ofLayer, Alignment alignment) {
-        Return back = alignment.returnsAfter();
+        Realignment back = alignment.returnsAfter();
         NoteValue begin = alignment.course().grid().value(alignment.course().begin());
         boolean onlyHome = alignment.landings().equals(List.of(0L)) && back.bars() > 1;
-        String where = begin.isZero() ? "on 1" : "where it began, on " + Words.place(phrase, begin) + ",";
-        String sentence = ofLayer.name() + " " + Words.pattern(ofLayer.layer().pattern()) + " is back " + where
-                + " after " + count(back.bars(), "bar")
-                + (phrase.bars().size() > 1 ? ", " + count(back.phrases(), "phrase") : "")
-                + ": bar " + number(back.bars() + 1) + " is bar 1 again"
-                + (onlyHome ? ", and nothing lands in between." : ".");
-        String sum = Words.cycles(back.cycles(), ofLayer) + " = "
-                + Words.phrasesSum(phrase, back.phrases(), back.length()) + ".";
+        String where = begin.isZero() ? "on 1" : "where it began, on " + FindingWords.place(phrase, begin) + ",";
+        String sentence =
+                ofLayer.name() + " " + FindingWords.pattern(ofLayer.layer().pattern()) + " is back " + where
+                        + " after " + count(back.bars(), "bar")
+                        + (phrase.bars().size() > 1 ? ", " + count(back.phrases(), "phrase") : "")
+                        + ": bar " + number(back.bars() + 1) + " is bar 1 again"
+                        + (onlyHome ? ", and nothing lands in between." : ".");
+        String sum = FindingWords.cycles(back.cycles(), ofLayer) + " = "
+                + FindingWords.phrasesSum(phrase, back.phrases(), back.length()) + ".";
         add(Kind.RETURN, "returns", sentence, sum, at(index, begin.plus(back.length())), Optional.empty());
     }
 
@@ -124,10 +125,11 @@ public final class Findings {
         NoteValue cycle = cycleOf(ofLayer);
         String each = ofLayer.layer().reset() instanceof Reset.AtBars chosen
                 ? "the phrase and its "
-                        + Words.bars(
+                        + FindingWords.bars(
                                 chosen.bars().stream().map(Integer::longValue).toList())
                 : ofLayer.layer().reset().equals(Reset.BAR) ? "each bar" : "each phrase";
-        String begins = ofLayer.name() + " " + Words.pattern(ofLayer.layer().pattern()) + " begins again with " + each;
+        String begins =
+                ofLayer.name() + " " + FindingWords.pattern(ofLayer.layer().pattern()) + " begins again with " + each;
         if (remainder.isZero()) {
             add(
                     Kind.REMAINDER,
@@ -177,7 +179,8 @@ public final class Findings {
             long last = landings.get(landings.size() - 1);
             boolean gap = landings.get(0) == 0 && last + 1 < bars;
             String then = gap ? ", then not before bar " + number(bars + 1) + ", which is bar 1 again" : "";
-            String sentence = name + " lands on " + Words.bars(landings) + " of the " + number(bars) + then + ".";
+            String sentence =
+                    name + " lands on " + FindingWords.bars(landings) + " of the " + number(bars) + then + ".";
             add(Kind.LANDING, "lands", sentence, landingSum(ofLayer, alignment, last), place, Optional.empty());
         }
     }
@@ -196,7 +199,7 @@ public final class Findings {
         NoteValue run = start.minus(begin);
         String late = begin.isZero() ? "" : " and the " + NoteName.written(begin) + " it starts late";
         return "Bar " + number(bar + 1) + " starts after " + NoteName.written(start) + ": "
-                + Words.cycles(run.wholePartsOf(cycle), ofLayer) + late + ".";
+                + FindingWords.cycles(run.wholePartsOf(cycle), ofLayer) + late + ".";
     }
 
     private void tellLength() {

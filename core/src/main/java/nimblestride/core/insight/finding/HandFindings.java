@@ -12,15 +12,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
-import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.exercise.model.Manner;
-import nimblestride.core.foundation.words.Tally;
+import nimblestride.core.exercise.model.PlayingStyle;
+import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.insight.finding.Finding.Kind;
 import nimblestride.core.insight.finding.Finding.Mend;
 import nimblestride.core.kit.voice.Limb;
-import nimblestride.core.layer.limbs.Hands;
-import nimblestride.core.layer.limbs.Played;
+import nimblestride.core.layer.limbs.LimbAssignment;
+import nimblestride.core.layer.limbs.LimbNote;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.time.meter.Phrase;
@@ -41,24 +41,24 @@ final class HandFindings {
 
     private final Exercise exercise;
     private final Phrase phrase;
-    private final Reckoning reckoning;
-    private final Hands hands;
+    private final Analysis reckoning;
+    private final LimbAssignment hands;
     private final long bars;
     private final List<Finding> findings = new ArrayList<>();
 
-    private HandFindings(Reckoning reckoning) {
+    private HandFindings(Analysis reckoning) {
         this.reckoning = reckoning;
         this.exercise = reckoning.exercise();
         this.phrase = exercise.phrase();
-        long home = reckoning.together().result().map(Reckoning.Together::bars).orElse(MOST_BARS);
+        long home = reckoning.together().result().map(Analysis.Together::bars).orElse(MOST_BARS);
         this.bars = home <= MOST_BARS
                 ? home
                 : Math.max(MOST_BARS, Math.min(LONGEST_PHRASE, phrase.bars().size()));
         this.hands = reckoning.hands(bars);
     }
 
-    static List<Finding> of(Reckoning reckoning) {
-        boolean asked = !reckoning.exercise().manner().equals(Manner.USUAL);
+    static List<Finding> of(Analysis reckoning) {
+        boolean asked = !reckoning.exercise().manner().equals(PlayingStyle.USUAL);
         boolean placed = reckoning.exercise().layers().stream().anyMatch(HandFindings::namesLimbs);
         return asked || placed ? new HandFindings(reckoning).tell() : List.of();
     }
@@ -94,7 +94,7 @@ final class HandFindings {
         }
         String sentence = ones.entrySet().stream()
                 .map(one -> "the " + one.getKey().title() + " has the 1 of "
-                        + (one.getValue().size() == bars ? everyBar() : Words.bars(one.getValue())))
+                        + (one.getValue().size() == bars ? everyBar() : FindingWords.bars(one.getValue())))
                 .collect(Collectors.joining(", "));
         String accents = accents(stuck);
         add(
@@ -134,7 +134,7 @@ final class HandFindings {
                     Kind.CHECK,
                     "not-linear",
                     "Not linear: limbs strike together " + times(together.size()) + " in " + stretch() + ", first on "
-                            + Words.place(phrase, together.get(0)) + ".",
+                            + FindingWords.place(phrase, together.get(0)) + ".",
                     "",
                     Optional.of(new Finding.Place(-1, together.get(0))),
                     Optional.of(new Mend(
@@ -144,11 +144,11 @@ final class HandFindings {
     }
 
     private void tellClashes() {
-        Map<Limb, List<Hands.Clash>> clashes = hands.clashes().stream()
-                .collect(
-                        Collectors.groupingBy(Hands.Clash::limb, () -> new EnumMap<>(Limb.class), Collectors.toList()));
+        Map<Limb, List<LimbAssignment.Clash>> clashes = hands.clashes().stream()
+                .collect(Collectors.groupingBy(
+                        LimbAssignment.Clash::limb, () -> new EnumMap<>(Limb.class), Collectors.toList()));
         clashes.forEach((limb, ofLimb) -> {
-            Hands.Clash first = ofLimb.get(0);
+            LimbAssignment.Clash first = ofLimb.get(0);
             String voices = first.notes().stream()
                     .map(note -> note.voice().name())
                     .distinct()
@@ -156,8 +156,8 @@ final class HandFindings {
             add(
                     Kind.CHECK,
                     "limb-asked-twice",
-                    "The " + limb.title() + " is asked for " + voices + " at once on " + Words.place(phrase, first.at())
-                            + ".",
+                    "The " + limb.title() + " is asked for " + voices + " at once on "
+                            + FindingWords.place(phrase, first.at()) + ".",
                     ofLimb.size() == 1 ? "" : times(ofLimb.size()) + " in " + stretch() + ".",
                     Optional.of(new Finding.Place(first.notes().get(0).layer(), first.at())),
                     Optional.empty());
@@ -176,14 +176,14 @@ final class HandFindings {
                         Kind.HANDS,
                         "run",
                         "The " + run.limb().title() + " has " + run.strokes() + " strokes in a row from "
-                                + Words.place(phrase, run.from()) + ".",
+                                + FindingWords.place(phrase, run.from()) + ".",
                         "More than two in a row tire a hand first.",
                         Optional.of(new Finding.Place(-1, run.from())),
                         Optional.empty()));
     }
 
     private void tellSpeed() {
-        Map<Limb, Hands.Gap> gaps = new LinkedHashMap<>();
+        Map<Limb, LimbAssignment.Gap> gaps = new LinkedHashMap<>();
         for (Limb limb : hands.limbs()) {
             hands.shortestGap(limb).ifPresent(gap -> gaps.put(limb, gap));
         }
@@ -209,8 +209,8 @@ final class HandFindings {
                 }));
     }
 
-    private String shortest(Map<Limb, Hands.Gap> gaps) {
-        Hands.Gap shortest = gaps.values().stream()
+    private String shortest(Map<Limb, LimbAssignment.Gap> gaps) {
+        LimbAssignment.Gap shortest = gaps.values().stream()
                 .min((one, other) -> one.length().compareTo(other.length()))
                 .orElseThrow();
         String limit = exercise.manner().mostStrokes().isEmpty()
@@ -222,7 +222,7 @@ final class HandFindings {
         return "The shortest time between two is " + NoteName.one(shortest.length()) + "." + limit;
     }
 
-    private void tellTooFast(Limb limb, Hands.Gap gap, int most) {
+    private void tellTooFast(Limb limb, LimbAssignment.Gap gap, int most) {
         BigFraction limit = limitTempo(gap, most);
         int whole = limit.bigDecimalValue(0, RoundingMode.FLOOR).intValue();
         Optional<Mend> mend = Optional.of(whole)
@@ -234,18 +234,18 @@ final class HandFindings {
                 Kind.CHECK,
                 "too-fast",
                 "The " + limb.title() + " is asked for " + decimal(perSecond(gap)) + " strokes a second from "
-                        + Words.place(phrase, gap.from()) + "; your limit is " + most + ".",
+                        + FindingWords.place(phrase, gap.from()) + "; your limit is " + most + ".",
                 "It is reached at " + decimal(limit) + " beats a minute.",
                 Optional.of(new Finding.Place(-1, gap.from())),
                 mend);
     }
 
-    private BigFraction perSecond(Hands.Gap gap) {
+    private BigFraction perSecond(LimbAssignment.Gap gap) {
         return exercise.tempo().seconds(gap.length()).reciprocal();
     }
 
     /** At which tempo the limit is reached: tempo and strokes a second rise together. */
-    private BigFraction limitTempo(Hands.Gap gap, int most) {
+    private BigFraction limitTempo(LimbAssignment.Gap gap, int most) {
         return exercise.tempo().perMinute().multiply(most).divide(perSecond(gap));
     }
 
@@ -261,7 +261,7 @@ final class HandFindings {
     private void tellOnes() {
         Map<String, Long> voices = new LinkedHashMap<>();
         TreeSet<Long> heard = new TreeSet<>();
-        for (Played note : hands.notes()) {
+        for (LimbNote note : hands.notes()) {
             long bar = phrase.barAt(note.at());
             if (bar < bars && phrase.startOf(bar).equals(note.at())) {
                 voices.merge(note.voice().name(), 1L, Long::sum);
@@ -291,7 +291,7 @@ final class HandFindings {
 
     /** The bars all this is about. */
     private String stretch() {
-        return bars < phrase.bars().size() ? "the first " + bars + " bars" : Tally.count(bars, "bar");
+        return bars < phrase.bars().size() ? "the first " + bars + " bars" : Counted.count(bars, "bar");
     }
 
     private String name(int layer) {
@@ -299,7 +299,7 @@ final class HandFindings {
     }
 
     private static String times(int count) {
-        return count == 1 ? "once" : count == 2 ? "twice" : Tally.count(count, "time");
+        return count == 1 ? "once" : count == 2 ? "twice" : Counted.count(count, "time");
     }
 
     private void add(

@@ -1,15 +1,15 @@
 package nimblestride.core.insight.finding;
 
-import static nimblestride.core.foundation.words.Tally.count;
-import static nimblestride.core.foundation.words.Tally.number;
+import static nimblestride.core.foundation.words.Counted.count;
+import static nimblestride.core.foundation.words.Counted.number;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import nimblestride.core.exercise.analysis.Reckoning;
-import nimblestride.core.exercise.analysis.Reckoning.OfPair;
+import nimblestride.core.exercise.analysis.Analysis;
+import nimblestride.core.exercise.analysis.Analysis.OfPair;
 import nimblestride.core.insight.finding.Finding.Kind;
 import nimblestride.core.insight.finding.Finding.Place;
 import nimblestride.core.layer.alignment.Meeting;
@@ -21,18 +21,18 @@ import nimblestride.core.time.value.NoteValue;
 final class MeetingFindings {
     private static final int MOST_PAIRS = 10;
 
-    private final Reckoning reckoning;
+    private final Analysis reckoning;
     private final Phrase phrase;
     private final List<Integer> running;
     private final List<Finding> findings = new ArrayList<>();
 
-    private MeetingFindings(Reckoning reckoning) {
+    private MeetingFindings(Analysis reckoning) {
         this.reckoning = reckoning;
         this.phrase = reckoning.exercise().phrase();
         this.running = reckoning.running();
     }
 
-    static List<Finding> of(Reckoning reckoning) {
+    static List<Finding> of(Analysis reckoning) {
         return new MeetingFindings(reckoning).tell();
     }
 
@@ -78,7 +78,7 @@ final class MeetingFindings {
                 Kind.MEETING,
                 "meet",
                 names + " meet " + times(meeting.perCycle()) + " in every " + meeting.every() + ", first on "
-                        + Words.place(phrase, first) + ".",
+                        + FindingWords.place(phrase, first) + ".",
                 onsets + " in that time.",
                 at(pair.one(), first));
     }
@@ -98,7 +98,7 @@ final class MeetingFindings {
                 Optional.empty());
     }
 
-    private void tellUnison(Reckoning.Exact<Unison> exact) {
+    private void tellUnison(Analysis.Exact<Unison> exact) {
         if (exact.result().isEmpty()) {
             return;
         }
@@ -116,7 +116,7 @@ final class MeetingFindings {
                 Kind.MEETING,
                 "all-at-once",
                 all + "at once " + times(unison.perCycle()) + " in every " + unison.every() + ", first on "
-                        + Words.place(phrase, first) + ".",
+                        + FindingWords.place(phrase, first) + ".",
                 sum,
                 at(-1, first));
     }
@@ -133,7 +133,7 @@ final class MeetingFindings {
                         "together",
                         (running.size() == 2 ? "Both layers" : "All " + running.size() + " layers")
                                 + " are back together after " + count(together.bars(), "bar") + ".",
-                        Words.phrasesSum(phrase, together.phrases(), together.length())
+                        FindingWords.phrasesSum(phrase, together.phrases(), together.length())
                                 + ", the least common multiple of their returns.",
                         at(-1, together.length())));
         boolean told = reckoning.layers().stream()

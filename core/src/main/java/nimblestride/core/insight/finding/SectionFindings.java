@@ -8,11 +8,11 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import nimblestride.core.exercise.analysis.Playthrough;
-import nimblestride.core.exercise.edit.Sectioning;
+import nimblestride.core.exercise.edit.SectionEdits;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.model.Section;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.core.foundation.words.Tally;
+import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.insight.finding.Finding.Kind;
 import nimblestride.core.insight.finding.Finding.Mend;
 import nimblestride.core.layer.modulation.Pivot;
@@ -72,7 +72,7 @@ final class SectionFindings {
         try {
             return Optional.of(new Mend(
                     home.isNone() ? "Keep the tempo there" : "Enter it by " + said(home),
-                    Sectioning.enteredBy(exercise, section, home)));
+                    SectionEdits.enteredBy(exercise, section, home)));
         } catch (StrideException e) {
             // A tempo after it could then not be played.
             return Optional.empty();
@@ -103,8 +103,8 @@ final class SectionFindings {
                 Kind.LENGTH,
                 "sections",
                 order + more + ". " + home,
-                Tally.count(bars, "bar") + " in " + sections.size() + " sections last " + Tempo.decimal(whole.seconds())
-                        + " s.",
+                Counted.count(bars, "bar") + " in " + sections.size() + " sections last "
+                        + Tempo.decimal(whole.seconds()) + " s.",
                 Optional.empty(),
                 Optional.empty()));
     }

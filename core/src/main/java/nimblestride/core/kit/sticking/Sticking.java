@@ -6,7 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import nimblestride.core.foundation.failure.InvalidValueException;
-import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.stroke.Stroke;
 
 /**
@@ -38,7 +38,7 @@ public record Sticking(List<Optional<Stroke>> steps) {
     }
 
     /** Hand to hand, one stroke on each of so many units. */
-    public static Sticking alternating(int strokes, Lead lead) {
+    public static Sticking alternating(int strokes, LeadHand lead) {
         return of(IntStream.range(0, strokes)
                 .mapToObj(i ->
                         Stroke.NORMAL.by(i % 2 == 0 ? lead.hand() : lead.hand().other()))
@@ -46,13 +46,13 @@ public record Sticking(List<Optional<Stroke>> steps) {
     }
 
     /** Cells one after the other, hand to hand on every unit, each accented where it begins. */
-    public static Sticking ofCells(List<Integer> cells, Lead lead) {
+    public static Sticking ofCells(List<Integer> cells, LeadHand lead) {
         List<Optional<Stroke>> steps = new ArrayList<>(
                 alternating(cells.stream().mapToInt(Integer::intValue).sum(), lead).steps);
         int at = 0;
         for (int cell : cells) {
             int first = at;
-            steps.set(first, steps.get(first).map(stroke -> stroke.at(Level.ACCENT)));
+            steps.set(first, steps.get(first).map(stroke -> stroke.at(Dynamic.ACCENT)));
             at += cell;
         }
         return new Sticking(steps);

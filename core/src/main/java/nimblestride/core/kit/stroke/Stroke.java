@@ -8,13 +8,13 @@ import nimblestride.core.kit.voice.Limb;
  *
  * @param limb with what, where that is written out; otherwise the voice and the lead hand tell
  */
-public record Stroke(Level level, Ornament ornament, Optional<Limb> limb) {
-    public static final Stroke NORMAL = new Stroke(Level.NORMAL, Ornament.NONE, Optional.empty());
-    public static final Stroke ACCENT = NORMAL.at(Level.ACCENT);
-    public static final Stroke GHOST = NORMAL.at(Level.GHOST);
+public record Stroke(Dynamic level, Ornament ornament, Optional<Limb> limb) {
+    public static final Stroke NORMAL = new Stroke(Dynamic.NORMAL, Ornament.NONE, Optional.empty());
+    public static final Stroke ACCENT = NORMAL.at(Dynamic.ACCENT);
+    public static final Stroke GHOST = NORMAL.at(Dynamic.GHOST);
 
     /** The same at another level. */
-    public Stroke at(Level newLevel) {
+    public Stroke at(Dynamic newLevel) {
         return new Stroke(newLevel, ornament, limb);
     }
 

@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.kit.sticking.Sticking;
-import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Limb;
@@ -26,7 +26,7 @@ import nimblestride.core.kit.voice.Limb;
  * @param mostInARow how many strokes in a row one hand may have, one or more
  */
 public record Combinations(Sticking base, int from, int to, List<Optional<Stroke>> choices, int mostInARow)
-        implements Dealing {
+        implements StickingVariations {
     public static final int MOST_CHOICES = 16;
     public static final int MOST_OPEN = 64;
 
@@ -141,7 +141,7 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
         Stroke stroke = choice.get();
         int again = stroke.limb().filter(Limb::isHand).equals(row.hand) && row.hand.isPresent() ? 1 : 0;
         int foot = stroke.limb().filter(limb -> !limb.isHand()).isPresent() ? 1 : 0;
-        int level = stroke.level() == Level.NORMAL ? 0 : 1;
+        int level = stroke.level() == Dynamic.NORMAL ? 0 : 1;
         return again + foot + level + (stroke.ornament() == Ornament.NONE ? 0 : 2);
     }
 

@@ -17,36 +17,38 @@ public final class Kit {
     private static final Map<String, Voice> BY_NAME = new LinkedHashMap<>();
 
     public static final Voice KICK =
-            add("kick", 36, Limb.KICK_FOOT, -3, NoteHead.NORMAL, "bass drum", "kick drum", "bass", "bd");
-    public static final Voice SNARE = add("snare", 38, Limb.LEFT_HAND, 1, NoteHead.NORMAL, "snare drum", "sd");
+            add("kick", 36, Limb.KICK_FOOT, -3, NoteheadShape.NORMAL, "bass drum", "kick drum", "bass", "bd");
+    public static final Voice SNARE = add("snare", 38, Limb.LEFT_HAND, 1, NoteheadShape.NORMAL, "snare drum", "sd");
     public static final Voice CROSS_STICK =
-            add("cross-stick", 37, Limb.LEFT_HAND, 1, NoteHead.CROSS, "cross stick", "side stick", "rim click");
+            add("cross-stick", 37, Limb.LEFT_HAND, 1, NoteheadShape.CROSS, "cross stick", "side stick", "rim click");
     public static final Voice HI_HAT =
-            add("hi-hat", 42, Limb.RIGHT_HAND, 5, NoteHead.CROSS, "closed hi-hat", "hihat", "hi hat", "hat", "hh");
+            add("hi-hat", 42, Limb.RIGHT_HAND, 5, NoteheadShape.CROSS, "closed hi-hat", "hihat", "hi hat", "hat", "hh");
     public static final Voice OPEN_HI_HAT =
-            add("open hi-hat", 46, Limb.RIGHT_HAND, 5, NoteHead.CIRCLED_CROSS, "open hihat", "open hat");
+            add("open hi-hat", 46, Limb.RIGHT_HAND, 5, NoteheadShape.CIRCLED_CROSS, "open hihat", "open hat");
     public static final Voice FOOT_HI_HAT =
-            add("foot hi-hat", 44, Limb.HAT_FOOT, -5, NoteHead.CROSS, "pedal hi-hat", "foot hat");
-    public static final Voice RIDE = add("ride", 51, Limb.RIGHT_HAND, 4, NoteHead.CROSS, "ride cymbal");
-    public static final Voice RIDE_BELL = add("ride bell", 53, Limb.RIGHT_HAND, 4, NoteHead.DIAMOND, "bell");
-    public static final Voice CRASH = add("crash", 49, Limb.RIGHT_HAND, 6, NoteHead.CROSS, "crash cymbal");
-    public static final Voice CHINA = add("china", 52, Limb.RIGHT_HAND, 7, NoteHead.CIRCLED_CROSS, "china cymbal");
-    public static final Voice SPLASH = add("splash", 55, Limb.RIGHT_HAND, 7, NoteHead.CROSS, "splash cymbal");
-    public static final Voice HIGH_TOM = add("high tom", 50, Limb.RIGHT_HAND, 3, NoteHead.NORMAL, "tom 1", "rack tom");
+            add("foot hi-hat", 44, Limb.HAT_FOOT, -5, NoteheadShape.CROSS, "pedal hi-hat", "foot hat");
+    public static final Voice RIDE = add("ride", 51, Limb.RIGHT_HAND, 4, NoteheadShape.CROSS, "ride cymbal");
+    public static final Voice RIDE_BELL = add("ride bell", 53, Limb.RIGHT_HAND, 4, NoteheadShape.DIAMOND, "bell");
+    public static final Voice CRASH = add("crash", 49, Limb.RIGHT_HAND, 6, NoteheadShape.CROSS, "crash cymbal");
+    public static final Voice CHINA = add("china", 52, Limb.RIGHT_HAND, 7, NoteheadShape.CIRCLED_CROSS, "china cymbal");
+    public static final Voice SPLASH = add("splash", 55, Limb.RIGHT_HAND, 7, NoteheadShape.CROSS, "splash cymbal");
+    public static final Voice HIGH_TOM =
+            add("high tom", 50, Limb.RIGHT_HAND, 3, NoteheadShape.NORMAL, "tom 1", "rack tom");
     public static final Voice MIDDLE_TOM =
-            add("middle tom", 47, Limb.RIGHT_HAND, 2, NoteHead.NORMAL, "mid tom", "tom 2", "tom");
-    public static final Voice LOW_TOM = add("low tom", 45, Limb.RIGHT_HAND, 0, NoteHead.NORMAL, "tom 3");
-    public static final Voice FLOOR_TOM = add("floor tom", 43, Limb.RIGHT_HAND, -1, NoteHead.NORMAL, "tom 4");
-    public static final Voice COWBELL = add("cowbell", 56, Limb.RIGHT_HAND, 5, NoteHead.TRIANGLE, "cow bell");
+            add("middle tom", 47, Limb.RIGHT_HAND, 2, NoteheadShape.NORMAL, "mid tom", "tom 2", "tom");
+    public static final Voice LOW_TOM = add("low tom", 45, Limb.RIGHT_HAND, 0, NoteheadShape.NORMAL, "tom 3");
+    public static final Voice FLOOR_TOM = add("floor tom", 43, Limb.RIGHT_HAND, -1, NoteheadShape.NORMAL, "tom 4");
+    public static final Voice COWBELL = add("cowbell", 56, Limb.RIGHT_HAND, 5, NoteheadShape.TRIANGLE, "cow bell");
     public static final Voice WOODBLOCK =
-            add("woodblock", 76, Limb.RIGHT_HAND, 3, NoteHead.TRIANGLE, "wood block", "block");
-    public static final Voice CLAVES = add("claves", 75, Limb.RIGHT_HAND, 2, NoteHead.TRIANGLE, "clave");
-    public static final Voice TAMBOURINE = add("tambourine", 54, Limb.RIGHT_HAND, 4, NoteHead.TRIANGLE);
-    public static final Voice SHAKER = add("shaker", 70, Limb.RIGHT_HAND, 2, NoteHead.CROSS, "maracas");
+            add("woodblock", 76, Limb.RIGHT_HAND, 3, NoteheadShape.TRIANGLE, "wood block", "block");
+    public static final Voice CLAVES = add("claves", 75, Limb.RIGHT_HAND, 2, NoteheadShape.TRIANGLE, "clave");
+    public static final Voice TAMBOURINE = add("tambourine", 54, Limb.RIGHT_HAND, 4, NoteheadShape.TRIANGLE);
+    public static final Voice SHAKER = add("shaker", 70, Limb.RIGHT_HAND, 2, NoteheadShape.CROSS, "maracas");
 
     private Kit() {}
 
-    private static Voice add(String name, int midiKey, Limb limb, int staffPlace, NoteHead head, String... alsoCalled) {
+    private static Voice add(
+            String name, int midiKey, Limb limb, int staffPlace, NoteheadShape head, String... alsoCalled) {
         Voice voice = new Voice(name, midiKey, limb, staffPlace, head);
         BY_NAME.put(name, voice);
         Arrays.asList(alsoCalled).forEach(other -> BY_NAME.put(other, voice));

@@ -13,7 +13,7 @@ import nimblestride.core.foundation.words.PlainText;
  *     {@value #HIGHEST_PLACE}
  * @param head how its notes look
  */
-public record Voice(String name, int midiKey, Limb limb, int staffPlace, NoteHead head) {
+public record Voice(String name, int midiKey, Limb limb, int staffPlace, NoteheadShape head) {
     public static final int LOWEST_KEY = 35;
     public static final int HIGHEST_KEY = 81;
     public static final int LOWEST_PLACE = -8;

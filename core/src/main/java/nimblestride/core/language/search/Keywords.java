@@ -6,8 +6,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.exercise.model.Feel;
-import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.exercise.model.SectionContent;
+import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.layer.pattern.Layer;
@@ -75,7 +75,7 @@ public final class Keywords {
         return keywords.words;
     }
 
-    private void add(Feel feel) {
+    private void add(SectionContent feel) {
         feel.phrase().kinds().stream().limit(MOST_BARS).forEach(this::add);
         if (!feel.phrase().isEven()) {
             words.add("mixed");
@@ -115,7 +115,7 @@ public final class Keywords {
     }
 
     private void add(Stroke stroke) {
-        if (stroke.level() == Level.GHOST) {
+        if (stroke.level() == Dynamic.GHOST) {
             words.add("ghost notes");
         } else if (stroke.level().isAccent()) {
             words.add("accents");

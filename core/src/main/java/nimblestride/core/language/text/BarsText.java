@@ -28,7 +28,7 @@ public final class BarsText {
 
     /** @throws TextException at the first place that makes no sense */
     public static Phrase read(String text) {
-        Cursor cursor = new Cursor(text);
+        TextCursor cursor = new TextCursor(text);
         List<PhrasePart> parts = parts(cursor, 0);
         if (!cursor.atEnd()) {
             throw cursor.here("expected a comma and another bar, or the end. For example: " + EXAMPLE);
@@ -36,7 +36,7 @@ public final class BarsText {
         return cursor.make(0, () -> Phrase.of(parts), EXAMPLE);
     }
 
-    private static List<PhrasePart> parts(Cursor cursor, int depth) {
+    private static List<PhrasePart> parts(TextCursor cursor, int depth) {
         List<PhrasePart> parts = new ArrayList<>();
         do {
             parts.addAll(part(cursor, depth));
@@ -44,7 +44,7 @@ public final class BarsText {
         return parts;
     }
 
-    private static List<PhrasePart> part(Cursor cursor, int depth) {
+    private static List<PhrasePart> part(TextCursor cursor, int depth) {
         cursor.skipSpaces();
         int start = cursor.at();
         List<PhrasePart> parts;
@@ -68,7 +68,7 @@ public final class BarsText {
         return List.of(cursor.make(start, () -> new Repeat(parts, times), "11/8 x2"));
     }
 
-    private static Bar bar(Cursor cursor) {
+    private static Bar bar(TextCursor cursor) {
         cursor.skipSpaces();
         int start = cursor.at();
         Meter meter = meter(cursor);
@@ -88,7 +88,7 @@ public final class BarsText {
         return cursor.make(bracket, () -> new Bar(meter, new Grouping(sizes)), usual);
     }
 
-    private static Meter meter(Cursor cursor) {
+    private static Meter meter(TextCursor cursor) {
         cursor.skipSpaces();
         int start = cursor.at();
         List<Meter.Term> terms = new ArrayList<>();
@@ -98,7 +98,7 @@ public final class BarsText {
         return cursor.make(start, () -> new Meter(terms), EXAMPLE);
     }
 
-    private static Meter.Term term(Cursor cursor) {
+    private static Meter.Term term(TextCursor cursor) {
         cursor.skipSpaces();
         int start = cursor.at();
         List<Integer> numerators = new ArrayList<>();

@@ -6,9 +6,9 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.core.time.counting.Division;
-import nimblestride.core.time.counting.Said;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.SpokenSyllable;
+import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Grouping;
 import nimblestride.core.time.meter.Meter;
@@ -24,10 +24,10 @@ public final class CountText {
     private CountText() {}
 
     /** What is said in a bar. */
-    public static String write(Bar bar, CountingSchool school, Division division) {
+    public static String write(Bar bar, CountingSystem school, Subdivision division) {
         List<String> groups = new ArrayList<>();
         StringBuilder group = new StringBuilder();
-        for (Said said : school.count(bar, division)) {
+        for (SpokenSyllable said : school.count(bar, division)) {
             if (said.startsGroup() && !group.isEmpty()) {
                 groups.add(group.toString());
                 group.setLength(0);
@@ -39,7 +39,7 @@ public final class CountText {
     }
 
     /** A line for each bar, beginning with its meter. */
-    public static String write(List<Bar> bars, CountingSchool school, Division division) {
+    public static String write(List<Bar> bars, CountingSystem school, Subdivision division) {
         return bars.stream()
                 .map(bar -> bar.meter() + ": " + write(bar, school, division))
                 .collect(Collectors.joining("\n"));
@@ -51,7 +51,7 @@ public final class CountText {
      *
      * @throws TextException at the first syllable that is not said there
      */
-    public static Bar read(Meter meter, CountingSchool school, String text) {
+    public static Bar read(Meter meter, CountingSystem school, String text) {
         List<Word> words = new ArrayList<>();
         List<Integer> sizes = new ArrayList<>();
         int from = 0;
@@ -91,14 +91,15 @@ public final class CountText {
                         text,
                         word.from(),
                         word.to(),
-                        "expected \"" + expected.get(i) + "\" here, as in: " + write(bar, school, Division.AS_WRITTEN));
+                        "expected \"" + expected.get(i) + "\" here, as in: "
+                                + write(bar, school, Subdivision.AS_WRITTEN));
             }
         }
         return bar;
     }
 
     /** The grouping that would be said so, where the school tells it. */
-    private static Optional<Grouping> grouping(Meter meter, CountingSchool school, List<String> words) {
+    private static Optional<Grouping> grouping(Meter meter, CountingSystem school, List<String> words) {
         if (!school.tellsGroups()) {
             return Optional.empty();
         }
@@ -108,7 +109,7 @@ public final class CountText {
 
     /** Groups are tried one after the other, larger ones first, as long as what they would be counted is what is said. */
     private static Optional<List<Integer>> groups(
-            Meter meter, CountingSchool school, List<String> words, List<Integer> before, int filled, int[] tries) {
+            Meter meter, CountingSystem school, List<String> words, List<Integer> before, int filled, int[] tries) {
         if (filled == words.size()) {
             return Optional.of(before);
         }

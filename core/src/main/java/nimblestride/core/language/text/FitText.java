@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import nimblestride.core.time.partition.Demands;
-import nimblestride.core.time.partition.Filling;
 import nimblestride.core.time.partition.FitQuestion;
+import nimblestride.core.time.partition.PartitionConstraints;
+import nimblestride.core.time.partition.Partitions;
 import nimblestride.core.time.value.NoteValue;
 
 /**
@@ -37,7 +37,7 @@ public final class FitText {
             throw new TextException(text, of, end, length + " is no whole number of " + unit + ". " + EXAMPLE);
         }
         long units = length.wholePartsOf(unit);
-        if (units > Filling.LONGEST) {
+        if (units > Partitions.LONGEST) {
             throw new TextException(
                     text,
                     lengthStart,
@@ -45,12 +45,13 @@ public final class FitText {
                     String.format(
                             Locale.ROOT,
                             "at most %,d units can be filled, and this is %,d. %s",
-                            Filling.LONGEST,
+                            Partitions.LONGEST,
                             units,
                             EXAMPLE));
         }
-        Demands demands = with < 0 ? Demands.NONE : demands(text, with + " with ".length());
-        Filling filling = new Cursor(text).make(0, () -> Filling.of((int) units, sizes), "5,3 into 4/4 of 1/16");
+        PartitionConstraints demands = with < 0 ? PartitionConstraints.NONE : demands(text, with + " with ".length());
+        Partitions filling =
+                new TextCursor(text).make(0, () -> Partitions.of((int) units, sizes), "5,3 into 4/4 of 1/16");
         return new FitQuestion(filling.with(demands), unit);
     }
 
@@ -63,7 +64,7 @@ public final class FitText {
     }
 
     private static List<Integer> sizes(String text) {
-        Cursor cursor = new Cursor(text);
+        TextCursor cursor = new TextCursor(text);
         List<Integer> sizes = new ArrayList<>();
         do {
             sizes.add(cursor.number("expected the length of a cell, in units. " + EXAMPLE));
@@ -83,8 +84,8 @@ public final class FitText {
         }
     }
 
-    private static Demands demands(String text, int from) {
-        Demands demands = Demands.NONE;
+    private static PartitionConstraints demands(String text, int from) {
+        PartitionConstraints demands = PartitionConstraints.NONE;
         int start = from;
         for (String part : text.substring(from).split(",", -1)) {
             int at = start + part.length() - part.stripLeading().length();
@@ -96,7 +97,8 @@ public final class FitText {
         return demands;
     }
 
-    private static Demands demand(String text, int from, int to, String part, Demands demands) {
+    private static PartitionConstraints demand(
+            String text, int from, int to, String part, PartitionConstraints demands) {
         return switch (part) {
             case "each at least once" -> demands.eachOnce();
             case "alike together" -> demands.together();
@@ -105,7 +107,8 @@ public final class FitText {
         };
     }
 
-    private static Demands numbered(String text, int from, int to, String part, Demands demands) {
+    private static PartitionConstraints numbered(
+            String text, int from, int to, String part, PartitionConstraints demands) {
         Matcher numbered = NUMBERED.matcher(part);
         if (!numbered.matches()) {
             throw new TextException(text, from, to, "expected what is asked of the cells: " + DEMANDS);

@@ -51,7 +51,7 @@ public final class GapsText {
         NoteValue read = ValueText.read(text, from, to);
         NoteValue length = word.contains("/")
                 ? read
-                : new Cursor(text).make(from, () -> unit.times(read.wholePartsOf(NoteValue.WHOLE)), "3 3 2 of 1/8");
+                : new TextCursor(text).make(from, () -> unit.times(read.wholePartsOf(NoteValue.WHOLE)), "3 3 2 of 1/8");
         if (length.isZero()) {
             throw new TextException(text, from, to, "a length is longer than zero. " + EXAMPLE);
         }

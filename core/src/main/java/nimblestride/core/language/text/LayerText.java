@@ -5,9 +5,9 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import nimblestride.core.kit.orchestration.Move;
+import nimblestride.core.kit.orchestration.OrchestrationRule;
+import nimblestride.core.kit.voice.NamedVoices;
 import nimblestride.core.kit.voice.Voice;
-import nimblestride.core.kit.voice.Voices;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.pattern.Reset;
@@ -22,9 +22,9 @@ public final class LayerText {
 
     private final Tokens tokens;
 
-    private final Voices voices;
+    private final NamedVoices voices;
 
-    private LayerText(String text, Voices voices) {
+    private LayerText(String text, NamedVoices voices) {
         this.tokens = new Tokens(text);
         this.voices = voices;
     }
@@ -35,7 +35,7 @@ public final class LayerText {
      * @throws TextException at the first place that makes no sense
      */
     public static Layer read(String text) {
-        return read(text, Voices.KIT);
+        return read(text, NamedVoices.KIT);
     }
 
     /**
@@ -43,7 +43,7 @@ public final class LayerText {
      *
      * @throws TextException at the first place that makes no sense
      */
-    public static Layer read(String text, Voices voices) {
+    public static Layer read(String text, NamedVoices voices) {
         return new LayerText(text, voices).layer();
     }
 
@@ -54,7 +54,7 @@ public final class LayerText {
         Reset reset = Reset.NEVER;
         int oneEvery = 1;
         int from = 0;
-        List<Move> moves = List.of();
+        List<OrchestrationRule> moves = List.of();
         Set<String> left = new HashSet<>(PatternText.ENDINGS);
         while (!tokens.atEnd()) {
             Tokens.Word word = tokens.take();
@@ -78,7 +78,7 @@ public final class LayerText {
         }
         NoteValue late = offset;
         Reset again = reset;
-        List<Move> rules = moves;
+        List<OrchestrationRule> rules = moves;
         Layer layer = tokens.make(0, () -> new Layer(voice, pattern, late, again, 1, rules));
         int ones = oneEvery;
         return ones == 1 ? layer : tokens.make(from, () -> layer.withOneEvery(ones));

@@ -8,10 +8,10 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.core.kit.orchestration.Move;
+import nimblestride.core.kit.orchestration.OrchestrationRule;
 import nimblestride.core.kit.voice.Limb;
+import nimblestride.core.kit.voice.NamedVoices;
 import nimblestride.core.kit.voice.Voice;
-import nimblestride.core.kit.voice.Voices;
 import nimblestride.core.layer.pattern.Layer;
 
 /**
@@ -30,8 +30,8 @@ public final class MoveText {
      *
      * @throws TextException at the first place that makes no sense
      */
-    public static List<Move> read(String text) {
-        return read(text, Voices.KIT);
+    public static List<OrchestrationRule> read(String text) {
+        return read(text, NamedVoices.KIT);
     }
 
     /**
@@ -39,13 +39,13 @@ public final class MoveText {
      *
      * @throws TextException at the first place that makes no sense
      */
-    public static List<Move> read(String text, Voices voices) {
+    public static List<OrchestrationRule> read(String text, NamedVoices voices) {
         return read(text, 0, voices);
     }
 
     /** Reads the end of a longer text, so that an error names its place there. */
-    static List<Move> read(String text, int from, Voices voices) {
-        List<Move> moves = new ArrayList<>();
+    static List<OrchestrationRule> read(String text, int from, NamedVoices voices) {
+        List<OrchestrationRule> moves = new ArrayList<>();
         int start = from;
         for (String part : text.substring(from).split(";", -1)) {
             int end = start + part.length();
@@ -61,7 +61,7 @@ public final class MoveText {
         return moves;
     }
 
-    private static Move move(String text, int from, int end, Voices named) {
+    private static OrchestrationRule move(String text, int from, int end, NamedVoices named) {
         int to = text.indexOf(" to ", from);
         if (to < 0 || to >= end) {
             throw wrong(text, from, end, "expected \"to\" and a voice");
@@ -89,11 +89,16 @@ public final class MoveText {
         }
         try {
             if (which.group(4) != null) {
-                return new Move(Move.Which.NTH, limb(which.group(1)), Integer.parseInt(which.group(4)), voices);
+                return new OrchestrationRule(
+                        OrchestrationRule.Which.NTH, limb(which.group(1)), Integer.parseInt(which.group(4)), voices);
             }
             return which.group(3) != null
-                    ? new Move(Move.Which.EVERY_NTH, limb(which.group(1)), Integer.parseInt(which.group(3)), voices)
-                    : new Move(kind(which.group(2)), limb(which.group(1)), 0, voices);
+                    ? new OrchestrationRule(
+                            OrchestrationRule.Which.EVERY_NTH,
+                            limb(which.group(1)),
+                            Integer.parseInt(which.group(3)),
+                            voices)
+                    : new OrchestrationRule(kind(which.group(2)), limb(which.group(1)), 0, voices);
         } catch (StrideException e) {
             throw wrong(text, from, end, e.getMessage());
         }
@@ -107,8 +112,8 @@ public final class MoveText {
         return new TextException(text, first, Math.max(first, to), message + ". " + EXAMPLE);
     }
 
-    private static Move.Which kind(String word) {
-        return Arrays.stream(Move.Which.values())
+    private static OrchestrationRule.Which kind(String word) {
+        return Arrays.stream(OrchestrationRule.Which.values())
                 .filter(which -> which.word().equals(word))
                 .findFirst()
                 .orElseThrow();
@@ -127,11 +132,11 @@ public final class MoveText {
     }
 
     /** The rules as they would be typed. */
-    public static String write(List<Move> moves) {
+    public static String write(List<OrchestrationRule> moves) {
         return moves.stream().map(MoveText::write).collect(Collectors.joining("; "));
     }
 
-    private static String write(Move move) {
+    private static String write(OrchestrationRule move) {
         String limb = move.limb()
                 .map(one -> switch (one) {
                     case RIGHT_HAND -> "right ";

@@ -11,9 +11,9 @@ import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import nimblestride.core.exercise.plan.Cleanness;
-import nimblestride.core.practice.journal.Entry;
-import nimblestride.core.practice.journal.Note;
+import nimblestride.core.exercise.plan.RepRating;
+import nimblestride.core.practice.journal.LogEntry;
+import nimblestride.core.practice.journal.PracticeNote;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 
@@ -39,7 +39,7 @@ public final class NoteText {
      *     where none is
      * @throws TextException at the first place that makes no sense
      */
-    public static Note read(String text, LocalDate today, Function<Optional<String>, NoteValue> beatOf) {
+    public static PracticeNote read(String text, LocalDate today, Function<Optional<String>, NoteValue> beatOf) {
         Matcher named = NAMED.matcher(text);
         Optional<String> what = named.lookingAt() ? Optional.of(named.group(1)) : Optional.empty();
         int from = what.isPresent() ? named.end() : 0;
@@ -57,14 +57,15 @@ public final class NoteText {
             throw new TextException(text, 0, 0, "expected what was practised. " + EXAMPLE);
         }
         String words = colon < 0 ? "" : text.substring(colon + 1).strip();
-        if (words.length() > Entry.LONGEST_WORDS) {
+        if (words.length() > LogEntry.LONGEST_WORDS) {
             throw new TextException(
                     text,
                     colon + 1,
                     text.length(),
-                    String.format(Locale.ROOT, "expected at most %,d characters after the colon", Entry.LONGEST_WORDS));
+                    String.format(
+                            Locale.ROOT, "expected at most %,d characters after the colon", LogEntry.LONGEST_WORDS));
         }
-        return new Note(what, reader.day, reader.seconds, reader.tempo, reader.cleanness, words, reader.hard);
+        return new PracticeNote(what, reader.day, reader.seconds, reader.tempo, reader.cleanness, words, reader.hard);
     }
 
     /** The parts between commas, in any order. */
@@ -75,7 +76,7 @@ public final class NoteText {
         private final List<String> hard = new ArrayList<>();
         private Optional<LocalDate> day = Optional.empty();
         private Optional<Tempo> tempo = Optional.empty();
-        private Optional<Cleanness> cleanness = Optional.empty();
+        private Optional<RepRating> cleanness = Optional.empty();
         private int seconds;
 
         Reader(String text, LocalDate today, Supplier<NoteValue> alone) {
@@ -89,7 +90,7 @@ public final class NoteText {
             String word = part.strip();
             String small = word.toLowerCase(Locale.ROOT);
             Matcher lasted = LASTED.matcher(small);
-            Optional<Cleanness> clean = Arrays.stream(Cleanness.values())
+            Optional<RepRating> clean = Arrays.stream(RepRating.values())
                     .filter(one -> one.title().equals(small))
                     .findFirst();
             if (clean.isPresent()) {
@@ -131,8 +132,9 @@ public final class NoteText {
                     hard.add(place.strip());
                 }
             }
-            if (hard.size() > Entry.MOST_HARD || hard.stream().anyMatch(place -> place.length() > 80)) {
-                throw new TextException(text, from, from + 5, "expected at most " + Entry.MOST_HARD + " short places");
+            if (hard.size() > LogEntry.MOST_HARD || hard.stream().anyMatch(place -> place.length() > 80)) {
+                throw new TextException(
+                        text, from, from + 5, "expected at most " + LogEntry.MOST_HARD + " short places");
             }
         }
 
@@ -149,7 +151,7 @@ public final class NoteText {
 
         private int seconds(Matcher lasted, int from, int to) {
             long all = 3_600L * number(lasted.group(1)) + 60L * number(lasted.group(2)) + number(lasted.group(3));
-            if (all > Entry.LONGEST_SECONDS) {
+            if (all > LogEntry.LONGEST_SECONDS) {
                 throw new TextException(text, from, to, "expected at most 24 hours. " + EXAMPLE);
             }
             return (int) all;
@@ -165,7 +167,7 @@ public final class NoteText {
      *
      * @param alone the beat that a number alone counts in this note; where that is no quarter, every tempo is written with its beat
      */
-    public static String write(Note note, NoteValue alone) {
+    public static String write(PracticeNote note, NoteValue alone) {
         List<String> parts = new ArrayList<>();
         note.day().ifPresent(day -> parts.add(day.toString()));
         if (note.seconds() > 0) {

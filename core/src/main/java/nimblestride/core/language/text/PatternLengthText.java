@@ -27,7 +27,7 @@ public final class PatternLengthText {
         if (counted.matches()) {
             NoteValue unit = ValueText.read(text, counted.start(2), text.length());
             long count = Long.parseLong(counted.group(1));
-            return new Cursor(text).make(0, () -> new FillCheck(count, unit, named), "14 x 1/16");
+            return new TextCursor(text).make(0, () -> new FillCheck(count, unit, named), "14 x 1/16");
         }
         int of = text.lastIndexOf(" of ");
         if (of < 0) {
@@ -36,7 +36,7 @@ public final class PatternLengthText {
         }
         NoteValue unit = ValueText.read(text, of + " of ".length(), text.length());
         long count = count(text, of);
-        return new Cursor(text).make(0, () -> new FillCheck(count, unit, named), "14 x 1/16");
+        return new TextCursor(text).make(0, () -> new FillCheck(count, unit, named), "14 x 1/16");
     }
 
     /** How many units a pattern of cells, signs or strokes has. */

@@ -12,14 +12,14 @@ import java.util.TreeSet;
 import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Limb;
 import nimblestride.core.layer.pattern.Placement;
 import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.meter.Phrase;
-import nimblestride.core.time.meter.Place;
 import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.NoteValue;
 
@@ -49,21 +49,21 @@ final class PlacesText {
             "tenth",
             "eleventh",
             "twelfth");
-    private static final Map<String, Level> LEVELS = Map.of(
+    private static final Map<String, Dynamic> LEVELS = Map.of(
             "normal",
-            Level.NORMAL,
+            Dynamic.NORMAL,
             "accent",
-            Level.ACCENT,
+            Dynamic.ACCENT,
             "accents",
-            Level.ACCENT,
+            Dynamic.ACCENT,
             "ghost",
-            Level.GHOST,
+            Dynamic.GHOST,
             "ghosts",
-            Level.GHOST,
+            Dynamic.GHOST,
             "soft",
-            Level.SOFT,
+            Dynamic.SOFT,
             "strong",
-            Level.STRONG);
+            Dynamic.STRONG);
     private static final Map<String, Ornament> ORNAMENTS = Map.of(
             "plain",
             Ornament.NONE,
@@ -184,7 +184,8 @@ final class PlacesText {
     private Set<NoteValue> positions(Named named, Bar bar) {
         String words = named.words;
         NoteValue beat = bar.meter().beat();
-        Optional<Place> place = Place.read(bar.meter(), words.startsWith("the ") ? words.substring(4) : words);
+        Optional<CountPosition> place =
+                CountPosition.read(bar.meter(), words.startsWith("the ") ? words.substring(4) : words);
         if (place.isPresent()) {
             NoteValue position = place.get().position();
             return position.compareTo(bar.length()) < 0 ? Set.of(position) : Set.of();
@@ -253,15 +254,15 @@ final class PlacesText {
     private Set<NoteValue> syllables(Bar bar, String syllable) {
         NoteValue beat = bar.meter().beat();
         Set<NoteValue> found = new TreeSet<>();
-        Place.read(bar.meter(), "1 " + syllable)
+        CountPosition.read(bar.meter(), "1 " + syllable)
                 .ifPresent(place -> found.addAll(steps(bar, place.position(), beat, index -> true)));
         return found;
     }
 
     private NoteValue exact(Named named, String words, Bar bar) {
         String place = words.startsWith("the ") ? words.substring(4) : words;
-        return Place.read(bar.meter(), place)
-                .map(Place::position)
+        return CountPosition.read(bar.meter(), place)
+                .map(CountPosition::position)
                 .orElseThrow(() -> new TextException(text, named.from, named.to, EXAMPLES));
     }
 

@@ -7,8 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import nimblestride.core.kit.voice.NamedVoices;
 import nimblestride.core.kit.voice.Voice;
-import nimblestride.core.kit.voice.Voices;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.pattern.Placement;
@@ -34,7 +34,7 @@ public final class PlacingText {
      * @throws TextException at the word that makes no sense, or names a place that the bars do not have
      */
     public static List<Layer> read(String text, Phrase phrase) {
-        return read(text, phrase, Voices.KIT);
+        return read(text, phrase, NamedVoices.KIT);
     }
 
     /**
@@ -42,7 +42,7 @@ public final class PlacingText {
      *
      * @throws TextException at the word that makes no sense, or names a place that the bars do not have
      */
-    public static List<Layer> read(String text, Phrase phrase, Voices voices) {
+    public static List<Layer> read(String text, Phrase phrase, NamedVoices voices) {
         Map<Voice, Map<Placement, Placement>> placed = new LinkedHashMap<>();
         int from = 0;
         for (String part : text.split(";", -1)) {
@@ -58,7 +58,7 @@ public final class PlacingText {
             from += part.length() + 1;
         }
         List<Layer> layers = new ArrayList<>();
-        placed.forEach((voice, places) -> layers.add(new Cursor(text)
+        placed.forEach((voice, places) -> layers.add(new TextCursor(text)
                 .make(
                         0,
                         () -> Layer.of(voice, new Pattern.Placed(List.copyOf(places.values()))),
@@ -70,7 +70,7 @@ public final class PlacingText {
     private record Clause(Voice voice, int from, int to) {}
 
     /** The voice is the longest name with which the text begins. */
-    private static Clause clause(String text, int from, int to, Voices voices) {
+    private static Clause clause(String text, int from, int to, NamedVoices voices) {
         int start = from;
         while (Character.isWhitespace(text.charAt(start))) {
             start++;
@@ -98,7 +98,7 @@ public final class PlacingText {
         return layers.stream()
                 .filter(layer -> layer.pattern() instanceof Pattern.Placed)
                 .map(layer -> layer.voice().name() + " "
-                        + PlacesWords.of(((Pattern.Placed) layer.pattern()).placements(), phrase))
+                        + PlacesPrinter.of(((Pattern.Placed) layer.pattern()).placements(), phrase))
                 .collect(Collectors.joining("; "));
     }
 }

@@ -7,9 +7,9 @@ import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import nimblestride.core.exercise.plan.Frame;
 import nimblestride.core.exercise.plan.Stage;
-import nimblestride.core.exercise.plan.Task;
+import nimblestride.core.exercise.plan.StageTask;
+import nimblestride.core.exercise.plan.TimeAndFill;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.kit.voice.Limb;
 
@@ -36,7 +36,7 @@ public final class StageText {
         if (!written.matches()) {
             throw new TextException(text, 0, text.length(), "expected a stage. " + EXAMPLE);
         }
-        Task task = task(text, written);
+        StageTask task = task(text, written);
         List<String> layers = written.group(2) == null
                 ? List.of()
                 : Arrays.stream(written.group(2).split(",", -1))
@@ -45,41 +45,44 @@ public final class StageText {
         if (layers.contains("")) {
             throw wrong(text, written, 2, "expected the names of layers, as in of kick, snare. " + EXAMPLE);
         }
-        Frame frame = written.group(3) == null ? Frame.NONE : frame(text, written);
+        TimeAndFill frame = written.group(3) == null ? TimeAndFill.NONE : frame(text, written);
         int percent = written.group(4) == null ? 100 : percent(text, written);
         return made(text, written, 4, () -> new Stage(task, layers, frame, percent));
     }
 
-    private static Task task(String text, Matcher written) {
+    private static StageTask task(String text, Matcher written) {
         String word = written.group(1).strip();
-        for (Task.Usual usual : Task.Usual.values()) {
+        for (StageTask.Usual usual : StageTask.Usual.values()) {
             if (usual.title().equalsIgnoreCase(word)) {
                 return usual;
             }
         }
         for (Limb limb : Limb.values()) {
-            Task alone = new Task.OneLimb(limb);
+            StageTask alone = new StageTask.OneLimb(limb);
             if (alone.title().equalsIgnoreCase(word)) {
                 return alone;
             }
         }
         Matcher displaced = DISPLACED.matcher(word);
         if (displaced.matches()) {
-            return made(text, written, 1, () -> new Task.Displaced(Integer.parseInt(displaced.group(1))));
+            return made(text, written, 1, () -> new StageTask.Displaced(Integer.parseInt(displaced.group(1))));
         }
         throw wrong(text, written, 1, "expected " + TASKS + ". " + EXAMPLE);
     }
 
-    private static Frame frame(String text, Matcher written) {
+    private static TimeAndFill frame(String text, Matcher written) {
         if (written.group(3).toLowerCase(Locale.ROOT).startsWith("free")) {
-            return Frame.FREE;
+            return TimeAndFill.FREE;
         }
         Matcher frame = FRAME.matcher(written.group(3));
         if (!frame.matches()) {
             throw wrong(text, written, 3, "expected rounds of time and of fill, as in 3+1, or free time. " + EXAMPLE);
         }
         return made(
-                text, written, 3, () -> new Frame(Integer.parseInt(frame.group(1)), Integer.parseInt(frame.group(2))));
+                text,
+                written,
+                3,
+                () -> new TimeAndFill(Integer.parseInt(frame.group(1)), Integer.parseInt(frame.group(2))));
     }
 
     private static int percent(String text, Matcher written) {
@@ -107,7 +110,7 @@ public final class StageText {
     public static String write(Stage stage) {
         return stage.task().title()
                 + (stage.layers().isEmpty() ? "" : " of " + String.join(", ", stage.layers()))
-                + (stage.frame().equals(Frame.NONE)
+                + (stage.frame().equals(TimeAndFill.NONE)
                         ? ""
                         : " in " + (stage.frame().isFree() ? "free time" : stage.frame()))
                 + (stage.percent() == 100 ? "" : " at " + stage.percent() + " %");

@@ -4,7 +4,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Limb;
@@ -13,8 +13,8 @@ import nimblestride.core.kit.voice.Limb;
 final class StrokeSigns {
     private static final Pattern BEFORE = Pattern.compile("([>^_(]?)([rl]{0,3})([RLKFH]?)");
     private static final Pattern AFTER = Pattern.compile("([:z]?)(\\)?)");
-    private static final Map<String, Level> LEVELS =
-            Map.of(">", Level.ACCENT, "^", Level.STRONG, "_", Level.SOFT, "(", Level.GHOST, "", Level.NORMAL);
+    private static final Map<String, Dynamic> LEVELS =
+            Map.of(">", Dynamic.ACCENT, "^", Dynamic.STRONG, "_", Dynamic.SOFT, "(", Dynamic.GHOST, "", Dynamic.NORMAL);
     private static final Map<Integer, Ornament> GRACES =
             Map.of(0, Ornament.NONE, 1, Ornament.FLAM, 2, Ornament.DRAG, 3, Ornament.RUFF);
 

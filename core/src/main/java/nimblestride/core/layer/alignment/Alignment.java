@@ -8,7 +8,7 @@ import nimblestride.core.foundation.exact.ExactMath;
 import nimblestride.core.foundation.exact.ExactOverflowException;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.layer.pattern.Layer;
-import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Phrase;
 
 /**
@@ -21,16 +21,17 @@ import nimblestride.core.time.meter.Phrase;
  * @param firstLanding the first bar, from 0, whose line a cycle ever starts on; for a layer that starts very late it may
  *     lie beyond the first return
  */
-public record Alignment(Course course, Return returnsAfter, List<Long> landings, OptionalLong firstLanding) {
+public record Alignment(
+        LayerTimeline course, Realignment returnsAfter, List<Long> landings, OptionalLong firstLanding) {
     /**
      * @throws ExactOverflowException if the return cannot be counted exactly
      * @throws InvalidValueException if the layer has too many hits to be listed
      */
     public static Alignment of(Layer layer, Phrase phrase) {
-        return of(Course.of(layer, phrase), phrase);
+        return of(LayerTimeline.of(layer, phrase), phrase);
     }
 
-    static Alignment of(Course course, Phrase phrase) {
+    static Alignment of(LayerTimeline course, Phrase phrase) {
         try {
             return new BarLines(course, phrase).align();
         } catch (ExactOverflowException e) {
@@ -47,14 +48,14 @@ public record Alignment(Course course, Return returnsAfter, List<Long> landings,
 
     /** A course and the bar lines of a phrase, both counted on the course's grid. */
     private static final class BarLines {
-        private final Course course;
+        private final LayerTimeline course;
         private final Phrase phrase;
         private final int bars;
         private final long unit;
         private final long phraseLength;
         private final long returnLength;
 
-        BarLines(Course course, Phrase phrase) {
+        BarLines(LayerTimeline course, Phrase phrase) {
             this.course = course;
             this.phrase = phrase;
             this.bars = phrase.bars().size();
@@ -65,7 +66,7 @@ public record Alignment(Course course, Return returnsAfter, List<Long> landings,
 
         Alignment align() {
             long phrases = returnLength / phraseLength;
-            Return returnsAfter = new Return(
+            Realignment returnsAfter = new Realignment(
                     course.grid().value(returnLength),
                     ExactMath.multiply(phrases, bars),
                     phrases,
@@ -88,9 +89,9 @@ public record Alignment(Course course, Return returnsAfter, List<Long> landings,
          * For every landing of a return, the first bar on which it comes about. Bar i of round j starts at s + jP, and
          * a cycle starts there if jP ≡ begin + c - s (mod period).
          */
-        private long[] landings(Return returnsAfter) {
-            Congruence congruence = new Congruence(phraseLength, course.period());
-            ByRemainder cycles = new ByRemainder(
+        private long[] landings(Realignment returnsAfter) {
+            LinearCongruence congruence = new LinearCongruence(phraseLength, course.period());
+            ResidueClasses cycles = new ResidueClasses(
                     course.cycleStarts()
                             .map(start -> ExactMath.add(course.begin(), start))
                             .toArray(),
@@ -106,7 +107,7 @@ public record Alignment(Course course, Return returnsAfter, List<Long> landings,
                     landings.add(ExactMath.add(number, ExactMath.multiply(returnsMissed, returnsAfter.bars())));
                 }
             }
-            return Ascending.once(landings.build().toArray());
+            return SortedLongs.once(landings.build().toArray());
         }
     }
 }

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.PriorityQueue;
 import nimblestride.core.foundation.exact.ExactMath;
 import nimblestride.core.foundation.exact.ExactOverflowException;
-import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.value.Grid;
 import nimblestride.core.time.value.NoteValue;
 
@@ -25,7 +25,7 @@ public record Meeting(NoteValue every, long perCycle, long onsets, List<NoteValu
     private static final int MOST_PAIRS = 1_000_000;
 
     /** @throws ExactOverflowException if the common cycle cannot be counted exactly */
-    public static Meeting of(Course one, Course other) {
+    public static Meeting of(LayerTimeline one, LayerTimeline other) {
         Grid grid = one.grid().and(other.grid());
         try {
             return new Pair(one.on(grid), other.on(grid)).meeting();
@@ -35,20 +35,20 @@ public record Meeting(NoteValue every, long perCycle, long onsets, List<NoteValu
     }
 
     private static final class Pair {
-        private final Course one;
-        private final Course other;
+        private final LayerTimeline one;
+        private final LayerTimeline other;
         private final long commonCycle;
-        private final Congruence congruence;
+        private final LinearCongruence congruence;
 
-        Pair(Course one, Course other) {
+        Pair(LayerTimeline one, LayerTimeline other) {
             this.one = one;
             this.other = other;
             this.commonCycle = ExactMath.lcm(one.period(), other.period());
-            this.congruence = new Congruence(one.period(), other.period());
+            this.congruence = new LinearCongruence(one.period(), other.period());
         }
 
         Meeting meeting() {
-            ByRemainder others = new ByRemainder(hitsOf(other), congruence.divisor());
+            ResidueClasses others = new ResidueClasses(hitsOf(other), congruence.divisor());
             long[] hits = hitsOf(one);
             long perCycle =
                     Arrays.stream(hits).map(hit -> others.like(hit).length).sum();
@@ -59,19 +59,19 @@ public record Meeting(NoteValue every, long perCycle, long onsets, List<NoteValu
                     one.grid().value(commonCycle), perCycle, all - perCycle, firstMeetings(hits, others, perCycle));
         }
 
-        private static long[] hitsOf(Course course) {
+        private static long[] hitsOf(LayerTimeline course) {
             return course.onsets()
                     .map(onset -> ExactMath.add(course.begin(), onset))
                     .toArray();
         }
 
         /** The earliest meetings: each pair of hits meets first at one moment, and again every common cycle. */
-        private List<NoteValue> firstMeetings(long[] hits, ByRemainder others, long perCycle) {
+        private List<NoteValue> firstMeetings(long[] hits, ResidueClasses others, long perCycle) {
             List<Long> moments = perCycle <= MOST_PAIRS ? solvePairs(hits, others) : walk();
             return moments.stream().map(one.grid()::value).toList();
         }
 
-        private List<Long> solvePairs(long[] hits, ByRemainder others) {
+        private List<Long> solvePairs(long[] hits, ResidueClasses others) {
             PriorityQueue<Long> latestFirst = new PriorityQueue<>((a, b) -> Long.compare(b, a));
             for (long hit : hits) {
                 for (long target : others.like(hit)) {

@@ -8,7 +8,7 @@ import nimblestride.core.foundation.exact.ExactMath;
 import nimblestride.core.foundation.exact.ExactOverflowException;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.Grid;
 import nimblestride.core.time.value.NoteValue;
@@ -34,12 +34,13 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
      * @throws ExactOverflowException if the common cycle cannot be counted exactly
      * @throws InvalidValueException if they meet too often for it to be listed
      */
-    public static Unison of(List<Course> courses) {
-        Grid grid = courses.stream().map(Course::grid).reduce(Grid::and).orElseThrow();
+    public static Unison of(List<LayerTimeline> courses) {
+        Grid grid = courses.stream().map(LayerTimeline::grid).reduce(Grid::and).orElseThrow();
         return exactly(() -> {
-            List<Moments> all =
-                    courses.stream().map(course -> Moments.of(course.on(grid))).toList();
-            Moments together = all.stream().reduce(Moments::and).orElseThrow();
+            List<PeriodicTimes> all = courses.stream()
+                    .map(course -> PeriodicTimes.of(course.on(grid)))
+                    .toList();
+            PeriodicTimes together = all.stream().reduce(PeriodicTimes::and).orElseThrow();
             return new Unison(
                     grid.value(together.period()),
                     together.count(),
@@ -66,12 +67,12 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
      * @throws ExactOverflowException if the common cycle cannot be counted exactly
      * @throws InvalidValueException if they meet too often for it to be listed
      */
-    public static OnBarLines onBarLines(Phrase phrase, List<Course> courses) {
-        Grid grid = courses.stream().map(Course::grid).reduce(phrase.grid(), Grid::and);
+    public static OnBarLines onBarLines(Phrase phrase, List<LayerTimeline> courses) {
+        Grid grid = courses.stream().map(LayerTimeline::grid).reduce(phrase.grid(), Grid::and);
         return exactly(() -> {
-            Moments together = Moments.ofBarLines(phrase, grid);
-            for (Course course : courses) {
-                together = together.and(Moments.of(course.on(grid)));
+            PeriodicTimes together = PeriodicTimes.ofBarLines(phrase, grid);
+            for (LayerTimeline course : courses) {
+                together = together.and(PeriodicTimes.of(course.on(grid)));
             }
             long unit = grid.count(phrase.grid().unit());
             long bars = phrase.barOnGrid(together.period() / unit);
@@ -106,14 +107,14 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
     }
 
     /** All hits less those that coincide: listed where they are few, or else by inclusion and exclusion. */
-    private static OptionalLong onsets(List<Moments> all, long cycle) {
+    private static OptionalLong onsets(List<PeriodicTimes> all, long cycle) {
         double hits = all.stream()
                 .mapToDouble(one -> (double) cycle / one.period() * one.count())
                 .sum();
         if (cycle <= MOST_UNITS && hits <= MOST_HITS) {
             return OptionalLong.of(ticked(all, (int) cycle));
         }
-        boolean sparse = all.stream().mapToLong(Moments::count).sum() <= MOST_RESIDUES;
+        boolean sparse = all.stream().mapToLong(PeriodicTimes::count).sum() <= MOST_RESIDUES;
         if (all.size() > MOST_LAYERS || !sparse) {
             return OptionalLong.empty();
         }
@@ -125,15 +126,15 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
     }
 
     /** Ticks every unit of the cycle that is struck, as one would on squared paper. */
-    private static long ticked(List<Moments> all, int cycle) {
+    private static long ticked(List<PeriodicTimes> all, int cycle) {
         BitSet struck = new BitSet(cycle);
-        for (Moments one : all) {
+        for (PeriodicTimes one : all) {
             one.tick(struck, cycle);
         }
         return struck.cardinality();
     }
 
-    private static long struckByAny(List<Moments> all, int from, long cycle) {
+    private static long struckByAny(List<PeriodicTimes> all, int from, long cycle) {
         long count = 0;
         for (int i = from; i < all.size(); i++) {
             count = ExactMath.add(count, struckAlone(all, all.get(i), i + 1, cycle));
@@ -142,7 +143,7 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
     }
 
     /** Those of some moments that none of the layers that follow strikes. */
-    private static long struckAlone(List<Moments> all, Moments here, int next, long cycle) {
+    private static long struckAlone(List<PeriodicTimes> all, PeriodicTimes here, int next, long cycle) {
         if (here.count() == 0) {
             return 0;
         }

@@ -5,7 +5,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import nimblestride.core.foundation.exact.ExactMath;
 import nimblestride.core.foundation.exact.ExactOverflowException;
-import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.Grid;
@@ -48,7 +48,7 @@ public record BarByBar(long hits, long onTheBeat) {
      * @param most how many hits are looked at; where there are more, the bars after them are left out
      * @throws ExactOverflowException if its times and the beats have no common unit that can be counted
      */
-    public static List<BarByBar> of(Course course, Phrase phrase, long bars, int most) {
+    public static List<BarByBar> of(LayerTimeline course, Phrase phrase, long bars, int most) {
         List<NoteValue> beats = phrase.kinds().stream().map(Beat::of).distinct().toList();
         Grid grid = course.grid().and(phrase.grid()).and(Grid.of(beats));
         return new Walk(course.on(grid), phrase).through(bars, most);
@@ -56,13 +56,13 @@ public record BarByBar(long hits, long onTheBeat) {
 
     /** A walk from hit to hit, in whole units of a grid. */
     private static final class Walk {
-        private final Course course;
+        private final LayerTimeline course;
         private final Phrase phrase;
         private final long[] onsets;
         private long round;
         private int next;
 
-        Walk(Course course, Phrase phrase) {
+        Walk(LayerTimeline course, Phrase phrase) {
             this.course = course;
             this.phrase = phrase;
             this.onsets = course.onsets().toArray();

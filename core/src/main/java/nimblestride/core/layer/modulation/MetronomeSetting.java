@@ -26,15 +26,15 @@ public record MetronomeSetting(NoteValue old, NoteValue now, BigFraction perMinu
     }
 
     private boolean isInRange() {
-        return perMinute.compareTo(BigFraction.of(Chain.METRONOME_FROM)) >= 0
-                && perMinute.compareTo(BigFraction.of(Chain.METRONOME_TO)) <= 0;
+        return perMinute.compareTo(BigFraction.of(ModulationChain.METRONOME_FROM)) >= 0
+                && perMinute.compareTo(BigFraction.of(ModulationChain.METRONOME_TO)) <= 0;
     }
 
     /**
      * The most useful first: those that an ordinary metronome can be set to, then those that are nearest to both beats. Where
      * none is near to both, the subdivision that runs through both.
      */
-    public static List<MetronomeSetting> of(Shift shift) {
+    public static List<MetronomeSetting> of(Modulation shift) {
         NoteValue oldBeat = shift.oldBeat();
         NoteValue newBeat = shift.inOld(shift.newBeat());
         List<MetronomeSetting> found = new ArrayList<>();
@@ -55,13 +55,13 @@ public record MetronomeSetting(NoteValue old, NoteValue now, BigFraction perMinu
                 .toList();
     }
 
-    private static void addIfUseful(Shift shift, NoteValue tick, NoteValue newBeat, List<MetronomeSetting> found) {
+    private static void addIfUseful(Modulation shift, NoteValue tick, NoteValue newBeat, List<MetronomeSetting> found) {
         if (steps(tick, newBeat) <= MOST) {
             found.add(setting(shift, tick));
         }
     }
 
-    private static MetronomeSetting setting(Shift shift, NoteValue tick) {
+    private static MetronomeSetting setting(Modulation shift, NoteValue tick) {
         return new MetronomeSetting(tick, shift.inNew(tick), BigFraction.of(60).divide(shift.seconds(tick)));
     }
 

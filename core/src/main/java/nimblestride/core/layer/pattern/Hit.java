@@ -1,7 +1,7 @@
 package nimblestride.core.layer.pattern;
 
 import java.util.List;
-import nimblestride.core.kit.sticking.Lead;
+import nimblestride.core.kit.sticking.LeadHand;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Limb;
 import nimblestride.core.kit.voice.Voice;
@@ -16,7 +16,7 @@ import nimblestride.core.time.value.NoteValue;
  */
 public record Hit(NoteValue at, Stroke stroke, List<Voice> voices, boolean startsCycle) {
     /** The limb that plays one of its voices: a foot its own pedal, a hand that is written out, or the usual one. */
-    public Limb limb(Voice voice, Lead lead) {
+    public Limb limb(Voice voice, LeadHand lead) {
         return voice.limb().isHand()
                 ? stroke.limb().filter(Limb::isHand).orElseGet(() -> lead.plays(voice))
                 : voice.limb();

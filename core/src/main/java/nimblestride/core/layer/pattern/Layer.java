@@ -3,7 +3,7 @@ package nimblestride.core.layer.pattern;
 import java.util.List;
 import java.util.Locale;
 import nimblestride.core.foundation.failure.InvalidValueException;
-import nimblestride.core.kit.orchestration.Move;
+import nimblestride.core.kit.orchestration.OrchestrationRule;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.time.value.NoteValue;
 
@@ -15,7 +15,8 @@ import nimblestride.core.time.value.NoteValue;
  *     from 1 to {@value #MOST_BARS_WITHOUT_ONE}
  * @param moves rules that move notes from its voice to others, applied in order; at most {@value #MOST_MOVES}
  */
-public record Layer(Voice voice, Pattern pattern, NoteValue offset, Reset reset, int oneEvery, List<Move> moves) {
+public record Layer(
+        Voice voice, Pattern pattern, NoteValue offset, Reset reset, int oneEvery, List<OrchestrationRule> moves) {
     public static final int MOST_MOVES = 32;
     public static final int MOST_BARS_WITHOUT_ONE = 1_024;
 
@@ -54,7 +55,7 @@ public record Layer(Voice voice, Pattern pattern, NoteValue offset, Reset reset,
         return new Layer(voice, pattern, offset, newReset, oneEvery, moves);
     }
 
-    public Layer moved(List<Move> newMoves) {
+    public Layer moved(List<OrchestrationRule> newMoves) {
         return new Layer(voice, pattern, offset, reset, oneEvery, newMoves);
     }
 

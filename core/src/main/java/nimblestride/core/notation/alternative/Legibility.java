@@ -2,11 +2,11 @@ package nimblestride.core.notation.alternative;
 
 import java.util.ArrayList;
 import java.util.List;
-import nimblestride.core.notation.score.Plan;
-import nimblestride.core.notation.score.Rhythm;
+import nimblestride.core.notation.score.BarPlan;
+import nimblestride.core.notation.score.PartRhythm;
 import nimblestride.core.notation.score.Score;
-import nimblestride.core.notation.score.Written;
 import nimblestride.core.notation.score.WrittenBar;
+import nimblestride.core.notation.score.WrittenNote;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.value.Tempo;
 
@@ -18,12 +18,12 @@ final class Legibility {
     private static final int THIRTY_SECOND = 32;
 
     private final Score score;
-    private final Plan plan;
+    private final BarPlan plan;
     private final List<String> good = new ArrayList<>();
     private final List<String> bad = new ArrayList<>();
     private double effort;
 
-    Legibility(Score score, Plan plan) {
+    Legibility(Score score, BarPlan plan) {
         this.score = score;
         this.plan = plan;
         signatures();
@@ -66,7 +66,7 @@ final class Legibility {
             effort += 2.2 * perBar(changes);
         }
         List<String> odd = meters.stream()
-                .filter(meter -> !Rebarring.isPlain(meter))
+                .filter(meter -> !RewrittenBars.isPlain(meter))
                 .map(Meter::toString)
                 .distinct()
                 .toList();
@@ -137,9 +137,9 @@ final class Legibility {
         long slow = 0;
         long all = 0;
         for (WrittenBar bar : score.bars()) {
-            for (Rhythm part : bar.parts()) {
+            for (PartRhythm part : bar.parts()) {
                 tuplets += part.tuplets().size();
-                for (Written written : part.written()) {
+                for (WrittenNote written : part.written()) {
                     if (!written.isRest()) {
                         shortest = Math.max(shortest, written.shape().divisor());
                         slow += written.shape().divisor() <= 2 ? 1 : 0;

@@ -9,15 +9,15 @@ final class BarLines {
     private static final double STAFF = 2;
     private static final double DOT_Y = 0.5;
 
-    private final Strip strip;
-    private final MusicFace face;
+    private final MarkCollector strip;
+    private final MusicFontMetrics face;
 
-    BarLines(Strip strip, MusicFace face) {
+    BarLines(MarkCollector strip, MusicFontMetrics face) {
         this.strip = strip;
         this.face = face;
     }
 
-    void paint(Segment segment, double start, double end, boolean last) {
+    void paint(BarSegment segment, double start, double end, boolean last) {
         if (segment.opens() && segment.bar().repeatStarts()) {
             double x = start + (segment.bar().signature().isEmpty() ? 0 : signatureRoom(segment));
             repeatStart(x);
@@ -45,8 +45,8 @@ final class BarLines {
     }
 
     /** The signature stands before the repeat sign. */
-    private double signatureRoom(Segment segment) {
-        return new SignatureSign(face, segment.bar().signature()).width() + Engraver.SIGNATURE_GAP + 0.5;
+    private double signatureRoom(BarSegment segment) {
+        return new TimeSignatureDrawing(face, segment.bar().signature()).width() + Engraver.SIGNATURE_GAP + 0.5;
     }
 
     private double thickWidth() {

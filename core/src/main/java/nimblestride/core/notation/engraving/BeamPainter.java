@@ -3,16 +3,16 @@ package nimblestride.core.notation.engraving;
 import java.util.function.IntToDoubleFunction;
 import nimblestride.core.notation.engraving.Mark.Polygon;
 import nimblestride.core.notation.score.BeamGroup;
-import nimblestride.core.notation.score.Rhythm;
+import nimblestride.core.notation.score.PartRhythm;
 
 /** Draws the beams of a group, level by level, with hooks where a note has a beam to itself. */
 final class BeamPainter {
     private static final double HOOK = 1.1;
     private static final double MOST_OF_A_GAP = 0.42;
 
-    private final Strip strip;
-    private final MusicFace face;
-    private final Rhythm part;
+    private final MarkCollector strip;
+    private final MusicFontMetrics face;
+    private final PartRhythm part;
     private final int up;
     private final IntToDoubleFunction stemX;
 
@@ -20,7 +20,7 @@ final class BeamPainter {
      * @param up 1 where stems point up, -1 where they point down
      * @param stemX of every note under a beam
      */
-    BeamPainter(Strip strip, MusicFace face, Rhythm part, int up, IntToDoubleFunction stemX) {
+    BeamPainter(MarkCollector strip, MusicFontMetrics face, PartRhythm part, int up, IntToDoubleFunction stemX) {
         this.strip = strip;
         this.face = face;
         this.part = part;
@@ -28,12 +28,12 @@ final class BeamPainter {
         this.stemX = stemX;
     }
 
-    private static double step(MusicFace face) {
+    private static double step(MusicFontMetrics face) {
         return face.lines().beam() + face.lines().beamSpacing();
     }
 
     /** How far so many beams, one or more, reach from the end of a stem towards the heads. */
-    static double depth(int beams, MusicFace face) {
+    static double depth(int beams, MusicFontMetrics face) {
         return (beams - 1) * step(face) + face.lines().beam();
     }
 

@@ -15,10 +15,10 @@ public final class Engraver {
     static final double REPEAT_ROOM = 1.5;
     private static final double NARROWEST = 20;
 
-    private final MusicFace face;
-    private final Lettering letters;
+    private final MusicFontMetrics face;
+    private final TextMetrics letters;
 
-    public Engraver(MusicFace face, Lettering letters) {
+    public Engraver(MusicFontMetrics face, TextMetrics letters) {
         this.face = face;
         this.letters = letters;
     }
@@ -31,11 +31,11 @@ public final class Engraver {
     public List<Drawing> lines(Score score, double width) {
         double wide = Math.max(NARROWEST, width);
         double room = wide - CLEF_ROOM;
-        List<Segment> segments = new ArrayList<>();
+        List<BarSegment> segments = new ArrayList<>();
         for (int i = 0; i < score.bars().size(); i++) {
             segments.addAll(segments(score, i, room));
         }
-        List<List<Segment>> broken = LineBreaking.lines(segments, room);
+        List<List<BarSegment>> broken = LineBreaking.lines(segments, room);
         List<Drawing> lines = new ArrayList<>();
         for (int i = 0; i < broken.size(); i++) {
             lines.add(line(score, broken.get(i), wide, i + 1 == broken.size()));
@@ -44,8 +44,9 @@ public final class Engraver {
     }
 
     /** One line; what has no room even at its narrowest, and cannot be cut, is laid out wider and drawn smaller. */
-    private Drawing line(Score score, List<Segment> segments, double width, boolean last) {
-        double least = CLEF_ROOM + segments.stream().mapToDouble(Segment::least).sum();
+    private Drawing line(Score score, List<BarSegment> segments, double width, boolean last) {
+        double least =
+                CLEF_ROOM + segments.stream().mapToDouble(BarSegment::least).sum();
         double laidOut = Math.max(width, least);
         Drawing drawing = new LinePainter(score, segments, face, letters).paint(laidOut, last);
         return laidOut > width ? drawing.scaledBy(width / laidOut) : drawing;
@@ -57,14 +58,14 @@ public final class Engraver {
     }
 
     /** A bar, cut where groups begin if it is too long for a line. */
-    private List<Segment> segments(Score score, int index, double room) {
+    private List<BarSegment> segments(Score score, int index, double room) {
         WrittenBar bar = score.bars().get(index);
-        Columns columns = Columns.of(score, bar, face, letters);
-        Segment whole = segment(bar, index, columns, 0, columns.count());
+        NoteSpacing columns = NoteSpacing.of(score, bar, face, letters);
+        BarSegment whole = segment(bar, index, columns, 0, columns.count());
         if (whole.least() <= room) {
             return List.of(whole);
         }
-        List<Segment> cut = new ArrayList<>();
+        List<BarSegment> cut = new ArrayList<>();
         int from = 0;
         int lastPlace = 0;
         for (int column : places(bar.bar(), columns)) {
@@ -78,13 +79,13 @@ public final class Engraver {
         return cut;
     }
 
-    private Segment segment(WrittenBar bar, int index, Columns columns, int from, int end) {
+    private BarSegment segment(WrittenBar bar, int index, NoteSpacing columns, int from, int end) {
         double lead = (from == 0 ? lead(bar) : NOTE_GAP) + columns.before(from);
-        return new Segment(bar, index, columns, lead, from, end);
+        return new BarSegment(bar, index, columns, lead, from, end);
     }
 
     /** Where a bar may be cut: where a group begins and no tuplet goes on, and at its end. */
-    private static List<Integer> places(Bar bar, Columns columns) {
+    private static List<Integer> places(Bar bar, NoteSpacing columns) {
         List<Integer> places = new ArrayList<>();
         for (NoteValue start : bar.groupStarts()) {
             int column = columns.of(start);
@@ -100,7 +101,7 @@ public final class Engraver {
     private double lead(WrittenBar bar) {
         double lead = NOTE_GAP;
         if (!bar.signature().isEmpty()) {
-            lead += new SignatureSign(face, bar.signature()).width() + SIGNATURE_GAP;
+            lead += new TimeSignatureDrawing(face, bar.signature()).width() + SIGNATURE_GAP;
         }
         return lead + (bar.repeatStarts() ? REPEAT_ROOM : 0);
     }

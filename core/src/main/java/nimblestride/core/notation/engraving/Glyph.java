@@ -3,7 +3,7 @@ package nimblestride.core.notation.engraving;
 import java.util.List;
 import java.util.Optional;
 import nimblestride.core.kit.stroke.Ornament;
-import nimblestride.core.kit.voice.NoteHead;
+import nimblestride.core.kit.voice.NoteheadShape;
 import nimblestride.core.notation.score.NoteShape;
 
 /** The music signs in use, each with its name and code point in the Standard Music Font Layout (SMuFL 1.4). */
@@ -187,7 +187,7 @@ public enum Glyph {
         return ornament == Ornament.BUZZ ? Optional.of(BUZZ_ROLL) : Optional.empty();
     }
 
-    static Glyph head(NoteHead head, NoteShape shape) {
+    static Glyph head(NoteheadShape head, NoteShape shape) {
         int open = Math.min(2, Integer.numberOfTrailingZeros(shape.divisor()));
         return switch (head) {
             case NORMAL -> List.of(HEAD_WHOLE, HEAD_HALF, HEAD_BLACK).get(open);

@@ -3,22 +3,22 @@ package nimblestride.core.notation.engraving;
 import java.util.List;
 import nimblestride.core.notation.engraving.Mark.Polygon;
 import nimblestride.core.notation.engraving.Mark.Sign;
-import nimblestride.core.notation.score.Head;
 import nimblestride.core.notation.score.NoteShape;
-import nimblestride.core.notation.score.Written;
+import nimblestride.core.notation.score.WrittenHead;
+import nimblestride.core.notation.score.WrittenNote;
 
 /** The small notes before a note: one with a slash for a flam, two for a drag, three for a ruff (common practice). */
 final class GraceNotes {
-    private static final double SIZE = Extent.GRACE_SIZE;
+    private static final double SIZE = NoteExtent.GRACE_SIZE;
     private static final double STEM = 2.4;
 
-    private final Strip strip;
-    private final MusicFace face;
-    private final Written written;
+    private final MarkCollector strip;
+    private final MusicFontMetrics face;
+    private final WrittenNote written;
     private final double x;
     private final int up;
 
-    GraceNotes(Strip strip, MusicFace face, Written written, double x, int up) {
+    GraceNotes(MarkCollector strip, MusicFontMetrics face, WrittenNote written, double x, int up) {
         this.strip = strip;
         this.face = face;
         this.written = written;
@@ -27,9 +27,9 @@ final class GraceNotes {
     }
 
     /** How far the grace notes before a note reach on the stems' side; its own head where it has none. */
-    static double tip(Written written, int up) {
+    static double tip(WrittenNote written, int up) {
         return written.heads().stream()
-                .mapToDouble(head -> HeadPainter.y(head)
+                .mapToDouble(head -> NoteheadPainter.y(head)
                         - (head.stroke().ornament().graceNotes() > 0 && !written.tied() ? up * STEM : 0))
                 .reduce((one, other) -> up > 0 ? Math.min(one, other) : Math.max(one, other))
                 .orElse(0);
@@ -39,7 +39,7 @@ final class GraceNotes {
         if (written.tied()) {
             return;
         }
-        for (Head head : written.heads()) {
+        for (WrittenHead head : written.heads()) {
             int notes = head.stroke().ornament().graceNotes();
             if (notes > 0) {
                 paint(head, notes);
@@ -48,16 +48,16 @@ final class GraceNotes {
     }
 
     /** Grace notes have their stems up, those of the feet down, as their part has. */
-    private void paint(Head head, int notes) {
-        double y = HeadPainter.y(head);
+    private void paint(WrittenHead head, int notes) {
+        double y = NoteheadPainter.y(head);
         Glyph glyph = Glyph.head(head.voice().head(), NoteShape.QUARTER);
-        MusicFace.StemAnchors anchors = face.stem(glyph);
+        MusicFontMetrics.StemAnchors anchors = face.stem(glyph);
         double stemOffset = (up > 0 ? anchors.upX() : anchors.downX()) * SIZE;
         double tip = y - up * STEM;
-        double first = x - Extent.graceRoom(notes);
+        double first = x - NoteExtent.graceRoom(notes);
         double thickness = face.lines().stem() * SIZE;
         for (int i = 0; i < notes; i++) {
-            double at = first + i * Extent.GRACE_STEP;
+            double at = first + i * NoteExtent.GRACE_STEP;
             strip.add(new Sign(glyph, at, y, SIZE, Ink.INK));
             double stemX = at + stemOffset - up * thickness / 2;
             strip.add(new Mark.Line(stemX, y - up * 0.1, stemX, tip, thickness, Ink.INK));
@@ -70,7 +70,7 @@ final class GraceNotes {
             strip.add(new Mark.Line(
                     firstStem - 0.5, middle + up * 0.45, firstStem + 0.75, middle - up * 0.35, 0.1, Ink.INK));
         } else {
-            double lastStem = firstStem + (notes - 1) * Extent.GRACE_STEP;
+            double lastStem = firstStem + (notes - 1) * NoteExtent.GRACE_STEP;
             double beam = face.lines().beam() * SIZE;
             for (int level = 0; level < 2; level++) {
                 double top = tip + up * level * (beam + 0.18) - (up > 0 ? 0 : beam);

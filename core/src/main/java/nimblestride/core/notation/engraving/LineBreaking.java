@@ -11,7 +11,7 @@ final class LineBreaking {
     private LineBreaking() {}
 
     /** @param width the room a line has for bars */
-    static List<List<Segment>> lines(List<Segment> segments, double width) {
+    static List<List<BarSegment>> lines(List<BarSegment> segments, double width) {
         int count = segments.size();
         double[] cost = new double[count + 1];
         int[] from = new int[count + 1];
@@ -33,7 +33,7 @@ final class LineBreaking {
                 }
             }
         }
-        List<List<Segment>> lines = new ArrayList<>();
+        List<List<BarSegment>> lines = new ArrayList<>();
         for (int end = count; end > 0; end = from[end]) {
             lines.add(segments.subList(from[end], end));
         }

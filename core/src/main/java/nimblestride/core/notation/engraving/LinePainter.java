@@ -8,7 +8,7 @@ import nimblestride.core.notation.engraving.Mark.Sign;
 import nimblestride.core.notation.engraving.Mark.Weight;
 import nimblestride.core.notation.engraving.Mark.Words;
 import nimblestride.core.notation.score.NoteShape;
-import nimblestride.core.notation.score.Rhythm;
+import nimblestride.core.notation.score.PartRhythm;
 import nimblestride.core.notation.score.Score;
 import nimblestride.core.notation.score.WrittenBar;
 import nimblestride.core.time.value.NoteValue;
@@ -21,12 +21,12 @@ final class LinePainter {
     private static final double SPOT_BEFORE = 0.4;
 
     private final Score score;
-    private final List<Segment> segments;
-    private final MusicFace face;
-    private final Lettering letters;
-    private final Strip strip = new Strip(-STAFF - 1, STAFF + 0.5);
+    private final List<BarSegment> segments;
+    private final MusicFontMetrics face;
+    private final TextMetrics letters;
+    private final MarkCollector strip = new MarkCollector(-STAFF - 1, STAFF + 0.5);
 
-    LinePainter(Score score, List<Segment> segments, MusicFace face, Lettering letters) {
+    LinePainter(Score score, List<BarSegment> segments, MusicFontMetrics face, TextMetrics letters) {
         this.score = score;
         this.segments = segments;
         this.face = face;
@@ -51,9 +51,9 @@ final class LinePainter {
             xs[i] = notes(segments.get(i), starts[i], factor);
         }
         new Ties(strip, face, score, segments, xs, end).paint();
-        new RowsBelow(strip, score).paint(segments, xs);
+        new BelowStaffRows(strip, score).paint(segments, xs);
         spots(xs, end);
-        new RowAbove(strip, face, letters).paint(segments, starts, width);
+        new AboveStaffRow(strip, face, letters).paint(segments, starts, width);
         for (int line = -2; line <= 2; line++) {
             strip.add(new Line(0, line, end, line, face.lines().staff(), Ink.INK));
         }
@@ -63,7 +63,7 @@ final class LinePainter {
         return strip.drawing(width, MARGIN);
     }
 
-    private boolean isLast(Segment segment) {
+    private boolean isLast(BarSegment segment) {
         return segment.index() + 1 == score.bars().size();
     }
 
@@ -92,10 +92,10 @@ final class LinePainter {
     }
 
     /** Draws the notes of a segment. The first row of what is returned is the x of each column, then those of each part. */
-    private double[][] notes(Segment segment, double start, double factor) {
+    private double[][] notes(BarSegment segment, double start, double factor) {
         WrittenBar bar = segment.bar();
         if (segment.opens() && !bar.signature().isEmpty()) {
-            SignatureSign signature = new SignatureSign(face, bar.signature());
+            TimeSignatureDrawing signature = new TimeSignatureDrawing(face, bar.signature());
             signature.marks(start + Engraver.SIGNATURE_GAP).forEach(strip::add);
         }
         double[] columns = new double[segment.columns().count()];
@@ -110,17 +110,17 @@ final class LinePainter {
         if (!bar.problem().isEmpty() && segment.opens()) {
             double middle = start + segment.lead();
             strip.add(new Words(
-                    bar.problem(), middle, -3, Columns.PROBLEM_SIZE, Weight.ITALIC, Align.START, Ink.LANDING));
+                    bar.problem(), middle, -3, NoteSpacing.PROBLEM_SIZE, Weight.ITALIC, Align.START, Ink.LANDING));
             strip.reach(-4.5);
         }
         for (int part = 0; part < bar.parts().size(); part++) {
-            Rhythm rhythm = bar.parts().get(part);
+            PartRhythm rhythm = bar.parts().get(part);
             double[] own = new double[rhythm.written().size()];
             for (int i = 0; i < own.length; i++) {
                 own[i] = columns[segment.columns().of(rhythm.written().get(i).at())];
             }
             rows[part + 1] = own;
-            RestPlace rests = RestPlace.of(bar, part, face);
+            RestPosition rests = RestPosition.of(bar, part, face);
             new PartPainter(strip, face, letters, rhythm, part == 0, rests, own).paint();
             if (rhythm.isBarRest() && segment.opens() && segment.closes()) {
                 barRest(rests.y(NoteShape.WHOLE), start + segment.lead(), start + segment.stretched(factor));
@@ -139,7 +139,7 @@ final class LinePainter {
     /** Every column can be pointed at, from halfway after the one before it. */
     private void spots(double[][][] xs, double end) {
         for (int i = 0; i < segments.size(); i++) {
-            Segment segment = segments.get(i);
+            BarSegment segment = segments.get(i);
             double[] columns = xs[i][0];
             for (int column = segment.first(); column < segment.end(); column++) {
                 double next = column + 1 < segment.end()

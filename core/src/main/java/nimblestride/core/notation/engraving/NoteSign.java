@@ -23,19 +23,24 @@ public final class NoteSign {
     private static final double NUMBER_HEIGHT = 2.9;
     private static final double NUMBER_GAP = 0.15;
 
-    private final MusicFace face;
-    private final Lettering letters;
+    private final MusicFontMetrics face;
+    private final TextMetrics letters;
     private final Optional<NoteShape> shape;
     private final String number;
     private final String words;
     private final double size;
 
-    NoteSign(MusicFace face, Lettering letters, NoteShape shape, double size) {
+    NoteSign(MusicFontMetrics face, TextMetrics letters, NoteShape shape, double size) {
         this(face, letters, Optional.of(shape), "", "", size);
     }
 
     private NoteSign(
-            MusicFace face, Lettering letters, Optional<NoteShape> shape, String number, String words, double size) {
+            MusicFontMetrics face,
+            TextMetrics letters,
+            Optional<NoteShape> shape,
+            String number,
+            String words,
+            double size) {
         this.face = face;
         this.letters = letters;
         this.shape = shape;
@@ -45,7 +50,7 @@ public final class NoteSign {
     }
 
     /** The sign of a value; what no single note says is said as a fraction. */
-    static NoteSign of(MusicFace face, Lettering letters, NoteValue value, double size) {
+    static NoteSign of(MusicFontMetrics face, TextMetrics letters, NoteValue value, double size) {
         Optional<NoteShape> plain = NoteShape.of(value);
         if (plain.isPresent()) {
             return new NoteSign(face, letters, plain, "", "", size);
@@ -64,7 +69,7 @@ public final class NoteSign {
     }
 
     /** A value alone, as it stands in a list of values: all are equally large, but for those that have no room in it. */
-    public static Drawing drawing(MusicFace face, Lettering letters, NoteValue value) {
+    public static Drawing drawing(MusicFontMetrics face, TextMetrics letters, NoteValue value) {
         NoteSign sign = of(face, letters, value, LIST_SIZE);
         double baseline = LIST_HEIGHT - LIST_FOOT;
         double smaller = Math.min(1, Math.min(baseline / sign.height(), (LIST_WIDTH - LIST_LEFT) / sign.width()));

@@ -2,12 +2,12 @@ package nimblestride.core.notation.engraving;
 
 import java.util.ArrayList;
 import java.util.List;
-import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.notation.engraving.Mark.Sign;
 import nimblestride.core.notation.score.BeamGroup;
-import nimblestride.core.notation.score.Rhythm;
+import nimblestride.core.notation.score.PartRhythm;
 import nimblestride.core.notation.score.TupletSpan;
-import nimblestride.core.notation.score.Written;
+import nimblestride.core.notation.score.WrittenNote;
 
 /** Draws the notes and rests of one part in one bar, or in a piece of it. */
 final class PartPainter {
@@ -15,15 +15,15 @@ final class PartPainter {
     /** What is signed about a note stands outside the staff. */
     static final double NEAREST_ACCENT = 2.5;
 
-    private final Strip strip;
-    private final MusicFace face;
-    private final Lettering letters;
-    private final Rhythm part;
+    private final MarkCollector strip;
+    private final MusicFontMetrics face;
+    private final TextMetrics letters;
+    private final PartRhythm part;
     /** 1 where stems point up, -1 where they point down. */
     private final int up;
 
-    private final RestPlace rests;
-    private final Stems stems;
+    private final RestPosition rests;
+    private final StemLengths stems;
     private final double[] x;
     /** How far each note reaches on its stem's side, tuplets and accents included. */
     private final double[] reach;
@@ -33,14 +33,20 @@ final class PartPainter {
      * @param rests where rests stand
      */
     PartPainter(
-            Strip strip, MusicFace face, Lettering letters, Rhythm part, boolean stemsUp, RestPlace rests, double[] x) {
+            MarkCollector strip,
+            MusicFontMetrics face,
+            TextMetrics letters,
+            PartRhythm part,
+            boolean stemsUp,
+            RestPosition rests,
+            double[] x) {
         this.strip = strip;
         this.face = face;
         this.letters = letters;
         this.part = part;
         this.up = stemsUp ? 1 : -1;
         this.rests = rests;
-        this.stems = new Stems(face, part, up, rests);
+        this.stems = new StemLengths(face, part, up, rests);
         this.x = x.clone();
         this.reach = new double[x.length];
     }
@@ -74,17 +80,17 @@ final class PartPainter {
         return !Double.isNaN(x[index]);
     }
 
-    private Written written(int index) {
+    private WrittenNote written(int index) {
         return part.written().get(index);
     }
 
     private void paint(int index) {
-        Written written = written(index);
+        WrittenNote written = written(index);
         if (written.isRest()) {
             rest(index);
             return;
         }
-        new HeadPainter(strip, face, written, extent(index), x[index]).paint();
+        new NoteheadPainter(strip, face, written, extent(index), x[index]).paint();
         if (written.shape().hasStem()) {
             stem(index);
         }
@@ -94,7 +100,7 @@ final class PartPainter {
     }
 
     private void rest(int index) {
-        Written written = written(index);
+        WrittenNote written = written(index);
         double y = rests.y(written.shape());
         reach[index] = stems.farther(y - up * 1.2, stems.restEnd(index));
         if (part.isBarRest()) {
@@ -109,17 +115,17 @@ final class PartPainter {
         }
     }
 
-    private Extent extent(int index) {
-        return Extent.of(part, index, up > 0, face);
+    private NoteExtent extent(int index) {
+        return NoteExtent.of(part, index, up > 0, face);
     }
 
     private void stem(int index) {
-        Written written = written(index);
+        WrittenNote written = written(index);
         double stemX = stemX(index);
         double tip = stems.tip(index);
         strip.add(
                 new Mark.Line(stemX, stems.root(index), stemX, tip, face.lines().stem(), Ink.INK));
-        if (Extent.isFlagged(part, index)) {
+        if (NoteExtent.isFlagged(part, index)) {
             double left = stemX - face.lines().stem() / 2;
             strip.add(new Sign(Glyph.flag(written.shape(), up > 0), left, tip, 1, Ink.INK));
         }
@@ -134,13 +140,13 @@ final class PartPainter {
     }
 
     private void accents(int index) {
-        Written written = written(index);
+        WrittenNote written = written(index);
         if (written.isRest() || written.tied()) {
             return;
         }
-        boolean strong = written.heads().stream().anyMatch(head -> head.stroke().level() == Level.STRONG);
+        boolean strong = written.heads().stream().anyMatch(head -> head.stroke().level() == Dynamic.STRONG);
         boolean accented =
-                written.heads().stream().anyMatch(head -> head.stroke().level() == Level.ACCENT);
+                written.heads().stream().anyMatch(head -> head.stroke().level() == Dynamic.ACCENT);
         if (!strong && !accented) {
             return;
         }
@@ -148,13 +154,13 @@ final class PartPainter {
                 ? (up > 0 ? Glyph.MARCATO_ABOVE : Glyph.MARCATO_BELOW)
                 : (up > 0 ? Glyph.ACCENT_ABOVE : Glyph.ACCENT_BELOW);
         double y = stems.farther(reach[index] - up * ACCENT_GAP, -up * NEAREST_ACCENT);
-        double middle = x[index] + Columns.HALF_HEAD;
+        double middle = x[index] + NoteSpacing.HALF_HEAD;
         strip.add(new Sign(glyph, middle - face.width(glyph) / 2, y, 1, Ink.INK));
         reach[index] = y - up * (face.box(glyph).north() - face.box(glyph).south());
         strip.reach(reach[index]);
     }
 
     private double stemXOrHead(int index) {
-        return written(index).isRest() ? x[index] + Columns.HALF_HEAD : stemX(index);
+        return written(index).isRest() ? x[index] + NoteSpacing.HALF_HEAD : stemX(index);
     }
 }

@@ -1,10 +1,10 @@
 package nimblestride.core.notation.engraving;
 
 import java.util.List;
-import nimblestride.core.notation.score.Head;
-import nimblestride.core.notation.score.Rhythm;
+import nimblestride.core.notation.score.PartRhythm;
 import nimblestride.core.notation.score.Score;
-import nimblestride.core.notation.score.Written;
+import nimblestride.core.notation.score.WrittenHead;
+import nimblestride.core.notation.score.WrittenNote;
 
 /** Draws ties between notes of a line, and into it and out of it. */
 final class Ties {
@@ -14,15 +14,21 @@ final class Ties {
     private static final double DEPTH = 0.7;
     private static final double STUB = 1.6;
 
-    private final Strip strip;
-    private final MusicFace face;
+    private final MarkCollector strip;
+    private final MusicFontMetrics face;
     private final Score score;
-    private final List<Segment> segments;
+    private final List<BarSegment> segments;
     private final double[][][] xs;
     private final double lineEnd;
 
     /** @param xs of each segment, first the x of its columns, then those of each part's notes and rests */
-    Ties(Strip strip, MusicFace face, Score score, List<Segment> segments, double[][][] xs, double lineEnd) {
+    Ties(
+            MarkCollector strip,
+            MusicFontMetrics face,
+            Score score,
+            List<BarSegment> segments,
+            double[][][] xs,
+            double lineEnd) {
         this.strip = strip;
         this.face = face;
         this.score = score;
@@ -35,7 +41,7 @@ final class Ties {
         for (int part = 0; part < 2; part++) {
             double before = Double.NaN;
             for (int i = 0; i < segments.size(); i++) {
-                List<Rhythm> parts = segments.get(i).bar().parts();
+                List<PartRhythm> parts = segments.get(i).bar().parts();
                 if (part < parts.size()) {
                     before = segment(parts.get(part), xs[i][part + 1], before, part == 0);
                 }
@@ -45,13 +51,13 @@ final class Ties {
     }
 
     /** Returns where the last note of the segment stands. */
-    private double segment(Rhythm rhythm, double[] x, double lastBefore, boolean hands) {
+    private double segment(PartRhythm rhythm, double[] x, double lastBefore, boolean hands) {
         double before = lastBefore;
         for (int i = 0; i < x.length; i++) {
             if (Double.isNaN(x[i])) {
                 continue;
             }
-            Written written = rhythm.written().get(i);
+            WrittenNote written = rhythm.written().get(i);
             if (written.tied()) {
                 double from = Double.isNaN(before) ? x[i] - STUB : before + FROM_HEAD;
                 tie(written, from, x[i] + TO_HEAD, hands);
@@ -63,22 +69,22 @@ final class Ties {
 
     /** What is held into the next line has half a tie at the end of this one. */
     private void out(int part, double before) {
-        Segment last = segments.get(segments.size() - 1);
+        BarSegment last = segments.get(segments.size() - 1);
         int next = last.index() + 1;
         if (!last.closes() || next >= score.bars().size() || Double.isNaN(before)) {
             return;
         }
-        List<Rhythm> parts = score.bars().get(next).parts();
+        List<PartRhythm> parts = score.bars().get(next).parts();
         if (part < parts.size() && parts.get(part).written().get(0).tied()) {
-            Written first = parts.get(part).written().get(0);
+            WrittenNote first = parts.get(part).written().get(0);
             tie(first, before + FROM_HEAD, lineEnd - TO_HEAD, part == 0);
         }
     }
 
     /** Ties curve away from the stems. */
-    private void tie(Written written, double from, double to, boolean hands) {
+    private void tie(WrittenNote written, double from, double to, boolean hands) {
         int down = hands ? 1 : -1;
-        for (Head head : written.heads()) {
+        for (WrittenHead head : written.heads()) {
             double y = -head.voice().staffPlace() / 2.0 + down * LOW;
             double low = y + down * DEPTH;
             double third = (to - from) / 3;

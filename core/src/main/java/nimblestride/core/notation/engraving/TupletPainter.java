@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import nimblestride.core.notation.engraving.Mark.Sign;
-import nimblestride.core.notation.score.Rhythm;
+import nimblestride.core.notation.score.PartRhythm;
 import nimblestride.core.notation.score.Tuplet;
 import nimblestride.core.notation.score.TupletSpan;
 
@@ -15,10 +15,10 @@ final class TupletPainter {
     private static final double NOTE_SIZE = 0.7;
     private static final double BEFORE_NOTE = 0.25;
 
-    private final Strip strip;
-    private final MusicFace face;
-    private final Lettering letters;
-    private final Rhythm part;
+    private final MarkCollector strip;
+    private final MusicFontMetrics face;
+    private final TextMetrics letters;
+    private final PartRhythm part;
     private final int up;
     private final double[] x;
     private final double[] reach;
@@ -28,7 +28,14 @@ final class TupletPainter {
      * @param x of every note and rest
      * @param reach how far each of them reaches on its stem's side; a tuplet adds to it
      */
-    TupletPainter(Strip strip, MusicFace face, Lettering letters, Rhythm part, int up, double[] x, double[] reach) {
+    TupletPainter(
+            MarkCollector strip,
+            MusicFontMetrics face,
+            TextMetrics letters,
+            PartRhythm part,
+            int up,
+            double[] x,
+            double[] reach) {
         this.strip = strip;
         this.face = face;
         this.letters = letters;
@@ -41,7 +48,7 @@ final class TupletPainter {
     void paint(TupletSpan span) {
         int last = span.to() - 1;
         double from = x[span.from()];
-        double to = x[last] + 2 * Columns.HALF_HEAD;
+        double to = x[last] + 2 * NoteSpacing.HALF_HEAD;
         double middle = (from + to) / 2;
         Numeral number = new Numeral(span.tuplet());
         double left = Math.min(from, middle - number.width() / 2 - APART);
@@ -72,7 +79,7 @@ final class TupletPainter {
     /** A number wider than its notes has its neighbours' notes under it too. */
     private boolean isIn(int index, TupletSpan span, double left, double right) {
         boolean own = index >= span.from() && index < span.to();
-        return own || (x[index] + 2 * Columns.HALF_HEAD > left && x[index] < right);
+        return own || (x[index] + 2 * NoteSpacing.HALF_HEAD > left && x[index] < right);
     }
 
     /** The number, with the note it counts where that is not the usual one. */

@@ -6,10 +6,10 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.layer.pattern.Hit;
 import nimblestride.core.layer.pattern.Layer;
-import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.engraving.Ink;
-import nimblestride.core.notation.engraving.Lettering;
+import nimblestride.core.notation.engraving.LabelStacker;
 import nimblestride.core.notation.engraving.Mark;
 import nimblestride.core.notation.engraving.Mark.Align;
 import nimblestride.core.notation.engraving.Mark.Curve;
@@ -17,10 +17,10 @@ import nimblestride.core.notation.engraving.Mark.Line;
 import nimblestride.core.notation.engraving.Mark.Polygon;
 import nimblestride.core.notation.engraving.Mark.Weight;
 import nimblestride.core.notation.engraving.Mark.Words;
-import nimblestride.core.notation.engraving.Tiers;
-import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.core.time.counting.Division;
-import nimblestride.core.time.counting.Said;
+import nimblestride.core.notation.engraving.TextMetrics;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.SpokenSyllable;
+import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.value.NoteValue;
@@ -45,13 +45,13 @@ final class RoadPrint {
     private static final int MOST_HITS = 2_000;
 
     private final Exercise exercise;
-    private final CountingSchool school;
-    private final Lettering letters;
+    private final CountingSystem school;
+    private final TextMetrics letters;
     private final double width;
     private final List<Bar> bars;
     private final double perWhole;
 
-    RoadPrint(Exercise exercise, CountingSchool school, Lettering letters, double width) {
+    RoadPrint(Exercise exercise, CountingSystem school, TextMetrics letters, double width) {
         this.exercise = exercise;
         this.school = school;
         this.letters = letters;
@@ -99,7 +99,7 @@ final class RoadPrint {
         List<Mark> marks = new ArrayList<>();
         marks.add(new Line(NAMES, GROUND, NAMES + used, GROUND, 0.16, Ink.INK));
         double x = NAMES;
-        Tiers meters = new Tiers(APART);
+        LabelStacker meters = new LabelStacker(APART);
         double counted = Double.NEGATIVE_INFINITY;
         for (int i = from; i < end; i++) {
             bar(marks, bars.get(i), x);
@@ -122,7 +122,7 @@ final class RoadPrint {
     }
 
     /** The meter over a bar that has another than the one before it. */
-    private void meter(List<Mark> marks, int number, double start, Tiers tiers) {
+    private void meter(List<Mark> marks, int number, double start, LabelStacker tiers) {
         Meter meter = bars.get(number).meter();
         if (number == 0 || !bars.get(number - 1).meter().equals(meter)) {
             double x = start + 0.4;
@@ -159,7 +159,7 @@ final class RoadPrint {
     /** The counts that have room, after those of the bar before. Returns from where there is room for more. */
     private double counts(List<Mark> marks, Bar bar, double start, double taken) {
         double free = taken;
-        for (Said said : school.count(bar, Division.AS_WRITTEN)) {
+        for (SpokenSyllable said : school.count(bar, Subdivision.AS_WRITTEN)) {
             double x = start + said.at().toDouble() * perWhole;
             Weight weight = said.startsGroup() ? Weight.BOLD : Weight.REGULAR;
             double half = letters.width(said.syllable(), weight, SIZE) / 2;
@@ -182,13 +182,19 @@ final class RoadPrint {
     private void lane(List<Mark> marks, int lane, String name, int from, int end) {
         double y = FIRST_LANE + lane * LANE;
         marks.add(new Words(
-                Blocks.cut(name, letters, SIZE, NAMES - 1), 0, y + 0.5, SIZE, Weight.REGULAR, Align.START, Ink.QUIET));
+                SheetBlocks.cut(name, letters, SIZE, NAMES - 1),
+                0,
+                y + 0.5,
+                SIZE,
+                Weight.REGULAR,
+                Align.START,
+                Ink.QUIET));
         NoteValue start = exercise.phrase().startOf(from);
         NoteValue stop = exercise.phrase().startOf(end);
         Layer layer = exercise.layers().get(lane);
         List<Hit> hits;
         try {
-            hits = Course.of(layer, exercise.phrase()).between(start, stop, MOST_HITS);
+            hits = LayerTimeline.of(layer, exercise.phrase()).between(start, stop, MOST_HITS);
         } catch (StrideException e) {
             return;
         }

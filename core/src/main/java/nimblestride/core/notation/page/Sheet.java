@@ -5,15 +5,15 @@ import java.util.Optional;
 import java.util.Set;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.InvalidValueException;
-import nimblestride.core.notation.alternative.Way;
-import nimblestride.core.notation.alternative.Ways;
-import nimblestride.core.notation.score.Plan;
+import nimblestride.core.notation.alternative.NotationOption;
+import nimblestride.core.notation.alternative.NotationOptions;
+import nimblestride.core.notation.score.BarPlan;
 import nimblestride.core.notation.score.Score;
+import nimblestride.core.notation.score.ScoreStyle;
 import nimblestride.core.notation.score.ScoreWriter;
 import nimblestride.core.notation.score.SectionsWriter;
-import nimblestride.core.notation.score.Style;
-import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.core.time.counting.Division;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Subdivision;
 
 /**
  * What stands on a sheet of an exercise.
@@ -24,14 +24,14 @@ import nimblestride.core.time.counting.Division;
  * @param rounds how often the phrase is written, from 1 to {@value #MOST_ROUNDS}
  * @param stages how many tempos lead to the goal, from 1 to {@value #MOST_STAGES}
  * @param firstPercent the first of them, in hundredths of the goal, from 10 to 100
- * @param way the name of the way it is written, as {@code Ways} names it; empty for the bars as they stand
+ * @param way the name of the way it is written, as {@code NotationOptions} names it; empty for the bars as they stand
  * @param forWhom a line under the title, such as a student's name; empty for none
  */
 public record Sheet(
-        Paper paper,
-        Set<Section> sections,
-        Style style,
-        CountingSchool school,
+        PaperSize paper,
+        Set<SheetItem> sections,
+        ScoreStyle style,
+        CountingSystem school,
         int rounds,
         int stages,
         int firstPercent,
@@ -42,10 +42,10 @@ public record Sheet(
 
     /** A4 with everything but the sticking. */
     public static final Sheet USUAL = new Sheet(
-            Paper.A4,
-            EnumSet.complementOf(EnumSet.of(Section.STICKING)),
-            Style.USUAL,
-            CountingSchool.GROUPS,
+            PaperSize.A4,
+            EnumSet.complementOf(EnumSet.of(SheetItem.STICKING)),
+            ScoreStyle.USUAL,
+            CountingSystem.GROUPS,
             1,
             6,
             60,
@@ -68,13 +68,13 @@ public record Sheet(
         }
     }
 
-    public Sheet on(Paper newPaper) {
+    public Sheet on(PaperSize newPaper) {
         return new Sheet(newPaper, sections, style, school, rounds, stages, firstPercent, way, forWhom);
     }
 
     /** With a section, or without it; the last one stays. */
-    public Sheet with(Section section, boolean shown) {
-        Set<Section> changed = EnumSet.copyOf(sections);
+    public Sheet with(SheetItem section, boolean shown) {
+        Set<SheetItem> changed = EnumSet.copyOf(sections);
         if (shown) {
             changed.add(section);
         } else if (changed.size() > 1) {
@@ -83,11 +83,11 @@ public record Sheet(
         return new Sheet(paper, changed, style, school, rounds, stages, firstPercent, way, forWhom);
     }
 
-    public Sheet in(Style newStyle) {
+    public Sheet in(ScoreStyle newStyle) {
         return new Sheet(paper, sections, newStyle, school, rounds, stages, firstPercent, way, forWhom);
     }
 
-    public Sheet counted(CountingSchool newSchool) {
+    public Sheet counted(CountingSystem newSchool) {
         return new Sheet(paper, sections, style, newSchool, rounds, stages, firstPercent, way, forWhom);
     }
 
@@ -113,7 +113,7 @@ public record Sheet(
             return SectionsWriter.write(exercise, staffStyle());
         }
         if (!way.isEmpty() && rounds == 1) {
-            Optional<Way> chosen = Ways.of(exercise, staffStyle()).stream()
+            Optional<NotationOption> chosen = NotationOptions.of(exercise, staffStyle()).stream()
                     .filter(one -> one.name().equals(way))
                     .filter(one ->
                             one.plan().sounding().equals(exercise.phrase().length()))
@@ -123,15 +123,16 @@ public record Sheet(
             }
         }
         long bars = (long) rounds * exercise.phrase().bars().size();
-        return ScoreWriter.write(exercise, Plan.of(exercise.phrase(), bars), staffStyle());
+        return ScoreWriter.write(exercise, BarPlan.of(exercise.phrase(), bars), staffStyle());
     }
 
     /** The style of the staff with what the sections ask for under it. */
-    public Style staffStyle() {
-        Style.Stickings stickings =
-                sections.contains(Section.STICKING) ? Style.Stickings.ALL : Style.Stickings.AS_GIVEN;
+    public ScoreStyle staffStyle() {
+        ScoreStyle.Stickings stickings =
+                sections.contains(SheetItem.STICKING) ? ScoreStyle.Stickings.ALL : ScoreStyle.Stickings.AS_GIVEN;
         return style.with(stickings)
                 .counted(
-                        sections.contains(Section.COUNT) ? Optional.of(school) : Optional.empty(), Division.AS_WRITTEN);
+                        sections.contains(SheetItem.COUNT) ? Optional.of(school) : Optional.empty(),
+                        Subdivision.AS_WRITTEN);
     }
 }

@@ -4,12 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.engraving.Ink;
-import nimblestride.core.notation.engraving.Lettering;
 import nimblestride.core.notation.engraving.Mark;
 import nimblestride.core.notation.engraving.Mark.Align;
 import nimblestride.core.notation.engraving.Mark.Line;
 import nimblestride.core.notation.engraving.Mark.Weight;
 import nimblestride.core.notation.engraving.Mark.Words;
+import nimblestride.core.notation.engraving.TextMetrics;
 import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.Tempo;
 
@@ -23,10 +23,10 @@ final class StagesTable {
 
     private final Sheet sheet;
     private final Tempo goal;
-    private final Lettering letters;
+    private final TextMetrics letters;
     private final double width;
 
-    StagesTable(Sheet sheet, Tempo goal, Lettering letters, double width) {
+    StagesTable(Sheet sheet, Tempo goal, TextMetrics letters, double width) {
         this.sheet = sheet;
         this.goal = goal;
         this.letters = letters;

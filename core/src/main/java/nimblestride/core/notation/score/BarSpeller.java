@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import nimblestride.core.foundation.exact.ExactMath;
-import nimblestride.core.notation.score.Spelled.Kind;
-import nimblestride.core.notation.score.Spelled.Leaf;
+import nimblestride.core.notation.score.SpelledCell.Kind;
+import nimblestride.core.notation.score.SpelledCell.Leaf;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.value.Grid;
 import nimblestride.core.time.value.NoteValue;
@@ -21,7 +21,7 @@ final class BarSpeller {
     private static final int MOST_GROUPS_UNDER_ONE = 16;
     private static final double ACROSS_A_GROUP = 0.3;
 
-    private final Map<Asked, Rhythm> spelled = new HashMap<>();
+    private final Map<Asked, PartRhythm> spelled = new HashMap<>();
 
     /**
      * One thing to be struck.
@@ -30,16 +30,16 @@ final class BarSpeller {
      * @param heads at least one
      * @param held whether it goes on until the next is struck
      */
-    record Strike(NoteValue at, List<Head> heads, boolean held) {}
+    record Strike(NoteValue at, List<WrittenHead> heads, boolean held) {}
 
     /**
      * @param strikes in order
      * @param carried what is held into the bar from before; empty for nothing
      */
-    record Asked(Bar bar, List<Strike> strikes, List<Head> carried) {}
+    record Asked(Bar bar, List<Strike> strikes, List<WrittenHead> carried) {}
 
-    Rhythm spell(Asked asked) {
-        Rhythm before = spelled.get(asked);
+    PartRhythm spell(Asked asked) {
+        PartRhythm before = spelled.get(asked);
         if (before == null) {
             boolean silent = asked.strikes.isEmpty() && asked.carried.isEmpty();
             before = silent ? silence(asked.bar) : new OneBar(asked).spell();
@@ -49,16 +49,16 @@ final class BarSpeller {
     }
 
     /** A bar's rest. */
-    static Rhythm silence(Bar bar) {
-        Written rest = new Written(NoteValue.ZERO, bar.length(), NoteShape.WHOLE, List.of(), false);
-        return new Rhythm(List.of(rest), List.of(), List.of());
+    static PartRhythm silence(Bar bar) {
+        WrittenNote rest = new WrittenNote(NoteValue.ZERO, bar.length(), NoteShape.WHOLE, List.of(), false);
+        return new PartRhythm(List.of(rest), List.of(), List.of());
     }
 
     private static final class OneBar {
         private final Asked asked;
         private final NoteValue tick;
-        private final Onsets onsets;
-        private final List<Cell> groups = new ArrayList<>();
+        private final ScoreOnsets onsets;
+        private final List<SpellingCell> groups = new ArrayList<>();
         private final List<Optional<Tuplet>> bases = new ArrayList<>();
 
         OneBar(Asked asked) {
@@ -74,7 +74,7 @@ final class BarSpeller {
             for (int i = 0; i < held.length; i++) {
                 held[i] = asked.strikes.get(i).held;
             }
-            onsets = new Onsets(at, held, !asked.carried.isEmpty());
+            onsets = new ScoreOnsets(at, held, !asked.carried.isEmpty());
             long unit = grid.count(bar.meter().unit());
             long from = 0;
             for (int size : bar.grouping().sizes()) {
@@ -90,60 +90,63 @@ final class BarSpeller {
             NoteValue unit = written.times((to - from) / units);
             boolean inUnits = Long.bitCount(unit.denominator()) == 1;
             int parts = inUnits ? units : ExactMath.toInt(length.numerator());
-            groups.add(new Cell(from, to, parts, written, base.map(List::of).orElse(List.of())));
+            groups.add(new SpellingCell(
+                    from, to, parts, written, base.map(List::of).orElse(List.of())));
             bases.add(base);
         }
 
-        Rhythm spell() {
+        PartRhythm spell() {
             Speller speller = new Speller(onsets, tick);
             PlainSpelling plain = new PlainSpelling(onsets);
             boolean allPlain = groups.stream().allMatch(plain::isEnoughFor);
-            Spelled whole = Spelled.joined(
+            SpelledCell whole = SpelledCell.joined(
                     allPlain
                             ? groups.stream()
                                     .map(group -> ofGroup(speller, group))
                                     .toList()
                             : List.of(tried(speller)));
-            Spelled merged = new Merging(asked.bar, tick).merge(whole);
-            List<Written> written = new ArrayList<>();
+            SpelledCell merged = new RestAndTieMerging(asked.bar, tick).merge(whole);
+            List<WrittenNote> written = new ArrayList<>();
             for (Leaf leaf : merged.leaves()) {
                 written.add(written(leaf));
             }
-            return new Rhythm(written, merged.tuplets(), Beaming.of(asked.bar, written, merged.tuplets()));
+            return new PartRhythm(written, merged.tuplets(), Beaming.of(asked.bar, written, merged.tuplets()));
         }
 
-        private Spelled tried(Speller speller) {
+        private SpelledCell tried(Speller speller) {
             return EasiestRuns.of(groups.size(), MOST_GROUPS_UNDER_ONE, (first, end) -> ofGroups(speller, first, end))
                     .orElseThrow();
         }
 
-        private Optional<Spelled> ofGroups(Speller speller, int first, int end) {
+        private Optional<SpelledCell> ofGroups(Speller speller, int first, int end) {
             if (end - first == 1) {
                 return Optional.of(ofGroup(speller, groups.get(first)));
             }
             if (bases.subList(first, end).stream().anyMatch(Optional::isPresent)) {
                 return Optional.empty();
             }
-            int parts =
-                    groups.subList(first, end).stream().mapToInt(Cell::parts).sum();
-            Cell run = new Cell(groups.get(first).from(), groups.get(end - 1).to(), parts, tick, List.of());
+            int parts = groups.subList(first, end).stream()
+                    .mapToInt(SpellingCell::parts)
+                    .sum();
+            SpellingCell run = new SpellingCell(
+                    groups.get(first).from(), groups.get(end - 1).to(), parts, tick, List.of());
             return speller.asPlainTuplet(run).map(spelled -> spelled.harderBy(ACROSS_A_GROUP * (end - first - 1)));
         }
 
-        private static Spelled ofGroup(Speller speller, Cell group) {
-            Spelled spelled = speller.spell(group);
+        private static SpelledCell ofGroup(Speller speller, SpellingCell group) {
+            SpelledCell spelled = speller.spell(group);
             return group.within().isEmpty()
                     ? spelled
                     : spelled.under(group.within().get(0), 0, 0);
         }
 
-        private Written written(Leaf leaf) {
+        private WrittenNote written(Leaf leaf) {
             NoteValue at = tick.times(leaf.from());
             NoteValue lasts = tick.times(leaf.to() - leaf.from());
             int before = onsets.firstFrom(leaf.from() + 1) - 1;
-            List<Head> heads =
+            List<WrittenHead> heads =
                     leaf.kind() == Kind.REST ? List.of() : before < 0 ? asked.carried : asked.strikes.get(before).heads;
-            return new Written(at, lasts, leaf.shape(), heads, leaf.kind() == Kind.TIED);
+            return new WrittenNote(at, lasts, leaf.shape(), heads, leaf.kind() == Kind.TIED);
         }
     }
 }

@@ -18,19 +18,19 @@ final class Beaming {
     private static final int SIXTEENTHS = 2;
 
     private final Bar bar;
-    private final List<Written> written;
+    private final List<WrittenNote> written;
     private final List<TupletSpan> tuplets;
     private final List<NoteValue> groups;
     private final List<BeamGroup> beams = new ArrayList<>();
 
-    private Beaming(Bar bar, List<Written> written, List<TupletSpan> tuplets) {
+    private Beaming(Bar bar, List<WrittenNote> written, List<TupletSpan> tuplets) {
         this.bar = bar;
         this.written = written;
         this.tuplets = tuplets;
         this.groups = bar.groupStarts();
     }
 
-    static List<BeamGroup> of(Bar bar, List<Written> written, List<TupletSpan> tuplets) {
+    static List<BeamGroup> of(Bar bar, List<WrittenNote> written, List<TupletSpan> tuplets) {
         Beaming beaming = new Beaming(bar, written, tuplets);
         beaming.run();
         return beaming.beams;

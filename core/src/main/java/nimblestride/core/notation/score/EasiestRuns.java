@@ -9,7 +9,7 @@ import java.util.Optional;
 final class EasiestRuns {
     /** Spells the parts from one up to another, where that can be done. */
     interface Run {
-        Optional<Spelled> spell(int first, int end);
+        Optional<SpelledCell> spell(int first, int end);
     }
 
     private EasiestRuns() {}
@@ -18,8 +18,8 @@ final class EasiestRuns {
      * @param parts how many there are
      * @param longest the most parts of one run
      */
-    static Optional<Spelled> of(int parts, int longest, Run runs) {
-        List<Spelled> last = new ArrayList<>();
+    static Optional<SpelledCell> of(int parts, int longest, Run runs) {
+        List<SpelledCell> last = new ArrayList<>();
         int[] from = new int[parts + 1];
         double[] effort = new double[parts + 1];
         last.add(null);
@@ -27,7 +27,7 @@ final class EasiestRuns {
             last.add(null);
             for (int first = end - 1; first >= Math.max(0, end - longest); first--) {
                 boolean reached = first == 0 || last.get(first) != null;
-                Optional<Spelled> run = reached ? runs.spell(first, end) : Optional.empty();
+                Optional<SpelledCell> run = reached ? runs.spell(first, end) : Optional.empty();
                 if (run.isPresent()
                         && (last.get(end) == null || effort[first] + run.get().effort() < effort[end])) {
                     last.set(end, run.get());
@@ -39,11 +39,11 @@ final class EasiestRuns {
         if (last.get(parts) == null) {
             return Optional.empty();
         }
-        List<Spelled> chosen = new ArrayList<>();
+        List<SpelledCell> chosen = new ArrayList<>();
         for (int at = parts; at > 0; at = from[at]) {
             chosen.add(last.get(at));
         }
         Collections.reverse(chosen);
-        return Optional.of(Spelled.joined(chosen));
+        return Optional.of(SpelledCell.joined(chosen));
     }
 }

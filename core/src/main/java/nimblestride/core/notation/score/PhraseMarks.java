@@ -7,7 +7,7 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Reset;
-import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.value.NoteValue;
 
 /** What is said over bars: a letter where the phrase begins anew, and which layer that drifts against the bars lands there. */
@@ -20,16 +20,17 @@ final class PhraseMarks {
     private final List<Drifting> drifting = new ArrayList<>();
 
     /** A layer that is never reset and does not land on every bar line. */
-    private record Drifting(String name, Course course) {
+    private record Drifting(String name, LayerTimeline course) {
         boolean landsOn(NoteValue moment) {
             return !course.cycleStartsBetween(moment, moment.plus(course.grid().unit()), 1)
                     .isEmpty();
         }
     }
 
-    PhraseMarks(Exercise exercise, Plan plan) {
+    PhraseMarks(Exercise exercise, BarPlan plan) {
         this.barsToTheRound = exercise.phrase().bars().size();
-        boolean asItStands = plan.equals(Plan.of(exercise.phrase(), plan.bars().size()));
+        boolean asItStands =
+                plan.equals(BarPlan.of(exercise.phrase(), plan.bars().size()));
         this.inRounds = asItStands && barsToTheRound > 1 && plan.bars().size() > barsToTheRound;
         List<String> names = exercise.layerNames();
         for (int i = 0; i < names.size(); i++) {
@@ -44,18 +45,18 @@ final class PhraseMarks {
         }
     }
 
-    private static Optional<Course> courseOf(Layer layer, Exercise exercise) {
+    private static Optional<LayerTimeline> courseOf(Layer layer, Exercise exercise) {
         try {
-            return Optional.of(Course.of(layer, exercise.phrase()));
+            return Optional.of(LayerTimeline.of(layer, exercise.phrase()));
         } catch (StrideException e) {
             // The score names what cannot be laid out.
             return Optional.empty();
         }
     }
 
-    private static boolean landsEverywhere(Drifting layer, Plan plan) {
+    private static boolean landsEverywhere(Drifting layer, BarPlan plan) {
         NoteValue start = NoteValue.ZERO;
-        for (Plan.Planned bar : plan.bars()) {
+        for (BarPlan.Planned bar : plan.bars()) {
             if (!layer.landsOn(start)) {
                 return false;
             }

@@ -3,8 +3,8 @@ package nimblestride.core.notation.score;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import nimblestride.core.notation.score.Spelled.Kind;
-import nimblestride.core.notation.score.Spelled.Leaf;
+import nimblestride.core.notation.score.SpelledCell.Kind;
+import nimblestride.core.notation.score.SpelledCell.Leaf;
 
 /**
  * Spells what needs no tuplet within a cell: every note or rest is one shape, and where none will do, several. A note that
@@ -14,14 +14,14 @@ import nimblestride.core.notation.score.Spelled.Leaf;
 final class PlainSpelling {
     private static final int SIMPLE_PARTS = 4;
 
-    private final Onsets onsets;
+    private final ScoreOnsets onsets;
 
-    PlainSpelling(Onsets onsets) {
+    PlainSpelling(ScoreOnsets onsets) {
         this.onsets = onsets;
     }
 
     /** Whether no tuplet is needed. */
-    boolean isEnoughFor(Cell cell) {
+    boolean isEnoughFor(SpellingCell cell) {
         for (int i = onsets.firstFrom(cell.from()); i < onsets.at().length && onsets.at()[i] < cell.to(); i++) {
             if (!cell.isReachedByHalving(onsets.at()[i])) {
                 return false;
@@ -31,7 +31,7 @@ final class PlainSpelling {
     }
 
     /** @throws UnwritableException if a note would be shorter than music can show */
-    Spelled spell(Cell cell) {
+    SpelledCell spell(SpellingCell cell) {
         List<Leaf> leaves = new ArrayList<>();
         int next = onsets.firstFrom(cell.from());
         long first = next < onsets.at().length ? Math.min(onsets.at()[next], cell.to()) : cell.to();
@@ -46,10 +46,10 @@ final class PlainSpelling {
             leaves.add(leaf(cell, from, end, Kind.STRUCK));
             addPieces(leaves, cell, end, to, onsets.held()[i] ? Kind.TIED : Kind.REST);
         }
-        return Spelled.of(leaves);
+        return SpelledCell.of(leaves);
     }
 
-    private static void addPieces(List<Leaf> leaves, Cell cell, long from, long to, Kind kind) {
+    private static void addPieces(List<Leaf> leaves, SpellingCell cell, long from, long to, Kind kind) {
         long at = from;
         while (at < to) {
             long end = endOfPiece(cell, at, to, kind == Kind.REST);
@@ -58,7 +58,7 @@ final class PlainSpelling {
         }
     }
 
-    private static Leaf leaf(Cell cell, long from, long to, Kind kind) {
+    private static Leaf leaf(SpellingCell cell, long from, long to, Kind kind) {
         NoteShape shape = NoteShape.of(cell.written(to - from))
                 .orElseThrow(() -> new UnwritableException("it needs a note of " + cell.written(to - from)
                         + ", shorter than 1/" + NoteShape.SHORTEST + ", the shortest that can be written"));
@@ -66,7 +66,7 @@ final class PlainSpelling {
     }
 
     /** How far the first shape reaches of those that together last from one moment to another. */
-    private static long endOfPiece(Cell cell, long from, long to, boolean rest) {
+    private static long endOfPiece(SpellingCell cell, long from, long to, boolean rest) {
         long end = to;
         while (!isOnePiece(cell, from, end, rest)) {
             long cut = cut(cell, from, end);
@@ -78,7 +78,7 @@ final class PlainSpelling {
         return end;
     }
 
-    private static boolean isOnePiece(Cell cell, long from, long to, boolean rest) {
+    private static boolean isOnePiece(SpellingCell cell, long from, long to, boolean rest) {
         Optional<NoteShape> shape = NoteShape.of(cell.written(to - from));
         if (shape.isEmpty()) {
             return false;
@@ -107,14 +107,14 @@ final class PlainSpelling {
     }
 
     /** One of two, four or eight equal shares of the cell, as one of two dotted eighths in a group of three. */
-    private static boolean isEqualShare(Cell cell, long from, long to) {
+    private static boolean isEqualShare(SpellingCell cell, long from, long to) {
         long length = to - from;
         return (from - cell.from()) % length == 0
                 && cell.length() % length == 0
                 && Long.bitCount(cell.length() / length) == 1;
     }
 
-    private static long part(Cell cell, long at) {
+    private static long part(SpellingCell cell, long at) {
         return (at - cell.from()) / cell.part();
     }
 
@@ -139,7 +139,7 @@ final class PlainSpelling {
     }
 
     /** A rest lies on a multiple of its own length. */
-    private static boolean isAligned(Cell cell, long from, long to) {
+    private static boolean isAligned(SpellingCell cell, long from, long to) {
         long length = to - from;
         if ((from - cell.from()) % length != 0) {
             return false;
@@ -150,7 +150,7 @@ final class PlainSpelling {
     }
 
     /** Where to cut what no single shape covers. */
-    private static long cut(Cell cell, long from, long to) {
+    private static long cut(SpellingCell cell, long from, long to) {
         if (part(cell, from) == part(cell, to - 1)) {
             return cutWithinPart(cell, from, to);
         }
@@ -163,7 +163,7 @@ final class PlainSpelling {
         return to - cell.part();
     }
 
-    private static long cutWithinPart(Cell cell, long from, long to) {
+    private static long cutWithinPart(SpellingCell cell, long from, long to) {
         long start = cell.from() + part(cell, from) * cell.part();
         long length = cell.part();
         while (length % 2 == 0) {

@@ -14,7 +14,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * @param bars at least one
  * @param leftOut the names of layers that cannot be written, each with the reason
  */
-public record Score(String title, Style style, List<WrittenBar> bars, List<String> leftOut) {
+public record Score(String title, ScoreStyle style, List<WrittenBar> bars, List<String> leftOut) {
     public Score {
         bars = List.copyOf(bars);
         leftOut = List.copyOf(leftOut);
@@ -25,7 +25,7 @@ public record Score(String title, Style style, List<WrittenBar> bars, List<Strin
      *
      * @param seconds after the beginning, exactly
      */
-    public record Struck(BigFraction seconds, Head head) {}
+    public record Struck(BigFraction seconds, WrittenHead head) {}
 
     /** Which written bars are played, in order, repeats played out. */
     public List<Integer> playedOrder() {
@@ -57,10 +57,10 @@ public record Score(String title, Style style, List<WrittenBar> bars, List<Strin
         BigFraction barStart = BigFraction.ZERO;
         for (int index : playedOrder()) {
             WrittenBar bar = bars.get(index);
-            for (Rhythm part : bar.parts()) {
+            for (PartRhythm part : bar.parts()) {
                 NoteValue at = NoteValue.ZERO;
                 for (int i = 0; i < part.written().size(); i++) {
-                    Written written = part.written().get(i);
+                    WrittenNote written = part.written().get(i);
                     if (written.isStruck()) {
                         BigFraction seconds = barStart.add(bar.tempo().seconds(at));
                         written.heads().forEach(head -> struck.add(new Struck(seconds, head)));
@@ -74,7 +74,7 @@ public record Score(String title, Style style, List<WrittenBar> bars, List<Strin
     }
 
     /** What a note lasts by its looks alone. */
-    private static NoteValue lengthRead(WrittenBar bar, Rhythm part, int index) {
+    private static NoteValue lengthRead(WrittenBar bar, PartRhythm part, int index) {
         if (part.isBarRest()) {
             return bar.bar().length();
         }

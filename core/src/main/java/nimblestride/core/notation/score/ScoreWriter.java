@@ -13,17 +13,17 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.kit.stroke.Stroke;
-import nimblestride.core.layer.limbs.Hands;
-import nimblestride.core.layer.limbs.Played;
+import nimblestride.core.layer.limbs.LimbAssignment;
+import nimblestride.core.layer.limbs.LimbNote;
 import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.layer.pattern.Layer;
-import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.layer.timeline.LayerTimeline;
+import nimblestride.core.notation.score.BarPlan.Planned;
 import nimblestride.core.notation.score.BarSpeller.Asked;
 import nimblestride.core.notation.score.BarSpeller.Strike;
-import nimblestride.core.notation.score.Plan.Planned;
-import nimblestride.core.notation.score.Style.Lengths;
-import nimblestride.core.notation.score.Style.Parts;
-import nimblestride.core.time.counting.Said;
+import nimblestride.core.notation.score.ScoreStyle.Lengths;
+import nimblestride.core.notation.score.ScoreStyle.Parts;
+import nimblestride.core.time.counting.SpokenSyllable;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
@@ -37,15 +37,15 @@ public final class ScoreWriter {
     private static final int MOST_NOTES_OF_A_LAYER = 500_000;
 
     private final Exercise exercise;
-    private final Plan plan;
-    private final Style style;
+    private final BarPlan plan;
+    private final ScoreStyle style;
     private final BarSpeller speller = new BarSpeller();
     private final List<String> leftOut = new ArrayList<>();
     private final PhraseMarks marks;
-    private final NavigableMap<NoteValue, List<Head>> hands = new TreeMap<>();
-    private final NavigableMap<NoteValue, List<Head>> feet = new TreeMap<>();
+    private final NavigableMap<NoteValue, List<WrittenHead>> hands = new TreeMap<>();
+    private final NavigableMap<NoteValue, List<WrittenHead>> feet = new TreeMap<>();
 
-    private ScoreWriter(Exercise exercise, Plan plan, Style style) {
+    private ScoreWriter(Exercise exercise, BarPlan plan, ScoreStyle style) {
         this.exercise = exercise;
         this.plan = plan;
         this.style = style;
@@ -53,16 +53,16 @@ public final class ScoreWriter {
     }
 
     /** The phrase once, as it stands. */
-    public static Score write(Exercise exercise, Style style) {
+    public static Score write(Exercise exercise, ScoreStyle style) {
         return write(
-                exercise, Plan.of(exercise.phrase(), exercise.phrase().bars().size()), style);
+                exercise, BarPlan.of(exercise.phrase(), exercise.phrase().bars().size()), style);
     }
 
     /**
      * @param plan the bars to write in; the music runs on for as long as they last
      * @throws InvalidValueException if a layer has more than {@value #MOST_NOTES_OF_A_LAYER} notes in that time
      */
-    public static Score write(Exercise exercise, Plan plan, Style style) {
+    public static Score write(Exercise exercise, BarPlan plan, ScoreStyle style) {
         return new ScoreWriter(exercise, plan, style).write();
     }
 
@@ -77,21 +77,21 @@ public final class ScoreWriter {
             carried = new Carried(held(hands, to), held(feet, to));
             from = to;
         }
-        List<WrittenBar> folded = style.repeats() ? Folding.fold(bars) : bars;
+        List<WrittenBar> folded = style.repeats() ? RepeatFolding.fold(bars) : bars;
         return new Score(exercise.name(), style, signed(folded), leftOut);
     }
 
     /** What sounds on over a bar line. */
-    private record Carried(List<Head> hands, List<Head> feet) {}
+    private record Carried(List<WrittenHead> hands, List<WrittenHead> feet) {}
 
     /** Every note with the limb that plays it, by the part it belongs to. */
     private void collect() {
-        List<Optional<Course>> courses = new ArrayList<>();
+        List<Optional<LayerTimeline>> courses = new ArrayList<>();
         List<String> names = exercise.layerNames();
         for (int i = 0; i < names.size(); i++) {
             courses.add(courseOf(exercise.layers().get(i), names.get(i)));
         }
-        for (Optional<Course> course : courses) {
+        for (Optional<LayerTimeline> course : courses) {
             // Asked before they are listed, which would take seconds.
             if (course.isPresent() && course.get().hitsBefore(plan.sounding()) > MOST_NOTES_OF_A_LAYER) {
                 throw new InvalidValueException(String.format(
@@ -101,8 +101,8 @@ public final class ScoreWriter {
                         plan.bars().size()));
             }
         }
-        Hands dealt = Hands.of(courses, plan.sounding(), exercise.lead(), MOST_NOTES_OF_A_LAYER);
-        for (Played note : dealt.notes()) {
+        LimbAssignment dealt = LimbAssignment.of(courses, plan.sounding(), exercise.lead(), MOST_NOTES_OF_A_LAYER);
+        for (LimbNote note : dealt.notes()) {
             boolean below = style.parts() == Parts.HANDS_AND_FEET
                     && !note.voice().limb().isHand();
             add(below ? feet : hands, note);
@@ -112,14 +112,15 @@ public final class ScoreWriter {
             hands.putAll(feet);
             feet.clear();
         }
-        Comparator<Head> upwards = Comparator.comparing(head -> head.voice().staffPlace());
+        Comparator<WrittenHead> upwards =
+                Comparator.comparing(head -> head.voice().staffPlace());
         hands.values().forEach(heads -> heads.sort(upwards));
         feet.values().forEach(heads -> heads.sort(upwards));
     }
 
-    private Optional<Course> courseOf(Layer layer, String name) {
+    private Optional<LayerTimeline> courseOf(Layer layer, String name) {
         try {
-            return Optional.of(Course.of(layer, exercise.phrase()));
+            return Optional.of(LayerTimeline.of(layer, exercise.phrase()));
         } catch (StrideException e) {
             leftOut.add(name + ": " + e.getMessage());
             return Optional.empty();
@@ -127,9 +128,9 @@ public final class ScoreWriter {
     }
 
     /** One voice that two layers ask for is written once, at the stronger level. */
-    private void add(Map<NoteValue, List<Head>> part, Played note) {
-        List<Head> here = part.computeIfAbsent(note.at(), at -> new ArrayList<>());
-        Head head = new Head(note.voice(), stroke(note), note.limb(), note.layer());
+    private void add(Map<NoteValue, List<WrittenHead>> part, LimbNote note) {
+        List<WrittenHead> here = part.computeIfAbsent(note.at(), at -> new ArrayList<>());
+        WrittenHead head = new WrittenHead(note.voice(), stroke(note), note.limb(), note.layer());
         for (int i = 0; i < here.size(); i++) {
             if (here.get(i).voice().equals(head.voice())) {
                 boolean stronger =
@@ -142,25 +143,25 @@ public final class ScoreWriter {
     }
 
     /** A doubled stroke is two notes already, and each is written. */
-    private static Stroke stroke(Played note) {
+    private static Stroke stroke(LimbNote note) {
         return note.stroke().ornament() == Ornament.DOUBLED ? note.stroke().with(Ornament.NONE) : note.stroke();
     }
 
     /** What was struck last before a moment, if it is held until then. */
-    private List<Head> held(NavigableMap<NoteValue, List<Head>> part, NoteValue moment) {
+    private List<WrittenHead> held(NavigableMap<NoteValue, List<WrittenHead>> part, NoteValue moment) {
         var last = part.lowerEntry(moment);
         boolean ends = part.containsKey(moment);
         return last == null || ends || !isHeld(last.getValue()) ? List.of() : last.getValue();
     }
 
-    private boolean isHeld(List<Head> heads) {
+    private boolean isHeld(List<WrittenHead> heads) {
         return style.lengths() == Lengths.HELD
                 || heads.stream().anyMatch(head -> head.stroke().ornament() == Ornament.BUZZ);
     }
 
     private WrittenBar write(List<WrittenBar> before, Planned planned, NoteValue from, NoteValue to, Carried carried) {
-        Rhythm handsPart;
-        Optional<Rhythm> feetPart = Optional.empty();
+        PartRhythm handsPart;
+        Optional<PartRhythm> feetPart = Optional.empty();
         String problem = "";
         try {
             handsPart = spell(planned, hands, from, to, carried.hands);
@@ -188,12 +189,12 @@ public final class ScoreWriter {
                 problem);
     }
 
-    private Rhythm spell(
+    private PartRhythm spell(
             Planned planned,
-            NavigableMap<NoteValue, List<Head>> part,
+            NavigableMap<NoteValue, List<WrittenHead>> part,
             NoteValue from,
             NoteValue to,
-            List<Head> carried) {
+            List<WrittenHead> carried) {
         List<Strike> strikes = new ArrayList<>();
         part.subMap(from, to).forEach((at, heads) -> {
             NoteValue within = at.minus(from);
@@ -203,7 +204,7 @@ public final class ScoreWriter {
         return speller.spell(new Asked(planned.bar(), strikes, carried));
     }
 
-    private List<Said> counts(Planned planned) {
+    private List<SpokenSyllable> counts(Planned planned) {
         return style.counting()
                 .map(school -> school.count(planned.bar(), style.division()))
                 .orElse(List.of());
@@ -224,7 +225,7 @@ public final class ScoreWriter {
         if (number == 0) {
             return Optional.empty();
         }
-        return GearSigns.between(plan.bars().get(number - 1), plan.bars().get(number));
+        return PivotNotation.between(plan.bars().get(number - 1), plan.bars().get(number));
     }
 
     /** Signs every change of meter that the page shows, and what a reader meets coming back to a repeat sign. */

@@ -15,17 +15,17 @@ import nimblestride.core.time.meter.Meter;
  * sign of the modulation over it (common practice).
  */
 public final class SectionsWriter {
-    private final Style style;
+    private final ScoreStyle style;
     private final List<WrittenBar> bars = new ArrayList<>();
     private final List<String> leftOut = new ArrayList<>();
     private long played;
 
-    private SectionsWriter(Style style) {
+    private SectionsWriter(ScoreStyle style) {
         this.style = style;
     }
 
     /** @throws InvalidValueException if a layer has more notes than can be written */
-    public static Score write(Exercise exercise, Style style) {
+    public static Score write(Exercise exercise, ScoreStyle style) {
         SectionsWriter writer = new SectionsWriter(style);
         for (Passage passage : Playthrough.of(exercise).passages()) {
             writer.add(passage, exercise.feels().get(passage.section().feel()).name());
@@ -34,7 +34,8 @@ public final class SectionsWriter {
     }
 
     private void add(Passage passage, String name) {
-        Score alone = ScoreWriter.write(passage.feel(), Plan.of(passage.feel().phrase(), passage.bars()), style);
+        Score alone =
+                ScoreWriter.write(passage.feel(), BarPlan.of(passage.feel().phrase(), passage.bars()), style);
         for (int i = 0; i < alone.bars().size(); i++) {
             WrittenBar bar = alone.bars().get(i);
             BarSigns signs = bar.signs().marked(i == 0 ? name : "");

@@ -28,27 +28,27 @@ final class Speller {
 
     private static final int SIX = 6;
 
-    private final Onsets onsets;
+    private final ScoreOnsets onsets;
     private final NoteValue tick;
     private final PlainSpelling plain;
-    private final Map<Cell, Optional<Spelled>> found = new HashMap<>();
+    private final Map<SpellingCell, Optional<SpelledCell>> found = new HashMap<>();
 
     /** @param tick as what one tick is heard */
-    Speller(Onsets onsets, NoteValue tick) {
+    Speller(ScoreOnsets onsets, NoteValue tick) {
         this.onsets = onsets;
         this.tick = tick;
         this.plain = new PlainSpelling(onsets);
     }
 
     /** @throws UnwritableException if there is no spelling */
-    Spelled spell(Cell cell) {
+    SpelledCell spell(SpellingCell cell) {
         return find(cell)
                 .orElseThrow(() -> new UnwritableException("it would need tuplets of more than " + LARGEST_TUPLET
                         + " notes, or within each other deeper than " + DEEPEST));
     }
 
-    private Optional<Spelled> find(Cell cell) {
-        Optional<Spelled> before = found.get(cell);
+    private Optional<SpelledCell> find(SpellingCell cell) {
+        Optional<SpelledCell> before = found.get(cell);
         if (before == null) {
             before = search(cell);
             found.put(cell, before);
@@ -56,29 +56,29 @@ final class Speller {
         return before;
     }
 
-    private Optional<Spelled> search(Cell cell) {
+    private Optional<SpelledCell> search(SpellingCell cell) {
         if (plain.isEnoughFor(cell)) {
             return Optional.of(plain.spell(cell));
         }
-        Optional<Spelled> whole = asTuplet(cell, MOST_NESTING);
-        Optional<Spelled> inParts = cell.parts() == 1 ? inHalves(cell) : partByPart(cell);
-        return Spelled.easier(whole, inParts);
+        Optional<SpelledCell> whole = asTuplet(cell, MOST_NESTING);
+        Optional<SpelledCell> inParts = cell.parts() == 1 ? inHalves(cell) : partByPart(cell);
+        return SpelledCell.easier(whole, inParts);
     }
 
-    private Optional<Spelled> inHalves(Cell cell) {
+    private Optional<SpelledCell> inHalves(SpellingCell cell) {
         return cell.length() % 2 == 0 ? partByPart(cell.halved()) : Optional.empty();
     }
 
     /** The easiest way to cut a cell into runs of parts. */
-    private Optional<Spelled> partByPart(Cell cell) {
+    private Optional<SpelledCell> partByPart(SpellingCell cell) {
         return EasiestRuns.of(
                 cell.parts(),
                 LONGEST_RUN,
                 (first, end) -> end - first == cell.parts() && first == 0 ? Optional.empty() : ofRun(cell, first, end));
     }
 
-    private Optional<Spelled> ofRun(Cell cell, int first, int end) {
-        Cell run = cell.run(first, end);
+    private Optional<SpelledCell> ofRun(SpellingCell cell, int first, int end) {
+        SpellingCell run = cell.run(first, end);
         if (end - first == 1) {
             return find(run);
         }
@@ -90,7 +90,7 @@ final class Speller {
     }
 
     /** What it costs to put under one tuplet what could be seen to begin anew: beats on which something is struck. */
-    private double hiddenBeats(Cell cell) {
+    private double hiddenBeats(SpellingCell cell) {
         long quarter = NoteValue.QUARTER.isMultipleOf(tick) ? NoteValue.QUARTER.wholePartsOf(tick) : 0;
         if (cell.length() <= quarter || !cell.within().isEmpty()) {
             return 0;
@@ -103,7 +103,7 @@ final class Speller {
     }
 
     /** Under one tuplet with none within it, the easiest there is. */
-    Optional<Spelled> asPlainTuplet(Cell cell) {
+    Optional<SpelledCell> asPlainTuplet(SpellingCell cell) {
         return asTuplet(cell, 0);
     }
 
@@ -112,12 +112,12 @@ final class Speller {
      *
      * @param mostNesting how many notes a tuplet may have that has others within it
      */
-    private Optional<Spelled> asTuplet(Cell cell, int mostNesting) {
+    private Optional<SpelledCell> asTuplet(SpellingCell cell, int mostNesting) {
         if (cell.within().size() >= DEEPEST) {
             return Optional.empty();
         }
         double hidden = hiddenBeats(cell);
-        Optional<Spelled> best = Optional.empty();
+        Optional<SpelledCell> best = Optional.empty();
         for (int notes : tupletsFor(cell)) {
             Optional<TupletChoice> choice = TupletChoice.of(notes, cell.written(cell.length()));
             if (choice.isPresent()) {
@@ -128,7 +128,7 @@ final class Speller {
                 double cost = choice.get().awkwardness()
                         + hidden
                         - (hidden == 0 && isFullSextuplet(cell, notes) ? SEXTUPLET : 0);
-                best = Spelled.easier(
+                best = SpelledCell.easier(
                         best,
                         find(cell.as(tuplet))
                                 .map(spelled ->
@@ -138,13 +138,13 @@ final class Speller {
         return best;
     }
 
-    private boolean isFullSextuplet(Cell cell, int notes) {
+    private boolean isFullSextuplet(SpellingCell cell, int notes) {
         int struck = onsets.firstFrom(cell.to()) - onsets.firstFrom(cell.from());
         return notes == SIX && struck >= SIX - 1;
     }
 
     /** The numbers of notes that reach at least some of the onsets which halving does not. */
-    private SortedSet<Integer> tupletsFor(Cell cell) {
+    private SortedSet<Integer> tupletsFor(SpellingCell cell) {
         SortedSet<Integer> numbers = new TreeSet<>();
         long needed = 1;
         for (int i = onsets.firstFrom(cell.from()); i < onsets.at().length && onsets.at()[i] < cell.to(); i++) {

@@ -3,7 +3,7 @@ package nimblestride.core.notation.score;
 import java.util.List;
 import java.util.Optional;
 import nimblestride.core.layer.modulation.Pivot;
-import nimblestride.core.time.counting.Said;
+import nimblestride.core.time.counting.SpokenSyllable;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.value.Tempo;
@@ -22,9 +22,9 @@ public record WrittenBar(
         long number,
         Bar bar,
         Tempo tempo,
-        Rhythm hands,
-        Optional<Rhythm> feet,
-        List<Said> counts,
+        PartRhythm hands,
+        Optional<PartRhythm> feet,
+        List<SpokenSyllable> counts,
         BarSigns signs,
         String problem) {
     public WrittenBar {
@@ -32,7 +32,7 @@ public record WrittenBar(
     }
 
     /** Its parts: the hands, and the feet where they are apart. */
-    public List<Rhythm> parts() {
+    public List<PartRhythm> parts() {
         return feet.map(part -> List.of(hands, part)).orElseGet(() -> List.of(hands));
     }
 

@@ -6,8 +6,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.foundation.words.PlainText;
-import nimblestride.core.foundation.words.Tally;
 
 /**
  * Something a student is to do.
@@ -56,7 +56,7 @@ public record Assignment(
         }
         long days = today.until(due.get(), ChronoUnit.DAYS);
         return days < 0
-                ? Tally.count(-days, "day") + " overdue"
-                : days == 0 ? "due today" : "due in " + Tally.count(days, "day");
+                ? Counted.count(-days, "day") + " overdue"
+                : days == 0 ? "due today" : "due in " + Counted.count(days, "day");
     }
 }

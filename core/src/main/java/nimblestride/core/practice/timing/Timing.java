@@ -18,82 +18,84 @@ import nimblestride.core.kit.voice.Limb;
  *
  * @param matching which stroke was meant for which place
  * @param overall all strokes together
- * @param rush how the strokes between the bar lines go: {@link Trend#slope} is how much later than at the bar's end they come
+ * @param rush how the strokes between the bar lines go: {@link LinearTrend#slope} is how much later than at the bar's end they come
  *     just after a bar line, and so below 0 for somebody who rushes there; empty where there are too few
  * @param drift how much later the strokes come with each bar in which the click is silent; empty where it never was for long
  *     enough
  */
-public record Timing(Matching matching, Spread overall, Optional<Trend> rush, Optional<Trend> drift) {
+public record Timing(
+        HitMatching matching, TimingSpread overall, Optional<LinearTrend> rush, Optional<LinearTrend> drift) {
     private static final int FEWEST = 6;
 
     /** @return empty where nothing could be matched */
-    public static Optional<Timing> of(Matching matching) {
+    public static Optional<Timing> of(HitMatching matching) {
         if (matching.pairs().isEmpty()) {
             return Optional.empty();
         }
         return Optional.of(new Timing(
                 matching,
-                Spread.of(matching.pairs().stream().map(Matching.Pair::late).toList()),
+                TimingSpread.of(
+                        matching.pairs().stream().map(HitMatching.Pair::late).toList()),
                 afterTheLine(matching.pairs()),
                 inSilence(matching.pairs())));
     }
 
     /** On the 1 itself nobody can rush after it. */
-    private static Optional<Trend> afterTheLine(List<Matching.Pair> pairs) {
+    private static Optional<LinearTrend> afterTheLine(List<HitMatching.Pair> pairs) {
         return trend(pairs.stream()
                 .filter(pair -> pair.expected().within() > 0)
-                .map(pair -> new Trend.Point(1 - pair.expected().within(), pair.late()))
+                .map(pair -> new LinearTrend.Point(1 - pair.expected().within(), pair.late()))
                 .toList());
     }
 
-    private static Optional<Trend> inSilence(List<Matching.Pair> pairs) {
-        List<Trend.Point> points = pairs.stream()
-                .filter(pair -> pair.expected().silent() != Expected.CLICKED)
-                .map(pair -> new Trend.Point(
+    private static Optional<LinearTrend> inSilence(List<HitMatching.Pair> pairs) {
+        List<LinearTrend.Point> points = pairs.stream()
+                .filter(pair -> pair.expected().silent() != ExpectedHit.CLICKED)
+                .map(pair -> new LinearTrend.Point(
                         pair.expected().silent() + pair.expected().within(), pair.late()))
                 .toList();
         return trend(points);
     }
 
-    private static Optional<Trend> trend(List<Trend.Point> points) {
-        return points.size() < FEWEST ? Optional.empty() : Trend.through(points);
+    private static Optional<LinearTrend> trend(List<LinearTrend.Point> points) {
+        return points.size() < FEWEST ? Optional.empty() : LinearTrend.through(points);
     }
 
     /** Each place of the phrase at which something was played, in order. */
-    public Map<Expected.Spot, Spread> bySpot() {
-        return spreads(Expected::spot, () -> new TreeMap<>(Comparator.comparing(Expected.Spot::at)));
+    public Map<ExpectedHit.Spot, TimingSpread> bySpot() {
+        return spreads(ExpectedHit::spot, () -> new TreeMap<>(Comparator.comparing(ExpectedHit.Spot::at)));
     }
 
     /** Each limb that played. */
-    public Map<Limb, Spread> byLimb() {
-        return spreads(Expected::limb, () -> new EnumMap<>(Limb.class));
+    public Map<Limb, TimingSpread> byLimb() {
+        return spreads(ExpectedHit::limb, () -> new EnumMap<>(Limb.class));
     }
 
     /** Each group of each bar, in order: those of bar 1 begin with 1.1. */
-    public Map<String, Spread> byGroup() {
+    public Map<String, TimingSpread> byGroup() {
         return spreads(
                 expected -> expected.spot().bar() + 1 + "." + (expected.spot().group() + 1), LinkedHashMap::new);
     }
 
-    private <K> Map<K, Spread> spreads(Function<Expected, K> key, Supplier<Map<K, Spread>> map) {
+    private <K> Map<K, TimingSpread> spreads(Function<ExpectedHit, K> key, Supplier<Map<K, TimingSpread>> map) {
         Map<K, List<Double>> late = matching.pairs().stream()
                 .collect(Collectors.groupingBy(
                         pair -> key.apply(pair.expected()),
                         LinkedHashMap::new,
-                        Collectors.mapping(Matching.Pair::late, Collectors.toCollection(ArrayList::new))));
-        Map<K, Spread> spreads = map.get();
-        late.forEach((one, values) -> spreads.put(one, Spread.of(values)));
+                        Collectors.mapping(HitMatching.Pair::late, Collectors.toCollection(ArrayList::new))));
+        Map<K, TimingSpread> spreads = map.get();
+        late.forEach((one, values) -> spreads.put(one, TimingSpread.of(values)));
         return spreads;
     }
 
     /** How far the strokes scatter once what goes with the place in the bar is taken off. */
     public double scatter() {
-        return rush.filter(Trend::isSure).map(Trend::scatter).orElse(overall.deviation());
+        return rush.filter(LinearTrend::isSure).map(LinearTrend::scatter).orElse(overall.deviation());
     }
 
     /** From one place to the next, on the average, in milliseconds. */
     public double gap() {
-        List<Matching.Pair> pairs = matching.pairs();
+        List<HitMatching.Pair> pairs = matching.pairs();
         double first = pairs.get(0).expected().at();
         double last = pairs.get(pairs.size() - 1).expected().at();
         return pairs.size() < 2 ? 0 : (last - first) / (pairs.size() - 1);

@@ -40,15 +40,15 @@ public final class Listening {
      *
      * @throws InvalidValueException if there are too few taps to tell, or they are too uneven, or all alike
      */
-    public static List<Heard> to(Taps taps) {
+    public static List<PatternGuess> to(Taps taps) {
         List<Double> gaps = taps.gaps();
         if (gaps.size() < FEWEST_GAPS) {
             throw new InvalidValueException(
                     (gaps.isEmpty() ? "" : gaps.size() + 1 + " taps do not tell what goes round: ")
                             + "tap the pattern at least three times round, and once more on the 1");
         }
-        List<Guess> guesses = guesses(gaps);
-        Guess best = guesses.get(0);
+        List<CellHypothesis> guesses = guesses(gaps);
+        CellHypothesis best = guesses.get(0);
         if (best.spread() > TOO_WILD) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
@@ -62,19 +62,20 @@ public final class Listening {
         return told(guesses, gaps.size());
     }
 
-    private static List<Guess> guesses(List<Double> gaps) {
-        Map<List<Integer>, Guess> guesses = new HashMap<>();
+    private static List<CellHypothesis> guesses(List<Double> gaps) {
+        Map<List<Integer>, CellHypothesis> guesses = new HashMap<>();
         for (int size = 1; size <= Math.min(LONGEST_CELL, gaps.size() / ROUNDS); size++) {
             List<Double> means = means(gaps, size);
             double shortest =
                     means.stream().mapToDouble(Double::doubleValue).min().orElseThrow();
             for (int units = 1; units <= LONGEST_SHORTEST; units++) {
-                Guess guess = Guess.rounded(means, shortest / units, gaps).improved(gaps);
+                CellHypothesis guess =
+                        CellHypothesis.rounded(means, shortest / units, gaps).improved(gaps);
                 guesses.putIfAbsent(guess.cell(), guess);
             }
         }
         return guesses.values().stream()
-                .sorted(Comparator.comparingDouble(Guess::cost))
+                .sorted(Comparator.comparingDouble(CellHypothesis::cost))
                 .toList();
     }
 
@@ -87,13 +88,13 @@ public final class Listening {
                 .toList();
     }
 
-    private static List<Heard> told(List<Guess> guesses, int gaps) {
+    private static List<PatternGuess> told(List<CellHypothesis> guesses, int gaps) {
         double least = guesses.get(0).cost();
         double all = guesses.stream()
                 .mapToDouble(guess -> Math.exp(least - guess.cost()))
                 .sum();
-        List<Heard> told = new ArrayList<>();
-        for (Guess guess : guesses.subList(0, Math.min(MOST_TOLD, guesses.size()))) {
+        List<PatternGuess> told = new ArrayList<>();
+        for (CellHypothesis guess : guesses.subList(0, Math.min(MOST_TOLD, guesses.size()))) {
             double sureness = Math.exp(least - guess.cost()) / all;
             if (told.isEmpty() || sureness >= TOLD_FROM) {
                 String why = String.format(
@@ -102,10 +103,10 @@ public final class Listening {
                         times(gaps / guess.cell().size()),
                         Math.max(1, 100 * guess.spread()));
                 NoteValue unit = unitFor(guess.unit());
-                told.add(new Heard(
+                told.add(new PatternGuess(
                         guess.cell(),
                         unit,
-                        ExchangedParts.bars(guess.cell(), unit),
+                        BarSplitter.bars(guess.cell(), unit),
                         tempo(unit, guess.unit()),
                         sureness,
                         why));
@@ -144,7 +145,7 @@ public final class Listening {
      * @param lengths at least two, each longer than zero
      * @param tempo of the exercise they are for
      */
-    public static Heard to(List<NoteValue> lengths, Tempo tempo) {
+    public static PatternGuess to(List<NoteValue> lengths, Tempo tempo) {
         if (lengths.size() < 2) {
             throw new InvalidValueException("there are at least two lengths between accents, as in 3 3 2 of 1/8");
         }
@@ -152,10 +153,10 @@ public final class Listening {
         List<Integer> counts = lengths.stream()
                 .map(length -> ExactMath.toInt(units.count(length)))
                 .toList();
-        List<Integer> cell = Rounds.brokenOff(counts);
+        List<Integer> cell = RepeatingPrefix.brokenOff(counts);
         int rounds = counts.size() / cell.size();
         String why = (rounds == 1 ? "all of it once" : "it goes round " + times(rounds))
                 + (counts.size() % cell.size() == 0 ? "" : ", and begins again");
-        return new Heard(cell, units.unit(), ExchangedParts.bars(cell, units.unit()), tempo, 1, why);
+        return new PatternGuess(cell, units.unit(), BarSplitter.bars(cell, units.unit()), tempo, 1, why);
     }
 }

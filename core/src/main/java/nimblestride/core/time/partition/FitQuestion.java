@@ -7,4 +7,4 @@ import nimblestride.core.time.value.NoteValue;
  *
  * @param unit in which the cells and the length are counted, longer than zero
  */
-public record FitQuestion(Filling filling, NoteValue unit) {}
+public record FitQuestion(Partitions filling, NoteValue unit) {}

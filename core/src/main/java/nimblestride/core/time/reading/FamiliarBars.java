@@ -64,19 +64,20 @@ final class FamiliarBars {
         } else if (more < 0) {
             groups.set(groups.size() - 1, beat + more);
         }
-        String base = bars == 1 ? known.meter.toString() : RunWords.number(bars) + " bars of " + known.meter;
+        String base = bars == 1 ? known.meter.toString() : GroupRunWords.number(bars) + " bars of " + known.meter;
         String why = more == 0
                 ? base + ", no more and no less"
                 : base + " with " + amount(Math.abs(more)) + (more > 0 ? " added" : " taken off");
-        long effort = Effort.of(groups) + 2L * Math.abs(more) + rank + bars - 1;
-        return new Reading(new Grouping(groups), School.FAMILIAR, why, written(known, bars, bar, more), effort);
+        long effort = GroupingEffort.of(groups) + 2L * Math.abs(more) + rank + bars - 1;
+        return new Reading(
+                new Grouping(groups), ReadingApproach.FAMILIAR, why, written(known, bars, bar, more), effort);
     }
 
     private String amount(int count) {
         NoteValue value = unit.times(count);
         return count == 1 || NoteName.of(value).isPresent()
                 ? NoteName.one(value)
-                : RunWords.number(count) + " " + NoteName.sayMany(unit);
+                : GroupRunWords.number(count) + " " + NoteName.sayMany(unit);
     }
 
     /** Bars of the familiar meter, and one for what is left; a single bar that is only cut short stays itself. */

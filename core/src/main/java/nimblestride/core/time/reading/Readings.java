@@ -18,7 +18,7 @@ import nimblestride.core.foundation.exact.ExactMath;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Grouping;
 import nimblestride.core.time.meter.Meter;
-import nimblestride.core.time.partition.Filling;
+import nimblestride.core.time.partition.Partitions;
 
 /** The readings of one meter, the most easily felt first; each is built only when it is asked for. */
 public final class Readings {
@@ -32,9 +32,9 @@ public final class Readings {
     private final Meter meter;
     private final int units;
     private final int denominator;
-    private final Wish wish;
+    private final ReadingFilter wish;
 
-    private Readings(Meter meter, Wish wish) {
+    private Readings(Meter meter, ReadingFilter wish) {
         this.meter = meter;
         this.units = meter.units();
         this.denominator = ExactMath.toInt(meter.unit().denominator());
@@ -42,15 +42,15 @@ public final class Readings {
     }
 
     /** All four schools together. */
-    public static Stream<Reading> of(Meter meter, Wish wish) {
-        Map<School, Iterator<Reading>> schools = new EnumMap<>(School.class);
-        for (School school : School.values()) {
+    public static Stream<Reading> of(Meter meter, ReadingFilter wish) {
+        Map<ReadingApproach, Iterator<Reading>> schools = new EnumMap<>(ReadingApproach.class);
+        for (ReadingApproach school : ReadingApproach.values()) {
             schools.put(school, of(meter, school, wish).iterator());
         }
         return merged(schools);
     }
 
-    public static Stream<Reading> of(Meter meter, School school, Wish wish) {
+    public static Stream<Reading> of(Meter meter, ReadingApproach school, ReadingFilter wish) {
         Readings readings = new Readings(meter, wish);
         return switch (school) {
             case TWOS_THREES -> readings.twosAndThrees();
@@ -62,15 +62,15 @@ public final class Readings {
 
     /** What the grouping a bar is felt in now is called: by the easiest of its readings, or by its groups alone. */
     public static String nameOf(Bar bar) {
-        return of(bar.meter(), Wish.ANY)
+        return of(bar.meter(), ReadingFilter.ANY)
                 .limit(READINGS_WITH_A_NAME)
                 .filter(reading -> reading.grouping().equals(bar.grouping()))
                 .map(Reading::why)
                 .findFirst()
-                .orElseGet(() -> RunWords.of(bar.grouping().sizes()));
+                .orElseGet(() -> GroupRunWords.of(bar.grouping().sizes()));
     }
 
-    private static Stream<Reading> merged(Map<School, Iterator<Reading>> schools) {
+    private static Stream<Reading> merged(Map<ReadingApproach, Iterator<Reading>> schools) {
         record Next(Reading reading, Iterator<Reading> rest) {}
         PriorityQueue<Next> next = new PriorityQueue<>(Comparator.comparingLong((Next one) -> one.reading.effort())
                 .thenComparing(one -> one.reading.school()));
@@ -114,14 +114,14 @@ public final class Readings {
         }
         // Not by flatMap, which builds all of an inner stream when it is asked for one element at a time.
         return wish.applyTo(units, TWOS_AND_THREES)
-                .map(filling -> filling.bestFirst(Effort.COST))
+                .map(filling -> filling.bestFirst(GroupingEffort.COST))
                 .orElseGet(Stream::empty)
                 .map(groups -> new Reading(
                         new Grouping(groups),
-                        School.TWOS_THREES,
-                        RunWords.of(groups),
+                        ReadingApproach.TWOS_THREES,
+                        GroupRunWords.of(groups),
                         List.of(meter),
-                        Effort.of(groups)));
+                        GroupingEffort.of(groups)));
     }
 
     /** An odd number is an even and an odd one; those of about the same size are felt as a pair. */
@@ -149,12 +149,16 @@ public final class Readings {
         String order = first % 2 == 0 ? "even, then odd" : "odd, then even";
         String why = one + " and " + other + ": " + order;
         return new Reading(
-                new Grouping(groups), School.PAIRED_BARS, why, List.of(one, other), Effort.of(groups) + apart);
+                new Grouping(groups),
+                ReadingApproach.PAIRED_BARS,
+                why,
+                List.of(one, other),
+                GroupingEffort.of(groups) + apart);
     }
 
     static List<Integer> easiest(int length) {
-        return Filling.of(length, TWOS_AND_THREES)
-                .bestFirst(Effort.COST)
+        return Partitions.of(length, TWOS_AND_THREES)
+                .bestFirst(GroupingEffort.COST)
                 .findFirst()
                 .orElse(List.of(length));
     }
@@ -168,19 +172,19 @@ public final class Readings {
                 List<Integer> groups = new ArrayList<>(
                         IntStream.range(0, times).mapToObj(i -> cell).toList());
                 groups.add(rest);
-                readings.add(cells(groups, RunWords.of(groups) + " left over"));
+                readings.add(cells(groups, GroupRunWords.of(groups) + " left over"));
             }
         }
-        wish.applyTo(units, CELLS).ifPresent(exactly -> exactly.bestFirst(Effort.COST)
+        wish.applyTo(units, CELLS).ifPresent(exactly -> exactly.bestFirst(GroupingEffort.COST)
                 .filter(groups -> groups.size() > 1)
                 .limit(CELL_LISTS)
-                .forEach(groups -> readings.add(cells(groups, RunWords.of(groups)))));
+                .forEach(groups -> readings.add(cells(groups, GroupRunWords.of(groups)))));
         return readings;
     }
 
     private Reading cells(List<Integer> groups, String why) {
         List<Meter> bars =
                 groups.stream().map(size -> Meter.of(size, denominator)).toList();
-        return new Reading(new Grouping(groups), School.CELLS, why, bars, Effort.of(groups));
+        return new Reading(new Grouping(groups), ReadingApproach.CELLS, why, bars, GroupingEffort.of(groups));
     }
 }

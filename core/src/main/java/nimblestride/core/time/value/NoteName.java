@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import nimblestride.core.foundation.words.Tally;
+import nimblestride.core.foundation.words.Counted;
 
 /**
  * The everyday names of note values: {@code dotted eighth}, {@code triplet quarter}, {@code quintuplet sixteenth}.
@@ -62,7 +62,7 @@ public final class NoteName {
 
     /** A length within a sum: {@code 49/16}; {@code 3 whole notes}, since 3 alone could be three of anything. */
     public static String written(NoteValue value) {
-        return value.denominator() == 1 ? Tally.count(value.numerator(), "whole note") : value.toString();
+        return value.denominator() == 1 ? Counted.count(value.numerator(), "whole note") : value.toString();
     }
 
     /** The name of a single note of this length, where it has one. */

@@ -6,7 +6,7 @@ import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.Tempo;
-import nimblestride.core.transcription.repetition.Line;
+import nimblestride.core.transcription.repetition.VoiceLine;
 
 /**
  * Bars at one tempo.
@@ -14,7 +14,7 @@ import nimblestride.core.transcription.repetition.Line;
  * @param lines what each voice plays in them, from their beginning
  * @param entered the modulation that leads to it, where one is written
  */
-record Passage(List<Bar> bars, List<Line> lines, Tempo tempo, Optional<Pivot> entered) {
+record Passage(List<Bar> bars, List<VoiceLine> lines, Tempo tempo, Optional<Pivot> entered) {
     Passage {
         bars = List.copyOf(bars);
         lines = List.copyOf(lines);

@@ -1,6 +1,6 @@
 package nimblestride.core.transcription.repetition;
 
-import nimblestride.core.foundation.words.Tally;
+import nimblestride.core.foundation.words.Counted;
 
 /**
  * Bars that come again.
@@ -10,7 +10,7 @@ import nimblestride.core.foundation.words.Tally;
  * @param over bars left over after the last whole round
  * @param ending whether those are otherwise than the phrase begins
  */
-public record PhraseRepeat(int bars, Variation variation, int over, boolean ending) {
+public record PhraseRepeat(int bars, VariantRounds variation, int over, boolean ending) {
     public int rounds() {
         return variation.times();
     }
@@ -21,14 +21,14 @@ public record PhraseRepeat(int bars, Variation variation, int over, boolean endi
 
     /** {@code 4 bars, 8 times; the last one is varied}. */
     public String said() {
-        return Tally.count(bars, "bar") + ", " + rounds() + " times"
+        return Counted.count(bars, "bar") + ", " + rounds() + " times"
                 + (variation.isNone() ? "" : "; " + variation.said())
                 + (over == 0
                         ? ""
-                        : "; then " + Tally.count(over, "bar") + (ending ? " of another ending" : " more of it"));
+                        : "; then " + Counted.count(over, "bar") + (ending ? " of another ending" : " more of it"));
     }
 
-    public Sureness sureness() {
-        return Sureness.of(rounds() - variation.varied().size(), rounds());
+    public Confidence sureness() {
+        return Confidence.of(rounds() - variation.varied().size(), rounds());
     }
 }

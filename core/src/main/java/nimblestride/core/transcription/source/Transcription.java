@@ -20,7 +20,7 @@ public record Transcription(
         List<Bar> bars,
         MeterSource meters,
         List<TempoMark> tempos,
-        List<Part> parts,
+        List<ImportedPart> parts,
         List<String> leftOut) {
     public static final int MOST_BARS = 4_000;
 

@@ -20,16 +20,16 @@ import net.jqwik.api.constraints.Size;
 import nimblestride.core.exercise.analysis.Playthrough;
 import nimblestride.core.exercise.analysis.Playthrough.Passage;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.exercise.model.Feel;
 import nimblestride.core.exercise.model.Section;
+import nimblestride.core.exercise.model.SectionContent;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.PivotText;
 import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.layer.pattern.Layer;
-import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.notation.score.Score;
+import nimblestride.core.notation.score.ScoreStyle;
 import nimblestride.core.notation.score.SectionsWriter;
-import nimblestride.core.notation.score.Style;
 import nimblestride.core.notation.score.WrittenBar;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
@@ -39,7 +39,7 @@ import org.junit.jupiter.api.Test;
 class SectionsTest {
     /** A at 84, B at 112, A at 84 again (the ratio is the worked example of the project's plan). */
     private static Exercise thereAndBack() {
-        Exercise a = Sectioning.inRounds(
+        Exercise a = SectionEdits.inRounds(
                 exercise("4/4", "hi-hat every 1/8", "kick every 3/8").withTempo(Tempo.ofQuarters(84)), 0, 3);
         Exercise ab = then(a, "dotted quarter = half", 2, "7/8, 5/16", "kick every 1/4", "snare 3 over bar");
         return again(ab, "half = dotted quarter", 1, 0);
@@ -71,10 +71,10 @@ class SectionsTest {
     void refusesWhatCannotBePlayed() {
         Exercise piece = thereAndBack();
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> Sectioning.enteredBy(piece, 0, PivotText.read("1/8 = 1/4")))
+                .isThrownBy(() -> SectionEdits.enteredBy(piece, 0, PivotText.read("1/8 = 1/4")))
                 .withMessageContaining("no modulation leads into the first section");
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> Sectioning.enteredBy(piece, 1, PivotText.read("1/64 = 1/4")))
+                .isThrownBy(() -> SectionEdits.enteredBy(piece, 1, PivotText.read("1/64 = 1/4")))
                 .withMessageContaining("modulation 1, 1/64 = 1/4, would lead to 1344 beats a minute");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> piece.withTempo(Tempo.ofQuarters(800)))
@@ -86,13 +86,13 @@ class SectionsTest {
         assertThat(piece.allowsTempo(Tempo.ofQuarters(800))).isFalse();
         assertThat(piece.allowsTempo(Tempo.ofQuarters(700))).isTrue();
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> Sectioning.named(piece, 1, "A"))
+                .isThrownBy(() -> SectionEdits.named(piece, 1, "A"))
                 .withMessageContaining("different names");
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> Sectioning.without(piece.alone(), 0))
+                .isThrownBy(() -> SectionEdits.without(piece.alone(), 0))
                 .withMessageContaining("the only section");
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> Sectioning.inRounds(piece, 0, 1_001))
+                .isThrownBy(() -> SectionEdits.inRounds(piece, 0, 1_001))
                 .withMessageContaining("from 1 to 1,000 times");
         Exercise full = IntStream.range(3, Exercise.MOST_SECTIONS)
                 .boxed()
@@ -101,20 +101,20 @@ class SectionsTest {
                 .isThrownBy(() -> again(full, "1/4 = 1/4", 1, 0))
                 .withMessageContaining("from 1 to 33 sections");
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> Sectioning.inRounds(piece.withPhrase(bars("1/8 x1000")), 0, 101))
+                .isThrownBy(() -> SectionEdits.inRounds(piece.withPhrase(bars("1/8 x1000")), 0, 101))
                 .withMessageContaining("at most 100,000 bars together");
     }
 
     @Test
     void aFeelIsGivenUpWithItsLastSection() {
-        Exercise withoutB = Sectioning.without(thereAndBack().turnedTo(1), 1);
-        assertThat(withoutB.feels()).extracting(Feel::name).containsExactly("A");
+        Exercise withoutB = SectionEdits.without(thereAndBack().turnedTo(1), 1);
+        assertThat(withoutB.feels()).extracting(SectionContent::name).containsExactly("A");
         assertThat(withoutB.sections()).extracting(Section::entered).containsOnly(Pivot.NONE);
-        Exercise b = Sectioning.without(Sectioning.without(thereAndBack(), 2), 0);
+        Exercise b = SectionEdits.without(SectionEdits.without(thereAndBack(), 2), 0);
         assertThat(b.start()).isEqualTo(Tempo.ofQuarters(112));
         assertThat(b.feel().name()).isEqualTo("B");
-        assertThat(Sectioning.nextName(thereAndBack())).isEqualTo("C");
-        assertThat(Sectioning.nextName(b)).isEqualTo("A");
+        assertThat(SectionEdits.nextName(thereAndBack())).isEqualTo("C");
+        assertThat(SectionEdits.nextName(b)).isEqualTo("A");
     }
 
     /** Wherever a section is moved, each is played at the tempo it had. */
@@ -128,11 +128,11 @@ class SectionsTest {
             piece = then(piece, notes.get(i) + " in groups of " + (i % 2 == 0 ? 5 : 7), i + 1, (i + 2) + "/8");
         }
         int last = piece.sections().size() - 1;
-        Exercise moved = Sectioning.moved(piece, Math.min(from, last), Math.min(to, last));
+        Exercise moved = SectionEdits.moved(piece, Math.min(from, last), Math.min(to, last));
         List<String> expected = told(piece);
         expected.add(Math.min(to, last), expected.remove(Math.min(from, last)));
         assertThat(told(moved)).isEqualTo(expected);
-        assertThat(told(Sectioning.moved(moved, Math.min(to, last), Math.min(from, last))))
+        assertThat(told(SectionEdits.moved(moved, Math.min(to, last), Math.min(from, last))))
                 .isEqualTo(told(piece));
     }
 
@@ -173,7 +173,7 @@ class SectionsTest {
         Exercise a = exercise("7/8(2+2+3), 4/4", "kick every 3/16", "hi-hat every 1/8");
         Exercise piece = then(a, notes + " in groups of " + group, rounds, "5/8", "snare every 1/12", "kick every 1/4");
         Exercise home = again(piece, group + " in groups of " + notes, rounds, 0);
-        Score score = SectionsWriter.write(home, Style.USUAL.repeating(repeats));
+        Score score = SectionsWriter.write(home, ScoreStyle.USUAL.repeating(repeats));
         Set<Moment> read = new HashSet<>();
         score.readBack()
                 .forEach(one ->
@@ -191,7 +191,7 @@ class SectionsTest {
         Set<Moment> heard = new HashSet<>();
         for (Passage passage : Playthrough.of(exercise).passages()) {
             for (Layer layer : passage.feel().layers()) {
-                Course.of(layer, passage.feel().phrase())
+                LayerTimeline.of(layer, passage.feel().phrase())
                         .between(NoteValue.ZERO, passage.length(), 10_000)
                         .forEach(hit -> heard.add(new Moment(
                                 passage.startsSeconds().add(passage.tempo().seconds(hit.at())),
@@ -204,17 +204,18 @@ class SectionsTest {
     @Test
     void otherValuesSoundAsBefore() {
         Exercise piece = thereAndBack();
-        Exercise doubled = Rewriting.inDoubledValues(piece);
+        Exercise doubled = RewriteEdits.inDoubledValues(piece);
         assertThat(doubled.turnedTo(1).phrase()).isEqualTo(bars("7/4(3+2+2), 5/8"));
         assertThat(heard(doubled)).isEqualTo(heard(piece));
-        assertThat(Rewriting.inHalvedValues(doubled).chain().tempos()).isEqualTo(tempos(piece));
+        assertThat(RewriteEdits.inHalvedValues(doubled).chain().tempos()).isEqualTo(tempos(piece));
     }
 
     @Test
     void takingAnotherFeelInHandIsNoEdit() {
         Exercise piece = thereAndBack();
-        History history = History.of(piece).edit(piece.withName("Renamed")).undo();
-        History turned = history.turnedTo(1);
+        EditHistory history =
+                EditHistory.of(piece).edit(piece.withName("Renamed")).undo();
+        EditHistory turned = history.turnedTo(1);
         assertThat(turned.present().inHand()).isEqualTo(1);
         assertThat(turned.canRedo()).isTrue();
         assertThat(turned.redo().present().name()).isEqualTo("Renamed");

@@ -11,19 +11,19 @@ import java.util.stream.Collectors;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.analysis.Playthrough;
-import nimblestride.core.exercise.analysis.Reckoning;
-import nimblestride.core.exercise.edit.Sectioning;
+import nimblestride.core.exercise.edit.SectionEdits;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.exercise.model.Feel;
+import nimblestride.core.exercise.model.SectionContent;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.insight.finding.Finding;
 import nimblestride.core.insight.finding.Findings;
-import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.language.text.PivotText;
-import nimblestride.core.layer.modulation.Shift;
+import nimblestride.core.layer.modulation.Modulation;
 import nimblestride.core.layer.pattern.Hit;
-import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 import org.junit.jupiter.api.Test;
@@ -56,7 +56,9 @@ class LeadInTest {
         }
         Exercise piece = thereAndBack(units + "/8", notes + " in groups of " + group, "4/4");
         Exercise set = LeadIn.before(LeadIn.before(piece, 2, rounds), 1, rounds);
-        assertThat(set.feels()).extracting(Feel::name).containsExactly("A", "B", "lead-in to A", "lead-in to B");
+        assertThat(set.feels())
+                .extracting(SectionContent::name)
+                .containsExactly("A", "B", "lead-in to A", "lead-in to B");
         assertThat(set.chain().tempos())
                 .containsExactly(
                         piece.chain().tempos().get(0),
@@ -64,13 +66,13 @@ class LeadInTest {
                         piece.chain().tempos().get(1),
                         piece.chain().tempos().get(1),
                         piece.chain().tempos().get(0));
-        Shift shift = LeadIn.shiftInto(set, 2);
+        Modulation shift = LeadIn.shiftInto(set, 2);
         Playthrough.Passage leadIn = Playthrough.of(set).passages().get(1);
         NoteValue end = leadIn.length();
         assertThat(end).isEqualTo(bars(units + "/8").length().times(3L * rounds));
         Map<String, List<Hit>> played = played(leadIn);
         List<NoteValue> accents = played.get("hi-hat").stream()
-                .filter(hit -> hit.stroke().level() == Level.ACCENT)
+                .filter(hit -> hit.stroke().level() == Dynamic.ACCENT)
                 .map(Hit::at)
                 .toList();
         NoteValue pulse = shift.inOld(NoteValue.QUARTER);
@@ -89,7 +91,7 @@ class LeadInTest {
 
     private static Map<String, List<Hit>> played(Playthrough.Passage passage) {
         return passage.feel().layers().stream()
-                .collect(Collectors.toMap(layer -> layer.voice().name(), layer -> Course.of(
+                .collect(Collectors.toMap(layer -> layer.voice().name(), layer -> LayerTimeline.of(
                                 layer, passage.feel().phrase())
                         .between(NoteValue.ZERO, passage.length(), 10_000)));
     }
@@ -111,14 +113,14 @@ class LeadInTest {
     void aChainThatHasDriftedIsToldWithItsMend() {
         Exercise a = exercise("4/4", "hi-hat every 1/8").withTempo(Tempo.ofQuarters(84));
         Exercise there = ThereAndBack.there(a, PivotText.read("5 in groups of 4"), bars("4/4"));
-        Exercise drifted = Sectioning.again(there, 2, 0, 1, PivotText.read("4 in groups of 3"));
-        Finding finding = Findings.of(Reckoning.of(drifted)).get(0);
+        Exercise drifted = SectionEdits.again(there, 2, 0, 1, PivotText.read("4 in groups of 3"));
+        Finding finding = Findings.of(Analysis.of(drifted)).get(0);
         assertThat(finding.code()).isEqualTo("drifted");
         assertThat(finding.sentence()).startsWith("A comes back at 140 in section 3, and it was at 84");
         Exercise mended = finding.mend().orElseThrow().mended();
         assertThat(mended.chain().isHome()).isTrue();
-        assertThat(Findings.of(Reckoning.of(mended))).extracting(Finding::code).doesNotContain("drifted");
-        assertThat(Findings.of(Reckoning.of(mended)))
+        assertThat(Findings.of(Analysis.of(mended))).extracting(Finding::code).doesNotContain("drifted");
+        assertThat(Findings.of(Analysis.of(mended)))
                 .filteredOn(one -> one.code().equals("sections"))
                 .extracting(Finding::sentence)
                 .containsExactly("A at 84, then B at 105, then A at 84. The last is at the tempo of the first.");

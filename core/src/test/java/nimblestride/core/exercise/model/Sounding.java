@@ -6,7 +6,7 @@ import java.util.function.BiFunction;
 import nimblestride.core.exercise.analysis.Playthrough;
 import nimblestride.core.layer.pattern.Hit;
 import nimblestride.core.layer.pattern.Layer;
-import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.value.NoteValue;
 
 /** Every stroke of an exercise played through, to be compared with those of another. */
@@ -24,7 +24,7 @@ public final class Sounding {
         for (Playthrough.Passage passage : Playthrough.of(exercise).passages()) {
             NoteValue to = exercise.hasSections() ? passage.length() : end;
             for (Layer layer : passage.feel().layers()) {
-                for (Hit hit : Course.of(layer, passage.feel().phrase()).between(NoteValue.ZERO, to, MOST)) {
+                for (Hit hit : LayerTimeline.of(layer, passage.feel().phrase()).between(NoteValue.ZERO, to, MOST)) {
                     sounding.add(passage.starts().plus(hit.at()) + " " + said.apply(layer, hit));
                 }
             }

@@ -29,8 +29,8 @@ class LadderTest {
 
     private static final Ladder LADDER = Ladder.of(of(60), of(96), of(8));
 
-    private static Pass pass(int perMinute, Cleanness cleanness) {
-        return new Pass(of(perMinute), cleanness);
+    private static Rep pass(int perMinute, RepRating cleanness) {
+        return new Rep(of(perMinute), cleanness);
     }
 
     @Test
@@ -43,43 +43,43 @@ class LadderTest {
 
     @Test
     void threeCleanOnesGoUpTwoMissesStepBackAndTheRestStays() {
-        Standing standing = LADDER.begin();
-        standing = standing.after(pass(60, Cleanness.CLEAN)).after(pass(60, Cleanness.CLEAN));
+        LadderProgress standing = LADDER.begin();
+        standing = standing.after(pass(60, RepRating.CLEAN)).after(pass(60, RepRating.CLEAN));
         assertThat(standing.perMinute()).isEqualTo(of(60));
         assertThat(standing.missing()).isEqualTo(1);
-        standing = standing.after(pass(60, Cleanness.CLEAN));
+        standing = standing.after(pass(60, RepRating.CLEAN));
         assertThat(standing.perMinute()).isEqualTo(of(68));
-        standing = standing.after(pass(68, Cleanness.CLEAN)).after(pass(68, Cleanness.NEARLY));
+        standing = standing.after(pass(68, RepRating.CLEAN)).after(pass(68, RepRating.NEARLY));
         assertThat(standing.cleanInARow()).isZero();
-        standing = standing.after(pass(68, Cleanness.NOT_YET)).after(pass(68, Cleanness.NOT_YET));
+        standing = standing.after(pass(68, RepRating.NOT_YET)).after(pass(68, RepRating.NOT_YET));
         assertThat(standing.perMinute()).isEqualTo(of(60));
     }
 
     @Test
     void whatIsEasierOrHarderThanAskedSaysNothing() {
-        Standing at68 =
-                LADDER.after(List.of(pass(60, Cleanness.CLEAN), pass(70, Cleanness.CLEAN), pass(60, Cleanness.CLEAN)));
+        LadderProgress at68 =
+                LADDER.after(List.of(pass(60, RepRating.CLEAN), pass(70, RepRating.CLEAN), pass(60, RepRating.CLEAN)));
         assertThat(at68.rung()).isEqualTo(1);
-        assertThat(at68.after(pass(60, Cleanness.CLEAN))).isEqualTo(at68);
-        assertThat(at68.after(pass(90, Cleanness.NOT_YET))).isEqualTo(at68);
+        assertThat(at68.after(pass(60, RepRating.CLEAN))).isEqualTo(at68);
+        assertThat(at68.after(pass(90, RepRating.NOT_YET))).isEqualTo(at68);
     }
 
     @Test
     void theGoalIsReachedWhenItIsPlayedCleanAsOftenAsAnyOtherRung() {
-        Ladder twoRungs = Ladder.of(of(90), of(96), of(6)).under(new Rules(2, 1));
-        Standing goal = twoRungs.after(List.of(pass(90, Cleanness.CLEAN), pass(90, Cleanness.CLEAN)));
+        Ladder twoRungs = Ladder.of(of(90), of(96), of(6)).under(new LadderRules(2, 1));
+        LadderProgress goal = twoRungs.after(List.of(pass(90, RepRating.CLEAN), pass(90, RepRating.CLEAN)));
         assertThat(goal.atGoal()).isFalse();
-        assertThat(goal.after(pass(96, Cleanness.CLEAN)).atGoal()).isFalse();
-        Standing reached = goal.after(pass(96, Cleanness.CLEAN)).after(pass(96, Cleanness.CLEAN));
+        assertThat(goal.after(pass(96, RepRating.CLEAN)).atGoal()).isFalse();
+        LadderProgress reached = goal.after(pass(96, RepRating.CLEAN)).after(pass(96, RepRating.CLEAN));
         assertThat(reached.atGoal()).isTrue();
         assertThat(reached.missing()).isZero();
-        assertThat(reached.after(pass(96, Cleanness.NOT_YET)).atGoal()).isFalse();
+        assertThat(reached.after(pass(96, RepRating.NOT_YET)).atGoal()).isFalse();
     }
 
     @Provide
-    static Arbitrary<List<Pass>> passes() {
+    static Arbitrary<List<Rep>> passes() {
         Arbitrary<Integer> tempos = Arbitraries.integers().between(50, 110);
-        return Combinators.combine(tempos, Arbitraries.of(Cleanness.class))
+        return Combinators.combine(tempos, Arbitraries.of(RepRating.class))
                 .as(LadderTest::pass)
                 .list()
                 .ofMaxSize(80);
@@ -88,41 +88,41 @@ class LadderTest {
     /** Whatever is played: never off the ladder, never more than a rung at a time, and up only by a clean pass. */
     @Property
     void nobodyFallsOffALadder(
-            @ForAll("passes") List<Pass> passes,
+            @ForAll("passes") List<Rep> passes,
             @ForAll @IntRange(min = 1, max = 4) int up,
             @ForAll @IntRange(min = 1, max = 4) int back) {
-        Standing standing = LADDER.under(new Rules(up, back)).begin();
-        for (Pass pass : passes) {
-            Standing next = standing.after(pass);
+        LadderProgress standing = LADDER.under(new LadderRules(up, back)).begin();
+        for (Rep pass : passes) {
+            LadderProgress next = standing.after(pass);
             assertThat(next.rung()).isBetween(0, LADDER.rungs() - 1);
             assertThat(Math.abs(next.rung() - standing.rung())).isLessThanOrEqualTo(1);
             assertThat(next.cleanInARow()).isLessThanOrEqualTo(Math.max(up, standing.cleanInARow() + 1));
             assertThat(next.missesInARow()).isLessThan(back);
             if (next.rung() > standing.rung()) {
-                assertThat(pass.cleanness()).isEqualTo(Cleanness.CLEAN);
+                assertThat(pass.cleanness()).isEqualTo(RepRating.CLEAN);
                 assertThat(pass.perMinute()).isGreaterThanOrEqualTo(standing.perMinute());
             }
             if (next.rung() < standing.rung()) {
-                assertThat(pass.cleanness()).isEqualTo(Cleanness.NOT_YET);
+                assertThat(pass.cleanness()).isEqualTo(RepRating.NOT_YET);
             }
             standing = next;
         }
     }
 
     private static Ladder paced(int days, Set<DayOfWeek> on) {
-        return LADDER.paced(Optional.of(new Pace(MONDAY, MONDAY.plusDays(days), on)));
+        return LADDER.paced(Optional.of(new LadderPace(MONDAY, MONDAY.plusDays(days), on)));
     }
 
     @Test
     void theWayIsSpreadOverTheDaysThatAreLeft() {
         Ladder ladder = paced(13, EnumSet.of(DayOfWeek.MONDAY, DayOfWeek.WEDNESDAY, DayOfWeek.FRIDAY));
-        ClimbingPlan plan = ClimbingPlan.of(ladder.begin(), MONDAY);
-        assertThat(plan.days()).extracting(ClimbingPlan.Day::rung).containsExactly(0, 1, 2, 3, 4, 5);
-        assertThat(plan.days()).extracting(ClimbingPlan.Day::date).startsWith(MONDAY, MONDAY.plusDays(2));
+        LadderSchedule plan = LadderSchedule.of(ladder.begin(), MONDAY);
+        assertThat(plan.days()).extracting(LadderSchedule.Day::rung).containsExactly(0, 1, 2, 3, 4, 5);
+        assertThat(plan.days()).extracting(LadderSchedule.Day::date).startsWith(MONDAY, MONDAY.plusDays(2));
         assertThat(plan.behind()).isZero();
         // The first week was missed: the same rungs on half the days.
-        ClimbingPlan late = ClimbingPlan.of(ladder.begin(), MONDAY.plusDays(7));
-        assertThat(late.days()).extracting(ClimbingPlan.Day::rung).containsExactly(0, 3, 5);
+        LadderSchedule late = LadderSchedule.of(ladder.begin(), MONDAY.plusDays(7));
+        assertThat(late.days()).extracting(LadderSchedule.Day::rung).containsExactly(0, 3, 5);
         assertThat(late.behind()).isEqualTo(2);
     }
 
@@ -130,9 +130,9 @@ class LadderTest {
     void aDayThatHasPassedIsAnsweredWithTheEarliestOneThatCouldBe() {
         Ladder ladder = paced(3, EnumSet.of(DayOfWeek.MONDAY));
         LocalDate after = MONDAY.plusDays(4);
-        assertThat(ClimbingPlan.of(ladder.begin(), after).isOver()).isTrue();
+        assertThat(LadderSchedule.of(ladder.begin(), after).isOver()).isTrue();
         // Six rungs, a Monday each: the first is the 9th of November.
-        assertThat(ClimbingPlan.earliest(ladder.begin(), ladder.pace().orElseThrow(), after))
+        assertThat(LadderSchedule.earliest(ladder.begin(), ladder.pace().orElseThrow(), after))
                 .isEqualTo(LocalDate.of(2026, 12, 14));
     }
 
@@ -147,10 +147,10 @@ class LadderTest {
             return;
         }
         Ladder ladder = paced(length, days);
-        Standing standing = new Standing(ladder, rung, 0, 0, false);
-        ClimbingPlan plan = ClimbingPlan.of(standing, MONDAY.plusDays(today));
+        LadderProgress standing = new LadderProgress(ladder, rung, 0, 0, false);
+        LadderSchedule plan = LadderSchedule.of(standing, MONDAY.plusDays(today));
         int before = rung;
-        for (ClimbingPlan.Day day : plan.days()) {
+        for (LadderSchedule.Day day : plan.days()) {
             assertThat(day.rung()).isGreaterThanOrEqualTo(before);
             assertThat(days).contains(day.date().getDayOfWeek());
             assertThat(day.date()).isBetween(MONDAY.plusDays(today), MONDAY.plusDays(length));
@@ -171,9 +171,9 @@ class LadderTest {
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Ladder.of(of(60), of(96), BigFraction.of(1, 1_000_000)))
                 .withMessageContaining("larger steps");
-        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new Rules(0, 2));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new LadderRules(0, 2));
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> new Pace(MONDAY, MONDAY.minusDays(1), EnumSet.of(DayOfWeek.MONDAY)));
-        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new Pace(MONDAY, MONDAY, Set.of()));
+                .isThrownBy(() -> new LadderPace(MONDAY, MONDAY.minusDays(1), EnumSet.of(DayOfWeek.MONDAY)));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new LadderPace(MONDAY, MONDAY, Set.of()));
     }
 }

@@ -14,8 +14,8 @@ import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.LayerText;
 import nimblestride.core.layer.alignment.Alignment;
 import nimblestride.core.layer.crossing.BarByBar;
+import nimblestride.core.layer.crossing.CrossBarPulse;
 import nimblestride.core.layer.crossing.Displacement;
-import nimblestride.core.layer.crossing.ThreadedPulse;
 import nimblestride.core.layer.pattern.Layer;
 import org.junit.jupiter.api.Test;
 
@@ -28,7 +28,7 @@ class FamilyTest {
 
     @Test
     void displacementsComeOnBeatsFirstThenHalfway() {
-        Family family = Displacements.easiestFirst(exercise("4/4", "ride every 1/4", "kick cell x..x. of 1/8"), 1);
+        Family family = DisplacementFamily.easiestFirst(exercise("4/4", "ride every 1/4", "kick cell x..x. of 1/8"), 1);
         assertThat(family.members())
                 .extracting(Family.Member::label, Family.Member::why)
                 .containsExactly(
@@ -38,7 +38,7 @@ class FamilyTest {
                         tuple("from 1&", "halfway between beats"),
                         tuple("from 2&", "halfway between beats"));
         assertThat(family.members().get(3).exercise().name()).endsWith(", from 1&");
-        assertThat(layers(Displacements.onEachUnit(exercise("5/8", "kick every 3/16"), 0), 0))
+        assertThat(layers(DisplacementFamily.onEachUnit(exercise("5/8", "kick every 3/16"), 0), 0))
                 .containsExactly(
                         "kick every 3/16",
                         "kick every 3/16 from 1/8",
@@ -49,28 +49,28 @@ class FamilyTest {
 
     @Test
     void accentsArePlayedAloneAndLeftOut() {
-        assertThat(layers(Accents.of(exercise("4/4", "snare every 3/8"), 0), 0))
+        assertThat(layers(AccentFamily.of(exercise("4/4", "snare every 3/8"), 0), 0))
                 .containsExactly(
                         "snare cell Xxx of 1/8",
                         "snare cell Xgg of 1/8",
                         "snare cell X.. of 1/8",
                         "snare cell .xx of 1/8");
-        assertThat(layers(Accents.of(exercise("4/4", "snare sticking >R L R >L of 1/16"), 0), 0))
+        assertThat(layers(AccentFamily.of(exercise("4/4", "snare sticking >R L R >L of 1/16"), 0), 0))
                 .containsExactly(
                         "snare sticking >R L R >L of 1/16",
                         "snare sticking >R (L) (R) >L of 1/16",
                         "snare sticking >R . . >L of 1/16",
                         "snare sticking . L R . of 1/16");
-        assertThat(Accents.of(exercise("4/4", "snare cell X.X of 1/8"), 0).members())
+        assertThat(AccentFamily.of(exercise("4/4", "snare cell X.X of 1/8"), 0).members())
                 .hasSize(3);
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> Accents.of(exercise("4/4", "snare 5 over bar"), 0))
+                .isThrownBy(() -> AccentFamily.of(exercise("4/4", "snare 5 over bar"), 0))
                 .withMessageContaining("no figure of its own length");
     }
 
     @Test
     void metersComeInTheOrderInWhichTheLayerIsHome() {
-        Family family = AgainstMeters.of(
+        Family family = MeterFamily.of(
                 exercise("4/4", "kick every 3/8"), 0, bars("4/4, 7/8, 6/8, 4/4").bars());
         assertThat(family.members())
                 .extracting(Family.Member::label)
@@ -83,7 +83,7 @@ class FamilyTest {
     @Test
     void aBackBeatIsFeltOnTheLayersOwnPulse() {
         Exercise exercise = exercise("4/4", "kick every 3/8 from 1/8");
-        Family family = ImpliedFeels.of(exercise, 0);
+        Family family = ImpliedModulations.of(exercise, 0);
         assertThat(family.members()).hasSize(6);
         assertThat(family.members().get(0).exercise().layers())
                 .extracting(LayerText::write)
@@ -101,15 +101,15 @@ class FamilyTest {
 
     @Test
     void aPulseIsThreadedThroughOddBars() {
-        List<ThreadedPulse> pulses = ThreadedPulse.through(bars("11/8"));
-        ThreadedPulse quarter = pulses.stream()
+        List<CrossBarPulse> pulses = CrossBarPulse.through(bars("11/8"));
+        CrossBarPulse quarter = pulses.stream()
                 .filter(one -> one.pulse().equals(value("1/4")))
                 .findFirst()
                 .orElseThrow();
         assertThat(quarter.home()).isEqualTo(2);
         assertThat(quarter.bars()).extracting(BarByBar::sits).containsExactly(BarByBar.Sits.ON, BarByBar.Sits.OFF);
         assertThat(LayerText.write(quarter.layer())).isEqualTo("foot hi-hat every 1/4");
-        assertThat(pulses).extracting(ThreadedPulse::home).isSorted();
+        assertThat(pulses).extracting(CrossBarPulse::home).isSorted();
         assertThat(pulses).noneMatch(one -> one.pulse().equals(value("1/8")));
     }
 

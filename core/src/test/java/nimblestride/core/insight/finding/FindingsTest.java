@@ -8,14 +8,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import nimblestride.core.exercise.analysis.Reckoning;
-import nimblestride.core.exercise.edit.History;
+import nimblestride.core.exercise.analysis.Analysis;
+import nimblestride.core.exercise.edit.EditHistory;
 import nimblestride.core.exercise.model.Exercise;
 import org.junit.jupiter.api.Test;
 
 class FindingsTest {
     private static List<Finding> findings(Exercise exercise) {
-        return Findings.of(Reckoning.of(exercise));
+        return Findings.of(Analysis.of(exercise));
     }
 
     private static Finding only(List<Finding> findings, String code) {
@@ -160,9 +160,9 @@ class FindingsTest {
         Exercise first = exercise("7/8");
         Exercise second = first.plusLayer(layer("kick every 1/4"));
         Exercise third = second.withName("Third");
-        History history = History.of(first).edit(second).edit(second).edit(third);
+        EditHistory history = EditHistory.of(first).edit(second).edit(second).edit(third);
         assertThat(history.past()).containsExactly(first, second);
-        History undone = history.undo().undo();
+        EditHistory undone = history.undo().undo();
         assertThat(undone.present()).isEqualTo(first);
         assertThat(undone.undo()).isEqualTo(undone);
         assertThat(undone.redo().redo().present()).isEqualTo(third);

@@ -6,16 +6,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.OptionalInt;
-import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.exercise.model.Manner;
+import nimblestride.core.exercise.model.PlayingStyle;
 import nimblestride.core.language.text.MoveText;
 import nimblestride.core.language.text.TempoText;
 import org.junit.jupiter.api.Test;
 
 class HandFindingsTest {
     private static List<Finding> findings(Exercise exercise) {
-        return Findings.of(Reckoning.of(exercise));
+        return Findings.of(Analysis.of(exercise));
     }
 
     private static Finding finding(Exercise exercise, String code) {
@@ -39,7 +39,7 @@ class HandFindingsTest {
         Exercise fast = exercise("4/4", "snare sticking R R L L of 1/16").withTempo(TempoText.read("150"));
         assertThat(finding(fast, "speed").sentence())
                 .isEqualTo("Strokes a second at this tempo, at the most: the right hand 10, the left hand 10.");
-        Exercise limited = fast.withManner(Manner.USUAL.withMostStrokes(OptionalInt.of(8)));
+        Exercise limited = fast.withManner(PlayingStyle.USUAL.withMostStrokes(OptionalInt.of(8)));
         Finding tooFast = finding(limited, "too-fast");
         assertThat(tooFast.sentence())
                 .isEqualTo("The right hand is asked for 10 strokes a second from 1 of bar 1; your limit is 8.");
@@ -51,7 +51,8 @@ class HandFindingsTest {
 
     @Test
     void linearIsHeldAgainstWhatIsPlayed() {
-        Exercise exercise = exercise("4/4", "snare every 1/4", "kick every 1/2").withManner(Manner.USUAL.linear(true));
+        Exercise exercise =
+                exercise("4/4", "snare every 1/4", "kick every 1/2").withManner(PlayingStyle.USUAL.linear(true));
         Finding finding = finding(exercise, "not-linear");
         assertThat(finding.sentence())
                 .isEqualTo("Not linear: limbs strike together twice in 1 bar, first on 1 of bar 1.");

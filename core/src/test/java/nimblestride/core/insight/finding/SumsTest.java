@@ -13,7 +13,7 @@ import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
-import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.leadin.ThereAndBack;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.AnyExercise;
@@ -145,7 +145,7 @@ class SumsTest {
                 .mapToObj(i -> LAYERS.get(random.nextInt(LAYERS.size())))
                 .toArray(String[]::new);
         Exercise exercise = exercise(bars, layers);
-        Findings.of(Reckoning.of(exercise)).forEach(finding -> check(exercise, finding));
+        Findings.of(Analysis.of(exercise)).forEach(finding -> check(exercise, finding));
     }
 
     /** That the sums above are met with at all. */
@@ -153,7 +153,7 @@ class SumsTest {
     void eachKindOfSumIsWorkedOut() {
         Exercise exercise = exercise(
                 "10/8 x2, 9/16", "kick every 5/16", "ride cell x.x of 1/16 from 1/16", "cowbell every 3/8 reset bar");
-        assertThat(Findings.of(Reckoning.of(exercise)))
+        assertThat(Findings.of(Analysis.of(exercise)))
                 .filteredOn(finding -> check(exercise, finding))
                 .extracting(Finding::code)
                 .contains("returns", "lands", "length", "together", "reset", "left-over");
@@ -164,7 +164,7 @@ class SumsTest {
     void everyFindingIsASentence(@ForAll(supplier = AnyExercise.class) Exercise any) {
         Exercise sections = ThereAndBack.there(any, Pivot.NONE, any.phrase());
         for (Exercise exercise : List.of(any, sections, ThereAndBack.back(sections))) {
-            for (Finding finding : Findings.of(Reckoning.of(exercise))) {
+            for (Finding finding : Findings.of(Analysis.of(exercise))) {
                 assertThat(finding.sentence()).as(finding.code()).matches("(?s)[\\p{Lu}\\d].*\\.");
                 if (!finding.sum().isEmpty()) {
                     assertThat(finding.sum()).as(finding.code()).matches("(?s)[\\p{Lu}\\d].*\\.");

@@ -14,8 +14,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.core.kit.orchestration.Move;
-import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.orchestration.OrchestrationRule;
+import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Kit;
@@ -33,7 +33,7 @@ class StickingTest {
     @Provide
     Arbitrary<Sticking> stickings() {
         Arbitrary<Stroke> strokes = Combinators.combine(
-                        Arbitraries.of(Level.values()),
+                        Arbitraries.of(Dynamic.values()),
                         Arbitraries.of(Ornament.values()),
                         Arbitraries.of(Limb.values()))
                 .as((level, ornament, limb) -> new Stroke(level, ornament, Optional.of(limb)));
@@ -133,9 +133,9 @@ class StickingTest {
 
     @Test
     void makesStickingsFromCellsAndByTurning() {
-        assertThat(StickingText.write(Sticking.ofCells(List.of(5, 3), Lead.RIGHT)))
+        assertThat(StickingText.write(Sticking.ofCells(List.of(5, 3), LeadHand.RIGHT)))
                 .isEqualTo(">R L R L R >L R L");
-        assertThat(StickingText.write(Sticking.alternating(3, Lead.LEFT))).isEqualTo("L R L");
+        assertThat(StickingText.write(Sticking.alternating(3, LeadHand.LEFT))).isEqualTo("L R L");
         Sticking paradiddle = StickingText.read("R L R R L R L L");
         assertThat(StickingText.write(paradiddle.begunAt(1))).isEqualTo("L R R L R L L R");
         assertThat(hands(paradiddle.mirrored())).isEqualTo("LRLLRLRR");
@@ -145,7 +145,7 @@ class StickingTest {
     }
 
     private static String moved(String sticking, String rules) {
-        return Move.voices(StickingText.read(sticking).steps(), Kit.SNARE, MoveText.read(rules)).stream()
+        return OrchestrationRule.voices(StickingText.read(sticking).steps(), Kit.SNARE, MoveText.read(rules)).stream()
                 .map(voices -> voices.stream().map(Voice::name).collect(Collectors.joining("&")))
                 .collect(Collectors.joining(" "));
     }

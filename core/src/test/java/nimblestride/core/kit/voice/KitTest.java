@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.core.kit.sticking.Lead;
+import nimblestride.core.kit.sticking.LeadHand;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -46,26 +46,27 @@ class KitTest {
         assertThat(Kit.named(" Bass  Drum ")).contains(Kit.KICK);
         assertThat(Kit.named("kazoo")).isEmpty();
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> new Voice("bell tree", 84, Limb.RIGHT_HAND, 3, NoteHead.TRIANGLE))
+                .isThrownBy(() -> new Voice("bell tree", 84, Limb.RIGHT_HAND, 3, NoteheadShape.TRIANGLE))
                 .withMessageContaining("35 to 81");
     }
 
     @Test
     void onesOwnVoicesAreNamedLikeTheKits() {
-        Voice frameDrum = new Voice("frame drum", 64, Limb.RIGHT_HAND, 2, NoteHead.NORMAL);
-        Voices voices = Voices.KIT.and(frameDrum);
+        Voice frameDrum = new Voice("frame drum", 64, Limb.RIGHT_HAND, 2, NoteheadShape.NORMAL);
+        NamedVoices voices = NamedVoices.KIT.and(frameDrum);
         assertThat(voices.named(" Frame  Drum ")).contains(frameDrum);
         assertThat(voices.named("bass drum")).contains(Kit.KICK);
         assertThat(voices.all()).hasSize(Kit.voices().size() + 1);
-        assertThat(voices.without(frameDrum)).isEqualTo(Voices.KIT);
+        assertThat(voices.without(frameDrum)).isEqualTo(NamedVoices.KIT);
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> voices.and(frameDrum))
                 .withMessageContaining("already");
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> Voices.KIT.and(new Voice("hat", 64, Limb.RIGHT_HAND, 2, NoteHead.NORMAL)))
+                .isThrownBy(() -> NamedVoices.KIT.and(new Voice("hat", 64, Limb.RIGHT_HAND, 2, NoteheadShape.NORMAL)))
                 .withMessageContaining("already");
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> Voices.KIT.and(new Voice("9 lives; or so", 64, Limb.RIGHT_HAND, 2, NoteHead.NORMAL)))
+                .isThrownBy(() ->
+                        NamedVoices.KIT.and(new Voice("9 lives; or so", 64, Limb.RIGHT_HAND, 2, NoteheadShape.NORMAL)))
                 .withMessageContaining("small letters");
     }
 
@@ -73,8 +74,8 @@ class KitTest {
     @Test
     void everyVoiceHasALimbAndAStaffPlace() {
         assertThat(Kit.voices()).extracting(Voice::limb).contains(Limb.values());
-        assertThat(Lead.LEFT.plays(Kit.RIDE)).isEqualTo(Limb.LEFT_HAND);
-        assertThat(Lead.LEFT.plays(Kit.KICK)).isEqualTo(Limb.KICK_FOOT);
+        assertThat(LeadHand.LEFT.plays(Kit.RIDE)).isEqualTo(Limb.LEFT_HAND);
+        assertThat(LeadHand.LEFT.plays(Kit.KICK)).isEqualTo(Limb.KICK_FOOT);
         // No two voices share a place and a head, but for those of one instrument played otherwise.
         assertThat(Kit.voices().stream()
                         .map(voice -> voice.staffPlace() + " " + voice.head())

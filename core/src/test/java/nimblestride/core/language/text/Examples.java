@@ -1,9 +1,9 @@
 package nimblestride.core.language.text;
 
 import java.util.stream.Stream;
-import nimblestride.core.exercise.edit.Sectioning;
+import nimblestride.core.exercise.edit.SectionEdits;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.exercise.model.Feel;
+import nimblestride.core.exercise.model.SectionContent;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
@@ -31,15 +31,15 @@ public final class Examples {
 
     /** With a new feel after its last section. */
     public static Exercise then(Exercise exercise, String pivot, int rounds, String bars, String... layers) {
-        Feel feel = new Feel(
-                Sectioning.nextName(exercise),
+        SectionContent feel = new SectionContent(
+                SectionEdits.nextName(exercise),
                 bars(bars),
                 Stream.of(layers).map(LayerText::read).toList());
-        return Sectioning.plus(exercise, exercise.sections().size(), feel, rounds, PivotText.read(pivot));
+        return SectionEdits.plus(exercise, exercise.sections().size(), feel, rounds, PivotText.read(pivot));
     }
 
     /** With a feel once more after its last section. */
     public static Exercise again(Exercise exercise, String pivot, int rounds, int feel) {
-        return Sectioning.again(exercise, exercise.sections().size(), feel, rounds, PivotText.read(pivot));
+        return SectionEdits.again(exercise, exercise.sections().size(), feel, rounds, PivotText.read(pivot));
     }
 }

@@ -13,7 +13,7 @@ import net.jqwik.api.Combinators;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
-import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Kit;
@@ -112,7 +112,7 @@ class PlacingTextTest {
                 .as((under, over) -> NoteValue.of(over % under, under))
                 .filter(position -> position.compareTo(NoteValue.of(5, 8)) < 0);
         Arbitrary<Stroke> strokes = Combinators.combine(
-                        Arbitraries.of(Level.values()),
+                        Arbitraries.of(Dynamic.values()),
                         Arbitraries.of(Ornament.values()),
                         Arbitraries.of(Limb.RIGHT_HAND, Limb.LEFT_HAND).optional(0.3))
                 .as(Stroke::new);

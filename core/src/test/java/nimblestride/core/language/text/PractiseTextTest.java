@@ -13,12 +13,12 @@ import net.jqwik.api.Combinators;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
-import nimblestride.core.exercise.plan.Cleanness;
-import nimblestride.core.exercise.plan.Frame;
+import nimblestride.core.exercise.plan.RepRating;
 import nimblestride.core.exercise.plan.Stage;
-import nimblestride.core.exercise.plan.Task;
+import nimblestride.core.exercise.plan.StageTask;
+import nimblestride.core.exercise.plan.TimeAndFill;
 import nimblestride.core.kit.voice.Limb;
-import nimblestride.core.practice.journal.Note;
+import nimblestride.core.practice.journal.PracticeNote;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -31,15 +31,16 @@ class PractiseTextTest {
 
     @Provide
     static Arbitrary<Stage> stages() {
-        Arbitrary<Task> tasks = Arbitraries.oneOf(
-                Arbitraries.of(Task.Usual.class).map(task -> (Task) task),
-                Arbitraries.of(Limb.class).map(Task.OneLimb::new),
-                Arbitraries.integers().between(1, 1_000).map(Task.Displaced::new));
+        Arbitrary<StageTask> tasks = Arbitraries.oneOf(
+                Arbitraries.of(StageTask.Usual.class).map(task -> (StageTask) task),
+                Arbitraries.of(Limb.class).map(StageTask.OneLimb::new),
+                Arbitraries.integers().between(1, 1_000).map(StageTask.Displaced::new));
         Arbitrary<List<String>> layers = Arbitraries.of("kick", "hi-hat", "open hi-hat", "snare 2")
                 .list()
                 .uniqueElements()
                 .ofMaxSize(3);
-        Arbitrary<Frame> frames = Arbitraries.of(Frame.NONE, Frame.FREE, new Frame(3, 1), new Frame(64, 64));
+        Arbitrary<TimeAndFill> frames =
+                Arbitraries.of(TimeAndFill.NONE, TimeAndFill.FREE, new TimeAndFill(3, 1), new TimeAndFill(64, 64));
         return Combinators.combine(tasks, layers, frames, Arbitraries.integers().between(10, 400))
                 .as(Stage::new);
     }
@@ -70,7 +71,7 @@ class PractiseTextTest {
 
     @Test
     void aNoteIsOneLineInAnyOrder() {
-        Note note = NoteText.read(
+        PracticeNote note = NoteText.read(
                 "\"Weir Steps\" yesterday, clean, 1 h 20 min, at 1/8=210, hard 4& and a of 2: left hand: late",
                 TODAY,
                 named -> NoteValue.QUARTER);
@@ -78,7 +79,7 @@ class PractiseTextTest {
         assertThat(note.day()).contains(LocalDate.of(2026, 11, 24));
         assertThat(note.seconds()).isEqualTo(4_800);
         assertThat(note.tempo()).contains(TempoText.read("1/8=210"));
-        assertThat(note.cleanness()).contains(Cleanness.CLEAN);
+        assertThat(note.cleanness()).contains(RepRating.CLEAN);
         assertThat(note.hard()).containsExactly("4&", "a of 2");
         assertThat(note.words()).isEqualTo("left hand: late");
         assertThat(NoteText.read("20min", TODAY, named -> NoteValue.QUARTER).seconds())
@@ -86,7 +87,7 @@ class PractiseTextTest {
     }
 
     @Provide
-    static Arbitrary<Note> notes() {
+    static Arbitrary<PracticeNote> notes() {
         return Combinators.combine(
                         Arbitraries.of("Weir Steps", "Oars in Elevens, slow").optional(),
                         Arbitraries.of(TODAY, LocalDate.of(2024, 2, 29)).optional(),
@@ -94,13 +95,13 @@ class PractiseTextTest {
                         Arbitraries.of("96", "289/3", "1/8=210", "80.04", "1/8=144.125")
                                 .map(TempoText::read)
                                 .optional(),
-                        Arbitraries.of(Cleanness.class).optional(),
+                        Arbitraries.of(RepRating.class).optional(),
                         Arbitraries.of("", "left hand late", "a: b, c \"d\" at 9"),
                         Arbitraries.of("4&", "a of 2", "3 let of bar 2")
                                 .list()
                                 .uniqueElements()
                                 .ofMaxSize(3))
-                .as(Note::new);
+                .as(PracticeNote::new);
     }
 
     @Provide
@@ -112,11 +113,11 @@ class PractiseTextTest {
     @Test
     void aTempoOfANumberAloneCountsTheBeatThatIsMeant() {
         NoteValue eighth = NoteValue.of(1, 8);
-        Note note = NoteText.read("20 min, at 168, clean", TODAY, named -> eighth);
+        PracticeNote note = NoteText.read("20 min, at 168, clean", TODAY, named -> eighth);
         assertThat(note.tempo()).contains(TempoText.read("1/8=168"));
         assertThat(NoteText.write(note, eighth)).isEqualTo("20 min, at 1/8=168, clean");
         assertThat(NoteText.write(note, NoteValue.QUARTER)).isEqualTo("20 min, at 1/8=168, clean");
-        Note quarters = NoteText.read("20 min, at 1/4=84", TODAY, named -> eighth);
+        PracticeNote quarters = NoteText.read("20 min, at 1/4=84", TODAY, named -> eighth);
         assertThat(quarters.tempo()).contains(Tempo.ofQuarters(84));
         assertThat(NoteText.write(quarters, eighth)).isEqualTo("20 min, at 1/4=84");
         assertThat(NoteText.write(quarters, NoteValue.QUARTER)).isEqualTo("20 min, at 84");
@@ -149,7 +150,7 @@ class PractiseTextTest {
     }
 
     @Property
-    void aNoteThatIsWrittenIsReadAsItWas(@ForAll("notes") Note note, @ForAll("beats") NoteValue alone) {
+    void aNoteThatIsWrittenIsReadAsItWas(@ForAll("notes") PracticeNote note, @ForAll("beats") NoteValue alone) {
         String written = NoteText.write(note, alone);
         if (!written.isBlank()) {
             assertThat(NoteText.read(written, TODAY, named -> alone)).isEqualTo(note);
@@ -179,7 +180,7 @@ class PractiseTextTest {
         assertThat(NoteText.lasted(0)).isEqualTo("0 s");
         assertThat(NoteText.lasted(3_900)).isEqualTo("1 h 5 min");
         assertThat(NoteText.write(
-                        new Note(
+                        new PracticeNote(
                                 Optional.empty(),
                                 Optional.empty(),
                                 45,

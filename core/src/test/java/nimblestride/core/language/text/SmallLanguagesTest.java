@@ -14,11 +14,11 @@ import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
-import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.meter.Phrase;
-import nimblestride.core.time.partition.Demands;
 import nimblestride.core.time.partition.FitQuestion;
+import nimblestride.core.time.partition.PartitionConstraints;
 import nimblestride.core.time.value.NoteValue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -34,7 +34,7 @@ class SmallLanguagesTest {
         assertThat(asked.unit()).isEqualTo(value("1/16"));
         assertThat(asked.filling().length()).isEqualTo(16);
         assertThat(asked.filling().demands())
-                .isEqualTo(Demands.NONE
+                .isEqualTo(PartitionConstraints.NONE
                         .eachOnce()
                         .atMost(4)
                         .startingWith(5)
@@ -242,7 +242,7 @@ class SmallLanguagesTest {
                 PatternText::readSticking,
                 LayerText::read,
                 typed -> PatternLengthText.read(typed, NoteValue.WHOLE),
-                typed -> CountText.read(Meter.of(7, 8), CountingSchool.GROUPS, typed))) {
+                typed -> CountText.read(Meter.of(7, 8), CountingSystem.GROUPS, typed))) {
             try {
                 reader.accept(text);
             } catch (TextException e) {

@@ -19,7 +19,7 @@ import net.jqwik.api.constraints.Size;
 import nimblestride.core.foundation.exact.ExactOverflowException;
 import nimblestride.core.layer.pattern.Hit;
 import nimblestride.core.layer.pattern.Layer;
-import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 import org.junit.jupiter.api.Test;
@@ -58,14 +58,14 @@ class AlignmentTest {
             String bars, String layer, String length, long count, long cycles, String landings) {
         Alignment alignment = align(bars, layer);
         assertThat(alignment.returnsAfter())
-                .isEqualTo(new Return(
+                .isEqualTo(new Realignment(
                         value(length), count, count / bars(bars).bars().size(), cycles));
         assertThat(fromOne(alignment.landings())).hasToString(landings);
     }
 
     @Test
     void fiveOverNineEighthsFallsWhereTheSumSays() {
-        Course course = Course.of(layer("snare 5 over bar"), bars("9/8"));
+        LayerTimeline course = LayerTimeline.of(layer("snare 5 over bar"), bars("9/8"));
         assertThat(course.between(NoteValue.ZERO, value("9/8"), 99))
                 .extracting(hit -> hit.at().toString())
                 .containsExactly("0", "9/40", "9/20", "27/40", "9/10");
@@ -135,8 +135,8 @@ class AlignmentTest {
             @ForAll @IntRange(min = 0, max = 2) int shape) {
         Phrase phrase = bars("7/8, 5/16");
         String[] shapes = {"every " + other + "/12", "cell x.xg. of " + other + "/16", "5 over bar"};
-        Course a = Course.of(layer("kick every " + one + "/16 from " + late + "/16"), phrase);
-        Course b = Course.of(layer("snare " + shapes[shape]), phrase);
+        LayerTimeline a = LayerTimeline.of(layer("kick every " + one + "/16 from " + late + "/16"), phrase);
+        LayerTimeline b = LayerTimeline.of(layer("snare " + shapes[shape]), phrase);
         Meeting meeting = Meeting.of(a, b);
 
         // From the moment both have begun, a whole common cycle shows every meeting once.
@@ -153,7 +153,7 @@ class AlignmentTest {
                 .containsExactlyElementsOf(both.stream().limit(8).toList());
     }
 
-    private static Set<NoteValue> times(Course course, NoteValue from, NoteValue to) {
+    private static Set<NoteValue> times(LayerTimeline course, NoteValue from, NoteValue to) {
         return course.between(from, to, Integer.MAX_VALUE).stream()
                 .map(Hit::at)
                 .collect(Collectors.toCollection(TreeSet::new));
@@ -165,8 +165,8 @@ class AlignmentTest {
             @ForAll @IntRange(min = 1, max = 40) int n, @ForAll @IntRange(min = 1, max = 40) int m) {
         Phrase phrase = bars("7/8");
         Meeting meeting = Meeting.of(
-                Course.of(layer("kick " + n + " over bar"), phrase),
-                Course.of(layer("snare " + m + " over bar"), phrase));
+                LayerTimeline.of(layer("kick " + n + " over bar"), phrase),
+                LayerTimeline.of(layer("snare " + m + " over bar"), phrase));
         long gcd = LongStream.rangeClosed(1, n)
                 .filter(i -> n % i == 0 && m % i == 0)
                 .max()
@@ -194,8 +194,8 @@ class AlignmentTest {
     @Test
     void manyPairsOfHitsAreCountedWithoutBeingListed() {
         Phrase phrase = bars("4/4 x2000");
-        Course dense = Course.of(layer("ride every 1/64 reset phrase"), phrase);
-        Course cell = Course.of(layer("kick cell " + "x".repeat(1000) + ". of 1/64"), phrase);
+        LayerTimeline dense = LayerTimeline.of(layer("ride every 1/64 reset phrase"), phrase);
+        LayerTimeline cell = LayerTimeline.of(layer("kick cell " + "x".repeat(1000) + ". of 1/64"), phrase);
         Meeting meeting = Meeting.of(dense, cell);
         assertThat(meeting.perCycle()).isEqualTo(128_000L * 1000);
         assertThat(meeting.first()).hasSize(8).startsWith(NoteValue.ZERO, value("1/64"));

@@ -18,14 +18,16 @@ import net.jqwik.api.constraints.Size;
 import nimblestride.core.foundation.exact.ExactOverflowException;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.layer.pattern.Hit;
-import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 import org.junit.jupiter.api.Test;
 
 class UnisonTest {
-    private static List<Course> courses(Phrase phrase, String... layers) {
-        return Stream.of(layers).map(text -> Course.of(layer(text), phrase)).toList();
+    private static List<LayerTimeline> courses(Phrase phrase, String... layers) {
+        return Stream.of(layers)
+                .map(text -> LayerTimeline.of(layer(text), phrase))
+                .toList();
     }
 
     /** All layers at once, and the bar lines they share, held against a walk from moment to moment. */
@@ -35,7 +37,7 @@ class UnisonTest {
             @ForAll @Size(value = 4) List<@IntRange(min = 1, max = 6) Integer> sizes,
             @ForAll @Size(value = 4) List<@IntRange(max = 9) Integer> late) {
         Phrase phrase = bars("5/8, 3/16");
-        List<Course> courses = new ArrayList<>();
+        List<LayerTimeline> courses = new ArrayList<>();
         for (int i = 0; i < shapes.size(); i++) {
             String[] all = {
                 "every " + sizes.get(i) + "/16",
@@ -49,7 +51,7 @@ class UnisonTest {
             };
             String[] parts = all[shapes.get(i)].split(" reset| one", 2);
             String rest = all[shapes.get(i)].substring(parts[0].length());
-            courses.add(Course.of(layer("kick " + parts[0] + " from " + late.get(i) + "/16" + rest), phrase));
+            courses.add(LayerTimeline.of(layer("kick " + parts[0] + " from " + late.get(i) + "/16" + rest), phrase));
         }
         NoteValue begun = courses.stream()
                 .map(course -> course.grid().value(course.begin()))
@@ -93,7 +95,7 @@ class UnisonTest {
         }
     }
 
-    private static boolean strikes(Course course, NoteValue at) {
+    private static boolean strikes(LayerTimeline course, NoteValue at) {
         return !course.between(at, at.plus(course.grid().unit()), 1).isEmpty();
     }
 

@@ -11,10 +11,10 @@ import java.util.stream.LongStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
-import nimblestride.core.kit.sticking.Lead;
+import nimblestride.core.kit.sticking.LeadHand;
 import nimblestride.core.layer.crossing.BarByBar.Sits;
 import nimblestride.core.layer.pattern.Hit;
-import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 import org.junit.jupiter.api.Test;
@@ -74,7 +74,7 @@ class CrossingTest {
 
     private static String sits(String bars, String layer) {
         Phrase phrase = bars(bars);
-        return BarByBar.of(Course.of(layer(layer), phrase), phrase, 6, 10_000).stream()
+        return BarByBar.of(LayerTimeline.of(layer(layer), phrase), phrase, 6, 10_000).stream()
                 .map(bar -> bar.sits() + ":" + bar.hits())
                 .collect(Collectors.joining(" "));
     }
@@ -94,7 +94,8 @@ class CrossingTest {
             @ForAll @IntRange(min = 1, max = 9) int step,
             @ForAll @IntRange(max = 12) int late) {
         Phrase phrase = bars(top + "/8, 5/16, 2/4");
-        Course course = Course.of(layer("kick cell x..xx of " + step + "/24 from " + late + "/16"), phrase);
+        LayerTimeline course =
+                LayerTimeline.of(layer("kick cell x..xx of " + step + "/24 from " + late + "/16"), phrase);
         List<BarByBar> bars = BarByBar.of(course, phrase, 9, 100_000);
         for (int bar = 0; bar < 9; bar++) {
             NoteValue start = phrase.startOf(bar);
@@ -114,25 +115,27 @@ class CrossingTest {
     /** Four riffs of 5/8 leave 1/2 of three bars of 4/4: the worked example of the project's plan. */
     @Test
     void whatIsLeftOver() {
-        Course riff = Course.of(layer("kick cell x.... of 1/8"), bars("4/4"));
-        assertThat(LeftOver.of(riff, value("3"))).isEqualTo(new LeftOver(4, value("1/2")));
-        assertThat(LeftOver.of(riff, value("3")).missing(value("5/8"))).isEqualTo(value("1/8"));
-        assertThat(LeftOver.of(riff, value("5"))).isEqualTo(new LeftOver(8, NoteValue.ZERO));
-        Course late = Course.of(layer("kick cell x.... of 1/8 from 1/2"), bars("4/4"));
-        assertThat(LeftOver.of(late, value("3"))).isEqualTo(new LeftOver(4, NoteValue.ZERO));
-        assertThat(LeftOver.of(late, value("1/4"))).isEqualTo(new LeftOver(0, NoteValue.ZERO));
+        LayerTimeline riff = LayerTimeline.of(layer("kick cell x.... of 1/8"), bars("4/4"));
+        assertThat(Remainder.of(riff, value("3"))).isEqualTo(new Remainder(4, value("1/2")));
+        assertThat(Remainder.of(riff, value("3")).missing(value("5/8"))).isEqualTo(value("1/8"));
+        assertThat(Remainder.of(riff, value("5"))).isEqualTo(new Remainder(8, NoteValue.ZERO));
+        LayerTimeline late = LayerTimeline.of(layer("kick cell x.... of 1/8 from 1/2"), bars("4/4"));
+        assertThat(Remainder.of(late, value("3"))).isEqualTo(new Remainder(4, NoteValue.ZERO));
+        assertThat(Remainder.of(late, value("1/4"))).isEqualTo(new Remainder(0, NoteValue.ZERO));
     }
 
     /** An odd number of alternate strokes changes the hand: listed stroke by stroke. */
     @Property
     void handsAsStrokeByStroke(@ForAll @IntRange(min = 2, max = 40) int cycle, @ForAll @IntRange(max = 30) int late) {
-        RunningHands hands = RunningHands.under(
-                        layer("snare every " + cycle + "/16 from " + late + "/16"), bars("7/16"), Lead.LEFT)
+        AlternatingHands hands = AlternatingHands.under(
+                        layer("snare every " + cycle + "/16 from " + late + "/16"), bars("7/16"), LeadHand.LEFT)
                 .orElseThrow();
         List<Boolean> leading = LongStream.of(late, late + cycle)
                 .mapToObj(stroke -> LongStream.range(0, stroke).count() % 2 == 0)
                 .toList();
-        assertThat(hands.hits().stream().map(limb -> limb == Lead.LEFT.hand()).toList())
+        assertThat(hands.hits().stream()
+                        .map(limb -> limb == LeadHand.LEFT.hand())
+                        .toList())
                 .isEqualTo(leading);
         assertThat(hands.changes()).isEqualTo(cycle % 2 == 1);
         assertThat(hands.stroke()).isEqualTo(NoteValue.SIXTEENTH);
@@ -142,7 +145,8 @@ class CrossingTest {
     void nothingRunsUnderWhatHasItsOwnHandsOrAFoot() {
         for (String none :
                 List.of("kick every 3/16", "snare sticking R L L of 1/16", "snare 5 over bar", "snare every 1/7")) {
-            assertThat(RunningHands.under(layer(none), bars("7/8"), Lead.RIGHT)).isEmpty();
+            assertThat(AlternatingHands.under(layer(none), bars("7/8"), LeadHand.RIGHT))
+                    .isEmpty();
         }
         assertThat(Sits.values()).hasSize(4);
     }

@@ -8,8 +8,8 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.AnyExercise;
-import nimblestride.core.layer.timeline.Course;
-import nimblestride.core.notation.score.Style;
+import nimblestride.core.layer.timeline.LayerTimeline;
+import nimblestride.core.notation.score.ScoreStyle;
 import nimblestride.core.notation.score.WrittenBar;
 import nimblestride.core.time.value.NoteValue;
 
@@ -20,7 +20,7 @@ class WaysPropertiesTest {
     @Property(tries = 40)
     void everyWaySaysWhatIsHeardAtItsMoments(@ForAll(supplier = AnyExercise.class) Exercise exercise) {
         List<String> heard = heard(exercise, exercise.phrase().length());
-        for (Way way : Ways.of(exercise, Style.USUAL)) {
+        for (NotationOption way : NotationOptions.of(exercise, ScoreStyle.USUAL)) {
             assertThat(way.score().bars()).extracting(WrittenBar::problem).containsOnly("");
             assertThat(way.score().readBack().stream()
                             .map(struck ->
@@ -37,7 +37,7 @@ class WaysPropertiesTest {
     /** The strokes of one round, by the second; what two layers play at once on one voice is one. */
     private static List<String> heard(Exercise exercise, NoteValue end) {
         List<String> heard = new ArrayList<>();
-        exercise.layers().forEach(layer -> Course.of(layer, exercise.phrase())
+        exercise.layers().forEach(layer -> LayerTimeline.of(layer, exercise.phrase())
                 .between(NoteValue.ZERO, end, MOST)
                 .forEach(hit -> heard.add(exercise.tempo().seconds(hit.at()) + " " + layer.voice())));
         return heard.stream().distinct().toList();

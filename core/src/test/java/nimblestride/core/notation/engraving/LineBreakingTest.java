@@ -28,12 +28,12 @@ class LineBreakingTest {
     }
 
     /** A bar of nothing but what stands before its notes, which is as wide as it is. */
-    private static Segment bar(int index, double width) {
-        return new Segment(null, index, null, width, 0, 0);
+    private static BarSegment bar(int index, double width) {
+        return new BarSegment(null, index, null, width, 0, 0);
     }
 
-    private static List<Segment> bars(List<Double> widths) {
-        List<Segment> bars = new ArrayList<>();
+    private static List<BarSegment> bars(List<Double> widths) {
+        List<BarSegment> bars = new ArrayList<>();
         for (double width : widths) {
             bars.add(bar(bars.size(), width));
         }
@@ -42,14 +42,14 @@ class LineBreakingTest {
 
     @Property(tries = 400)
     void noOtherWayToBreakThemIsStretchedLess(@ForAll("widths") List<Double> widths) {
-        List<Segment> bars = bars(widths);
-        List<List<Segment>> lines = LineBreaking.lines(bars, WIDTH);
+        List<BarSegment> bars = bars(widths);
+        List<List<BarSegment>> lines = LineBreaking.lines(bars, WIDTH);
 
         assertThat(lines.stream().flatMap(List::stream).toList()).isEqualTo(bars);
         assertThat(lines).allMatch(line -> line.size() == 1 || natural(line) <= WIDTH);
         double least = Double.POSITIVE_INFINITY;
         for (int breaks = 0; breaks < 1 << (bars.size() - 1); breaks++) {
-            List<List<Segment>> other = broken(bars, breaks);
+            List<List<BarSegment>> other = broken(bars, breaks);
             if (other.stream().allMatch(line -> line.size() == 1 || natural(line) <= WIDTH)) {
                 least = Math.min(least, stretch(other));
             }
@@ -58,9 +58,9 @@ class LineBreakingTest {
     }
 
     /** @param breaks a bit for each place between two bars */
-    private static List<List<Segment>> broken(List<Segment> bars, int breaks) {
-        List<List<Segment>> lines = new ArrayList<>(List.of(new ArrayList<>()));
-        for (Segment bar : bars) {
+    private static List<List<BarSegment>> broken(List<BarSegment> bars, int breaks) {
+        List<List<BarSegment>> lines = new ArrayList<>(List.of(new ArrayList<>()));
+        for (BarSegment bar : bars) {
             if (bar.index() > 0 && (breaks >> (bar.index() - 1) & 1) == 1) {
                 lines.add(new ArrayList<>());
             }
@@ -69,12 +69,12 @@ class LineBreakingTest {
         return lines;
     }
 
-    private static double natural(List<Segment> line) {
-        return line.stream().mapToDouble(Segment::natural).sum();
+    private static double natural(List<BarSegment> line) {
+        return line.stream().mapToDouble(BarSegment::natural).sum();
     }
 
     /** The squares of how far each line is stretched, those squeezed counting eightfold; the last one need not be full. */
-    private static double stretch(List<List<Segment>> lines) {
+    private static double stretch(List<List<BarSegment>> lines) {
         double sum = 0;
         for (int i = 0; i < lines.size(); i++) {
             double natural = natural(lines.get(i));
@@ -89,7 +89,7 @@ class LineBreakingTest {
 
     @Test
     void aBarTooWideForALineHasOneToItself() {
-        List<List<Segment>> lines = LineBreaking.lines(bars(List.of(40.0, 180.0, 40.0, 50.0)), WIDTH);
+        List<List<BarSegment>> lines = LineBreaking.lines(bars(List.of(40.0, 180.0, 40.0, 50.0)), WIDTH);
         assertThat(lines).extracting(List::size).containsExactly(1, 1, 2);
     }
 

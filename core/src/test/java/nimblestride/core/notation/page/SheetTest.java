@@ -9,11 +9,11 @@ import java.util.Optional;
 import java.util.Set;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.core.notation.alternative.Way;
-import nimblestride.core.notation.alternative.Ways;
+import nimblestride.core.notation.alternative.NotationOption;
+import nimblestride.core.notation.alternative.NotationOptions;
 import nimblestride.core.notation.score.Score;
-import nimblestride.core.notation.score.Style;
-import nimblestride.core.time.counting.CountingSchool;
+import nimblestride.core.notation.score.ScoreStyle;
+import nimblestride.core.time.counting.CountingSystem;
 import org.junit.jupiter.api.Test;
 
 class SheetTest {
@@ -22,18 +22,27 @@ class SheetTest {
     @Test
     void theLastSectionStays() {
         Sheet sheet = Sheet.USUAL;
-        for (Section section : Section.values()) {
+        for (SheetItem section : SheetItem.values()) {
             sheet = sheet.with(section, false);
         }
-        assertThat(sheet.sections()).containsExactly(Section.NOTES);
-        assertThat(sheet.with(Section.ROAD, true).sections()).containsExactlyInAnyOrder(Section.ROAD, Section.NOTES);
+        assertThat(sheet.sections()).containsExactly(SheetItem.NOTES);
+        assertThat(sheet.with(SheetItem.ROAD, true).sections())
+                .containsExactlyInAnyOrder(SheetItem.ROAD, SheetItem.NOTES);
     }
 
     @Test
     void whatCannotBeOnPaperIsRefused() {
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new Sheet(
-                        Paper.A4, EnumSet.noneOf(Section.class), Style.USUAL, CountingSchool.GROUPS, 1, 6, 60, "", ""))
+                        PaperSize.A4,
+                        EnumSet.noneOf(SheetItem.class),
+                        ScoreStyle.USUAL,
+                        CountingSystem.GROUPS,
+                        1,
+                        6,
+                        60,
+                        "",
+                        ""))
                 .withMessageContaining("one thing at least");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Sheet.USUAL.inRounds(65))
@@ -49,15 +58,15 @@ class SheetTest {
     @Test
     void aChangeLeavesTheRestAsItWas() {
         Sheet sheet = Sheet.USUAL
-                .on(Paper.LETTER)
-                .counted(CountingSchool.SPOKEN)
+                .on(PaperSize.LETTER)
+                .counted(CountingSystem.SPOKEN)
                 .inRounds(3)
                 .inStages(4, 50)
                 .addressed("for Tuesday")
                 .writtenAs("as one bar")
-                .in(Style.USUAL.repeating(false));
-        assertThat(sheet.paper()).isEqualTo(Paper.LETTER);
-        assertThat(sheet.school()).isEqualTo(CountingSchool.SPOKEN);
+                .in(ScoreStyle.USUAL.repeating(false));
+        assertThat(sheet.paper()).isEqualTo(PaperSize.LETTER);
+        assertThat(sheet.school()).isEqualTo(CountingSystem.SPOKEN);
         assertThat(sheet.rounds()).isEqualTo(3);
         assertThat(sheet.stages()).isEqualTo(4);
         assertThat(sheet.firstPercent()).isEqualTo(50);
@@ -68,7 +77,7 @@ class SheetTest {
 
     @Test
     void thePhraseIsWrittenAsOftenAsIsAsked() {
-        Sheet sheet = Sheet.USUAL.in(Style.USUAL.repeating(false));
+        Sheet sheet = Sheet.USUAL.in(ScoreStyle.USUAL.repeating(false));
         assertThat(sheet.score(SEVEN).bars()).hasSize(2);
         assertThat(sheet.inRounds(5).score(SEVEN).bars()).hasSize(10);
     }
@@ -76,8 +85,8 @@ class SheetTest {
     /** Each way that sounds as long as the phrase, and the bars as they stand where the way is none of this exercise's. */
     @Test
     void itIsWrittenTheWayThatIsAskedFor() {
-        Sheet sheet = Sheet.USUAL.in(Style.USUAL.repeating(false));
-        for (Way way : Ways.of(SEVEN, sheet.staffStyle())) {
+        Sheet sheet = Sheet.USUAL.in(ScoreStyle.USUAL.repeating(false));
+        for (NotationOption way : NotationOptions.of(SEVEN, sheet.staffStyle())) {
             if (way.plan().sounding().equals(SEVEN.phrase().length())) {
                 Score score = sheet.writtenAs(way.name()).score(SEVEN);
                 assertThat(score.bars())
@@ -90,12 +99,12 @@ class SheetTest {
 
     @Test
     void stickingsAndCountStandOnTheStaffWhereTheirSectionsAre() {
-        Set<Section> both = EnumSet.of(Section.STAFF, Section.COUNT, Section.STICKING);
-        Sheet sheet = new Sheet(Paper.A4, both, Style.USUAL, CountingSchool.SPOKEN, 1, 6, 60, "", "");
-        assertThat(sheet.staffStyle().stickings()).isEqualTo(Style.Stickings.ALL);
-        assertThat(sheet.staffStyle().counting()).contains(CountingSchool.SPOKEN);
-        Sheet bare = sheet.with(Section.COUNT, false).with(Section.STICKING, false);
-        assertThat(bare.staffStyle().stickings()).isEqualTo(Style.Stickings.AS_GIVEN);
+        Set<SheetItem> both = EnumSet.of(SheetItem.STAFF, SheetItem.COUNT, SheetItem.STICKING);
+        Sheet sheet = new Sheet(PaperSize.A4, both, ScoreStyle.USUAL, CountingSystem.SPOKEN, 1, 6, 60, "", "");
+        assertThat(sheet.staffStyle().stickings()).isEqualTo(ScoreStyle.Stickings.ALL);
+        assertThat(sheet.staffStyle().counting()).contains(CountingSystem.SPOKEN);
+        Sheet bare = sheet.with(SheetItem.COUNT, false).with(SheetItem.STICKING, false);
+        assertThat(bare.staffStyle().stickings()).isEqualTo(ScoreStyle.Stickings.AS_GIVEN);
         assertThat(bare.staffStyle().counting()).isEqualTo(Optional.empty());
     }
 }

@@ -18,7 +18,7 @@ class StagesTableTest {
     @Test
     void aSheetKeepsOneSectionAtLeast() {
         Sheet sheet = Sheet.USUAL;
-        for (Section section : Section.values()) {
+        for (SheetItem section : SheetItem.values()) {
             sheet = sheet.with(section, false);
         }
         assertThat(sheet.sections()).hasSize(1);
@@ -27,7 +27,7 @@ class StagesTableTest {
         assertThatThrownBy(() -> usual.inStages(0, 50)).hasMessageContaining("from 1 to 24 stages");
         assertThatThrownBy(() -> usual.inStages(2, 5)).hasMessageContaining("10 to 100 %");
         assertThatThrownBy(() -> new Sheet(
-                        Paper.A4, EnumSet.noneOf(Section.class), usual.style(), usual.school(), 1, 1, 50, "", ""))
+                        PaperSize.A4, EnumSet.noneOf(SheetItem.class), usual.style(), usual.school(), 1, 1, 50, "", ""))
                 .hasMessageContaining("one thing at least");
     }
 }

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 import nimblestride.core.language.text.Examples;
 import nimblestride.core.layer.modulation.Pivot;
-import nimblestride.core.notation.score.Plan.Planned;
+import nimblestride.core.notation.score.BarPlan.Planned;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Grouping;
 import nimblestride.core.time.meter.Meter;
@@ -43,7 +43,7 @@ class BeamingTest {
         "3/8, snare cell .xx.x. of 1/16, 1 1",
     })
     void joins(String bars, String layer, String expected) {
-        Score score = ScoreWriter.write(Examples.exercise(bars, layer), Style.USUAL);
+        Score score = ScoreWriter.write(Examples.exercise(bars, layer), ScoreStyle.USUAL);
         String joins = score.bars().get(0).hands().beams().stream()
                 .map(beam -> beam.joins().stream().map(String::valueOf).collect(Collectors.joining(" ")))
                 .collect(Collectors.joining(" | "));
@@ -91,7 +91,7 @@ class BeamingTest {
     })
     void signsTheGearWithNamedValues(
             String one, String gearOne, String other, String gearOther, String old, String now) {
-        Pivot change = GearSigns.between(planned(one, gearOne), planned(other, gearOther))
+        Pivot change = PivotNotation.between(planned(one, gearOne), planned(other, gearOther))
                 .orElseThrow();
         assertThat(change).isEqualTo(new Pivot(Examples.value(old), Examples.value(now)));
         // Both sides last equally long.
@@ -101,7 +101,7 @@ class BeamingTest {
 
     @Test
     void theSameGearNeedsNoSign() {
-        assertThat(GearSigns.between(planned("2/4", "5/4"), planned("7/8", "5/4")))
+        assertThat(PivotNotation.between(planned("2/4", "5/4"), planned("7/8", "5/4")))
                 .isEmpty();
     }
 
@@ -131,7 +131,8 @@ class BeamingTest {
     void aRepeatedMeterKeepsItsOwnGroups() {
         Bar felt = new Bar(Meter.of(7, 8), Grouping.of(2, 3, 2));
         assertThat(felt.groupStarts()).hasSize(3);
-        Score score = ScoreWriter.write(Examples.exercise("7/8(2+3+2), 7/8(3+2+2)", "snare every 1/8"), Style.USUAL);
+        Score score =
+                ScoreWriter.write(Examples.exercise("7/8(2+3+2), 7/8(3+2+2)", "snare every 1/8"), ScoreStyle.USUAL);
         assertThat(Shorthand.hands(score)).isEqualTo("(8 8) (8 8 8) (8 8) | (8 8 8) (8 8) (8 8)");
         assertThat(score.bars().get(1).signature()).isEmpty();
     }

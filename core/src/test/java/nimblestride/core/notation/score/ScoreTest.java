@@ -10,10 +10,10 @@ import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.language.text.Examples;
 import nimblestride.core.language.text.StickingText;
 import nimblestride.core.layer.pattern.Pattern;
-import nimblestride.core.notation.score.Style.Lengths;
-import nimblestride.core.notation.score.Style.Parts;
-import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.core.time.counting.Division;
+import nimblestride.core.notation.score.ScoreStyle.Lengths;
+import nimblestride.core.notation.score.ScoreStyle.Parts;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.value.NoteValue;
 import org.junit.jupiter.api.Test;
@@ -23,12 +23,12 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Signatures, repeats, parts and what else a page shows beside its rhythms. */
 class ScoreTest {
     private static Score score(String bars, String... layers) {
-        return ScoreWriter.write(Examples.exercise(bars, layers), Style.USUAL);
+        return ScoreWriter.write(Examples.exercise(bars, layers), ScoreStyle.USUAL);
     }
 
-    private static Score rounds(int bars, Style style, String phrase, String... layers) {
+    private static Score rounds(int bars, ScoreStyle style, String phrase, String... layers) {
         Exercise exercise = Examples.exercise(phrase, layers);
-        return ScoreWriter.write(exercise, Plan.of(exercise.phrase(), bars), style);
+        return ScoreWriter.write(exercise, BarPlan.of(exercise.phrase(), bars), style);
     }
 
     @Test
@@ -47,7 +47,7 @@ class ScoreTest {
 
     @Test
     void writesAllStemsUpWhereThatIsWanted() {
-        Style together = Style.USUAL.with(Parts.TOGETHER);
+        ScoreStyle together = ScoreStyle.USUAL.with(Parts.TOGETHER);
         Score score = rounds(1, together, "4/4", "hi-hat every 1/8", "kick every 1/2");
         assertThat(score.bars().get(0).feet()).isEmpty();
         assertThat(score.bars().get(0).hands().written().get(0).heads())
@@ -89,7 +89,7 @@ class ScoreTest {
                 exercise.layers()
                         .get(0)
                         .playing(new Pattern.Stuck(StickingText.read("Rz . . . . . . ."), NoteValue.QUARTER)));
-        assertThat(Shorthand.hands(ScoreWriter.write(rolled, Style.USUAL))).isEqualTo("2 ~2 | ~2 ~2");
+        assertThat(Shorthand.hands(ScoreWriter.write(rolled, ScoreStyle.USUAL))).isEqualTo("2 ~2 | ~2 ~2");
     }
 
     @Test
@@ -106,7 +106,7 @@ class ScoreTest {
         Exercise exercise = Examples.exercise("2/4", "snare every 1/4");
         var doubled = exercise.replacingLayer(
                 0, exercise.layers().get(0).playing(new Pattern.Stuck(StickingText.read("R: L"), NoteValue.QUARTER)));
-        Score score = ScoreWriter.write(doubled, Style.USUAL);
+        Score score = ScoreWriter.write(doubled, ScoreStyle.USUAL);
         assertThat(Shorthand.hands(score)).isEqualTo("(8 8) 4");
         assertThat(score.bars().get(0).hands().written())
                 .allSatisfy(written ->
@@ -132,7 +132,7 @@ class ScoreTest {
 
     @Test
     void countsUnderTheStaffAreThoseOfTheSchool() {
-        Style counted = Style.USUAL.counted(Optional.of(CountingSchool.GROUPS), Division.AS_WRITTEN);
+        ScoreStyle counted = ScoreStyle.USUAL.counted(Optional.of(CountingSystem.GROUPS), Subdivision.AS_WRITTEN);
         Score score = rounds(1, counted, "5/8(3+2)");
         assertThat(score.bars().get(0).counts().stream().map(said -> said.syllable()))
                 .containsExactly("1", "2", "3", "1", "2");
@@ -141,12 +141,12 @@ class ScoreTest {
     @Test
     void followsTheSoundOnThePage() {
         Score score = score("[7/8, 5/8] x3", "snare every 1/8");
-        Following following = new Following(score);
-        assertThat(following.at(0)).contains(new Following.Here(0, 0));
-        assertThat(following.at(7 / 8.0 + 0.25)).contains(new Following.Here(1, 0.25));
+        ScorePosition following = new ScorePosition(score);
+        assertThat(following.at(0)).contains(new ScorePosition.Here(0, 0));
+        assertThat(following.at(7 / 8.0 + 0.25)).contains(new ScorePosition.Here(1, 0.25));
         // The second time round, on the same bars of the page; and again from the beginning after the end.
-        assertThat(following.at(12 / 8.0)).contains(new Following.Here(0, 0));
-        assertThat(following.at(36 / 8.0 + 0.5)).contains(new Following.Here(0, 0.5));
+        assertThat(following.at(12 / 8.0)).contains(new ScorePosition.Here(0, 0));
+        assertThat(following.at(36 / 8.0 + 0.5)).contains(new ScorePosition.Here(0, 0.5));
         assertThat(following.at(-1)).isEmpty();
     }
 
@@ -160,13 +160,13 @@ class ScoreTest {
     @Test
     void refusesMoreThanCanBeWritten() {
         Exercise exercise = Examples.exercise("4/4 x1000", "snare every 1/1024");
-        assertThatThrownBy(() -> ScoreWriter.write(exercise, Style.USUAL)).hasMessageContaining("fewer bars");
-        assertThatThrownBy(() -> Plan.of(exercise.phrase(), 0)).hasMessageContaining("from 1 to 100,000 bars");
+        assertThatThrownBy(() -> ScoreWriter.write(exercise, ScoreStyle.USUAL)).hasMessageContaining("fewer bars");
+        assertThatThrownBy(() -> BarPlan.of(exercise.phrase(), 0)).hasMessageContaining("from 1 to 100,000 bars");
     }
 
     @Test
     void saysWhereTheRoundBeginsAndWhatLands() {
-        Score score = rounds(6, Style.USUAL, "5/8, 4/8", "kick every 5/16", "snare every 1/8");
+        Score score = rounds(6, ScoreStyle.USUAL, "5/8, 4/8", "kick every 5/16", "snare every 1/8");
         assertThat(score.bars()).extracting(bar -> bar.signs().mark()).containsExactly("A", "", "B", "", "C", "");
         // Two fives of sixteenths are the first bar; eighths land everywhere, and nothing is said of them.
         assertThat(score.bars())
@@ -177,7 +177,7 @@ class ScoreTest {
 
     @Test
     void heldNotesTieOverTheBarLine() {
-        Score score = rounds(2, Style.USUAL.with(Lengths.HELD), "3/4", "snare every 1/2");
+        Score score = rounds(2, ScoreStyle.USUAL.with(Lengths.HELD), "3/4", "snare every 1/2");
         assertThat(Shorthand.hands(score)).isEqualTo("4 ~4 4 | ~4 4 ~4");
     }
 

@@ -10,7 +10,7 @@ import java.util.stream.Collectors;
 final class Shorthand {
     private Shorthand() {}
 
-    static String of(Rhythm rhythm) {
+    static String of(PartRhythm rhythm) {
         if (rhythm.isBarRest()) {
             return "rest";
         }
@@ -23,7 +23,7 @@ final class Shorthand {
             if (rhythm.beams().stream().anyMatch(beam -> beam.first() == at)) {
                 text.append("(");
             }
-            Written written = rhythm.written().get(i);
+            WrittenNote written = rhythm.written().get(i);
             text.append(written.isRest() ? "r" : written.tied() ? "~" : "")
                     .append(written.shape().divisor())
                     .append(".".repeat(written.shape().dots()));

@@ -3,7 +3,7 @@ package nimblestride.core.notation.score;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import nimblestride.core.language.text.Examples;
-import nimblestride.core.notation.score.Style.Lengths;
+import nimblestride.core.notation.score.ScoreStyle.Lengths;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -48,13 +48,13 @@ class SpellingTest {
                 "4/4; snare cell x...x..... of 1/40; 5[(8 8.)] 5[(8 8.)] 5[(8 8.)] 5[(8 8.)]",
             })
     void spells(String bars, String layer, String expected) {
-        String found = Shorthand.hands(ScoreWriter.write(Examples.exercise(bars, layer), Style.USUAL));
+        String found = Shorthand.hands(ScoreWriter.write(Examples.exercise(bars, layer), ScoreStyle.USUAL));
         assertThat(found).as(bars + " " + layer).isEqualTo(expected);
     }
 
     @Test
     void tiesWhereNotesAreHeld() {
-        var held = Style.USUAL.with(Lengths.HELD);
+        var held = ScoreStyle.USUAL.with(Lengths.HELD);
         assertThat(Shorthand.hands(ScoreWriter.write(Examples.exercise("7/8 x2", "snare every 3/8"), held)))
                 .isEqualTo("4. 4 (~8 8) | ~4 8 ~4 4");
     }

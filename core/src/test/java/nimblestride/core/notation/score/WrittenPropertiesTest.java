@@ -10,9 +10,9 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.AnyExercise;
-import nimblestride.core.layer.timeline.Course;
-import nimblestride.core.notation.score.Style.Lengths;
-import nimblestride.core.notation.score.Style.Parts;
+import nimblestride.core.layer.timeline.LayerTimeline;
+import nimblestride.core.notation.score.ScoreStyle.Lengths;
+import nimblestride.core.notation.score.ScoreStyle.Parts;
 import nimblestride.core.time.value.NoteValue;
 
 /** What must hold of every score, whatever the bars and whatever runs across them. */
@@ -22,10 +22,10 @@ class WrittenPropertiesTest {
     @Property(tries = 250)
     void everyBarAddsUpAndEveryStrokeIsReadBackWhereItIsHeard(
             @ForAll(supplier = AnyExercise.class) Exercise exercise, @ForAll boolean held, @ForAll boolean together) {
-        Style style = Style.USUAL
+        ScoreStyle style = ScoreStyle.USUAL
                 .with(held ? Lengths.HELD : Lengths.SHORT)
                 .with(together ? Parts.TOGETHER : Parts.HANDS_AND_FEET);
-        Score score = ScoreWriter.write(exercise, Plan.of(exercise.phrase(), BARS), style);
+        Score score = ScoreWriter.write(exercise, BarPlan.of(exercise.phrase(), BARS), style);
         // Without these few, everything is written.
         if (score.bars().stream().anyMatch(bar -> !bar.problem().isEmpty())) {
             assertThat(score.bars().stream().map(WrittenBar::problem).filter(p -> !p.isEmpty()))
@@ -34,7 +34,7 @@ class WrittenPropertiesTest {
             return;
         }
         for (WrittenBar bar : score.bars()) {
-            for (Rhythm part : bar.parts()) {
+            for (PartRhythm part : bar.parts()) {
                 assertThat(part.length()).isEqualTo(bar.bar().length());
                 assertThat(sumOfShapes(part)).isEqualTo(bar.bar().length());
                 assertBeamsAreNotes(part);
@@ -43,7 +43,7 @@ class WrittenPropertiesTest {
         assertThat(readBack(score)).containsExactlyInAnyOrderElementsOf(heard(exercise));
     }
 
-    private static NoteValue sumOfShapes(Rhythm part) {
+    private static NoteValue sumOfShapes(PartRhythm part) {
         if (part.isBarRest()) {
             return part.written().get(0).lasts();
         }
@@ -58,7 +58,7 @@ class WrittenPropertiesTest {
                 .reduce(NoteValue.ZERO, NoteValue::plus);
     }
 
-    private static void assertBeamsAreNotes(Rhythm part) {
+    private static void assertBeamsAreNotes(PartRhythm part) {
         for (BeamGroup beam : part.beams()) {
             assertThat(beam.members())
                     .allSatisfy(i ->
@@ -87,7 +87,7 @@ class WrittenPropertiesTest {
     private static List<String> heard(Exercise exercise) {
         List<String> heard = new ArrayList<>();
         NoteValue end = exercise.phrase().startOf(BARS);
-        exercise.layers().forEach(layer -> Course.of(layer, exercise.phrase())
+        exercise.layers().forEach(layer -> LayerTimeline.of(layer, exercise.phrase())
                 .between(NoteValue.ZERO, end, 10_000)
                 .forEach(hit -> heard.add(
                         exercise.tempo().seconds(hit.at()) + " " + layer.voice().name())));

@@ -29,25 +29,25 @@ class CareTest {
     })
     void theTableIsTheOneThatIsPublished(int decibels, int hours, int minutes, int seconds) {
         double published = hours * 3_600 + minutes * 60 + seconds;
-        assertThat(Exposure.at(decibels).seconds()).isEqualTo(published, within(1.0));
+        assertThat(NoiseExposure.at(decibels).seconds()).isEqualTo(published, within(1.0));
     }
 
     @Test
     void limitsAreSaidAsPeopleSayThem() {
-        assertThat(Exposure.table())
-                .extracting(Exposure.Limit::said)
+        assertThat(NoiseExposure.table())
+                .extracting(NoiseExposure.Limit::said)
                 .startsWith("8 h", "4 h", "2 h", "1 h", "30 min", "15 min")
                 .contains("28 s");
-        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> Exposure.at(141));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> NoiseExposure.at(141));
         assertThat(Cautions.all()).anyMatch(text -> text.contains("hearing")).anyMatch(text -> text.contains("doctor"));
     }
 
     @Test
     void aRestIsDueOnceEachTimeItsMinutesHaveBeenPlayed() {
-        assertThat(Rests.USUAL.isDue(0, 1_799)).isFalse();
-        assertThat(Rests.USUAL.isDue(1_799, 1_800)).isTrue();
-        assertThat(Rests.USUAL.isDue(1_800, 3_599)).isFalse();
-        assertThat(Rests.NEVER.isDue(0, 100_000)).isFalse();
-        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new Rests(2));
+        assertThat(BreakSchedule.USUAL.isDue(0, 1_799)).isFalse();
+        assertThat(BreakSchedule.USUAL.isDue(1_799, 1_800)).isTrue();
+        assertThat(BreakSchedule.USUAL.isDue(1_800, 3_599)).isFalse();
+        assertThat(BreakSchedule.NEVER.isDue(0, 100_000)).isFalse();
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new BreakSchedule(2));
     }
 }

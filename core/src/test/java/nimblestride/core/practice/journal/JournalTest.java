@@ -24,8 +24,8 @@ import org.junit.jupiter.api.Test;
 class JournalTest {
     private static final LocalDate WEDNESDAY = LocalDate.of(2026, 11, 25);
 
-    private static Practised practised(String name, Optional<LocalDate> last, int notClean) {
-        return new Practised(
+    private static PracticeSummary practised(String name, Optional<LocalDate> last, int notClean) {
+        return new PracticeSummary(
                 UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8)),
                 name,
                 WEDNESDAY.minusDays(60),
@@ -46,7 +46,7 @@ class JournalTest {
                 3_600L,
                 LocalDate.of(2026, 1, 1),
                 60L);
-        assertThat(Weeks.minutes(days, WEDNESDAY, 3))
+        assertThat(WeeklyMinutes.minutes(days, WEDNESDAY, 3))
                 .containsExactly(
                         Map.entry(LocalDate.of(2026, 11, 9), 60),
                         Map.entry(LocalDate.of(2026, 11, 16), 0),
@@ -55,24 +55,24 @@ class JournalTest {
 
     @Test
     void whatIsDueAndWhatStaysHardComesFirst() {
-        Practised due = practised("Due", Optional.of(WEDNESDAY.minusDays(2)), 0);
-        Practised hard = practised("Hard", Optional.of(WEDNESDAY.minusDays(2)), 6);
-        Practised fresh = practised("Fresh", Optional.of(WEDNESDAY), 0);
-        Practised forgotten = practised("Forgotten", Optional.empty(), 0);
-        Sitting sitting = Sitting.of(
+        PracticeSummary due = practised("Due", Optional.of(WEDNESDAY.minusDays(2)), 0);
+        PracticeSummary hard = practised("Hard", Optional.of(WEDNESDAY.minusDays(2)), 6);
+        PracticeSummary fresh = practised("Fresh", Optional.of(WEDNESDAY), 0);
+        PracticeSummary forgotten = practised("Forgotten", Optional.empty(), 0);
+        PracticeSession sitting = PracticeSession.of(
                 List.of(fresh, forgotten, hard, due),
-                new Sitting.Wish(20, WEDNESDAY, Map.of(due.exercise(), WEDNESDAY.plusDays(1)), Set.of()));
+                new PracticeSession.Wish(20, WEDNESDAY, Map.of(due.exercise(), WEDNESDAY.plusDays(1)), Set.of()));
         assertThat(sitting.turns())
-                .extracting(Sitting.Turn::what)
+                .extracting(PracticeSession.Turn::what)
                 .containsExactly("Warm up on the pad", "Due", "Hard", "Forgotten", "Fresh");
         assertThat(sitting.turns().get(1).why()).isEqualTo("due in 1 day");
         assertThat(sitting.turns().get(3).why()).isEqualTo("never practised yet");
-        assertThat(Sitting.neglected(List.of(fresh, hard, forgotten), WEDNESDAY))
+        assertThat(PracticeSession.neglected(List.of(fresh, hard, forgotten), WEDNESDAY))
                 .containsExactly(forgotten);
     }
 
     @Provide
-    static Arbitrary<List<Practised>> books() {
+    static Arbitrary<List<PracticeSummary>> books() {
         return Combinators.combine(
                         Arbitraries.strings().alpha().ofLength(5),
                         Arbitraries.integers()
@@ -82,23 +82,26 @@ class JournalTest {
                         Arbitraries.integers().between(0, 6))
                 .as(JournalTest::practised)
                 .list()
-                .uniqueElements(Practised::name)
+                .uniqueElements(PracticeSummary::name)
                 .ofMaxSize(30);
     }
 
     /** Whatever is in the Book, the minutes asked for are given out, each turn has some, and none comes twice. */
     @Property
     void theMinutesAreGivenOut(
-            @ForAll("books") List<Practised> book, @ForAll @IntRange(min = 5, max = 240) int minutes) {
-        Sitting sitting = Sitting.of(book, new Sitting.Wish(minutes, WEDNESDAY, Map.of(), Set.of()));
-        assertThat(sitting.turns().stream().mapToInt(Sitting.Turn::minutes).sum())
+            @ForAll("books") List<PracticeSummary> book, @ForAll @IntRange(min = 5, max = 240) int minutes) {
+        PracticeSession sitting =
+                PracticeSession.of(book, new PracticeSession.Wish(minutes, WEDNESDAY, Map.of(), Set.of()));
+        assertThat(sitting.turns().stream()
+                        .mapToInt(PracticeSession.Turn::minutes)
+                        .sum())
                 .isEqualTo(minutes);
         assertThat(sitting.turns()).allMatch(turn -> turn.minutes() >= 1).doesNotHaveDuplicates();
     }
 
     @Test
     void entriesThatCannotBeAreRefused() {
-        Entry entry = new Entry(
+        LogEntry entry = new LogEntry(
                 UUID.randomUUID(),
                 Optional.empty(),
                 "Scales",
@@ -111,10 +114,10 @@ class JournalTest {
                 Optional.empty());
         assertThat(entry.saying(entry.note())).isEqualTo(entry);
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> entry.saying(new Note(
+                .isThrownBy(() -> entry.saying(new PracticeNote(
                         Optional.of(" "), Optional.empty(), 1, Optional.empty(), Optional.empty(), "", List.of())));
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> entry.saying(new Note(
+                .isThrownBy(() -> entry.saying(new PracticeNote(
                         Optional.empty(),
                         Optional.empty(),
                         90_000,
@@ -123,7 +126,7 @@ class JournalTest {
                         "",
                         List.of())));
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> entry.saying(new Note(
+                .isThrownBy(() -> entry.saying(new PracticeNote(
                         Optional.empty(),
                         Optional.empty(),
                         1,
@@ -132,6 +135,6 @@ class JournalTest {
                         "",
                         List.of("a; b"))));
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> new Sitting.Wish(1, WEDNESDAY, Map.of(), Set.of()));
+                .isThrownBy(() -> new PracticeSession.Wish(1, WEDNESDAY, Map.of(), Set.of()));
     }
 }

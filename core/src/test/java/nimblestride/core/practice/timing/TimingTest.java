@@ -30,38 +30,38 @@ class TimingTest {
                     "7/8, 5/8", "hi-hat every 1/8", "snare cell ..x.x.. of 1/8 reset bar", "kick 1 over bar")
             .withTempo(TempoText.read("96"));
 
-    private static List<Expected> expected(LongPredicate silent, int phrases) {
-        return new Expectation(GROOVE, 100, silent)
+    private static List<ExpectedHit> expected(LongPredicate silent, int phrases) {
+        return new ExpectedHits(GROOVE, 100, silent)
                 .between(
                         Set.copyOf(GROOVE.layerNames()),
                         NoteValue.ZERO,
                         GROOVE.phrase().length().times(phrases));
     }
 
-    private static List<Tap> taps(List<Expected> expected, ToDoubleFunction<Expected> late) {
-        List<Tap> taps = new ArrayList<>();
-        for (Expected one : expected) {
-            taps.add(new Tap(one.at() + late.applyAsDouble(one), one.voice()));
+    private static List<PlayedHit> taps(List<ExpectedHit> expected, ToDoubleFunction<ExpectedHit> late) {
+        List<PlayedHit> taps = new ArrayList<>();
+        for (ExpectedHit one : expected) {
+            taps.add(new PlayedHit(one.at() + late.applyAsDouble(one), one.voice()));
         }
         return taps;
     }
 
-    private static Timing timing(List<Expected> expected, List<Tap> taps) {
-        return Timing.of(Matching.of(expected, taps)).orElseThrow();
+    private static Timing timing(List<ExpectedHit> expected, List<PlayedHit> taps) {
+        return Timing.of(HitMatching.of(expected, taps)).orElseThrow();
     }
 
     @Test
     void placesAreSaidAndTimedAsTheyAreHeard() {
-        List<Expected> expected = expected(bar -> false, 1);
+        List<ExpectedHit> expected = expected(bar -> false, 1);
         assertThat(expected).hasSize(12 + 2 + 2 + 2);
-        Expected last = expected.get(expected.size() - 1);
+        ExpectedHit last = expected.get(expected.size() - 1);
         // Eleven eighths at 96 quarters a minute: 11 x 312.5 ms.
         assertThat(last.at()).isEqualTo(3_437.5, within(1e-9));
         assertThat(last.spot().count()).isEqualTo("5");
         assertThat(last.spot().bar()).isEqualTo(1);
         assertThat(last.bar()).isEqualTo(1);
         assertThat(last.within()).isEqualTo(0.8, within(1e-9));
-        assertThat(new Expectation(GROOVE, 50, bar -> false).milliseconds(1)).isEqualTo(5_000, within(1e-9));
+        assertThat(new ExpectedHits(GROOVE, 50, bar -> false).milliseconds(1)).isEqualTo(5_000, within(1e-9));
     }
 
     /** Means and deviations against Apache Commons Math, an independent library of statistics. */
@@ -70,7 +70,7 @@ class TimingTest {
             @ForAll @Size(min = 2, max = 60) List<@DoubleRange(min = -200, max = 200) Double> values) {
         DescriptiveStatistics other = new DescriptiveStatistics();
         values.forEach(other::addValue);
-        Spread spread = Spread.of(values);
+        TimingSpread spread = TimingSpread.of(values);
         assertThat(spread.mean()).isEqualTo(other.getMean(), within(1e-9));
         assertThat(spread.deviation()).isEqualTo(other.getStandardDeviation(), within(1e-9));
     }
@@ -80,13 +80,13 @@ class TimingTest {
     void trendsAreThoseOfAnotherLibrary(
             @ForAll @Size(min = 5, max = 60) List<@DoubleRange(min = -200, max = 200) Double> values) {
         SimpleRegression other = new SimpleRegression();
-        List<Trend.Point> points = new ArrayList<>();
+        List<LinearTrend.Point> points = new ArrayList<>();
         for (int i = 0; i < values.size(); i++) {
             double x = (i * 7 % 11) / 10.0;
-            points.add(new Trend.Point(x, values.get(i)));
+            points.add(new LinearTrend.Point(x, values.get(i)));
             other.addData(x, values.get(i));
         }
-        Trend trend = Trend.through(points).orElseThrow();
+        LinearTrend trend = LinearTrend.through(points).orElseThrow();
         assertThat(trend.slope()).isEqualTo(other.getSlope(), within(1e-6));
         assertThat(trend.atZero()).isEqualTo(other.getIntercept(), within(1e-6));
         assertThat(trend.chance()).isEqualTo(other.getSlopeStdErr(), within(1e-6));
@@ -98,8 +98,8 @@ class TimingTest {
     void everyStrokeFindsItsPlace(
             @ForAll @DoubleRange(min = -90, max = 90) double bias, @ForAll @IntRange(max = 1_000) int seed) {
         Random random = new Random(seed);
-        List<Expected> expected = expected(bar -> false, 4);
-        List<Tap> taps = taps(expected, one -> bias + random.nextGaussian() * 12);
+        List<ExpectedHit> expected = expected(bar -> false, 4);
+        List<PlayedHit> taps = taps(expected, one -> bias + random.nextGaussian() * 12);
         Collections.shuffle(taps, random);
         Timing timing = timing(expected, taps);
         assertThat(timing.matching().missed()).isZero();
@@ -110,13 +110,13 @@ class TimingTest {
 
     @Test
     void whatIsLeftOutIsMissedAndWhatIsTooManyIsExtra() {
-        List<Expected> expected = expected(bar -> false, 4);
-        List<Tap> taps = taps(expected, one -> 3);
+        List<ExpectedHit> expected = expected(bar -> false, 4);
+        List<PlayedHit> taps = taps(expected, one -> 3);
         taps.remove(10);
         taps.remove(20);
-        taps.add(new Tap(expected.get(30).at() + 150, expected.get(30).voice()));
-        taps.add(new Tap(500, Kit.COWBELL));
-        Matching matching = Matching.of(expected, taps);
+        taps.add(new PlayedHit(expected.get(30).at() + 150, expected.get(30).voice()));
+        taps.add(new PlayedHit(500, Kit.COWBELL));
+        HitMatching matching = HitMatching.of(expected, taps);
         assertThat(matching.missed()).isEqualTo(2);
         assertThat(matching.extra()).isEqualTo(2);
         assertThat(matching.pairs()).allMatch(pair -> Math.abs(pair.late() - 3) < 1e-6);
@@ -124,24 +124,24 @@ class TimingTest {
 
     @Test
     void somebodyWhoTapsOnOneThingIsMatchedByTimeAlone() {
-        List<Expected> expected = expected(bar -> false, 4);
-        List<Tap> taps = expected.stream()
-                .map(Expected::at)
+        List<ExpectedHit> expected = expected(bar -> false, 4);
+        List<PlayedHit> taps = expected.stream()
+                .map(ExpectedHit::at)
                 .distinct()
-                .map(at -> new Tap(at - 25, Kit.WOODBLOCK))
+                .map(at -> new PlayedHit(at - 25, Kit.WOODBLOCK))
                 .toList();
         Timing timing = timing(expected, taps);
         assertThat(timing.matching().pairs()).hasSize(taps.size());
         assertThat(timing.overall().mean()).isEqualTo(-25, within(1e-6));
-        assertThat(Advice.of(timing)).last().asString().contains("as most people's do");
+        assertThat(TimingAdvice.of(timing)).last().asString().contains("as most people's do");
     }
 
     @Test
     void somebodyWhoPlaysOneLineIsNotAskedForTheOthers() {
-        List<Expected> expected = expected(bar -> false, 6);
-        List<Expected> snare =
+        List<ExpectedHit> expected = expected(bar -> false, 6);
+        List<ExpectedHit> snare =
                 expected.stream().filter(one -> one.voice().equals(Kit.SNARE)).toList();
-        Matching matching = Matching.of(expected, taps(snare, one -> 12));
+        HitMatching matching = HitMatching.of(expected, taps(snare, one -> 12));
         assertThat(matching.pairs())
                 .hasSameSizeAs(snare)
                 .allMatch(pair -> pair.expected().voice().equals(Kit.SNARE));
@@ -150,7 +150,7 @@ class TimingTest {
 
     @Test
     void aCountThatComesEarlyIsWhatToWorkOn() {
-        List<Expected> expected = expected(bar -> false, 8);
+        List<ExpectedHit> expected = expected(bar -> false, 8);
         Random random = new Random(3);
         Timing timing = timing(
                 expected,
@@ -162,45 +162,49 @@ class TimingTest {
                                                 && one.spot().bar() == 0
                                         ? -45
                                         : 0)));
-        assertThat(Advice.of(timing).get(0)).contains("5 of bar 1").contains("early");
-        assertThat(Advice.hardest(timing, 3)).extracting(Expected.Spot::count).startsWith("5");
+        assertThat(TimingAdvice.of(timing).get(0)).contains("5 of bar 1").contains("early");
+        assertThat(TimingAdvice.hardest(timing, 3))
+                .extracting(ExpectedHit.Spot::count)
+                .startsWith("5");
     }
 
     @Test
     void aLimbThatDragsIsWhatToWorkOn() {
-        List<Expected> expected = expected(bar -> false, 8);
+        List<ExpectedHit> expected = expected(bar -> false, 8);
         Random random = new Random(4);
         Timing timing = timing(
                 expected, taps(expected, one -> random.nextGaussian() * 8 + (one.limb() == Limb.KICK_FOOT ? 30 : 0)));
         assertThat(timing.byLimb()).containsOnlyKeys(Limb.RIGHT_HAND, Limb.LEFT_HAND, Limb.KICK_FOOT);
-        assertThat(Advice.of(timing).get(0)).contains("kick foot").contains("late");
+        assertThat(TimingAdvice.of(timing).get(0)).contains("kick foot").contains("late");
     }
 
     @Test
     void rushingAfterTheBarLineIsFoundWithItsSize() {
-        List<Expected> expected = expected(bar -> false, 16);
+        List<ExpectedHit> expected = expected(bar -> false, 16);
         Random random = new Random(5);
         Timing timing = timing(
                 expected,
                 taps(expected, one -> random.nextGaussian() * 6 - (one.within() == 0 ? 0 : 40 * (1 - one.within()))));
         assertThat(timing.rush().orElseThrow().slope()).isEqualTo(-40, within(6.0));
         assertThat(timing.scatter()).isEqualTo(6, within(1.5));
-        assertThat(Advice.of(timing).get(0)).contains("bar line");
+        assertThat(TimingAdvice.of(timing).get(0)).contains("bar line");
     }
 
     @Test
     void driftIsLookedForWhereTheClickIsSilent() {
         LongPredicate silent = bar -> bar % 8 >= 4;
-        List<Expected> expected = expected(silent, 16);
+        List<ExpectedHit> expected = expected(silent, 16);
         Random random = new Random(6);
         Timing timing = timing(
                 expected,
                 taps(
                         expected,
                         one -> random.nextGaussian() * 6
-                                + (one.silent() == Expected.CLICKED ? 0 : -15 * (one.silent() + one.within()))));
+                                + (one.silent() == ExpectedHit.CLICKED ? 0 : -15 * (one.silent() + one.within()))));
         assertThat(timing.drift().orElseThrow().slope()).isEqualTo(-15, within(2.0));
-        assertThat(Advice.of(timing).get(0)).contains("rush by 15 ms a bar").contains("silent");
+        assertThat(TimingAdvice.of(timing).get(0))
+                .contains("rush by 15 ms a bar")
+                .contains("silent");
         assertThat(timing(expected(bar -> false, 4), taps(expected(bar -> false, 4), one -> 0))
                         .drift())
                 .isEmpty();
@@ -208,22 +212,22 @@ class TimingTest {
 
     @Test
     void nobodyIsScoldedForBeingHuman() {
-        List<Expected> expected = expected(bar -> false, 12);
+        List<ExpectedHit> expected = expected(bar -> false, 12);
         Random random = new Random(7);
         Timing timing = timing(expected, taps(expected, one -> -20 + random.nextGaussian() * 11));
-        assertThat(Advice.of(timing).get(0)).startsWith("Nothing stands out");
-        assertThat(Advice.of(timing(expected.subList(0, 4), taps(expected.subList(0, 4), one -> 0)))
+        assertThat(TimingAdvice.of(timing).get(0)).startsWith("Nothing stands out");
+        assertThat(TimingAdvice.of(timing(expected.subList(0, 4), taps(expected.subList(0, 4), one -> 0)))
                         .get(0))
                 .startsWith("Too few");
         Timing wild = timing(expected, taps(expected, one -> random.nextGaussian() * 35));
-        assertThat(Advice.of(wild).get(0)).contains("evenness");
-        assertThat(Timing.of(Matching.of(expected, List.of()))).isEmpty();
+        assertThat(TimingAdvice.of(wild).get(0)).contains("evenness");
+        assertThat(Timing.of(HitMatching.of(expected, List.of()))).isEmpty();
     }
 
     /** Everything in the second group of each 7/8 bar 12 ms late, the rest on its place. */
     @Test
     void groupsAreTimedEachForItself() {
-        List<Expected> expected = expected(bar -> false, 4);
+        List<ExpectedHit> expected = expected(bar -> false, 4);
         Timing timing = timing(
                 expected,
                 taps(expected, one -> one.spot().bar() == 0 && one.spot().group() == 1 ? 12 : 0));
@@ -235,11 +239,11 @@ class TimingTest {
 
     @Test
     void severalGoesAreOneMatching() {
-        List<Expected> expected = expected(bar -> false, 2);
-        List<Tap> all = taps(expected, one -> 5);
-        Matching whole = Matching.of(expected, all);
-        Matching without = Matching.of(expected, all.subList(1, all.size()));
-        Matching together = Matching.together(List.of(whole, without));
+        List<ExpectedHit> expected = expected(bar -> false, 2);
+        List<PlayedHit> all = taps(expected, one -> 5);
+        HitMatching whole = HitMatching.of(expected, all);
+        HitMatching without = HitMatching.of(expected, all.subList(1, all.size()));
+        HitMatching together = HitMatching.together(List.of(whole, without));
         assertThat(together.pairs())
                 .hasSize(whole.pairs().size() + without.pairs().size());
         assertThat(together.missed()).isEqualTo(whole.missed() + without.missed());

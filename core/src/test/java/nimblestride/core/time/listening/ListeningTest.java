@@ -51,7 +51,7 @@ class ListeningTest {
                 "3+3+2+2+3+2+3+2+3+3+3 | 160000 | 10/8, 10/8(3+2+3+2), 9/8 | 188"
             })
     void hearsWhatIsPlayedEvenly(String cell, long unit, String bars, long tempo) {
-        Heard heard = Listening.to(tapped(cell(cell), 3, (double) unit, 0, new Random(1)))
+        PatternGuess heard = Listening.to(tapped(cell(cell), 3, (double) unit, 0, new Random(1)))
                 .get(0);
         assertThat(heard.written()).isEqualTo(cell);
         assertThat(BarsText.write(heard.phrase())).isEqualTo(bars);
@@ -63,7 +63,7 @@ class ListeningTest {
         return Stream.generate(() -> IntStream.range(0, 2 + random.nextInt(4))
                         .mapToObj(i -> 2 + random.nextInt(3))
                         .toList())
-                .filter(cell -> Rounds.whole(cell).size() == cell.size())
+                .filter(cell -> RepeatingPrefix.whole(cell).size() == cell.size())
                 .filter(cell -> cell.stream().anyMatch(length -> length == 3)
                         || cell.stream().distinct().count() > 2);
     }
@@ -101,7 +101,7 @@ class ListeningTest {
         int sure = 0;
         int right = 0;
         for (List<Integer> cell : cells) {
-            List<Heard> heard = new ArrayList<>();
+            List<PatternGuess> heard = new ArrayList<>();
             try {
                 heard.addAll(Listening.to(tapped(cell, 3, 160_000, 0.05, random)));
             } catch (StrideException e) {
@@ -157,7 +157,7 @@ class ListeningTest {
     void hearsTypedLengths(String lengths, String bars, String why) {
         List<NoteValue> values =
                 Arrays.stream(lengths.split(" ", -1)).map(NoteValue::parse).toList();
-        Heard heard = Listening.to(values, Tempo.ofQuarters(90));
+        PatternGuess heard = Listening.to(values, Tempo.ofQuarters(90));
         assertThat(BarsText.write(heard.phrase())).isEqualTo(bars);
         assertThat(heard.why()).isEqualTo(why);
     }
@@ -168,7 +168,7 @@ class ListeningTest {
         for (int i = 0; i < 500; i++) {
             List<Integer> cell =
                     random.ints(1 + random.nextInt(24), 1, 8).boxed().toList();
-            assertThat(ExchangedParts.split(cell).stream().flatMap(List::stream).toList())
+            assertThat(BarSplitter.split(cell).stream().flatMap(List::stream).toList())
                     .isEqualTo(cell);
         }
     }

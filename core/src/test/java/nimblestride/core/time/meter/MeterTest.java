@@ -88,7 +88,7 @@ class MeterTest {
                 .withMessageContaining("at most 10,000 units");
     }
 
-    /** Common practice, as {@link Place} states it. */
+    /** Common practice, as {@link CountPosition} states it. */
     @ParameterizedTest
     @CsvSource({
         "4/4,0,1",
@@ -116,7 +116,7 @@ class MeterTest {
     })
     void saysAPlaceAsADrummerDoes(String bar, String at, String said) {
         Meter meter = bars(bar).bars().get(0).meter();
-        assertThat(new Place(meter, value(at))).hasToString(said);
+        assertThat(new CountPosition(meter, value(at))).hasToString(said);
     }
 
     @Property
@@ -124,18 +124,22 @@ class MeterTest {
             @ForAll @IntRange(max = 500) int numerator,
             @ForAll @IntRange(min = 1, max = 96) int denominator,
             @ForAll @IntRange(min = 1, max = 48) int under) {
-        Place place = new Place(Meter.of(7, under), NoteValue.of(numerator, denominator));
-        assertThat(Place.read(place.meter(), place.toString())).contains(place);
+        CountPosition place = new CountPosition(Meter.of(7, under), NoteValue.of(numerator, denominator));
+        assertThat(CountPosition.read(place.meter(), place.toString())).contains(place);
     }
 
     @Test
     void readsTheSpokenOrderAndRefusesNonsense() {
         Meter meter = Meter.of(4, 4);
-        assertThat(Place.read(meter, "a of 2")).map(Place::position).contains(value("7/16"));
-        assertThat(Place.read(meter, "7 &")).map(Place::position).contains(value("13/8"));
-        assertThat(Place.read(meter, "0")).isEmpty();
-        assertThat(Place.read(meter, "2q")).isEmpty();
-        assertThat(Place.read(meter, "2 + banana")).isEmpty();
-        assertThat(Place.read(meter, "")).isEmpty();
+        assertThat(CountPosition.read(meter, "a of 2"))
+                .map(CountPosition::position)
+                .contains(value("7/16"));
+        assertThat(CountPosition.read(meter, "7 &"))
+                .map(CountPosition::position)
+                .contains(value("13/8"));
+        assertThat(CountPosition.read(meter, "0")).isEmpty();
+        assertThat(CountPosition.read(meter, "2q")).isEmpty();
+        assertThat(CountPosition.read(meter, "2 + banana")).isEmpty();
+        assertThat(CountPosition.read(meter, "")).isEmpty();
     }
 }

@@ -14,15 +14,15 @@ import net.jqwik.api.constraints.IntRange;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Grouping;
 import nimblestride.core.time.meter.Meter;
-import nimblestride.core.time.partition.Filling;
+import nimblestride.core.time.partition.Partitions;
 import nimblestride.core.time.value.NoteValue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class ReadingsTest {
-    private static List<Reading> first(int numerator, int denominator, School school, int many) {
-        return Readings.of(Meter.of(numerator, denominator), school, Wish.ANY)
+    private static List<Reading> first(int numerator, int denominator, ReadingApproach school, int many) {
+        return Readings.of(Meter.of(numerator, denominator), school, ReadingFilter.ANY)
                 .limit(many)
                 .toList();
     }
@@ -44,7 +44,7 @@ class ReadingsTest {
                 "10 | 8  | CELLS       | 5+5        | two 5s                          | 5/8, 5/8"
             })
     void saysTheUsualThingFirst(
-            int numerator, int denominator, School school, String grouping, String why, String written) {
+            int numerator, int denominator, ReadingApproach school, String grouping, String why, String written) {
         Reading best = first(numerator, denominator, school, 1).get(0);
         assertThat(best.grouping()).hasToString(grouping);
         assertThat(best.why()).isEqualTo(why);
@@ -55,9 +55,9 @@ class ReadingsTest {
     void everyReadingFillsTheBarAndIsWrittenAsLongAsItIs(
             @ForAll @IntRange(min = 1, max = 70) int numerator, @ForAll @IntRange(min = 0, max = 5) int under) {
         Meter meter = Meter.of(numerator, new int[] {1, 2, 4, 8, 12, 16}[under]);
-        for (School school : School.values()) {
+        for (ReadingApproach school : ReadingApproach.values()) {
             List<Reading> readings =
-                    Readings.of(meter, school, Wish.ANY).limit(20).toList();
+                    Readings.of(meter, school, ReadingFilter.ANY).limit(20).toList();
             assertThat(readings.stream().map(Reading::effort).toList()).isSorted();
             for (Reading reading : readings) {
                 assertThat(new Bar(meter, reading.grouping()).length()).isEqualTo(meter.length());
@@ -67,7 +67,10 @@ class ReadingsTest {
                 assertThat(written).isEqualTo(meter.length());
             }
         }
-        assertThat(Readings.of(meter, Wish.ANY).limit(60).map(Reading::effort).toList())
+        assertThat(Readings.of(meter, ReadingFilter.ANY)
+                        .limit(60)
+                        .map(Reading::effort)
+                        .toList())
                 .isSorted();
     }
 
@@ -75,10 +78,10 @@ class ReadingsTest {
     @Test
     void twosAndThreesLeavesNoneOut() {
         for (int units = 2; units <= 24; units++) {
-            assertThat(Readings.of(Meter.of(units, 8), School.TWOS_THREES, Wish.ANY)
+            assertThat(Readings.of(Meter.of(units, 8), ReadingApproach.TWOS_THREES, ReadingFilter.ANY)
                             .map(Reading::grouping))
                     .doesNotHaveDuplicates()
-                    .hasSize(Filling.of(units, List.of(2, 3)).count().intValueExact());
+                    .hasSize(Partitions.of(units, List.of(2, 3)).count().intValueExact());
         }
     }
 
@@ -98,7 +101,7 @@ class ReadingsTest {
 
     @Test
     void keepsAWish() {
-        Wish wish = new Wish(OptionalInt.of(2), OptionalInt.of(3), 5, Set.of(2, 3), Optional.empty());
+        ReadingFilter wish = new ReadingFilter(OptionalInt.of(2), OptionalInt.of(3), 5, Set.of(2, 3), Optional.empty());
         assertThat(Readings.of(Meter.of(13, 8), wish)).isNotEmpty().allSatisfy(reading -> {
             assertThat(reading.grouping().sizes()).startsWith(2).endsWith(3).hasSizeLessThanOrEqualTo(5);
             assertThat(Set.of(2, 3)).containsAll(reading.grouping().sizes());
@@ -108,18 +111,22 @@ class ReadingsTest {
     /** A wish no school can keep is answered at once, not by building every list only to leave it out. */
     @Test
     void aWishThatCannotBeKeptHasNoReadings() {
-        Wish sixes = new Wish(OptionalInt.empty(), OptionalInt.empty(), Integer.MAX_VALUE, Set.of(6), Optional.empty());
-        assertThat(Readings.of(Meter.of(1024, 16), School.TWOS_THREES, sixes)).isEmpty();
-        assertThat(Readings.of(Meter.of(1024, 16), School.CELLS, sixes)).isEmpty();
-        Wish few = new Wish(OptionalInt.empty(), OptionalInt.empty(), 3, Set.of(), Optional.empty());
-        assertThat(Readings.of(Meter.of(1024, 16), School.TWOS_THREES, few)).isEmpty();
+        ReadingFilter sixes = new ReadingFilter(
+                OptionalInt.empty(), OptionalInt.empty(), Integer.MAX_VALUE, Set.of(6), Optional.empty());
+        assertThat(Readings.of(Meter.of(1024, 16), ReadingApproach.TWOS_THREES, sixes))
+                .isEmpty();
+        assertThat(Readings.of(Meter.of(1024, 16), ReadingApproach.CELLS, sixes))
+                .isEmpty();
+        ReadingFilter few = new ReadingFilter(OptionalInt.empty(), OptionalInt.empty(), 3, Set.of(), Optional.empty());
+        assertThat(Readings.of(Meter.of(1024, 16), ReadingApproach.TWOS_THREES, few))
+                .isEmpty();
     }
 
     @Test
     void aBarOfAThousandUnitsIsReadWithoutBuildingTheRest() {
         Meter long1024 = Meter.of(1024, 16);
-        assertThat(Readings.of(long1024, Wish.ANY).limit(50)).hasSize(50);
-        assertThat(Filling.of(1024, List.of(2, 3)).count()).isGreaterThan(BigInteger.TEN.pow(100));
+        assertThat(Readings.of(long1024, ReadingFilter.ANY).limit(50)).hasSize(50);
+        assertThat(Partitions.of(1024, List.of(2, 3)).count()).isGreaterThan(BigInteger.TEN.pow(100));
     }
 
     /** What is asked for holds for every reading, and nothing that holds is left out: against all readings looked through. */
@@ -129,15 +136,15 @@ class ReadingsTest {
             @ForAll @IntRange(min = 2, max = 4) int first,
             @ForAll @IntRange(min = 2, max = 4) int last,
             @ForAll @IntRange(min = 2, max = 5) int mostGroups,
-            @ForAll School school) {
+            @ForAll ReadingApproach school) {
         Meter meter = Meter.of(units, 8);
-        Wish wish =
-                new Wish(OptionalInt.of(first), OptionalInt.of(last), mostGroups, Set.of(2, 3, 4), Optional.empty());
+        ReadingFilter wish = new ReadingFilter(
+                OptionalInt.of(first), OptionalInt.of(last), mostGroups, Set.of(2, 3, 4), Optional.empty());
         List<List<Integer>> asked = Readings.of(meter, school, wish)
                 .map(reading -> reading.grouping().sizes())
                 .distinct()
                 .toList();
-        List<List<Integer>> lookedThrough = Readings.of(meter, school, Wish.ANY)
+        List<List<Integer>> lookedThrough = Readings.of(meter, school, ReadingFilter.ANY)
                 .map(reading -> reading.grouping().sizes())
                 .filter(sizes -> sizes.get(0) == first
                         && sizes.get(sizes.size() - 1) == last
@@ -152,8 +159,9 @@ class ReadingsTest {
     @Test
     void aGroupingThatIsKeptIsDividedOrJoined() {
         Grouping kept = new Grouping(List.of(4, 3, 4));
-        Wish wish = new Wish(OptionalInt.empty(), OptionalInt.empty(), Integer.MAX_VALUE, Set.of(), Optional.of(kept));
-        List<List<Integer>> found = Readings.of(Meter.of(11, 8), School.TWOS_THREES, wish)
+        ReadingFilter wish = new ReadingFilter(
+                OptionalInt.empty(), OptionalInt.empty(), Integer.MAX_VALUE, Set.of(), Optional.of(kept));
+        List<List<Integer>> found = Readings.of(Meter.of(11, 8), ReadingApproach.TWOS_THREES, wish)
                 .map(reading -> reading.grouping().sizes())
                 .distinct()
                 .toList();

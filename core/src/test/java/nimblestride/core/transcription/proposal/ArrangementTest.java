@@ -25,38 +25,39 @@ import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.layer.pattern.Hit;
 import nimblestride.core.layer.pattern.Layer;
-import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 import nimblestride.core.transcription.repetition.MeterProposal;
+import nimblestride.core.transcription.source.ImportedHit;
+import nimblestride.core.transcription.source.ImportedPart;
+import nimblestride.core.transcription.source.ImportedSound;
 import nimblestride.core.transcription.source.MeterSource;
-import nimblestride.core.transcription.source.Part;
-import nimblestride.core.transcription.source.Sound;
-import nimblestride.core.transcription.source.Struck;
 import nimblestride.core.transcription.source.TempoMark;
 import nimblestride.core.transcription.source.Transcription;
 import org.junit.jupiter.api.Test;
 
 class ArrangementTest {
-    private static Sound sound(Layer layer) {
-        return new Sound(layer.voice().name(), Optional.of(layer.voice()));
+    private static ImportedSound sound(Layer layer) {
+        return new ImportedSound(layer.voice().name(), Optional.of(layer.voice()));
     }
 
     /** What an exercise of one feel plays in its first bars, as if it came from elsewhere. */
-    private static List<Struck> strokes(Exercise exercise, int bars) {
-        List<Struck> strokes = new ArrayList<>();
+    private static List<ImportedHit> strokes(Exercise exercise, int bars) {
+        List<ImportedHit> strokes = new ArrayList<>();
         for (Layer layer : exercise.layers()) {
-            for (Hit hit : Course.of(layer, exercise.phrase())
+            for (Hit hit : LayerTimeline.of(layer, exercise.phrase())
                     .between(NoteValue.ZERO, exercise.phrase().startOf(bars), 100_000)) {
-                strokes.add(new Struck(hit.at(), sound(layer), hit.stroke()));
+                strokes.add(new ImportedHit(hit.at(), sound(layer), hit.stroke()));
             }
         }
-        strokes.sort(Comparator.comparing(Struck::at));
+        strokes.sort(Comparator.comparing(ImportedHit::at));
         return strokes;
     }
 
-    private static Transcription transcription(Exercise exercise, int bars, List<Struck> strokes, MeterSource source) {
+    private static Transcription transcription(
+            Exercise exercise, int bars, List<ImportedHit> strokes, MeterSource source) {
         List<Bar> played = new ArrayList<>();
         for (int bar = 0; bar < bars; bar++) {
             played.add(exercise.phrase().bar(bar));
@@ -66,7 +67,7 @@ class ArrangementTest {
                 played,
                 source,
                 List.of(new TempoMark(0, exercise.tempo(), Optional.empty())),
-                List.of(new Part("Drums", true, strokes, Optional.empty())),
+                List.of(new ImportedPart("Drums", true, strokes, Optional.empty())),
                 List.of());
     }
 
@@ -114,13 +115,13 @@ class ArrangementTest {
             @ForAll @IntRange(min = 3, max = 24) int bars) {
         Exercise played = exercise(meters, typed.toArray(String[]::new));
         Transcription brought = written(played, bars);
-        Arrangement arrangement = Arrangement.of(brought, Choice.of(0));
+        Arrangement arrangement = Arrangement.of(brought, ImportChoice.of(0));
         NoteValue end = played.phrase().startOf(bars);
         assertThat(sounding(arrangement.exercise(arrangement.exactOffers()), end))
                 .isEqualTo(told(brought));
         // Whichever of them are taken.
         for (int which = 0; which < 1 << Math.min(3, arrangement.exactOffers().size()); which++) {
-            List<Offer> some = new ArrayList<>();
+            List<Proposal> some = new ArrayList<>();
             for (int i = 0; i < arrangement.exactOffers().size(); i++) {
                 if ((which >> i & 1) == 1) {
                     some.add(arrangement.exactOffers().get(i));
@@ -139,11 +140,11 @@ class ArrangementTest {
     @Test
     void aCycleAcrossTheBarsIsALayerAndTheBarsAreThePhrase() {
         Exercise played = exercise("10/8, 10/8, 9/16", "kick every 5/16", "snare at 1:0 2:5/8 3:1/4");
-        Arrangement arrangement = Arrangement.of(written(played, 15), Choice.of(0));
+        Arrangement arrangement = Arrangement.of(written(played, 15), ImportChoice.of(0));
         Exercise taken = arrangement.exercise(arrangement.exactOffers());
         assertThat(taken.layers()).containsExactlyInAnyOrderElementsOf(played.layers());
         assertThat(taken.phrase().bars()).isEqualTo(played.phrase().bars());
-        assertThat(arrangement.offers().stream().map(Offer::said))
+        assertThat(arrangement.offers().stream().map(Proposal::said))
                 .contains("kick: a stroke every 5/16, 49 times.", "The phrase is 3 bars, 5 times.");
         assertThat(arrangement.offers())
                 .allMatch(offer -> offer.sureness().said().equals("sure"));
@@ -152,13 +153,13 @@ class ArrangementTest {
     @Test
     void aVariedLastTimeBecomesASectionOfItsOwn() {
         Exercise played = exercise("7/8 x4", "kick at 1:0 2:0 3:0 4:0 4:1/2", "hi-hat every 1/8");
-        List<Struck> strokes = strokes(played, 16);
-        strokes.add(new Struck(
+        List<ImportedHit> strokes = strokes(played, 16);
+        strokes.add(new ImportedHit(
                 played.phrase().startOf(15).plus(value("3/4")), sound(layer("snare every 1/4")), Stroke.ACCENT));
         Transcription brought = transcription(played, 16, strokes, MeterSource.WRITTEN);
-        Arrangement arrangement = Arrangement.of(brought, Choice.of(0));
-        Offer phrase = arrangement.offers().stream()
-                .filter(Offer.AsPhrase.class::isInstance)
+        Arrangement arrangement = Arrangement.of(brought, ImportChoice.of(0));
+        Proposal phrase = arrangement.offers().stream()
+                .filter(Proposal.AsPhrase.class::isInstance)
                 .findFirst()
                 .orElseThrow();
         assertThat(phrase.said()).isEqualTo("The phrase is 4 bars, 4 times; the last one is varied.");
@@ -174,13 +175,13 @@ class ArrangementTest {
         Exercise played = exercise("11/8(3+3+3+2)", "kick at 1:0 1:3/4", "snare at 1:3/8 1:9/8", "ride every 1/8");
         Exercise inFour = exercise("4/4", "ride every 1/8");
         Transcription brought = transcription(inFour, 11, strokes(played, 8), MeterSource.NONE);
-        List<MeterProposal> proposals = Arrangement.meters(brought, Choice.of(0));
+        List<MeterProposal> proposals = Arrangement.meters(brought, ImportChoice.of(0));
         assertThat(proposals.get(0).bars()).isEqualTo(bars("11/8(3+3+3+2)").bars());
-        Arrangement arrangement = Arrangement.of(brought, Choice.of(0).in(Optional.of(proposals.get(0))));
+        Arrangement arrangement = Arrangement.of(brought, ImportChoice.of(0).in(Optional.of(proposals.get(0))));
         Exercise taken = arrangement.exercise(arrangement.exactOffers());
         assertThat(taken.phrase().bars()).isEqualTo(played.phrase().bars());
         assertThat(taken.layers()).containsExactlyInAnyOrderElementsOf(played.layers());
-        assertThat(Arrangement.meters(written(played, 8), Choice.of(0))).isEmpty();
+        assertThat(Arrangement.meters(written(played, 8), ImportChoice.of(0))).isEmpty();
     }
 
     /** What is taken of it where it goes from 84 to 112 at a bar. */
@@ -194,7 +195,7 @@ class ArrangementTest {
                         new TempoMark(bar, Tempo.ofQuarters(112), Optional.empty())),
                 still.parts(),
                 List.of());
-        Arrangement arrangement = Arrangement.of(brought, Choice.of(0));
+        Arrangement arrangement = Arrangement.of(brought, ImportChoice.of(0));
         return arrangement.exercise(arrangement.exactOffers());
     }
 
@@ -219,22 +220,23 @@ class ArrangementTest {
 
     @Test
     void soundsMayStandForOtherVoicesOrForNone() {
-        List<Struck> strokes = List.of(
-                new Struck(NoteValue.ZERO, Sound.ofKey(27), Stroke.NORMAL),
-                new Struck(NoteValue.QUARTER, Sound.ofKey(38), Stroke.ACCENT),
-                new Struck(NoteValue.QUARTER, Sound.ofKey(40), Stroke.GHOST));
+        List<ImportedHit> strokes = List.of(
+                new ImportedHit(NoteValue.ZERO, ImportedSound.ofKey(27), Stroke.NORMAL),
+                new ImportedHit(NoteValue.QUARTER, ImportedSound.ofKey(38), Stroke.ACCENT),
+                new ImportedHit(NoteValue.QUARTER, ImportedSound.ofKey(40), Stroke.GHOST));
         Transcription brought = transcription(exercise("4/4"), 1, strokes, MeterSource.WRITTEN);
-        Arrangement usual = Arrangement.of(brought, Choice.of(0));
+        Arrangement usual = Arrangement.of(brought, ImportChoice.of(0));
         assertThat(usual.leftOut())
                 .containsExactly(
                         "No voice stands for key 27 (1 stroke).",
                         "1 stroke fell on another one of the same voice: the harder one is kept.");
         assertThat(usual.exercise(List.of()).layers()).containsExactly(layer("snare at >1:1/4"));
-        Choice other = Choice.of(0).with("key 27", Optional.of(Kit.COWBELL)).with("key 38", Optional.empty());
+        ImportChoice other =
+                ImportChoice.of(0).with("key 27", Optional.of(Kit.COWBELL)).with("key 38", Optional.empty());
         assertThat(Arrangement.of(brought, other).exercise(List.of()).layers().stream()
                         .map(layer -> layer.voice().name()))
                 .containsExactly("cowbell", "snare");
-        Choice none = other.with("key 27", Optional.empty()).with("key 40", Optional.empty());
+        ImportChoice none = other.with("key 27", Optional.empty()).with("key 40", Optional.empty());
         assertThatThrownBy(() -> Arrangement.of(brought, none)).hasMessageContaining("no sound of \"Drums\"");
     }
 }

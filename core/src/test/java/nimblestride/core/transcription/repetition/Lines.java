@@ -5,7 +5,7 @@ import java.util.TreeMap;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.layer.pattern.Hit;
 import nimblestride.core.layer.pattern.Layer;
-import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
@@ -15,13 +15,13 @@ public final class Lines {
 
     public static NavigableMap<NoteValue, Stroke> strokes(Layer layer, Phrase phrase, NoteValue length) {
         NavigableMap<NoteValue, Stroke> strokes = new TreeMap<>();
-        for (Hit hit : Course.of(layer, phrase).between(NoteValue.ZERO, length, 10_000)) {
+        for (Hit hit : LayerTimeline.of(layer, phrase).between(NoteValue.ZERO, length, 10_000)) {
             strokes.put(hit.at(), hit.stroke());
         }
         return strokes;
     }
 
-    public static Line of(Layer layer, Phrase phrase, NoteValue length) {
-        return new Line(layer.voice(), strokes(layer, phrase, length), length);
+    public static VoiceLine of(Layer layer, Phrase phrase, NoteValue length) {
+        return new VoiceLine(layer.voice(), strokes(layer, phrase, length), length);
     }
 }

@@ -20,16 +20,16 @@ class TranscriptionTest {
     private static final List<TempoMark> TEMPO = List.of(new TempoMark(0, Tempo.ofQuarters(96), Optional.empty()));
     private static final List<Bar> BARS = List.of(Bar.of(Meter.of(4, 4)));
 
-    private static Part part(String name, boolean percussion, int strokes) {
-        Sound sound = new Sound("snare", Optional.of(Kit.SNARE));
-        return new Part(
+    private static ImportedPart part(String name, boolean percussion, int strokes) {
+        ImportedSound sound = new ImportedSound("snare", Optional.of(Kit.SNARE));
+        return new ImportedPart(
                 name,
                 percussion,
-                Collections.nCopies(strokes, new Struck(NoteValue.ZERO, sound, Stroke.NORMAL)),
+                Collections.nCopies(strokes, new ImportedHit(NoteValue.ZERO, sound, Stroke.NORMAL)),
                 Optional.empty());
     }
 
-    private static Transcription of(Part... parts) {
+    private static Transcription of(ImportedPart... parts) {
         return new Transcription("Ferry", BARS, MeterSource.WRITTEN, TEMPO, List.of(parts), List.of());
     }
 

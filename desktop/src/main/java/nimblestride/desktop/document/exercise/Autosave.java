@@ -6,18 +6,18 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.desktop.async.Defects;
+import nimblestride.desktop.async.DefectReporter;
 import nimblestride.formats.json.DraftJson.Draft;
 
 /** Keeps every state of a desk shortly after it comes about, on a thread of its own, the newest first. */
 public final class Autosave implements AutoCloseable {
-    private final DraftKeeper keeper;
+    private final DraftStore keeper;
     private final Consumer<String> problems;
     private final AtomicReference<Draft> waiting = new AtomicReference<>();
     private final ExecutorService writing = Executors.newSingleThreadExecutor(task -> new Thread(task, "autosave"));
 
     /** @param problems is told, on any thread, when a draft cannot be written */
-    public Autosave(DraftKeeper keeper, Consumer<String> problems) {
+    public Autosave(DraftStore keeper, Consumer<String> problems) {
         this.keeper = keeper;
         this.problems = problems;
     }
@@ -40,7 +40,7 @@ public final class Autosave implements AutoCloseable {
             problems.accept("Your work could not be kept on disk: " + e.getMessage());
         } catch (RuntimeException | Error e) {
             // The next state is written all the same.
-            Defects.report(e);
+            DefectReporter.report(e);
             problems.accept("Your work could not be kept on disk; Help shows the program's log.");
         }
     }

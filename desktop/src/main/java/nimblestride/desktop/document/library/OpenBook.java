@@ -12,14 +12,14 @@ import java.util.function.Consumer;
 import javafx.application.Platform;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.desktop.async.Commands;
-import nimblestride.desktop.async.Defects;
-import nimblestride.desktop.async.Early;
-import nimblestride.desktop.async.Newest;
+import nimblestride.desktop.async.BackgroundTask;
+import nimblestride.desktop.async.CommandQueue;
+import nimblestride.desktop.async.DefectReporter;
+import nimblestride.desktop.async.LatestOnly;
 import nimblestride.formats.json.ExerciseJson;
 import nimblestride.store.book.Book;
-import nimblestride.store.book.ChangedElsewhere;
-import nimblestride.store.book.ExerciseText;
+import nimblestride.store.book.ChangedElsewhereException;
+import nimblestride.store.book.ExerciseCodec;
 import nimblestride.store.database.Backups;
 
 /**
@@ -28,7 +28,7 @@ import nimblestride.store.database.Backups;
  */
 public final class OpenBook implements AutoCloseable {
     /** Exercises are kept as they stand in their files. */
-    public static final ExerciseText AS_JSON = new ExerciseText() {
+    public static final ExerciseCodec AS_JSON = new ExerciseCodec() {
         @Override
         public String write(Exercise exercise) {
             return ExerciseJson.write(exercise);
@@ -42,11 +42,11 @@ public final class OpenBook implements AutoCloseable {
 
     private final Path file;
     private final Clock clock;
-    private final Commands commands;
+    private final CommandQueue commands;
     private final Consumer<String> tell;
     private final List<Runnable> listeners = new ArrayList<>();
-    private final Newest backingUp = new Newest("backing up");
-    private final BookWatch watch;
+    private final LatestOnly backingUp = new LatestOnly("backing up");
+    private final BookWatcher watch;
     private Optional<Book> book = Optional.empty();
     private String problem = "";
 
@@ -57,7 +57,7 @@ public final class OpenBook implements AutoCloseable {
 
     /** Something that takes a while, and says how far it has come. */
     public interface Command<T> {
-        T with(Book book, Commands.Progress progress);
+        T with(Book book, CommandQueue.Progress progress);
     }
 
     /** A Book as it is when it has just been opened. */
@@ -67,12 +67,13 @@ public final class OpenBook implements AutoCloseable {
      * @param opened the Book of that file, which may still be on its way
      * @param tell is given what the user is to know
      */
-    public OpenBook(Path file, Early<Opened> opened, Clock clock, Commands commands, Consumer<String> tell) {
+    public OpenBook(
+            Path file, BackgroundTask<Opened> opened, Clock clock, CommandQueue commands, Consumer<String> tell) {
         this.file = file;
         this.clock = clock;
         this.commands = commands;
         this.tell = tell;
-        this.watch = new BookWatch(() -> book, this::changed, this::outOfPlace);
+        this.watch = new BookWatcher(() -> book, this::changed, this::outOfPlace);
         take(opened::get);
     }
 
@@ -93,14 +94,14 @@ public final class OpenBook implements AutoCloseable {
         }
     }
 
-    private void take(Early.Beginning<Opened> opening) {
+    private void take(BackgroundTask.Beginning<Opened> opening) {
         try {
             Opened opened = opening.make();
             book = Optional.of(opened.book());
             problem = "";
             watch.begin(opened.book());
             if (opened.isNew()) {
-                takeOver(BookFolder.in(file.resolveSibling("book")));
+                takeOver(LegacyBookFolder.in(file.resolveSibling("book")));
             }
             Backups backups = new Backups(file);
             LocalDate today = today();
@@ -109,7 +110,7 @@ public final class OpenBook implements AutoCloseable {
             // Told wherever the Book would be shown.
             without(e.getMessage());
         } catch (RuntimeException | Error e) {
-            Defects.report(e);
+            DefectReporter.report(e);
             without("The Book can't be opened because of a defect in the program; Help shows its log.");
         }
     }
@@ -130,7 +131,7 @@ public final class OpenBook implements AutoCloseable {
     }
 
     /** Books were folders of files once: what can be read in such a folder comes into a new Book. */
-    private void takeOver(BookFolder folder) {
+    private void takeOver(LegacyBookFolder folder) {
         book.orElseThrow().shelf().addAll(folder.exercises(), now());
         if (!folder.unreadable().isEmpty()) {
             tell.accept("Not all of the old Book could be read; the files are where they were. "
@@ -190,7 +191,7 @@ public final class OpenBook implements AutoCloseable {
         }
         try {
             return Optional.of(question.with(book.get()));
-        } catch (ChangedElsewhere e) {
+        } catch (ChangedElsewhereException e) {
             throw e;
         } catch (StrideException e) {
             tell.accept(e.getMessage());

@@ -16,7 +16,7 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.formats.json.ExerciseJson;
 import nimblestride.store.book.Book;
-import nimblestride.store.book.Kept;
+import nimblestride.store.book.ExerciseSummary;
 
 /** The sample Book: a community drum troupe prepares a riverside lantern parade. All of it is invented. */
 public final class SampleBook {
@@ -70,7 +70,8 @@ public final class SampleBook {
         SampleSeason season = new SampleSeason(book, today);
         for (Map.Entry<String, Set<String>> one : FILES.entrySet()) {
             Exercise exercise = season.planned(piece(one.getKey()));
-            Kept kept = book.shelf().add(exercise, today.minusDays(80).atTime(17, 0));
+            ExerciseSummary kept =
+                    book.shelf().add(exercise, today.minusDays(80).atTime(17, 0));
             book.shelf().tag(kept.id(), one.getValue());
         }
         collect(book, "Procession", List.of("Weir Steps", "Towpath Fourteen", "Lamplighters' Walk", "Rope Walk"));
@@ -89,7 +90,7 @@ public final class SampleBook {
         for (Map.Entry<String, Set<String>> one : FILES.entrySet()) {
             Exercise exercise = piece(one.getKey());
             if (book.shelf().named(exercise.name()).isEmpty()) {
-                Kept kept = book.shelf().add(exercise, now);
+                ExerciseSummary kept = book.shelf().add(exercise, now);
                 book.shelf().tag(kept.id(), one.getValue());
                 added++;
             }

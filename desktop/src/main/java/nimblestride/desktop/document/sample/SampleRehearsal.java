@@ -13,11 +13,11 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.layer.pattern.Hit;
 import nimblestride.core.layer.pattern.Layer;
-import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.files.FileException;
-import nimblestride.sound.input.Habits;
+import nimblestride.sound.input.TimingHabits;
 
 /** A piece of the sample Book as pads would have recorded it at a rehearsal: nobody has named a meter, and nobody is a machine. */
 public final class SampleRehearsal {
@@ -27,7 +27,7 @@ public final class SampleRehearsal {
     private static final int LOUDEST = 127;
     private static final int SET_TEMPO = 0x51;
     private static final double MICROS_A_MINUTE = 60e6;
-    private static final Habits PLAYER = new Habits(6, -4, 8, 11);
+    private static final TimingHabits PLAYER = new TimingHabits(6, -4, 8, 11);
 
     private SampleRehearsal() {}
 
@@ -55,7 +55,7 @@ public final class SampleRehearsal {
         NoteValue end = phrase.length().times(ROUNDS);
         long number = 0;
         for (Layer layer : exercise.layers()) {
-            for (Hit hit : Course.of(layer, phrase).between(NoteValue.ZERO, end, Integer.MAX_VALUE)) {
+            for (Hit hit : LayerTimeline.of(layer, phrase).between(NoteValue.ZERO, end, Integer.MAX_VALUE)) {
                 double late = PLAYER.late(number++, hit.at(), phrase) / 1_000 * quarters / 60;
                 long tick = Math.max(0, Math.round((hit.at().toDouble() * 4 + late) * PER_QUARTER));
                 int velocity = (int) Math.round(hit.stroke().level().strength() * LOUDEST);

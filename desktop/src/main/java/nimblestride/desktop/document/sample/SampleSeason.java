@@ -10,19 +10,19 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.exercise.plan.Cleanness;
 import nimblestride.core.exercise.plan.Ladder;
-import nimblestride.core.exercise.plan.Pace;
-import nimblestride.core.exercise.plan.Pass;
-import nimblestride.core.exercise.plan.Standing;
-import nimblestride.core.practice.journal.Entry;
-import nimblestride.core.practice.stage.Stages;
+import nimblestride.core.exercise.plan.LadderPace;
+import nimblestride.core.exercise.plan.LadderProgress;
+import nimblestride.core.exercise.plan.Rep;
+import nimblestride.core.exercise.plan.RepRating;
+import nimblestride.core.practice.journal.LogEntry;
+import nimblestride.core.practice.stage.StageSuggestions;
 import nimblestride.core.practice.students.Assignment;
 import nimblestride.core.practice.students.Lesson;
 import nimblestride.core.practice.students.Student;
 import nimblestride.core.time.value.Tempo;
 import nimblestride.store.book.Book;
-import nimblestride.store.book.Kept;
+import nimblestride.store.book.ExerciseSummary;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /** A season of the sample troupe, up to today: ladders, a log, students with what is set for them. All of it is invented. */
@@ -43,7 +43,7 @@ final class SampleSeason {
     private final Book book;
     private final LocalDate today;
     private final Random random = new Random(11);
-    private final List<Entry> entries = new ArrayList<>();
+    private final List<LogEntry> entries = new ArrayList<>();
 
     SampleSeason(Book book, LocalDate today) {
         this.book = book;
@@ -55,12 +55,12 @@ final class SampleSeason {
         if (!CLIMBED.contains(piece.name())) {
             return piece;
         }
-        Pace pace = new Pace(
+        LadderPace pace = new LadderPace(
                 today.minusWeeks(WEEKS),
                 today.plusWeeks(3),
                 EnumSet.of(DayOfWeek.MONDAY, DayOfWeek.WEDNESDAY, DayOfWeek.FRIDAY, DayOfWeek.SATURDAY));
         return piece.withPractice(piece.practice()
-                .withStages(Stages.leadingTo(piece))
+                .withStages(StageSuggestions.leadingTo(piece))
                 .withLadder(Optional.of(Ladder.upTo(piece.start().perMinute()).paced(Optional.of(pace)))));
     }
 
@@ -71,8 +71,8 @@ final class SampleSeason {
         for (String name : ALSO_PLAYED) {
             play(name);
         }
-        entries.sort(Comparator.comparing(Entry::when));
-        for (Entry entry : entries) {
+        entries.sort(Comparator.comparing(LogEntry::when));
+        for (LogEntry entry : entries) {
             book.log().add(entry);
         }
         students();
@@ -82,25 +82,25 @@ final class SampleSeason {
         return new UUID(random.nextLong(), random.nextLong());
     }
 
-    private Kept kept(String name) {
+    private ExerciseSummary kept(String name) {
         return book.shelf().named(name).orElseThrow();
     }
 
     private void climb(String name) {
-        Kept kept = kept(name);
+        ExerciseSummary kept = kept(name);
         Exercise piece = book.shelf().read(kept.id());
         Ladder ladder = piece.practice().ladder().orElseThrow();
-        Standing standing = ladder.begin();
+        LadderProgress standing = ladder.begin();
         LocalDate from = today.minusWeeks(WEEKS);
         for (LocalDate day : ladder.pace().orElseThrow().daysFrom(from)) {
             if (day.isAfter(today) || random.nextInt(10) < 4) {
                 continue;
             }
-            Cleanness clean = random.nextInt(100) < 72
-                    ? Cleanness.CLEAN
-                    : random.nextBoolean() ? Cleanness.NEARLY : Cleanness.NOT_YET;
+            RepRating clean = random.nextInt(100) < 72
+                    ? RepRating.CLEAN
+                    : random.nextBoolean() ? RepRating.NEARLY : RepRating.NOT_YET;
             Tempo tempo = new Tempo(piece.start().beat(), standing.perMinute());
-            entries.add(new Entry(
+            entries.add(new LogEntry(
                     id(),
                     Optional.of(kept.id()),
                     name,
@@ -109,24 +109,24 @@ final class SampleSeason {
                     Optional.of(tempo),
                     Optional.of(clean),
                     WORDS.get(random.nextInt(WORDS.size())),
-                    clean == Cleanness.CLEAN ? List.of() : List.of(random.nextBoolean() ? "4& of bar 2" : "7 of bar 1"),
+                    clean == RepRating.CLEAN ? List.of() : List.of(random.nextBoolean() ? "4& of bar 2" : "7 of bar 1"),
                     Optional.empty()));
-            standing = standing.after(new Pass(standing.perMinute(), clean));
+            standing = standing.after(new Rep(standing.perMinute(), clean));
         }
     }
 
     private void play(String name) {
-        Kept kept = kept(name);
+        ExerciseSummary kept = kept(name);
         Tempo tempo = book.shelf().read(kept.id()).start();
         for (int week = WEEKS; week > 3; week--) {
-            entries.add(new Entry(
+            entries.add(new LogEntry(
                     id(),
                     Optional.of(kept.id()),
                     name,
                     today.minusWeeks(week).plusDays(random.nextInt(6)).atTime(19, 30),
                     60 * (8 + random.nextInt(10)),
                     Optional.of(tempo),
-                    Optional.of(Cleanness.CLEAN),
+                    Optional.of(RepRating.CLEAN),
                     "with the troupe",
                     List.of(),
                     Optional.empty()));
@@ -187,11 +187,11 @@ final class SampleSeason {
     }
 
     private void diary(Student student, String piece, int times) {
-        Kept kept = kept(piece);
+        ExerciseSummary kept = kept(piece);
         Tempo goal = book.shelf().read(kept.id()).start();
         for (int i = 0; i < times; i++) {
             book.log()
-                    .add(new Entry(
+                    .add(new LogEntry(
                             id(),
                             Optional.of(kept.id()),
                             piece,
@@ -199,7 +199,7 @@ final class SampleSeason {
                             60 * (10 + random.nextInt(10)),
                             Optional.of(new Tempo(
                                     goal.beat(), BigFraction.of(goal.perMinute().intValue() * (60 + 3 * i) / 100))),
-                            Optional.of(i % 3 == 2 ? Cleanness.NOT_YET : Cleanness.CLEAN),
+                            Optional.of(i % 3 == 2 ? RepRating.NOT_YET : RepRating.CLEAN),
                             i % 2 == 0 ? "" : "at home with the practice pad",
                             i % 3 == 2 ? List.of("4& of bar 2") : List.of(),
                             Optional.of(student.id())));

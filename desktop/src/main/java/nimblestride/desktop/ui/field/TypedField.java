@@ -16,7 +16,7 @@ public final class TypedField<T> extends VBox {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
     private final TextField field = new TextField();
-    private final Problem problem = new Problem(field);
+    private final FieldError problem = new FieldError(field);
     private final Function<String, T> reader;
     private final Function<T, String> writer;
     private final Consumer<T> taken;

@@ -1,7 +1,7 @@
 package nimblestride.desktop.ui.page;
 
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.desktop.document.exercise.Answer;
+import nimblestride.desktop.document.exercise.AnalyzedExercise;
 import nimblestride.desktop.ui.look.Palette;
 
 /** One page of a bench. */
@@ -10,7 +10,7 @@ public interface Page extends AutoCloseable {
     void show(Exercise exercise);
 
     /** Shows what follows from the exercise; for a moment after an edit, still from the one before. */
-    default void show(Answer answer) {}
+    default void show(AnalyzedExercise answer) {}
 
     default void setPalette(Palette palette) {}
 

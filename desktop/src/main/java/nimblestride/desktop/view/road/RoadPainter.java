@@ -10,12 +10,12 @@ import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 import nimblestride.core.kit.stroke.Stroke;
-import nimblestride.desktop.ui.look.Face;
+import nimblestride.desktop.ui.look.MarkBatch;
 import nimblestride.desktop.ui.look.MarkShape;
-import nimblestride.desktop.ui.look.Marks;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.look.TextWidths;
-import nimblestride.desktop.view.road.RoadWriting.Kind;
+import nimblestride.desktop.ui.look.Typefaces;
+import nimblestride.desktop.view.road.RoadLabels.Kind;
 
 /** Paints a picture of the Road. */
 final class RoadPainter {
@@ -24,18 +24,24 @@ final class RoadPainter {
     private final GraphicsContext g;
     private final Palette palette;
     private final RoadPicture picture;
-    private final Stretch stretch;
+    private final VisibleRange stretch;
     private final double height;
-    private final Contour contour;
+    private final RoadLayout contour;
     private final double ground;
 
-    RoadPainter(GraphicsContext g, Palette palette, RoadPicture picture, Stretch stretch, Lanes lanes, double height) {
+    RoadPainter(
+            GraphicsContext g,
+            Palette palette,
+            RoadPicture picture,
+            VisibleRange stretch,
+            LayerLanes lanes,
+            double height) {
         this.g = g;
         this.palette = palette;
         this.picture = picture;
         this.stretch = stretch;
         this.height = height;
-        this.contour = Contour.of(picture, stretch, lanes, height);
+        this.contour = RoadLayout.of(picture, stretch, lanes, height);
         this.ground = contour.ground();
     }
 
@@ -45,16 +51,16 @@ final class RoadPainter {
     }
 
     void paint(TextWidths widths) {
-        double width = Contour.GUTTER + stretch.width();
+        double width = RoadLayout.GUTTER + stretch.width();
         g.save();
         g.beginPath();
-        g.rect(Contour.GUTTER - Contour.EDGE, 0, stretch.width() + Contour.EDGE, height);
+        g.rect(RoadLayout.GUTTER - RoadLayout.EDGE, 0, stretch.width() + RoadLayout.EDGE, height);
         g.clip();
         ground(width);
         picture.strides().forEach(this::stride);
         picture.posts().forEach(this::post);
         ticks();
-        write(RoadWriting.of(picture, stretch, contour, widths));
+        write(RoadLabels.of(picture, stretch, contour, widths));
         picture.lanes().forEach(this::lane);
         letters();
         picture.home().ifPresent(this::home);
@@ -63,13 +69,13 @@ final class RoadPainter {
     }
 
     private double x(double moment) {
-        return Contour.GUTTER + stretch.x(moment);
+        return RoadLayout.GUTTER + stretch.x(moment);
     }
 
     private void ground(double width) {
         g.setStroke(palette.ink());
         g.setLineWidth(1.6);
-        g.strokeLine(Contour.GUTTER - Contour.EDGE, ground, width, ground);
+        g.strokeLine(RoadLayout.GUTTER - RoadLayout.EDGE, ground, width, ground);
     }
 
     private void stride(RoadPicture.Stride stride) {
@@ -88,12 +94,12 @@ final class RoadPainter {
         double x = x(post.at());
         g.setStroke(post.phraseStart() ? palette.ink() : palette.quiet());
         g.setLineWidth(post.phraseStart() ? 2.4 : 1.2);
-        g.strokeLine(x, Contour.POST_TOP, x, ground + 8);
+        g.strokeLine(x, RoadLayout.POST_TOP, x, ground + 8);
     }
 
-    private void write(List<RoadWriting.Words> all) {
-        RoadWriting.Words before = null;
-        for (RoadWriting.Words words : all) {
+    private void write(List<RoadLabels.Words> all) {
+        RoadLabels.Words before = null;
+        for (RoadLabels.Words words : all) {
             if (before == null || !words.looksLike(before)) {
                 boolean strong = words.kind() == Kind.SIGNATURE || words.kind() == Kind.GROUP_COUNT;
                 text(words.font(), strong ? palette.ink() : palette.quiet(), TextAlignment.CENTER);
@@ -130,18 +136,18 @@ final class RoadPainter {
         Color color = palette.layer(lane.layer());
         g.setStroke(palette.line());
         g.setLineWidth(1);
-        g.strokeLine(Contour.GUTTER - Contour.EDGE, y, Contour.GUTTER + stretch.width(), y);
+        g.strokeLine(RoadLayout.GUTTER - RoadLayout.EDGE, y, RoadLayout.GUTTER + stretch.width(), y);
         if (!lane.problem().isEmpty()) {
-            text(Face.text(13), palette.landing(), TextAlignment.LEFT);
-            g.fillText("cannot be laid out: see Findings", Contour.GUTTER + 8, y - 9);
+            text(Typefaces.text(13), palette.landing(), TextAlignment.LEFT);
+            g.fillText("cannot be laid out: see Findings", RoadLayout.GUTTER + 8, y - 9);
             return;
         }
         if (lane.dense()) {
             g.setFill(color);
-            g.fillRect(Contour.GUTTER - Contour.EDGE, y - 3, stretch.width() + Contour.EDGE, 6);
+            g.fillRect(RoadLayout.GUTTER - RoadLayout.EDGE, y - 3, stretch.width() + RoadLayout.EDGE, 6);
         }
         landings(lane, y);
-        Marks marks = new Marks();
+        MarkBatch marks = new MarkBatch();
         for (RoadPicture.Mark mark : lane.marks()) {
             marks.add(MarkShape.of(lane.layer()), x(mark.at()), y, MARK, mark.stroke(), color);
         }
@@ -153,7 +159,7 @@ final class RoadPainter {
         Set<Double> stems = picture.lanes().stream()
                 .flatMap(lane -> lane.landings().stream())
                 .collect(Collectors.toSet());
-        text(Face.text(11), palette.ink(), TextAlignment.CENTER);
+        text(Typefaces.text(11), palette.ink(), TextAlignment.CENTER);
         for (RoadPicture.Lane lane : picture.lanes()) {
             double y = contour.lane(lane.layer()) + 14;
             double last = Double.NEGATIVE_INFINITY;
@@ -190,11 +196,11 @@ final class RoadPainter {
 
     private void laneName(RoadPicture.Lane lane) {
         double y = contour.lane(lane.layer());
-        new Marks()
+        new MarkBatch()
                 .add(MarkShape.of(lane.layer()), 14, y, MARK, Stroke.NORMAL, palette.layer(lane.layer()))
                 .draw(g);
-        text(Face.text(13), palette.ink(), TextAlignment.LEFT);
-        g.fillText(lane.name(), 27, y + 0.5, Contour.GUTTER - 40);
+        text(Typefaces.text(13), palette.ink(), TextAlignment.LEFT);
+        g.fillText(lane.name(), 27, y + 0.5, RoadLayout.GUTTER - 40);
     }
 
     /** A gate over the whole Road: everything is as it was in the beginning. */
@@ -202,24 +208,24 @@ final class RoadPainter {
         double x = x(moment);
         g.setStroke(palette.landing());
         g.setLineWidth(4);
-        g.strokeLine(x, Contour.POST_TOP - 4, x, height - 8);
+        g.strokeLine(x, RoadLayout.POST_TOP - 4, x, height - 8);
         g.setFill(palette.landing());
-        g.fillPolygon(new double[] {x, x - RoadWriting.FLAG, x - RoadWriting.FLAG, x}, new double[] {2, 2, 20, 20}, 4);
-        text(Face.bold(13), palette.ground(), TextAlignment.CENTER);
-        g.fillText("home", x - RoadWriting.FLAG / 2, 11.5);
+        g.fillPolygon(new double[] {x, x - RoadLabels.FLAG, x - RoadLabels.FLAG, x}, new double[] {2, 2, 20, 20}, 4);
+        text(Typefaces.bold(13), palette.ground(), TextAlignment.CENTER);
+        g.fillText("home", x - RoadLabels.FLAG / 2, 11.5);
     }
 
     /** The marker that hops along the strides, or a moving line where motion is to be reduced. */
     void marker(double moment, boolean reducedMotion) {
         double x = x(moment);
-        if (x < Contour.GUTTER - Contour.EDGE) {
+        if (x < RoadLayout.GUTTER - RoadLayout.EDGE) {
             return;
         }
         syllableSaid(moment);
         g.setStroke(palette.landing());
         g.setLineWidth(1.6);
         if (reducedMotion) {
-            g.strokeLine(x, Contour.POST_TOP, x, height - 6);
+            g.strokeLine(x, RoadLayout.POST_TOP, x, height - 6);
             return;
         }
         g.setGlobalAlpha(0.45);
@@ -237,8 +243,8 @@ final class RoadPainter {
                 double half = Math.max(9, 4.4 * tick.count().length() + 3);
                 g.setFill(palette.landing());
                 g.fillRoundRect(x(tick.at()) - half, ground + 9, 2 * half, 20, 8, 8);
-                text(Face.bold(14), palette.ground(), TextAlignment.CENTER);
-                g.fillText(tick.count(), x(tick.at()), ground + RoadWriting.COUNTS);
+                text(Typefaces.bold(14), palette.ground(), TextAlignment.CENTER);
+                g.fillText(tick.count(), x(tick.at()), ground + RoadLabels.COUNTS);
                 return;
             }
         }

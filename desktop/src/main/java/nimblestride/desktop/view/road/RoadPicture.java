@@ -6,17 +6,17 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
-import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.layer.alignment.Alignment;
 import nimblestride.core.layer.pattern.Hit;
 import nimblestride.core.layer.pattern.Pattern;
-import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.core.time.counting.Said;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.SpokenSyllable;
 import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.meter.Phrase;
-import nimblestride.core.time.meter.Place;
 import nimblestride.core.time.value.NoteValue;
 
 /**
@@ -73,21 +73,21 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
     record Mark(double at, Stroke stroke) {}
 
     /** @param stage how many layers are shown, from the first on */
-    static RoadPicture of(Reckoning reckoning, Stretch stretch, Counts counts, int stage) {
+    static RoadPicture of(Analysis reckoning, VisibleRange stretch, CountCache counts, int stage) {
         return new Drawing(reckoning, stretch, counts).draw(stage);
     }
 
     private static final class Drawing {
-        private final Reckoning reckoning;
+        private final Analysis reckoning;
         private final Phrase phrase;
-        private final Stretch stretch;
-        private final Counts counts;
+        private final VisibleRange stretch;
+        private final CountCache counts;
         private final List<Post> posts = new ArrayList<>();
         private final List<Stride> strides = new ArrayList<>();
         private final List<Tick> ticks = new ArrayList<>();
         private final Set<NoteValue> barLines = new HashSet<>();
 
-        Drawing(Reckoning reckoning, Stretch stretch, Counts counts) {
+        Drawing(Analysis reckoning, VisibleRange stretch, CountCache counts) {
             this.reckoning = reckoning;
             this.phrase = reckoning.exercise().phrase();
             this.stretch = stretch;
@@ -129,7 +129,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
                 first += size;
                 group++;
             }
-            for (Said said : counts.of(bar)) {
+            for (SpokenSyllable said : counts.of(bar)) {
                 double at = start + said.at().toDouble();
                 double gap = said.length().toDouble();
                 boolean shown = said.startsGroup() || gap * stretch.scale() >= CLOSEST_UNITS;
@@ -144,13 +144,13 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
         }
 
         /** Where beats are counted, the whole place at the start of a group. */
-        private String syllable(Bar bar, Said said) {
-            return counts.school() == CountingSchool.BEATS && said.startsGroup()
-                    ? new Place(bar.meter(), said.at()).toString()
+        private String syllable(Bar bar, SpokenSyllable said) {
+            return counts.school() == CountingSystem.BEATS && said.startsGroup()
+                    ? new CountPosition(bar.meter(), said.at()).toString()
                     : said.syllable();
         }
 
-        private Lane lane(int index, Reckoning.OfLayer layer) {
+        private Lane lane(int index, Analysis.OfLayer layer) {
             Optional<Alignment> alignment = layer.alignment().result();
             if (alignment.isEmpty()) {
                 return new Lane(

@@ -21,17 +21,17 @@ import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.practice.timing.Timing;
-import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.core.time.counting.Division;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.desktop.document.exercise.Answer;
-import nimblestride.desktop.ui.control.Scrolled;
+import nimblestride.desktop.document.exercise.AnalyzedExercise;
+import nimblestride.desktop.ui.control.ScrollIntoView;
+import nimblestride.desktop.ui.look.DrawingCanvas;
 import nimblestride.desktop.ui.look.Palette;
-import nimblestride.desktop.ui.look.Slate;
 import nimblestride.desktop.ui.look.TextWidths;
 
 /**
@@ -45,32 +45,32 @@ public final class RoadView extends BorderPane {
 
     private static final long FINE = 1_000;
 
-    private final Slate slate = new Slate((g, width, height) -> draw(g, height));
+    private final DrawingCanvas slate = new DrawingCanvas((g, width, height) -> draw(g, height));
     /** What moves while it plays lies over what does not, which then need not be drawn with every frame. */
-    private final Slate moving = new Slate((g, width, height) -> drawMarker(g, height));
+    private final DrawingCanvas moving = new DrawingCanvas((g, width, height) -> drawMarker(g, height));
 
-    private final ScrollPane lanes = new Scrolled(new StackPane(slate, moving)).filled();
-    private final Sight sight = new Sight(this::viewWidth, this::length, this::paint);
-    private final JourneyStrip journey = new JourneyStrip(this::centre);
+    private final ScrollPane lanes = new ScrollIntoView(new StackPane(slate, moving)).filled();
+    private final Viewport sight = new Viewport(this::viewWidth, this::length, this::paint);
+    private final OverviewStrip journey = new OverviewStrip(this::centre);
     private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.DAY);
-    private final ObjectProperty<CountingSchool> school = new SimpleObjectProperty<>(CountingSchool.BEATS);
-    private final ObjectProperty<Division> division = new SimpleObjectProperty<>(Division.AS_WRITTEN);
+    private final ObjectProperty<CountingSystem> school = new SimpleObjectProperty<>(CountingSystem.BEATS);
+    private final ObjectProperty<Subdivision> division = new SimpleObjectProperty<>(Subdivision.AS_WRITTEN);
     private final IntegerProperty stage = new SimpleIntegerProperty(Exercise.MOST_LAYERS);
-    private Counts counts = new Counts(school.get(), division.get());
+    private CountCache counts = new CountCache(school.get(), division.get());
     private final BooleanProperty reducedMotion = new SimpleBooleanProperty();
-    private final Hand hand = new Hand(slate, this::groundInView, this::requestFocus);
+    private final RoadMouse hand = new RoadMouse(slate, this::groundInView, this::requestFocus);
     private final DoubleExpression lanesHeight = Bindings.createDoubleBinding(
             () -> slate.getMinHeight()
-                    + JourneyStrip.HEIGHT
+                    + OverviewStrip.HEIGHT
                     + sight.bar().getHeight()
                     + getInsets().getTop()
                     + getInsets().getBottom(),
             slate.minHeightProperty(),
             sight.bar().heightProperty(),
             insetsProperty());
-    private Answer answer;
+    private AnalyzedExercise answer;
     private RoadPicture picture;
-    private Lanes below = new Lanes(0, false, false);
+    private LayerLanes below = new LayerLanes(0, false, false);
     private double ground;
     private NoteValue fittedLength = NoteValue.ZERO;
     private final TextWidths widths = new TextWidths();
@@ -101,19 +101,19 @@ public final class RoadView extends BorderPane {
     }
 
     /** Has regrouping by hand done: a foot dragged along the ground, or set down by a double click on a unit. */
-    public void setRegrouping(Regrouping regrouping) {
+    public void setRegrouping(RegroupAction regrouping) {
         hand.setRegrouping(regrouping);
     }
 
     /** Has a click on a count placed something, or no longer. */
-    public void setPlacing(Optional<Placing> placing) {
+    public void setPlacing(Optional<CountClickAction> placing) {
         hand.setPlacing(placing);
     }
 
     /** Shows how somebody played, or takes it away. */
     public void setPlayed(Optional<Timing> timing) {
         played = timing;
-        playedOf = Optional.ofNullable(answer).map(Answer::exercise);
+        playedOf = Optional.ofNullable(answer).map(AnalyzedExercise::exercise);
         if (answer != null) {
             makeRoom();
         }
@@ -122,18 +122,18 @@ public final class RoadView extends BorderPane {
 
     /** For all that stands below the ground line. */
     private void makeRoom() {
-        below = Lanes.of(answer.exercise(), played.isPresent());
-        slate.setMinHeight(Contour.heightFor(below));
+        below = LayerLanes.of(answer.exercise(), played.isPresent());
+        slate.setMinHeight(RoadLayout.heightFor(below));
     }
 
     private void recount() {
-        counts = new Counts(school.get(), division.get());
+        counts = new CountCache(school.get(), division.get());
         paint();
     }
 
-    private Optional<Hand.Ground> groundInView() {
+    private Optional<RoadMouse.Ground> groundInView() {
         return Optional.ofNullable(answer)
-                .map(shown -> new Hand.Ground(
+                .map(shown -> new RoadMouse.Ground(
                         picture, sight.stretch(), ground, shown.exercise().phrase()));
     }
 
@@ -147,12 +147,12 @@ public final class RoadView extends BorderPane {
     }
 
     /** How finely the Road is counted. */
-    public ObjectProperty<Division> division() {
+    public ObjectProperty<Subdivision> division() {
         return division;
     }
 
     /** The school in which the Road is counted. */
-    public ObjectProperty<CountingSchool> school() {
+    public ObjectProperty<CountingSystem> school() {
         return school;
     }
 
@@ -166,7 +166,7 @@ public final class RoadView extends BorderPane {
     }
 
     /** Shows an exercise; where the length of its phrase is new, to a scale at which the phrase fits. */
-    public void show(Answer newAnswer) {
+    public void show(AnalyzedExercise newAnswer) {
         answer = newAnswer;
         if (!playedOf.map(this::isSameMusic).orElse(true)) {
             played = Optional.empty();
@@ -183,9 +183,8 @@ public final class RoadView extends BorderPane {
     }
 
     private String describe() {
-        String layers = answer.reckoning().layers().stream()
-                .map(Reckoning.OfLayer::name)
-                .collect(Collectors.joining(", "));
+        String layers =
+                answer.reckoning().layers().stream().map(Analysis.OfLayer::name).collect(Collectors.joining(", "));
         String lands =
                 answer.findings().stream().map(finding -> finding.sentence()).collect(Collectors.joining(" "));
         return "The Road; each bar of it stands in words on the page In words of the Cross bench. "
@@ -193,7 +192,7 @@ public final class RoadView extends BorderPane {
     }
 
     private void refit() {
-        if (answer == null || slate.getWidth() <= Contour.GUTTER) {
+        if (answer == null || slate.getWidth() <= RoadLayout.GUTTER) {
             return;
         }
         NoteValue length = answer.exercise().phrase().length();
@@ -210,7 +209,7 @@ public final class RoadView extends BorderPane {
     }
 
     private double viewWidth() {
-        return Math.max(1, slate.getWidth() - Contour.GUTTER);
+        return Math.max(1, slate.getWidth() - RoadLayout.GUTTER);
     }
 
     /** The length shown: until all layers are back together, or some rounds where that is never or too far. */
@@ -229,7 +228,7 @@ public final class RoadView extends BorderPane {
         if (answer == null) {
             return NoteValue.ZERO;
         }
-        Stretch now = sight.stretch();
+        VisibleRange now = sight.stretch();
         Phrase phrase = answer.exercise().phrase();
         long bar = phrase.barAt(NoteValue.of((long) Math.floor(now.start() * FINE), FINE));
         boolean cutOff = phrase.startOf(bar).toDouble() < now.start() - 0.02 * (now.end() - now.start());
@@ -263,7 +262,7 @@ public final class RoadView extends BorderPane {
 
     /** Where on the screen a moment, in whole notes, stands on the ground line. */
     public Point2D screenPlace(double moment) {
-        return slate.localToScreen(Contour.GUTTER + sight.stretch().x(moment), ground);
+        return slate.localToScreen(RoadLayout.GUTTER + sight.stretch().x(moment), ground);
     }
 
     /** The moment the marker shows, in whole notes; empty while nothing plays. */
@@ -289,7 +288,7 @@ public final class RoadView extends BorderPane {
             return;
         }
         if (event.isControlDown()) {
-            sight.zoom(event.getDeltaY() > 0 ? 1.15 : 1 / 1.15, Math.max(0, event.getX() - Contour.GUTTER));
+            sight.zoom(event.getDeltaY() > 0 ? 1.15 : 1 / 1.15, Math.max(0, event.getX() - RoadLayout.GUTTER));
         } else {
             sight.move(-event.getDeltaY() - event.getDeltaX());
         }
@@ -309,7 +308,7 @@ public final class RoadView extends BorderPane {
     }
 
     private void paint() {
-        if (answer == null || slate.getWidth() <= Contour.GUTTER) {
+        if (answer == null || slate.getWidth() <= RoadLayout.GUTTER) {
             return;
         }
         sight.measure();
@@ -318,15 +317,15 @@ public final class RoadView extends BorderPane {
     }
 
     private void draw(GraphicsContext g, double height) {
-        if (answer == null || slate.getWidth() <= Contour.GUTTER) {
+        if (answer == null || slate.getWidth() <= RoadLayout.GUTTER) {
             return;
         }
-        Stretch stretch = sight.stretch();
+        VisibleRange stretch = sight.stretch();
         picture = RoadPicture.of(answer.reckoning(), stretch, counts, stage.get());
         RoadPainter painter = new RoadPainter(g, palette.get(), picture, stretch, below, height);
         ground = painter.ground();
         painter.paint(widths);
-        played.ifPresent(timing -> new PlayedPainter(g, palette.get(), stretch, ground)
+        played.ifPresent(timing -> new TimingMarksPainter(g, palette.get(), stretch, ground)
                 .paint(timing.bySpot(), answer.exercise().phrase().length().toDouble()));
         moving.redraw();
     }

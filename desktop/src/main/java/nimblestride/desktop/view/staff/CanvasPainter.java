@@ -10,9 +10,9 @@ import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.engraving.Mark;
 import nimblestride.core.notation.engraving.Mark.Align;
 import nimblestride.core.notation.engraving.Mark.Weight;
-import nimblestride.desktop.ui.look.Face;
 import nimblestride.desktop.ui.look.Palette;
-import nimblestride.formats.font.Faces;
+import nimblestride.desktop.ui.look.Typefaces;
+import nimblestride.formats.font.Fonts;
 
 /** Paints a drawing on a canvas. */
 final class CanvasPainter {
@@ -40,10 +40,10 @@ final class CanvasPainter {
     }
 
     private void paint(Mark mark) {
-        graphics.setFill(ScreenInks.of(mark.ink(), palette));
-        graphics.setStroke(ScreenInks.of(mark.ink(), palette));
+        graphics.setFill(ScreenColors.of(mark.ink(), palette));
+        graphics.setStroke(ScreenColors.of(mark.ink(), palette));
         if (mark instanceof Mark.Sign sign) {
-            graphics.setFont(Face.music(sign.size() * MUSIC_EM * space));
+            graphics.setFont(Typefaces.music(sign.size() * MUSIC_EM * space));
             graphics.fillText(sign.glyph().text(), sign.x() * space, sign.y() * space);
         } else if (mark instanceof Mark.Words words) {
             graphics.setFont(textFont(words.weight(), words.size() * space));
@@ -79,14 +79,14 @@ final class CanvasPainter {
     /** Where words begin, measured as they were when the drawing was made. */
     static double left(Mark.Words words) {
         double part = words.align() == Align.START ? 0 : words.align() == Align.MIDDLE ? 0.5 : 1;
-        return part == 0 ? words.x() : words.x() - part * Faces.get().width(words.text(), words.weight(), words.size());
+        return part == 0 ? words.x() : words.x() - part * Fonts.get().width(words.text(), words.weight(), words.size());
     }
 
     static Font textFont(Weight weight, double size) {
         return switch (weight) {
-            case REGULAR -> Face.text(size);
-            case BOLD -> Face.bold(size);
-            case ITALIC -> Face.italic(size);
+            case REGULAR -> Typefaces.text(size);
+            case BOLD -> Typefaces.bold(size);
+            case ITALIC -> Typefaces.italic(size);
         };
     }
 }

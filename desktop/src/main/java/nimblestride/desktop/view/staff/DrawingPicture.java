@@ -3,8 +3,8 @@ package nimblestride.desktop.view.staff;
 import javafx.scene.AccessibleRole;
 import javafx.scene.layout.StackPane;
 import nimblestride.core.notation.engraving.Drawing;
+import nimblestride.desktop.ui.look.DrawingCanvas;
 import nimblestride.desktop.ui.look.Palette;
-import nimblestride.desktop.ui.look.Slate;
 
 /** A drawing at its own size. */
 public final class DrawingPicture extends StackPane {
@@ -17,7 +17,8 @@ public final class DrawingPicture extends StackPane {
         setMinSize(width, height);
         setPrefSize(width, height);
         setMaxSize(width, height);
-        getChildren().setAll(new Slate((g, across, down) -> new CanvasPainter(g, palette, space).paint(drawing, 0, 0)));
+        getChildren().setAll(new DrawingCanvas((g, across, down) -> new CanvasPainter(g, palette, space)
+                .paint(drawing, 0, 0)));
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
     }
 }

@@ -11,8 +11,8 @@ import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.Text;
 import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.engraving.Mark;
-import nimblestride.desktop.ui.look.Face;
 import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.ui.look.Typefaces;
 
 /** A page as shapes and letters, which a printer draws as sharply as it can. */
 public final class PrintedPage extends Group {
@@ -26,11 +26,11 @@ public final class PrintedPage extends Group {
     }
 
     private static Node node(Mark mark, double space) {
-        Color color = ScreenInks.of(mark.ink(), Palette.DAY);
+        Color color = ScreenColors.of(mark.ink(), Palette.DAY);
         if (mark instanceof Mark.Sign sign) {
             Text text =
                     new Text(sign.x() * space, sign.y() * space, sign.glyph().text());
-            text.setFont(Face.music(sign.size() * MUSIC_EM * space));
+            text.setFont(Typefaces.music(sign.size() * MUSIC_EM * space));
             text.setFill(color);
             return text;
         }

@@ -11,22 +11,22 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.core.kit.stroke.Level;
+import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.engraving.Drawing.Spot;
 import nimblestride.core.notation.engraving.Engraver;
-import nimblestride.core.notation.score.Following;
-import nimblestride.core.notation.score.Head;
-import nimblestride.core.notation.score.Plan;
+import nimblestride.core.notation.score.BarPlan;
 import nimblestride.core.notation.score.Score;
+import nimblestride.core.notation.score.ScorePosition;
+import nimblestride.core.notation.score.ScoreStyle;
 import nimblestride.core.notation.score.ScoreWriter;
-import nimblestride.core.notation.score.Style;
 import nimblestride.core.notation.score.WrittenBar;
-import nimblestride.core.time.meter.Place;
+import nimblestride.core.notation.score.WrittenHead;
+import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.desktop.async.Newest;
+import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.ui.look.Palette;
-import nimblestride.formats.font.Faces;
+import nimblestride.formats.font.Fonts;
 
 /**
  * An exercise on a staff. It is written and laid out off the interface thread; it follows the sound; a click on a count, or
@@ -36,8 +36,8 @@ public final class StaffView extends BorderPane implements AutoCloseable {
     private static final double SPACE = 6;
     private static final double GAP = 10;
 
-    private final DrawingsView view = new DrawingsView(SPACE, GAP, false);
-    private final Newest newest = new Newest("writing notes");
+    private final DrawingList view = new DrawingList(SPACE, GAP, false);
+    private final LatestOnly newest = new LatestOnly("writing notes");
     private final Consumer<Chosen> choose;
     private final Consumer<String> problem;
     private Optional<Laid> set = Optional.empty();
@@ -53,9 +53,9 @@ public final class StaffView extends BorderPane implements AutoCloseable {
      */
     public record Chosen(long bar, NoteValue at, String words) {}
 
-    private record Asked(Exercise exercise, long bars, Style style, double room) {}
+    private record Asked(Exercise exercise, long bars, ScoreStyle style, double room) {}
 
-    private record Laid(Score score, Following following, List<Drawing> lines, List<Found> spots) {}
+    private record Laid(Score score, ScorePosition following, List<Drawing> lines, List<Found> spots) {}
 
     private record Found(int line, Spot spot) {}
 
@@ -81,7 +81,7 @@ public final class StaffView extends BorderPane implements AutoCloseable {
     }
 
     /** Writes so many bars of an exercise, rounds of its phrase counted on. */
-    public void show(Exercise exercise, long bars, Style style) {
+    public void show(Exercise exercise, long bars, ScoreStyle style) {
         ask(new Asked(exercise, bars, style, view.room()));
     }
 
@@ -119,15 +119,15 @@ public final class StaffView extends BorderPane implements AutoCloseable {
     }
 
     private static Laid set(Asked what) {
-        Score score = ScoreWriter.write(what.exercise, Plan.of(what.exercise.phrase(), what.bars), what.style);
-        List<Drawing> lines = new Engraver(Faces.get().music(), Faces.get()).lines(score, what.room);
+        Score score = ScoreWriter.write(what.exercise, BarPlan.of(what.exercise.phrase(), what.bars), what.style);
+        List<Drawing> lines = new Engraver(Fonts.get().music(), Fonts.get()).lines(score, what.room);
         List<Found> spots = new ArrayList<>();
         for (int line = 0; line < lines.size(); line++) {
             for (Spot spot : lines.get(line).spots()) {
                 spots.add(new Found(line, spot));
             }
         }
-        return new Laid(score, new Following(score), lines, spots);
+        return new Laid(score, new ScorePosition(score), lines, spots);
     }
 
     private void lay(Tried tried) {
@@ -181,7 +181,8 @@ public final class StaffView extends BorderPane implements AutoCloseable {
     }
 
     private static String words(WrittenBar bar, NoteValue at) {
-        String place = "Bar " + (bar.number() + 1) + ", " + new Place(bar.bar().meter(), at);
+        String place =
+                "Bar " + (bar.number() + 1) + ", " + new CountPosition(bar.bar().meter(), at);
         String struck = bar.parts().stream()
                 .flatMap(part -> part.written().stream())
                 .filter(written -> written.isStruck() && written.at().equals(at))
@@ -191,9 +192,9 @@ public final class StaffView extends BorderPane implements AutoCloseable {
         return place + ": " + (struck.isEmpty() ? "nothing is struck" : struck);
     }
 
-    private static String words(Head head) {
+    private static String words(WrittenHead head) {
         StringBuilder words = new StringBuilder(head.voice().name());
-        if (head.stroke().level() != Level.NORMAL) {
+        if (head.stroke().level() != Dynamic.NORMAL) {
             words.append(", ").append(head.stroke().level().title());
         }
         if (!head.stroke().ornament().title().isEmpty()) {
@@ -207,7 +208,7 @@ public final class StaffView extends BorderPane implements AutoCloseable {
         if (set.isEmpty() || getScene() == null) {
             return;
         }
-        Optional<Following.Here> here =
+        Optional<ScorePosition.Here> here =
                 moment.isPresent() ? set.get().following.at(moment.getAsDouble()) : Optional.empty();
         here.ifPresentOrElse(place -> view.light(place.bar(), place.at()), view::unlight);
     }

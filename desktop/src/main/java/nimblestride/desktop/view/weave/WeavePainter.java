@@ -7,10 +7,10 @@ import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
-import nimblestride.desktop.ui.look.Face;
+import nimblestride.desktop.ui.look.MarkBatch;
 import nimblestride.desktop.ui.look.MarkShape;
-import nimblestride.desktop.ui.look.Marks;
 import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.ui.look.Typefaces;
 import nimblestride.desktop.view.weave.WeavePicture.Mark;
 import nimblestride.desktop.view.weave.WeavePicture.Row;
 
@@ -21,10 +21,10 @@ final class WeavePainter {
     private final GraphicsContext g;
     private final Palette palette;
     private final WeavePicture picture;
-    private final Loom loom;
+    private final WeaveLayout loom;
     private final int layers;
 
-    WeavePainter(GraphicsContext g, Palette palette, WeavePicture picture, Loom loom, int layers) {
+    WeavePainter(GraphicsContext g, Palette palette, WeavePicture picture, WeaveLayout loom, int layers) {
         this.g = g;
         this.palette = palette;
         this.picture = picture;
@@ -36,7 +36,7 @@ final class WeavePainter {
      * @param inHand the layer that is drawn strongest; -1 for none
      * @param chosen the place that is told, if any
      */
-    void paint(int inHand, WeavePlace chosen) {
+    void paint(int inHand, WeaveHit chosen) {
         for (int row = 0; row < picture.rows().size(); row++) {
             paintGround(row, picture.rows().get(row));
         }
@@ -81,7 +81,7 @@ final class WeavePainter {
         boolean bold = row.home() || row.bar() == 0;
         g.setTextBaseline(VPos.CENTER);
         g.setTextAlign(TextAlignment.RIGHT);
-        g.setFont(bold ? Face.bold(SMALL) : Face.text(SMALL));
+        g.setFont(bold ? Typefaces.bold(SMALL) : Typefaces.text(SMALL));
         g.setFill(lands ? palette.landing() : palette.quiet());
         boolean roomForEach = loom.pitch() >= 13 || row.bar() % 5 == 0;
         if (roomForEach) {
@@ -89,12 +89,12 @@ final class WeavePainter {
         }
         if (row.signature() && loom.pitch() >= 13) {
             g.setFill(palette.ink());
-            g.setFont(Face.text(SMALL));
+            g.setFont(Typefaces.text(SMALL));
             g.fillText(row.written().meter().toString(), loom.x(0) - 13, middle, loom.x(0) - loom.numbers() - 18);
         }
         if (row.home()) {
             g.setFill(palette.landing());
-            g.setFont(Face.bold(SMALL));
+            g.setFont(Typefaces.bold(SMALL));
             g.setTextAlign(TextAlignment.LEFT);
             g.fillText("home", loom.x(row.length()) + 8, middle);
         }
@@ -127,7 +127,7 @@ final class WeavePainter {
         if (layers > 1 && loom.pitch() >= 13) {
             paintMeetings(index, row);
         }
-        Marks marks = new Marks();
+        MarkBatch marks = new MarkBatch();
         for (Mark mark : row.marks()) {
             boolean pale = alone >= 0 && mark.layer() != alone;
             Color tone = mark.lands() ? palette.landing() : palette.layer(mark.layer());
@@ -158,7 +158,7 @@ final class WeavePainter {
                 g.strokeLine(loom.x(at), loom.top(index) + both[0], loom.x(at), loom.top(index) + both[1]));
     }
 
-    private void paintChosen(WeavePlace chosen) {
+    private void paintChosen(WeaveHit chosen) {
         int index = (int) (chosen.bar() - loom.first());
         if (index < 0 || index >= picture.rows().size()) {
             return;

@@ -6,12 +6,12 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.layer.pattern.Hit;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
-import nimblestride.core.layer.timeline.Course;
+import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
@@ -81,24 +81,24 @@ record WeavePicture(List<Row> rows, List<Strand> strands) {
     record Strand(int layer, int row, double from, double to) {}
 
     /** @param first the number of the first bar, from 0 */
-    static WeavePicture of(Reckoning reckoning, long first, int count) {
+    static WeavePicture of(Analysis reckoning, long first, int count) {
         return new Weaving(reckoning, first, count).weave();
     }
 
     private static final class Weaving {
-        private final Reckoning reckoning;
+        private final Analysis reckoning;
         private final Phrase phrase;
         private final long first;
         private final int count;
         private final long homeEvery;
 
-        Weaving(Reckoning reckoning, long first, int count) {
+        Weaving(Analysis reckoning, long first, int count) {
             this.reckoning = reckoning;
             this.phrase = reckoning.exercise().phrase();
             this.first = first;
             this.count = count;
             this.homeEvery =
-                    reckoning.together().result().map(Reckoning.Together::bars).orElse(Long.MAX_VALUE);
+                    reckoning.together().result().map(Analysis.Together::bars).orElse(Long.MAX_VALUE);
         }
 
         WeavePicture weave() {
@@ -130,7 +130,7 @@ record WeavePicture(List<Row> rows, List<Strand> strands) {
             return new WeavePicture(rows, strands);
         }
 
-        private Optional<Course> course(int layer) {
+        private Optional<LayerTimeline> course(int layer) {
             return reckoning.layers().get(layer).course();
         }
 

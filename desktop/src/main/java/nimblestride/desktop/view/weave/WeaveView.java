@@ -12,14 +12,14 @@ import javafx.scene.control.ScrollBar;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.BorderPane;
-import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.layer.crossing.Displacement;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.desktop.document.exercise.Answer;
+import nimblestride.desktop.document.exercise.AnalyzedExercise;
+import nimblestride.desktop.ui.look.DrawingCanvas;
 import nimblestride.desktop.ui.look.Palette;
-import nimblestride.desktop.ui.look.Slate;
 import nimblestride.desktop.view.weave.WeavePicture.Row;
 
 /**
@@ -35,22 +35,22 @@ public final class WeaveView extends BorderPane {
     /** Ways home of more bars are told in words; there are buttons for the places on them. */
     private static final long MOST_ROWS = 10_000_000;
 
-    private final Slate slate = new Slate((g, width, height) -> draw(g));
+    private final DrawingCanvas slate = new DrawingCanvas((g, width, height) -> draw(g));
     private final ScrollBar bar = new ScrollBar();
-    private final Displacing displacing;
+    private final DisplaceAction displacing;
     private final Consumer<String> told;
     private Palette palette = Palette.DAY;
-    private Answer answer;
+    private AnalyzedExercise answer;
     private WeavePicture picture;
-    private Loom loom;
+    private WeaveLayout loom;
     private double pitch = USUAL;
     private boolean fitted;
     private int inHand = -1;
-    private WeavePlace chosen;
+    private WeaveHit chosen;
     private OptionalDouble heard = OptionalDouble.empty();
 
     /** @param told is given what stands on the place that is pointed at or chosen */
-    public WeaveView(Displacing displacing, Consumer<String> told) {
+    public WeaveView(DisplaceAction displacing, Consumer<String> told) {
         this.displacing = displacing;
         this.told = told;
         setId("weave");
@@ -66,7 +66,7 @@ public final class WeaveView extends BorderPane {
         addEventFilter(ScrollEvent.SCROLL, this::scroll);
         setOnKeyPressed(this::press);
         setOnMousePressed(event -> requestFocus());
-        Pointing.on(slate, this::seen, new Dragging(), this::pointAt, this::choose);
+        WeaveMouse.on(slate, this::seen, new Dragging(), this::pointAt, this::choose);
     }
 
     public void setPalette(Palette newPalette) {
@@ -81,7 +81,7 @@ public final class WeaveView extends BorderPane {
     }
 
     /** Shows what follows from an exercise. */
-    public void show(Answer newAnswer) {
+    public void show(AnalyzedExercise newAnswer) {
         boolean otherBars = answer == null
                 || !answer.exercise().phrase().equals(newAnswer.exercise().phrase());
         answer = newAnswer;
@@ -121,13 +121,13 @@ public final class WeaveView extends BorderPane {
     }
 
     private void paint() {
-        if (answer == null || slate.getWidth() <= Loom.GUTTER || slate.getHeight() < 1) {
+        if (answer == null || slate.getWidth() <= WeaveLayout.GUTTER || slate.getHeight() < 1) {
             return;
         }
         updateBar();
         long first = (long) Math.floor(bar.getValue());
         Phrase phrase = answer.exercise().phrase();
-        loom = Loom.of(phrase, first, pitch, slate.getWidth(), slate.getHeight());
+        loom = WeaveLayout.of(phrase, first, pitch, slate.getWidth(), slate.getHeight());
         slate.redraw();
     }
 
@@ -233,7 +233,7 @@ public final class WeaveView extends BorderPane {
             displacing.done();
             return;
         }
-        Optional<WeavePlace> next =
+        Optional<WeaveHit> next =
                 chosen == null ? walk().nearest(layer, inView(), NoteValue.ZERO) : walk().sideways(chosen, step);
         next.ifPresent(this::choose);
     }
@@ -241,13 +241,13 @@ public final class WeaveView extends BorderPane {
     private void upAndDown(int step) {
         int layer = layerInHand();
         if (layer >= 0) {
-            WeavePlace from = chosen == null ? new WeavePlace(layer, inView() - step, NoteValue.ZERO) : chosen;
+            WeaveHit from = chosen == null ? new WeaveHit(layer, inView() - step, NoteValue.ZERO) : chosen;
             walk().upOrDown(from, step).ifPresent(this::choose);
         }
     }
 
-    private WeaveWalk walk() {
-        return new WeaveWalk(answer.reckoning(), rows());
+    private WeaveKeys walk() {
+        return new WeaveKeys(answer.reckoning(), rows());
     }
 
     private long inView() {
@@ -258,22 +258,22 @@ public final class WeaveView extends BorderPane {
         return inHand >= 0 || answer.reckoning().layers().isEmpty() ? inHand : 0;
     }
 
-    private void choose(WeavePlace place) {
+    private void choose(WeaveHit place) {
         chosen = place;
         bringIntoView(place.bar());
         tellChosen();
     }
 
     private void tellChosen() {
-        told.accept(chosen == null || answer == null ? "" : new WeaveWords(answer.reckoning()).tell(chosen));
+        told.accept(chosen == null || answer == null ? "" : new WeaveDescription(answer.reckoning()).tell(chosen));
     }
 
-    private Optional<Pointing.Seen> seen() {
-        return picture == null ? Optional.empty() : Optional.of(new Pointing.Seen(answer, picture, loom));
+    private Optional<WeaveMouse.Seen> seen() {
+        return picture == null ? Optional.empty() : Optional.of(new WeaveMouse.Seen(answer, picture, loom));
     }
 
     /** What was chosen has gone elsewhere with the layer. */
-    private final class Dragging implements Displacing {
+    private final class Dragging implements DisplaceAction {
         @Override
         public void displace(int index, Layer layer) {
             chosen = null;
@@ -286,8 +286,8 @@ public final class WeaveView extends BorderPane {
         }
     }
 
-    private void pointAt(Optional<WeavePlace> mark) {
-        mark.ifPresentOrElse(at -> told.accept(new WeaveWords(answer.reckoning()).tell(at)), this::tellChosen);
+    private void pointAt(Optional<WeaveHit> mark) {
+        mark.ifPresentOrElse(at -> told.accept(new WeaveDescription(answer.reckoning()).tell(at)), this::tellChosen);
     }
 
     /** Shows the moment that is heard, in whole notes from the beginning, or takes it away. */
@@ -302,7 +302,7 @@ public final class WeaveView extends BorderPane {
         double home = answer.reckoning()
                 .together()
                 .result()
-                .map(Reckoning.Together::length)
+                .map(Analysis.Together::length)
                 .map(NoteValue::toDouble)
                 .orElse(Double.MAX_VALUE);
         heard = moment.isPresent() ? OptionalDouble.of(moment.getAsDouble() % home) : moment;

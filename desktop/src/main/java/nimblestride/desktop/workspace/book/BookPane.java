@@ -19,15 +19,15 @@ import javafx.scene.input.MouseButton;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.desktop.async.Newest;
+import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.Titles;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.TitleConverter;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.Collections.Collection;
-import nimblestride.store.book.Kept;
-import nimblestride.store.book.Shelf;
+import nimblestride.store.book.ExerciseShelf;
+import nimblestride.store.book.ExerciseSummary;
 
 /** The Book beside the Road: exercises, found as one types, in collections and with tags. */
 public final class BookPane extends VBox {
@@ -38,18 +38,18 @@ public final class BookPane extends VBox {
     private final Actions actions;
     private final TextField search = new TextField();
     private final ComboBox<Collection> collection = new ComboBox<>();
-    private final KeptList list = new KeptList();
-    private final Label empty = new Wrapped();
+    private final ExerciseList list = new ExerciseList();
+    private final Label empty = new WrappedLabel();
     private final VBox unopened = new VBox();
     private final SmallButton putBack = new SmallButton("Put back", "put-back", this::putBack);
-    private final Newest searching = new Newest("searching the Book");
-    private Optional<Shelf.TakenOut> out = Optional.empty();
+    private final LatestOnly searching = new LatestOnly("searching the Book");
+    private Optional<ExerciseShelf.TakenOut> out = Optional.empty();
     private boolean showing;
 
     /** What is done beyond the pane. */
     public interface Actions {
         /** Opens an exercise. */
-        void open(Kept kept);
+        void open(ExerciseSummary kept);
 
         /** Keeps what lies on the desk. */
         void keep();
@@ -81,8 +81,8 @@ public final class BookPane extends VBox {
         collection.setId("book-collection");
         collection.setMaxWidth(Double.MAX_VALUE);
         collection.setAccessibleText("Which collection is shown");
-        collection.setConverter(
-                new Titles<>(one -> one.equals(EVERYTHING) ? one.name() : one.name() + " (" + one.size() + ")"));
+        collection.setConverter(new TitleConverter<>(
+                one -> one.equals(EVERYTHING) ? one.name() : one.name() + " (" + one.size() + ")"));
         collection.valueProperty().addListener(change -> {
             if (!showing) {
                 refresh();
@@ -177,7 +177,7 @@ public final class BookPane extends VBox {
         refresh();
     }
 
-    private record Found(List<Kept> exercises, String problem) {}
+    private record Found(List<ExerciseSummary> exercises, String problem) {}
 
     private void refresh() {
         boolean opened = book.book().isPresent();

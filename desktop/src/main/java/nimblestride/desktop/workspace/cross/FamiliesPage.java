@@ -11,21 +11,21 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.core.insight.family.Accents;
-import nimblestride.core.insight.family.AgainstMeters;
-import nimblestride.core.insight.family.Displacements;
+import nimblestride.core.insight.family.AccentFamily;
+import nimblestride.core.insight.family.DisplacementFamily;
 import nimblestride.core.insight.family.Family;
-import nimblestride.core.insight.family.ImpliedFeels;
+import nimblestride.core.insight.family.ImpliedModulations;
+import nimblestride.core.insight.family.MeterFamily;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.time.meter.Phrase;
-import nimblestride.desktop.async.Newest;
-import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.async.LatestOnly;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.Caption;
-import nimblestride.desktop.ui.control.DownScroll;
 import nimblestride.desktop.ui.control.FlowLine;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.Titles;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.TitleConverter;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.page.Page;
 
@@ -34,14 +34,14 @@ final class FamiliesPage extends VBox implements Page {
     private static final int MOST_SHOWN = 64;
     private static final String METERS = "4/4, 3/4, 5/4, 6/8, 7/8, 9/8, 11/8";
 
-    private final Desk desk;
+    private final ExerciseDocument desk;
     private final LayerChoice layer = new LayerChoice("family-layer", chosen -> ask());
     private final ComboBox<Kind> kind = new ComboBox<>();
     private final TypedField<Phrase> meters;
-    private final Label told = new Wrapped();
+    private final Label told = new WrappedLabel();
     private final GridPane members = new GridPane();
     private final SmallButton keepAll;
-    private final Newest answers = new Newest("families");
+    private final LatestOnly answers = new LatestOnly("families");
     private Phrase against = BarsText.read(METERS);
     private Exercise base;
     private Optional<Exercise> tried = Optional.empty();
@@ -66,13 +66,13 @@ final class FamiliesPage extends VBox implements Page {
     private record Answered(Optional<Family> family, String problem) {}
 
     /** @param keep puts exercises into the Book */
-    FamiliesPage(Desk desk, Consumer<List<Exercise>> keep) {
+    FamiliesPage(ExerciseDocument desk, Consumer<List<Exercise>> keep) {
         this.desk = desk;
         getStyleClass().add("page");
         kind.setId("family-kind");
         kind.setAccessibleText("Which family");
         kind.getItems().setAll(Kind.values());
-        kind.setConverter(new Titles<>(value -> value.title));
+        kind.setConverter(new TitleConverter<>(value -> value.title));
         kind.setValue(Kind.DISPLACEMENTS);
         kind.setPrefWidth(206);
         kind.setMinWidth(206);
@@ -97,7 +97,7 @@ final class FamiliesPage extends VBox implements Page {
         FlowLine line = new FlowLine(new Caption("From"), layer, kind, meters, keepAll);
         told.setId("family-told");
         members.getStyleClass().add("ways");
-        getChildren().setAll(line, told, new DownScroll(members));
+        getChildren().setAll(line, told, new VerticalScroll(members));
     }
 
     /** The set stays that of the exercise it was made from while its members are tried. */
@@ -134,11 +134,11 @@ final class FamiliesPage extends VBox implements Page {
             return new Answered(
                     Optional.of(
                             switch (kind) {
-                                case DISPLACEMENTS -> Displacements.easiestFirst(exercise, layer);
-                                case EACH_UNIT -> Displacements.onEachUnit(exercise, layer);
-                                case ACCENTS -> Accents.of(exercise, layer);
-                                case METERS -> AgainstMeters.of(exercise, layer, meters.bars());
-                                case FEELS -> ImpliedFeels.of(exercise, layer);
+                                case DISPLACEMENTS -> DisplacementFamily.easiestFirst(exercise, layer);
+                                case EACH_UNIT -> DisplacementFamily.onEachUnit(exercise, layer);
+                                case ACCENTS -> AccentFamily.of(exercise, layer);
+                                case METERS -> MeterFamily.of(exercise, layer, meters.bars());
+                                case FEELS -> ImpliedModulations.of(exercise, layer);
                             }),
                     "");
         } catch (StrideException e) {
@@ -166,7 +166,7 @@ final class FamiliesPage extends VBox implements Page {
         int row = members.getRowCount();
         Label label = new Label(member.label());
         label.getStyleClass().add("said");
-        Label why = new Wrapped(member.why(), "finding-sum");
+        Label why = new WrappedLabel(member.why(), "finding-sum");
         GridPane.setHgrow(why, Priority.ALWAYS);
         SmallButton attempt = new SmallButton("Try it", "family-try-" + row, () -> {
             tried = Optional.of(member.exercise());

@@ -11,17 +11,17 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.layer.crossing.BarByBar;
-import nimblestride.core.layer.crossing.ThreadedPulse;
+import nimblestride.core.layer.crossing.CrossBarPulse;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.time.value.NoteName;
-import nimblestride.desktop.async.Newest;
-import nimblestride.desktop.document.exercise.Answer;
-import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.async.LatestOnly;
+import nimblestride.desktop.document.exercise.AnalyzedExercise;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.Caption;
-import nimblestride.desktop.ui.control.DownScroll;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.Wrapped;
-import nimblestride.desktop.ui.field.BarCount;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
+import nimblestride.desktop.ui.field.BarCountParser;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.page.Page;
 
@@ -30,17 +30,17 @@ final class FlowPage extends VBox implements Page {
     private static final Set<String> ABOUT_FLOW = Set.of("on-one", "never-on-one", "ones", "together");
     private static final int MOST_SIGNS = 16;
 
-    private final Desk desk;
+    private final ExerciseDocument desk;
     private final TypedField<Integer> ones;
-    private final Label told = new Wrapped();
+    private final Label told = new WrappedLabel();
     private final GridPane pulses = new GridPane();
-    private final Newest answers = new Newest("threading pulses");
+    private final LatestOnly answers = new LatestOnly("threading pulses");
 
-    FlowPage(Desk desk) {
+    FlowPage(ExerciseDocument desk) {
         this.desk = desk;
         getStyleClass().add("page");
         ones = new TypedField<>(
-                BarCount.upTo(Layer.MOST_BARS_WITHOUT_ONE),
+                BarCountParser.upTo(Layer.MOST_BARS_WITHOUT_ONE),
                 String::valueOf,
                 every -> desk.edit("ones", now -> now.withOneEvery(every)),
                 desk::endBurst);
@@ -52,18 +52,18 @@ final class FlowPage extends VBox implements Page {
         line.getStyleClass().add("add-line");
         told.setId("flow-told");
         pulses.getStyleClass().add("ways");
-        getChildren().setAll(line, told, new DownScroll(pulses));
+        getChildren().setAll(line, told, new VerticalScroll(pulses));
     }
 
     @Override
     public void show(Exercise exercise) {
         ones.show(exercise.layers().stream().mapToInt(Layer::oneEvery).max().orElse(1));
-        answers.ask(() -> ThreadedPulse.through(exercise.phrase()), this::show);
+        answers.ask(() -> CrossBarPulse.through(exercise.phrase()), this::show);
     }
 
     /** What is known about the 1, as among the findings. */
     @Override
-    public void show(Answer answer) {
+    public void show(AnalyzedExercise answer) {
         String known = answer.findings().stream()
                 .filter(finding -> ABOUT_FLOW.contains(finding.code()))
                 .map(finding -> (finding.sentence() + " " + finding.sum()).strip())
@@ -72,7 +72,7 @@ final class FlowPage extends VBox implements Page {
                 known.isEmpty() ? "With two layers or more, how often they are all on the 1 is told here." : known);
     }
 
-    private void show(List<ThreadedPulse> found) {
+    private void show(List<CrossBarPulse> found) {
         pulses.getChildren().clear();
         pulses.addRow(
                 0,
@@ -82,7 +82,7 @@ final class FlowPage extends VBox implements Page {
                                 : "a threaded pulse"),
                 new Caption(found.isEmpty() ? "" : "home"),
                 new Caption(found.isEmpty() ? "" : "bar by bar: + on the beat, - off, ± both"));
-        for (ThreadedPulse pulse : found) {
+        for (CrossBarPulse pulse : found) {
             int row = pulses.getRowCount();
             Label name = new Label("every " + NoteName.each(pulse.pulse()));
             name.getStyleClass().add("said");
@@ -96,13 +96,13 @@ final class FlowPage extends VBox implements Page {
         }
     }
 
-    private void thread(ThreadedPulse pulse) {
+    private void thread(CrossBarPulse pulse) {
         if (desk.exercise().get().layers().size() < Exercise.MOST_LAYERS) {
             desk.edit(exercise -> exercise.plusLayer(pulse.layer()));
         }
     }
 
-    private static String signs(ThreadedPulse pulse) {
+    private static String signs(CrossBarPulse pulse) {
         String signs = pulse.bars().stream()
                 .limit(MOST_SIGNS)
                 .map(BarByBar::sits)

@@ -5,7 +5,7 @@ import java.util.function.IntConsumer;
 import java.util.stream.IntStream;
 import javafx.scene.control.ComboBox;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.desktop.ui.control.Titles;
+import nimblestride.desktop.ui.control.TitleConverter;
 
 /** Which layer something is about; layers are called by their names. */
 final class LayerChoice extends ComboBox<Integer> {
@@ -18,7 +18,7 @@ final class LayerChoice extends ComboBox<Integer> {
         setAccessibleText("Which layer");
         setPrefWidth(132);
         setMinWidth(110);
-        setConverter(new Titles<>(layer -> layer < names.size() ? names.get(layer) : ""));
+        setConverter(new TitleConverter<>(layer -> layer < names.size() ? names.get(layer) : ""));
         valueProperty().addListener((property, old, now) -> {
             if (!showing && now != null) {
                 chosen.accept(now);

@@ -13,7 +13,7 @@ import javafx.scene.layout.HBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.core.kit.orchestration.Move;
+import nimblestride.core.kit.orchestration.OrchestrationRule;
 import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.language.text.MoveText;
@@ -21,25 +21,25 @@ import nimblestride.core.language.text.ResetText;
 import nimblestride.core.layer.crossing.Displacement;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Reset;
-import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.Caption;
-import nimblestride.desktop.ui.control.Hint;
-import nimblestride.desktop.ui.field.BarCount;
+import nimblestride.desktop.ui.control.ControlTip;
+import nimblestride.desktop.ui.field.BarCountParser;
 import nimblestride.desktop.ui.field.TypedField;
 
 /** What else can be said of a layer: where it begins again, where it lands, how often it has the 1, what follows it. */
 final class LayerDetails extends FlowPane {
-    private final Desk desk;
+    private final ExerciseDocument desk;
     private final int index;
     private final Consumer<String> problem;
     private final TypedField<Reset> reset;
     private final TypedField<Integer> ones;
-    private final TypedField<List<Move>> moves;
+    private final TypedField<List<OrchestrationRule>> moves;
     private final TextField landing = new TextField();
     private final ComboBox<Voice> along = new ComboBox<>();
     private boolean showing;
 
-    LayerDetails(Desk desk, int index, Consumer<String> problem) {
+    LayerDetails(ExerciseDocument desk, int index, Consumer<String> problem) {
         this.desk = desk;
         this.index = index;
         this.problem = problem;
@@ -53,7 +53,7 @@ final class LayerDetails extends FlowPane {
         landing.setOnAction(event -> land());
         name(landing, "land", "The number of the bar it shall land on; Enter starts it so", 52);
         ones = new TypedField<>(
-                BarCount.upTo(Layer.MOST_BARS_WITHOUT_ONE),
+                BarCountParser.upTo(Layer.MOST_BARS_WITHOUT_ONE),
                 String::valueOf,
                 value -> typed("one", layer -> layer.withOneEvery(value)),
                 desk::endBurst);
@@ -75,7 +75,7 @@ final class LayerDetails extends FlowPane {
         along.setVisibleRowCount(12);
         along.getItems().setAll(Kit.voices());
         along.setAccessibleText("A voice that goes along with every note of layer " + (index + 1));
-        Hint.on(along, "A voice that goes along with every note of this layer");
+        ControlTip.on(along, "A voice that goes along with every note of this layer");
         along.valueProperty().addListener((property, old, voice) -> {
             if (!showing && voice != null) {
                 follow(voice);
@@ -93,7 +93,7 @@ final class LayerDetails extends FlowPane {
     private void name(TextField field, String id, String what, double width) {
         field.setId(id + "-" + index);
         field.setAccessibleText(what);
-        Hint.on(field, what);
+        ControlTip.on(field, what);
         field.setPrefWidth(width);
     }
 
@@ -131,9 +131,10 @@ final class LayerDetails extends FlowPane {
     private void follow(Voice voice) {
         Layer layer = desk.exercise().get().layers().get(index);
         List<Voice> voices = new ArrayList<>(List.of(layer.voice()));
-        List<Move> others = new ArrayList<>();
-        for (Move move : layer.moves()) {
-            boolean all = move.which() == Move.Which.NOTES && move.limb().isEmpty();
+        List<OrchestrationRule> others = new ArrayList<>();
+        for (OrchestrationRule move : layer.moves()) {
+            boolean all =
+                    move.which() == OrchestrationRule.Which.NOTES && move.limb().isEmpty();
             if (all) {
                 voices.clear();
                 voices.addAll(move.to());
@@ -145,7 +146,7 @@ final class LayerDetails extends FlowPane {
             voices.add(voice);
         }
         try {
-            others.add(0, new Move(Move.Which.NOTES, Optional.empty(), 0, voices));
+            others.add(0, new OrchestrationRule(OrchestrationRule.Which.NOTES, Optional.empty(), 0, voices));
             desk.edit(now -> now.replacingLayer(index, layer.moved(others)));
             problem.accept("");
         } catch (StrideException e) {

@@ -13,7 +13,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Kit;
@@ -26,22 +26,22 @@ import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.pattern.Reset;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.desktop.async.Late;
-import nimblestride.desktop.document.exercise.Desk;
-import nimblestride.desktop.ui.control.Hint;
+import nimblestride.desktop.async.Lazy;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.ui.control.ControlTip;
 import nimblestride.desktop.ui.field.TypedField;
+import nimblestride.desktop.ui.look.DrawingCanvas;
+import nimblestride.desktop.ui.look.MarkBatch;
 import nimblestride.desktop.ui.look.MarkShape;
-import nimblestride.desktop.ui.look.Marks;
 import nimblestride.desktop.ui.look.Palette;
-import nimblestride.desktop.ui.look.Slate;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
 /** One layer: its voice, what it plays, how late, and when it is back; below, where it begins again and what follows it. */
 final class LayerRow extends VBox {
-    private final Desk desk;
+    private final ExerciseDocument desk;
     private final int index;
-    private final Slate mark = new Slate((g, width, height) -> drawMark(g));
+    private final DrawingCanvas mark = new DrawingCanvas((g, width, height) -> drawMark(g));
     private Palette palette = Palette.DAY;
     private int marked;
     private final ComboBox<Voice> voice = new ComboBox<>();
@@ -50,13 +50,13 @@ final class LayerRow extends VBox {
     private final Label back = new Label();
     private final ToggleButton more = new ToggleButton("more");
     /** Made when they are first asked for: they are more than all the rest of the row. */
-    private final Late<LayerDetails> details;
+    private final Lazy<LayerDetails> details;
 
     private Runnable tellDetails = () -> {};
     private boolean showing;
 
     /** @param problem is told why something cannot be done */
-    LayerRow(Desk desk, int index, Consumer<String> problem) {
+    LayerRow(ExerciseDocument desk, int index, Consumer<String> problem) {
         this.desk = desk;
         this.index = index;
         getStyleClass().add("layer-block");
@@ -94,20 +94,20 @@ final class LayerRow extends VBox {
         more.setId("more-" + index);
         more.getStyleClass().add("stage");
         more.setMinWidth(USE_PREF_SIZE);
-        Hint.on(more, "Where it begins again, on which bar it lands, how often it has the 1, what follows it");
+        ControlTip.on(more, "Where it begins again, on which bar it lands, how often it has the 1, what follows it");
         Button remove = new Button("", new FontIcon(Feather.X));
         remove.setId("remove-" + index);
         remove.getStyleClass().add("flat");
         remove.setMinWidth(USE_PREF_SIZE);
         remove.setAccessibleText("Remove layer " + (index + 1));
-        Hint.on(remove, "Remove this layer");
+        ControlTip.on(remove, "Remove this layer");
         remove.setOnAction(event -> desk.edit(exercise -> exercise.withoutLayer(this.index)));
         mark.setMinSize(22, 22);
         mark.setMaxSize(22, 22);
         HBox row = new HBox(mark, voice, pattern, label("from"), offset, back, more, remove);
         row.getStyleClass().add("layer-row");
         row.setAlignment(Pos.TOP_LEFT);
-        details = new Late<>(() -> new LayerDetails(desk, index, problem));
+        details = new Lazy<>(() -> new LayerDetails(desk, index, problem));
         getChildren().setAll(row);
         more.selectedProperty().addListener(change -> seeDetails());
     }
@@ -147,7 +147,7 @@ final class LayerRow extends VBox {
     }
 
     private void drawMark(GraphicsContext g) {
-        new Marks()
+        new MarkBatch()
                 .add(MarkShape.of(marked), 11, 13, 6, Stroke.NORMAL, palette.layer(marked))
                 .draw(g);
     }
@@ -171,10 +171,10 @@ final class LayerRow extends VBox {
         }
     }
 
-    void show(Reckoning.OfLayer ofLayer, Exercise exercise) {
+    void show(Analysis.OfLayer ofLayer, Exercise exercise) {
         if (ofLayer.alignment().result().isEmpty()) {
             back.setText("cannot be counted");
-            Hint.on(back, ofLayer.alignment().problem());
+            ControlTip.on(back, ofLayer.alignment().problem());
             return;
         }
         Alignment alignment = ofLayer.alignment().result().get();
@@ -183,7 +183,7 @@ final class LayerRow extends VBox {
                 ofLayer.layer().reset().equals(Reset.NEVER)
                         ? String.format(Locale.ROOT, "home in %,d %s", bars, bars == 1 ? "bar" : "bars")
                         : "home each time");
-        Hint.on(
+        ControlTip.on(
                 back,
                 "This is called: "
                         + Crossing.of(ofLayer.layer(), exercise.phrase()).kind().title());

@@ -15,11 +15,11 @@ import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.LayerText;
 import nimblestride.core.language.text.TextException;
 import nimblestride.core.layer.pattern.Layer;
-import nimblestride.desktop.document.exercise.Answer;
-import nimblestride.desktop.document.exercise.Desk;
-import nimblestride.desktop.ui.control.DownScroll;
-import nimblestride.desktop.ui.control.Hint;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.document.exercise.AnalyzedExercise;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.ui.control.ControlTip;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.page.Page;
 
@@ -28,17 +28,17 @@ final class LayersPage extends VBox implements Page {
     private static final List<String> EXAMPLES =
             List.of("kick every 5/16", "snare 4 over bar", "cowbell cell x..x. of 1/8");
 
-    private final Desk desk;
+    private final ExerciseDocument desk;
     private final VBox rows = new VBox();
     private final List<LayerRow> shown = new ArrayList<>();
     private final TextField adding = new TextField();
     private final Button add = new Button("Add");
-    private final Label problem = new Wrapped("", "problem");
+    private final Label problem = new WrappedLabel("", "problem");
     private final Label hint = new Label();
     private final FlowPane examples = new FlowPane();
     private Palette palette = Palette.DAY;
 
-    LayersPage(Desk desk) {
+    LayersPage(ExerciseDocument desk) {
         this.desk = desk;
         getStyleClass().add("page");
         adding.setId("add-layer");
@@ -49,7 +49,7 @@ final class LayersPage extends VBox implements Page {
         HBox.setHgrow(adding, Priority.ALWAYS);
         add.setId("add-layer-button");
         add.setOnAction(event -> add());
-        Hint.on(add, "Voice, then \"every\" and a value, \"4 over bar\", or \"cell x..x. of 1/16\"");
+        ControlTip.on(add, "Voice, then \"every\" and a value, \"4 over bar\", or \"cell x..x. of 1/16\"");
         Label caption = new Label("Add a layer");
         caption.setMinWidth(USE_PREF_SIZE);
         add.setMinWidth(USE_PREF_SIZE);
@@ -65,7 +65,7 @@ final class LayersPage extends VBox implements Page {
             examples.getChildren().add(button);
         }
         rows.getStyleClass().add("layer-rows");
-        getChildren().setAll(line, problem, new DownScroll(new VBox(rows, hint, examples)));
+        getChildren().setAll(line, problem, new VerticalScroll(new VBox(rows, hint, examples)));
     }
 
     @Override
@@ -106,7 +106,7 @@ final class LayersPage extends VBox implements Page {
 
     /** Says beside each layer when it is back. */
     @Override
-    public void show(Answer answer) {
+    public void show(AnalyzedExercise answer) {
         for (int i = 0; i < Math.min(shown.size(), answer.reckoning().layers().size()); i++) {
             shown.get(i).show(answer.reckoning().layers().get(i), answer.exercise());
         }

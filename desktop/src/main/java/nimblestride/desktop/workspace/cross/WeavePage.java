@@ -7,20 +7,20 @@ import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.layer.alignment.Alignment;
 import nimblestride.core.layer.pattern.Layer;
-import nimblestride.desktop.document.exercise.Answer;
-import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.document.exercise.AnalyzedExercise;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.ControlTip;
 import nimblestride.desktop.ui.control.FlowLine;
-import nimblestride.desktop.ui.control.Hint;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.page.Page;
-import nimblestride.desktop.view.weave.Displacing;
+import nimblestride.desktop.view.weave.DisplaceAction;
 import nimblestride.desktop.view.weave.WeaveView;
 
 /** The Weave with the layer in hand, what stands where one points, and the way to landings that lie far apart. */
@@ -28,15 +28,15 @@ final class WeavePage extends VBox implements Page {
     /** A way home of more bars than this is told by its parts too. */
     private static final long LONG = 200;
 
-    private final Desk desk;
+    private final ExerciseDocument desk;
     private final LayerChoice inHand;
     private final WeaveView weave;
-    private final Label told = new Wrapped("", "quiet");
-    private final Label parts = new Wrapped("", "quiet");
-    private Answer answer;
+    private final Label told = new WrappedLabel("", "quiet");
+    private final Label parts = new WrappedLabel("", "quiet");
+    private AnalyzedExercise answer;
     private long lastLanding = -1;
 
-    WeavePage(Desk desk) {
+    WeavePage(ExerciseDocument desk) {
         this.desk = desk;
         getStyleClass().add("page");
         told.setId("weave-told");
@@ -44,17 +44,17 @@ final class WeavePage extends VBox implements Page {
         weave = new WeaveView(displacing(), this::tell);
         inHand = new LayerChoice("weave-layer", weave::setInHand);
         SmallButton landing = new SmallButton("Next landing", "weave-landing", this::nextLanding);
-        Hint.on(landing, "Go to the next bar line this layer lands on");
+        ControlTip.on(landing, "Go to the next bar line this layer lands on");
         SmallButton fit = new SmallButton("See it all", "weave-fit", weave::fit);
-        Hint.on(fit, "Rows as high as shows the whole way home (0)");
+        ControlTip.on(fit, "Rows as high as shows the whole way home (0)");
         FlowLine line = new FlowLine(new Caption("In hand"), inHand, landing, fit);
         parts.setId("weave-parts");
         VBox.setVgrow(weave, Priority.ALWAYS);
         getChildren().setAll(line, told, parts, weave);
     }
 
-    private Displacing displacing() {
-        return new Displacing() {
+    private DisplaceAction displacing() {
+        return new DisplaceAction() {
             @Override
             public void displace(int index, Layer layer) {
                 desk.edit("weave" + index, exercise -> exercise.replacingLayer(index, layer));
@@ -82,7 +82,7 @@ final class WeavePage extends VBox implements Page {
     }
 
     @Override
-    public void show(Answer newAnswer) {
+    public void show(AnalyzedExercise newAnswer) {
         answer = newAnswer;
         lastLanding = -1;
         weave.show(answer);
@@ -94,7 +94,7 @@ final class WeavePage extends VBox implements Page {
 
     /** The sums of a way home that is too long to be seen at once, or why it cannot be counted. */
     private String parts() {
-        Reckoning reckoning = answer.reckoning();
+        Analysis reckoning = answer.reckoning();
         if (reckoning.layers().isEmpty()) {
             return "Nothing runs across these bars yet: add a layer on the page Layers.";
         }

@@ -20,10 +20,10 @@ import javafx.scene.input.MouseEvent;
 import nimblestride.core.insight.finding.Finding;
 import nimblestride.core.insight.glossary.Glossary;
 import nimblestride.core.insight.glossary.Term;
-import nimblestride.desktop.ui.control.Hint;
+import nimblestride.desktop.ui.control.ControlTip;
 
 /** One finding with its sum and what would mend it. */
-final class FindingCard extends Column {
+final class FindingCard extends FittedColumn {
     // States, not classes of style: with another class everything in the card would be styled from the beginning.
     private static final PseudoClass CHECK = PseudoClass.getPseudoClass("check");
     private static final PseudoClass RETURN = PseudoClass.getPseudoClass("return");
@@ -44,7 +44,7 @@ final class FindingCard extends Column {
         button.getStyleClass().add("small");
         button.setOnAction(event -> this.finding.mend().ifPresent(mend));
         setFocusTraversable(true);
-        Hint.onAsking(this, this::terms);
+        ControlTip.onAsking(this, this::terms);
         setOnMouseClicked(this::click);
         setOnKeyPressed(this::press);
         setOnContextMenuRequested(this::offerCopy);
@@ -104,7 +104,7 @@ final class FindingCard extends Column {
             finding.place().ifPresent(goTo);
             event.consume();
         } else if (event.getCode() == KeyCode.I && !event.isShortcutDown()) {
-            Hint.tell(this, NO_TERMS);
+            ControlTip.tell(this, NO_TERMS);
             event.consume();
         } else if (event.isShortcutDown() && event.getCode() == KeyCode.C) {
             copy();

@@ -11,15 +11,15 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.insight.finding.Finding;
-import nimblestride.desktop.ui.control.Scrolled;
+import nimblestride.desktop.ui.control.ScrollIntoView;
 
 /** The findings, what does not add up first. One that is chosen shows its place on the Road; Ctrl+C copies it. */
 public final class FindingsPane extends VBox {
     /** How many are written at least where there are not yet enough to fill the room. */
     private static final int FIRST = 10;
 
-    private final Column list = new Column(8);
-    private final ScrollPane scroll = new Scrolled(list).steady();
+    private final FittedColumn list = new FittedColumn(8);
+    private final ScrollPane scroll = new ScrollIntoView(list).steady();
     /** All that were ever shown at once, the first of them in the list. */
     private final List<FindingCard> cards = new ArrayList<>();
 

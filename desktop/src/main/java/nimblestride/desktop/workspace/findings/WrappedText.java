@@ -7,7 +7,7 @@ import javafx.scene.text.Text;
  * Words that go on below where there is too little room across. They are set once for each width and text: a label would set them
  * once to learn how high it is and once more to show them, and with each keystroke there is half a screen of them.
  */
-final class WrappedText extends Block {
+final class WrappedText extends HeightForWidth {
     private final Text words = new Text();
 
     WrappedText(String styleClass) {

@@ -6,16 +6,16 @@ import javafx.scene.control.ComboBox;
 import javafx.util.StringConverter;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.time.meter.Bar;
-import nimblestride.desktop.document.exercise.Desk;
-import nimblestride.desktop.ui.control.Titles;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.ui.control.TitleConverter;
 
 /** Which bar of the phrase a question is about. */
 final class BarChoice extends ComboBox<Integer> {
     private static final int MOST_LISTED = 500;
 
-    private final Desk desk;
+    private final ExerciseDocument desk;
 
-    BarChoice(Desk desk) {
+    BarChoice(ExerciseDocument desk) {
         this.desk = desk;
         setId("break-bar");
         setAccessibleText("The bar to take apart");
@@ -51,7 +51,7 @@ final class BarChoice extends ComboBox<Integer> {
     }
 
     private StringConverter<Integer> names() {
-        return new Titles<>(number -> {
+        return new TitleConverter<>(number -> {
             List<Bar> all = desk.exercise().get().phrase().bars();
             return number < all.size()
                     ? "Bar " + (number + 1) + ": " + all.get(number).meter()

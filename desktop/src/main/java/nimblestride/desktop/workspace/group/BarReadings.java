@@ -6,9 +6,9 @@ import java.util.Map;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.reading.Reading;
+import nimblestride.core.time.reading.ReadingApproach;
+import nimblestride.core.time.reading.ReadingFilter;
 import nimblestride.core.time.reading.Readings;
-import nimblestride.core.time.reading.School;
-import nimblestride.core.time.reading.Wish;
 
 /**
  * What the Break bench shows of a bar.
@@ -16,17 +16,17 @@ import nimblestride.core.time.reading.Wish;
  * @param name what its grouping is called now
  * @param best the best readings of each school
  */
-record BarReadings(Bar bar, String name, Map<School, List<Reading>> best) {
-    static BarReadings of(Bar bar, Wish wish, int most) {
-        Map<School, List<Reading>> best = new EnumMap<>(School.class);
-        for (School school : School.values()) {
+record BarReadings(Bar bar, String name, Map<ReadingApproach, List<Reading>> best) {
+    static BarReadings of(Bar bar, ReadingFilter wish, int most) {
+        Map<ReadingApproach, List<Reading>> best = new EnumMap<>(ReadingApproach.class);
+        for (ReadingApproach school : ReadingApproach.values()) {
             best.put(school, best(bar, school, wish, most));
         }
         return new BarReadings(bar, Readings.nameOf(bar), best);
     }
 
     /** None where the wish makes it too much to search. */
-    private static List<Reading> best(Bar bar, School school, Wish wish, int most) {
+    private static List<Reading> best(Bar bar, ReadingApproach school, ReadingFilter wish, int most) {
         try {
             return Readings.of(bar.meter(), school, wish).limit(most).toList();
         } catch (StrideException e) {

@@ -18,16 +18,16 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.CountText;
-import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.core.time.counting.Division;
+import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.OddBeat;
+import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Grouping;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.Caption;
-import nimblestride.desktop.ui.control.DownScroll;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.page.Page;
 
@@ -36,33 +36,37 @@ final class CountPage extends VBox implements Page {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
     private static final String OWN = "in its own units";
     private static final String MIXTURE = "so many a group";
-    private static final Map<String, Division> DIVISIONS = divisions();
+    private static final Map<String, Subdivision> DIVISIONS = divisions();
     private static final int LONGEST = 200;
 
-    private final Desk desk;
+    private final ExerciseDocument desk;
     private final BarChoice bars;
-    private final ObjectProperty<CountingSchool> school;
-    private final ObjectProperty<Division> division;
+    private final ObjectProperty<CountingSystem> school;
+    private final ObjectProperty<Subdivision> division;
     private final TypedField<Bar> count;
     private final ComboBox<String> into = new ComboBox<>();
     private final TextField mixture = new TextField();
     private final GridPane ways = new GridPane();
 
-    private static Map<String, Division> divisions() {
-        Map<String, Division> divisions = new LinkedHashMap<>();
-        divisions.put(OWN, Division.AS_WRITTEN);
-        divisions.put("quarters", Division.into(NoteValue.of(1, 4)));
-        divisions.put("eighths", Division.into(NoteValue.of(1, 8)));
-        divisions.put("eighth triplets", Division.into(NoteValue.of(1, 12)));
-        divisions.put("sixteenths", Division.into(NoteValue.of(1, 16)));
-        divisions.put("quintuplets", Division.into(NoteValue.of(1, 20)));
-        divisions.put("sextuplets", Division.into(NoteValue.of(1, 24)));
-        divisions.put("septuplets", Division.into(NoteValue.of(1, 28)));
-        divisions.put("thirty-seconds", Division.into(NoteValue.of(1, 32)));
+    private static Map<String, Subdivision> divisions() {
+        Map<String, Subdivision> divisions = new LinkedHashMap<>();
+        divisions.put(OWN, Subdivision.AS_WRITTEN);
+        divisions.put("quarters", Subdivision.into(NoteValue.of(1, 4)));
+        divisions.put("eighths", Subdivision.into(NoteValue.of(1, 8)));
+        divisions.put("eighth triplets", Subdivision.into(NoteValue.of(1, 12)));
+        divisions.put("sixteenths", Subdivision.into(NoteValue.of(1, 16)));
+        divisions.put("quintuplets", Subdivision.into(NoteValue.of(1, 20)));
+        divisions.put("sextuplets", Subdivision.into(NoteValue.of(1, 24)));
+        divisions.put("septuplets", Subdivision.into(NoteValue.of(1, 28)));
+        divisions.put("thirty-seconds", Subdivision.into(NoteValue.of(1, 32)));
         return divisions;
     }
 
-    CountPage(Desk desk, BarChoice bars, ObjectProperty<CountingSchool> school, ObjectProperty<Division> division) {
+    CountPage(
+            ExerciseDocument desk,
+            BarChoice bars,
+            ObjectProperty<CountingSystem> school,
+            ObjectProperty<Subdivision> division) {
         this.desk = desk;
         this.bars = bars;
         this.school = school;
@@ -70,7 +74,7 @@ final class CountPage extends VBox implements Page {
         getStyleClass().add("page");
         count = new TypedField<>(
                 text -> CountText.read(bars.bar().meter(), school.get(), text),
-                bar -> CountText.write(bar, school.get(), Division.AS_WRITTEN),
+                bar -> CountText.write(bar, school.get(), Subdivision.AS_WRITTEN),
                 bar -> feel("count", bar.grouping()),
                 desk::endBurst);
         count.field().setId("count-text");
@@ -93,7 +97,7 @@ final class CountPage extends VBox implements Page {
         HBox line = new HBox(into, mixture, count);
         line.getStyleClass().add("add-line");
         ways.getStyleClass().add("ways");
-        getChildren().setAll(line, new DownScroll(ways));
+        getChildren().setAll(line, new VerticalScroll(ways));
         bars.chosen().addListener(change -> refresh());
         school.addListener(change -> refresh());
         division.addListener(change -> refresh());
@@ -112,7 +116,7 @@ final class CountPage extends VBox implements Page {
         boolean good = text.matches("(1[0-6]|[1-9])([,\\s]+(1[0-6]|[1-9]))*");
         mixture.pseudoClassStateChanged(WRONG, !good && !text.isEmpty());
         if (good) {
-            division.set(Division.mixed(Arrays.stream(text.split("[,\\s]+", -1))
+            division.set(Subdivision.mixed(Arrays.stream(text.split("[,\\s]+", -1))
                     .map(Integer::valueOf)
                     .toList()));
         }
@@ -133,7 +137,7 @@ final class CountPage extends VBox implements Page {
             ways.add(new Caption("A bar of more than " + LONGEST + " units is counted on the Road."), 0, 0);
             return;
         }
-        for (CountingSchool one : CountingSchool.values()) {
+        for (CountingSystem one : CountingSystem.values()) {
             Button choose = row(one.title(), CountText.write(bar, one, division.get()), () -> school.set(one));
             choose.setId("say-" + one.name().toLowerCase(Locale.ROOT));
             mark(choose, one == school.get());
@@ -158,7 +162,7 @@ final class CountPage extends VBox implements Page {
         button.setMaxWidth(Double.MAX_VALUE);
         button.setMinWidth(Region.USE_PREF_SIZE);
         button.setOnAction(event -> choose.run());
-        Label label = new Wrapped(said, "said");
+        Label label = new WrappedLabel(said, "said");
         label.setMinWidth(0);
         GridPane.setHgrow(label, Priority.ALWAYS);
         int row = ways.getRowCount();

@@ -9,18 +9,18 @@ import nimblestride.core.insight.finding.FillFinding;
 import nimblestride.core.insight.finding.Finding;
 import nimblestride.core.language.text.PatternLengthText;
 import nimblestride.core.language.text.TextException;
-import nimblestride.desktop.document.exercise.Desk;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 
 /** Does a pattern of this length fill the bar? With a button that mends what does not. */
 final class FillPage extends VBox implements Page {
-    private final Desk desk;
+    private final ExerciseDocument desk;
     private final TextField pattern = new TextField();
-    private final Label answer = new Wrapped();
+    private final Label answer = new WrappedLabel();
     private final Button mend = new Button();
 
-    FillPage(Desk desk) {
+    FillPage(ExerciseDocument desk) {
         this.desk = desk;
         getStyleClass().add("page");
         pattern.setId("fill-pattern");

@@ -22,35 +22,35 @@ import nimblestride.core.language.text.FitText;
 import nimblestride.core.language.text.TextException;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
-import nimblestride.core.time.partition.Demands;
 import nimblestride.core.time.partition.EvenSpread;
-import nimblestride.core.time.partition.Fit;
 import nimblestride.core.time.partition.FitQuestion;
+import nimblestride.core.time.partition.FitResult;
+import nimblestride.core.time.partition.PartitionConstraints;
 import nimblestride.core.time.value.NoteName;
-import nimblestride.desktop.async.Newest;
-import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.async.LatestOnly;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.Caption;
-import nimblestride.desktop.ui.control.DownScroll;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 
 /** Which cells fill a length exactly; each way can be added as a layer or as a sticking. */
 final class FitPage extends VBox implements Page {
-    private final Desk desk;
+    private final ExerciseDocument desk;
     private final TextField question = new TextField();
     private final CheckBox each = new CheckBox("each at least once");
     private final CheckBox together = new CheckBox("alike together");
     private final CheckBox hand = new CheckBox("lead hand back on the 1");
     private final ComboBox<Voice> voice = new ComboBox<>();
-    private final Label answer = new Wrapped();
+    private final Label answer = new WrappedLabel();
     private final GridPane ways = new GridPane();
-    private final Newest answers = new Newest("fitting");
+    private final LatestOnly answers = new LatestOnly("fitting");
 
     /** What comes of a question. */
-    private record Answered(FitQuestion question, Fit fit) {}
+    private record Answered(FitQuestion question, FitResult fit) {}
 
-    FitPage(Desk desk) {
+    FitPage(ExerciseDocument desk) {
         this.desk = desk;
         getStyleClass().add("page");
         question.setId("fit-question");
@@ -73,7 +73,7 @@ final class FitPage extends VBox implements Page {
         }
         question.textProperty().addListener(change -> ask());
         ways.getStyleClass().add("ways");
-        getChildren().setAll(first, demands, answer, new DownScroll(ways));
+        getChildren().setAll(first, demands, answer, new VerticalScroll(ways));
         ask();
     }
 
@@ -101,8 +101,8 @@ final class FitPage extends VBox implements Page {
         }
     }
 
-    private Demands demands(FitQuestion read) {
-        Demands demands = read.filling().demands();
+    private PartitionConstraints demands(FitQuestion read) {
+        PartitionConstraints demands = read.filling().demands();
         demands = each.isSelected() ? demands.eachOnce() : demands;
         demands = together.isSelected() ? demands.together() : demands;
         return hand.isSelected() ? demands.handBack() : demands;
@@ -110,7 +110,7 @@ final class FitPage extends VBox implements Page {
 
     private static Object answer(FitQuestion asked) {
         try {
-            return new Answered(asked, Fit.of(asked.filling()));
+            return new Answered(asked, FitResult.of(asked.filling()));
         } catch (StrideException e) {
             return e.getMessage();
         }
@@ -125,7 +125,7 @@ final class FitPage extends VBox implements Page {
         }
     }
 
-    private void show(FitQuestion asked, Fit fit) {
+    private void show(FitQuestion asked, FitResult fit) {
         int length = asked.filling().length();
         answer.setText(sentence(asked, fit));
         fit.best().forEach(cells -> addWay(cells, "", asked));
@@ -135,7 +135,7 @@ final class FitPage extends VBox implements Page {
         }
     }
 
-    private static String sentence(FitQuestion asked, Fit fit) {
+    private static String sentence(FitQuestion asked, FitResult fit) {
         int length = asked.filling().length();
         String units = length + " " + NoteName.sayMany(asked.unit());
         if (fit.nearest().isEmpty()) {
@@ -160,7 +160,7 @@ final class FitPage extends VBox implements Page {
 
     private void addWay(List<Integer> cells, String note, FitQuestion asked) {
         String text = cells.stream().map(String::valueOf).collect(Collectors.joining("+"));
-        Label label = new Wrapped(note.isEmpty() ? text : text + "  " + note, "said");
+        Label label = new WrappedLabel(note.isEmpty() ? text : text + "  " + note, "said");
         GridPane.setHgrow(label, Priority.ALWAYS);
         Button layer = new SmallButton("Add as a layer", () -> add(Pattern.Cell.ofCells(cells, asked.unit())));
         Button sticking = new SmallButton(

@@ -21,13 +21,13 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.GapsText;
-import nimblestride.core.time.listening.Heard;
 import nimblestride.core.time.listening.Listening;
+import nimblestride.core.time.listening.PatternGuess;
 import nimblestride.core.time.listening.Taps;
-import nimblestride.desktop.document.exercise.Desk;
-import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 
 /** What meter is this? Tapped with the T key or the button, or typed as the lengths between accents. */
@@ -37,13 +37,13 @@ final class ListenPage extends VBox implements Page {
             "Tap the accents of something that goes round with the T key, at least three times"
                     + " round and once more on the 1; or type the lengths between them.";
 
-    private final Desk desk;
+    private final ExerciseDocument desk;
     private final LongSupplier nanos;
     private final Consumer<String> hold;
     private final Button tap = new Button("Tap  (T)");
     private final Button again = new Button("Start again");
     private final TextField lengths = new TextField();
-    private final Label answer = new Wrapped(HOW);
+    private final Label answer = new WrappedLabel(HOW);
     private final GridPane found = new GridPane();
     private final EventHandler<KeyEvent> keys = this::press;
     private Taps taps = Taps.none();
@@ -53,7 +53,7 @@ final class ListenPage extends VBox implements Page {
      * @param nanos a clock in nanoseconds
      * @param hold is given what was heard, to hold it against the bars
      */
-    ListenPage(Desk desk, LongSupplier nanos, Consumer<String> hold) {
+    ListenPage(ExerciseDocument desk, LongSupplier nanos, Consumer<String> hold) {
         this.desk = desk;
         this.nanos = nanos;
         this.hold = hold;
@@ -72,7 +72,7 @@ final class ListenPage extends VBox implements Page {
         HBox line = new HBox(tap, again, lengths);
         line.getStyleClass().add("add-line");
         found.getStyleClass().add("ways");
-        getChildren().setAll(line, answer, new DownScroll(found));
+        getChildren().setAll(line, answer, new VerticalScroll(found));
         sceneProperty().addListener((property, old, now) -> listenIn(old, now));
     }
 
@@ -114,7 +114,7 @@ final class ListenPage extends VBox implements Page {
 
     private void listen() {
         try {
-            List<Heard> heard = Listening.to(taps);
+            List<PatternGuess> heard = Listening.to(taps);
             say(taps.micros().size() + " taps.", "label");
             show(heard, true);
         } catch (StrideException e) {
@@ -138,7 +138,7 @@ final class ListenPage extends VBox implements Page {
         }
         taps = Taps.none();
         try {
-            Heard heard = Listening.to(
+            PatternGuess heard = Listening.to(
                     GapsText.read(lengths.getText()), desk.exercise().get().tempo());
             say("As typed:", "label");
             show(List.of(heard), false);
@@ -153,14 +153,14 @@ final class ListenPage extends VBox implements Page {
         answer.setText(text);
     }
 
-    private void show(List<Heard> heard, boolean tapped) {
+    private void show(List<PatternGuess> heard, boolean tapped) {
         found.getChildren().clear();
-        for (Heard one : heard) {
-            Label bars = new Wrapped(BarsText.write(one.phrase()), "reading-grouping");
+        for (PatternGuess one : heard) {
+            Label bars = new WrappedLabel(BarsText.write(one.phrase()), "reading-grouping");
             String sure = tapped ? one.sure() + ", " + one.why() + ", quarter = " + one.tempo() : one.why();
             String meters =
                     one.bars().stream().map(bar -> bar.grouping().toString()).collect(Collectors.joining(", "));
-            Label why = new Wrapped(meters + ": " + sure, "quiet");
+            Label why = new WrappedLabel(meters + ": " + sure, "quiet");
             VBox both = new VBox(bars, why);
             GridPane.setHgrow(both, Priority.ALWAYS);
             Button take = new SmallButton("Take it", () -> take(one, tapped));
@@ -170,7 +170,7 @@ final class ListenPage extends VBox implements Page {
         }
     }
 
-    private void take(Heard heard, boolean tapped) {
+    private void take(PatternGuess heard, boolean tapped) {
         desk.edit(exercise -> {
             Exercise taken = exercise.withPhrase(heard.phrase());
             return tapped && taken.allowsTempo(heard.tempo()) ? taken.withTempo(heard.tempo()) : taken;

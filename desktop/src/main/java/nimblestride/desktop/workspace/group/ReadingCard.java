@@ -10,8 +10,8 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.layout.VBox;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.reading.Reading;
-import nimblestride.desktop.ui.control.Hint;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.ControlTip;
+import nimblestride.desktop.ui.control.WrappedLabel;
 
 /** One reading, to be taken by a click or Enter. */
 final class ReadingCard extends Button {
@@ -30,7 +30,7 @@ final class ReadingCard extends Button {
         }
         Label grouping = new Label(reading.grouping().toString());
         grouping.getStyleClass().add("reading-grouping");
-        Label why = new Wrapped(reading.why(), "reading-why");
+        Label why = new WrappedLabel(reading.why(), "reading-why");
         // A button asks its text for a height before it has a width of its own.
         why.setPrefWidth(TEXT_WIDTH);
         why.setMinWidth(TEXT_WIDTH);
@@ -44,7 +44,7 @@ final class ReadingCard extends Button {
                 .limit(MOST_BARS)
                 .map(Meter::toString)
                 .collect(Collectors.joining(", "));
-        Hint.on(this, "Written as " + written + ". Right-click to write it so.");
+        ControlTip.on(this, "Written as " + written + ". Right-click to write it so.");
         setAccessibleText(reading.grouping() + ", " + reading.why() + (taken ? ", taken" : ""));
         setOnAction(event -> take.run());
         MenuItem feel = new MenuItem("Feel it as " + reading.grouping());

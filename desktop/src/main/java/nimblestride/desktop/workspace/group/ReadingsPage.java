@@ -8,16 +8,16 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
-import nimblestride.core.exercise.edit.Rewriting;
+import nimblestride.core.exercise.edit.RewriteEdits;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.reading.Reading;
-import nimblestride.core.time.reading.School;
-import nimblestride.core.time.reading.Wish;
-import nimblestride.desktop.async.Newest;
-import nimblestride.desktop.document.exercise.Desk;
-import nimblestride.desktop.ui.control.DownScroll;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.core.time.reading.ReadingApproach;
+import nimblestride.core.time.reading.ReadingFilter;
+import nimblestride.desktop.async.LatestOnly;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 
 /** The readings of a bar in the four schools side by side. One click takes a reading. */
@@ -25,17 +25,17 @@ final class ReadingsPage extends VBox implements Page {
     private static final int READINGS_A_SCHOOL = 8;
     private static final double NARROW = 560;
 
-    private final Desk desk;
+    private final ExerciseDocument desk;
     private final BarChoice bars;
     private final GridPane columns = new GridPane();
-    private final WishFields wishes = new WishFields(this::showReadings);
+    private final ReadingFilterFields wishes = new ReadingFilterFields(this::showReadings);
     private final Consumer<String> felt;
-    private final Newest readings = new Newest("reading");
+    private final LatestOnly readings = new LatestOnly("reading");
     private Bar shownBar;
-    private Wish shownWish;
+    private ReadingFilter shownWish;
 
     /** @param felt is told what the grouping of the chosen bar is called now */
-    ReadingsPage(Desk desk, BarChoice bars, Consumer<String> felt) {
+    ReadingsPage(ExerciseDocument desk, BarChoice bars, Consumer<String> felt) {
         this.desk = desk;
         this.bars = bars;
         this.felt = felt;
@@ -43,7 +43,7 @@ final class ReadingsPage extends VBox implements Page {
         bars.chosen().addListener(change -> showReadings());
         columns.getStyleClass().add("readings");
         columns.widthProperty().addListener(change -> arrange());
-        getChildren().setAll(wishes, new DownScroll(columns));
+        getChildren().setAll(wishes, new VerticalScroll(columns));
     }
 
     @Override
@@ -54,7 +54,7 @@ final class ReadingsPage extends VBox implements Page {
     private void showReadings() {
         int number = bars.number();
         Bar bar = bars.bar();
-        Wish wish = wishes.wish(bar.grouping());
+        ReadingFilter wish = wishes.wish(bar.grouping());
         if (bar.equals(shownBar) && Objects.equals(wish, shownWish)) {
             return;
         }
@@ -66,7 +66,7 @@ final class ReadingsPage extends VBox implements Page {
     private void show(int number, BarReadings found) {
         felt.accept(found.name());
         columns.getChildren().clear();
-        for (School school : School.values()) {
+        for (ReadingApproach school : ReadingApproach.values()) {
             columns.getChildren().add(column(number, found, school));
         }
         arrange();
@@ -74,7 +74,7 @@ final class ReadingsPage extends VBox implements Page {
 
     /** The four schools in a row, or two and two where there is little room. */
     private void arrange() {
-        int inARow = columns.getWidth() < NARROW ? 2 : School.values().length;
+        int inARow = columns.getWidth() < NARROW ? 2 : ReadingApproach.values().length;
         columns.getColumnConstraints().clear();
         for (int i = 0; i < inARow; i++) {
             ColumnConstraints column = new ColumnConstraints();
@@ -88,8 +88,8 @@ final class ReadingsPage extends VBox implements Page {
         }
     }
 
-    private VBox column(int number, BarReadings found, School school) {
-        Label title = new Wrapped(school.title(), "quiet");
+    private VBox column(int number, BarReadings found, ReadingApproach school) {
+        Label title = new WrappedLabel(school.title(), "quiet");
         VBox column = new VBox(title);
         column.getStyleClass().add("reading-column");
         List<Reading> best = found.best().get(school);
@@ -99,7 +99,7 @@ final class ReadingsPage extends VBox implements Page {
                     .add(new ReadingCard(reading, taken, () -> take(number, reading), () -> write(number, reading)));
         }
         if (best.isEmpty()) {
-            Label none = new Wrapped(none(school, found.bar()), "quiet");
+            Label none = new WrappedLabel(none(school, found.bar()), "quiet");
             column.getChildren().add(none);
         }
         return column;
@@ -110,15 +110,15 @@ final class ReadingsPage extends VBox implements Page {
     }
 
     private void write(int number, Reading reading) {
-        desk.edit(exercise -> Rewriting.asBars(
+        desk.edit(exercise -> RewriteEdits.asBars(
                 exercise.withPhrase(exercise.phrase().regrouped(number, reading.grouping())),
                 number,
                 reading.writtenAs()));
     }
 
-    private static String none(School school, Bar bar) {
+    private static String none(ReadingApproach school, Bar bar) {
         int units = bar.meter().units();
-        return school == School.PAIRED_BARS && units % 2 == 0
+        return school == ReadingApproach.PAIRED_BARS && units % 2 == 0
                 ? units + " is even: no even and odd bar make it."
                 : "No such reading of this bar.";
     }

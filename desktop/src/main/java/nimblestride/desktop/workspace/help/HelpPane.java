@@ -20,16 +20,16 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.desktop.ui.control.DownScroll;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 
 /** The help: a list of topics that grows shorter as one types, and beside it the topic, with examples to open. */
 public final class HelpPane extends BorderPane {
     private static final double LINE_WIDTH = 720;
 
     private final Beyond beyond;
-    private final List<Topic> topics = new ArrayList<>(Topic.all());
+    private final List<HelpTopic> topics = new ArrayList<>(HelpTopic.all());
     private final TextField find = new TextField();
     private final VBox titles = new VBox(2);
     private final VBox text = new VBox(12);
@@ -57,12 +57,12 @@ public final class HelpPane extends BorderPane {
         leave.setOnAction(event -> beyond.leave().run());
         Label title = new Label("Help");
         title.getStyleClass().add("exercise-name");
-        VBox side = new VBox(8, title, find, new DownScroll(titles), leave);
+        VBox side = new VBox(8, title, find, new VerticalScroll(titles), leave);
         side.setPrefWidth(240);
         side.setMinWidth(200);
         text.getStyleClass().add("help-text");
         text.setMaxWidth(LINE_WIDTH);
-        DownScroll scroll = new DownScroll(new HBox(text));
+        VerticalScroll scroll = new VerticalScroll(new HBox(text));
         setLeft(side);
         setCenter(scroll);
         addEventFilter(KeyEvent.KEY_PRESSED, event -> {
@@ -82,9 +82,9 @@ public final class HelpPane extends BorderPane {
     }
 
     /** Begins with the shortcuts. */
-    public void shortcuts(List<Entry> all) {
+    public void shortcuts(List<HelpListEntry> all) {
         welcome();
-        Topic topic = Topic.shortcuts(all);
+        HelpTopic topic = HelpTopic.shortcuts(all);
         topics.removeIf(one -> one.title().equals(topic.title()));
         topics.add(topic);
         list();
@@ -93,11 +93,11 @@ public final class HelpPane extends BorderPane {
 
     private void list() {
         titles.getChildren().clear();
-        List<Topic> found = topics.stream()
+        List<HelpTopic> found = topics.stream()
                 .filter(topic -> topic.isAbout(find.getText()))
                 .sorted(Comparator.comparing(topic -> !topic.isCalled(find.getText())))
                 .toList();
-        for (Topic topic : found) {
+        for (HelpTopic topic : found) {
             ToggleButton title = new ToggleButton(topic.title());
             title.setToggleGroup(group);
             title.getStyleClass().add("page-name");
@@ -106,13 +106,13 @@ public final class HelpPane extends BorderPane {
             titles.getChildren().add(title);
         }
         if (found.isEmpty()) {
-            titles.getChildren().add(new Wrapped("Nothing here is about that. Try one word, such as reset."));
+            titles.getChildren().add(new WrappedLabel("Nothing here is about that. Try one word, such as reset."));
         } else {
             show(found.get(0));
         }
     }
 
-    private void show(Topic topic) {
+    private void show(HelpTopic topic) {
         titles.getChildren().stream()
                 .filter(ToggleButton.class::isInstance)
                 .map(ToggleButton.class::cast)
@@ -120,15 +120,15 @@ public final class HelpPane extends BorderPane {
         Label title = new Label(topic.title());
         title.getStyleClass().add("exercise-name");
         text.getChildren().setAll(title);
-        topic.paragraphs().forEach(paragraph -> text.getChildren().add(new Wrapped(paragraph)));
+        topic.paragraphs().forEach(paragraph -> text.getChildren().add(new WrappedLabel(paragraph)));
         if (!topic.entries().isEmpty()) {
             text.getChildren().add(list(topic.entries()));
         }
         FlowPane examples = new FlowPane(8, 8);
         for (int i = 0; i < topic.examples().size(); i++) {
             String example = topic.examples().get(i);
-            examples.getChildren().add(new SmallButton(Topic.said(example), "help-example-" + i, () -> beyond.open()
-                    .accept(Topic.exercise(example))));
+            examples.getChildren().add(new SmallButton(HelpTopic.said(example), "help-example-" + i, () -> beyond.open()
+                    .accept(HelpTopic.exercise(example))));
         }
         text.getChildren().add(examples);
         if (topic.equals(topics.get(0))) {
@@ -138,13 +138,13 @@ public final class HelpPane extends BorderPane {
         }
     }
 
-    private static GridPane list(List<Entry> entries) {
+    private static GridPane list(List<HelpListEntry> entries) {
         GridPane grid = new GridPane();
         grid.getStyleClass().add("ways");
-        for (Entry entry : entries) {
-            Label name = new Wrapped(entry.name(), "entry");
+        for (HelpListEntry entry : entries) {
+            Label name = new WrappedLabel(entry.name(), "entry");
             GridPane.setValignment(name, VPos.TOP);
-            grid.addRow(grid.getRowCount(), name, new Wrapped(entry.told()));
+            grid.addRow(grid.getRowCount(), name, new WrappedLabel(entry.told()));
         }
         ColumnConstraints first = new ColumnConstraints();
         first.setPercentWidth(34);

@@ -11,51 +11,51 @@ import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.leadin.ThereAndBack;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.core.foundation.words.Tally;
-import nimblestride.core.insight.family.ImpliedFeels;
-import nimblestride.core.insight.family.ImpliedFeels.BackBeat;
-import nimblestride.core.insight.family.ImpliedFeels.Keeping;
+import nimblestride.core.foundation.words.Counted;
+import nimblestride.core.insight.family.ImpliedModulations;
+import nimblestride.core.insight.family.ImpliedModulations.BackBeat;
+import nimblestride.core.insight.family.ImpliedModulations.Keeping;
 import nimblestride.core.language.text.ValueText;
+import nimblestride.core.layer.modulation.Modulation;
 import nimblestride.core.layer.modulation.Pivot;
-import nimblestride.core.layer.modulation.Shift;
 import nimblestride.core.layer.pattern.Layer;
-import nimblestride.core.notation.engraving.BothFeels.Kind;
 import nimblestride.core.notation.engraving.Drawing;
+import nimblestride.core.notation.engraving.ModulationDrawing.Kind;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
-import nimblestride.desktop.async.Newest;
-import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.async.LatestOnly;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.Caption;
-import nimblestride.desktop.ui.control.DownScroll;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.Titles;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.TitleConverter;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.page.Page;
 
 /** The same change implied, the written bars kept, beside the real one, with what each is for. */
 final class ImpliedPage extends VBox implements Page {
-    private final Desk desk;
-    private final GearInHand gear;
+    private final ExerciseDocument desk;
+    private final SelectedModulation gear;
     private final TypedField<NoteValue> late;
     private final ComboBox<BackBeat> backBeat = new ComboBox<>();
     private final ComboBox<Keeping> keeping = new ComboBox<>();
     private final Side implied = new Side("Implied: the written bars stay", "implied", this::ask);
     private final Side real = new Side("Real: the bars change", "real", () -> {});
     private final Label problem = new Label();
-    private final Newest answers = new Newest("implying a modulation");
+    private final LatestOnly answers = new LatestOnly("implying a modulation");
     private NoteValue start = NoteValue.ZERO;
 
     /** One of the two ways, with its picture and what it is for. */
     private static final class Side extends VBox {
-        private final FeelsPicture picture;
-        private final Label about = new Wrapped();
+        private final ModulationPicture picture;
+        private final Label about = new WrappedLabel();
 
         Side(String title, String id, Runnable changed) {
             getStyleClass().add("page");
-            Label head = new Wrapped(title, "pane-title");
-            picture = new FeelsPicture("picture-" + id, changed);
+            Label head = new WrappedLabel(title, "pane-title");
+            picture = new ModulationPicture("picture-" + id, changed);
             about.setId("about-" + id);
             HBox.setHgrow(this, Priority.ALWAYS);
             setMinWidth(0);
@@ -67,7 +67,7 @@ final class ImpliedPage extends VBox implements Page {
     /** What is shown of both, or why nothing is. */
     private record Seen(List<Drawing> implied, List<Drawing> real, String meeting, String tempo, String problem) {}
 
-    ImpliedPage(Desk desk, GearInHand gear) {
+    ImpliedPage(ExerciseDocument desk, SelectedModulation gear) {
         this.desk = desk;
         this.gear = gear;
         getStyleClass().add("page");
@@ -98,7 +98,7 @@ final class ImpliedPage extends VBox implements Page {
         line.getStyleClass().add("gear-line");
         HBox sides = new HBox(implied, real);
         sides.getStyleClass().add("reasons");
-        getChildren().setAll(line, problem, new DownScroll(sides));
+        getChildren().setAll(line, problem, new VerticalScroll(sides));
         gear.onChange(this::ask);
     }
 
@@ -106,7 +106,7 @@ final class ImpliedPage extends VBox implements Page {
         box.setId(id);
         box.getItems().setAll(all);
         box.setValue(all.get(0));
-        box.setConverter(new Titles<>(title));
+        box.setConverter(new TitleConverter<>(title));
         box.setPrefWidth(width);
         box.setAccessibleText("What is played");
     }
@@ -131,24 +131,24 @@ final class ImpliedPage extends VBox implements Page {
         if (getScene() == null || gear.exercise().get() == null || !implied.picture.isLaidOut()) {
             return;
         }
-        Shift shift = gear.shift();
+        Modulation shift = gear.shift();
         NoteValue startLate = start;
         double room = implied.picture.room();
         answers.ask(() -> seen(shift, startLate, room), this::show);
     }
 
-    private static Seen seen(Shift shift, NoteValue late, double room) {
+    private static Seen seen(Modulation shift, NoteValue late, double room) {
         try {
             String tempo = Tempo.decimal(shift.after().perMinute());
             return new Seen(
-                    FeelsPicture.rows(shift, Kind.IMPLIED, late, room),
-                    FeelsPicture.rows(shift, Kind.REAL, NoteValue.ZERO, room),
+                    ModulationPicture.rows(shift, Kind.IMPLIED, late, room),
+                    ModulationPicture.rows(shift, Kind.REAL, NoteValue.ZERO, room),
                     shift.barLinesAgree(late)
                             .map(agreement -> "The felt 1 and the written one meet after "
-                                    + Tally.count(agreement.oldBars(), "written bar") + ", "
-                                    + Tally.count(agreement.newBars(), "felt bar") + ".")
+                                    + Counted.count(agreement.oldBars(), "written bar") + ", "
+                                    + Counted.count(agreement.newBars(), "felt bar") + ".")
                             .orElse("The felt 1 and the written one do not meet within "
-                                    + Tally.number(Shift.WITHIN_REASON) + " bars."),
+                                    + Counted.number(Modulation.WITHIN_REASON) + " bars."),
                     tempo,
                     "");
         } catch (StrideException e) {
@@ -163,16 +163,16 @@ final class ImpliedPage extends VBox implements Page {
         real.picture.show(seen.real, "The real change");
         implied.about.setText(
                 "For a few bars of tension inside a tune: everybody else reads on; the back-beat is marked. "
-                        + seen.meeting + " " + ImpliedFeels.CAUTION);
+                        + seen.meeting + " " + ImpliedModulations.CAUTION);
         real.about.setText("For a section of its own: everybody changes to " + seen.tempo
                 + ", which is home until the way back, and all can find the 1.");
     }
 
     private void make(boolean felt) {
         try {
-            Shift shift = gear.shift();
+            Modulation shift = gear.shift();
             if (felt) {
-                List<Layer> layers = ImpliedFeels.layers(
+                List<Layer> layers = ImpliedModulations.layers(
                         shift.pulse(), start, shift.oldBeat(), backBeat.getValue(), keeping.getValue());
                 desk.edit(exercise -> ThereAndBack.there(exercise, Pivot.NONE, exercise.phrase(), layers));
             } else {

@@ -14,40 +14,40 @@ import nimblestride.core.exercise.leadin.LeadIn;
 import nimblestride.core.exercise.leadin.ThereAndBack;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.core.layer.modulation.Shift;
-import nimblestride.core.layer.modulation.ShiftWords;
-import nimblestride.core.notation.engraving.BothFeels;
+import nimblestride.core.layer.modulation.Modulation;
+import nimblestride.core.layer.modulation.ModulationWords;
 import nimblestride.core.notation.engraving.Drawing;
+import nimblestride.core.notation.engraving.ModulationDrawing;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.desktop.async.Newest;
-import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.async.LatestOnly;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.Caption;
-import nimblestride.desktop.ui.control.DownScroll;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.page.Page;
 
 /** The pivot: the new tempo with its sum, both feels to scale, and sections made of it. */
 final class PivotPage extends VBox implements Page {
-    private final Desk desk;
-    private final GearInHand gear;
-    private final GearLine line;
-    private final FeelsPicture picture = new FeelsPicture("both-feels", this::ask);
-    private final Label headline = new Wrapped("", "said");
+    private final ExerciseDocument desk;
+    private final SelectedModulation gear;
+    private final ModulationField line;
+    private final ModulationPicture picture = new ModulationPicture("both-feels", this::ask);
+    private final Label headline = new WrappedLabel("", "said");
     private final GridPane told = new GridPane();
     private final CheckBox leadIns = new CheckBox("with lead-ins");
-    private final Label problem = new Wrapped("", "problem");
-    private final Newest answers = new Newest("working out a pivot");
+    private final Label problem = new WrappedLabel("", "problem");
+    private final LatestOnly answers = new LatestOnly("working out a pivot");
 
     /** What is shown of a change, or why nothing is. */
-    private record Seen(List<ShiftWords.Told> told, List<Drawing> rows, String problem) {}
+    private record Seen(List<ModulationWords.Told> told, List<Drawing> rows, String problem) {}
 
-    PivotPage(Desk desk, GearInHand gear) {
+    PivotPage(ExerciseDocument desk, SelectedModulation gear) {
         this.desk = desk;
         this.gear = gear;
         getStyleClass().add("page");
-        line = new GearLine(gear);
+        line = new ModulationField(gear);
         headline.setId("new-tempo");
         told.setId("pivot-told");
         told.getStyleClass().add("ways");
@@ -62,7 +62,7 @@ final class PivotPage extends VBox implements Page {
         line.getChildren().add(make);
         VBox all = new VBox(headline, picture, told);
         all.getStyleClass().add("told");
-        getChildren().setAll(line, problem, new DownScroll(all));
+        getChildren().setAll(line, problem, new VerticalScroll(all));
         gear.onChange(this::refresh);
     }
 
@@ -89,16 +89,17 @@ final class PivotPage extends VBox implements Page {
         if (gear.exercise().get() == null || !picture.isLaidOut()) {
             return;
         }
-        Shift shift = gear.shift();
+        Modulation shift = gear.shift();
         double width = picture.room();
         answers.ask(() -> seen(shift, width), this::show);
     }
 
-    private static Seen seen(Shift shift, double width) {
+    private static Seen seen(Modulation shift, double width) {
         try {
             // The words first: they say so where there is nothing to draw.
-            List<ShiftWords.Told> told = ShiftWords.of(shift);
-            return new Seen(told, FeelsPicture.rows(shift, BothFeels.Kind.REAL, NoteValue.ZERO, width), "");
+            List<ModulationWords.Told> told = ModulationWords.of(shift);
+            return new Seen(
+                    told, ModulationPicture.rows(shift, ModulationDrawing.Kind.REAL, NoteValue.ZERO, width), "");
         } catch (StrideException e) {
             return new Seen(List.of(), List.of(), e.getMessage() + ".");
         }
@@ -107,16 +108,17 @@ final class PivotPage extends VBox implements Page {
     private void show(Seen seen) {
         showProblem(seen.problem);
         picture.show(
-                seen.rows, seen.told.stream().map(ShiftWords.Told::sentence).collect(Collectors.joining(" ")));
+                seen.rows,
+                seen.told.stream().map(ModulationWords.Told::sentence).collect(Collectors.joining(" ")));
         headline.setText(seen.told.stream()
                 .findFirst()
                 .map(tempo -> tempo.sentence() + "  " + tempo.sum())
                 .orElse(""));
         told.getChildren().clear();
-        for (ShiftWords.Told one : seen.told.subList(Math.min(1, seen.told.size()), seen.told.size())) {
+        for (ModulationWords.Told one : seen.told.subList(Math.min(1, seen.told.size()), seen.told.size())) {
             Caption about = new Caption(one.about());
-            Label sentence = new Wrapped(one.sentence());
-            Label sum = new Wrapped(one.sum(), "finding-sum");
+            Label sentence = new WrappedLabel(one.sentence());
+            Label sum = new WrappedLabel(one.sum(), "finding-sum");
             VBox words = one.sum().isEmpty() ? new VBox(sentence) : new VBox(sentence, sum);
             GridPane.setHgrow(words, Priority.ALWAYS);
             GridPane.setValignment(about, VPos.TOP);

@@ -7,7 +7,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
-import nimblestride.core.exercise.edit.Sectioning;
+import nimblestride.core.exercise.edit.SectionEdits;
 import nimblestride.core.exercise.leadin.LeadIn;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.model.Section;
@@ -16,10 +16,10 @@ import nimblestride.core.language.text.PivotText;
 import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.Tempo;
-import nimblestride.desktop.document.exercise.Desk;
-import nimblestride.desktop.ui.control.Hint;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.ui.control.ControlTip;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.field.BarCount;
+import nimblestride.desktop.ui.field.BarCountParser;
 import nimblestride.desktop.ui.field.TypedField;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -48,22 +48,22 @@ final class SectionRow {
     private Exercise shown;
 
     /** @param play plays from it */
-    SectionRow(int index, Desk desk, Editing editing, Runnable play) {
+    SectionRow(int index, ExerciseDocument desk, Editing editing, Runnable play) {
         this.index = index;
         number = new Button(Integer.toString(index + 1));
         number.setId("section-play-" + index);
         number.getStyleClass().addAll("flat", "section-number");
         number.setMinWidth(Button.USE_PREF_SIZE);
         number.setAccessibleText("Play from section " + (index + 1));
-        Hint.on(number, "Play from this section");
+        ControlTip.on(number, "Play from this section");
         number.setOnAction(event -> play.run());
         name = new TypedField<>(
-                text -> Sectioning.named(shown, feel(), text.strip())
+                text -> SectionEdits.named(shown, feel(), text.strip())
                         .feels()
                         .get(feel())
                         .name(),
                 text -> text,
-                text -> editing.edit("section-name", exercise -> Sectioning.named(exercise, feel(), text)),
+                text -> editing.edit("section-name", exercise -> SectionEdits.named(exercise, feel(), text)),
                 desk::endBurst);
         field(name, "section-name-" + index, "Name of the feel of section " + (index + 1), 88);
         bars.setId("section-bars-" + index);
@@ -72,18 +72,18 @@ final class SectionRow {
         bars.setMinWidth(64);
         bars.setWrapText(true);
         bars.setMinHeight(Region.USE_PREF_SIZE);
-        Hint.on(bars, "Take this feel in hand: the Road and every bench then show it");
+        ControlTip.on(bars, "Take this feel in hand: the Road and every bench then show it");
         bars.setOnAction(event -> desk.turnTo(feel()));
         rounds = new TypedField<>(
-                BarCount.upTo(Section.MOST_ROUNDS),
+                BarCountParser.upTo(Section.MOST_ROUNDS),
                 String::valueOf,
-                times -> editing.edit("section-rounds", exercise -> Sectioning.inRounds(exercise, index, times)),
+                times -> editing.edit("section-rounds", exercise -> SectionEdits.inRounds(exercise, index, times)),
                 desk::endBurst);
         field(rounds, "section-rounds-" + index, "How often section " + (index + 1) + " plays its bars", 44);
         entered = new TypedField<>(
                 PivotText::read,
                 SectionRow::told,
-                pivot -> editing.edit("section-pivot", exercise -> Sectioning.enteredBy(exercise, index, pivot)),
+                pivot -> editing.edit("section-pivot", exercise -> SectionEdits.enteredBy(exercise, index, pivot)),
                 desk::endBurst);
         field(entered, "section-pivot-" + index, "The modulation into section " + (index + 1), 168);
         entered.setVisible(index > 0);
@@ -92,12 +92,12 @@ final class SectionRow {
                 Feather.ARROW_UP,
                 "section-up-" + index,
                 "Earlier",
-                () -> editing.edit(this, exercise -> Sectioning.moved(exercise, index, index - 1)));
+                () -> editing.edit(this, exercise -> SectionEdits.moved(exercise, index, index - 1)));
         down = icon(
                 Feather.ARROW_DOWN,
                 "section-down-" + index,
                 "Later",
-                () -> editing.edit(this, exercise -> Sectioning.moved(exercise, index, index + 1)));
+                () -> editing.edit(this, exercise -> SectionEdits.moved(exercise, index, index + 1)));
         leadIn = icon(
                 Feather.LOG_IN,
                 "section-lead-in-" + index,
@@ -107,7 +107,7 @@ final class SectionRow {
                 Feather.X,
                 "section-out-" + index,
                 "Take it out",
-                () -> editing.edit(this, exercise -> Sectioning.without(exercise, index)));
+                () -> editing.edit(this, exercise -> SectionEdits.without(exercise, index)));
     }
 
     private static void field(TypedField<?> field, String id, String what, double width) {
@@ -121,7 +121,7 @@ final class SectionRow {
         Button button = new SmallButton("", id, action);
         button.setGraphic(new FontIcon(icon));
         button.setAccessibleText(what);
-        Hint.on(button, what);
+        ControlTip.on(button, what);
         return button;
     }
 
@@ -153,7 +153,7 @@ final class SectionRow {
         entered.show(section.entered());
         Tempo at = exercise.chain().tempos().get(index);
         tempo.setText(Tempo.decimal(at.perMinute()));
-        Hint.on(tempo, NoteName.say(at.beat()) + " = " + Tempo.decimal(at.perMinute()));
+        ControlTip.on(tempo, NoteName.say(at.beat()) + " = " + Tempo.decimal(at.perMinute()));
         up.setDisable(index == 0);
         down.setDisable(index + 1 == exercise.sections().size());
         leadIn.setVisible(index > 0 && !section.entered().isNone());

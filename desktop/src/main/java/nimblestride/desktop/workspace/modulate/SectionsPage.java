@@ -12,20 +12,20 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import nimblestride.core.exercise.edit.Sectioning;
+import nimblestride.core.exercise.edit.SectionEdits;
 import nimblestride.core.exercise.leadin.ThereAndBack;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.layer.modulation.Pivot;
-import nimblestride.desktop.document.exercise.Answer;
-import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.document.exercise.AnalyzedExercise;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.ui.control.Caption;
-import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.ui.control.ControlTip;
 import nimblestride.desktop.ui.control.FlowLine;
-import nimblestride.desktop.ui.control.Hint;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 
 /** The sections of the exercise in their order, and whether their chain of tempos comes home. */
@@ -36,34 +36,34 @@ final class SectionsPage extends VBox implements Page {
 
     private static final String[] HEADS = {"", "feel", "take in hand", "times", "entered by", "tempo"};
 
-    private final Desk desk;
+    private final ExerciseDocument desk;
     private final Transport transport;
     private final GridPane grid = new GridPane();
-    private final Label told = new Wrapped();
-    private final Label problem = new Wrapped("", "problem");
+    private final Label told = new WrappedLabel();
+    private final Label problem = new WrappedLabel("", "problem");
     private final List<SectionRow> rows = new ArrayList<>();
 
-    SectionsPage(Desk desk, Transport transport) {
+    SectionsPage(ExerciseDocument desk, Transport transport) {
         this.desk = desk;
         this.transport = transport;
         getStyleClass().add("page");
         CheckBox all = new CheckBox("Play all sections in order");
         all.setId("all-sections");
         all.selectedProperty().bindBidirectional(transport.settings().allSections());
-        Hint.on(all, "Off: only the feel in hand is played, again and again");
+        ControlTip.on(all, "Off: only the feel in hand is played, again and again");
         SmallButton again = new SmallButton("Again", "section-again", () -> edit("again", this::again));
-        Hint.on(again, "The feel in hand once more, after the last section");
+        ControlTip.on(again, "The feel in hand once more, after the last section");
         SmallButton other = new SmallButton("A new feel", "section-new", () -> edit("new", this::other));
-        Hint.on(other, "Bars of its own after the feel in hand, at the same tempo");
+        ControlTip.on(other, "Bars of its own after the feel in hand, at the same tempo");
         SmallButton back = new SmallButton("Back to the first", "section-back", () -> edit("back", ThereAndBack::back));
-        Hint.on(back, "The first section after the feel in hand, at its own tempo");
+        ControlTip.on(back, "The first section after the feel in hand, at its own tempo");
         all.setMinWidth(USE_PREF_SIZE);
         FlowLine line = new FlowLine(all, other, again, back);
         told.setId("sections-told");
         problem.setId("sections-problem");
         showProblem("");
         grid.getStyleClass().add("sections");
-        getChildren().setAll(line, problem, told, new DownScroll(grid));
+        getChildren().setAll(line, problem, told, new VerticalScroll(grid));
         transport.section().addListener(change -> light());
     }
 
@@ -76,7 +76,7 @@ final class SectionsPage extends VBox implements Page {
                 exercise.chain().tempos().get(exercise.sections().size() - 1),
                 exercise.tempo(),
                 exercise.chain().pivots());
-        return Sectioning.again(exercise, exercise.sections().size(), exercise.inHand(), 1, home);
+        return SectionEdits.again(exercise, exercise.sections().size(), exercise.inHand(), 1, home);
     }
 
     private void edit(Object from, UnaryOperator<Exercise> change) {
@@ -125,7 +125,7 @@ final class SectionsPage extends VBox implements Page {
 
     /** What is known about the order of sections, as among the findings. */
     @Override
-    public void show(Answer answer) {
+    public void show(AnalyzedExercise answer) {
         String known = answer.findings().stream()
                 .filter(finding -> ABOUT_SECTIONS.contains(finding.code()))
                 .map(finding -> finding.sentence() + " " + finding.sum())

@@ -14,22 +14,22 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.TempoText;
-import nimblestride.core.layer.modulation.Chain;
 import nimblestride.core.layer.modulation.MetronomeSetting;
+import nimblestride.core.layer.modulation.Modulation;
+import nimblestride.core.layer.modulation.ModulationChain;
 import nimblestride.core.layer.modulation.Pivot;
-import nimblestride.core.layer.modulation.Rounding;
-import nimblestride.core.layer.modulation.Route;
-import nimblestride.core.layer.modulation.Routes;
-import nimblestride.core.layer.modulation.Shift;
+import nimblestride.core.layer.modulation.RoundedTempo;
+import nimblestride.core.layer.modulation.TempoRoute;
+import nimblestride.core.layer.modulation.TempoRoutes;
 import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
-import nimblestride.desktop.async.Newest;
-import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.async.LatestOnly;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.Caption;
-import nimblestride.desktop.ui.control.DownScroll;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.page.Page;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -38,27 +38,27 @@ import org.apache.commons.numbers.fraction.BigFraction;
 final class TemposPage extends VBox implements Page {
     private static final Tempo USUAL_GOAL = Tempo.ofQuarters(120);
 
-    private final Desk desk;
-    private final GearInHand gear;
+    private final ExerciseDocument desk;
+    private final SelectedModulation gear;
     private final FlowPane friendly = new FlowPane();
     private final GridPane roundings = grid("roundings");
     private final GridPane settings = grid("metronome");
     private final GridPane route = grid("route");
     private final TypedField<Tempo> goal;
     private final TypedField<BigFraction> tolerance;
-    private final Newest answers = new Newest("working out tempos");
+    private final LatestOnly answers = new LatestOnly("working out tempos");
     private Tempo wanted = USUAL_GOAL;
     private BigFraction within = BigFraction.ONE;
 
     /** Made once, and shared: every pair of regroupings. */
     private static final class Known {
-        static final Routes ROUTES = new Routes(Routes.LARGEST);
+        static final TempoRoutes ROUTES = new TempoRoutes(TempoRoutes.LARGEST);
     }
 
     /** All that the page shows of a change of gear, or why nothing is. */
-    private record Seen(Chain chain, Shift shift, Optional<Route> route, String problem) {}
+    private record Seen(ModulationChain chain, Modulation shift, Optional<TempoRoute> route, String problem) {}
 
-    TemposPage(Desk desk, GearInHand gear) {
+    TemposPage(ExerciseDocument desk, SelectedModulation gear) {
         this.desk = desk;
         this.gear = gear;
         getStyleClass().add("page");
@@ -105,7 +105,7 @@ final class TemposPage extends VBox implements Page {
                 asked,
                 route);
         all.getStyleClass().add("told");
-        getChildren().setAll(new DownScroll(all));
+        getChildren().setAll(new VerticalScroll(all));
         gear.onChange(this::ask);
     }
 
@@ -141,15 +141,17 @@ final class TemposPage extends VBox implements Page {
             return;
         }
         Exercise exercise = gear.exercise().get();
-        Shift shift = gear.shift();
+        Modulation shift = gear.shift();
         Tempo to = wanted;
         BigFraction tolerated = within;
         answers.ask(() -> seen(exercise, shift, to, tolerated), this::show);
     }
 
-    private static Seen seen(Exercise exercise, Shift shift, Tempo to, BigFraction tolerance) {
+    private static Seen seen(Exercise exercise, Modulation shift, Tempo to, BigFraction tolerance) {
         try {
-            Chain chain = exercise.hasSections() ? exercise.chain() : new Chain(shift.before(), List.of(shift.pivot()));
+            ModulationChain chain = exercise.hasSections()
+                    ? exercise.chain()
+                    : new ModulationChain(shift.before(), List.of(shift.pivot()));
             return new Seen(chain, shift, Known.ROUTES.within(exercise.tempo(), to, tolerance), "");
         } catch (StrideException e) {
             return new Seen(null, shift, Optional.empty(), e.getMessage() + ".");
@@ -160,7 +162,7 @@ final class TemposPage extends VBox implements Page {
         List.of(friendly, roundings, settings, route)
                 .forEach(pane -> pane.getChildren().clear());
         if (seen.chain == null) {
-            friendly.getChildren().add(new Wrapped(seen.problem, "problem"));
+            friendly.getChildren().add(new WrappedLabel(seen.problem, "problem"));
             return;
         }
         showFriendly(seen.chain);
@@ -169,17 +171,19 @@ final class TemposPage extends VBox implements Page {
         showRoute(seen.route);
     }
 
-    private void showFriendly(Chain chain) {
+    private void showFriendly(ModulationChain chain) {
         List<Integer> tempos = chain.friendlyTempos();
         if (tempos.isEmpty()) {
             friendly.getChildren()
-                    .add(new Caption("No start from " + Chain.METRONOME_FROM + " to " + Chain.METRONOME_TO
-                            + " makes all of them whole; below is how far each is rounded."));
+                    .add(new Caption(
+                            "No start from " + ModulationChain.METRONOME_FROM + " to " + ModulationChain.METRONOME_TO
+                                    + " makes all of them whole; below is how far each is rounded."));
             return;
         }
         friendly.getChildren().add(new Caption("Start at"));
         for (int tempo : tempos) {
-            Chain from = new Chain(new Tempo(chain.start().beat(), BigFraction.of(tempo)), chain.pivots());
+            ModulationChain from =
+                    new ModulationChain(new Tempo(chain.start().beat(), BigFraction.of(tempo)), chain.pivots());
             String all = String.join(
                     " - ",
                     from.tempos().stream()
@@ -196,11 +200,11 @@ final class TemposPage extends VBox implements Page {
                 .turnedTo(exercise.inHand()));
     }
 
-    private void showRoundings(Chain chain) {
+    private void showRoundings(ModulationChain chain) {
         BigFraction phrase =
                 chain.start().seconds(gear.exercise().get().phrase().length());
         for (Tempo tempo : chain.tempos().stream().distinct().toList()) {
-            Rounding rounding = Rounding.of(tempo);
+            RoundedTempo rounding = RoundedTempo.of(tempo);
             String said = rounding.isExact()
                     ? "is a whole number: nothing drifts."
                     : "set to " + rounding.whole() + ", the click is " + off(rounding.driftAfter(BigFraction.of(60)))
@@ -218,7 +222,7 @@ final class TemposPage extends VBox implements Page {
         return Tempo.decimal(seconds.abs().multiply(1_000)) + " ms" + late;
     }
 
-    private void showSettings(Shift shift) {
+    private void showSettings(Modulation shift) {
         for (MetronomeSetting setting : MetronomeSetting.of(shift)) {
             settings.addRow(
                     settings.getRowCount(),
@@ -233,19 +237,20 @@ final class TemposPage extends VBox implements Page {
         return named ? NoteName.each(value) : value + " of a whole note";
     }
 
-    private void showRoute(Optional<Route> found) {
+    private void showRoute(Optional<TempoRoute> found) {
         if (found.isEmpty()) {
             route.addRow(
-                    0, wrapped("No route of up to " + Routes.MOST_STEPS + " regroupings comes so near. Allow more."));
+                    0,
+                    wrapped("No route of up to " + TempoRoutes.MOST_STEPS + " regroupings comes so near. Allow more."));
             return;
         }
-        Route way = found.get();
+        TempoRoute way = found.get();
         Exercise exercise = gear.exercise().get();
         if (way.steps().isEmpty()) {
             route.addRow(0, wrapped("You are there already."));
             return;
         }
-        List<Tempo> tempos = new Chain(exercise.tempo(), way.pivots()).tempos();
+        List<Tempo> tempos = new ModulationChain(exercise.tempo(), way.pivots()).tempos();
         for (int i = 0; i < way.steps().size(); i++) {
             route.addRow(
                     i,
@@ -262,7 +267,7 @@ final class TemposPage extends VBox implements Page {
         route.add(end, 0, way.steps().size(), 2, 1);
     }
 
-    private void take(Route way) {
+    private void take(TempoRoute way) {
         desk.edit(exercise -> {
             Exercise longer = exercise;
             for (Pivot pivot : way.pivots()) {
@@ -280,7 +285,7 @@ final class TemposPage extends VBox implements Page {
     }
 
     private static Node wrapped(String text) {
-        Label label = new Wrapped(text);
+        Label label = new WrappedLabel(text);
         GridPane.setHgrow(label, Priority.ALWAYS);
         return label;
     }

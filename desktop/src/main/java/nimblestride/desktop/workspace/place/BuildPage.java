@@ -15,10 +15,10 @@ import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.PatternText;
 import nimblestride.core.layer.pattern.Layer;
-import nimblestride.desktop.document.exercise.Desk;
-import nimblestride.desktop.ui.control.DownScroll;
-import nimblestride.desktop.ui.control.Hint;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.ui.control.ControlTip;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -27,20 +27,20 @@ import org.kordamp.ikonli.javafx.FontIcon;
 final class BuildPage extends VBox implements Page {
     private static final int LONGEST_TEXT = 60;
 
-    private final Desk desk;
+    private final ExerciseDocument desk;
     private final IntegerProperty stage;
     private final GridPane rows = new GridPane();
 
     /** @param stage how many layers are heard and seen, from the first on; {@link Exercise#MOST_LAYERS} for all */
-    BuildPage(Desk desk, IntegerProperty stage) {
+    BuildPage(ExerciseDocument desk, IntegerProperty stage) {
         this.desk = desk;
         this.stage = stage;
         getStyleClass().add("page");
-        Label how = new Wrapped(
+        Label how = new WrappedLabel(
                 "Choose how far it is built up: only that much is heard and seen. All comes back with the last.");
         how.getStyleClass().add("quiet");
         rows.getStyleClass().add("ways");
-        getChildren().setAll(how, new DownScroll(rows));
+        getChildren().setAll(how, new VerticalScroll(rows));
     }
 
     @Override
@@ -98,7 +98,7 @@ final class BuildPage extends VBox implements Page {
         button.setId((by < 0 ? "earlier-" : "later-") + index);
         button.getStyleClass().add("flat");
         button.setAccessibleText(tip);
-        Hint.on(button, tip);
+        ControlTip.on(button, tip);
         int other = index + by;
         button.setDisable(other < 0 || other >= desk.exercise().get().layers().size());
         button.setOnAction(event -> desk.edit(exercise -> {

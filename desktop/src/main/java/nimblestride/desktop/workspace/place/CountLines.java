@@ -18,52 +18,52 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.BorderPane;
 import nimblestride.core.kit.voice.Limb;
-import nimblestride.core.layer.limbs.Played;
-import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.core.time.counting.Division;
-import nimblestride.core.time.counting.Said;
+import nimblestride.core.layer.limbs.LimbNote;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.SpokenSyllable;
+import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.desktop.document.exercise.Answer;
-import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.document.exercise.AnalyzedExercise;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.ui.look.DrawingCanvas;
 import nimblestride.desktop.ui.look.Palette;
-import nimblestride.desktop.ui.look.Slate;
 
 /**
  * The count of the phrase, once for each limb, with what the limb plays in ink; and the sticking under them. A click on a
  * count, or Enter, places the voice in hand; the arrow keys go along the counts, and carry a note that has just been placed.
  */
 final class CountLines extends BorderPane {
-    private final Desk desk;
-    private final ObjectProperty<CountingSchool> school;
-    private final ObjectProperty<Division> division;
+    private final ExerciseDocument desk;
+    private final ObjectProperty<CountingSystem> school;
+    private final ObjectProperty<Subdivision> division;
     private final ReadOnlyIntegerProperty stage;
     private final BiConsumer<Integer, NoteValue> place;
     private final BiConsumer<Spot, Spot> move;
-    private final Slate slate = new Slate(this::draw);
+    private final DrawingCanvas slate = new DrawingCanvas(this::draw);
     private final ScrollBar bar = new ScrollBar();
     private Palette palette = Palette.DAY;
     private List<Line> lines = List.of();
     private Spot spot = new Spot(0, NoteValue.ZERO);
     private boolean carrying;
-    private CountWords words;
+    private CountLineText words;
     private CountSpacing spacing = CountSpacing.EMPTY;
 
     /** A count of a bar of the phrase. */
     record Spot(int bar, NoteValue position) {}
 
     /** What a limb plays, in order. */
-    record Line(Limb limb, List<Played> notes) {}
+    record Line(Limb limb, List<LimbNote> notes) {}
 
     /**
      * @param place is given a count that is clicked
      * @param move is given where a note is carried from, and where to
      */
     CountLines(
-            Desk desk,
-            ObjectProperty<CountingSchool> school,
-            ObjectProperty<Division> division,
+            ExerciseDocument desk,
+            ObjectProperty<CountingSystem> school,
+            ObjectProperty<Subdivision> division,
             ReadOnlyIntegerProperty stage,
             BiConsumer<Integer, NoteValue> place,
             BiConsumer<Spot, Spot> move) {
@@ -108,9 +108,9 @@ final class CountLines extends BorderPane {
         paint();
     }
 
-    void show(Answer answer) {
+    void show(AnalyzedExercise answer) {
         Phrase phrase = answer.exercise().phrase();
-        Map<Limb, List<Played>> byLimb = new TreeMap<>();
+        Map<Limb, List<LimbNote>> byLimb = new TreeMap<>();
         answer.opening().notes().stream()
                 .filter(note -> note.layer() < stage.get())
                 .forEach(note -> byLimb.computeIfAbsent(note.limb(), limb -> new ArrayList<>())
@@ -131,7 +131,7 @@ final class CountLines extends BorderPane {
     }
 
     private void rescale() {
-        words = new CountWords(phrase(), school.get(), division.get());
+        words = new CountLineText(phrase(), school.get(), division.get());
         spacing = CountSpacing.of(words, lines);
         paint();
     }
@@ -163,7 +163,7 @@ final class CountLines extends BorderPane {
     private List<NoteValue> counts(int number) {
         Bar counted = phrase().bars().get(number);
         return school.get().count(counted, division.get()).stream()
-                .map(Said::at)
+                .map(SpokenSyllable::at)
                 .toList();
     }
 

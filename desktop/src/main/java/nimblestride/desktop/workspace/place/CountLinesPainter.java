@@ -8,16 +8,16 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
-import nimblestride.core.layer.limbs.Played;
-import nimblestride.core.time.counting.Said;
+import nimblestride.core.layer.limbs.LimbNote;
+import nimblestride.core.time.counting.SpokenSyllable;
 import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.meter.Phrase;
-import nimblestride.core.time.meter.Place;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.desktop.ui.look.Face;
+import nimblestride.desktop.ui.look.MarkBatch;
 import nimblestride.desktop.ui.look.MarkShape;
-import nimblestride.desktop.ui.look.Marks;
 import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.ui.look.Typefaces;
 
 /** Paints count lines. */
 final class CountLinesPainter {
@@ -32,7 +32,7 @@ final class CountLinesPainter {
     private final GraphicsContext g;
     private final Palette palette;
     private final Phrase phrase;
-    private final CountWords words;
+    private final CountLineText words;
     private final CountSpacing spacing;
     private final double start;
     private double line;
@@ -45,7 +45,7 @@ final class CountLinesPainter {
             double width,
             double height,
             Palette palette,
-            CountWords words,
+            CountLineText words,
             CountSpacing spacing,
             double start) {
         this.g = g;
@@ -67,14 +67,14 @@ final class CountLinesPainter {
         double room = (height - TOP - STICKING) / Math.max(1, lines.size());
         line = Math.max(LOWEST_LINE, Math.min(TALLEST_LINE, room));
         for (int i = 0; i < lines.size(); i++) {
-            text(Face.text(13), palette.ink(), TextAlignment.LEFT);
+            text(Typefaces.text(13), palette.ink(), TextAlignment.LEFT);
             g.fillText(lines.get(i).limb().title(), 0, y(i) + 8);
         }
         if (lines.isEmpty()) {
-            text(Face.text(13), palette.quiet(), TextAlignment.LEFT);
+            text(Typefaces.text(13), palette.quiet(), TextAlignment.LEFT);
             g.fillText("nothing yet", 0, y(0) + 8);
         }
-        text(Face.text(13), palette.quiet(), TextAlignment.LEFT);
+        text(Typefaces.text(13), palette.quiet(), TextAlignment.LEFT);
         g.fillText("sticking", 0, stickingY(lines) + 3);
         g.save();
         g.beginPath();
@@ -90,11 +90,11 @@ final class CountLinesPainter {
             }
         }
         for (int i = 0; i < lines.size(); i++) {
-            for (Played note : lines.get(i).notes()) {
+            for (LimbNote note : lines.get(i).notes()) {
                 paintNote(note, y(i));
             }
         }
-        text(Face.bold(13), palette.ink(), TextAlignment.CENTER);
+        text(Typefaces.bold(13), palette.ink(), TextAlignment.CENTER);
         words.sticking(lines).forEach((at, letters) -> g.fillText(letters, x(at.toDouble()), stickingY(lines) + 3));
         spot.ifPresent(here -> paintSpot(here, lines, carrying));
         g.restore();
@@ -119,10 +119,13 @@ final class CountLinesPainter {
         g.setLineWidth(1);
         double line = x(from) - spacing.lead();
         g.strokeLine(line, 2, line, stickingY(lines) + 10);
-        for (Said said : words.said(bar)) {
+        for (SpokenSyllable said : words.said(bar)) {
             double x = x(from + said.at().toDouble());
             for (int i = 0; i < Math.max(1, lines.size()); i++) {
-                text(said.startsGroup() ? Face.bold(12.5) : Face.text(12.5), palette.quiet(), TextAlignment.CENTER);
+                text(
+                        said.startsGroup() ? Typefaces.bold(12.5) : Typefaces.text(12.5),
+                        palette.quiet(),
+                        TextAlignment.CENTER);
                 g.setGlobalAlpha(0.75);
                 g.fillText(said.syllable(), x, y(i) + 9);
                 g.setGlobalAlpha(1);
@@ -130,7 +133,7 @@ final class CountLinesPainter {
         }
     }
 
-    private void paintNote(Played note, double y) {
+    private void paintNote(LimbNote note, double y) {
         double x = x(note.at().toDouble());
         if (x < CountSpacing.NAMES || x > width + spacing.lead()) {
             return;
@@ -138,9 +141,9 @@ final class CountLinesPainter {
         Color color = palette.layer(note.layer());
         g.setFill(palette.ground());
         g.fillRect(x - 10, y, 20, 18);
-        text(Face.bold(15), palette.ink(), TextAlignment.CENTER);
+        text(Typefaces.bold(15), palette.ink(), TextAlignment.CENTER);
         g.fillText(words.of(note), x, y + 9);
-        new Marks()
+        new MarkBatch()
                 .add(MarkShape.of(note.layer()), x, y - 4, MARK, note.stroke(), color)
                 .draw(g);
     }
@@ -172,6 +175,7 @@ final class CountLinesPainter {
 
     private static String place(NoteValue at, Phrase phrase) {
         long number = phrase.barAt(at);
-        return new Place(phrase.bar(number).meter(), at.minus(phrase.startOf(number))) + " of bar " + (number + 1);
+        return new CountPosition(phrase.bar(number).meter(), at.minus(phrase.startOf(number))) + " of bar "
+                + (number + 1);
     }
 }

@@ -6,7 +6,7 @@ import java.util.TreeMap;
 import nimblestride.core.notation.engraving.Mark.Weight;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.formats.font.Faces;
+import nimblestride.formats.font.Fonts;
 
 /**
  * How far apart counts stand, so that no word touches the next one or a bar line.
@@ -31,7 +31,7 @@ record CountSpacing(double scale, double lead) {
     private static final double BESIDE_BAR_LINE = 4;
 
     /** By the words of the first bars: the two that come closest to each other, and the longest. */
-    static CountSpacing of(CountWords words, List<CountLines.Line> lines) {
+    static CountSpacing of(CountLineText words, List<CountLines.Line> lines) {
         SortedMap<NoteValue, Double> widths = widths(words, lines);
         double scale = BETWEEN_COUNTS;
         NoteValue before = null;
@@ -49,7 +49,7 @@ record CountSpacing(double scale, double lead) {
     }
 
     /** How wide what stands at each moment of the first bars is, at the most. */
-    private static SortedMap<NoteValue, Double> widths(CountWords words, List<CountLines.Line> lines) {
+    private static SortedMap<NoteValue, Double> widths(CountLineText words, List<CountLines.Line> lines) {
         Phrase phrase = words.phrase();
         int bars = Math.min(FIRST_BARS, phrase.bars().size());
         NoteValue end = phrase.startOf(bars);
@@ -71,7 +71,7 @@ record CountSpacing(double scale, double lead) {
     }
 
     private static double width(String word) {
-        return Faces.get().width(word, Weight.BOLD, LETTERS);
+        return Fonts.get().width(word, Weight.BOLD, LETTERS);
     }
 
     /** Where a moment stands, in whole notes after the one at the left edge. */

@@ -4,34 +4,34 @@ import java.util.List;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.scene.layout.VBox;
-import nimblestride.core.exercise.edit.Placing;
+import nimblestride.core.exercise.edit.PlacementEdits;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.PlacingText;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Placement;
-import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.core.time.counting.Division;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.desktop.document.exercise.Answer;
-import nimblestride.desktop.document.exercise.Desk;
-import nimblestride.desktop.ui.control.DownScroll;
+import nimblestride.desktop.document.exercise.AnalyzedExercise;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.page.Page;
 
 /** Voices placed by naming counts, by clicking them, or with the arrow keys; below, the count lines limb by limb. */
 final class CountsPage extends VBox implements Page {
-    private final Desk desk;
+    private final ExerciseDocument desk;
     private final TypedField<List<Layer>> text;
-    private final VoiceInHand hand = new VoiceInHand();
+    private final SelectedVoice hand = new SelectedVoice();
     private final CountLines lines;
     private Phrase phrase;
 
     CountsPage(
-            Desk desk,
-            ObjectProperty<CountingSchool> school,
-            ObjectProperty<Division> division,
+            ExerciseDocument desk,
+            ObjectProperty<CountingSystem> school,
+            ObjectProperty<Subdivision> division,
             ReadOnlyIntegerProperty stage) {
         this.desk = desk;
         getStyleClass().add("page");
@@ -41,13 +41,13 @@ final class CountsPage extends VBox implements Page {
                         desk.exercise().get().phrase(),
                         desk.exercise().get().voices()),
                 layers -> PlacingText.write(layers, desk.exercise().get().phrase()),
-                layers -> desk.edit("placing", exercise -> Placing.withPlaced(exercise, layers)),
+                layers -> desk.edit("placing", exercise -> PlacementEdits.withPlaced(exercise, layers)),
                 desk::endBurst);
         text.field().setId("placing");
         text.field().setPromptText("kick 1, 4; snare a of 2; ride every third count");
         text.field().setAccessibleText("Voices placed by naming counts");
         lines = new CountLines(desk, school, division, stage, this::place, this::moveNote);
-        DownScroll scroll = new DownScroll(lines);
+        VerticalScroll scroll = new VerticalScroll(lines);
         scroll.setFitToHeight(true);
         getChildren().setAll(text, hand, scroll);
     }
@@ -56,26 +56,26 @@ final class CountsPage extends VBox implements Page {
     void place(int bar, NoteValue position) {
         Placement placement = new Placement(bar, position, hand.stroke());
         Exercise now = desk.exercise().get();
-        if (now.layers().size() < Exercise.MOST_LAYERS || Placing.isPlaced(now, hand.voice(), bar, position)) {
-            desk.edit(exercise -> Placing.toggled(exercise, hand.voice(), placement));
+        if (now.layers().size() < Exercise.MOST_LAYERS || PlacementEdits.isPlaced(now, hand.voice(), bar, position)) {
+            desk.edit(exercise -> PlacementEdits.toggled(exercise, hand.voice(), placement));
         }
-        lines.pointAt(bar, position, Placing.isPlaced(desk.exercise().get(), hand.voice(), bar, position));
+        lines.pointAt(bar, position, PlacementEdits.isPlaced(desk.exercise().get(), hand.voice(), bar, position));
     }
 
     /** Moves the note of the voice in hand from one count to another. */
     private void moveNote(CountLines.Spot from, CountLines.Spot to) {
-        if (Placing.isPlaced(desk.exercise().get(), hand.voice(), from.bar(), from.position())) {
+        if (PlacementEdits.isPlaced(desk.exercise().get(), hand.voice(), from.bar(), from.position())) {
             Placement placement = new Placement(from.bar(), from.position(), hand.stroke());
             desk.edit(
                     "moving a note",
-                    exercise -> Placing.moved(exercise, hand.voice(), placement, to.bar(), to.position()));
+                    exercise -> PlacementEdits.moved(exercise, hand.voice(), placement, to.bar(), to.position()));
         }
     }
 
     @Override
     public void show(Exercise exercise) {
         hand.show(exercise.voices());
-        text.show(Placing.placed(exercise));
+        text.show(PlacementEdits.placed(exercise));
         if (!exercise.phrase().equals(phrase)) {
             // The same notes have other names in other bars.
             phrase = exercise.phrase();
@@ -84,7 +84,7 @@ final class CountsPage extends VBox implements Page {
     }
 
     @Override
-    public void show(Answer answer) {
+    public void show(AnalyzedExercise answer) {
         lines.show(answer);
     }
 

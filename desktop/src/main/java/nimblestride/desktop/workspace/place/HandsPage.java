@@ -9,34 +9,34 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.exercise.model.Manner;
+import nimblestride.core.exercise.model.PlayingStyle;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.insight.finding.Finding;
-import nimblestride.core.kit.sticking.Lead;
-import nimblestride.desktop.document.exercise.Answer;
-import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.core.kit.sticking.LeadHand;
+import nimblestride.desktop.document.exercise.AnalyzedExercise;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.Caption;
-import nimblestride.desktop.ui.control.DownScroll;
-import nimblestride.desktop.ui.control.Titles;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.TitleConverter;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.page.Page;
 
 /** How it is meant to be played - which hand leads, linear or not, how fast at the most - and what that asks of the limbs. */
 final class HandsPage extends VBox implements Page {
-    private final Desk desk;
-    private final ComboBox<Lead> lead = new ComboBox<>();
+    private final ExerciseDocument desk;
+    private final ComboBox<LeadHand> lead = new ComboBox<>();
     private final CheckBox linear = new CheckBox("linear: no two limbs at once");
     private final TypedField<OptionalInt> most;
     private final VBox told = new VBox();
     private boolean showing;
 
-    HandsPage(Desk desk) {
+    HandsPage(ExerciseDocument desk) {
         this.desk = desk;
         getStyleClass().add("page");
         lead.setId("lead");
-        lead.getItems().setAll(Lead.values());
-        lead.setConverter(new Titles<>(Lead::title));
+        lead.getItems().setAll(LeadHand.values());
+        lead.setConverter(new TitleConverter<>(LeadHand::title));
         lead.setMinWidth(140);
         lead.setAccessibleText("Which hand leads");
         lead.valueProperty().addListener((property, old, now) -> edit(manner -> manner.ledBy(now)));
@@ -57,7 +57,7 @@ final class HandsPage extends VBox implements Page {
         FlowPane row = new FlowPane(lead, linear, new Caption("at most"), most, new Caption("strokes a second"));
         row.getStyleClass().add("wishes");
         told.getStyleClass().add("told");
-        getChildren().setAll(row, new DownScroll(told));
+        getChildren().setAll(row, new VerticalScroll(told));
     }
 
     private static OptionalInt readMost(String typed) {
@@ -68,12 +68,12 @@ final class HandsPage extends VBox implements Page {
         if (!number.matches("\\d{1,3}")) {
             throw new InvalidValueException("expected a whole number, or nothing");
         }
-        return Manner.USUAL
+        return PlayingStyle.USUAL
                 .withMostStrokes(OptionalInt.of(Integer.parseInt(number)))
                 .mostStrokes();
     }
 
-    private void edit(UnaryOperator<Manner> change) {
+    private void edit(UnaryOperator<PlayingStyle> change) {
         if (!showing) {
             desk.edit(exercise -> exercise.withManner(change.apply(exercise.manner())));
         }
@@ -90,7 +90,7 @@ final class HandsPage extends VBox implements Page {
 
     /** What the hands must do, in sentences; each with its place among the findings too. */
     @Override
-    public void show(Answer answer) {
+    public void show(AnalyzedExercise answer) {
         List<Label> sentences = answer.findings().stream()
                 .filter(finding -> finding.kind() == Finding.Kind.HANDS)
                 .map(finding -> sentence(finding.sentence() + " " + finding.sum()))
@@ -103,6 +103,6 @@ final class HandsPage extends VBox implements Page {
     }
 
     private static Label sentence(String text) {
-        return new Wrapped(text.strip());
+        return new WrappedLabel(text.strip());
     }
 }

@@ -10,14 +10,14 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.notation.score.Style;
-import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.core.time.counting.Division;
+import nimblestride.core.notation.score.ScoreStyle;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.desktop.ui.control.Titles;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.TitleConverter;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.page.Page;
 import nimblestride.desktop.view.staff.StaffView;
@@ -27,21 +27,21 @@ final class StaffPage extends VBox implements Page {
     private static final int MOST_BARS = 2_000;
     private static final int MOST_TOGETHER = 256;
 
-    private final ObjectProperty<CountingSchool> school;
-    private final ObjectProperty<Division> division;
-    private final ComboBox<Style.Parts> parts = choice("staff-parts", "Stems", Style.Parts.values());
-    private final ComboBox<Style.Lengths> lengths =
-            choice("staff-lengths", "How long notes are written", Style.Lengths.values());
-    private final ComboBox<Style.Stickings> stickings =
-            choice("staff-stickings", "Stickings under the staff", Style.Stickings.values());
+    private final ObjectProperty<CountingSystem> school;
+    private final ObjectProperty<Subdivision> division;
+    private final ComboBox<ScoreStyle.Parts> parts = choice("staff-parts", "Stems", ScoreStyle.Parts.values());
+    private final ComboBox<ScoreStyle.Lengths> lengths =
+            choice("staff-lengths", "How long notes are written", ScoreStyle.Lengths.values());
+    private final ComboBox<ScoreStyle.Stickings> stickings =
+            choice("staff-stickings", "Stickings under the staff", ScoreStyle.Stickings.values());
     private final CheckBox counts = new CheckBox("counts");
     private final CheckBox untilBack = new CheckBox("until all is back");
-    private final Label told = new Wrapped("", "quiet");
+    private final Label told = new WrappedLabel("", "quiet");
     private final StaffView staff;
     private Optional<Exercise> shown = Optional.empty();
 
     /** @param choose is told the moment of a count that is chosen */
-    StaffPage(ObjectProperty<CountingSchool> school, ObjectProperty<Division> division, Consumer<NoteValue> choose) {
+    StaffPage(ObjectProperty<CountingSystem> school, ObjectProperty<Subdivision> division, Consumer<NoteValue> choose) {
         this.school = school;
         this.division = division;
         getStyleClass().add("page");
@@ -57,12 +57,12 @@ final class StaffPage extends VBox implements Page {
                     }
                 });
         VBox.setVgrow(staff, Priority.ALWAYS);
-        parts.setConverter(new Titles<>(Style.Parts::title));
-        lengths.setConverter(new Titles<>(Style.Lengths::title));
-        stickings.setConverter(new Titles<>(Style.Stickings::title));
-        parts.setValue(Style.USUAL.parts());
-        lengths.setValue(Style.USUAL.lengths());
-        stickings.setValue(Style.USUAL.stickings());
+        parts.setConverter(new TitleConverter<>(ScoreStyle.Parts::title));
+        lengths.setConverter(new TitleConverter<>(ScoreStyle.Lengths::title));
+        stickings.setConverter(new TitleConverter<>(ScoreStyle.Stickings::title));
+        parts.setValue(ScoreStyle.USUAL.parts());
+        lengths.setValue(ScoreStyle.USUAL.lengths());
+        stickings.setValue(ScoreStyle.USUAL.stickings());
         counts.setId("staff-counts");
         counts.setSelected(true);
         counts.setMinWidth(USE_PREF_SIZE);
@@ -107,8 +107,8 @@ final class StaffPage extends VBox implements Page {
             return;
         }
         Exercise exercise = shown.get();
-        Optional<CountingSchool> counted = counts.isSelected() ? Optional.of(school.get()) : Optional.empty();
-        Style style = Style.USUAL
+        Optional<CountingSystem> counted = counts.isSelected() ? Optional.of(school.get()) : Optional.empty();
+        ScoreStyle style = ScoreStyle.USUAL
                 .with(parts.getValue())
                 .with(lengths.getValue())
                 .with(stickings.getValue())
@@ -120,10 +120,10 @@ final class StaffPage extends VBox implements Page {
 
     /** How many bars until all layers are back, where that is not too long to write. */
     private static Optional<Long> untilBack(Exercise exercise) {
-        return Reckoning.of(exercise)
+        return Analysis.of(exercise)
                 .together()
                 .result()
-                .map(Reckoning.Together::bars)
+                .map(Analysis.Together::bars)
                 .filter(bars ->
                         bars <= Math.max(MOST_TOGETHER, exercise.phrase().bars().size()));
     }

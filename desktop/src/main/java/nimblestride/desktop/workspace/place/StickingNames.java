@@ -2,15 +2,15 @@ package nimblestride.desktop.workspace.place;
 
 import java.util.List;
 import javafx.util.StringConverter;
-import nimblestride.desktop.document.exercise.Desk;
-import nimblestride.desktop.ui.control.Titles;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.ui.control.TitleConverter;
 
 /** The name of a layer, from its number. */
 final class StickingNames {
     private StickingNames() {}
 
-    static StringConverter<Integer> of(Desk desk) {
-        return new Titles<>(index -> {
+    static StringConverter<Integer> of(ExerciseDocument desk) {
+        return new TitleConverter<>(index -> {
             List<String> names = desk.exercise().get().layerNames();
             return index < names.size() ? names.get(index) : "";
         });

@@ -15,7 +15,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.kit.orchestration.Move;
+import nimblestride.core.kit.orchestration.OrchestrationRule;
 import nimblestride.core.kit.sticking.Rudiment;
 import nimblestride.core.kit.sticking.Sticking;
 import nimblestride.core.kit.voice.Kit;
@@ -26,11 +26,11 @@ import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.Caption;
-import nimblestride.desktop.ui.control.Hint;
+import nimblestride.desktop.ui.control.ControlTip;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.Titles;
+import nimblestride.desktop.ui.control.TitleConverter;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.page.Page;
 
@@ -41,17 +41,17 @@ final class StickingPage extends VBox implements Page {
     private static final Pattern.Stuck FIRST =
             new Pattern.Stuck(StickingText.read("R L R R L R L L"), NoteValue.of(1, 16));
 
-    private final Desk desk;
+    private final ExerciseDocument desk;
     private final ComboBox<Integer> which = new ComboBox<>();
     private final ComboBox<Rudiment> rudiments = new ComboBox<>();
     private final TextField cells = new TextField();
     private final TypedField<Pattern.Stuck> sticking;
-    private final TypedField<List<Move>> moves;
+    private final TypedField<List<OrchestrationRule>> moves;
     private final VBox editing = new VBox();
     private final Caption none = new Caption("No sticking yet.");
     private boolean showing;
 
-    StickingPage(Desk desk) {
+    StickingPage(ExerciseDocument desk) {
         this.desk = desk;
         getStyleClass().add("page");
         which.setId("sticking-layer");
@@ -74,7 +74,7 @@ final class StickingPage extends VBox implements Page {
         HBox.setHgrow(sticking, Priority.ALWAYS);
         rudiments.setId("rudiments");
         rudiments.getItems().setAll(Rudiment.all());
-        rudiments.setConverter(new Titles<>(Rudiment::name));
+        rudiments.setConverter(new TitleConverter<>(Rudiment::name));
         rudiments.setPromptText("a rudiment");
         rudiments.setMinWidth(150);
         rudiments.setPrefWidth(150);
@@ -98,7 +98,7 @@ final class StickingPage extends VBox implements Page {
         moves.field().setAccessibleText("Rules that move notes round the kit");
         HBox.setHgrow(moves, Priority.ALWAYS);
         Button add = new SmallButton("New sticking", "sticking-new", this::addSticking);
-        Hint.on(add, "A paradiddle on the snare to begin with");
+        ControlTip.on(add, "A paradiddle on the snare to begin with");
         HBox first = line(none, which, sticking, add);
         FlowPane tools = new FlowPane(
                 rudiments,

@@ -13,15 +13,15 @@ import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.kit.voice.Limb;
-import nimblestride.core.kit.voice.NoteHead;
+import nimblestride.core.kit.voice.NamedVoices;
+import nimblestride.core.kit.voice.NoteheadShape;
 import nimblestride.core.kit.voice.Voice;
-import nimblestride.core.kit.voice.Voices;
-import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.Caption;
-import nimblestride.desktop.ui.control.DownScroll;
-import nimblestride.desktop.ui.control.Hint;
-import nimblestride.desktop.ui.control.Titles;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.ControlTip;
+import nimblestride.desktop.ui.control.TitleConverter;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
@@ -30,15 +30,15 @@ import org.kordamp.ikonli.javafx.FontIcon;
 final class VoicesPage extends VBox implements Page {
     private static final int FIRST_KEY = 64;
 
-    private final Desk desk;
+    private final ExerciseDocument desk;
     private final TextField name = new TextField();
     private final ComboBox<Limb> limb = new ComboBox<>();
     private final ComboBox<Integer> key = new ComboBox<>();
     private final ComboBox<Integer> place = new ComboBox<>();
-    private final Label problem = new Wrapped("", "problem");
+    private final Label problem = new WrappedLabel("", "problem");
     private final GridPane own = new GridPane();
 
-    VoicesPage(Desk desk) {
+    VoicesPage(ExerciseDocument desk) {
         this.desk = desk;
         getStyleClass().add("page");
         name.setId("voice-name");
@@ -49,7 +49,7 @@ final class VoicesPage extends VBox implements Page {
         limb.setId("voice-limb");
         limb.getItems().setAll(Limb.values());
         limb.setValue(Limb.RIGHT_HAND);
-        limb.setConverter(new Titles<>(Limb::title));
+        limb.setConverter(new TitleConverter<>(Limb::title));
         limb.setMinWidth(116);
         limb.setAccessibleText("What plays it");
         key.setId("voice-key");
@@ -77,13 +77,17 @@ final class VoicesPage extends VBox implements Page {
                 new FlowPane(name, limb, new Caption("General MIDI key"), key, new Caption("staff place"), place, add);
         row.getStyleClass().add("wishes");
         own.getStyleClass().add("ways");
-        getChildren().setAll(row, problem, new DownScroll(own));
+        getChildren().setAll(row, problem, new VerticalScroll(own));
     }
 
     private void add() {
         try {
             Voice voice = new Voice(
-                    Voices.tidy(name.getText()), key.getValue(), limb.getValue(), place.getValue(), NoteHead.NORMAL);
+                    NamedVoices.tidy(name.getText()),
+                    key.getValue(),
+                    limb.getValue(),
+                    place.getValue(),
+                    NoteheadShape.NORMAL);
             desk.edit(exercise -> exercise.withVoices(exercise.voices().and(voice)));
             name.clear();
             problem.setText("");
@@ -108,7 +112,7 @@ final class VoicesPage extends VBox implements Page {
             remove.setAccessibleText("Remove " + voice.name());
             boolean used = exercise.uses(voice);
             remove.setDisable(used);
-            Hint.on(remove, "Remove this voice");
+            ControlTip.on(remove, "Remove this voice");
             remove.setOnAction(
                     event -> desk.edit(now -> now.withVoices(now.voices().without(voice))));
             own.addRow(own.getRowCount(), title, what, used ? new Caption("in use") : new Caption(""), remove);

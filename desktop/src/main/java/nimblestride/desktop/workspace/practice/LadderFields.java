@@ -14,8 +14,8 @@ import java.util.function.Supplier;
 import javafx.scene.control.CheckBox;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.plan.Ladder;
-import nimblestride.core.exercise.plan.Pace;
-import nimblestride.core.exercise.plan.Rules;
+import nimblestride.core.exercise.plan.LadderPace;
+import nimblestride.core.exercise.plan.LadderRules;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.TempoText;
@@ -23,7 +23,7 @@ import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.FlowLine;
 import nimblestride.desktop.ui.field.TypedField;
-import nimblestride.desktop.ui.field.WholeNumber;
+import nimblestride.desktop.ui.field.WholeNumberField;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /** What a ladder is made of, to be typed: its tempos, its rules, and the days on which it is climbed. */
@@ -39,7 +39,7 @@ final class LadderFields extends VBox {
     private final TypedField<LocalDate> due;
     private final Map<DayOfWeek, CheckBox> days = new EnumMap<>(DayOfWeek.class);
     private NoteValue beat = NoteValue.QUARTER;
-    private Optional<Pace> pace = Optional.empty();
+    private Optional<LadderPace> pace = Optional.empty();
     private boolean showing;
 
     /** What is done with what has been typed. */
@@ -54,8 +54,8 @@ final class LadderFields extends VBox {
         super(8);
         this.taken = taken;
         this.today = today;
-        clean = WholeNumber.field("ladder-clean", "passes", 1, Rules.MOST, 52, number -> typed());
-        misses = WholeNumber.field("ladder-misses", "passes", 1, Rules.MOST, 52, number -> typed());
+        clean = WholeNumberField.field("ladder-clean", "passes", 1, LadderRules.MOST, 52, number -> typed());
+        misses = WholeNumberField.field("ladder-misses", "passes", 1, LadderRules.MOST, 52, number -> typed());
         due = new TypedField<>(LadderFields::readDay, LocalDate::toString, day -> typed(), () -> {});
         due.field().setId("ladder-due");
         due.field().setAccessibleText("The day on which the goal is due, as in 2026-12-20");
@@ -122,14 +122,14 @@ final class LadderFields extends VBox {
                     perMinute(start.field().getText()),
                     perMinute(goal.field().getText()),
                     perMinute(step.field().getText()),
-                    new Rules(clean.value(), misses.value()),
+                    new LadderRules(clean.value(), misses.value()),
                     typedPace()));
         } catch (StrideException e) {
             taken.none(e.getMessage());
         }
     }
 
-    private Optional<Pace> typedPace() {
+    private Optional<LadderPace> typedPace() {
         if (!paced.isSelected()) {
             return Optional.empty();
         }
@@ -139,8 +139,8 @@ final class LadderFields extends VBox {
                 on.add(day);
             }
         });
-        LocalDate begun = pace.map(Pace::begun).orElseGet(today);
-        return Optional.of(new Pace(begun, readDay(due.field().getText()), on));
+        LocalDate begun = pace.map(LadderPace::begun).orElseGet(today);
+        return Optional.of(new LadderPace(begun, readDay(due.field().getText()), on));
     }
 
     /** @param newBeat the beat in which the tempos are counted */
@@ -154,7 +154,7 @@ final class LadderFields extends VBox {
         clean.show(ladder.rules().cleanToGoUp());
         misses.show(ladder.rules().missesToStepBack());
         paced.setSelected(pace.isPresent());
-        due.show(pace.map(Pace::due).orElse(today.get().plusWeeks(4)));
+        due.show(pace.map(LadderPace::due).orElse(today.get().plusWeeks(4)));
         due.setDisable(pace.isEmpty());
         days.forEach((day, box) -> {
             box.setSelected(pace.map(one -> one.days().contains(day)).orElse(day != DayOfWeek.SUNDAY));

@@ -9,41 +9,41 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.exercise.plan.Cleanness;
-import nimblestride.core.exercise.plan.ClimbingPlan;
 import nimblestride.core.exercise.plan.Ladder;
-import nimblestride.core.exercise.plan.Pace;
-import nimblestride.core.exercise.plan.Standing;
+import nimblestride.core.exercise.plan.LadderPace;
+import nimblestride.core.exercise.plan.LadderProgress;
+import nimblestride.core.exercise.plan.LadderSchedule;
+import nimblestride.core.exercise.plan.RepRating;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
-import nimblestride.desktop.async.Newest;
-import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.async.LatestOnly;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.playback.Transport;
-import nimblestride.desktop.ui.control.DownScroll;
 import nimblestride.desktop.ui.control.FlowLine;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 import nimblestride.store.book.Book;
 
 /** The ladder of tempos: today's step at once, how it went with one click, and the days that are left. */
 final class LadderPage extends VBox implements Page {
-    private final Desk desk;
+    private final ExerciseDocument desk;
     private final OpenBook book;
     private final Transport transport;
-    private final Diary diary;
-    private final Newest reading = new Newest("reading passes");
+    private final PracticeRecorder diary;
+    private final LatestOnly reading = new LatestOnly("reading passes");
     private final VBox without = new VBox(8);
     private final VBox with = new VBox(8);
-    private final Label today = new Wrapped("", "pane-title");
-    private final Label plan = new Wrapped();
+    private final Label today = new WrappedLabel("", "pane-title");
+    private final Label plan = new WrappedLabel();
     private final ToggleButton play = new ToggleButton("Play at this tempo");
     private final SmallButton later = new SmallButton("Move the day it is due", "ladder-later", this::moveDue);
     private final LadderFields fields;
-    private Optional<Standing> standing = Optional.empty();
+    private Optional<LadderProgress> standing = Optional.empty();
 
-    LadderPage(Desk desk, OpenBook book, Transport transport, Diary diary) {
+    LadderPage(ExerciseDocument desk, OpenBook book, Transport transport, PracticeRecorder diary) {
         this.desk = desk;
         this.book = book;
         this.transport = transport;
@@ -68,12 +68,12 @@ final class LadderPage extends VBox implements Page {
                     }
                 },
                 book::today);
-        Label about = new Wrapped(
+        Label about = new WrappedLabel(
                 "A ladder leads from a slow tempo to the goal in even steps: so many clean passes go up, so many"
                         + " that are not clean yet step back. It reads the log, and shows today's step at once.");
         about.getStyleClass().add("quiet");
         without.getChildren().setAll(about, new SmallButton("Make a ladder", "ladder-make", this::make));
-        FlowLine now = new FlowLine(play, new PassButtons("ladder", this::went), later);
+        FlowLine now = new FlowLine(play, new RepButtons("ladder", this::went), later);
         with.getChildren()
                 .setAll(
                         today,
@@ -82,7 +82,7 @@ final class LadderPage extends VBox implements Page {
                         fields,
                         new SmallButton(
                                 "Give the ladder up", "ladder-give-up", () -> edit(ladder -> Optional.empty())));
-        getChildren().setAll(new DownScroll(new VBox(without, with)));
+        getChildren().setAll(new VerticalScroll(new VBox(without, with)));
         book.onChange(this::read);
         desk.inBook().addListener(change -> read());
         transport.settings().tempo().addListener(change -> markPlaying());
@@ -130,18 +130,18 @@ final class LadderPage extends VBox implements Page {
         Book open = book.book().get();
         NoteValue beat = beat();
         reading.ask(
-                () -> book.askElsewhere(open, one -> ladder.get().after(Passes.of(one, exercise.get(), beat)))
+                () -> book.askElsewhere(open, one -> ladder.get().after(RepHistory.of(one, exercise.get(), beat)))
                         .orElseGet(() -> ladder.get().begin()),
                 this::climb);
     }
 
-    private void climb(Standing now) {
+    private void climb(LadderProgress now) {
         standing = Optional.of(now);
-        today.setText(LadderWords.today(now, beat()));
+        today.setText(LadderText.today(now, beat()));
         plan.setText((diary.exercise().isEmpty() ? "Keep the exercise in the Book to have its passes counted. " : "")
-                + LadderWords.plan(now, book.today()));
+                + LadderText.plan(now, book.today()));
         boolean over = now.ladder().pace().isPresent()
-                && ClimbingPlan.of(now, book.today()).isOver()
+                && LadderSchedule.of(now, book.today()).isOver()
                 && !now.atGoal();
         later.setVisible(over);
         later.setManaged(over);
@@ -151,18 +151,19 @@ final class LadderPage extends VBox implements Page {
         markPlaying();
     }
 
-    private Tempo step(Standing now) {
+    private Tempo step(LadderProgress now) {
         return new Tempo(beat(), now.perMinute());
     }
 
     private void moveDue() {
         standing.flatMap(now -> now.ladder().pace()).ifPresent(pace -> {
-            LocalDate earliest = ClimbingPlan.earliest(standing.orElseThrow(), pace, book.today());
-            edit(ladder -> ladder.map(one -> one.paced(Optional.of(new Pace(pace.begun(), earliest, pace.days())))));
+            LocalDate earliest = LadderSchedule.earliest(standing.orElseThrow(), pace, book.today());
+            edit(ladder ->
+                    ladder.map(one -> one.paced(Optional.of(new LadderPace(pace.begun(), earliest, pace.days())))));
         });
     }
 
-    private void went(Cleanness cleanness) {
+    private void went(RepRating cleanness) {
         standing.ifPresent(now -> diary.log(step(now), cleanness, List.of()));
     }
 

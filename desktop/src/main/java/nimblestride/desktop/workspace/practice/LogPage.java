@@ -22,16 +22,16 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.plan.Ladder;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.NoteText;
-import nimblestride.core.practice.journal.Entry;
-import nimblestride.core.practice.journal.Weeks;
+import nimblestride.core.practice.journal.LogEntry;
+import nimblestride.core.practice.journal.WeeklyMinutes;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.desktop.async.Newest;
-import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.desktop.async.LatestOnly;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.document.library.OpenBook;
-import nimblestride.desktop.ui.control.DownScroll;
 import nimblestride.desktop.ui.control.FlowLine;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.page.Page;
 import nimblestride.store.book.Book;
@@ -44,25 +44,25 @@ final class LogPage extends VBox implements Page {
     private static final int MOST_POINTS = 60;
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
 
-    private final Desk desk;
+    private final ExerciseDocument desk;
     private final OpenBook book;
-    private final Diary diary;
-    private final LogLine line;
+    private final PracticeRecorder diary;
+    private final LogEntryField line;
     private final CheckBox all = new CheckBox("of everything");
     private final GridPane list = new GridPane();
-    private final Label hard = new Wrapped("", "quiet");
-    private final Chart weeks = new Chart("chart-weeks");
-    private final Chart tempos = new Chart("chart-tempos");
+    private final Label hard = new WrappedLabel("", "quiet");
+    private final PracticeChart weeks = new PracticeChart("chart-weeks");
+    private final PracticeChart tempos = new PracticeChart("chart-tempos");
     private final SmallButton putBack = new SmallButton("Put the entry back", "log-put-back", this::putBack);
-    private final Newest reading = new Newest("reading the log");
-    private Optional<Entry> out = Optional.empty();
+    private final LatestOnly reading = new LatestOnly("reading the log");
+    private Optional<LogEntry> out = Optional.empty();
 
-    LogPage(Desk desk, OpenBook book, Diary diary, LogFiles files) {
+    LogPage(ExerciseDocument desk, OpenBook book, PracticeRecorder diary, LogFiles files) {
         this.desk = desk;
         this.book = book;
         this.diary = diary;
         getStyleClass().add("page");
-        line = new LogLine(book, diary);
+        line = new LogEntryField(book, diary);
         all.setId("log-all");
         all.setMinWidth(USE_PREF_SIZE);
         all.setOnAction(event -> read());
@@ -78,7 +78,7 @@ final class LogPage extends VBox implements Page {
         hard.setId("log-hard");
         VBox charts = new VBox(6, tempos, weeks);
         charts.setMinWidth(220);
-        DownScroll entries = new DownScroll(new VBox(4, putBack, list, hard));
+        VerticalScroll entries = new VerticalScroll(new VBox(4, putBack, list, hard));
         HBox.setHgrow(entries, Priority.ALWAYS);
         HBox both = new HBox(14, entries, charts);
         VBox.setVgrow(both, Priority.ALWAYS);
@@ -96,9 +96,9 @@ final class LogPage extends VBox implements Page {
 
     /** What the log says of the exercise, or of everything. */
     private record Read(
-            List<Entry> entries,
+            List<LogEntry> entries,
             SortedMap<LocalDate, Integer> minutes,
-            List<Chart.Played> played,
+            List<PracticeChart.Played> played,
             Map<String, Integer> hard) {}
 
     private void read() {
@@ -116,12 +116,12 @@ final class LogPage extends VBox implements Page {
     private static Optional<Read> asked(
             Book book, Optional<UUID> exercise, boolean everything, NoteValue beat, LocalDate today) {
         try {
-            List<Entry> entries = everything
+            List<LogEntry> entries = everything
                     ? book.log().between(Optional.empty(), today.minusYears(1), today, MOST_LISTED)
                     : newestFirst(book.log().ofExercise(Optional.empty(), exercise.orElseThrow(), MOST_LISTED));
-            SortedMap<LocalDate, Integer> minutes = Weeks.minutes(
+            SortedMap<LocalDate, Integer> minutes = WeeklyMinutes.minutes(
                     book.log().secondsByDay(Optional.empty(), today.minusWeeks(WEEKS), today), today, WEEKS);
-            List<Chart.Played> played = exercise.isEmpty()
+            List<PracticeChart.Played> played = exercise.isEmpty()
                     ? List.of()
                     : book.log().ofExercise(Optional.empty(), exercise.get(), MOST_POINTS).stream()
                             .filter(entry -> entry.tempo().isPresent())
@@ -136,15 +136,15 @@ final class LogPage extends VBox implements Page {
         }
     }
 
-    private static List<Entry> newestFirst(List<Entry> entries) {
-        List<Entry> turned = new ArrayList<>(entries);
+    private static List<LogEntry> newestFirst(List<LogEntry> entries) {
+        List<LogEntry> turned = new ArrayList<>(entries);
         Collections.reverse(turned);
         return turned;
     }
 
-    private static Chart.Played played(Entry entry, NoteValue beat) {
+    private static PracticeChart.Played played(LogEntry entry, NoteValue beat) {
         BigFraction perMinute = entry.tempo().orElseThrow().perMinuteIn(beat);
-        return new Chart.Played(entry.when().toLocalDate(), perMinute, entry.cleanness());
+        return new PracticeChart.Played(entry.when().toLocalDate(), perMinute, entry.cleanness());
     }
 
     private void list(Optional<Read> read) {
@@ -156,11 +156,11 @@ final class LogPage extends VBox implements Page {
         Read now = read.get();
         boolean named = all.isSelected() || diary.exercise().isEmpty();
         int row = 0;
-        for (Entry entry : now.entries) {
+        for (LogEntry entry : now.entries) {
             Label when = new Label(WHEN.format(entry.when()));
             when.getStyleClass().add("quiet");
             when.setMinWidth(USE_PREF_SIZE);
-            Label said = new Wrapped((named ? entry.what() + ": " : "")
+            Label said = new WrappedLabel((named ? entry.what() + ": " : "")
                     + NoteText.write(entry.note().unnamed(), diary.beat()));
             Region between = new Region();
             HBox.setHgrow(between, Priority.ALWAYS);
@@ -195,7 +195,7 @@ final class LogPage extends VBox implements Page {
                 ladder.map(Ladder::goal).orElse(desk.exercise().get().tempo().perMinute()));
     }
 
-    private void remove(Entry entry) {
+    private void remove(LogEntry entry) {
         book.change(one -> {
                     one.log().takeOut(entry.id());
                     return true;

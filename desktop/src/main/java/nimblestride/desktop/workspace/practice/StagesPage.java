@@ -11,34 +11,34 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.exercise.plan.Practice;
+import nimblestride.core.exercise.plan.PracticePlan;
 import nimblestride.core.exercise.plan.Stage;
-import nimblestride.core.exercise.plan.Task;
+import nimblestride.core.exercise.plan.StageTask;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.StageText;
-import nimblestride.core.practice.stage.Stages;
-import nimblestride.core.practice.stage.Staging;
-import nimblestride.desktop.document.exercise.Desk;
+import nimblestride.core.practice.stage.StageSuggestions;
+import nimblestride.core.practice.stage.StagedExercise;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.playback.Transport;
-import nimblestride.desktop.ui.control.DownScroll;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.page.Page;
 
 /** The way to the exercise, stage by stage: proposed, changed by typing, and each one played. */
 final class StagesPage extends VBox implements Page {
-    private final Desk desk;
+    private final ExerciseDocument desk;
     private final Transport transport;
     private final Consumer<String> tell;
     private final GridPane rows = new GridPane();
-    private final Label none = new Wrapped("", "quiet");
+    private final Label none = new WrappedLabel("", "quiet");
     private final SmallButton itself;
     private List<Stage> shown = List.of();
     private final List<TypedField<Stage>> fields = new ArrayList<>();
     private final List<ToggleButton> plays = new ArrayList<>();
 
-    StagesPage(Desk desk, Transport transport, Consumer<String> tell) {
+    StagesPage(ExerciseDocument desk, Transport transport, Consumer<String> tell) {
         this.desk = desk;
         this.transport = transport;
         this.tell = tell;
@@ -48,13 +48,13 @@ final class StagesPage extends VBox implements Page {
         HBox buttons = new HBox(
                 8,
                 new SmallButton("Propose stages", "stages-propose", this::propose),
-                new SmallButton("Add a stage", "stage-add", () -> add(Stage.of(Task.AS_WRITTEN))),
+                new SmallButton("Add a stage", "stage-add", () -> add(Stage.of(StageTask.AS_WRITTEN))),
                 itself);
         none.setText(
                 "A way in small steps: count it aloud, pad it, one limb at a time, then all of them, with accents and"
                         + " ornaments, in frames of time and fill. Stages are proposed for this exercise, and can be typed:"
                         + " right hand alone in 3+1 at 70 %.");
-        getChildren().setAll(buttons, none, new DownScroll(rows));
+        getChildren().setAll(buttons, none, new VerticalScroll(rows));
         transport.settings().stage().addListener(change -> mark());
         sceneProperty().addListener(change -> mark());
     }
@@ -64,12 +64,12 @@ final class StagesPage extends VBox implements Page {
     }
 
     private void propose() {
-        edit(Stages.leadingTo(desk.exercise().get()));
+        edit(StageSuggestions.leadingTo(desk.exercise().get()));
     }
 
     private void add(Stage stage) {
-        if (shown.size() >= Practice.MOST_STAGES) {
-            tell.accept("There are at most " + Practice.MOST_STAGES + " stages.");
+        if (shown.size() >= PracticePlan.MOST_STAGES) {
+            tell.accept("There are at most " + PracticePlan.MOST_STAGES + " stages.");
             return;
         }
         List<Stage> stages = new ArrayList<>(shown);
@@ -81,7 +81,7 @@ final class StagesPage extends VBox implements Page {
     private void play(Optional<Stage> stage) {
         if (stage.isPresent()) {
             try {
-                Staging.of(desk.exercise().get(), stage.get());
+                StagedExercise.of(desk.exercise().get(), stage.get());
             } catch (StrideException e) {
                 tell.accept("This stage cannot be played: " + e.getMessage() + ".");
                 mark();

@@ -19,22 +19,22 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.plan.Ladder;
-import nimblestride.core.exercise.plan.Pace;
+import nimblestride.core.exercise.plan.LadderPace;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.core.foundation.words.Tally;
+import nimblestride.core.foundation.words.Counted;
+import nimblestride.core.practice.care.BreakSchedule;
 import nimblestride.core.practice.care.Cautions;
-import nimblestride.core.practice.care.Exposure;
-import nimblestride.core.practice.care.Rests;
-import nimblestride.core.practice.journal.Practised;
-import nimblestride.core.practice.journal.Sitting;
-import nimblestride.desktop.async.Newest;
+import nimblestride.core.practice.care.NoiseExposure;
+import nimblestride.core.practice.journal.PracticeSession;
+import nimblestride.core.practice.journal.PracticeSummary;
+import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.ui.control.Caption;
-import nimblestride.desktop.ui.control.DownScroll;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
-import nimblestride.desktop.ui.field.WholeNumber;
+import nimblestride.desktop.ui.field.WholeNumberField;
 import nimblestride.desktop.ui.page.Page;
 import nimblestride.store.book.Book;
 
@@ -48,8 +48,8 @@ final class TodayPage extends VBox implements Page {
     private final OpenBook book;
     private final Consumer<UUID> open;
     private final GridPane turns = new GridPane();
-    private final Label neglected = new Wrapped();
-    private final Newest planning = new Newest("planning a sitting");
+    private final Label neglected = new WrappedLabel();
+    private final LatestOnly planning = new LatestOnly("planning a sitting");
     private int minutes = USUAL_MINUTES;
 
     /**
@@ -60,13 +60,15 @@ final class TodayPage extends VBox implements Page {
         this.book = book;
         this.open = open;
         getStyleClass().add("page");
-        TypedField<Integer> time = WholeNumber.field("today-minutes", "minutes", 5, 240, 56, number -> {
+        TypedField<Integer> time = WholeNumberField.field("today-minutes", "minutes", 5, 240, 56, number -> {
             minutes = number;
             plan();
         });
         time.show(USUAL_MINUTES);
         TypedField<Integer> rest = new TypedField<>(
-                text -> new Rests(WholeNumber.reader(0, Rests.MOST, "minutes").apply(text)).minutes(),
+                text -> new BreakSchedule(WholeNumberField.reader(0, BreakSchedule.MOST, "minutes")
+                                .apply(text))
+                        .minutes(),
                 String::valueOf,
                 rests::set,
                 () -> {});
@@ -82,7 +84,7 @@ final class TodayPage extends VBox implements Page {
         getChildren()
                 .setAll(
                         line(new Caption("With"), time, new Caption("minutes today")),
-                        new DownScroll(new VBox(
+                        new VerticalScroll(new VBox(
                                 10,
                                 turns,
                                 neglected,
@@ -108,7 +110,7 @@ final class TodayPage extends VBox implements Page {
         }
         care.getChildren()
                 .add(quiet("A day's limits without protection (NIOSH 98-126): "
-                        + Exposure.table().stream()
+                        + NoiseExposure.table().stream()
                                 .map(limit -> limit.decibels() + " dBA " + limit.said())
                                 .collect(Collectors.joining(", "))
                         + "."));
@@ -116,7 +118,7 @@ final class TodayPage extends VBox implements Page {
     }
 
     private static Label quiet(String text) {
-        return new Wrapped(text, "quiet");
+        return new WrappedLabel(text, "quiet");
     }
 
     @Override
@@ -124,7 +126,7 @@ final class TodayPage extends VBox implements Page {
         plan();
     }
 
-    private record Plan(Sitting sitting, List<Practised> neglected) {}
+    private record Plan(PracticeSession sitting, List<PracticeSummary> neglected) {}
 
     private void plan() {
         if (getScene() == null || book.book().isEmpty()) {
@@ -138,10 +140,10 @@ final class TodayPage extends VBox implements Page {
 
     private static Optional<Plan> planned(Book book, LocalDate today, int minutes) {
         try {
-            List<Practised> all = book.log().practised(Optional.empty());
+            List<PracticeSummary> all = book.log().practised(Optional.empty());
             Set<UUID> climbing = new HashSet<>();
             Map<UUID, LocalDate> due = new HashMap<>();
-            for (Practised one : all.subList(0, Math.min(MOST_LADDERS, all.size()))) {
+            for (PracticeSummary one : all.subList(0, Math.min(MOST_LADDERS, all.size()))) {
                 book.shelf()
                         .read(one.exercise())
                         .practice()
@@ -155,13 +157,14 @@ final class TodayPage extends VBox implements Page {
                         });
             }
             return Optional.of(new Plan(
-                    Sitting.of(all, new Sitting.Wish(minutes, today, due, climbing)), Sitting.neglected(all, today)));
+                    PracticeSession.of(all, new PracticeSession.Wish(minutes, today, due, climbing)),
+                    PracticeSession.neglected(all, today)));
         } catch (StrideException e) {
             return Optional.empty();
         }
     }
 
-    private static boolean isToday(Pace pace, LocalDate today) {
+    private static boolean isToday(LadderPace pace, LocalDate today) {
         return !today.isBefore(pace.begun()) && !today.isAfter(pace.due()) && pace.isOn(today);
     }
 
@@ -172,7 +175,7 @@ final class TodayPage extends VBox implements Page {
             return;
         }
         int row = 0;
-        for (Sitting.Turn turn : plan.get().sitting.turns()) {
+        for (PracticeSession.Turn turn : plan.get().sitting.turns()) {
             Label time = new Label(turn.minutes() + " min");
             time.setMinWidth(USE_PREF_SIZE);
             Label what = new Label(turn.what());
@@ -187,7 +190,7 @@ final class TodayPage extends VBox implements Page {
                             id -> turns.add(new SmallButton("Open", "today-open-" + at, () -> open.accept(id)), 3, at));
             row++;
         }
-        List<Practised> left = plan.get().neglected;
+        List<PracticeSummary> left = plan.get().neglected;
         neglected.setText(
                 left.isEmpty()
                         ? "Nothing has been left lying for two weeks."
@@ -197,12 +200,12 @@ final class TodayPage extends VBox implements Page {
                                         .map(one -> one.name() + " (" + lying(one) + ")")
                                         .collect(Collectors.joining(", "))
                                 + (left.size() > MOST_NEGLECTED
-                                        ? " and " + Tally.number(left.size() - MOST_NEGLECTED) + " more."
+                                        ? " and " + Counted.number(left.size() - MOST_NEGLECTED) + " more."
                                         : "."));
     }
 
-    private String lying(Practised one) {
-        return one.last().isEmpty() ? "never practised" : Tally.count(one.daysLeftLying(book.today()), "day");
+    private String lying(PracticeSummary one) {
+        return one.last().isEmpty() ? "never practised" : Counted.count(one.daysLeftLying(book.today()), "day");
     }
 
     @Override

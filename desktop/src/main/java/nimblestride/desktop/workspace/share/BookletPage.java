@@ -17,18 +17,18 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.page.Sheet;
-import nimblestride.core.notation.page.SheetPages;
-import nimblestride.desktop.async.Newest;
+import nimblestride.core.notation.page.SheetLayout;
+import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.document.library.OpenBook;
-import nimblestride.desktop.ui.control.DownScroll;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.page.Page;
-import nimblestride.desktop.view.staff.DrawingsView;
-import nimblestride.formats.font.Faces;
+import nimblestride.desktop.view.staff.DrawingList;
+import nimblestride.formats.font.Fonts;
 import nimblestride.store.book.Book;
-import nimblestride.store.book.Kept;
+import nimblestride.store.book.ExerciseSummary;
 
 /** Several exercises of the Book as one booklet, each set as the sheet is. */
 final class BookletPage extends HBox implements Page {
@@ -42,14 +42,14 @@ final class BookletPage extends HBox implements Page {
     private final OpenBook book;
     private final TextField title = new TextField("Exercises");
     private final VBox list = new VBox();
-    private final Label told = new Wrapped("", "quiet");
-    private final DrawingsView preview = new DrawingsView(4, 14, true);
-    private final Newest newest = new Newest("setting a booklet");
-    private final Map<Kept, CheckBox> boxes = new LinkedHashMap<>();
+    private final Label told = new WrappedLabel("", "quiet");
+    private final DrawingList preview = new DrawingList(4, 14, true);
+    private final LatestOnly newest = new LatestOnly("setting a booklet");
+    private final Map<ExerciseSummary, CheckBox> boxes = new LinkedHashMap<>();
     private List<Drawing> pages = List.of();
 
     /** @param book the exercises that can be in it */
-    BookletPage(ObjectProperty<Sheet> sheet, OpenBook book, Delivery delivery) {
+    BookletPage(ObjectProperty<Sheet> sheet, OpenBook book, ExportDelivery delivery) {
         this.sheet = sheet;
         this.book = book;
         getStyleClass().add("page");
@@ -67,7 +67,7 @@ final class BookletPage extends HBox implements Page {
         VBox choices = new VBox(title, buttons, told, list);
         choices.getStyleClass().add("sheet-choices");
         list.getStyleClass().add("sheet-choices");
-        DownScroll scroll = new DownScroll(choices);
+        VerticalScroll scroll = new VerticalScroll(choices);
         scroll.setMinWidth(CHOICES);
         scroll.setPrefWidth(CHOICES);
         scroll.setMaxWidth(CHOICES);
@@ -84,14 +84,14 @@ final class BookletPage extends HBox implements Page {
 
     @Override
     public void show(Exercise exercise) {
-        List<Kept> entries = book.book().isEmpty()
+        List<ExerciseSummary> entries = book.book().isEmpty()
                 ? List.of()
                 : book.ask(one -> one.shelf().search("", Optional.empty(), 0, MOST_LISTED))
                         .orElse(List.of());
         if (!List.copyOf(boxes.keySet()).equals(entries)) {
-            Map<Kept, CheckBox> before = Map.copyOf(boxes);
+            Map<ExerciseSummary, CheckBox> before = Map.copyOf(boxes);
             boxes.clear();
-            for (Kept entry : entries) {
+            for (ExerciseSummary entry : entries) {
                 CheckBox box = new CheckBox(entry.name());
                 box.setSelected(Optional.ofNullable(before.get(entry))
                         .map(CheckBox::isSelected)
@@ -132,7 +132,7 @@ final class BookletPage extends HBox implements Page {
     private static Bound bind(Book book, List<UUID> chosen, Sheet sheet, String title) {
         List<Exercise> exercises = new ArrayList<>();
         List<String> problems = new ArrayList<>();
-        SheetPages pages = new SheetPages(sheet, Faces.get().music(), Faces.get());
+        SheetLayout pages = new SheetLayout(sheet, Fonts.get().music(), Fonts.get());
         for (UUID id : chosen) {
             String name = "an exercise";
             try {

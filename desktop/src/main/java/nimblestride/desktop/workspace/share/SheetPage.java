@@ -18,22 +18,22 @@ import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.notation.engraving.Drawing;
-import nimblestride.core.notation.page.Paper;
-import nimblestride.core.notation.page.Section;
+import nimblestride.core.notation.page.PaperSize;
 import nimblestride.core.notation.page.Sheet;
-import nimblestride.core.notation.page.SheetPages;
-import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.desktop.async.Newest;
+import nimblestride.core.notation.page.SheetItem;
+import nimblestride.core.notation.page.SheetLayout;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.ui.control.Caption;
-import nimblestride.desktop.ui.control.DownScroll;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.Titles;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.TitleConverter;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.page.Page;
-import nimblestride.desktop.view.staff.DrawingsView;
-import nimblestride.formats.export.Form;
-import nimblestride.formats.font.Faces;
+import nimblestride.desktop.view.staff.DrawingList;
+import nimblestride.formats.export.ExportFormat;
+import nimblestride.formats.font.Fonts;
 
 /** One exercise on paper: what is to stand on it on the left, the page as it will print on the right. */
 final class SheetPage extends HBox implements Page {
@@ -41,15 +41,15 @@ final class SheetPage extends HBox implements Page {
     private static final double GAP = 14;
 
     private final ObjectProperty<Sheet> sheet;
-    private final Delivery delivery;
-    private final DrawingsView preview = new DrawingsView(4, GAP, true);
-    private final Newest newest = new Newest("setting a sheet");
-    private final Label told = new Wrapped("", "quiet");
-    private final Map<Section, CheckBox> sections = new EnumMap<>(Section.class);
+    private final ExportDelivery delivery;
+    private final DrawingList preview = new DrawingList(4, GAP, true);
+    private final LatestOnly newest = new LatestOnly("setting a sheet");
+    private final Label told = new WrappedLabel("", "quiet");
+    private final Map<SheetItem, CheckBox> sections = new EnumMap<>(SheetItem.class);
     private Optional<Exercise> shown = Optional.empty();
     private List<Drawing> pages = List.of();
 
-    SheetPage(ObjectProperty<Sheet> sheet, ObjectProperty<CountingSchool> school, Delivery delivery) {
+    SheetPage(ObjectProperty<Sheet> sheet, ObjectProperty<CountingSystem> school, ExportDelivery delivery) {
         this.sheet = sheet;
         this.delivery = delivery;
         getStyleClass().add("page");
@@ -60,7 +60,7 @@ final class SheetPage extends HBox implements Page {
         sheet.set(sheet.get().counted(school.get()));
         school.addListener((property, old, now) -> sheet.set(sheet.get().counted(now)));
         sheet.addListener(change -> set());
-        DownScroll choices = new DownScroll(choices());
+        VerticalScroll choices = new VerticalScroll(choices());
         choices.setMinWidth(CHOICES);
         choices.setPrefWidth(CHOICES);
         choices.setMaxWidth(CHOICES);
@@ -68,20 +68,20 @@ final class SheetPage extends HBox implements Page {
     }
 
     private VBox choices() {
-        ComboBox<Paper> paper = new ComboBox<>();
+        ComboBox<PaperSize> paper = new ComboBox<>();
         paper.setId("paper");
-        paper.getItems().setAll(Paper.values());
-        paper.setConverter(new Titles<>(Paper::title));
+        paper.getItems().setAll(PaperSize.values());
+        paper.setConverter(new TitleConverter<>(PaperSize::title));
         paper.setValue(sheet.get().paper());
         paper.setAccessibleText("Paper");
         paper.valueProperty()
                 .addListener((property, old, now) -> sheet.set(sheet.get().on(now)));
         SmallButton print = new SmallButton("Print…", "print-sheet", this::print);
-        ComboBox<Form> forms = new ComboBox<>();
+        ComboBox<ExportFormat> forms = new ComboBox<>();
         forms.setId("forms");
-        forms.getItems().setAll(Form.values());
-        forms.setConverter(new Titles<>(Form::title));
-        forms.setValue(Form.PDF);
+        forms.getItems().setAll(ExportFormat.values());
+        forms.setConverter(new TitleConverter<>(ExportFormat::title));
+        forms.setValue(ExportFormat.PDF);
         forms.setMaxWidth(Double.MAX_VALUE);
         forms.setAccessibleText("The form to save in");
         SmallButton save = new SmallButton(
@@ -96,7 +96,7 @@ final class SheetPage extends HBox implements Page {
                 .addListener((property, old, now) -> sheet.set(sheet.get().addressed(now)));
         VBox all = new VBox(new HBox(8, paper, print), new HBox(8, forms, save), whom);
         HBox.setHgrow(forms, Priority.ALWAYS);
-        for (Section section : Section.values()) {
+        for (SheetItem section : SheetItem.values()) {
             CheckBox box = new CheckBox(section.title());
             box.setId("section-" + section.name().toLowerCase(Locale.ROOT));
             box.setSelected(sheet.get().sections().contains(section));
@@ -149,7 +149,7 @@ final class SheetPage extends HBox implements Page {
         return row;
     }
 
-    private void choose(Section section, boolean on) {
+    private void choose(SheetItem section, boolean on) {
         Sheet changed = sheet.get().with(section, on);
         sheet.set(changed);
         // The last one cannot be taken away.
@@ -181,7 +181,7 @@ final class SheetPage extends HBox implements Page {
 
     private static Laid set(Exercise exercise, Sheet sheet) {
         try {
-            return new Laid(new SheetPages(sheet, Faces.get().music(), Faces.get()).of(exercise), "");
+            return new Laid(new SheetLayout(sheet, Fonts.get().music(), Fonts.get()).of(exercise), "");
         } catch (StrideException e) {
             return new Laid(List.of(), e.getMessage());
         }

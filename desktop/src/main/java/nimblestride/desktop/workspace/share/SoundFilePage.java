@@ -10,39 +10,44 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.core.foundation.words.Tally;
-import nimblestride.desktop.async.Commands;
-import nimblestride.desktop.async.Newest;
+import nimblestride.core.foundation.words.Counted;
+import nimblestride.desktop.async.CommandQueue;
+import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.FlowLine;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.Titles;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.TitleConverter;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
-import nimblestride.desktop.ui.field.WholeNumber;
+import nimblestride.desktop.ui.field.WholeNumberField;
 import nimblestride.desktop.ui.page.Page;
 import nimblestride.files.AtomicFile;
-import nimblestride.files.FileName;
-import nimblestride.sound.kit.SoundSet;
-import nimblestride.sound.render.Take;
+import nimblestride.files.SafeFileName;
+import nimblestride.sound.kit.SampleSet;
+import nimblestride.sound.render.PlaybackRequest;
 import nimblestride.sound.wav.WavFile;
 
 /** What would be played now as a WAV file, to take along or to send. */
 final class SoundFilePage extends VBox implements Page {
     private final Transport transport;
-    private final SoundSet sounds;
-    private final Delivery delivery;
-    private final Commands commands;
+    private final SampleSet sounds;
+    private final ExportDelivery delivery;
+    private final CommandQueue commands;
     private final Consumer<String> tell;
     private final ComboBox<Integer> bits = new ComboBox<>();
     private final CheckBox apart = new CheckBox("the music on the left, the click on the right");
     private final TypedField<Integer> rounds;
-    private final Label length = new Wrapped();
-    private final Newest measuring = new Newest("measuring sound");
+    private final Label length = new WrappedLabel();
+    private final LatestOnly measuring = new LatestOnly("measuring sound");
     private int times = 1;
 
-    SoundFilePage(Transport transport, SoundSet sounds, Delivery delivery, Commands commands, Consumer<String> tell) {
+    SoundFilePage(
+            Transport transport,
+            SampleSet sounds,
+            ExportDelivery delivery,
+            CommandQueue commands,
+            Consumer<String> tell) {
         this.transport = transport;
         this.sounds = sounds;
         this.delivery = delivery;
@@ -52,11 +57,11 @@ final class SoundFilePage extends VBox implements Page {
         bits.setId("wav-bits");
         bits.getItems().setAll(16, 24);
         bits.setValue(16);
-        bits.setConverter(new Titles<>(width -> width + " bits"));
+        bits.setConverter(new TitleConverter<>(width -> width + " bits"));
         bits.setAccessibleText("How finely it is written");
         apart.setId("wav-apart");
         apart.setMinWidth(USE_PREF_SIZE);
-        rounds = WholeNumber.field("wav-rounds", "times", 1, WavFile.MOST_ROUNDS, 64, value -> {
+        rounds = WholeNumberField.field("wav-rounds", "times", 1, WavFile.MOST_ROUNDS, 64, value -> {
             times = value;
             measure();
         });
@@ -70,7 +75,7 @@ final class SoundFilePage extends VBox implements Page {
         for (HBox line : new HBox[] {often, write}) {
             line.getStyleClass().add("add-line");
         }
-        Label about = new Wrapped(
+        Label about = new WrappedLabel(
                 "It sounds as it would be played now: click, count-in, speed, balance, band and bars are set on the Practise bench.",
                 "quiet");
         getChildren().setAll(how, often, about, length, write);
@@ -91,12 +96,12 @@ final class SoundFilePage extends VBox implements Page {
         if (getScene() == null) {
             return;
         }
-        Take take = transport.take();
+        PlaybackRequest take = transport.take();
         WavFile file = file();
         measuring.ask(() -> told(file, take), length::setText);
     }
 
-    private String told(WavFile file, Take take) {
+    private String told(WavFile file, PlaybackRequest take) {
         try {
             long frames = file.frames(take, sounds);
             long minutes = frames / (WavFile.SAMPLE_RATE * 60L);
@@ -105,7 +110,7 @@ final class SoundFilePage extends VBox implements Page {
                     "It lasts %s%.1f s and takes %s kB.",
                     minutes == 0 ? "" : minutes + " min ",
                     frames % (WavFile.SAMPLE_RATE * 60L) / (double) WavFile.SAMPLE_RATE,
-                    Tally.number(Math.max(1, frames * file.bytesAFrame() / 1_000)));
+                    Counted.number(Math.max(1, frames * file.bytesAFrame() / 1_000)));
         } catch (StrideException e) {
             return "This can't be written: " + e.getMessage() + ".";
         }
@@ -113,11 +118,11 @@ final class SoundFilePage extends VBox implements Page {
 
     /** Asks where to, and writes, faster than it is heard. */
     void write() {
-        Take take = transport.take();
-        delivery.where(FileName.of(take.exercise().name()) + ".wav").ifPresent(file -> write(take, file));
+        PlaybackRequest take = transport.take();
+        delivery.where(SafeFileName.of(take.exercise().name()) + ".wav").ifPresent(file -> write(take, file));
     }
 
-    private void write(Take take, Path target) {
+    private void write(PlaybackRequest take, Path target) {
         WavFile file = file();
         commands.run(
                 "Writing the WAV file " + target.getFileName(),

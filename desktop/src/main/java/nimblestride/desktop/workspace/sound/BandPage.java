@@ -11,39 +11,39 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.kit.band.Band;
-import nimblestride.core.kit.band.Band.Line;
-import nimblestride.core.kit.band.Key;
+import nimblestride.core.kit.band.BackingBand;
+import nimblestride.core.kit.band.BackingBand.Line;
+import nimblestride.core.kit.band.BandKey;
 import nimblestride.core.kit.band.Mode;
 import nimblestride.core.language.text.ValueText;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.desktop.playback.PlaySettings;
+import nimblestride.desktop.playback.PlaybackSettings;
 import nimblestride.desktop.ui.control.Caption;
-import nimblestride.desktop.ui.control.Titles;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.TitleConverter;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.page.Page;
 
 /** Who plays along, in which key, and what they keep to: the groups of the bars, or a pulse of their own. */
 public final class BandPage extends VBox implements Page {
-    private final PlaySettings settings;
+    private final PlaybackSettings settings;
     private final CheckBox plays = new CheckBox("A stand-in band plays along");
     private final ComboBox<Line> line = new ComboBox<>();
     private final ComboBox<Integer> tonic = new ComboBox<>();
     private final ComboBox<Mode> mode = new ComboBox<>();
     private final ComboBox<Boolean> ownPulse = new ComboBox<>();
     private final TypedField<NoteValue> pulse;
-    private final Label told = new Wrapped("", "quiet");
+    private final Label told = new WrappedLabel("", "quiet");
     private NoteValue kept = NoteValue.QUARTER;
     private boolean showing;
 
-    public BandPage(PlaySettings settings) {
+    public BandPage(PlaybackSettings settings) {
         this.settings = settings;
         getStyleClass().add("page");
         plays.setId("band");
         plays.setOnAction(event -> choose());
         choice(line, "band-line", List.of(Line.values()), Line::title, 170, "Who plays");
-        choice(tonic, "band-tonic", IntStream.range(0, 12).boxed().toList(), Key.tonics()::get, 96, "The key");
+        choice(tonic, "band-tonic", IntStream.range(0, 12).boxed().toList(), BandKey.tonics()::get, 96, "The key");
         choice(mode, "band-mode", List.of(Mode.values()), Mode::title, 130, "Major or minor");
         choice(
                 ownPulse,
@@ -80,7 +80,7 @@ public final class BandPage extends VBox implements Page {
         box.setId(id);
         box.getItems().setAll(all);
         box.setValue(all.get(0));
-        box.setConverter(new Titles<>(title));
+        box.setConverter(new TitleConverter<>(title));
         box.setPrefWidth(width);
         box.setMinWidth(width);
         box.setAccessibleText(accessible);
@@ -100,7 +100,7 @@ public final class BandPage extends VBox implements Page {
 
     private static NoteValue readPulse(String text) {
         NoteValue value = ValueText.read(text);
-        return new Band(Line.BASS, new Key(0, Mode.MAJOR), Optional.of(value))
+        return new BackingBand(Line.BASS, new BandKey(0, Mode.MAJOR), Optional.of(value))
                 .pulse()
                 .orElseThrow();
     }
@@ -110,7 +110,7 @@ public final class BandPage extends VBox implements Page {
             return;
         }
         Optional<NoteValue> own = ownPulse.getValue() ? Optional.of(kept) : Optional.empty();
-        Band band = new Band(line.getValue(), new Key(tonic.getValue(), mode.getValue()), own);
+        BackingBand band = new BackingBand(line.getValue(), new BandKey(tonic.getValue(), mode.getValue()), own);
         settings.band().set(plays.isSelected() ? Optional.of(band) : Optional.empty());
     }
 

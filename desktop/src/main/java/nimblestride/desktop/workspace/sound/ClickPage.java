@@ -14,27 +14,27 @@ import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.ValueText;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.desktop.playback.PlaySettings;
+import nimblestride.desktop.playback.PlaybackSettings;
 import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.ControlTip;
 import nimblestride.desktop.ui.control.FlowLine;
-import nimblestride.desktop.ui.control.Hint;
 import nimblestride.desktop.ui.field.TypedField;
-import nimblestride.desktop.ui.field.WholeNumber;
+import nimblestride.desktop.ui.field.WholeNumberField;
 import nimblestride.desktop.ui.page.Page;
-import nimblestride.sound.render.Click;
-import nimblestride.sound.render.Click.Level;
+import nimblestride.sound.render.ClickSettings;
+import nimblestride.sound.render.ClickSettings.Level;
 import nimblestride.sound.render.CountIn;
-import nimblestride.sound.render.Silence;
-import nimblestride.sound.render.Take;
+import nimblestride.sound.render.PlaybackRequest;
+import nimblestride.sound.render.SilentBars;
 
 /** What the click says, where it keeps silent, how it is counted in, and how fast it goes. */
 public final class ClickPage extends VBox implements Page {
-    private final PlaySettings settings;
+    private final PlaybackSettings settings;
     private final Map<Level, CheckBox> levels = new EnumMap<>(Level.class);
     private final ComboBox<String> layer = new ComboBox<>();
     private final TypedField<NoteValue> pulse;
-    private final SilenceLine silence;
+    private final SilentBarsField silence;
     private final TypedField<Integer> every;
     private final TypedField<Integer> percent;
     private final TypedField<Integer> countIn;
@@ -57,13 +57,14 @@ public final class ClickPage extends VBox implements Page {
                 edit(click -> click.onLayer(name));
             }
         });
-        silence = new SilenceLine(chosen -> edit(click -> click.silent(chosen)));
-        every = WholeNumber.field(
-                "click-every", "bars", 1, Silence.MOST_BARS, 56, bars -> edit(click -> click.onceIn(bars)));
-        percent = WholeNumber.field("percent", "percent", Take.SLOWEST, Take.FASTEST, 64, settings.percent()::set);
-        countIn = WholeNumber.field("count-in", "bars", 0, CountIn.MOST_BARS, 56, settings.countIn()::set);
-        Hint.on(countIn.field(), "Said as the Road is counted, a click for each syllable");
-        Hint.on(percent.field(), "F7 slower, F8 faster, F9 at its own tempo");
+        silence = new SilentBarsField(chosen -> edit(click -> click.silent(chosen)));
+        every = WholeNumberField.field(
+                "click-every", "bars", 1, SilentBars.MOST_BARS, 56, bars -> edit(click -> click.onceIn(bars)));
+        percent = WholeNumberField.field(
+                "percent", "percent", PlaybackRequest.SLOWEST, PlaybackRequest.FASTEST, 64, settings.percent()::set);
+        countIn = WholeNumberField.field("count-in", "bars", 0, CountIn.MOST_BARS, 56, settings.countIn()::set);
+        ControlTip.on(countIn.field(), "Said as the Road is counted, a click for each syllable");
+        ControlTip.on(percent.field(), "F7 slower, F8 faster, F9 at its own tempo");
         getChildren()
                 .setAll(
                         says(),
@@ -104,14 +105,14 @@ public final class ClickPage extends VBox implements Page {
         CheckBox box = new CheckBox(text);
         box.setId("click-" + level.name().toLowerCase(Locale.ROOT).replace('_', '-'));
         box.setMinWidth(USE_PREF_SIZE);
-        Hint.on(box, "Each has a sound of its own; of several at once the strongest is heard");
+        ControlTip.on(box, "Each has a sound of its own; of several at once the strongest is heard");
         box.setOnAction(event -> edit(click -> click.with(level, box.isSelected())));
         levels.put(level, box);
         return box;
     }
 
     /** Somebody who says what the click is to say wants to hear it. */
-    private void edit(UnaryOperator<Click> change) {
+    private void edit(UnaryOperator<ClickSettings> change) {
         if (!showing) {
             settings.clicking().set(change.apply(settings.clicking().get()));
             settings.click().set(true);
@@ -120,7 +121,7 @@ public final class ClickPage extends VBox implements Page {
 
     private void show() {
         showing = true;
-        Click click = settings.clicking().get();
+        ClickSettings click = settings.clicking().get();
         levels.forEach((level, box) -> box.setSelected(click.levels().contains(level)));
         pulse.show(click.pulse());
         silence.show(click.silence());

@@ -10,18 +10,18 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import javax.sound.midi.MidiUnavailableException;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.desktop.playback.Devices;
 import nimblestride.desktop.playback.PadKeys;
-import nimblestride.desktop.playback.Struck;
+import nimblestride.desktop.playback.PlaybackDevices;
+import nimblestride.desktop.playback.PlayedStroke;
 import nimblestride.desktop.ui.control.Caption;
-import nimblestride.desktop.ui.control.DownScroll;
 import nimblestride.desktop.ui.control.FlowLine;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
-import nimblestride.desktop.ui.field.WholeNumber;
+import nimblestride.desktop.ui.field.WholeNumberField;
 import nimblestride.desktop.ui.page.Page;
-import nimblestride.sound.input.Habits;
+import nimblestride.sound.input.TimingHabits;
 import nimblestride.sound.midi.MidiDevices;
 
 /** What is played on: pads, the computer's keys, or a stand-in with habits; and a MIDI instrument that is played to. */
@@ -34,7 +34,7 @@ public final class PadsPage extends VBox implements Page {
         void open(Optional<String> name) throws MidiUnavailableException;
     }
 
-    private final Devices devices;
+    private final PlaybackDevices devices;
     private final Asking asking;
     private final ComboBox<String> pad = new ComboBox<>();
     private final ComboBox<String> instrument = new ComboBox<>();
@@ -45,7 +45,7 @@ public final class PadsPage extends VBox implements Page {
     private final Label last = new Label("Nothing has been struck yet.");
     private boolean showing;
 
-    public PadsPage(Devices devices, Asking asking) {
+    public PadsPage(PlaybackDevices devices, Asking asking) {
         this.devices = devices;
         this.asking = asking;
         getStyleClass().add("page");
@@ -57,17 +57,17 @@ public final class PadsPage extends VBox implements Page {
         pad.valueProperty().addListener((property, was, name) -> open(name, devices::listenTo));
         instrument.valueProperty().addListener((property, was, name) -> open(name, devices::playTo));
         layer.valueProperty().addListener(change -> standIn());
-        int most = (int) Habits.MOST;
-        spread = WholeNumber.field("stand-in-spread", "milliseconds", 0, most, 52, value -> standIn());
-        bias = WholeNumber.field("stand-in-bias", "milliseconds", -most, most, 52, value -> standIn());
-        rush = WholeNumber.field("stand-in-rush", "milliseconds", 0, most, 52, value -> standIn());
-        spread.show((int) Habits.USUAL.spread());
-        bias.show((int) Habits.USUAL.bias());
-        rush.show((int) Habits.USUAL.rush());
+        int most = (int) TimingHabits.MOST;
+        spread = WholeNumberField.field("stand-in-spread", "milliseconds", 0, most, 52, value -> standIn());
+        bias = WholeNumberField.field("stand-in-bias", "milliseconds", -most, most, 52, value -> standIn());
+        rush = WholeNumberField.field("stand-in-rush", "milliseconds", 0, most, 52, value -> standIn());
+        spread.show((int) TimingHabits.USUAL.spread());
+        bias.show((int) TimingHabits.USUAL.bias());
+        rush.show((int) TimingHabits.USUAL.rush());
         CheckBox keys = new CheckBox("The computer's keys are pads");
         keys.setId("keys");
         keys.selectedProperty().bindBidirectional(devices.keys());
-        Label named = new Wrapped(PadKeys.told() + "; with Shift an accent.", "quiet");
+        Label named = new WrappedLabel(PadKeys.told() + "; with Shift an accent.", "quiet");
         last.setId("last-stroke");
         last.getStyleClass().add("quiet");
         VBox all = new VBox(
@@ -89,7 +89,7 @@ public final class PadsPage extends VBox implements Page {
                         bias,
                         new Caption("ms,")),
                 new FlowLine(new Caption("rushing after each bar line by"), rush, new Caption("ms"), last));
-        getChildren().setAll(new DownScroll(all));
+        getChildren().setAll(new VerticalScroll(all));
         devices.onStroke(this::tell);
         look();
     }
@@ -133,11 +133,11 @@ public final class PadsPage extends VBox implements Page {
         if (!showing && layer.getValue() != null && !layer.getItems().isEmpty()) {
             Optional<String> played =
                     layer.getValue().equals(NOBODY) ? Optional.empty() : Optional.of(layer.getValue());
-            devices.standIn(played, new Habits(spread.value(), bias.value(), rush.value(), 1));
+            devices.standIn(played, new TimingHabits(spread.value(), bias.value(), rush.value(), 1));
         }
     }
 
-    private void tell(Struck struck) {
+    private void tell(PlayedStroke struck) {
         last.setText("Last stroke: " + struck.strike().voice().name() + ", "
                 + struck.strike().level().title() + ".");
     }

@@ -6,11 +6,11 @@ import java.util.Locale;
 import java.util.UUID;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import nimblestride.core.practice.journal.Entry;
+import nimblestride.core.practice.journal.LogEntry;
 import nimblestride.core.practice.students.Assignment;
-import nimblestride.core.practice.students.Progress;
+import nimblestride.core.practice.students.AssignmentProgress;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.WrappedLabel;
 
 /** Something that was set: where it stands, how far its student has come, and what can be done with it. */
 final class AssignmentCard extends VBox {
@@ -23,14 +23,15 @@ final class AssignmentCard extends VBox {
         void remove(Assignment assignment);
     }
 
-    AssignmentCard(Assignment assignment, List<Entry> log, LocalDate today, Actions actions) {
+    AssignmentCard(Assignment assignment, List<LogEntry> log, LocalDate today, Actions actions) {
         super(3);
         getStyleClass().add("way-card");
-        getChildren().add(new Wrapped(assignment.what() + ", " + assignment.stateOn(today), "entry-name"));
+        getChildren().add(new WrappedLabel(assignment.what() + ", " + assignment.stateOn(today), "entry-name"));
         if (!assignment.note().isBlank()) {
-            getChildren().add(new Wrapped(assignment.note(), "said"));
+            getChildren().add(new WrappedLabel(assignment.note(), "said"));
         }
-        getChildren().add(new Wrapped(Progress.of(assignment, log).told(), "quiet"));
+        getChildren()
+                .add(new WrappedLabel(AssignmentProgress.of(assignment, log).told(), "quiet"));
         String id = assignment.what().toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-");
         HBox buttons = new HBox(new SmallButton(
                 assignment.done().isPresent() ? "Not done after all" : "Done",

@@ -15,8 +15,8 @@ import javafx.util.Duration;
 import nimblestride.core.practice.students.Lesson;
 import nimblestride.core.practice.students.Student;
 import nimblestride.desktop.ui.control.Caption;
-import nimblestride.desktop.ui.control.DownScroll;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 
 /** What is done in today's lesson and what comes next, kept as it is written; below it the lessons before. */
 final class LessonNotes extends VBox {
@@ -50,7 +50,7 @@ final class LessonNotes extends VBox {
                 }
             });
         }
-        getChildren().setAll(new Caption("Today"), notes, new Caption("Next time"), next, new DownScroll(before));
+        getChildren().setAll(new Caption("Today"), notes, new Caption("Next time"), next, new VerticalScroll(before));
         VBox.setVgrow(this, Priority.ALWAYS);
     }
 
@@ -108,6 +108,6 @@ final class LessonNotes extends VBox {
     }
 
     private static Label past(String text) {
-        return new Wrapped(text, "quiet");
+        return new WrappedLabel(text, "quiet");
     }
 }

@@ -13,15 +13,15 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.NoteText;
-import nimblestride.core.practice.journal.Entry;
+import nimblestride.core.practice.journal.LogEntry;
 import nimblestride.core.practice.students.Assignment;
 import nimblestride.core.practice.students.Lesson;
 import nimblestride.core.practice.students.Student;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.desktop.async.Newest;
+import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.document.library.OpenBook;
-import nimblestride.desktop.ui.control.DownScroll;
-import nimblestride.desktop.ui.control.Wrapped;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 import nimblestride.store.book.Book;
 
@@ -37,8 +37,8 @@ public final class LessonPage extends VBox implements Page {
     private final VBox set = column("What was set");
     private final VBox did = column("What they did");
     private final LessonNotes notes;
-    private final AssignmentLine assigning;
-    private final Newest reading = new Newest("reading a student's year");
+    private final AssignmentField assigning;
+    private final LatestOnly reading = new LatestOnly("reading a student's year");
     private final AssignmentCard.Actions cards = new AssignmentCard.Actions() {
         @Override
         public void done(Assignment assignment) {
@@ -94,7 +94,7 @@ public final class LessonPage extends VBox implements Page {
         note.getStyleClass().add("quiet");
         note.setId("student-note");
         students = new StudentBar(book, beyond, this::read);
-        assigning = new AssignmentLine(book::today, this::assign);
+        assigning = new AssignmentField(book::today, this::assign);
         notes = new LessonNotes(book::today, this::keepLesson);
         VBox next = column("Today and next");
         next.getChildren().add(notes);
@@ -117,7 +117,7 @@ public final class LessonPage extends VBox implements Page {
     }
 
     private static Node scrolling(VBox column) {
-        DownScroll scroll = new DownScroll(column);
+        VerticalScroll scroll = new VerticalScroll(column);
         scroll.setPrefWidth(240);
         HBox.setHgrow(scroll, Priority.ALWAYS);
         return scroll;
@@ -131,7 +131,7 @@ public final class LessonPage extends VBox implements Page {
     }
 
     /** What the Book says of a student. */
-    private record Told(Student student, List<Assignment> set, List<Entry> did, List<Lesson> lessons) {}
+    private record Told(Student student, List<Assignment> set, List<LogEntry> did, List<Lesson> lessons) {}
 
     private void read() {
         Optional<Student> chosen = students.chosen();
@@ -170,15 +170,17 @@ public final class LessonPage extends VBox implements Page {
         did.getChildren().remove(1, did.getChildren().size());
         if (told.did.isEmpty()) {
             did.getChildren()
-                    .add(new Wrapped("Nothing in the last twelve weeks. Their log comes in with Merge log.", "quiet"));
+                    .add(new WrappedLabel(
+                            "Nothing in the last twelve weeks. Their log comes in with Merge log.", "quiet"));
         }
-        for (Entry entry : told.did) {
-            did.getChildren().add(new Wrapped(entry.when().toLocalDate() + "  " + entry.what() + ": " + said(entry)));
+        for (LogEntry entry : told.did) {
+            did.getChildren()
+                    .add(new WrappedLabel(entry.when().toLocalDate() + "  " + entry.what() + ": " + said(entry)));
         }
         notes.show(Optional.of(told.student), told.lessons);
     }
 
-    private static String said(Entry entry) {
+    private static String said(LogEntry entry) {
         return NoteText.write(entry.note().unnamed(), NoteValue.QUARTER);
     }
 

@@ -6,10 +6,10 @@ import java.util.UUID;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.FlowPane;
 import nimblestride.core.practice.students.Student;
-import nimblestride.desktop.document.library.BookFiles;
+import nimblestride.desktop.document.library.BookTransfer;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.Titles;
+import nimblestride.desktop.ui.control.TitleConverter;
 
 /** Whose lesson it is, and what is done with a student: added, remembered, handed something, their log merged, taken out. */
 final class StudentBar extends FlowPane {
@@ -29,7 +29,7 @@ final class StudentBar extends FlowPane {
         students.setPrefWidth(130);
         students.setMinWidth(130);
         students.setAccessibleText("Whose lesson it is");
-        students.setConverter(new Titles<>(Student::name));
+        students.setConverter(new TitleConverter<>(Student::name));
         students.setPromptText("Nobody yet");
         students.valueProperty().addListener(change -> {
             if (!showing) {
@@ -107,8 +107,8 @@ final class StudentBar extends FlowPane {
         chosen().ifPresent(one -> beyond.logFile()
                 .ifPresent(file -> book.run(
                         "Merging " + file.getFileName(),
-                        (open, progress) -> BookFiles.mergeLog(open, Optional.of(one.id()), file, progress),
-                        merged -> beyond.tell(one.name() + ": " + BookFiles.said(merged) + "."))));
+                        (open, progress) -> BookTransfer.mergeLog(open, Optional.of(one.id()), file, progress),
+                        merged -> beyond.tell(one.name() + ": " + BookTransfer.said(merged) + "."))));
     }
 
     private void handOut(boolean asBooklet) {

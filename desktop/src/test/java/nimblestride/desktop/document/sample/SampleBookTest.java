@@ -8,12 +8,12 @@ import java.time.LocalDate;
 import java.util.Optional;
 import nimblestride.core.exercise.plan.Stage;
 import nimblestride.core.insight.finding.Finding;
-import nimblestride.core.practice.stage.Staging;
+import nimblestride.core.practice.stage.StagedExercise;
 import nimblestride.core.practice.students.Student;
-import nimblestride.desktop.document.exercise.Answer;
+import nimblestride.desktop.document.exercise.AnalyzedExercise;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.store.book.Book;
-import nimblestride.store.book.Kept;
+import nimblestride.store.book.ExerciseSummary;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -27,12 +27,12 @@ class SampleBookTest {
         try (Book book = OpenBook.open(file).book()) {
             assertThat(book.shelf().size()).isEqualTo(12);
             assertThat(book.shelf().named(SampleBook.FIRST)).isPresent();
-            for (Kept kept : book.shelf().all()) {
-                Answer answer = Answer.to(book.shelf().read(kept.id()));
+            for (ExerciseSummary kept : book.shelf().all()) {
+                AnalyzedExercise answer = AnalyzedExercise.to(book.shelf().read(kept.id()));
                 assertThat(answer.findings()).noneMatch(finding -> finding.kind() == Finding.Kind.CHECK);
                 assertThat(answer.exercise().layers()).isNotEmpty();
                 for (Stage stage : answer.exercise().practice().stages()) {
-                    assertThat(Staging.of(answer.exercise(), stage)).isNotNull();
+                    assertThat(StagedExercise.of(answer.exercise(), stage)).isNotNull();
                 }
             }
             assertThat(book.log().size()).isGreaterThan(80);

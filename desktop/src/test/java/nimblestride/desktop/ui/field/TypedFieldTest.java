@@ -17,7 +17,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.desktop.OnStage;
-import nimblestride.desktop.ui.control.Hint;
+import nimblestride.desktop.ui.control.ControlTip;
 import org.junit.jupiter.api.Test;
 
 /** A narrow field among its neighbours and a wide one, with the focus going from one to the other. */
@@ -32,11 +32,11 @@ class TypedFieldTest extends OnStage {
 
     @Override
     protected Parent content() {
-        narrow = WholeNumber.field("narrow", "minutes", 5, 240, 56, taken::add);
-        wide = WholeNumber.field("wide", "minutes", 5, 240, 400, taken::add);
+        narrow = WholeNumberField.field("narrow", "minutes", 5, 240, 56, taken::add);
+        wide = WholeNumberField.field("wide", "minutes", 5, 240, 400, taken::add);
         narrow.show(20);
         wide.show(20);
-        Hint.on(narrow.field(), "how long there is today");
+        ControlTip.on(narrow.field(), "how long there is today");
         return new VBox(20, elsewhere, new HBox(8, narrow, neighbour), wide);
     }
 
@@ -168,7 +168,7 @@ class TypedFieldTest extends OnStage {
     /** The defect: what made sense but was refused stood in the field, after Enter, as if it had been taken. */
     @Test
     void whatIsRefusedIsNotShownAsTaken() {
-        TypedField<Integer> refusing = WholeNumber.field("refusing", "minutes", 5, 240, 400, value -> {
+        TypedField<Integer> refusing = WholeNumberField.field("refusing", "minutes", 5, 240, 400, value -> {
             if (value > 100) {
                 throw new InvalidValueException("not today");
             }

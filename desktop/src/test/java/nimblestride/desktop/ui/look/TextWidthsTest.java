@@ -27,20 +27,20 @@ class TextWidthsTest {
     @Test
     void areThoseOfTheToolkitInEveryFace() {
         for (int round = 0; round < 2; round++) {
-            for (Font font : new Font[] {Face.text(12), Face.bold(14), Face.text(12.5)}) {
+            for (Font font : new Font[] {Typefaces.text(12), Typefaces.bold(14), Typefaces.text(12.5)}) {
                 for (String text : new String[] {"1&", "ta", "1,024", "", "W"}) {
                     assertThat(widths.of(text, font)).isCloseTo(measured(text, font), within(1e-9));
                 }
             }
         }
-        assertThat(widths.of("11", Face.bold(14))).isGreaterThan(widths.of("11", Face.text(11)));
-        assertThat(widths.of(Face.signatureDigits("16"), Face.music(26)))
-                .isCloseTo(2 * widths.of(Face.signatureDigits("16"), Face.music(13)), within(0.5));
+        assertThat(widths.of("11", Typefaces.bold(14))).isGreaterThan(widths.of("11", Typefaces.text(11)));
+        assertThat(widths.of(Typefaces.signatureDigits("16"), Typefaces.music(26)))
+                .isCloseTo(2 * widths.of(Typefaces.signatureDigits("16"), Typefaces.music(13)), within(0.5));
     }
 
     @Test
     void moreTextsThanAreRememberedAreMeasuredAnew() {
-        Font font = Face.text(12);
+        Font font = Typefaces.text(12);
         for (int i = 0; i < 10_000; i++) {
             widths.of(Integer.toString(i), font);
         }

@@ -3,11 +3,11 @@ package nimblestride.desktop.view.road;
 import static nimblestride.core.language.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.Examples;
-import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.core.time.counting.Division;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Grouping;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.reading.Readings;
@@ -16,9 +16,9 @@ import org.junit.jupiter.api.Test;
 class RoadPictureTest {
     private static RoadPicture picture(double start, double wholes, String bars, String... layers) {
         return RoadPicture.of(
-                Reckoning.of(exercise(bars, layers)),
-                new Stretch(start, wholes * 300, 300),
-                new Counts(CountingSchool.BEATS, Division.AS_WRITTEN),
+                Analysis.of(exercise(bars, layers)),
+                new VisibleRange(start, wholes * 300, 300),
+                new CountCache(CountingSystem.BEATS, Subdivision.AS_WRITTEN),
                 Exercise.MOST_LAYERS);
     }
 
@@ -44,20 +44,20 @@ class RoadPictureTest {
     void aFootIsMovedMergedAndSetDown() {
         Phrase phrase = Examples.bars("5/8, 11/8(3+3+3+2)");
         RoadPicture picture = picture(0, 4, "5/8, 11/8(3+3+3+2)");
-        Stretch stretch = new Stretch(0, 1200, 300);
+        VisibleRange stretch = new VisibleRange(0, 1200, 300);
         // The second bar starts after 5/8; its first inner foot stands at 8/8.
-        FootDrag foot = FootDrag.at(300, picture, stretch, phrase).orElseThrow();
+        StrideDrag foot = StrideDrag.at(300, picture, stretch, phrase).orElseThrow();
         assertThat(foot.bar()).isEqualTo(1);
         assertThat(foot.movedTo(1.0)).isEqualTo(Grouping.of(3, 3, 3, 2));
         assertThat(foot.movedTo(0.88)).isEqualTo(Grouping.of(2, 4, 3, 2));
         assertThat(foot.movedTo(9)).isEqualTo(Grouping.of(6, 3, 2));
         assertThat(foot.movedTo(0)).isEqualTo(Grouping.of(6, 3, 2));
-        assertThat(FootDrag.at(187.5, picture, stretch, phrase))
+        assertThat(StrideDrag.at(187.5, picture, stretch, phrase))
                 .as("a bar line is no foot")
                 .isEmpty();
         RoadPicture.Stride stride = picture.strides().get(2);
-        assertThat(FootDrag.split(stride, 0.76, phrase)).contains(Grouping.of(1, 2, 3, 3, 2));
-        assertThat(FootDrag.split(stride, 0.63, phrase)).isEmpty();
+        assertThat(StrideDrag.split(stride, 0.76, phrase)).contains(Grouping.of(1, 2, 3, 3, 2));
+        assertThat(StrideDrag.split(stride, 0.63, phrase)).isEmpty();
         assertThat(Readings.nameOf(phrase.bar(1))).isEqualTo("three 3s, then one 2");
     }
 

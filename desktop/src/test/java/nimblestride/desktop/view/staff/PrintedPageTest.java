@@ -20,10 +20,10 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.Examples;
 import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.page.Sheet;
-import nimblestride.core.notation.page.SheetPages;
-import nimblestride.desktop.ui.look.Face;
+import nimblestride.core.notation.page.SheetLayout;
 import nimblestride.desktop.ui.look.Palette;
-import nimblestride.formats.font.Faces;
+import nimblestride.desktop.ui.look.Typefaces;
+import nimblestride.formats.font.Fonts;
 import nimblestride.formats.picture.PngFile;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -47,7 +47,7 @@ class PrintedPageTest {
     @BeforeAll
     static void setPage() throws Exception {
         FxToolkit.registerPrimaryStage();
-        Face.load();
+        Typefaces.load();
         Exercise exercise = Examples.exercise(
                         "7/8(2+2+3), 5/8",
                         "kick every 5/16 reset bar",
@@ -55,7 +55,7 @@ class PrintedPageTest {
                         "ride 5 over bar",
                         "hi-hat sticking >R L R: Lz of 1/8")
                 .withName("Weir Walk");
-        page = new SheetPages(Sheet.USUAL, Faces.get().music(), Faces.get())
+        page = new SheetLayout(Sheet.USUAL, Fonts.get().music(), Fonts.get())
                 .of(exercise)
                 .get(0);
     }

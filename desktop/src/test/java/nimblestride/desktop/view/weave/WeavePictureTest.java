@@ -3,7 +3,7 @@ package nimblestride.desktop.view.weave;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.language.text.Examples;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.view.weave.WeavePicture.Mark;
@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 
 class WeavePictureTest {
     private static WeavePicture picture(long first, int count, String bars, String... layers) {
-        return WeavePicture.of(Reckoning.of(Examples.exercise(bars, layers)), first, count);
+        return WeavePicture.of(Analysis.of(Examples.exercise(bars, layers)), first, count);
     }
 
     /** 19/16 with a cell of 5/16: each bar the thread is a sixteenth further on, and home after five bars. */
@@ -59,12 +59,12 @@ class WeavePictureTest {
 
     @Test
     void placesAreToldWithTheirHandAndCompany() {
-        Reckoning reckoning = Reckoning.of(Examples.exercise("11/8", "kick every 3/16", "snare every 1/4"));
-        assertThat(new WeaveWords(reckoning).tell(new WeavePlace(0, 0, NoteValue.ZERO)))
+        Analysis reckoning = Analysis.of(Examples.exercise("11/8", "kick every 3/16", "snare every 1/4"));
+        assertThat(new WeaveDescription(reckoning).tell(new WeaveHit(0, 0, NoteValue.ZERO)))
                 .isEqualTo("Bar 1, 1: kick, hit 1, kick foot, landing on the bar line, together with snare.");
-        assertThat(new WeaveWords(reckoning).tell(new WeavePlace(1, 1, NoteValue.EIGHTH)))
+        assertThat(new WeaveDescription(reckoning).tell(new WeaveHit(1, 1, NoteValue.EIGHTH)))
                 .isEqualTo("Bar 2, 2: snare, hit 7, left hand, 1/8 after the bar line, together with kick.");
-        assertThat(new WeaveWords(reckoning).tell(new WeavePlace(1, 0, NoteValue.of(1, 32))))
+        assertThat(new WeaveDescription(reckoning).tell(new WeaveHit(1, 0, NoteValue.of(1, 32))))
                 .isEqualTo("Bar 1, 1e");
     }
 }

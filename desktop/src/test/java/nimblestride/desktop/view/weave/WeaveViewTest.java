@@ -19,7 +19,7 @@ import nimblestride.core.language.text.LayerText;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.OnStage;
-import nimblestride.desktop.document.exercise.Answer;
+import nimblestride.desktop.document.exercise.AnalyzedExercise;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -33,7 +33,7 @@ class WeaveViewTest extends OnStage {
     @Override
     protected Parent content() {
         weave = new WeaveView(
-                new Displacing() {
+                new DisplaceAction() {
                     @Override
                     public void displace(int index, Layer layer) {
                         displaced.add(index + " " + LayerText.write(layer));
@@ -55,7 +55,7 @@ class WeaveViewTest extends OnStage {
 
     private void show(String bars, String... layers) {
         interact(() -> {
-            weave.show(Answer.to(Examples.exercise(bars, layers)));
+            weave.show(AnalyzedExercise.to(Examples.exercise(bars, layers)));
             weave.requestFocus();
         });
         waitForFxEvents();

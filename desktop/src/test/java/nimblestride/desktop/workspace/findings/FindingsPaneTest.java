@@ -15,7 +15,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
-import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.insight.finding.Finding;
 import nimblestride.core.insight.finding.Findings;
 import nimblestride.core.language.text.Examples;
@@ -227,7 +227,7 @@ class FindingsPaneTest extends OnStage {
     @Test
     void whatCanBeMendedAndGoneToIs() {
         List<Finding> told =
-                Findings.of(Reckoning.of(Examples.exercise("4/4", "snare every 1/4 from 1/8", "kick every 3/16")));
+                Findings.of(Analysis.of(Examples.exercise("4/4", "snare every 1/4 from 1/8", "kick every 3/16")));
         show(told);
         untilAllOf(told);
         Finding first =

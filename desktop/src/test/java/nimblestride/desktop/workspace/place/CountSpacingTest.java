@@ -8,16 +8,16 @@ import java.util.Map;
 import java.util.NavigableMap;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-import nimblestride.core.exercise.analysis.Reckoning;
+import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.kit.voice.Limb;
 import nimblestride.core.language.text.Examples;
-import nimblestride.core.layer.limbs.Played;
+import nimblestride.core.layer.limbs.LimbNote;
 import nimblestride.core.notation.engraving.Mark.Weight;
-import nimblestride.core.time.counting.CountingSchool;
-import nimblestride.core.time.counting.Division;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.formats.font.Faces;
+import nimblestride.formats.font.Fonts;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -26,23 +26,23 @@ import org.junit.jupiter.params.provider.CsvSource;
 class CountSpacingTest {
     private static final double LETTERS = 15;
 
-    private static CountWords words(Exercise exercise) {
-        return new CountWords(exercise.phrase(), CountingSchool.BEATS, Division.AS_WRITTEN);
+    private static CountLineText words(Exercise exercise) {
+        return new CountLineText(exercise.phrase(), CountingSystem.BEATS, Subdivision.AS_WRITTEN);
     }
 
     private static List<CountLines.Line> lines(Exercise exercise) {
-        Map<Limb, List<Played>> byLimb = Reckoning.of(exercise)
+        Map<Limb, List<LimbNote>> byLimb = Analysis.of(exercise)
                 .hands(exercise.phrase().bars().size())
                 .notes()
                 .stream()
-                .collect(Collectors.groupingBy(Played::limb, TreeMap::new, Collectors.toList()));
+                .collect(Collectors.groupingBy(LimbNote::limb, TreeMap::new, Collectors.toList()));
         return byLimb.entrySet().stream()
                 .map(line -> new CountLines.Line(line.getKey(), line.getValue()))
                 .toList();
     }
 
     private static double half(String word) {
-        return Faces.get().width(word, Weight.BOLD, LETTERS) / 2;
+        return Fonts.get().width(word, Weight.BOLD, LETTERS) / 2;
     }
 
     /** In a row no two words touch, and none touches the bar line before it. */
@@ -55,7 +55,7 @@ class CountSpacingTest {
     })
     void noWordTouchesTheNextOrABarLine(String bars, String layer) {
         Exercise exercise = Examples.exercise(bars, layer, "ride bell every 1/8");
-        CountWords words = words(exercise);
+        CountLineText words = words(exercise);
         List<CountLines.Line> lines = lines(exercise);
         CountSpacing spacing = CountSpacing.of(words, lines);
         for (CountLines.Line line : lines) {
@@ -96,7 +96,7 @@ class CountSpacingTest {
     @Test
     void wordsSayWhereAndHow() {
         Exercise exercise = Examples.exercise("4/4", "snare sticking >lR (L) R: Lz of 1/8");
-        CountWords words = words(exercise);
+        CountLineText words = words(exercise);
         assertThat(lines(exercise))
                 .hasSize(2)
                 .allSatisfy(line -> assertThat(line.limb().isHand()).isTrue());

@@ -1,0 +1,162 @@
+package nimblestride.core.exercise.analysis;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.IntStream;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.layer.alignment.Alignment;
+import nimblestride.core.layer.alignment.Meeting;
+import nimblestride.core.layer.alignment.Unison;
+import nimblestride.core.layer.limbs.LimbAssignment;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.layer.pattern.Pattern;
+import nimblestride.core.layer.timeline.LayerTimeline;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+
+/**
+ * All that follows from an exercise: how each layer realigns, where each pair of layers meets, and when everything is
+ * back together. What cannot be counted exactly carries the reason in place of a result.
+ *
+ * @param layers one for each layer, in order
+ * @param meetings one for each pair of layers that can be laid out, in order
+ * @param together how long until all layers are back where they began; the phrase itself if there are none
+ */
+public record Analysis(Exercise exercise, List<OfLayer> layers, List<OfPair> meetings, Exact<Together> together) {
+    /** The result, or why there is none. */
+    public record Exact<T>(Optional<T> result, String problem) {
+        static <T> Exact<T> of(Supplier<T> sum) {
+            try {
+                return new Exact<>(Optional.of(sum.get()), "");
+            } catch (StrideException e) {
+                return new Exact<>(Optional.empty(), e.getMessage());
+            }
+        }
+    }
+
+    public record OfLayer(String name, Layer layer, Exact<Alignment> alignment) {
+        /** Its hits; empty where it cannot be laid out. */
+        public Optional<LayerTimeline> course() {
+            return alignment.result().map(Alignment::course);
+        }
+    }
+
+    /**
+     * @param one the layer listed first, from 0
+     * @param other the layer listed second, from 0
+     */
+    public record OfPair(int one, int other, Exact<Meeting> meeting) {}
+
+    /** A length that is a whole number of phrases. */
+    public record Together(NoteValue length, long bars, long phrases) {}
+
+    public static Analysis of(Exercise exercise) {
+        return of(exercise, Optional.empty());
+    }
+
+    /**
+     * What follows from an exercise that differs a little from this one, just as {@link #of} tells it: two layers that strike as they
+     * did, though perhaps over other bars, meet where they met.
+     */
+    public Analysis after(Exercise changed) {
+        return of(changed, Optional.of(this));
+    }
+
+    private static Analysis of(Exercise exercise, Optional<Analysis> before) {
+        Phrase phrase = exercise.phrase();
+        List<String> names = exercise.layerNames();
+        List<OfLayer> layers = new ArrayList<>();
+        for (int i = 0; i < names.size(); i++) {
+            Layer layer = exercise.layers().get(i);
+            layers.add(new OfLayer(names.get(i), layer, Exact.of(() -> Alignment.of(layer, phrase))));
+        }
+        List<OfPair> meetings = new ArrayList<>();
+        for (int i = 0; i < layers.size(); i++) {
+            for (int j = i + 1; j < layers.size(); j++) {
+                int one = i;
+                int other = j;
+                Optional<LayerTimeline> ofOne = layers.get(one).course();
+                Optional<LayerTimeline> ofOther = layers.get(other).course();
+                if (ofOne.isPresent() && ofOther.isPresent()) {
+                    Exact<Meeting> meeting = before.flatMap(
+                                    known -> known.meeting(one, ofOne.get(), other, ofOther.get()))
+                            .orElseGet(() -> Exact.of(() -> Meeting.of(ofOne.get(), ofOther.get())));
+                    meetings.add(new OfPair(one, other, meeting));
+                }
+            }
+        }
+        return new Analysis(exercise, layers, meetings, Exact.of(() -> together(phrase, layers)));
+    }
+
+    /** Where two layers meet that strike as those here with their numbers do. */
+    private Optional<Exact<Meeting>> meeting(int one, LayerTimeline ofOne, int other, LayerTimeline ofOther) {
+        return meetings.stream()
+                .filter(pair -> pair.one == one && pair.other == other)
+                .filter(pair -> strikesLike(one, ofOne) && strikesLike(other, ofOther))
+                .map(OfPair::meeting)
+                .findFirst();
+    }
+
+    private boolean strikesLike(int layer, LayerTimeline course) {
+        return layers.get(layer).course().filter(course::strikesLike).isPresent();
+    }
+
+    /**
+     * How many bars there are to see: all on the way home, and the one that is bar 1 again.
+     *
+     * @param rounds of the phrase, where no way home is known
+     */
+    public long barsHome(long rounds) {
+        return together.result()
+                .map(home -> home.bars() + 1)
+                .orElseGet(() -> ExactMath.multiply(exercise.phrase().bars().size(), rounds));
+    }
+
+    /** Which layers run across the bars, from 0; notes put on counts only come again with the phrase. */
+    public List<Integer> running() {
+        return IntStream.range(0, layers.size())
+                .filter(layer -> !(layers.get(layer).layer.pattern() instanceof Pattern.Placed))
+                .boxed()
+                .toList();
+    }
+
+    /** Where all layers that run across the bars strike at once; empty where fewer than two do. */
+    public Optional<Exact<Unison>> unison() {
+        List<LayerTimeline> courses = runningCourses();
+        return courses.size() < 2 ? Optional.empty() : Optional.of(Exact.of(() -> Unison.of(courses)));
+    }
+
+    /** On which bar lines all layers that run across the bars strike at once. */
+    public Exact<Unison.OnBarLines> onBarLines() {
+        return Exact.of(() -> Unison.onBarLines(exercise.phrase(), runningCourses()));
+    }
+
+    private List<LayerTimeline> runningCourses() {
+        return running().stream()
+                .flatMap(layer -> layers.get(layer).course().stream())
+                .toList();
+    }
+
+    /** Who plays what in the first bars, rounds of the phrase counted on; layers that cannot be laid out are left aside. */
+    public LimbAssignment hands(long bars) {
+        List<Optional<LayerTimeline>> courses =
+                layers.stream().map(OfLayer::course).toList();
+        return LimbAssignment.of(courses, exercise.phrase().startOf(bars), exercise.lead());
+    }
+
+    private static Together together(Phrase phrase, List<OfLayer> layers) {
+        NoteValue length = phrase.length();
+        for (OfLayer layer : layers) {
+            Alignment alignment =
+                    layer.alignment.result().orElseThrow(() -> new InvalidValueException(layer.alignment.problem()));
+            length = length.leastCommonMultiple(alignment.returnsAfter().length());
+        }
+        long phrases = length.wholePartsOf(phrase.length());
+        return new Together(length, ExactMath.multiply(phrases, phrase.bars().size()), phrases);
+    }
+}

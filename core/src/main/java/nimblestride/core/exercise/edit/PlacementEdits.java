@@ -1,0 +1,105 @@
+package nimblestride.core.exercise.edit;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.layer.pattern.Pattern;
+import nimblestride.core.layer.pattern.Placement;
+import nimblestride.core.time.value.NoteValue;
+
+/** Edits of what is placed on counts. A voice has one layer of placed notes; other layers of it are left alone. */
+public final class PlacementEdits {
+    private PlacementEdits() {}
+
+    /** What is placed in an exercise. */
+    public static List<Layer> placed(Exercise exercise) {
+        return exercise.layers().stream()
+                .filter(layer -> layer.pattern() instanceof Pattern.Placed)
+                .toList();
+    }
+
+    /**
+     * The exercise with just this placed: voices that are named keep their place among the layers and their rules, those
+     * that are not are taken off, and new ones come last.
+     *
+     * @param layers one for each voice
+     */
+    public static Exercise withPlaced(Exercise exercise, List<Layer> layers) {
+        Map<Voice, Layer> wanted = new LinkedHashMap<>();
+        layers.forEach(layer -> wanted.put(layer.voice(), layer));
+        List<Layer> changed = new ArrayList<>();
+        for (Layer layer : exercise.layers()) {
+            if (!(layer.pattern() instanceof Pattern.Placed)) {
+                changed.add(layer);
+                continue;
+            }
+            Layer now = wanted.remove(layer.voice());
+            if (now != null) {
+                changed.add(layer.playing(now.pattern()));
+            }
+        }
+        changed.addAll(wanted.values());
+        return exercise.withLayers(changed);
+    }
+
+    /** A note of a voice on a place: put there, or taken away where there is one. */
+    public static Exercise toggled(Exercise exercise, Voice voice, Placement placement) {
+        List<Placement> placements = placements(exercise, voice);
+        boolean there = placements.removeIf(placement::isWith);
+        if (!there) {
+            placements.add(placement);
+        }
+        return withPlacements(exercise, voice, placements);
+    }
+
+    /** Whether a voice has a note on a place. */
+    public static boolean isPlaced(Exercise exercise, Voice voice, int bar, NoteValue position) {
+        return placements(exercise, voice).stream().anyMatch(new Placement(bar, position, Stroke.NORMAL)::isWith);
+    }
+
+    /** A note moved from one place to another; one that is there already gives way. */
+    public static Exercise moved(Exercise exercise, Voice voice, Placement from, int bar, NoteValue position) {
+        List<Placement> placements = placements(exercise, voice);
+        Placement there = placements.stream().filter(from::isWith).findFirst().orElse(from);
+        Placement moved = new Placement(bar, position, there.stroke());
+        placements.removeIf(one -> one.isWith(from) || one.isWith(moved));
+        placements.add(moved);
+        return withPlacements(exercise, voice, placements);
+    }
+
+    private static List<Placement> placements(Exercise exercise, Voice voice) {
+        OptionalInt index = layerOf(exercise, voice);
+        return index.isEmpty()
+                ? new ArrayList<>()
+                : new ArrayList<>(((Pattern.Placed)
+                                exercise.layers().get(index.getAsInt()).pattern())
+                        .placements());
+    }
+
+    private static Exercise withPlacements(Exercise exercise, Voice voice, List<Placement> placements) {
+        OptionalInt index = layerOf(exercise, voice);
+        if (placements.isEmpty()) {
+            return index.isEmpty() ? exercise : exercise.withoutLayer(index.getAsInt());
+        }
+        Pattern pattern = new Pattern.Placed(placements);
+        return index.isEmpty()
+                ? exercise.plusLayer(Layer.of(voice, pattern))
+                : exercise.replacingLayer(
+                        index.getAsInt(),
+                        exercise.layers().get(index.getAsInt()).playing(pattern));
+    }
+
+    private static OptionalInt layerOf(Exercise exercise, Voice voice) {
+        return IntStream.range(0, exercise.layers().size())
+                .filter(i -> exercise.layers().get(i).voice().equals(voice)
+                        && exercise.layers().get(i).pattern() instanceof Pattern.Placed)
+                .findFirst();
+    }
+}

@@ -1,0 +1,232 @@
+package nimblestride.core.exercise.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.IntStream;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.exercise.model.SectionContent;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.layer.modulation.Pivot;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.layer.pattern.Pattern;
+import nimblestride.core.layer.pattern.Placement;
+import nimblestride.core.layer.pattern.Span;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Grouping;
+import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.meter.PhrasePart;
+import nimblestride.core.time.meter.Repeat;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.time.value.Tempo;
+
+/**
+ * The same music written otherwise: several bars as one long one and back, and every value doubled or halved. Groups stay
+ * as they are felt.
+ */
+public final class RewriteEdits {
+    private RewriteEdits() {}
+
+    /**
+     * All bars as one long bar: 10/8 and 9/16 are 29/16.
+     *
+     * @throws InvalidValueException if that bar would be too long to be one
+     */
+    public static Exercise asOneBar(Exercise exercise) {
+        Phrase phrase = exercise.phrase();
+        NoteValue unit = phrase.bars().stream()
+                .distinct()
+                .map(bar -> bar.meter().unit())
+                .reduce(NoteValue::greatestCommonDivisor)
+                .orElseThrow();
+        long units = phrase.length().wholePartsOf(unit);
+        if (units > Meter.MOST_UNITS) {
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT,
+                    "as one bar this would be %,d units of %s, and a bar holds at most %,d",
+                    units,
+                    unit,
+                    Meter.MOST_UNITS));
+        }
+        Meter meter = Meter.of((int) units, ExactMath.toInt(unit.denominator()));
+        List<Integer> groups = new ArrayList<>();
+        for (Bar bar : phrase.bars()) {
+            int factor = ExactMath.toInt(bar.meter().unit().wholePartsOf(unit));
+            bar.grouping().sizes().forEach(size -> groups.add(size * factor));
+        }
+        return Rebarring.of(exercise, Phrase.of(new Bar(meter, new Grouping(groups))));
+    }
+
+    /**
+     * One bar of the phrase as several, each time it is played.
+     *
+     * @param bar its number, from 0, any time it is played in the first round
+     * @param meters of the bars it becomes, as long together as it is
+     * @throws InvalidValueException if they are not
+     */
+    public static Exercise asBars(Exercise exercise, int bar, List<Meter> meters) {
+        Bar old = exercise.phrase().bars().get(bar);
+        NoteValue length = meters.stream().map(Meter::length).reduce(NoteValue.ZERO, NoteValue::plus);
+        if (!length.equals(old.length())) {
+            throw new InvalidValueException(
+                    "these bars last " + length + ", and the bar they would replace lasts " + old.length());
+        }
+        return Rebarring.of(exercise, exercise.phrase().replacing(bar, split(old, meters)));
+    }
+
+    /**
+     * The first bars of an exercise, rounds of its phrase counted on. What is placed on counts comes again in each round.
+     *
+     * @param bars one or more
+     * @throws InvalidValueException if they, or the notes on them, are more than there can be
+     */
+    public static Exercise firstBars(Exercise exercise, long bars) {
+        Phrase phrase = exercise.phrase().first(bars);
+        int round = exercise.phrase().bars().size();
+        return exercise.withPhrase(phrase)
+                .withLayers(exercise.layers().stream()
+                        .map(layer -> layer.pattern() instanceof Pattern.Placed placed
+                                ? layer.playing(roundAfterRound(
+                                        placed, round, phrase.bars().size()))
+                                : layer)
+                        .toList());
+    }
+
+    private static Pattern.Placed roundAfterRound(Pattern.Placed placed, int round, int bars) {
+        List<Placement> again = placed.placements().stream()
+                .filter(one -> one.bar() < round)
+                .flatMap(one -> IntStream.iterate(one.bar(), bar -> bar < bars, bar -> bar + round)
+                        .limit(Pattern.Placed.MOST_PLACED)
+                        .mapToObj(bar -> new Placement(bar, one.position(), one.stroke())))
+                .limit(Pattern.Placed.MOST_PLACED + 1L)
+                .toList();
+        // Where nothing of it lies on these bars, it is kept as it is.
+        return again.isEmpty() ? placed : new Pattern.Placed(again);
+    }
+
+    /** Where the old feet fall on the new bar lines, the groups are kept; a bar that they cross is felt as usual. */
+    private static List<Bar> split(Bar old, List<Meter> meters) {
+        List<NoteValue> feet = new ArrayList<>(old.groupStarts());
+        feet.add(old.length());
+        List<Bar> bars = new ArrayList<>();
+        NoteValue start = NoteValue.ZERO;
+        for (Meter meter : meters) {
+            NoteValue end = start.plus(meter.length());
+            List<Integer> groups = new ArrayList<>();
+            for (int i = 0; i + 1 < feet.size(); i++) {
+                boolean within =
+                        feet.get(i).compareTo(start) >= 0 && feet.get(i + 1).compareTo(end) <= 0;
+                NoteValue size = feet.get(i + 1).minus(feet.get(i));
+                if (within && size.isMultipleOf(meter.unit())) {
+                    groups.add(ExactMath.toInt(size.wholePartsOf(meter.unit())));
+                }
+            }
+            int units = groups.stream().mapToInt(Integer::intValue).sum();
+            bars.add(units == meter.units() ? new Bar(meter, new Grouping(groups)) : Bar.of(meter));
+            start = end;
+        }
+        return bars;
+    }
+
+    /** Every value doubled, the tempo's too, so that it sounds as before: 7/8 becomes 7/4. */
+    public static Exercise inDoubledValues(Exercise exercise) {
+        return scaled(exercise, 2, 1);
+    }
+
+    /** Every value halved, the tempo's too, so that it sounds as before: 7/8 becomes 7/16. */
+    public static Exercise inHalvedValues(Exercise exercise) {
+        return scaled(exercise, 1, 2);
+    }
+
+    private static Exercise scaled(Exercise exercise, int times, int parts) {
+        Tempo tempo = exercise.start();
+        return new Exercise(
+                exercise.name(),
+                exercise.feels().stream()
+                        .map(feel -> scaled(feel, times, parts))
+                        .toList(),
+                exercise.inHand(),
+                new Tempo(scaled(tempo.beat(), times, parts), tempo.perMinute()),
+                exercise.sections().stream()
+                        .map(section -> section.enteredBy(scaled(section.entered(), times, parts)))
+                        .toList(),
+                exercise.manner(),
+                exercise.practice(),
+                exercise.voices());
+    }
+
+    private static SectionContent scaled(SectionContent feel, int times, int parts) {
+        return feel.over(Phrase.of(scaledParts(feel.phrase().parts(), times, parts)))
+                .playing(feel.layers().stream()
+                        .map(layer -> scaled(layer, times, parts))
+                        .toList());
+    }
+
+    private static Pivot scaled(Pivot pivot, int times, int parts) {
+        return pivot.isNone()
+                ? pivot
+                : new Pivot(/* old= */ scaled(pivot.old(), times, parts), /* now= */ scaled(pivot.now(), times, parts));
+    }
+
+    private static List<PhrasePart> scaledParts(List<PhrasePart> parts, int times, int divisor) {
+        List<PhrasePart> scaled = new ArrayList<>();
+        for (PhrasePart part : parts) {
+            scaled.add(
+                    part instanceof Repeat repeat
+                            ? new Repeat(scaledParts(repeat.parts(), times, divisor), repeat.times())
+                            : scaled((Bar) part, times, divisor));
+        }
+        return scaled;
+    }
+
+    private static Bar scaled(Bar bar, int times, int divisor) {
+        List<Meter.Term> terms = bar.meter().terms();
+        boolean belowOnly = terms.stream().allMatch(term -> term.denominator() * divisor % times == 0);
+        Meter meter = new Meter(terms.stream()
+                .map(term -> belowOnly
+                        ? new Meter.Term(term.numerators(), term.denominator() * divisor / times)
+                        : new Meter.Term(
+                                term.numerators().stream()
+                                        .map(count -> count * times)
+                                        .toList(),
+                                term.denominator()))
+                .toList());
+        int factor = meter.units() / bar.meter().units();
+        return new Bar(
+                meter,
+                new Grouping(bar.grouping().sizes().stream()
+                        .map(size -> size * factor)
+                        .toList()));
+    }
+
+    private static Layer scaled(Layer layer, int times, int parts) {
+        return layer.playing(scaled(layer.pattern(), times, parts)).from(scaled(layer.offset(), times, parts));
+    }
+
+    private static Pattern scaled(Pattern pattern, int times, int parts) {
+        if (pattern instanceof Pattern.Every every) {
+            return new Pattern.Every(scaled(every.value(), times, parts));
+        }
+        if (pattern instanceof Pattern.Cell cell) {
+            return new Pattern.Cell(cell.made(), scaled(cell.step(), times, parts));
+        }
+        if (pattern instanceof Pattern.Stuck stuck) {
+            return new Pattern.Stuck(stuck.sticking(), scaled(stuck.step(), times, parts));
+        }
+        if (pattern instanceof Pattern.Placed placed) {
+            return new Pattern.Placed(placed.placements().stream()
+                    .map(one -> new Placement(one.bar(), scaled(one.position(), times, parts), one.stroke()))
+                    .toList());
+        }
+        Pattern.Over over = (Pattern.Over) pattern;
+        return over.span() instanceof Span.Length length
+                ? new Pattern.Over(over.notes(), new Span.Length(scaled(length.value(), times, parts)))
+                : over;
+    }
+
+    private static NoteValue scaled(NoteValue value, int times, int parts) {
+        return value.times(times).dividedBy(parts);
+    }
+}

@@ -1,0 +1,137 @@
+package nimblestride.core.exercise.edit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.stream.Stream;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.exercise.model.Section;
+import nimblestride.core.exercise.model.SectionContent;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.layer.modulation.ModulationChain;
+import nimblestride.core.layer.modulation.Pivot;
+import nimblestride.core.time.value.Tempo;
+
+/**
+ * Edits of the order in which feels are played. Whatever is put in, moved or taken out, the other sections stay at their
+ * tempos: the modulations between them are found anew where they must be. A feel that no section plays any longer is given up
+ * with its last one.
+ */
+public final class SectionEdits {
+    private SectionEdits() {}
+
+    /** A new feel, in a section of its own. */
+    public static Exercise plus(Exercise exercise, int at, SectionContent feel, int rounds, Pivot entered) {
+        List<SectionContent> feels = new ArrayList<>(exercise.feels());
+        feels.add(feel);
+        return inserted(exercise, feels, at, new Section(feels.size() - 1, rounds, entered));
+    }
+
+    /** A feel that is there already, once more. */
+    public static Exercise again(Exercise exercise, int at, int feel, int rounds, Pivot entered) {
+        return inserted(exercise, exercise.feels(), at, new Section(feel, rounds, entered));
+    }
+
+    /** @throws InvalidValueException if no tempo can be played that the modulation leads to */
+    private static Exercise inserted(Exercise exercise, List<SectionContent> feels, int at, Section section) {
+        List<Turn> turns = turns(exercise);
+        if (at == turns.size()) {
+            List<Section> sections = new ArrayList<>(exercise.sections());
+            sections.add(section);
+            return exercise.withSections(feels, exercise.inHand(), exercise.start(), sections);
+        }
+        Tempo before = at == 0 ? exercise.start() : turns.get(at - 1).tempo;
+        turns.add(
+                at,
+                new Turn(
+                        section,
+                        new ModulationChain(before, List.of(section.entered()))
+                                .tempos()
+                                .get(1)));
+        return inTurns(exercise, feels, turns);
+    }
+
+    /** @throws InvalidValueException if it is the only section */
+    public static Exercise without(Exercise exercise, int section) {
+        if (!exercise.hasSections()) {
+            throw new InvalidValueException("the only section of an exercise stays");
+        }
+        List<Turn> turns = turns(exercise);
+        turns.remove(section);
+        return inTurns(exercise, exercise.feels(), turns);
+    }
+
+    /** A section in another place of the order. */
+    public static Exercise moved(Exercise exercise, int section, int to) {
+        Objects.checkIndex(to, exercise.sections().size());
+        List<Turn> turns = turns(exercise);
+        turns.add(to, turns.remove(section));
+        return inTurns(exercise, exercise.feels(), turns);
+    }
+
+    public static Exercise inRounds(Exercise exercise, int section, int rounds) {
+        return replacing(exercise, section, exercise.sections().get(section).inRounds(rounds));
+    }
+
+    /** With another modulation into a section; the tempos after it follow. */
+    public static Exercise enteredBy(Exercise exercise, int section, Pivot pivot) {
+        return replacing(exercise, section, exercise.sections().get(section).enteredBy(pivot));
+    }
+
+    public static Exercise named(Exercise exercise, int feel, String name) {
+        List<SectionContent> feels = new ArrayList<>(exercise.feels());
+        feels.set(feel, feels.get(feel).named(name));
+        return exercise.withSections(feels, exercise.inHand(), exercise.start(), exercise.sections());
+    }
+
+    /** The first letter that names no feel yet. */
+    public static String nextName(Exercise exercise) {
+        List<String> taken = exercise.feels().stream().map(SectionContent::name).toList();
+        return Stream.iterate('A', letter -> (char) (letter + 1))
+                .map(String::valueOf)
+                .filter(letter -> !taken.contains(letter))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Exercise replacing(Exercise exercise, int index, Section section) {
+        List<Section> sections = new ArrayList<>(exercise.sections());
+        sections.set(index, section);
+        return exercise.withSections(exercise.feels(), exercise.inHand(), exercise.start(), sections);
+    }
+
+    /** A section and the tempo it is played at. */
+    private record Turn(Section section, Tempo tempo) {}
+
+    private static List<Turn> turns(Exercise exercise) {
+        List<Tempo> tempos = exercise.chain().tempos();
+        List<Turn> turns = new ArrayList<>();
+        for (int i = 0; i < tempos.size(); i++) {
+            turns.add(new Turn(exercise.sections().get(i), tempos.get(i)));
+        }
+        return turns;
+    }
+
+    private static Exercise inTurns(Exercise exercise, List<SectionContent> feels, List<Turn> turns) {
+        List<Pivot> known = exercise.chain().pivots();
+        List<Integer> played = turns.stream()
+                .map(turn -> turn.section.feel())
+                .distinct()
+                .sorted()
+                .toList();
+        List<Section> sections = new ArrayList<>();
+        for (int i = 0; i < turns.size(); i++) {
+            Section old = turns.get(i).section;
+            Pivot entered = i == 0
+                    ? Pivot.NONE
+                    : Pivot.toward(turns.get(i - 1).tempo, turns.get(i).tempo, preferring(old.entered(), known));
+            sections.add(new Section(played.indexOf(old.feel()), old.rounds(), entered));
+        }
+        int inHand = Math.max(0, played.indexOf(exercise.inHand()));
+        return exercise.withSections(played.stream().map(feels::get).toList(), inHand, turns.get(0).tempo, sections);
+    }
+
+    private static List<Pivot> preferring(Pivot first, List<Pivot> others) {
+        return Stream.concat(Stream.of(first), others.stream()).toList();
+    }
+}

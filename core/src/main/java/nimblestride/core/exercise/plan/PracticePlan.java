@@ -1,0 +1,52 @@
+package nimblestride.core.exercise.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.kit.sticking.Sticking;
+
+/**
+ * How an exercise is practised.
+ *
+ * @param dealt the stickings among those that were dealt that have been practised, each once; at most {@value #MOST_DEALT}
+ * @param stages the way to it, step by step; at most {@value #MOST_STAGES}
+ * @param ladder the way to its tempo, if there is one
+ */
+public record PracticePlan(List<Sticking> dealt, List<Stage> stages, Optional<Ladder> ladder) {
+    public static final int MOST_DEALT = 100_000;
+    public static final int MOST_STAGES = 100;
+
+    /** Nothing said about it. */
+    public static final PracticePlan NONE = new PracticePlan(List.of(), List.of(), Optional.empty());
+
+    public PracticePlan {
+        dealt = dealt.stream().distinct().toList();
+        stages = List.copyOf(stages);
+        if (stages.size() > MOST_STAGES) {
+            throw new InvalidValueException("an exercise has at most " + MOST_STAGES + " stages, not " + stages.size());
+        }
+    }
+
+    public PracticePlan withDealt(List<Sticking> newDealt) {
+        return new PracticePlan(newDealt, stages, ladder);
+    }
+
+    /** With a sticking ticked off as practised, or no longer. */
+    public PracticePlan withDealt(Sticking sticking, boolean ticked) {
+        List<Sticking> changed = new ArrayList<>(dealt);
+        changed.remove(sticking);
+        if (ticked) {
+            changed.add(sticking);
+        }
+        return withDealt(changed);
+    }
+
+    public PracticePlan withStages(List<Stage> newStages) {
+        return new PracticePlan(dealt, newStages, ladder);
+    }
+
+    public PracticePlan withLadder(Optional<Ladder> newLadder) {
+        return new PracticePlan(dealt, stages, newLadder);
+    }
+}

@@ -1,0 +1,114 @@
+package nimblestride.core.insight.family;
+
+import java.util.ArrayList;
+import java.util.List;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.layer.crossing.Beat;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.layer.pattern.Pattern;
+import nimblestride.core.layer.pattern.Riff;
+import nimblestride.core.time.value.NoteValue;
+
+/**
+ * A back-beat on a pulse of its own, while the written bars stay: kick on its 1 and 3, snare on its 2 and 4. One limb on
+ * the written pulse keeps the way back open; with all limbs moved, fellow players may lose the 1 (common practice).
+ */
+public final class ImpliedModulations {
+    /** What stands by every implied feel. */
+    public static final String CAUTION = "Fellow players may lose the 1: begin with a small dose.";
+
+    private ImpliedModulations() {}
+
+    /** How far apart the back-beats are. */
+    public enum BackBeat {
+        USUAL("back-beat", 2),
+        HALF_TIME("half-time back-beat", 4);
+
+        private final String title;
+        private final int pulses;
+
+        BackBeat(String title, int pulses) {
+            this.title = title;
+            this.pulses = pulses;
+        }
+
+        /** Its name for people. */
+        public String title() {
+            return title;
+        }
+    }
+
+    /** What stays on the written pulse. */
+    public enum Keeping {
+        LEFT_FOOT("the left foot on the written pulse", "easiest: one limb keeps the old pulse."),
+        HI_HAT("the hi-hat on the written pulse", "the hand keeps the old pulse. "),
+        NOTHING("all limbs moved", CAUTION);
+
+        private final String title;
+        private final String why;
+
+        Keeping(String title, String why) {
+            this.title = title;
+            this.why = why;
+        }
+
+        /** Its name for people. */
+        public String title() {
+            return title;
+        }
+    }
+
+    /**
+     * The layers of an implied feel.
+     *
+     * @param pulse its own, which runs on over the bar lines
+     * @param late how long after the beginning it starts
+     * @param written the pulse of the written bars
+     */
+    public static List<Layer> layers(
+            NoteValue pulse, NoteValue late, NoteValue written, BackBeat backBeat, Keeping keeping) {
+        NoteValue apart = pulse.times(backBeat.pulses);
+        List<Layer> layers = new ArrayList<>();
+        layers.add(
+                keeping == Keeping.HI_HAT
+                        ? every(Kit.HI_HAT, written, NoteValue.ZERO)
+                        : every(Kit.HI_HAT, pulse, late));
+        if (keeping == Keeping.LEFT_FOOT) {
+            layers.add(every(Kit.FOOT_HI_HAT, written, NoteValue.ZERO));
+        }
+        layers.add(every(Kit.KICK, apart, late));
+        layers.add(every(Kit.SNARE, apart, late.plus(apart.dividedBy(2))));
+        return layers;
+    }
+
+    private static Layer every(Voice voice, NoteValue value, NoteValue late) {
+        return Layer.of(voice, new Pattern.Every(value)).from(late);
+    }
+
+    /** @throws InvalidValueException if the layer has no pulse of its own */
+    public static Family of(Exercise exercise, int index) {
+        NoteValue pulse = Riff.of(exercise.layers().get(index).pattern())
+                .map(Riff::length)
+                .orElseThrow(() -> new InvalidValueException(
+                        exercise.layerNames().get(index) + " has no pulse of its own to feel a back-beat on"));
+        NoteValue written = Beat.of(exercise.phrase().bars().get(0));
+        NoteValue late = exercise.layers().get(index).offset();
+        List<Family.Member> members = new ArrayList<>();
+        for (BackBeat backBeat : BackBeat.values()) {
+            for (Keeping keeping : Keeping.values()) {
+                members.add(Family.member(
+                        exercise,
+                        backBeat.title + ", " + keeping.title,
+                        keeping.why,
+                        exercise.withLayers(layers(pulse, late, written, backBeat, keeping))));
+            }
+        }
+        return new Family(
+                "Implied feels",
+                "The layer's pulse felt as the beat, with a back-beat of its own over the written bars. " + CAUTION,
+                members);
+    }
+}

@@ -1,0 +1,128 @@
+package nimblestride.core.kit.band;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.kit.band.BandNote.Player;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+
+/**
+ * A stand-in band. It feels the bars as the drummer does and plays on their groups; or it keeps a pulse of its own from the
+ * beginning of the phrase on, four to its bar, and leaves the drummer's bars to the drummer.
+ *
+ * @param pulse what it keeps in place of the groups
+ */
+public record BackingBand(Line line, BandKey key, Optional<NoteValue> pulse) {
+    /** A pulse quicker than this is no pulse any more. */
+    public static final NoteValue SHORTEST_PULSE = NoteValue.of(1, 64);
+
+    /** Bars of the band's own hold so many pulses. */
+    public static final int PULSES_A_BAR = 4;
+
+    private static final int LOWEST_OF_THE_BASS = 28;
+    private static final int LOWEST_OF_THE_CHORDS = 55;
+    private static final int LOWEST_OF_THE_DRONE = 40;
+
+    /** Steps above the root of the triad that the bass plays in turn. */
+    private static final int[] WALK = {0, 4, 7, 4};
+
+    /** Who plays. */
+    public enum Line {
+        BASS_AND_CHORDS("bass and chords"),
+        BASS("bass"),
+        DRONE("a drone");
+
+        private final String title;
+
+        Line(String title) {
+            this.title = title;
+        }
+
+        /** Its name for people. */
+        public String title() {
+            return title;
+        }
+    }
+
+    public BackingBand {
+        if (pulse.isPresent() && pulse.get().compareTo(SHORTEST_PULSE) < 0) {
+            throw new InvalidValueException(
+                    "the band keeps a pulse of " + SHORTEST_PULSE + " or longer, not " + pulse.get());
+        }
+    }
+
+    /** A stretch of time with one harmony, felt in strokes: a bar in its groups, or four pulses. */
+    private record Measure(NoteValue start, NoteValue length, long turn, List<NoteValue> strokes) {}
+
+    /**
+     * What it begins to play in a bar of a phrase, in order.
+     *
+     * @param bar its number, rounds counted on
+     */
+    public List<BandNote> in(Phrase phrase, long bar) {
+        NoteValue from = phrase.startOf(bar);
+        NoteValue to = phrase.startOf(bar + 1);
+        List<BandNote> notes = new ArrayList<>();
+        for (Measure measure : measures(phrase, bar, from, to)) {
+            for (BandNote note : notesOf(measure)) {
+                if (note.at().compareTo(from) >= 0 && note.at().compareTo(to) < 0) {
+                    notes.add(note);
+                }
+            }
+        }
+        return notes;
+    }
+
+    private List<Measure> measures(Phrase phrase, long bar, NoteValue from, NoteValue to) {
+        if (pulse.isEmpty()) {
+            return List.of(
+                    new Measure(from, to.minus(from), bar, phrase.bar(bar).groupStarts()));
+        }
+        NoteValue beat = pulse.get();
+        NoteValue length = beat.times(PULSES_A_BAR);
+        List<NoteValue> strokes = new ArrayList<>();
+        for (int i = 0; i < PULSES_A_BAR; i++) {
+            strokes.add(beat.times(i));
+        }
+        List<Measure> measures = new ArrayList<>();
+        long turn = from.wholePartsOf(length);
+        for (NoteValue start = length.times(turn); start.compareTo(to) < 0; start = start.plus(length)) {
+            measures.add(new Measure(start, length, turn++, strokes));
+        }
+        return measures;
+    }
+
+    private List<BandNote> notesOf(Measure measure) {
+        List<BandNote> notes = new ArrayList<>();
+        if (line == Line.DRONE) {
+            hold(measure, Player.DRONE, List.of(0, 4), LOWEST_OF_THE_DRONE, 0.6, notes);
+            return notes;
+        }
+        int root = key.mode().rootOf(measure.turn);
+        if (line == Line.BASS_AND_CHORDS) {
+            hold(measure, Player.CHORDS, List.of(root, root + 2, root + 4), LOWEST_OF_THE_CHORDS, 0.6, notes);
+        }
+        for (int i = 0; i < measure.strokes.size(); i++) {
+            NoteValue at = measure.strokes.get(i);
+            NoteValue next = i + 1 < measure.strokes.size() ? measure.strokes.get(i + 1) : measure.length;
+            int step = WALK[i % WALK.length];
+            int octave = 12 * (step / 7);
+            notes.add(new BandNote(
+                    measure.start.plus(at),
+                    next.minus(at),
+                    Player.BASS,
+                    key.midiKey(root + step % 7, LOWEST_OF_THE_BASS) + octave,
+                    i == 0 ? 0.9 : 0.7));
+        }
+        return notes;
+    }
+
+    private void hold(
+            Measure measure, Player player, List<Integer> steps, int lowest, double strength, List<BandNote> notes) {
+        for (int step : steps) {
+            notes.add(new BandNote(measure.start, measure.length, player, key.midiKey(step, lowest), strength));
+        }
+    }
+}

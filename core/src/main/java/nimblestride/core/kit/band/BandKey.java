@@ -1,0 +1,36 @@
+package nimblestride.core.kit.band;
+
+import java.util.List;
+import nimblestride.core.foundation.failure.InvalidValueException;
+
+/**
+ * What the band plays in.
+ *
+ * @param tonic in semitones above C, 0 to 11
+ */
+public record BandKey(int tonic, Mode mode) {
+    private static final List<String> NAMES =
+            List.of("C", "D flat", "D", "E flat", "E", "F", "F sharp", "G", "A flat", "A", "B flat", "B");
+
+    public BandKey {
+        if (tonic < 0 || tonic >= NAMES.size()) {
+            throw new InvalidValueException("there are twelve keys, C to B, 0 to 11; not " + tonic);
+        }
+    }
+
+    /** The twelve notes a key can stand on, from C up. */
+    public static List<String> tonics() {
+        return NAMES;
+    }
+
+    /** Its name for people, as in {@code E flat major}. */
+    public String title() {
+        return NAMES.get(tonic) + " " + mode.title();
+    }
+
+    /** The lowest key of a MIDI keyboard from {@code lowest} on that a step of the scale falls on. */
+    int midiKey(int step, int lowest) {
+        int key = tonic + mode.semitones(step);
+        return lowest + Math.floorMod(key - lowest, 12);
+    }
+}

@@ -1,0 +1,140 @@
+package nimblestride.core.kit.orchestration;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.kit.stroke.Dynamic;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.kit.voice.Limb;
+import nimblestride.core.kit.voice.Voice;
+
+/**
+ * A rule that moves some notes of a line round the kit: right-hand singles to the floor tom, accents to the crash with the
+ * kick.
+ *
+ * @param which the notes it moves
+ * @param limb only those by this limb, if that is asked for
+ * @param nth for {@link Which#EVERY_NTH}, which one of how many, from 2 to {@value #LONGEST_COUNT};
+ *     for {@link Which#NTH}, which one, from 1 to {@value #LONGEST_LINE}; otherwise zero
+ * @param to the voices they are moved to, one or more at once, at most {@value #MOST_VOICES}
+ */
+public record OrchestrationRule(Which which, Optional<Limb> limb, int nth, List<Voice> to) {
+    public static final int LONGEST_COUNT = 64;
+    public static final int LONGEST_LINE = 1_024;
+    public static final int MOST_VOICES = 4;
+
+    /** The kinds of notes that a rule can name. */
+    public enum Which {
+        NOTES("notes"),
+        /** Strokes with another hand, or a rest, on both sides. */
+        SINGLES("singles"),
+        /** Two or more strokes in a row by one hand. */
+        DOUBLES("doubles"),
+        ACCENTS("accents"),
+        GHOSTS("ghosts"),
+        /** Every n-th note, counted anew each time the line goes round. */
+        EVERY_NTH("every"),
+        /** The n-th note of each round, the first being 1. */
+        NTH("note");
+
+        private final String word;
+
+        Which(String word) {
+            this.word = word;
+        }
+
+        /** As it is said in a rule. */
+        public String word() {
+            return word;
+        }
+    }
+
+    public OrchestrationRule {
+        to = List.copyOf(to);
+        if (to.isEmpty() || to.size() > MOST_VOICES) {
+            throw new InvalidValueException("notes are moved to 1 to " + MOST_VOICES + " voices");
+        }
+        if (which == Which.EVERY_NTH && (nth < 2 || nth > LONGEST_COUNT)) {
+            throw new InvalidValueException("every 2nd to every " + LONGEST_COUNT + "th note can be moved");
+        }
+        if (which == Which.NTH && (nth < 1 || nth > LONGEST_LINE)) {
+            throw new InvalidValueException(
+                    String.format(Locale.ROOT, "note 1 to note %,d can be moved", LONGEST_LINE));
+        }
+        if (which != Which.EVERY_NTH && which != Which.NTH && nth != 0) {
+            throw new InvalidValueException("only notes that are counted have a number");
+        }
+    }
+
+    /**
+     * The voices of each step of a line that goes round, rules applied in order, a later one overriding the earlier.
+     *
+     * @param steps strokes and rests
+     * @param home the voice of notes that no rule moves; a foot that is written out plays its own pedal
+     */
+    public static List<List<Voice>> voices(List<Optional<Stroke>> steps, Voice home, List<OrchestrationRule> moves) {
+        List<List<Voice>> voices = new ArrayList<>();
+        int note = 0;
+        for (int i = 0; i < steps.size(); i++) {
+            Optional<Stroke> step = steps.get(i);
+            List<Voice> played =
+                    step.map(stroke -> List.of(ofLimb(stroke, home))).orElse(List.of());
+            if (step.isPresent()) {
+                note++;
+                for (OrchestrationRule move : moves) {
+                    played = move.moves(steps, i, note) ? move.to : played;
+                }
+            }
+            voices.add(played);
+        }
+        return voices;
+    }
+
+    /** How many notes of a line it moves. */
+    public long moved(List<Optional<Stroke>> steps) {
+        long moved = 0;
+        int note = 0;
+        for (int i = 0; i < steps.size(); i++) {
+            if (steps.get(i).isPresent() && moves(steps, i, ++note)) {
+                moved++;
+            }
+        }
+        return moved;
+    }
+
+    private static Voice ofLimb(Stroke stroke, Voice home) {
+        Limb limb = stroke.limb().orElse(home.limb());
+        if (limb.isHand() || limb == home.limb()) {
+            return home;
+        }
+        return limb == Limb.KICK_FOOT ? Kit.KICK : Kit.FOOT_HI_HAT;
+    }
+
+    private boolean moves(List<Optional<Stroke>> steps, int step, int note) {
+        Stroke stroke = steps.get(step).orElseThrow();
+        return (limb.isEmpty() || limb.equals(stroke.limb()))
+                && switch (which) {
+                    case NOTES -> true;
+                    case SINGLES -> !inARow(steps, step);
+                    case DOUBLES -> inARow(steps, step);
+                    case ACCENTS -> stroke.level().isAccent();
+                    case GHOSTS -> stroke.level() == Dynamic.GHOST;
+                    case EVERY_NTH -> note % nth == 0;
+                    case NTH -> note == nth;
+                };
+    }
+
+    private static boolean inARow(List<Optional<Stroke>> steps, int step) {
+        int size = steps.size();
+        Optional<Limb> limb = steps.get(step).flatMap(Stroke::limb);
+        return limb.isPresent()
+                && size > 1
+                && (steps.get((step + 1) % size).flatMap(Stroke::limb).equals(limb)
+                        || steps.get((step + size - 1) % size)
+                                .flatMap(Stroke::limb)
+                                .equals(limb));
+    }
+}

@@ -1,0 +1,31 @@
+package nimblestride.core.kit.sticking;
+
+import nimblestride.core.kit.voice.Limb;
+import nimblestride.core.kit.voice.Voice;
+
+/** Which hand leads: the one on the hi-hat and the ride, and the first in an alternating sticking. */
+public enum LeadHand {
+    RIGHT("right-hand lead"),
+    LEFT("left-hand lead");
+
+    private final String title;
+
+    LeadHand(String title) {
+        this.title = title;
+    }
+
+    /** Its name for people. */
+    public String title() {
+        return title;
+    }
+
+    public Limb hand() {
+        return this == RIGHT ? Limb.RIGHT_HAND : Limb.LEFT_HAND;
+    }
+
+    /** The limb that plays this drum with this lead: hands change sides, feet stay at their pedals. */
+    public Limb plays(Voice voice) {
+        Limb limb = voice.limb();
+        return this == RIGHT || !limb.isHand() ? limb : limb.other();
+    }
+}

@@ -1,0 +1,57 @@
+package nimblestride.core.kit.variation;
+
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.kit.sticking.Sticking;
+import nimblestride.core.kit.stroke.Stroke;
+
+/**
+ * A sticking in cells, of each of which one note is left out: every way to choose which.
+ *
+ * @param cells their lengths in steps, one after the other, each two or more; together the whole sticking
+ */
+public record OneNoteLeftOut(Sticking base, List<Integer> cells) implements StickingVariations {
+    public OneNoteLeftOut {
+        cells = List.copyOf(cells);
+        int sum = cells.stream().mapToInt(Integer::intValue).sum();
+        if (sum != base.length() || cells.stream().anyMatch(cell -> cell < 2)) {
+            throw new InvalidValueException(
+                    "cells of 2 steps or more fill the sticking of " + base.length() + " steps, and these are " + sum);
+        }
+    }
+
+    @Override
+    public BigInteger count() {
+        return cells.stream().map(BigInteger::valueOf).reduce(BigInteger.ONE, BigInteger::multiply);
+    }
+
+    /** The last note of every cell first: what is left out at the end is missed the least. */
+    @Override
+    public Sticking easiestFirst(BigInteger number) {
+        return inOrder(count().subtract(BigInteger.ONE).subtract(number));
+    }
+
+    @Override
+    public Sticking inOrder(BigInteger number) {
+        List<Integer> out = new ArrayList<>();
+        BigInteger left = number;
+        for (int i = cells.size() - 1; i >= 0; i--) {
+            BigInteger[] parts = left.divideAndRemainder(BigInteger.valueOf(cells.get(i)));
+            out.add(ExactMath.toInt(ExactMath.toLong(parts[1])));
+            left = parts[0];
+        }
+        Collections.reverse(out);
+        List<Optional<Stroke>> steps = new ArrayList<>(base.steps());
+        int start = 0;
+        for (int i = 0; i < cells.size(); i++) {
+            steps.set(start + out.get(i), Optional.empty());
+            start += cells.get(i);
+        }
+        return new Sticking(steps);
+    }
+}

@@ -1,0 +1,119 @@
+package nimblestride.core.layer.alignment;
+
+import java.util.Arrays;
+import java.util.BitSet;
+import java.util.Locale;
+import java.util.stream.LongStream;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.layer.timeline.LayerTimeline;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.Grid;
+import org.apache.commons.numbers.core.ArithmeticUtils;
+
+/**
+ * Moments that come again and again: {@code residue + k * period} from some beginning on, all in units of one grid. What
+ * two sets of them share is found pair by pair with the Chinese remainder theorem.
+ */
+final class PeriodicTimes {
+    /** The most that are listed. */
+    static final int MOST = 100_000;
+
+    private final long begin;
+    private final long period;
+    private final long[] residues;
+
+    /**
+     * @param begin the moment from which on they come
+     * @param residues each from 0 up to the period, in order, each once
+     */
+    private PeriodicTimes(long begin, long period, long[] residues) {
+        this.begin = begin;
+        this.period = period;
+        this.residues = residues;
+    }
+
+    long period() {
+        return period;
+    }
+
+    /** Ticks each of them up to the end of a cycle, counted from the beginning of the phrase. */
+    void tick(BitSet struck, int cycle) {
+        for (long residue : residues) {
+            for (long at = residue; at < cycle; at += period) {
+                struck.set((int) at);
+            }
+        }
+    }
+
+    /** The hits of a course that is counted on the grid. */
+    static PeriodicTimes of(LayerTimeline course) {
+        return sorted(
+                course.begin(),
+                course.period(),
+                course.onsets().map(onset -> ExactMath.add(course.begin(), onset) % course.period()));
+    }
+
+    /** The bar lines of a phrase, on a grid on which they lie. */
+    static PeriodicTimes ofBarLines(Phrase phrase, Grid grid) {
+        long unit = grid.count(phrase.grid().unit());
+        int bars = phrase.bars().size();
+        return sorted(
+                0,
+                ExactMath.multiply(phrase.startOnGrid(bars), unit),
+                LongStream.range(0, bars).map(bar -> phrase.startOnGrid((int) bar) * unit));
+    }
+
+    private static PeriodicTimes sorted(long begin, long period, LongStream residues) {
+        return new PeriodicTimes(begin, period, SortedLongs.once(residues.toArray()));
+    }
+
+    int count() {
+        return residues.length;
+    }
+
+    /**
+     * Those that come in both.
+     *
+     * @throws InvalidValueException if they are more than can be listed before they repeat
+     */
+    PeriodicTimes and(PeriodicTimes other) {
+        long divisor = ArithmeticUtils.gcd(period, other.period);
+        ResidueClasses others = new ResidueClasses(other.residues, divisor);
+        long[] meeting = Arrays.stream(residues)
+                .filter(residue -> others.like(residue).length > 0)
+                .toArray();
+        if (meeting.length == 0) {
+            return sorted(Math.max(begin, other.begin), ExactMath.lcm(period, other.period), LongStream.empty());
+        }
+        LinearCongruence congruence = new LinearCongruence(period, other.period);
+        LongStream.Builder common = LongStream.builder();
+        long found = 0;
+        for (long residue : meeting) {
+            long[] those = others.like(residue);
+            found += those.length;
+            if (found > MOST) {
+                throw new InvalidValueException(
+                        String.format(Locale.ROOT, "they meet more than %,d times before they are all back", MOST));
+            }
+            for (long that : those) {
+                long cycles = congruence.solve(that - residue).orElseThrow();
+                common.add(ExactMath.add(residue, ExactMath.multiply(cycles, period)));
+            }
+        }
+        return sorted(Math.max(begin, other.begin), ExactMath.lcm(period, other.period), common.build());
+    }
+
+    /** The first of them from their beginning on, in order. */
+    LongStream first(int most) {
+        int from = Arrays.binarySearch(residues, begin % period);
+        int start = from >= 0 ? from : -from - 1;
+        long round = begin / period * period;
+        return LongStream.range(0, count() == 0 ? 0 : most).map(i -> {
+            long index = start + i;
+            return ExactMath.add(
+                    ExactMath.add(round, ExactMath.multiply(index / count(), period)),
+                    residues[(int) (index % count())]);
+        });
+    }
+}

@@ -1,0 +1,20 @@
+package nimblestride.core.layer.alignment;
+
+import java.util.Arrays;
+
+/** Numbers in order, each once; a stream would make an object of every one of them to tell which it has seen. */
+final class SortedLongs {
+    private SortedLongs() {}
+
+    static long[] once(long[] numbers) {
+        long[] sorted = numbers.clone();
+        Arrays.sort(sorted);
+        int kept = 0;
+        for (int i = 0; i < sorted.length; i++) {
+            if (i == 0 || sorted[i] != sorted[i - 1]) {
+                sorted[kept++] = sorted[i];
+            }
+        }
+        return Arrays.copyOf(sorted, kept);
+    }
+}

@@ -1,0 +1,69 @@
+package nimblestride.core.layer.crossing;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import nimblestride.core.kit.sticking.LeadHand;
+import nimblestride.core.kit.voice.Limb;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.layer.pattern.Pattern;
+import nimblestride.core.layer.pattern.Span;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+
+/**
+ * Which hand a layer's hits fall to if both hands run on alternately beneath it. An odd number of strokes from one hit to
+ * the next changes the hand, an even one does not (arithmetic).
+ *
+ * @param stroke the value of one running stroke
+ * @param strokesACycle how many of them a cycle of the layer holds
+ * @param hits the hand of each hit of two cycles, the leading hand first
+ */
+public record AlternatingHands(NoteValue stroke, long strokesACycle, List<Limb> hits) {
+    private static final long MOST_STROKES = 256;
+
+    /** Whether a cycle gives the next one the other hand first. */
+    public boolean changes() {
+        return strokesACycle % 2 == 1;
+    }
+
+    /**
+     * @return empty for layers that do not repeat a length of their own, that write out their hands, that are played by a
+     *     foot, or that no plain value runs under
+     */
+    public static Optional<AlternatingHands> under(Layer layer, Phrase phrase, LeadHand lead) {
+        Pattern pattern = layer.pattern();
+        if (!(pattern.span() instanceof Span.Length span)
+                || pattern instanceof Pattern.Stuck
+                || !layer.voice().limb().isHand()) {
+            return Optional.empty();
+        }
+        NoteValue note = span.value().dividedBy(pattern.parts());
+        NoteValue stroke = phrase.kinds().stream()
+                .map(bar -> bar.meter().unit())
+                .reduce(note, NoteValue::greatestCommonDivisor)
+                .greatestCommonDivisor(layer.offset().isZero() ? note : layer.offset());
+        long strokes = span.value().wholePartsOf(stroke);
+        if (strokes < 2 || strokes > MOST_STROKES || !isPlain(stroke)) {
+            return Optional.empty();
+        }
+        long late = layer.offset().wholePartsOf(stroke);
+        long each = note.wholePartsOf(stroke);
+        List<Limb> hits = new ArrayList<>();
+        for (long round = 0; round < 2; round++) {
+            for (int part = 0; part < pattern.parts(); part++) {
+                if (pattern.strokeAt(part).isPresent()) {
+                    long number = late + round * strokes + part * each;
+                    hits.add(number % 2 == 0 ? lead.hand() : lead.hand().other());
+                }
+            }
+        }
+        return Optional.of(new AlternatingHands(stroke, strokes, List.copyOf(hits)));
+    }
+
+    /** Up to sixty-fourths, and triplets of them. */
+    private static boolean isPlain(NoteValue stroke) {
+        long denominator = stroke.denominator() % 3 == 0 ? stroke.denominator() / 3 : stroke.denominator();
+        return denominator <= 64 && Long.bitCount(denominator) == 1;
+    }
+}

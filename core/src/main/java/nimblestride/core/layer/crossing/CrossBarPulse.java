@@ -1,0 +1,70 @@
+package nimblestride.core.layer.crossing;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.layer.alignment.Alignment;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.layer.pattern.Pattern;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+
+/**
+ * A steady value threaded through bars that it does not fit, so that the phrase flows over the bar lines: on the beat in
+ * one bar, off it in the next.
+ *
+ * @param home after how many bars it is back on 1
+ * @param bars how it sits in each bar on the way there, at most {@value #MOST_BARS} of them
+ */
+public record CrossBarPulse(NoteValue pulse, long home, List<BarByBar> bars) {
+    public static final int MOST_BARS = 32;
+
+    private static final int MOST_HITS = 10_000;
+    private static final List<NoteValue> TRIED = List.of(
+            NoteValue.QUARTER,
+            NoteValue.of(3, 8),
+            NoteValue.HALF,
+            NoteValue.of(3, 16),
+            NoteValue.EIGHTH,
+            NoteValue.of(5, 16),
+            NoteValue.of(3, 4));
+
+    /**
+     * The pulses that cross these bars and are home again, the soonest home first; none where every one fits each bar.
+     * Those whose way home cannot be counted are left out.
+     */
+    public static List<CrossBarPulse> through(Phrase phrase) {
+        return TRIED.stream()
+                .filter(pulse -> crosses(pulse, phrase))
+                .flatMap(pulse -> threaded(pulse, phrase).stream())
+                .sorted(Comparator.comparingLong(CrossBarPulse::home))
+                .toList();
+    }
+
+    private static boolean crosses(NoteValue pulse, Phrase phrase) {
+        return pulse.compareTo(phrase.length()) < 0
+                && phrase.kinds().stream().anyMatch(bar -> !bar.length().isMultipleOf(pulse));
+    }
+
+    private static Optional<CrossBarPulse> threaded(NoteValue pulse, Phrase phrase) {
+        try {
+            Alignment alignment = Alignment.of(layer(pulse), phrase);
+            long home = alignment.returnsAfter().bars();
+            return Optional.of(new CrossBarPulse(
+                    pulse, home, BarByBar.of(alignment.course(), phrase, Math.min(home, MOST_BARS), MOST_HITS)));
+        } catch (StrideException e) {
+            return Optional.empty();
+        }
+    }
+
+    /** It on the foot hi-hat. */
+    public Layer layer() {
+        return layer(pulse);
+    }
+
+    private static Layer layer(NoteValue pulse) {
+        return Layer.of(Kit.FOOT_HI_HAT, new Pattern.Every(pulse));
+    }
+}

@@ -1,0 +1,213 @@
+package nimblestride.core.layer.limbs;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import nimblestride.core.kit.sticking.LeadHand;
+import nimblestride.core.kit.voice.Limb;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.layer.pattern.Hit;
+import nimblestride.core.layer.timeline.LayerTimeline;
+import nimblestride.core.time.value.NoteValue;
+
+/**
+ * Who plays what over a stretch of an exercise. A limb that is written out is kept. Otherwise a voice is played by its usual
+ * limb with the lead hand the exercise has; where that hand is taken, the other one helps out if it is free.
+ */
+public final class LimbAssignment {
+    private static final int MOST_NOTES = 20_000;
+
+    private final Map<NoteValue, List<LimbNote>> moments;
+    private final List<LimbNote> notes;
+    private final List<Clash> clashes;
+    private final boolean complete;
+
+    /**
+     * More notes at one moment than there are limbs for.
+     *
+     * @param notes all that one limb would have to play at once
+     */
+    public record Clash(NoteValue at, Limb limb, List<LimbNote> notes) {
+        public Clash {
+            notes = List.copyOf(notes);
+        }
+    }
+
+    private LimbAssignment(Map<NoteValue, List<LimbNote>> moments, List<Clash> clashes, boolean complete) {
+        this.moments = moments;
+        this.notes = moments.values().stream().flatMap(List::stream).toList();
+        this.clashes = clashes;
+        this.complete = complete;
+    }
+
+    /**
+     * Gives every note from the beginning to a moment its limb.
+     *
+     * @param courses the layers laid over the phrase, in order; those that cannot be laid are empty
+     */
+    public static LimbAssignment of(List<Optional<LayerTimeline>> courses, NoteValue until, LeadHand lead) {
+        return of(courses, until, lead, MOST_NOTES);
+    }
+
+    /**
+     * The same, listing more or fewer notes.
+     *
+     * @param most notes of each layer that are looked at
+     */
+    public static LimbAssignment of(List<Optional<LayerTimeline>> courses, NoteValue until, LeadHand lead, int most) {
+        Map<NoteValue, List<LimbNote>> moments = new TreeMap<>();
+        boolean complete = true;
+        for (int layer = 0; layer < courses.size(); layer++) {
+            if (courses.get(layer).isEmpty()) {
+                continue;
+            }
+            List<Hit> hits = courses.get(layer).get().between(NoteValue.ZERO, until, most + 1);
+            complete &= hits.size() <= most;
+            for (Hit hit : hits) {
+                List<LimbNote> here = moments.computeIfAbsent(hit.at(), at -> new ArrayList<>());
+                for (Voice voice : hit.voices()) {
+                    here.add(new LimbNote(hit.at(), layer, voice, hit.stroke(), hit.limb(voice, lead)));
+                }
+            }
+        }
+        List<Clash> clashes = new ArrayList<>();
+        moments.replaceAll((at, here) -> deal(at, here, clashes));
+        return new LimbAssignment(moments, clashes, complete);
+    }
+
+    /** Those that are written out choose first; one voice that two layers ask for is struck once. */
+    private static List<LimbNote> deal(NoteValue at, List<LimbNote> here, List<Clash> clashes) {
+        List<LimbNote> notes = new ArrayList<>();
+        Map<Limb, List<LimbNote>> taken = new EnumMap<>(Limb.class);
+        List<LimbNote> inOrder = new ArrayList<>(here);
+        inOrder.sort(Comparator.comparing(note -> note.stroke().limb().isEmpty()));
+        for (LimbNote note : inOrder) {
+            Limb limb = note.limb();
+            if (isFree(taken, limb, note.voice())) {
+                take(taken, limb, note, notes);
+            } else if (limb.isHand() && note.stroke().limb().isEmpty() && isFree(taken, limb.other(), note.voice())) {
+                take(taken, limb.other(), note, notes);
+            } else {
+                take(taken, limb, note, notes);
+            }
+        }
+        taken.forEach((limb, ofLimb) -> {
+            if (ofLimb.stream().map(LimbNote::voice).distinct().count() > 1) {
+                clashes.add(new Clash(at, limb, ofLimb));
+            }
+        });
+        return notes;
+    }
+
+    private static boolean isFree(Map<Limb, List<LimbNote>> taken, Limb limb, Voice voice) {
+        return taken.getOrDefault(limb, List.of()).stream()
+                .allMatch(note -> note.voice().equals(voice));
+    }
+
+    private static void take(Map<Limb, List<LimbNote>> taken, Limb limb, LimbNote note, List<LimbNote> notes) {
+        LimbNote played = new LimbNote(note.at(), note.layer(), note.voice(), note.stroke(), limb);
+        taken.computeIfAbsent(limb, one -> new ArrayList<>()).add(played);
+        notes.add(played);
+    }
+
+    /** Every note in order. */
+    public List<LimbNote> notes() {
+        return notes;
+    }
+
+    /** Whether that is all; a stretch may hold more notes than can be listed. */
+    public boolean isComplete() {
+        return complete;
+    }
+
+    /** Where a limb is asked for two voices at once. */
+    public List<Clash> clashes() {
+        return List.copyOf(clashes);
+    }
+
+    /** The limbs that have something to play. */
+    public Set<Limb> limbs() {
+        Set<Limb> limbs = EnumSet.noneOf(Limb.class);
+        notes.forEach(note -> limbs.add(note.limb()));
+        return limbs;
+    }
+
+    /** Moments at which more than one limb strikes, in order: none where it is linear. */
+    public List<NoteValue> together() {
+        return moments.entrySet().stream()
+                .filter(moment -> moment.getValue().stream()
+                                .map(LimbNote::limb)
+                                .distinct()
+                                .count()
+                        > 1)
+                .map(Map.Entry::getKey)
+                .toList();
+    }
+
+    /** The shortest time from one stroke of a limb to its next, and where; empty for fewer than two strokes. */
+    public Optional<Gap> shortestGap(Limb limb) {
+        Gap shortest = null;
+        NoteValue before = null;
+        for (LimbNote note : notes) {
+            if (note.limb() != limb || note.at().equals(before)) {
+                continue;
+            }
+            if (before != null) {
+                NoteValue length = note.at().minus(before);
+                if (shortest == null || length.compareTo(shortest.length) < 0) {
+                    shortest = new Gap(before, length);
+                }
+            }
+            before = note.at();
+        }
+        return Optional.ofNullable(shortest);
+    }
+
+    /** From one stroke of a limb to its next. */
+    public record Gap(NoteValue from, NoteValue length) {}
+
+    /**
+     * The longest run of one hand: strokes one after another, a step apart, with none of the other hand between.
+     *
+     * @param step how far apart strokes may be to be in a row
+     */
+    public Optional<Run> longestRun(NoteValue step) {
+        Run longest = null;
+        Run current = null;
+        NoteValue last = NoteValue.ZERO;
+        for (LimbNote note : notes) {
+            if (!note.limb().isHand()) {
+                continue;
+            }
+            boolean inARow = current != null
+                    && current.limb == note.limb()
+                    && note.at().minus(last).compareTo(step) <= 0;
+            current = inARow
+                    ? new Run(
+                            current.limb,
+                            current.from,
+                            current.strokes + (note.at().equals(last) ? 0 : 1))
+                    : new Run(note.limb(), note.at(), 1);
+            last = note.at();
+            longest = longest == null || current.strokes > longest.strokes ? current : longest;
+        }
+        return Optional.ofNullable(longest);
+    }
+
+    /** Strokes in a row by one hand. */
+    public record Run(Limb limb, NoteValue from, int strokes) {}
+
+    /** The limb that plays a layer at a moment, if it plays there. */
+    public Optional<Limb> of(int layer, NoteValue at) {
+        return moments.getOrDefault(at, List.of()).stream()
+                .filter(note -> note.layer() == layer)
+                .map(LimbNote::limb)
+                .findFirst();
+    }
+}

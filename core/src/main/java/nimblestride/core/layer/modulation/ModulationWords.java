@@ -1,0 +1,169 @@
+package nimblestride.core.layer.modulation;
+
+import static nimblestride.core.foundation.words.Counted.count;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import nimblestride.core.foundation.exact.ExactOverflowException;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.foundation.words.Counted;
+import nimblestride.core.time.value.NoteName;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.time.value.Tempo;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/** A change of gear in sentences, each with its sum. */
+public final class ModulationWords {
+    /**
+     * A sentence.
+     *
+     * @param about what it tells, in a word or two
+     * @param sentence what is so
+     * @param sum how it is worked out; empty where there is nothing to work out
+     */
+    public record Told(String about, String sentence, String sum) {}
+
+    private final Modulation shift;
+    private final List<Told> told = new ArrayList<>();
+
+    private ModulationWords(Modulation shift) {
+        this.shift = shift;
+    }
+
+    /** @throws InvalidValueException if the tempo after the change cannot be played */
+    public static List<Told> of(Modulation shift) {
+        ModulationWords words = new ModulationWords(shift);
+        words.tempo();
+        words.whatStays();
+        words.ear();
+        words.meeting();
+        words.setUp();
+        words.wayBack();
+        return List.copyOf(words.told);
+    }
+
+    private void add(String about, String sentence, String sum) {
+        told.add(new Told(about, sentence, sum));
+    }
+
+    private void tempo() {
+        Pivot pivot = shift.pivot();
+        Tempo after = shift.after();
+        String decimal = Tempo.decimal(after.perMinute());
+        String exact = exact(after.perMinute());
+        String beat = NoteName.say(after.beat());
+        add(
+                "New tempo",
+                beat + " = " + exact + (exact.equals(decimal) ? "" : ", about " + decimal) + ".",
+                Tempo.decimal(shift.before().perMinute()) + " × " + pivot.now() + " ÷ " + pivot.old() + " = "
+                        + Tempo.decimal(shift.before().perMinute()) + " × " + exact(pivot.ratio()) + " = " + exact);
+    }
+
+    private static String exact(BigFraction number) {
+        return number.getDenominator().bitLength() == 1
+                ? number.getNumerator().toString()
+                : number.getNumerator() + "/" + number.getDenominator();
+    }
+
+    private void whatStays() {
+        NoteValue note = shift.subdivision();
+        add(
+                "What stays",
+                "The " + NoteName.say(note) + " goes on as it is, and is called " + NoteName.one(shift.inNew(note))
+                        + " now.",
+                "it lasts " + milliseconds(note) + " before and after");
+    }
+
+    private String milliseconds(NoteValue oldLength) {
+        return Tempo.decimal(shift.seconds(oldLength).multiply(1000)) + " ms";
+    }
+
+    private void ear() {
+        NoteValue beat = shift.newBeat();
+        NoteValue old = shift.inOld(beat);
+        boolean same = old.equals(shift.oldBeat());
+        add(
+                "What the ear takes as the beat",
+                same
+                        ? "The beat stays where it was: " + NoteName.one(beat) + " now lasts as long as "
+                                + NoteName.one(old) + " did."
+                        : "The " + NoteName.say(beat) + ", which lasts as long as " + NoteName.one(old) + " did.",
+                "a beat lasted " + milliseconds(shift.oldBeat()) + ", and now lasts " + milliseconds(old));
+    }
+
+    private void meeting() {
+        try {
+            Optional<ModulationRealignment> lines = shift.barLinesAgree();
+            ModulationRealignment rounds = shift.roundsAgree();
+            if (lines.isEmpty()) {
+                add(
+                        "Where the feels agree",
+                        "Never within reason: no bar lines meet within " + Counted.number(Modulation.WITHIN_REASON)
+                                + " bars; whole rounds agree only after " + count(rounds.oldBars(), "old round") + ".",
+                        "");
+                return;
+            }
+            ModulationRealignment first = lines.get();
+            String sum = count(first.oldBars(), "old bar") + " and " + count(first.newBars(), "new bar") + " both last "
+                    + first.length() + " in old values, "
+                    + Tempo.decimal(shift.seconds(first.length())) + " s";
+            add(
+                    "Where the feels agree",
+                    "The 1 of both falls together again after " + count(first.oldBars(), "old bar") + ", which are "
+                            + count(first.newBars(), "new bar") + ".",
+                    sum);
+        } catch (ExactOverflowException e) {
+            add("Where the feels agree", "Never within reason: " + e.getMessage() + ".", "");
+        }
+    }
+
+    private void setUp() {
+        long notes = shift.notesABeat();
+        long group = shift.group();
+        if (group == notes) {
+            add("To set it up", "Nothing need be accented: the pulse stays, and only its name changes.", "");
+            return;
+        }
+        add(
+                "To set it up",
+                "Play " + count(notes, "note") + " a beat and accent every "
+                        + (group == 1 ? "one" : ordinal(group)) + ", for "
+                        + count(shift.beatsUntilTogether(), "beat") + " before the change.",
+                beats(shift.beatsUntilTogether()) + " of " + notes + " are "
+                        + shift.beatsUntilTogether() * notes / group + " groups of " + group
+                        + ", so an accent falls on the 1 of the change");
+    }
+
+    private static String beats(long beats) {
+        return count(beats, "beat");
+    }
+
+    private static String ordinal(long number) {
+        boolean teen = number % 100 >= 11 && number % 100 <= 13;
+        String ending = teen
+                ? "th"
+                : switch ((int) (number % 10)) {
+                    case 1 -> "st";
+                    case 2 -> "nd";
+                    case 3 -> "rd";
+                    default -> "th";
+                };
+        return number + ending;
+    }
+
+    private void wayBack() {
+        Pivot back = shift.pivot().back();
+        Modulation there = shift.wayBack();
+        long notes = there.notesABeat();
+        long group = there.group();
+        String how = group == notes
+                ? "the pulse stays."
+                : count(notes, "note") + " a beat in groups of " + group + ", for " + beats(there.beatsUntilTogether())
+                        + " before it.";
+        add(
+                "The way back",
+                NoteName.say(back.old()) + " = " + NoteName.say(back.now()) + "; set it up with " + how,
+                exact(shift.pivot().ratio()) + " × " + exact(back.ratio()) + " = 1");
+    }
+}

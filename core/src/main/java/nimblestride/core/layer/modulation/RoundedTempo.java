@@ -1,0 +1,35 @@
+package nimblestride.core.layer.modulation;
+
+import java.math.BigInteger;
+import java.math.RoundingMode;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.time.value.Tempo;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/**
+ * A tempo on a metronome that knows whole numbers only.
+ *
+ * @param exact the tempo meant
+ * @param whole the nearest whole number of beats a minute, at least {@value Tempo#SLOWEST}
+ */
+public record RoundedTempo(Tempo exact, int whole) {
+    public static RoundedTempo of(Tempo exact) {
+        BigInteger nearest =
+                exact.perMinute().bigDecimalValue(0, RoundingMode.HALF_UP).toBigInteger();
+        return new RoundedTempo(exact, Math.max(Tempo.SLOWEST, ExactMath.toInt(ExactMath.toLong(nearest))));
+    }
+
+    /** Whether nothing is rounded. */
+    public boolean isExact() {
+        return exact.perMinute().compareTo(BigFraction.of(whole)) == 0;
+    }
+
+    /**
+     * How late the metronome's click comes after so much of the exact time, in seconds; negative where it comes early. The
+     * beats of a time at the exact tempo take exact over whole of it at the rounded one.
+     */
+    public BigFraction driftAfter(BigFraction seconds) {
+        return seconds.multiply(
+                exact.perMinute().divide(BigInteger.valueOf(whole)).subtract(BigFraction.ONE));
+    }
+}

@@ -1,0 +1,44 @@
+package nimblestride.core.layer.timeline;
+
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.stream.LongStream;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.time.meter.Phrase;
+import org.apache.commons.numbers.core.ArithmeticUtils;
+
+/**
+ * Takes a layer's hits off the 1, but for the 1 of every so many bars: few downbeats let a phrase flow over several bars,
+ * one in each lets everybody find the bar (common practice).
+ */
+final class DownbeatThinning {
+    private DownbeatThinning() {}
+
+    /**
+     * @param every 1 leaves the course as it is; otherwise it repeats only when that many bars, the phrase and the course do
+     * @throws InvalidValueException if that has more hits than can be listed
+     */
+    static LayerTimeline of(LayerTimeline course, Phrase phrase, int every) {
+        if (every == 1) {
+            return course;
+        }
+        long unit = course.grid().count(phrase.grid().unit());
+        int bars = phrase.bars().size();
+        long phraseLength = ExactMath.multiply(phrase.startOnGrid(bars), unit);
+        long stretch = ExactMath.multiply(phraseLength, (long) every / ArithmeticUtils.gcd(every, bars));
+        if (stretch / phraseLength > LayerTimelineBuilder.MOST_HITS / bars) {
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT,
+                    "a 1 every %,d bars of a phrase of %,d repeats only after more bars than can be listed",
+                    every,
+                    bars));
+        }
+        long period = ExactMath.lcm(course.period(), stretch);
+        long[] ones = LongStream.range(0, stretch / phraseLength * bars)
+                .filter(bar -> bar % every != 0)
+                .map(bar -> bar / bars * phraseLength + phrase.startOnGrid((int) (bar % bars)) * unit)
+                .toArray();
+        return course.repeatedFor(period, onset -> Arrays.binarySearch(ones, (course.begin() + onset) % stretch) < 0);
+    }
+}

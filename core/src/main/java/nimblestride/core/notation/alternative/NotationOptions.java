@@ -1,0 +1,274 @@
+package nimblestride.core.notation.alternative;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import nimblestride.core.exercise.edit.RewriteEdits;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.layer.pattern.Hit;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.layer.timeline.LayerTimeline;
+import nimblestride.core.notation.score.BarPlan;
+import nimblestride.core.notation.score.BarPlan.Planned;
+import nimblestride.core.notation.score.Score;
+import nimblestride.core.notation.score.ScoreStyle;
+import nimblestride.core.notation.score.ScoreWriter;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/**
+ * The ways to write a phrase down: as it stands, as one long bar or several short ones, in one unit, in other values, with a
+ * modulation where the gear changes, in one gear throughout, or over a denominator that is no power of two. A way is offered
+ * only when every stroke, read back from its notes alone, falls at the very moment it is heard.
+ */
+public final class NotationOptions {
+    /** Longer phrases are judged by so many of their bars. */
+    public static final int MOST_BARS = 128;
+
+    private static final int MOST_ALTERNATING = 4;
+    private static final int MOST_NOTES = 1_000_000;
+
+    private final Exercise exercise;
+    private final ScoreStyle style;
+    private final List<Bar> bars;
+    private final NoteValue length;
+    private final List<NotationOption> ways = new ArrayList<>();
+    private final Set<BarPlan> seen = new HashSet<>();
+
+    private NotationOptions(Exercise exercise, ScoreStyle style) {
+        this.exercise = exercise;
+        this.style = style.repeating(false);
+        List<Bar> all = exercise.phrase().bars();
+        this.bars = all.subList(0, Math.min(MOST_BARS, all.size()));
+        this.length = exercise.phrase().startOf(bars.size());
+    }
+
+    /** All ways there are, the one that reads best first. */
+    public static List<NotationOption> of(Exercise exercise, ScoreStyle style) {
+        NotationOptions ways = new NotationOptions(exercise, style);
+        ways.find();
+        ways.ways.sort(Comparator.comparingDouble(NotationOption::effort));
+        return List.copyOf(ways.ways);
+    }
+
+    private boolean isWhole() {
+        return bars.size() == exercise.phrase().bars().size();
+    }
+
+    private void find() {
+        boolean plain = bars.stream().allMatch(bar -> RewrittenBars.isPlain(bar.meter()));
+        offer("As it stands", RewrittenBars.plain(bars), Optional.of(exercise));
+        if (isWhole() && bars.size() > 1) {
+            rewriting(RewriteEdits::asOneBar)
+                    .ifPresent(one -> offer("One long bar", plan(one.phrase(), BigFraction.ONE), Optional.of(one)));
+        }
+        List<Bar> cut =
+                bars.stream().flatMap(bar -> RewrittenBars.cut(bar).stream()).toList();
+        offer("Several short bars", RewrittenBars.plain(cut), rewriting(this::inShortBars));
+        NoteValue unit = bars.stream()
+                .map(bar -> bar.meter().unit())
+                .reduce(NoteValue::greatestCommonDivisor)
+                .orElseThrow();
+        if (unit.numerator() == 1 && unit.denominator() <= Meter.LARGEST_DENOMINATOR) {
+            oneUnit(unit, plain);
+        }
+        alternating();
+        if (plain) {
+            rewriting(RewriteEdits::inDoubledValues)
+                    .ifPresent(
+                            two -> offer("In doubled values", plan(two.phrase(), BigFraction.of(2)), Optional.of(two)));
+            rewriting(RewriteEdits::inHalvedValues)
+                    .ifPresent(half ->
+                            offer("In halved values", plan(half.phrase(), BigFraction.of(1, 2)), Optional.of(half)));
+        } else {
+            gears(unit);
+        }
+    }
+
+    private void oneUnit(NoteValue unit, boolean plain) {
+        try {
+            List<Bar> told =
+                    bars.stream().map(bar -> RewrittenBars.inUnits(bar, unit)).toList();
+            String name = plain ? "Every bar in 1/" + unit.denominator() : "A signature in 1/" + unit.denominator();
+            offer(name, RewrittenBars.plain(told), Optional.empty());
+        } catch (StrideException e) {
+            // A bar of more units than a bar may have is no way to write.
+        }
+    }
+
+    /** Two to four different meters in turn, all through the phrase, can be signed once. */
+    private void alternating() {
+        List<Meter> meters = bars.stream().map(Bar::meter).toList();
+        for (int turn = 2; turn <= Math.min(MOST_ALTERNATING, meters.size()); turn++) {
+            int every = turn;
+            boolean differ = meters.subList(0, turn).stream().distinct().count() == turn;
+            boolean inTurn = meters.size() % turn == 0;
+            for (int i = 0; i < meters.size() && inTurn; i++) {
+                inTurn = meters.get(i).equals(meters.get(i % every));
+            }
+            if (differ && inTurn) {
+                BarPlan plan = RewrittenBars.plain(bars).alternating(meters.subList(0, turn));
+                offer("One alternating signature", plan, Optional.empty());
+                return;
+            }
+        }
+    }
+
+    private void gears(NoteValue unit) {
+        List<Planned> each = bars.stream()
+                .flatMap(bar -> RewrittenBars.eachInItsGear(bar).stream())
+                .toList();
+        offer("A modulation at each change of gear", new BarPlan(each, List.of()), Optional.empty());
+        BigFraction gear = RewrittenBars.gear(unit);
+        try {
+            List<Planned> small = bars.stream()
+                    .map(bar -> RewrittenBars.inUnits(bar, unit))
+                    .map(bar -> RewrittenBars.inGear(bar, gear))
+                    .toList();
+            NoteValue written = NoteValue.of(unit.fraction().multiply(gear));
+            offer("One gear throughout, in 1/" + written.denominator(), new BarPlan(small, List.of()), Optional.empty())
+                    .ifPresent(way -> ways.set(ways.indexOf(way), judged(way, plainShare(each))));
+        } catch (StrideException e) {
+            // As above: no bar of so many units.
+        }
+    }
+
+    private double plainShare(List<Planned> each) {
+        NoteValue plainLength = each.stream()
+                .filter(one -> one.stretch().equals(BigFraction.ONE))
+                .map(Planned::sounding)
+                .reduce(NoteValue.ZERO, NoteValue::plus);
+        return plainLength.toDouble() / length.toDouble();
+    }
+
+    private NotationOption judged(NotationOption way, double plainShare) {
+        Legibility legibility = new Legibility(way.score(), way.plan());
+        legibility.hidesPlainBars(plainShare);
+        return new NotationOption(
+                way.name(),
+                way.plan(),
+                way.score(),
+                legibility.speaksFor(),
+                legibility.speaksAgainst(),
+                legibility.effort(),
+                way.strokes(),
+                way.rewritten());
+    }
+
+    private interface Rewrite {
+        Exercise apply(Exercise exercise);
+    }
+
+    private Optional<Exercise> rewriting(Rewrite rewrite) {
+        try {
+            return Optional.of(rewrite.apply(exercise));
+        } catch (StrideException e) {
+            return Optional.empty();
+        }
+    }
+
+    /** From the last bar to the first, so that numbers stay true; each written bar once. */
+    private Exercise inShortBars(Exercise whole) {
+        Exercise changed = whole;
+        List<Integer> written = whole.phrase().writtenBars();
+        for (int i = written.size() - 1; i >= 0; i--) {
+            Bar bar = whole.phrase().bars().get(written.get(i));
+            List<Bar> cut = RewrittenBars.cut(bar);
+            if (cut.size() > 1) {
+                changed = RewriteEdits.asBars(
+                        changed, written.get(i), cut.stream().map(Bar::meter).toList());
+            }
+        }
+        return changed;
+    }
+
+    private BarPlan plan(Phrase phrase, BigFraction stretch) {
+        List<Planned> planned = new ArrayList<>();
+        BigFraction wanted = length.fraction();
+        BigFraction sum = BigFraction.ZERO;
+        for (Bar bar : phrase.bars()) {
+            if (sum.compareTo(wanted) < 0) {
+                Planned one = new Planned(bar, stretch);
+                planned.add(one);
+                sum = sum.add(one.sounding().fraction());
+            }
+        }
+        return new BarPlan(planned, List.of());
+    }
+
+    /** Adds a way if it is a new one, can be written, and says what is heard. */
+    private Optional<NotationOption> offer(String name, BarPlan plan, Optional<Exercise> rewritten) {
+        if (!seen.add(plan)) {
+            return Optional.empty();
+        }
+        Score score;
+        try {
+            score = ScoreWriter.write(exercise, plan, style);
+        } catch (StrideException e) {
+            // More notes than can be written are no way to write.
+            return Optional.empty();
+        }
+        if (score.bars().stream().anyMatch(bar -> !bar.problem().isEmpty())) {
+            return Optional.empty();
+        }
+        Set<Moment> heard = heard(exercise, plan.sounding());
+        Set<Moment> read = read(score);
+        if (!heard.equals(read)) {
+            return Optional.empty();
+        }
+        Legibility legibility = new Legibility(score, plan);
+        NotationOption way = new NotationOption(
+                name,
+                plan,
+                score,
+                legibility.speaksFor(),
+                legibility.speaksAgainst(),
+                legibility.effort(),
+                read.size(),
+                rewritten.filter(other -> soundsAlike(other, heard)));
+        ways.add(way);
+        return Optional.of(way);
+    }
+
+    /** A voice struck at a moment. */
+    private record Moment(BigFraction seconds, String voice) {}
+
+    /** A layer that follows the bar may not be told in other bars. */
+    private boolean soundsAlike(Exercise other, Set<Moment> heard) {
+        BigFraction scale = other.phrase()
+                .length()
+                .fraction()
+                .divide(exercise.phrase().length().fraction());
+        return heard(other, NoteValue.of(length.fraction().multiply(scale))).equals(heard);
+    }
+
+    private static Set<Moment> heard(Exercise played, NoteValue until) {
+        Set<Moment> moments = new HashSet<>();
+        for (Layer layer : played.layers()) {
+            try {
+                for (Hit hit : LayerTimeline.of(layer, played.phrase()).between(NoteValue.ZERO, until, MOST_NOTES)) {
+                    BigFraction seconds = played.tempo().seconds(hit.at());
+                    hit.voices().forEach(voice -> moments.add(new Moment(seconds, voice.name())));
+                }
+            } catch (StrideException e) {
+                // A layer that cannot be laid out is neither heard nor written.
+            }
+        }
+        return moments;
+    }
+
+    private static Set<Moment> read(Score score) {
+        Set<Moment> moments = new HashSet<>();
+        score.readBack()
+                .forEach(struck -> moments.add(
+                        new Moment(struck.seconds(), struck.head().voice().name())));
+        return moments;
+    }
+}

@@ -1,0 +1,124 @@
+package nimblestride.core.notation.alternative;
+
+import java.util.ArrayList;
+import java.util.List;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.notation.score.BarPlan;
+import nimblestride.core.notation.score.BarPlan.Planned;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Grouping;
+import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.value.NoteValue;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/** Bars put differently: cut into shorter ones, told in another unit, or in another gear. */
+final class RewrittenBars {
+    private static final int GROUPS_TO_A_BAR = 3;
+    private static final int LONG = 4;
+    private static final int LEAST_UNITS = 8;
+
+    private RewrittenBars() {}
+
+    /** Whether a length has a denominator that is a power of two. */
+    static boolean isPlain(NoteValue value) {
+        return Long.bitCount(value.denominator()) == 1;
+    }
+
+    /** Whether all terms of a meter are over powers of two. */
+    static boolean isPlain(Meter meter) {
+        return isPlain(meter.unit());
+    }
+
+    /** A long bar cut at its groups into bars of two or three, as alike in length as can be; a shorter one as it is. */
+    static List<Bar> cut(Bar bar) {
+        List<Integer> sizes = bar.grouping().sizes();
+        boolean isLong = sizes.size() >= LONG
+                && bar.meter().units() >= LEAST_UNITS
+                && bar.meter().unit().numerator() == 1;
+        if (!isLong) {
+            return List.of(bar);
+        }
+        int parts = (sizes.size() + GROUPS_TO_A_BAR - 1) / GROUPS_TO_A_BAR;
+        int units = bar.meter().units();
+        List<Bar> bars = new ArrayList<>();
+        List<Integer> current = new ArrayList<>();
+        int before = 0;
+        for (int i = 0; i < sizes.size(); i++) {
+            current.add(sizes.get(i));
+            int upToHere = before + current.stream().mapToInt(Integer::intValue).sum();
+            int next = i + 1 < sizes.size() ? upToHere + sizes.get(i + 1) : upToHere;
+            double wanted = (double) units * (bars.size() + 1) / parts;
+            boolean closer = Math.abs(upToHere - wanted) <= Math.abs(next - wanted);
+            if (i + 1 == sizes.size() || (closer && bars.size() + 1 < parts)) {
+                bars.add(of(bar.meter().unit(), current));
+                before = upToHere;
+                current = new ArrayList<>();
+            }
+        }
+        return bars;
+    }
+
+    private static Bar of(NoteValue unit, List<Integer> groups) {
+        int units = groups.stream().mapToInt(Integer::intValue).sum();
+        return new Bar(Meter.of(units, ExactMath.toInt(unit.denominator())), new Grouping(groups));
+    }
+
+    /** A bar told as so many of one unit: 10/8 in sixteenths is 20/16. */
+    static Bar inUnits(Bar bar, NoteValue unit) {
+        int factor = ExactMath.toInt(bar.meter().unit().wholePartsOf(unit));
+        return of(
+                unit, bar.grouping().sizes().stream().map(size -> size * factor).toList());
+    }
+
+    /** How many times as long values are written so that a length over an odd denominator is over a power of two. */
+    static BigFraction gear(NoteValue unit) {
+        long odd = unit.denominator() >> Long.numberOfTrailingZeros(unit.denominator());
+        return odd == 1 ? BigFraction.ONE : BigFraction.of(odd, Long.highestOneBit(odd));
+    }
+
+    /** A bar in another gear, told in its unit: 13/20 in a gear of 5/4 is 13/16. */
+    static Planned inGear(Bar bar, BigFraction gear) {
+        NoteValue unit = NoteValue.of(bar.meter().unit().fraction().multiply(gear));
+        return new Planned(of(unit, bar.grouping().sizes()), gear);
+    }
+
+    /** Each term of a sum as a bar of its own, each in its gear: 2/4+3/20 is 2/4, then 3/16 in a gear of 5/4. */
+    static List<Planned> eachInItsGear(Bar bar) {
+        if (isPlain(bar.meter())) {
+            return List.of(new Planned(bar, BigFraction.ONE));
+        }
+        List<Planned> planned = new ArrayList<>();
+        NoteValue start = NoteValue.ZERO;
+        for (Meter.Term term : bar.meter().terms()) {
+            Meter own = new Meter(List.of(term));
+            Bar part = new Bar(own, groupsWithin(bar, start, own));
+            planned.add(isPlain(own) ? new Planned(part, BigFraction.ONE) : inGear(part, gear(own.unit())));
+            start = start.plus(own.length());
+        }
+        return planned;
+    }
+
+    /** The bar's own groups where they fill the meter from a moment on, the usual ones otherwise. */
+    private static Grouping groupsWithin(Bar bar, NoteValue start, Meter meter) {
+        NoteValue end = start.plus(meter.length());
+        List<Integer> groups = new ArrayList<>();
+        List<NoteValue> feet = new ArrayList<>(bar.groupStarts());
+        feet.add(bar.length());
+        for (int i = 0; i + 1 < feet.size(); i++) {
+            boolean within =
+                    feet.get(i).compareTo(start) >= 0 && feet.get(i + 1).compareTo(end) <= 0;
+            NoteValue size = feet.get(i + 1).minus(feet.get(i));
+            if (within && size.isMultipleOf(meter.unit())) {
+                groups.add(ExactMath.toInt(size.wholePartsOf(meter.unit())));
+            }
+        }
+        int units = groups.stream().mapToInt(Integer::intValue).sum();
+        return units == meter.units() ? new Grouping(groups) : meter.defaultGrouping();
+    }
+
+    /** Bars that sound as long as they are written. */
+    static BarPlan plain(List<Bar> bars) {
+        return new BarPlan(
+                bars.stream().map(bar -> new Planned(bar, BigFraction.ONE)).toList(), List.of());
+    }
+}

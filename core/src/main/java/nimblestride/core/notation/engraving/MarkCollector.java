@@ -1,0 +1,54 @@
+package nimblestride.core.notation.engraving;
+
+import java.util.ArrayList;
+import java.util.List;
+import nimblestride.core.time.value.NoteValue;
+
+/** Collects the marks of one line of music and keeps watch how high and how low they reach. */
+final class MarkCollector {
+    private final List<Mark> marks = new ArrayList<>();
+    private final List<Drawing.Spot> spots = new ArrayList<>();
+    private double top;
+    private double bottom;
+
+    MarkCollector(double top, double bottom) {
+        this.top = top;
+        this.bottom = bottom;
+    }
+
+    void add(Mark mark) {
+        marks.add(mark);
+    }
+
+    /** Something reaches up or down to here. */
+    void reach(double y) {
+        top = Math.min(top, y);
+        bottom = Math.max(bottom, y);
+    }
+
+    double top() {
+        return top;
+    }
+
+    double bottom() {
+        return bottom;
+    }
+
+    void spot(int bar, NoteValue at, double x, double width, boolean struck) {
+        spots.add(new Drawing.Spot(bar, at, x, 0, width, 0, struck));
+    }
+
+    /** All of it, moved down so that it begins at 0. */
+    Drawing drawing(double width, double margin) {
+        double up = -top + margin;
+        double height = bottom - top + 2 * margin;
+        return new Drawing(
+                width,
+                height,
+                marks.stream().map(mark -> mark.movedBy(0, up)).toList(),
+                spots.stream()
+                        .map(spot -> new Drawing.Spot(
+                                spot.bar(), spot.at(), spot.x(), 0, spot.width(), height, spot.struck()))
+                        .toList());
+    }
+}

@@ -1,0 +1,86 @@
+package nimblestride.core.notation.engraving;
+
+import nimblestride.core.layer.modulation.Modulation;
+import nimblestride.core.layer.modulation.ModulationRealignment;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+
+/**
+ * The stretch of time around a change of gear that is worth seeing: from the accents that set it up to where the feels agree
+ * again. Moments are counted from its beginning, in old values.
+ */
+final class ModulationWindow {
+    private static final int MOST_LEAD_BARS = 4;
+    private static final int MOST_BEATS = 48;
+    private static final int BEATS_WHERE_NEVER = 16;
+
+    private final Modulation shift;
+    private final NoteValue late;
+    /** The first old bar, counted in rounds of the old bars. */
+    private final long firstBar;
+
+    private final NoteValue lead;
+    private final NoteValue end;
+
+    /** @param late how long after the pivot the new feel starts */
+    ModulationWindow(Modulation shift, NoteValue late) {
+        this.shift = shift;
+        this.late = late;
+        int bars = leadBars();
+        Phrase old = shift.oldBars();
+        long size = old.bars().size();
+        this.firstBar = (bars + size - 1) / size * size - bars;
+        this.lead = old.startOf(firstBar + bars).minus(old.startOf(firstBar));
+        this.end = lead.plus(howLong());
+    }
+
+    private int leadBars() {
+        NoteValue wanted = shift.oldBeat().times(Math.min(MOST_BEATS, shift.beatsUntilTogether()));
+        Phrase old = shift.oldBars();
+        int bars = 1;
+        while (bars < MOST_LEAD_BARS && old.startOf(bars).compareTo(wanted) < 0) {
+            bars++;
+        }
+        return bars;
+    }
+
+    private NoteValue howLong() {
+        NoteValue longest = shift.oldBeat().times(MOST_BEATS);
+        return shift.barLinesAgree(late)
+                .map(ModulationRealignment::length)
+                .filter(length -> length.compareTo(longest) <= 0)
+                .orElseGet(() -> late.plus(shift.oldBeat().times(BEATS_WHERE_NEVER)));
+    }
+
+    Modulation shift() {
+        return shift;
+    }
+
+    /** When the pivot comes. */
+    NoteValue pivot() {
+        return lead;
+    }
+
+    /** When the new feel starts. */
+    NoteValue start() {
+        return lead.plus(late);
+    }
+
+    NoteValue end() {
+        return end;
+    }
+
+    long firstBar() {
+        return firstBar;
+    }
+
+    /** Where an old bar begins, from 0. */
+    NoteValue oldLine(long bar) {
+        return shift.oldBars().startOf(firstBar + bar).minus(shift.oldBars().startOf(firstBar));
+    }
+
+    /** Where a new bar begins, from 0. */
+    NoteValue newLine(long bar) {
+        return start().plus(shift.inOld(shift.newBars().startOf(bar)));
+    }
+}

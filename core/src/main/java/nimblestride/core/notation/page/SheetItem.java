@@ -1,0 +1,23 @@
+package nimblestride.core.notation.page;
+
+/** What can stand on a sheet, in this order. */
+public enum SheetItem {
+    ROAD("The Road"),
+    STAFF("Staff"),
+    COUNT("Count"),
+    STICKING("Sticking"),
+    FACTS("What happens in it"),
+    STAGES("Stages to tick off"),
+    NOTES("Room for notes");
+
+    private final String title;
+
+    SheetItem(String title) {
+        this.title = title;
+    }
+
+    /** Its name for people. */
+    public String title() {
+        return title;
+    }
+}

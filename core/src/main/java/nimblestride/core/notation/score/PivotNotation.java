@@ -1,0 +1,22 @@
+package nimblestride.core.notation.score;
+
+import java.util.List;
+import java.util.Optional;
+import nimblestride.core.layer.modulation.Pivot;
+import nimblestride.core.notation.score.BarPlan.Planned;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/** Which two values are signed as equal where the gear changes: the units of the bars, if both sides then have a name. */
+final class PivotNotation {
+    private PivotNotation() {}
+
+    /** The sign between two bars; none where the gear stays. */
+    static Optional<Pivot> between(Planned before, Planned after) {
+        if (before.stretch().equals(after.stretch())) {
+            return Optional.empty();
+        }
+        BigFraction ratio = after.stretch().divide(before.stretch());
+        return Optional.of(Pivot.reaching(
+                ratio, List.of(after.bar().meter().unit(), before.bar().meter().unit())));
+    }
+}

@@ -1,0 +1,121 @@
+package nimblestride.core.notation.score;
+
+import java.util.Optional;
+import java.util.stream.Collectors;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Subdivision;
+
+/**
+ * How a score is meant to look. Good teachers differ in all of it.
+ *
+ * @param parts whether hands and feet have stems of their own
+ * @param lengths how long notes last
+ * @param stickings which stickings stand under the staff
+ * @param counting in which school the counts stand under the staff, if they do
+ * @param division into what the counts divide the bar
+ * @param repeats whether bars played alike one after the other are written once, between repeat signs
+ */
+public record ScoreStyle(
+        Parts parts,
+        Lengths lengths,
+        Stickings stickings,
+        Optional<CountingSystem> counting,
+        Subdivision division,
+        boolean repeats) {
+    /** Whose stems point where. */
+    public enum Parts {
+        /** The hands' stems up, the feet's down. */
+        HANDS_AND_FEET("hands up, feet down"),
+        /** All stems up. */
+        TOGETHER("all stems up");
+
+        private final String title;
+
+        Parts(String title) {
+            this.title = title;
+        }
+
+        /** Its name for people. */
+        public String title() {
+            return title;
+        }
+    }
+
+    /** How long notes last: a drum does not sustain, so both say the same. */
+    public enum Lengths {
+        /** To the next note, but no longer than to the end of the group; the rest is rests. Every group can be seen. */
+        SHORT("short notes, rests"),
+        /** To the next note, tied over groups and bar lines. What runs across them can be seen. */
+        HELD("long notes, ties");
+
+        private final String title;
+
+        Lengths(String title) {
+            this.title = title;
+        }
+
+        /** Its name for people. */
+        public String title() {
+            return title;
+        }
+    }
+
+    /** Which stickings are shown. */
+    public enum Stickings {
+        NONE("no sticking"),
+        /** Those that are written out in the exercise. */
+        AS_GIVEN("sticking as given"),
+        /** The hand for every stroke. */
+        ALL("every sticking");
+
+        private final String title;
+
+        Stickings(String title) {
+            this.title = title;
+        }
+
+        /** Its name for people. */
+        public String title() {
+            return title;
+        }
+    }
+
+    /** Hands up and feet down, rests from group to group, stickings as given, no counts, repeats folded. */
+    public static final ScoreStyle USUAL = new ScoreStyle(
+            Parts.HANDS_AND_FEET, Lengths.SHORT, Stickings.AS_GIVEN, Optional.empty(), Subdivision.AS_WRITTEN, true);
+
+    public ScoreStyle with(Parts newParts) {
+        return new ScoreStyle(newParts, lengths, stickings, counting, division, repeats);
+    }
+
+    public ScoreStyle with(Lengths newLengths) {
+        return new ScoreStyle(parts, newLengths, stickings, counting, division, repeats);
+    }
+
+    public ScoreStyle with(Stickings newStickings) {
+        return new ScoreStyle(parts, lengths, newStickings, counting, division, repeats);
+    }
+
+    public ScoreStyle counted(Optional<CountingSystem> school, Subdivision newDivision) {
+        return new ScoreStyle(parts, lengths, stickings, school, newDivision, repeats);
+    }
+
+    public ScoreStyle repeating(boolean newRepeats) {
+        return new ScoreStyle(parts, lengths, stickings, counting, division, newRepeats);
+    }
+
+    /** The letters of the hands that stand under a note: {@code R}, {@code L}, {@code LR} or nothing. */
+    public String stickingOf(WrittenNote written) {
+        if (stickings == Stickings.NONE || !written.isStruck()) {
+            return "";
+        }
+        return written.heads().stream()
+                .filter(head -> head.limb().isHand())
+                .filter(head ->
+                        stickings == Stickings.ALL || head.stroke().limb().isPresent())
+                .map(head -> String.valueOf(head.limb().letter()))
+                .distinct()
+                .sorted()
+                .collect(Collectors.joining());
+    }
+}

@@ -1,0 +1,96 @@
+package nimblestride.core.practice.journal;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import nimblestride.core.exercise.plan.RepRating;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.foundation.words.PlainText;
+import nimblestride.core.time.value.Tempo;
+
+/**
+ * Something that has been practised.
+ *
+ * @param id its own, wherever it goes, so that it is never counted twice
+ * @param exercise which of the Book, if it is one
+ * @param what what it was called at the time, from 1 to {@value #LONGEST_NAME} characters
+ * @param when it was begun, by the clock on the wall
+ * @param seconds how long, from 0 to {@value #LONGEST_SECONDS}
+ * @param tempo how fast, if it has one
+ * @param words what there is to say of it, at most {@value #LONGEST_WORDS} characters
+ * @param hard the counts that were hard, such as {@code 4& of bar 2}, without commas, colons and semicolons; at most {@value #MOST_HARD}
+ * @param student whose it is; empty for one's own
+ */
+public record LogEntry(
+        UUID id,
+        Optional<UUID> exercise,
+        String what,
+        LocalDateTime when,
+        int seconds,
+        Optional<Tempo> tempo,
+        Optional<RepRating> cleanness,
+        String words,
+        List<String> hard,
+        Optional<UUID> student) {
+    public static final int LONGEST_NAME = 200;
+    public static final int LONGEST_WORDS = 2_000;
+    public static final int LONGEST_SECONDS = 24 * 60 * 60;
+    public static final int MOST_HARD = 20;
+    private static final int LONGEST_PLACE = 80;
+
+    public LogEntry {
+        hard = List.copyOf(hard);
+        what = PlainText.name("what was practised", what, LONGEST_NAME);
+        if (seconds < 0 || seconds > LONGEST_SECONDS) {
+            throw new InvalidValueException("it was practised for up to 24 hours, not for " + seconds + " s");
+        }
+        if (words.length() > LONGEST_WORDS) {
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT,
+                    "an entry has at most %,d characters of words, not %,d",
+                    LONGEST_WORDS,
+                    words.length()));
+        }
+        if (hard.size() > MOST_HARD || !hard.stream().allMatch(LogEntry::isPlace)) {
+            throw new InvalidValueException("an entry names at most " + MOST_HARD + " hard places, each with 1 to "
+                    + LONGEST_PLACE + " characters and none of , ; :");
+        }
+    }
+
+    private static boolean isPlace(String text) {
+        return !text.isBlank() && text.length() <= LONGEST_PLACE && !text.matches(".*[,;:].*|.* and .*");
+    }
+
+    /** The same as somebody else's. */
+    public LogEntry of(Optional<UUID> newStudent) {
+        return new LogEntry(id, exercise, what, when, seconds, tempo, cleanness, words, hard, newStudent);
+    }
+
+    /** The same as one of another exercise. */
+    public LogEntry about(Optional<UUID> newExercise) {
+        return new LogEntry(id, newExercise, what, when, seconds, tempo, cleanness, words, hard, student);
+    }
+
+    /** The same told otherwise. */
+    public LogEntry saying(PracticeNote note) {
+        return new LogEntry(
+                id,
+                exercise,
+                note.what().orElse(what),
+                note.day().map(day -> day.atTime(when.toLocalTime())).orElse(when),
+                note.seconds(),
+                note.tempo(),
+                note.cleanness(),
+                note.words(),
+                note.hard(),
+                student);
+    }
+
+    /** What was said of it. */
+    public PracticeNote note() {
+        return new PracticeNote(
+                Optional.of(what), Optional.of(when.toLocalDate()), seconds, tempo, cleanness, words, hard);
+    }
+}

@@ -1,0 +1,111 @@
+package nimblestride.core.practice.stage;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.IntStream;
+import nimblestride.core.exercise.analysis.Analysis;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.exercise.plan.Stage;
+import nimblestride.core.exercise.plan.StageTask;
+import nimblestride.core.exercise.plan.TimeAndFill;
+import nimblestride.core.kit.stroke.Ornament;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.kit.voice.Limb;
+import nimblestride.core.layer.limbs.LimbAssignment;
+import nimblestride.core.layer.limbs.LimbNote;
+import nimblestride.core.layer.pattern.Layer;
+
+/**
+ * The stages that lead to an exercise: counted, on the pad, limb by limb, all limbs, with its accents and ornaments, with the
+ * layers that run across it one after the other, displaced, then in frames of time and fill up to its tempo (common practice;
+ * the percentages are a choice of this program). What an exercise does not have makes no stage.
+ */
+public final class StageSuggestions {
+    private static final int SLOW = 60;
+    private static final int EASY = 70;
+    private static final int BRISK = 80;
+    private static final int LOOKED_AT_BARS = 64;
+
+    private final Exercise exercise;
+    private final List<Stage> stages = new ArrayList<>();
+
+    private StageSuggestions(Exercise exercise) {
+        this.exercise = exercise.alone();
+    }
+
+    /** The stages for the feel in hand. */
+    public static List<Stage> leadingTo(Exercise exercise) {
+        return new StageSuggestions(exercise).propose();
+    }
+
+    private List<Stage> propose() {
+        stages.add(Stage.of(StageTask.COUNT_ALOUD).at(SLOW));
+        stages.add(Stage.of(StageTask.PAD).at(SLOW));
+        if (exercise.layers().isEmpty()) {
+            return stages;
+        }
+        List<String> ground = ground();
+        List<String> across = exercise.layerNames().stream()
+                .filter(name -> !ground.contains(name))
+                .toList();
+        // Where everything runs across, or nothing does, there is nothing to be added.
+        List<String> first = across.isEmpty() || ground.isEmpty() ? List.of() : ground;
+        playTheGround(first);
+        if (!first.isEmpty()) {
+            List<String> heard = new ArrayList<>(ground);
+            for (String name : across) {
+                heard.add(name);
+                stages.add(Stage.of(StageTask.AS_WRITTEN)
+                        .of(heard.size() == exercise.layers().size() ? List.of() : heard)
+                        .at(EASY));
+            }
+        }
+        stages.add(Stage.of(new StageTask.Displaced(1)).at(EASY));
+        stages.add(Stage.of(StageTask.AS_WRITTEN).in(new TimeAndFill(1, 1)).at(BRISK));
+        stages.add(Stage.of(StageTask.AS_WRITTEN).in(new TimeAndFill(2, 2)).at(BRISK + 5));
+        stages.add(Stage.of(StageTask.AS_WRITTEN).in(new TimeAndFill(3, 1)).at(BRISK + 10));
+        stages.add(Stage.of(StageTask.AS_WRITTEN).in(new TimeAndFill(7, 1)).at(BRISK + 15));
+        stages.add(Stage.of(StageTask.AS_WRITTEN).in(TimeAndFill.FREE));
+        stages.add(Stage.of(StageTask.AS_WRITTEN));
+        return stages;
+    }
+
+    private void playTheGround(List<String> first) {
+        Exercise ground = first.isEmpty() ? exercise : exercise.withLayers(layersNamed(first));
+        long bars = Math.min(LOOKED_AT_BARS, ground.phrase().bars().size());
+        LimbAssignment hands = Analysis.of(ground).hands(bars);
+        Set<Limb> limbs = hands.limbs();
+        if (limbs.size() > 1) {
+            limbs.forEach(limb ->
+                    stages.add(Stage.of(new StageTask.OneLimb(limb)).of(first).at(SLOW)));
+            stages.add(Stage.of(StageTask.PLAIN).of(first).at(SLOW));
+        }
+        List<Stroke> strokes =
+                hands.notes().stream().map(LimbNote::stroke).distinct().toList();
+        if (strokes.stream().map(Stroke::level).distinct().count() > 1) {
+            stages.add(Stage.of(StageTask.ACCENTS).of(first).at(SLOW + 5));
+        }
+        if (strokes.stream().anyMatch(stroke -> stroke.ornament() != Ornament.NONE)) {
+            stages.add(Stage.of(StageTask.AS_WRITTEN).of(first).at(EASY));
+        }
+    }
+
+    private List<Layer> layersNamed(List<String> names) {
+        List<String> all = exercise.layerNames();
+        return names.stream().map(all::indexOf).map(exercise.layers()::get).toList();
+    }
+
+    /** The layers that are back where they began with each phrase. */
+    private List<String> ground() {
+        Analysis reckoning = Analysis.of(exercise);
+        return IntStream.range(0, reckoning.layers().size())
+                .mapToObj(reckoning.layers()::get)
+                .filter(layer -> layer.alignment()
+                        .result()
+                        .filter(alignment -> alignment.returnsAfter().phrases() == 1)
+                        .isPresent())
+                .map(Analysis.OfLayer::name)
+                .toList();
+    }
+}

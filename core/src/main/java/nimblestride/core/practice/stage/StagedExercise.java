@@ -1,0 +1,209 @@
+package nimblestride.core.practice.stage;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SortedSet;
+import java.util.TreeSet;
+import java.util.function.UnaryOperator;
+import nimblestride.core.exercise.analysis.Analysis;
+import nimblestride.core.exercise.analysis.Playthrough;
+import nimblestride.core.exercise.leadin.PlainBeat;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.exercise.model.Section;
+import nimblestride.core.exercise.model.SectionContent;
+import nimblestride.core.exercise.plan.PracticePlan;
+import nimblestride.core.exercise.plan.Stage;
+import nimblestride.core.exercise.plan.StageTask;
+import nimblestride.core.exercise.plan.TimeAndFill;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.kit.stroke.Dynamic;
+import nimblestride.core.kit.stroke.Ornament;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.kit.voice.Limb;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.layer.limbs.LimbAssignment;
+import nimblestride.core.layer.limbs.LimbNote;
+import nimblestride.core.layer.modulation.Pivot;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.layer.pattern.Pattern;
+import nimblestride.core.layer.pattern.Placement;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+
+/**
+ * What is played in a stage: an exercise of its own, over the bars of the feel in hand, at its tempo. Where single notes are
+ * left out or played otherwise, all rounds until every layer is back are written out note by note.
+ */
+public final class StagedExercise {
+    private static final int MOST_NOTES = 20_000;
+    private static final String TIME = "time";
+
+    private final Exercise feel;
+    private final Stage stage;
+    private final int rounds;
+
+    private StagedExercise(Exercise feel, Stage stage) {
+        this.feel = feel;
+        this.stage = stage;
+        this.rounds = stage.frame().hasTime() ? Math.max(1, stage.frame().fill()) : roundsUntilBack(feel);
+    }
+
+    /**
+     * What is played. Where there is a frame it has two sections, time and fill.
+     *
+     * @throws InvalidValueException if the stage plays layers the exercise does not have, plays nothing, or has more notes
+     *     than can be written out
+     */
+    public static Exercise of(Exercise exercise, Stage stage) {
+        Exercise feel = exercise.alone().withPractice(PracticePlan.NONE);
+        return new StagedExercise(chosen(feel, stage.layers()), stage).framed();
+    }
+
+    private static Exercise chosen(Exercise feel, List<String> names) {
+        if (names.isEmpty()) {
+            return feel;
+        }
+        List<String> there = feel.layerNames();
+        for (String name : names) {
+            if (!there.contains(name)) {
+                throw new InvalidValueException("there is no layer \"" + name + "\"; the exercise has "
+                        + (there.isEmpty() ? "none" : String.join(", ", there)));
+            }
+        }
+        List<Layer> layers = new ArrayList<>();
+        for (int i = 0; i < there.size(); i++) {
+            if (names.contains(there.get(i))) {
+                layers.add(feel.layers().get(i));
+            }
+        }
+        return feel.withLayers(layers);
+    }
+
+    private static int roundsUntilBack(Exercise feel) {
+        return Playthrough.untilBack(feel).passages().get(0).section().rounds();
+    }
+
+    private Exercise framed() {
+        TimeAndFill frame = stage.frame();
+        Exercise time = feel.withLayers(PlainBeat.over(feel.phrase()));
+        if (frame.isFree()) {
+            return time;
+        }
+        Exercise task = task();
+        if (!frame.hasTime()) {
+            return task;
+        }
+        Phrase filled =
+                feel.phrase().first((long) frame.fill() * feel.phrase().bars().size());
+        List<SectionContent> feels =
+                List.of(time.feel().named(TIME), new SectionContent("fill", filled, task.layers()));
+        List<Section> sections = List.of(new Section(0, frame.time(), Pivot.NONE), new Section(1, 1, Pivot.NONE));
+        return new Exercise(
+                feel.name(), feels, 0, feel.start(), sections, feel.manner(), feel.practice(), feel.voices());
+    }
+
+    private Exercise task() {
+        StageTask task = stage.task();
+        if (task instanceof StageTask.OneLimb one) {
+            return notes(note -> note.limb() == one.limb() ? plain(note) : null, NoteValue.ZERO);
+        }
+        if (task instanceof StageTask.Displaced displaced) {
+            NoteValue unit = feel.phrase().bars().get(0).meter().unit();
+            return notes(note -> note, unit.times(displaced.units()));
+        }
+        return switch ((StageTask.Usual) task) {
+            case COUNT_ALOUD -> feel.withLayers(List.of());
+            case PAD -> feel.withLayers(pad());
+            case PLAIN -> notes(StagedExercise::plain, NoteValue.ZERO);
+            case ACCENTS -> notes(StagedExercise::withoutOrnament, NoteValue.ZERO);
+            case AS_WRITTEN -> feel;
+        };
+    }
+
+    private static LimbNote plain(LimbNote note) {
+        return played(note, note.stroke().at(Dynamic.NORMAL).with(Ornament.NONE));
+    }
+
+    private static LimbNote withoutOrnament(LimbNote note) {
+        return played(note, note.stroke().with(Ornament.NONE));
+    }
+
+    private static LimbNote played(LimbNote note, Stroke stroke) {
+        return new LimbNote(note.at(), note.layer(), note.voice(), stroke, note.limb());
+    }
+
+    /** Hand to hand on every unit through the whole phrase, groups accented, the foot on each 1. */
+    private List<Layer> pad() {
+        List<Placement> hands = new ArrayList<>();
+        List<Placement> foot = new ArrayList<>();
+        Limb hand = feel.lead().hand();
+        Phrase phrase = feel.phrase();
+        int most = MOST_NOTES;
+        for (int number = 0; number < phrase.bars().size(); number++) {
+            Bar bar = phrase.bars().get(number);
+            most -= bar.meter().units();
+            checkCount(most);
+            List<NoteValue> groups = bar.groupStarts();
+            for (int unit = 0; unit < bar.meter().units(); unit++) {
+                NoteValue at = bar.meter().unit().times(unit);
+                Stroke stroke = groups.contains(at) ? Stroke.ACCENT : Stroke.NORMAL;
+                hands.add(new Placement(number, at, stroke.by(hand)));
+                hand = hand.other();
+            }
+            foot.add(new Placement(number, NoteValue.ZERO, Stroke.NORMAL));
+        }
+        return List.of(placed(Kit.SNARE, hands), placed(Kit.KICK, foot));
+    }
+
+    private static void checkCount(int left) {
+        if (left < 0) {
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT,
+                    "this stage has more than %,d notes to write out; a shorter phrase can be staged so",
+                    MOST_NOTES));
+        }
+    }
+
+    /**
+     * All notes of all rounds, some of them changed or left out, all of them later.
+     *
+     * @param change gives nothing for a note that is left out
+     */
+    private Exercise notes(UnaryOperator<LimbNote> change, NoteValue later) {
+        Phrase phrase = feel.phrase();
+        long bars = (long) rounds * phrase.bars().size();
+        LimbAssignment hands = Analysis.of(feel).hands(bars);
+        checkCount(hands.isComplete() ? 0 : -1);
+        Phrase written = phrase.first(bars);
+        Map<Voice, SortedSet<Placement>> byVoice = new LinkedHashMap<>();
+        for (LimbNote note : hands.notes()) {
+            Optional.ofNullable(change.apply(note)).ifPresent(kept -> {
+                NoteValue at = kept.at().plus(later).remainder(written.length());
+                int bar = ExactMath.toInt(written.barAt(at));
+                Placement place = new Placement(
+                        bar, at.minus(written.startOf(bar)), kept.stroke().by(kept.limb()));
+                // One voice is struck once, also where two layers ask for it.
+                byVoice.computeIfAbsent(kept.voice(), voice -> new TreeSet<>()).add(place);
+            });
+        }
+        if (byVoice.isEmpty()) {
+            throw new InvalidValueException(
+                    "there is nothing to play in the stage \"" + stage.task().title() + "\": no layer gives it a note");
+        }
+        List<Layer> layers = new ArrayList<>();
+        byVoice.forEach((voice, places) -> layers.add(placed(voice, places)));
+        return feel.withPhrase(written).withLayers(layers);
+    }
+
+    private static Layer placed(Voice voice, Collection<Placement> places) {
+        return Layer.of(voice, new Pattern.Placed(List.copyOf(places)));
+    }
+}

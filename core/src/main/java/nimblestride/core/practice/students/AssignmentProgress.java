@@ -1,0 +1,60 @@
+package nimblestride.core.practice.students;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import nimblestride.core.exercise.plan.RepRating;
+import nimblestride.core.foundation.words.Counted;
+import nimblestride.core.practice.journal.LogEntry;
+import nimblestride.core.time.value.NoteName;
+import nimblestride.core.time.value.Tempo;
+
+/**
+ * How far somebody has come with what was set for them.
+ *
+ * @param times how often they practised it
+ * @param clean the quickest tempo at which it was clean, if it ever was
+ * @param hard the places that were hard, each once, in the order in which they are told
+ */
+public record AssignmentProgress(int times, int seconds, Optional<Tempo> clean, List<String> hard) {
+    private static final int MOST_PLACES = 3;
+
+    public AssignmentProgress {
+        hard = List.copyOf(hard);
+    }
+
+    /** As a log tells it. Where the assignment is an exercise of the Book it goes by that, and otherwise by its name. */
+    public static AssignmentProgress of(Assignment assignment, List<LogEntry> log) {
+        List<LogEntry> practised = log.stream()
+                .filter(entry -> assignment.exercise().isPresent()
+                        ? entry.exercise().equals(assignment.exercise())
+                        : entry.what().equals(assignment.what()))
+                .toList();
+        return new AssignmentProgress(
+                practised.size(),
+                practised.stream().mapToInt(LogEntry::seconds).sum(),
+                practised.stream()
+                        .filter(entry -> entry.cleanness()
+                                .filter(one -> one == RepRating.CLEAN)
+                                .isPresent())
+                        .flatMap(entry -> entry.tempo().stream())
+                        .max(Comparator.comparing(Tempo::quartersPerMinute)),
+                practised.stream()
+                        .flatMap(entry -> entry.hard().stream())
+                        .distinct()
+                        .toList());
+    }
+
+    /** In words: {@code 9 times, 120 minutes; clean up to 162 eighths a minute; hard: 4& of bar 2.} */
+    public String told() {
+        if (times == 0) {
+            return "Not practised yet, as far as the log says.";
+        }
+        String places = String.join(", ", hard.subList(0, Math.min(MOST_PLACES, hard.size())));
+        return Counted.count(times, "time") + ", " + Counted.count(seconds / 60, "minute")
+                + clean.map(tempo -> "; clean up to " + Tempo.decimal(tempo.perMinute()) + " "
+                                + NoteName.sayMany(tempo.beat()) + " a minute")
+                        .orElse("; not clean yet")
+                + (places.isEmpty() ? "." : "; hard: " + places + ".");
+    }
+}

@@ -1,0 +1,110 @@
+package nimblestride.core.practice.timing;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.function.LongPredicate;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.layer.pattern.Hit;
+import nimblestride.core.layer.timeline.LayerTimeline;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.CountPosition;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+
+/** Where strokes should be while an exercise is played. */
+public final class ExpectedHits {
+    /** No more strokes than these are looked at: the last of them, where there are more. */
+    public static final int MOST = 3_000;
+
+    private final Exercise feel;
+    private final double millisecondsAWhole;
+    private final LongPredicate silent;
+    private final Phrase told;
+
+    /**
+     * @param exercise whose feel in hand is played
+     * @param percent how fast, in hundredths of its tempo
+     * @param silent whether the click keeps silent in a bar, from 0, rounds of the phrase counted on
+     */
+    public ExpectedHits(Exercise exercise, int percent, LongPredicate silent) {
+        this(exercise, percent, silent, exercise.phrase());
+    }
+
+    /**
+     * The same where several rounds of a phrase have been written out as one.
+     *
+     * @param told the phrase by which places are told
+     */
+    public ExpectedHits(Exercise exercise, int percent, LongPredicate silent, Phrase told) {
+        this.told = told;
+        this.feel = exercise.alone();
+        this.millisecondsAWhole = feel.tempo().seconds(NoteValue.WHOLE).doubleValue() * 100_000 / percent;
+        this.silent = silent;
+    }
+
+    /** When a moment comes, in milliseconds from the beginning. */
+    public double milliseconds(double moment) {
+        return moment * millisecondsAWhole;
+    }
+
+    /**
+     * What is expected of some layers between two moments, in order.
+     *
+     * @param layers their names
+     * @throws InvalidValueException if a layer cannot be laid out
+     */
+    public List<ExpectedHit> between(Set<String> layers, NoteValue from, NoteValue to) {
+        List<ExpectedHit> expected = new ArrayList<>();
+        List<String> names = feel.layerNames();
+        for (int i = 0; i < names.size(); i++) {
+            if (layers.contains(names.get(i))) {
+                LayerTimeline course = LayerTimeline.of(feel.layers().get(i), feel.phrase());
+                for (Hit hit : course.between(from, to, 4 * MOST)) {
+                    hit.voices().forEach(voice -> expected.add(expected(hit, voice)));
+                }
+            }
+        }
+        expected.sort(Comparator.comparingDouble(ExpectedHit::at));
+        return expected.size() <= MOST ? expected : expected.subList(expected.size() - MOST, expected.size());
+    }
+
+    private ExpectedHit expected(Hit hit, Voice voice) {
+        Phrase phrase = feel.phrase();
+        long number = phrase.barAt(hit.at());
+        Bar bar = phrase.bar(number);
+        NoteValue position = hit.at().minus(phrase.startOf(number));
+        List<NoteValue> groups = bar.groupStarts();
+        int group = (int) groups.stream()
+                        .filter(start -> start.compareTo(position) <= 0)
+                        .count()
+                - 1;
+        ExpectedHit.Spot spot = new ExpectedHit.Spot(
+                (int) (number % told.bars().size()),
+                group,
+                hit.at().remainder(told.length()),
+                new CountPosition(bar.meter(), position).toString());
+        return new ExpectedHit(
+                milliseconds(hit.at().toDouble()),
+                spot,
+                number,
+                position.toDouble() / bar.length().toDouble(),
+                hit.limb(voice, feel.lead()),
+                voice,
+                silentBefore(number));
+    }
+
+    private int silentBefore(long bar) {
+        if (!silent.test(bar)) {
+            return ExpectedHit.CLICKED;
+        }
+        int before = 0;
+        while (bar - before - 1 >= 0 && before < 1_000 && silent.test(bar - before - 1)) {
+            before++;
+        }
+        return before;
+    }
+}

@@ -1,0 +1,171 @@
+package nimblestride.core.practice.timing;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import nimblestride.core.foundation.words.Counted;
+
+/**
+ * What a timing says, in sentences: first what to work on, then what was played. Only what stands out from chance is told as
+ * something to work on.
+ */
+public final class TimingAdvice {
+    /** Differences smaller than this are nothing to work on, in milliseconds. */
+    private static final double AUDIBLE = 10;
+
+    private static final double SURE = 3;
+    private static final int FEW = 8;
+
+    private final Timing timing;
+
+    private TimingAdvice(Timing timing) {
+        this.timing = timing;
+    }
+
+    public static List<String> of(Timing timing) {
+        TimingAdvice advice = new TimingAdvice(timing);
+        List<String> sentences = new ArrayList<>();
+        sentences.add(advice.toWorkOn());
+        sentences.add(advice.played());
+        advice.fromTheClick().ifPresent(sentences::add);
+        return sentences;
+    }
+
+    /** The places that come early or late against the rest, the worst first; at most so many. */
+    public static List<ExpectedHit.Spot> hardest(Timing timing, int most) {
+        return new TimingAdvice(timing)
+                .outstanding().stream().limit(most).map(Map.Entry::getKey).toList();
+    }
+
+    private String toWorkOn() {
+        int played = timing.matching().pairs().size();
+        if (played < FEW) {
+            return "Too few strokes to say what to work on: " + Counted.count(played, "stroke") + " so far.";
+        }
+        int expected = played + timing.matching().missed();
+        if (10 * timing.matching().missed() > expected) {
+            return String.format(
+                    Locale.ROOT,
+                    "Work on the notes first, slower: %s of %s were not played.",
+                    Counted.number(timing.matching().missed()),
+                    Counted.number(expected));
+        }
+        return afterTheLine()
+                .or(this::limb)
+                .or(this::place)
+                .or(this::inSilence)
+                .or(this::unsteady)
+                .orElse(
+                        "Nothing stands out: this is in time. A step faster, or a click that falls silent, will show more.");
+    }
+
+    private Optional<String> limb() {
+        return timing.byLimb().entrySet().stream()
+                .filter(limb -> limb.getValue().count() >= FEW)
+                .filter(limb -> limb.getValue().count() < timing.overall().count())
+                .filter(limb -> standsOut(limb.getValue()))
+                .max(Comparator.comparingDouble(limb -> Math.abs(off(limb.getValue()))))
+                .map(limb -> String.format(
+                        Locale.ROOT,
+                        "Work on the %s: it comes %s against the rest.",
+                        limb.getKey().title(),
+                        said(off(limb.getValue()))));
+    }
+
+    private Optional<String> afterTheLine() {
+        return timing.rush()
+                .filter(LinearTrend::isSure)
+                .filter(rush -> Math.abs(rush.slope()) >= AUDIBLE)
+                .map(rush -> String.format(
+                        Locale.ROOT,
+                        "Work on what follows the 1: just after a bar line the strokes come %s, and find back by the end"
+                                + " of the bar.",
+                        said(rush.slope())));
+    }
+
+    private Optional<String> place() {
+        return outstanding().stream()
+                .findFirst()
+                .map(spot -> String.format(
+                        Locale.ROOT,
+                        "Work on %s of bar %s: it comes %s against the rest.",
+                        spot.getKey().count(),
+                        Counted.number(spot.getKey().bar() + 1L),
+                        said(off(spot.getValue()))));
+    }
+
+    private List<Map.Entry<ExpectedHit.Spot, TimingSpread>> outstanding() {
+        return timing.bySpot().entrySet().stream()
+                .filter(spot -> spot.getValue().count() >= 3 && standsOut(spot.getValue()))
+                .sorted(Comparator.comparingDouble(spot -> -Math.abs(off(spot.getValue()))))
+                .toList();
+    }
+
+    private Optional<String> inSilence() {
+        return timing.drift()
+                .filter(LinearTrend::isSure)
+                .filter(drift -> Math.abs(drift.slope()) >= AUDIBLE / 2)
+                .map(drift -> String.format(
+                        Locale.ROOT,
+                        "Work on keeping the tempo alone: while the click is silent you %s by %.0f ms a bar.",
+                        drift.slope() < 0 ? "rush" : "drag",
+                        Math.abs(drift.slope())));
+    }
+
+    private Optional<String> unsteady() {
+        double ordinary = TypicalTiming.scatter(timing.gap());
+        return timing.scatter() <= 1.5 * ordinary
+                ? Optional.empty()
+                : Optional.of(String.format(
+                        Locale.ROOT,
+                        "Work on evenness, slower: strokes scatter by %.0f ms, and %.0f would be good at this tempo.",
+                        timing.scatter(),
+                        ordinary));
+    }
+
+    /** How far from the rest. */
+    private double off(TimingSpread spread) {
+        return spread.mean() - timing.overall().mean();
+    }
+
+    private boolean standsOut(TimingSpread spread) {
+        double chance = Math.max(spread.chance(), timing.scatter() / Math.sqrt(spread.count()));
+        return Math.abs(off(spread)) >= AUDIBLE && Math.abs(off(spread)) > SURE * chance;
+    }
+
+    private String played() {
+        String missed = timing.matching().missed() == 0
+                ? ""
+                : ", " + Counted.number(timing.matching().missed()) + " not played";
+        String extra = timing.matching().extra() == 0
+                ? ""
+                : ", " + Counted.number(timing.matching().extra()) + " that belong nowhere";
+        return String.format(
+                Locale.ROOT,
+                "%s matched%s%s; they scatter by %.0f ms.",
+                Counted.count(timing.matching().pairs().size(), "stroke"),
+                missed,
+                extra,
+                timing.scatter());
+    }
+
+    private Optional<String> fromTheClick() {
+        TimingSpread overall = timing.overall();
+        if (Math.abs(overall.mean()) < AUDIBLE) {
+            return Optional.empty();
+        }
+        String whole = "On the whole they come " + said(overall.mean()) + " against the click";
+        return Optional.of(
+                TypicalTiming.isEarlyAsMost(overall)
+                        ? whole + ", as most people's do: nothing to mend."
+                        : whole + ". If that is as it feels right, measure the latency of the sound card first.");
+    }
+
+    /** {@code 14 ms early}. */
+    private static String said(double late) {
+        return String.format(Locale.ROOT, "%.0f ms %s", Math.abs(late), late < 0 ? "early" : "late");
+    }
+}

@@ -1,0 +1,123 @@
+package nimblestride.core.time.counting;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+import nimblestride.core.time.counting.Subdivision.Slot;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.CountPosition;
+import nimblestride.core.time.meter.Meter;
+
+/** Ways to count a bar aloud, one syllable for each note. Good teachers differ; none is the right one. */
+public enum CountingSystem {
+    /** Beats are numbers, and what lies between has syllables: {@code 1 e & a}. It shows where the quarters are. */
+    BEATS("beats and syllables") {
+        @Override
+        List<String> say(Meter meter, List<Slot> slots) {
+            List<String> said = new ArrayList<>();
+            for (Slot slot : slots) {
+                for (int note = 0; note < slot.notes(); note++) {
+                    CountPosition place = new CountPosition(
+                            meter, slot.from().plus(slot.note().times(note)));
+                    said.add(place.isEveryday() ? spoken(place) : Integer.toString(note + 1));
+                }
+            }
+            return said;
+        }
+
+        /** The beat's number is not said again with each of its tuplet's notes, nor the place of a thirty-second. */
+        private String spoken(CountPosition place) {
+            return place.syllable().replaceAll(".* ta$", "ta").replaceAll("^(sext|quint|sept)", "");
+        }
+    },
+    /** Every note a number, through the bar: one always knows how far it is. */
+    STRAIGHT("straight through the bar") {
+        @Override
+        List<String> say(Meter meter, List<Slot> slots) {
+            int notes = slots.stream().mapToInt(Slot::notes).sum();
+            return IntStream.rangeClosed(1, notes).mapToObj(Integer::toString).toList();
+        }
+    },
+    /** Every group begins at 1 again: one feels the strides. */
+    GROUPS("again from 1 in each group") {
+        @Override
+        List<String> say(Meter meter, List<Slot> slots) {
+            List<String> said = new ArrayList<>();
+            for (Slot slot : slots) {
+                IntStream.rangeClosed(1, slot.notes())
+                        .mapToObj(Integer::toString)
+                        .forEach(said::add);
+            }
+            return said;
+        }
+    },
+    /** The number of the group, then syllables within it: {@code 1 & 2 & 3 la li}. */
+    GROUP_SYLLABLES("a number for each group") {
+        @Override
+        List<String> say(Meter meter, List<Slot> slots) {
+            List<String> said = new ArrayList<>();
+            int number = 1;
+            for (Slot slot : slots) {
+                said.add(Integer.toString(number++));
+                said.addAll(Syllables.within(slot.notes()));
+            }
+            return said;
+        }
+    },
+    /**
+     * Spoken rhythm: a word for each group of two to nine, as in the solkattu of South Indian drumming (common practice,
+     * quoted from memory; teachers vary the words). Longer groups are spoken as fours with the rest last.
+     */
+    SPOKEN("spoken rhythm") {
+        @Override
+        List<String> say(Meter meter, List<Slot> slots) {
+            List<String> said = new ArrayList<>();
+            slots.forEach(slot -> said.addAll(Syllables.spoken(slot.notes())));
+            return said;
+        }
+    };
+
+    private final String title;
+
+    CountingSystem(String title) {
+        this.title = title;
+    }
+
+    /** Its name for people. */
+    public String title() {
+        return title;
+    }
+
+    /** Whether the groups can be heard in it without more being said. */
+    public boolean tellsGroups() {
+        return this == GROUPS || this == GROUP_SYLLABLES || this == SPOKEN;
+    }
+
+    abstract List<String> say(Meter meter, List<Slot> slots);
+
+    /** What is said in a bar, in order. */
+    public List<SpokenSyllable> count(Bar bar, Subdivision division) {
+        List<Slot> slots = division.slots(bar);
+        List<String> syllables = say(bar.meter(), slots);
+        List<SpokenSyllable> said = new ArrayList<>();
+        for (int group = 0; group < slots.size(); group++) {
+            Slot slot = slots.get(group);
+            for (int note = 0; note < slot.notes(); note++) {
+                said.add(new SpokenSyllable(
+                        slot.from().plus(slot.note().times(note)),
+                        slot.note(),
+                        syllables.get(said.size()),
+                        group,
+                        note == 0));
+            }
+        }
+        return said;
+    }
+
+    /** What is said on each unit of a bar, in order. */
+    public List<String> count(Bar bar) {
+        return count(bar, Subdivision.AS_WRITTEN).stream()
+                .map(SpokenSyllable::syllable)
+                .toList();
+    }
+}

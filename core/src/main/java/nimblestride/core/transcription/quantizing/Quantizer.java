@@ -1,0 +1,280 @@
+package nimblestride.core.transcription.quantizing;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.IntStream;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.transcription.source.ImportedSound;
+
+/**
+ * Strokes that were played, put on the places they were meant for: beat by beat on the simplest division that explains them,
+ * so that tuplets may stand beside even notes.
+ *
+ * <p>A division costs what its strokes are off (squares, against how far this player scatters), how many places it offers
+ * to choose from, how unusual it is, and a little where it is another than that of the beat before. The cheapest row of
+ * divisions wins; where that is cheaper, each sound is divided on its own. How far the player scatters, and whether late or early on the whole, is found along the way.
+ */
+public final class Quantizer {
+    /** What is tried to begin with: from a machine, a good player, a beginner. */
+    private static final double[] FIRST_SPREADS = {0.004, 0.012, 0.022};
+
+    private static final double LEAST_SPREAD = 0.001;
+    private static final double MOST_SPREAD = 0.03;
+    private static final double MOST_BIAS = 0.05;
+    private static final int ROUNDS = 4;
+    private static final double ANOTHER_DIVISION = 1.5;
+    /** What of being unusual is to be paid in each beat; the rest is only where such a division begins. */
+    private static final double KEPT_UP = 0.7;
+
+    private static final double ON_ONE_PLACE = 12;
+    /** What it costs that one sound divides the beat on its own: triplets against eighths are two simple things, not sixths. */
+    private static final double A_LIMB_OF_ITS_OWN = 3;
+
+    private static final int MOST_SOUNDS = 1_024;
+    private static final int MOST_APART = 12;
+    private static final double A_MILLISECOND = 0.001;
+
+    /** Into how many parts a beat is divided, and how unusual that is (common practice, as a negative logarithm). */
+    private record Division(int parts, double unusual) {
+        boolean isLike(Division other) {
+            return parts % other.parts == 0 || other.parts % parts == 0;
+        }
+    }
+
+    private static final List<Division> DIVISIONS = List.of(
+            new Division(1, 0),
+            new Division(2, 0.3),
+            new Division(4, 0.6),
+            new Division(3, 1.5),
+            new Division(8, 3.5),
+            new Division(6, 3.5),
+            new Division(12, 7),
+            new Division(5, 4),
+            new Division(7, 5),
+            new Division(16, 8),
+            new Division(9, 8),
+            new Division(10, 9));
+
+    private final List<Onset> onsets;
+    private final List<Beat> beats;
+    private final double secondsAWhole;
+    /** When each stroke came, in seconds. */
+    private final double[] at;
+    /** Which sound each one is, by numbers. */
+    private final int[] sounds;
+    /** When each beat begins, and how long it is, in seconds. */
+    private final double[] begins;
+
+    private final double[] lasts;
+    private final int[] beatOf;
+    private double spread;
+    private double cost;
+    private double bias;
+    private NoteValue[] places;
+
+    /**
+     * When something was struck.
+     *
+     * @param at from the beginning, by the clock of the recording
+     */
+    public record Onset(NoteValue at, ImportedSound sound) {}
+
+    /** A beat of a bar: where it begins and how long it is. */
+    public record Beat(NoteValue from, NoteValue length) {}
+
+    /** Where each stroke belongs, in their order, and how far off they were. */
+    public record Quantised(List<NoteValue> places, QuantizingError deviation) {}
+
+    private Quantizer(List<Onset> onsets, List<Beat> beats, double secondsAWhole, double spread) {
+        this.onsets = onsets;
+        this.beats = beats;
+        this.secondsAWhole = secondsAWhole;
+        this.spread = spread;
+        this.at = onsets.stream().mapToDouble(onset -> seconds(onset.at)).toArray();
+        List<ImportedSound> kinds = onsets.stream().map(Onset::sound).distinct().toList();
+        this.sounds =
+                onsets.stream().mapToInt(onset -> kinds.indexOf(onset.sound)).toArray();
+        this.begins = beats.stream().mapToDouble(beat -> seconds(beat.from)).toArray();
+        this.lasts = beats.stream().mapToDouble(beat -> seconds(beat.length)).toArray();
+        this.beatOf = new int[onsets.size()];
+        this.places = new NoteValue[onsets.size()];
+    }
+
+    /**
+     * Where each stroke belongs.
+     *
+     * @param onsets in order, at least one
+     * @param beats one after the other from the beginning on, past the last stroke
+     * @param secondsAWhole how long a whole note lasts
+     */
+    public static Quantised of(List<Onset> onsets, List<Beat> beats, double secondsAWhole) {
+        Quantizer together = best(onsets, beats, secondsAWhole);
+        Map<ImportedSound, List<Integer>> bySound = new LinkedHashMap<>();
+        for (int i = 0; i < onsets.size(); i++) {
+            bySound.computeIfAbsent(onsets.get(i).sound, sound -> new ArrayList<>())
+                    .add(i);
+        }
+        if (bySound.size() > 1 && bySound.size() <= MOST_APART) {
+            double apart = 0;
+            NoteValue[] places = new NoteValue[onsets.size()];
+            for (List<Integer> own : bySound.values()) {
+                Quantizer alone = best(own.stream().map(onsets::get).toList(), beats, secondsAWhole);
+                apart += alone.total() + A_LIMB_OF_ITS_OWN;
+                for (int i = 0; i < own.size(); i++) {
+                    places[own.get(i)] = alone.places[i];
+                }
+            }
+            if (apart < together.total()) {
+                together.places = places;
+            }
+        }
+        return new Quantised(List.of(together.places), together.deviation());
+    }
+
+    private static Quantizer best(List<Onset> onsets, List<Beat> beats, double secondsAWhole) {
+        Quantizer best = null;
+        for (double spread : FIRST_SPREADS) {
+            Quantizer tried = new Quantizer(onsets, beats, secondsAWhole, spread);
+            for (int round = 0; round < ROUNDS; round++) {
+                tried.place();
+                tried.learn(round);
+            }
+            best = best == null || tried.total() < best.total() ? tried : best;
+        }
+        return best;
+    }
+
+    /** What all of it costs, with how badly a player keeps time who scatters so. */
+    private double total() {
+        return cost + onsets.size() * Math.log(spread);
+    }
+
+    private double seconds(NoteValue value) {
+        return value.toDouble() * secondsAWhole;
+    }
+
+    /** How far a stroke is into its beat, in beats, what the player is late on the whole taken off. */
+    private double within(int onset, int beat) {
+        return (at[onset] - bias - begins[beat]) / lasts[beat];
+    }
+
+    private void place() {
+        int beat = 0;
+        int[] first = new int[beats.size() + 1];
+        for (int i = 0; i < onsets.size(); i++) {
+            while (beat + 1 < beats.size() && within(i, beat) >= 1) {
+                first[++beat] = i;
+            }
+            beatOf[i] = beat;
+        }
+        Arrays.fill(first, beat + 1, first.length, onsets.size());
+        int[] chosen = cheapest(first);
+        for (int i = 0; i < onsets.size(); i++) {
+            Beat own = beats.get(beatOf[i]);
+            int parts = DIVISIONS.get(chosen[beatOf[i]]).parts;
+            long step = Math.max(0, Math.round(within(i, beatOf[i]) * parts));
+            places[i] = own.from.plus(own.length.dividedBy(parts).times(step));
+        }
+    }
+
+    /** For each beat the division, by the cheapest way through all of them. */
+    private int[] cheapest(int[] first) {
+        int kinds = DIVISIONS.size();
+        double[] least = new double[kinds];
+        int[][] from = new int[beats.size()][kinds];
+        for (int beat = 0; beat < beats.size(); beat++) {
+            if (first[beat] == first[beat + 1]) {
+                // A silent beat says nothing, and the one before is remembered across it.
+                for (int kind = 0; kind < kinds; kind++) {
+                    from[beat][kind] = kind;
+                }
+                continue;
+            }
+            double[] next = new double[kinds];
+            for (int kind = 0; kind < kinds; kind++) {
+                int best = kind;
+                for (int before = 0; before < kinds; before++) {
+                    if (least[before] + change(before, kind) < least[best] + change(best, kind)) {
+                        best = before;
+                    }
+                }
+                from[beat][kind] = best;
+                next[kind] = least[best] + change(best, kind) + fit(beat, first[beat], first[beat + 1], kind);
+            }
+            least = next;
+        }
+        int[] chosen = new int[beats.size()];
+        double[] last = least;
+        int kind = IntStream.range(0, kinds)
+                .reduce((a, b) -> last[b] < last[a] ? b : a)
+                .orElseThrow();
+        cost = last[kind];
+        for (int beat = beats.size() - 1; beat >= 0; beat--) {
+            chosen[beat] = kind;
+            kind = from[beat][kind];
+        }
+        return chosen;
+    }
+
+    private static double change(int before, int now) {
+        Division to = DIVISIONS.get(now);
+        return DIVISIONS.get(before).isLike(to) ? 0 : ANOTHER_DIVISION + (1 - KEPT_UP) * to.unusual;
+    }
+
+    private double fit(int beat, int from, int to, int kind) {
+        Division division = DIVISIONS.get(kind);
+        double cost = KEPT_UP * division.unusual;
+        Set<Long> taken = new HashSet<>();
+        Set<Long> struck = new HashSet<>();
+        for (int i = from; i < to; i++) {
+            double place = within(i, beat) * division.parts;
+            long nearest = Math.round(place);
+            double off = (place - nearest) / division.parts * lasts[beat] / spread;
+            cost += off * off / 2;
+            if (struck.add(nearest)) {
+                cost += Math.log(division.parts);
+            }
+            if (!taken.add(nearest * MOST_SOUNDS + sounds[i])) {
+                cost += ON_ONE_PLACE;
+            }
+        }
+        return cost;
+    }
+
+    private double off(int onset) {
+        return at[onset] - seconds(places[onset]);
+    }
+
+    private void learn(int round) {
+        double[] off = IntStream.range(0, onsets.size())
+                .mapToDouble(this::off)
+                .sorted()
+                .toArray();
+        double middle = off[off.length / 2];
+        bias = Math.max(-MOST_BIAS, Math.min(MOST_BIAS, middle));
+        if (round > 0) {
+            double squares =
+                    Arrays.stream(off).map(one -> (one - bias) * (one - bias)).sum();
+            spread = Math.max(LEAST_SPREAD, Math.min(MOST_SPREAD, Math.sqrt(squares / off.length)));
+        }
+    }
+
+    private QuantizingError deviation() {
+        List<Double> off = new ArrayList<>();
+        for (int i = 0; i < onsets.size(); i++) {
+            off.add(off(i));
+        }
+        double mean = off.stream().mapToDouble(one -> one).average().orElseThrow();
+        double squares =
+                off.stream().mapToDouble(one -> (one - mean) * (one - mean)).sum();
+        double farthest =
+                off.stream().mapToDouble(one -> Math.abs(one - mean)).max().orElseThrow();
+        return new QuantizingError(
+                mean / A_MILLISECOND, Math.sqrt(squares / off.size()) / A_MILLISECOND, farthest / A_MILLISECOND);
+    }
+}

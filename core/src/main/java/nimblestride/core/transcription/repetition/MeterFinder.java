@@ -1,0 +1,247 @@
+package nimblestride.core.transcription.repetition;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.NavigableMap;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.foundation.words.Counted;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.kit.voice.Limb;
+import nimblestride.core.time.listening.BarSplitter;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.value.NoteValue;
+
+/**
+ * The meters that strokes may be in, where nobody has said: lengths after which they come again, felt in twos, threes and
+ * fours that begin where most weight lies. The bar begins with the first stroke.
+ */
+public final class MeterFinder {
+    /** How many are told at the most. */
+    public static final int MOST_TOLD = 4;
+
+    private static final int FINEST = 16;
+    private static final NoteValue SIXTEENTH = NoteValue.of(1, FINEST);
+    /** Five sixteenths. */
+    private static final int SHORTEST = 5;
+
+    private static final int LONGEST_IN_WHOLES = 4;
+    private static final int LONGEST_IN_QUARTERS = 7;
+    private static final int MOST_STROKES = 20_000;
+    private static final double AS_GOOD = 0.03;
+    private static final double TOLD_FROM = 0.2;
+    private static final double EACH_DOUBLING = 0.08;
+    private static final double TELLS_NOTHING = 0.02;
+
+    private final List<VoiceLine> lines;
+    private final NoteValue first;
+    private final NoteValue length;
+
+    private MeterFinder(List<VoiceLine> lines) {
+        this.lines = lines;
+        this.first = lines.stream()
+                .map(line -> line.strokes().firstKey())
+                .min(Comparator.naturalOrder())
+                .orElseThrow();
+        this.length = lines.stream()
+                .map(VoiceLine::length)
+                .max(Comparator.naturalOrder())
+                .orElseThrow()
+                .minus(first);
+    }
+
+    /** A length in {@value #FINEST}ths, and how much comes again after it. */
+    private record Candidate(int sixteenths, double share) {
+        /** Long bars are less likely than short ones. */
+        double worth() {
+            double doublings = Math.log((double) sixteenths / FINEST) / Math.log(2);
+            return share - EACH_DOUBLING * Math.max(0, doublings);
+        }
+    }
+
+    /**
+     * The likeliest first; none where nothing comes again, or there are more than {@value #MOST_STROKES} strokes.
+     *
+     * @param lines one at least
+     */
+    public static List<MeterProposal> of(List<VoiceLine> lines) {
+        int strokes = lines.stream().mapToInt(line -> line.strokes().size()).sum();
+        return strokes > MOST_STROKES ? List.of() : new MeterFinder(lines).proposals();
+    }
+
+    private List<MeterProposal> proposals() {
+        List<Candidate> candidates = candidates();
+        List<MeterProposal> told = new ArrayList<>();
+        List<Integer> lengths = new ArrayList<>();
+        candidates.stream()
+                .sorted(Comparator.comparingDouble(Candidate::worth).reversed())
+                .forEach(candidate -> {
+                    // Twice a cycle is one as well, and says nothing new.
+                    boolean said = lengths.stream().anyMatch(length -> candidate.sixteenths % length == 0);
+                    if (told.size() < MOST_TOLD && candidate.share >= TOLD_FROM && !said) {
+                        lengths.add(candidate.sixteenths);
+                        told.add(proposal(candidate));
+                    }
+                });
+        return told;
+    }
+
+    private List<Candidate> candidates() {
+        int longest =
+                (int) Math.min(LONGEST_IN_WHOLES * FINEST, length.times(FINEST).wholePartsOf(NoteValue.WHOLE) / 2);
+        List<double[]> again = new ArrayList<>();
+        for (VoiceLine line : lines) {
+            double[] own = new double[longest + 1];
+            for (int sixteenths = 1; sixteenths <= longest; sixteenths++) {
+                own[sixteenths] = again(line, NoteValue.of(sixteenths, FINEST));
+            }
+            again.add(own);
+        }
+        List<Candidate> all = new ArrayList<>();
+        for (int sixteenths = SHORTEST; sixteenths <= longest; sixteenths++) {
+            double beyond = 0;
+            double room = 0;
+            for (int i = 0; i < lines.size(); i++) {
+                double chance = byChance(lines.get(i), again.get(i));
+                int weight = lines.get(i).strokes().size();
+                if (1 - chance > TELLS_NOTHING) {
+                    beyond += weight * (again.get(i)[sixteenths] - chance);
+                    room += weight * (1 - chance);
+                }
+            }
+            if (room > 0) {
+                all.add(new Candidate(sixteenths, Math.max(0, beyond / room)));
+            }
+        }
+        return all.stream().filter(one -> isNoMultiple(one, all)).toList();
+    }
+
+    /** Whether no length that divides it does as well. */
+    private static boolean isNoMultiple(Candidate candidate, List<Candidate> all) {
+        return all.stream()
+                .noneMatch(other -> other.sixteenths < candidate.sixteenths
+                        && candidate.sixteenths % other.sixteenths == 0
+                        && other.share >= candidate.share - AS_GOOD);
+    }
+
+    /** What comes again by chance: the average over all lengths that are whole numbers of the line's own pulse. */
+    private double byChance(VoiceLine line, double[] again) {
+        NoteValue pulse = line.strokes().keySet().stream()
+                .map(at -> at.minus(first))
+                .filter(at -> !at.isZero())
+                .reduce(NoteValue::greatestCommonDivisor)
+                .orElse(SIXTEENTH);
+        int step = pulse.isMultipleOf(SIXTEENTH) ? (int) Math.min(again.length, pulse.wholePartsOf(SIXTEENTH)) : 1;
+        double sum = 0;
+        int count = 0;
+        for (int i = step; i < again.length; i += step) {
+            sum += again[i];
+            count++;
+        }
+        return count == 0 ? 0 : sum / count;
+    }
+
+    /** How many of the strokes that could come again so much later do, and were there before. */
+    private double again(VoiceLine line, NoteValue later) {
+        int could = 0;
+        int does = 0;
+        for (Map.Entry<NoteValue, Stroke> stroke : line.strokes().entrySet()) {
+            NoteValue next = stroke.getKey().plus(later);
+            if (next.compareTo(line.length()) < 0) {
+                could++;
+                does += alike(stroke.getValue(), line.strokes().get(next)) ? 1 : 0;
+            }
+            if (stroke.getKey().compareTo(first.plus(later)) >= 0) {
+                could++;
+                does += alike(
+                                stroke.getValue(),
+                                line.strokes().get(stroke.getKey().minus(later)))
+                        ? 1
+                        : 0;
+            }
+        }
+        return could == 0 ? 0 : (double) does / could;
+    }
+
+    private static boolean alike(Stroke one, Stroke other) {
+        return other != null && one.level().isAccent() == other.level().isAccent();
+    }
+
+    private MeterProposal proposal(Candidate candidate) {
+        List<Bar> bars = bars(candidate.sixteenths);
+        long times = length.wholePartsOf(NoteValue.of(candidate.sixteenths, FINEST));
+        String why = String.format(
+                Locale.ROOT,
+                "%.0f %% of what could come again after it does, beyond chance; it goes round %s",
+                100 * candidate.share,
+                times == 1 ? "once" : Counted.number(times) + " times");
+        return new MeterProposal(bars, first, candidate.share, why);
+    }
+
+    /** How much weight lies on each place of the cycle. */
+    private double[] weights(int places, NoteValue unit) {
+        double[] weights = new double[places];
+        NoteValue cycle = unit.times(places);
+        for (VoiceLine line : lines) {
+            boolean foot = line.voice().limb() == Limb.KICK_FOOT;
+            NavigableMap<NoteValue, Stroke> strokes = line.strokes();
+            strokes.forEach((at, stroke) -> {
+                NoteValue within = at.minus(first).remainder(cycle);
+                if (within.isMultipleOf(unit)) {
+                    double hard = stroke.level().isAccent() ? 2 : stroke.level().strength();
+                    weights[ExactMath.toInt(within.wholePartsOf(unit))] += hard * (foot ? 2 : 1);
+                }
+            });
+        }
+        return weights;
+    }
+
+    private List<Bar> bars(int sixteenths) {
+        int under = sixteenths % 2 == 0 ? FINEST / 2 : FINEST;
+        int places = sixteenths * under / FINEST;
+        List<Integer> groups = groups(weights(places, NoteValue.of(1, under)));
+        if (sixteenths % 4 == 0 && groups.stream().allMatch(size -> size % 2 == 0)) {
+            return quarters(places / 2);
+        }
+        return BarSplitter.bars(groups, NoteValue.of(1, under));
+    }
+
+    /** A long cycle of quarters is written in fours, or else in threes. */
+    private static List<Bar> quarters(int count) {
+        int bar = count <= LONGEST_IN_QUARTERS ? count : count % 4 == 0 ? 4 : count % 3 == 0 ? 3 : count;
+        return Collections.nCopies(count / bar, Bar.of(Meter.of(bar, 4)));
+    }
+
+    /** Twos, threes and fours that begin where most weight lies; for each group the average weight is paid. */
+    private static List<Integer> groups(double[] weights) {
+        int places = weights.length;
+        double mean = 0;
+        for (double weight : weights) {
+            mean += weight / places;
+        }
+        double[] best = new double[places + 1];
+        int[] next = new int[places + 1];
+        for (int from = places - 1; from >= 0; from--) {
+            best[from] = Double.NEGATIVE_INFINITY;
+            for (int size : new int[] {2, 3, 4, 1}) {
+                if (from + size <= places) {
+                    double odd = size == 1 ? mean * 2 : size == 4 ? mean / 2 : 0;
+                    double worth = weights[from] - mean - odd + best[from + size];
+                    if (worth > best[from] + 1e-9) {
+                        best[from] = worth;
+                        next[from] = size;
+                    }
+                }
+            }
+        }
+        List<Integer> groups = new ArrayList<>();
+        for (int from = 0; from < places; from += next[from]) {
+            groups.add(next[from]);
+        }
+        return groups;
+    }
+}

@@ -1,0 +1,74 @@
+package nimblestride.core.transcription.repetition;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+/**
+ * Finds the bars that make a phrase. Each bar is told by a number: bars of one number are alike in meter and in what is
+ * played.
+ */
+public final class PhraseRepeatFinder {
+    private static final int FEWEST_ROUNDS_NEARLY = 3;
+    private static final int LONGEST = 512;
+
+    private PhraseRepeatFinder() {}
+
+    /** The shortest phrase all rounds of which are alike, twice or more; bars left over begin as it does. */
+    public static Optional<PhraseRepeat> exact(List<Integer> bars) {
+        for (int length = 1; 2 * length <= bars.size() && length <= LONGEST; length++) {
+            if (firstUnlike(bars, length) == bars.size()) {
+                int rounds = bars.size() / length;
+                return Optional.of(
+                        new PhraseRepeat(length, new VariantRounds(rounds, List.of()), bars.size() % length, false));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The first bar that is not as the one a phrase before it. */
+    private static int firstUnlike(List<Integer> bars, int length) {
+        return IntStream.range(length, bars.size())
+                .filter(bar -> !bars.get(bar).equals(bars.get(bar - length)))
+                .findFirst()
+                .orElse(bars.size());
+    }
+
+    /**
+     * The phrase of which the fewest rounds are varied, three rounds or more, and one in three varied at the most; of several the
+     * shortest. It may have an ending of its own.
+     */
+    public static Optional<PhraseRepeat> nearly(List<Integer> bars) {
+        Optional<PhraseRepeat> best = Optional.empty();
+        for (int length = 1; FEWEST_ROUNDS_NEARLY * length <= bars.size() && length <= LONGEST; length++) {
+            int rounds = bars.size() / length;
+            Map<List<Integer>, Integer> kinds = new HashMap<>();
+            List<List<Integer>> played = new ArrayList<>();
+            for (int round = 0; round < rounds; round++) {
+                List<Integer> own = bars.subList(round * length, (round + 1) * length);
+                played.add(own);
+                kinds.merge(own, 1, Integer::sum);
+            }
+            List<Integer> common = kinds.entrySet().stream()
+                    .max(Map.Entry.comparingByValue())
+                    .orElseThrow()
+                    .getKey();
+            List<Integer> varied = IntStream.range(0, rounds)
+                    .filter(round -> !played.get(round).equals(common))
+                    .boxed()
+                    .toList();
+            boolean begins = common.subList(0, bars.size() % length).equals(bars.subList(rounds * length, bars.size()));
+            boolean nearly = (!varied.isEmpty() || !begins) && varied.size() * FEWEST_ROUNDS_NEARLY <= rounds;
+            if (nearly
+                    && varied.size()
+                            < best.map(one -> one.variation().varied().size()).orElse(rounds)) {
+                best = Optional.of(
+                        new PhraseRepeat(length, new VariantRounds(rounds, varied), bars.size() % length, !begins));
+            }
+        }
+        return best;
+    }
+}

@@ -1,0 +1,175 @@
+package nimblestride.core.layer.modulation;
+
+import static nimblestride.core.language.text.Examples.bars;
+import static nimblestride.core.language.text.Examples.value;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.LongStream;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import nimblestride.core.language.text.PivotText;
+import nimblestride.core.language.text.TempoText;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.time.value.Tempo;
+import org.apache.commons.numbers.fraction.BigFraction;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class ModulationTest {
+    private static Modulation shift(String tempo, String pivot, String oldBars, String newBars) {
+        return new Modulation(TempoText.read(tempo), PivotText.read(pivot), bars(oldBars), bars(newBars));
+    }
+
+    private static String told(Modulation shift) {
+        return ModulationWords.of(shift).stream()
+                .map(one -> one.about() + ": " + one.sentence() + " (" + one.sum() + ")")
+                .collect(Collectors.joining("\n"));
+    }
+
+    /** Dotted quarter = half at 84 (the worked example of the project's plan). */
+    @Test
+    void tellsAChangeWithItsSums() {
+        assertThat(told(shift("84", "dotted quarter = half", "4/4", "4/4")))
+                .contains(
+                        "New tempo: quarter = 112. (84 × 1/2 ÷ 3/8 = 84 × 4/3 = 112)",
+                        "What stays: The sixteenth goes on as it is, and is called a triplet eighth now.",
+                        "it lasts 178.571 ms before and after",
+                        "The quarter, which lasts as long as a dotted eighth did. (a beat lasted 714.286 ms, and now lasts 535.714 ms)",
+                        "after 3 old bars, which are 4 new bars.",
+                        "Play 4 notes a beat and accent every 3rd, for 3 beats before the change. (3 beats of 4 are 4 groups of 3",
+                        "The way back: half = dotted quarter; set it up with 3 notes a beat in groups of 4, for 4 beats before it. (4/3 × 3/4 = 1)");
+    }
+
+    @Test
+    void aChangeOfNameAloneAndOneThatNeverAgreesAreToldAsWhatTheyAre() {
+        String same = told(shift("96", "quarter = quarter", "4/4", "7/8"));
+        assertThat(same).contains("Nothing need be accented: the pulse stays, and only its name changes.");
+        assertThat(told(shift("96", "quarter = quarter", "4/4", "3/4"))).contains("The beat stays where it was");
+        assertThat(told(shift("96", "1/1 = 1000000007/1000000009", "4/4", "9999/999979")))
+                .contains("Where the feels agree: Never within reason");
+        assertThat(told(shift("96", "21 in groups of 22", "4/4", "4/4"))).contains("accent every 22nd");
+        assertThat(told(shift("96", "22 in groups of 21", "4/4", "4/4"))).contains("accent every 21st");
+        assertThat(told(shift("96", "22 in groups of 23", "4/4", "4/4"))).contains("accent every 23rd");
+        assertThat(told(shift("96", "10 in groups of 11", "4/4", "4/4"))).contains("accent every 11th");
+        assertThat(told(shift("96", "10 in groups of 13", "4/4", "4/4"))).contains("accent every 13th");
+        assertThat(told(shift("96", "3 in groups of 1", "4/4", "4/4"))).contains("accent every one");
+    }
+
+    /** n a beat in groups of m is undone by m a beat in groups of n (the project's plan). */
+    @ParameterizedTest
+    @CsvSource({"5, 4", "5, 3", "7, 4", "3, 2", "3, 4", "4, 3", "7, 6", "9, 8"})
+    void aRegroupingIsSetUpByItsOwnNotesAndUndoneByTheOtherWayRound(int notes, int group) {
+        Modulation there = shift("96", notes + " in groups of " + group, "4/4", "4/4");
+        assertThat(there.notesABeat()).isEqualTo(notes);
+        assertThat(there.group()).isEqualTo(group);
+        assertThat(there.beatsUntilTogether()).isEqualTo(group);
+        assertThat(there.wayBack().notesABeat()).isEqualTo(group);
+        assertThat(there.wayBack().group()).isEqualTo(notes);
+        assertThat(there.wayBack().after()).isEqualTo(there.before());
+    }
+
+    /** The first bar lines in common, held against all of them written out. */
+    @Property(tries = 100)
+    void barLinesAgreeWhereAPlainListOfThemDoes(
+            @ForAll @IntRange(min = 1, max = 12) int old,
+            @ForAll @IntRange(min = 1, max = 12) int now,
+            @ForAll @IntRange(min = 1, max = 12) int notes,
+            @ForAll @IntRange(min = 1, max = 12) int group) {
+        Phrase oldBars = bars(old + "/8, 5/16");
+        Phrase newBars = bars(now + "/16, 3/8");
+        Modulation shift = new Modulation(Tempo.ofQuarters(60), Pivot.regrouping(notes, group), oldBars, newBars);
+        Optional<Long> expected = LongStream.rangeClosed(1, 60)
+                .filter(bar -> LongStream.rangeClosed(1, 1_000)
+                        .anyMatch(other -> shift.inOld(newBars.startOf(other)).equals(oldBars.startOf(bar))))
+                .boxed()
+                .findFirst();
+        Optional<ModulationRealignment> found = shift.barLinesAgree();
+        expected.ifPresent(bar -> {
+            assertThat(found.orElseThrow().oldBars()).isEqualTo(bar);
+            assertThat(shift.inOld(newBars.startOf(found.orElseThrow().newBars())))
+                    .isEqualTo(found.orElseThrow().length());
+        });
+        if (expected.isEmpty()) {
+            assertThat(found.map(ModulationRealignment::oldBars).orElse(61L)).isGreaterThan(60);
+        }
+        ModulationRealignment rounds = shift.roundsAgree();
+        assertThat(oldBars.length().times(rounds.oldBars()))
+                .isEqualTo(shift.inOld(newBars.length().times(rounds.newBars())));
+    }
+
+    @Test
+    void feelsThatNeverAgreeWithinReasonSaySo() {
+        assertThat(told(shift("96", "1009 sixteenths = 1 whole", "997/16", "991/16")))
+                .contains("Never within reason: no bar lines meet within 1,000 bars");
+        assertThat(told(shift("96", "1000000007/1000000009 = 1/1", "97/32", "89/32")))
+                .contains("Never within reason");
+    }
+
+    /** A click of a setting falls on every beat of both feels, or every so many beats of them. */
+    @Property(tries = 200)
+    void aMetronomeSettingFitsBothBeats(
+            @ForAll @IntRange(min = 1, max = 9) int notes, @ForAll @IntRange(min = 1, max = 9) int group) {
+        Modulation shift =
+                new Modulation(Tempo.ofQuarters(96), Pivot.regrouping(notes, group), bars("4/4"), bars("7/8"));
+        for (MetronomeSetting setting : MetronomeSetting.of(shift)) {
+            NoteValue newBeat = shift.inOld(shift.newBeat());
+            assertThat(setting.old().isMultipleOf(shift.oldBeat())
+                            || shift.oldBeat().isMultipleOf(setting.old()))
+                    .isTrue();
+            assertThat(setting.old().isMultipleOf(newBeat) || newBeat.isMultipleOf(setting.old()))
+                    .isTrue();
+            assertThat(shift.inOld(setting.now())).isEqualTo(setting.old());
+            assertThat(setting.perMinute())
+                    .isEqualTo(BigFraction.of(96 / 4).divide(setting.old().fraction()));
+        }
+        assertThat(MetronomeSetting.of(shift)).isNotEmpty();
+    }
+
+    /** Four a beat in groups of three at 150: three old beats last as long as four new ones, and 150 / 3 is whole. */
+    @Test
+    void theMostUsefulSettingComesFirst() {
+        MetronomeSetting best = MetronomeSetting.of(shift("150", "4 in groups of 3", "4/4", "4/4"))
+                .get(0);
+        assertThat(best.isOnAnOrdinaryMetronome()).isTrue();
+        assertThat(best.old()).isEqualTo(value("3/4"));
+        assertThat(best.now()).isEqualTo(value("1"));
+    }
+
+    /** 112.5 on a metronome at 113: the click is early, by 60 (1 - 112.5/113) seconds a minute. */
+    @Test
+    void aRoundingTellsHowFarItDrifts() {
+        RoundedTempo rounding = RoundedTempo.of(TempoText.read("112.5"));
+        assertThat(rounding.whole()).isEqualTo(113);
+        assertThat(rounding.isExact()).isFalse();
+        assertThat(rounding.driftAfter(BigFraction.of(60))).isEqualTo(BigFraction.of(-30, 113));
+        assertThat(RoundedTempo.of(Tempo.ofQuarters(120)).isExact()).isTrue();
+        assertThat(RoundedTempo.of(TempoText.read("1/8=1")).whole()).isEqualTo(1);
+    }
+
+    /** A clicking metronome by hand: after n clicks the two are as far apart as the formula says. */
+    @Property
+    void driftIsWhatCountingClicksGives(
+            @ForAll @IntRange(min = 10, max = 900) int tenths, @ForAll @IntRange(min = 1, max = 500) int clicks) {
+        Tempo exact = new Tempo(NoteValue.QUARTER, BigFraction.of(tenths, 7).add(BigFraction.ONE));
+        RoundedTempo rounding = RoundedTempo.of(exact);
+        BigFraction meant = BigFraction.of(60L * clicks).divide(exact.perMinute());
+        BigFraction heard = BigFraction.of(60L * clicks, rounding.whole());
+        assertThat(rounding.driftAfter(meant)).isEqualTo(heard.subtract(meant));
+    }
+
+    /** A pivot for a ratio multiplies by just that ratio, and is named where a named one is known to exist. */
+    @Property
+    void aPivotForARatioHasThatRatio(
+            @ForAll @IntRange(min = 1, max = 40) int above, @ForAll @IntRange(min = 1, max = 40) int below) {
+        BigFraction ratio = BigFraction.of(above, below);
+        assertThat(Pivot.reaching(ratio, List.of()).ratio()).isEqualTo(ratio);
+        assertThat(Pivot.reaching(BigFraction.of(4, 3), List.of()))
+                .isEqualTo(PivotText.read("dotted eighth = quarter"));
+    }
+}

@@ -1,0 +1,110 @@
+package nimblestride.core.layer.modulation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import nimblestride.core.layer.modulation.TempoRoute.Regrouping;
+import nimblestride.core.time.value.Tempo;
+import org.apache.commons.numbers.fraction.BigFraction;
+import org.jgrapht.GraphPath;
+import org.jgrapht.alg.shortestpath.DijkstraShortestPath;
+import org.jgrapht.graph.DefaultWeightedEdge;
+import org.jgrapht.graph.SimpleDirectedWeightedGraph;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class TempoRoutesTest {
+    private static final TempoRoutes ROUTES = new TempoRoutes(TempoRoutes.LARGEST);
+    private static final int SMALL = 4;
+    private static final TempoRoutes SMALL_ROUTES = new TempoRoutes(SMALL);
+
+    /** A step outweighs any counting in it, so that the shortest path has the fewest steps first. */
+    private static final double STEP = 1_000;
+
+    private static final int FROM = 96;
+
+    /** Every tempo that up to four regroupings of two to four notes reach from one tempo, as JGraphT sees it. */
+    private static final SimpleDirectedWeightedGraph<BigFraction, DefaultWeightedEdge> GRAPH = graph();
+
+    private static SimpleDirectedWeightedGraph<BigFraction, DefaultWeightedEdge> graph() {
+        SimpleDirectedWeightedGraph<BigFraction, DefaultWeightedEdge> graph =
+                new SimpleDirectedWeightedGraph<>(DefaultWeightedEdge.class);
+        graph.addVertex(BigFraction.of(FROM));
+        Deque<BigFraction> open = new ArrayDeque<>(graph.vertexSet());
+        for (int depth = 0; depth < TempoRoutes.MOST_STEPS; depth++) {
+            List<BigFraction> layer = List.copyOf(open);
+            open.clear();
+            for (BigFraction tempo : layer) {
+                for (int notes = 1; notes <= SMALL; notes++) {
+                    for (int group = 1; group <= SMALL; group++) {
+                        BigFraction next = tempo.multiply(BigFraction.of(notes, group));
+                        boolean lowest = BigFraction.of(notes, group).getNumeratorAsInt() == notes;
+                        if (notes == group || !lowest || next.doubleValue() < 1 || next.doubleValue() > 999) {
+                            continue;
+                        }
+                        if (graph.addVertex(next)) {
+                            open.add(next);
+                        }
+                        DefaultWeightedEdge edge = graph.addEdge(tempo, next);
+                        if (edge != null) {
+                            graph.setEdgeWeight(edge, STEP + notes + group);
+                        }
+                    }
+                }
+            }
+        }
+        return graph;
+    }
+
+    @Property(tries = 400)
+    void routesAreTheShortestPathsOfTheSameGraph(@ForAll @IntRange(min = 1, max = 999) int tempo) {
+        BigFraction to = BigFraction.of(tempo);
+        Optional<TempoRoute> route = SMALL_ROUTES.exactly(Tempo.ofQuarters(FROM), Tempo.ofQuarters(tempo));
+        assertThat(route.isPresent()).isEqualTo(GRAPH.containsVertex(to));
+        if (route.isPresent()) {
+            GraphPath<BigFraction, DefaultWeightedEdge> path =
+                    new DijkstraShortestPath<>(GRAPH).getPath(BigFraction.of(FROM), to);
+            assertThat(STEP * route.get().steps().size() + route.get().effort()).isEqualTo(path.getWeight());
+            assertThat(new ModulationChain(Tempo.ofQuarters(FROM), route.get().pivots()).tempos())
+                    .endsWith(Tempo.ofQuarters(tempo));
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "96  | 120 | [5 in groups of 4]",
+                "84  | 112 | [4 in groups of 3]",
+                "120 | 120 | []",
+                "60  | 175 | [5 in groups of 3, 7 in groups of 4]"
+            })
+    void simpleRoutesAreFound(int from, int to, String steps) {
+        TempoRoute route =
+                ROUTES.exactly(Tempo.ofQuarters(from), Tempo.ofQuarters(to)).orElseThrow();
+        assertThat(route.steps()).hasToString(steps);
+        assertThat(route.exact()).isTrue();
+    }
+
+    @Test
+    void whereNoneIsExactTheNearestWithinTheToleranceIsShown() {
+        Tempo from = Tempo.ofQuarters(100);
+        Tempo to = Tempo.ofQuarters(131);
+        assertThat(ROUTES.exactly(from, to)).isEmpty();
+        TempoRoute near = ROUTES.within(from, to, BigFraction.of(1)).orElseThrow();
+        assertThat(near.exact()).isFalse();
+        assertThat(near.reached().perMinute().subtract(131).abs().doubleValue()).isLessThanOrEqualTo(1);
+        assertThat(near.steps()).hasSizeBetween(1, 2);
+        assertThat(ROUTES.within(from, to, BigFraction.of(1, 1_000_000))).isEmpty();
+        assertThat(ROUTES.within(from, Tempo.ofQuarters(125), BigFraction.of(1)))
+                .map(TempoRoute::steps)
+                .contains(List.of(new Regrouping(5, 4)));
+    }
+}

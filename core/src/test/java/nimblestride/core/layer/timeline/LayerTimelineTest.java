@@ -1,0 +1,137 @@
+package nimblestride.core.layer.timeline;
+
+import static nimblestride.core.language.text.Examples.bars;
+import static nimblestride.core.language.text.Examples.layer;
+import static nimblestride.core.language.text.Examples.value;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+
+import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.layer.pattern.Hit;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.Grid;
+import nimblestride.core.time.value.NoteValue;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class LayerTimelineTest {
+    private static final Phrase PHRASE = bars("7/8, 5/16");
+    private static final String[] LAYERS = {
+        "kick every 3/16 from 5/4",
+        "snare 5 over bar",
+        "ride cell x.gX of 1/12 reset bar",
+        "china 3 over 5 bars from 1/8",
+        "cowbell 7 over phrase reset phrase",
+        "kick every 2 reset bar"
+    };
+
+    /** Any stretch shows just what the whole shows there. */
+    @Property(tries = 600)
+    void aStretchIsAPieceOfTheWhole(
+            @ForAll @IntRange(min = 0, max = 5) int which,
+            @ForAll @IntRange(max = 900) int from,
+            @ForAll @IntRange(max = 300) int length) {
+        LayerTimeline course = LayerTimeline.of(layer(LAYERS[which]), PHRASE);
+        NoteValue start = NoteValue.of(from, 48);
+        NoteValue end = NoteValue.of(from + length, 48);
+        List<Hit> whole = course.between(NoteValue.ZERO, end, Integer.MAX_VALUE).stream()
+                .filter(hit -> hit.at().compareTo(start) >= 0)
+                .toList();
+        assertThat(course.between(start, end, Integer.MAX_VALUE)).isEqualTo(whole);
+        assertThat(course.between(start, end, 3)).isEqualTo(whole.subList(0, Math.min(3, whole.size())));
+        assertThat(course.hitsBefore(end) - course.hitsBefore(start)).isEqualTo(whole.size());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"kick every 3/16 from 5/4", "snare 5 over bar", "ride cell x.gX of 1/12 reset bar"})
+    void countedOnAFinerGridItIsTheSameCourse(String text) {
+        LayerTimeline course = LayerTimeline.of(layer(text), PHRASE);
+        LayerTimeline finer = course.on(course.grid().and(Grid.of(value("1/35"))));
+        NoteValue end = value("20");
+        assertThat(finer.between(NoteValue.ZERO, end, 5_000)).isEqualTo(course.between(NoteValue.ZERO, end, 5_000));
+        assertThat(finer.cycleStartsBetween(NoteValue.ZERO, end, 5_000))
+                .isEqualTo(course.cycleStartsBetween(NoteValue.ZERO, end, 5_000));
+        assertThat(finer.grid().value(finer.period())).isEqualTo(course.grid().value(course.period()));
+    }
+
+    @Test
+    void aCellKeepsItsStrokesAndStartsItsCycleEvenWithARest() {
+        LayerTimeline course = LayerTimeline.of(layer("snare cell .Xg. of 1/16"), bars("4/4"));
+        assertThat(course.between(NoteValue.ZERO, value("1/4"), 9))
+                .containsExactly(
+                        new Hit(value("1/16"), Stroke.ACCENT, List.of(Kit.SNARE), false),
+                        new Hit(value("1/8"), Stroke.GHOST, List.of(Kit.SNARE), false));
+        assertThat(course.cycleStartsBetween(NoteValue.ZERO, value("1/2"), 9))
+                .containsExactly(NoteValue.ZERO, value("1/4"));
+    }
+
+    /** A doubled note placed by hand comes again half the finest step later, of the counts or of the layer's own places. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "4/4; snare at R1:1/4:; 1/4 3/8",
+                "4/4; snare at 1:1/4: 1:5/16; 1/4 9/32 5/16",
+                "7/8, 5/16; snare at 1:0: 2:1/4; 0 1/32 9/8",
+                "2/4; snare at 1:0 1:1/12:; 0 1/12 1/8",
+                "4/4; snare at 1:3/4:; 3/4 7/8"
+            })
+    void aPlacedNoteThatIsDoubledIsStruckTwice(String typedBars, String typed, String struck) {
+        Phrase phrase = bars(typedBars);
+        assertThat(LayerTimeline.of(layer(typed), phrase).between(NoteValue.ZERO, phrase.length(), 9))
+                .extracting(hit -> hit.at().toString())
+                .containsExactly(struck.split(" "));
+    }
+
+    @Test
+    void moreHitsThanCanBeListedAreRefused() {
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> LayerTimeline.of(layer("ride every 1/1024 reset phrase"), bars("4/4 x5000")))
+                .withMessageContaining("more than 2,000,000 hits");
+        assertThat(LayerTimeline.of(layer("ride every 1/1024"), bars("4/4 x5000"))
+                        .hitsPerPeriod())
+                .isEqualTo(1);
+    }
+
+    @Test
+    void aLayerThatStartsAfterItsResetIsSilent() {
+        assertThat(LayerTimeline.of(layer("kick every 1/8 from 2 reset bar"), PHRASE)
+                        .hitsPerPeriod())
+                .isZero();
+        assertThat(LayerTimeline.of(layer("kick every 1/8 from 2 reset bar"), PHRASE)
+                        .between(NoteValue.ZERO, value("9"), 9))
+                .isEmpty();
+    }
+
+    /** How long a cycle is, where it can be said at all: over the bar it goes through bars at the pace of each. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "4/4; kick every 3/16; true; 3/16",
+                "7/8, 5/8; kick cell x..x. of 1/16; true; 5/16",
+                "7/8, 5/8; snare 5 over 3/4 reset bar; true; 3/4",
+                "7/8 x3; snare 5 over bar; true; 7/8",
+                "7/8, 5/8; snare 5 over bar; false; 3/2",
+                "7/8, 5/8; snare 5 over phrase; true; 3/2",
+                "[7/8, 5/8] x2; snare 5 over 2 bars; true; 3/2",
+                "7/8, 5/8, 3/8; snare 5 over 2 bars; false; 15/4",
+                "4/4, 3/4; kick every 3/8 from 9/8 reset bar; true; 3/8"
+            })
+    void cyclesAreEvenWhereEachIsAsLongAsTheOthers(String typedBars, String typed, boolean even, String cycle) {
+        LayerTimeline course = LayerTimeline.of(layer(typed), bars(typedBars));
+        assertThat(course.hasEvenCycles()).isEqualTo(even);
+        assertThat(course.cycle()).isEqualTo(value(cycle));
+        assertThat(course.on(Grid.of(List.of(course.grid().unit().dividedBy(2))))
+                        .hasEvenCycles())
+                .isEqualTo(even);
+    }
+}

@@ -1,0 +1,161 @@
+package nimblestride.core.time.counting;
+
+import static nimblestride.core.language.text.Examples.bars;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
+import nimblestride.core.language.text.CountText;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Grouping;
+import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.value.NoteValue;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class CountingSystemTest {
+    /** Common practice for each school. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "BEATS           | 9/16        | 1 e & a 2 e & a 3",
+                "BEATS           | 7/8         | 1 2 3 4 5 6 7",
+                "BEATS           | 4/4+1/12    | 1 trip let 2 trip let 3 trip let 4 trip let 5",
+                "STRAIGHT        | 9/16        | 1 2 3 4 5 6 7 8 9",
+                "GROUPS          | 11/8(3+3+3+2) | 1 2 3 1 2 3 1 2 3 1 2",
+                "GROUP_SYLLABLES | 7/8(2+2+3)  | 1 & 2 & 3 la li",
+                "GROUP_SYLLABLES | 9/16(4+5)   | 1 e & a 2 2 3 4 5",
+                "SPOKEN          | 7/8(2+2+3)  | ta ka ta ka ta ki ta",
+                "SPOKEN          | 5/8(5)      | ta di gi na tom",
+                "SPOKEN          | 13/16(13)   | ta ka di mi ta ka di mi ta di gi na tom"
+            })
+    void countsABar(CountingSystem school, String bar, String count) {
+        assertThat(String.join(" ", school.count(bars(bar).bars().get(0)))).isEqualTo(count);
+    }
+
+    @Property
+    void everySchoolHasASyllableForEveryUnit(
+            @ForAll CountingSystem school,
+            @ForAll @IntRange(min = 1, max = 200) int numerator,
+            @ForAll @IntRange(min = 1, max = 40) int denominator) {
+        Bar bar = Bar.of(Meter.of(numerator, denominator));
+        assertThat(school.count(bar)).hasSize(bar.meter().units()).noneMatch(String::isBlank);
+    }
+
+    /** Common practice for each subdivision, tuplets and mixtures. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "BEATS; 2/4; 1/8; 1 & | 2 &",
+                "BEATS; 2/4; 1/12; 1 trip let | 2 trip let",
+                "BEATS; 2/4; 1/16; 1 e & a | 2 e & a",
+                "BEATS; 1/4; 1/20; 1 2 3 4 5",
+                "BEATS; 1/4; 1/24; 1 2 trip & let 6",
+                "BEATS; 1/4; 1/28; 1 2 3 4 5 6 7",
+                "BEATS; 1/4; 1/32; 1 ta e ta & ta a ta",
+                "GROUP_SYLLABLES; 2/4; 1/24; 1 ta la ta li ta | 2 ta la ta li ta",
+                "GROUP_SYLLABLES; 2/4; 1/12; 1 la li | 2 la li",
+                "GROUP_SYLLABLES; 1/4; 1/20; 1 2 3 4 5",
+                "SPOKEN; 2/4; 1/20; ta di gi na tom | ta di gi na tom",
+                "STRAIGHT; 2/4; 1/12; 1 2 3 | 4 5 6",
+                "GROUPS; 7/8(2+2+3); 1/16; 1 2 3 4 | 1 2 3 4 | 1 2 3 4 5 6",
+                "GROUPS; 7/8(2+2+3); 1/4; 1 | 1 | 1 2 3"
+            })
+    void countsSubdivisions(CountingSystem school, String bar, String value, String count) {
+        Subdivision division = Subdivision.into(NoteValue.parse(value));
+        assertThat(CountText.write(bars(bar).bars().get(0), school, division)).isEqualTo(count);
+    }
+
+    @Test
+    void countsMixturesWithinABar() {
+        Bar bar = bars("4/4").bars().get(0);
+        assertThat(CountText.write(bar, CountingSystem.GROUP_SYLLABLES, Subdivision.mixed(List.of(4, 3, 5, 2))))
+                .isEqualTo("1 e & a | 2 la li | 3 2 3 4 5 | 4 &");
+        assertThat(CountText.write(bar, CountingSystem.SPOKEN, Subdivision.mixed(List.of(4, 3))))
+                .isEqualTo("ta ka di mi | ta ki ta | ta ka di mi | ta ki ta");
+        assertThatThrownBy(() -> Subdivision.mixed(List.of(4, 17))).hasMessageContaining("1 to 16 notes");
+    }
+
+    /** What is said tiles the bar, whatever it is divided into. */
+    @Property(tries = 300)
+    void whatIsSaidFillsTheBar(
+            @ForAll CountingSystem school,
+            @ForAll @IntRange(min = 1, max = 40) int numerator,
+            @ForAll @IntRange(min = 1, max = 24) int denominator,
+            @ForAll @IntRange(min = 1, max = 36) int value) {
+        Bar bar = Bar.of(Meter.of(numerator, denominator));
+        NoteValue at = NoteValue.ZERO;
+        for (SpokenSyllable said : school.count(bar, Subdivision.into(NoteValue.of(1, value)))) {
+            assertThat(said.at()).isEqualTo(at);
+            assertThat(said.syllable()).isNotBlank();
+            at = at.plus(said.length());
+        }
+        assertThat(at).isEqualTo(bar.length());
+    }
+
+    /** Saying and reading back agree in every school, for random groupings. */
+    @Property(tries = 300)
+    void whatIsSaidIsReadBack(
+            @ForAll CountingSystem school,
+            @ForAll @Size(min = 1, max = 9) List<@IntRange(min = 1, max = 11) Integer> groups) {
+        Meter meter = Meter.of(groups.stream().mapToInt(Integer::intValue).sum(), 16);
+        Bar bar = new Bar(meter, new Grouping(groups));
+        String said = CountText.write(bar, school, Subdivision.AS_WRITTEN);
+        Bar read = CountText.read(meter, school, said);
+        assertThat(CountText.write(read, school, Subdivision.AS_WRITTEN)
+                        .replace("|", "")
+                        .split(" +"))
+                .isEqualTo(said.replace("|", "").split(" +"));
+        if (groups.size() > 1) {
+            assertThat(read).isEqualTo(bar);
+        }
+    }
+
+    @Test
+    void readsGroupsOutOfACountAndSaysWhatIsNotSaid() {
+        Meter seven = Meter.of(7, 8);
+        assertThat(CountText.read(seven, CountingSystem.GROUPS, "1 2 1 2 1 2 3").grouping())
+                .hasToString("2+2+3");
+        assertThat(CountText.read(seven, CountingSystem.GROUP_SYLLABLES, "1 la li 2 & 3 &")
+                        .grouping())
+                .hasToString("3+2+2");
+        assertThat(CountText.read(seven, CountingSystem.BEATS, "1 2 3 4 5 6 7").grouping())
+                .isEqualTo(seven.defaultGrouping());
+        assertThatThrownBy(() -> CountText.read(seven, CountingSystem.GROUPS, "1 2 | 1 2 | 1 3 3"))
+                .hasMessageContaining("column 15")
+                .hasMessageContaining("expected \"2\" here");
+        assertThatThrownBy(() -> CountText.read(seven, CountingSystem.GROUPS, "1 2 1 2"))
+                .hasMessageContaining("expected 7 syllables");
+    }
+
+    /** Common practice: what is dropped of a beat, or added to one. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "7/16; 1 e & a | 2 e &; a of 2 is dropped",
+                "7/16; 1 e & | 2 e & a; a of 1 is dropped",
+                "9/16; 1 e & a | 2 e & a | 3; e and & and a of 3 are dropped",
+                "9/16; 1 e & a | 2 e & a ta; beat 2 is 1 unit longer",
+                "7/8; 1 & | 2 & | 3 & | 4; & of 4 is dropped",
+                "7/8; 1 & | 2 & | 3 & ta; beat 3 is 1 unit longer"
+            })
+    void oddBeatsAreCountedTwoWays(String bar, String count, String why) {
+        Meter meter = bars(bar).bars().get(0).meter();
+        assertThat(OddBeat.of(meter))
+                .anySatisfy(way -> {
+                    assertThat(way.written()).isEqualTo(count);
+                    assertThat(way.why()).isEqualTo(why);
+                })
+                .allSatisfy(way -> assertThat(way.bar(meter).length()).isEqualTo(meter.length()));
+        assertThat(OddBeat.of(Meter.of(8, 8))).isEmpty();
+        assertThat(OddBeat.of(Meter.of(7, 4))).isEmpty();
+    }
+}

@@ -1,0 +1,80 @@
+package nimblestride.desktop.app;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Optional;
+import net.harawata.appdirs.AppDirsFactory;
+import nimblestride.desktop.document.sample.SampleBook;
+import nimblestride.desktop.document.sample.SampleRehearsal;
+import nimblestride.desktop.failure.DefectLog;
+import nimblestride.desktop.shell.StartupTasks;
+
+/**
+ * How the program is started: on the user's Book, with {@code --demo} on a fresh copy of the sample Book, with {@code
+ * --shots DIR} only to take its picture. Anything else is a file to open.
+ *
+ * @param file to open first
+ * @param copy of the sample Book, to be removed at the end
+ * @param shots the folder pictures go to
+ * @param first whether there has been no Book before
+ * @param defects logs what nobody expected, from before there is a window
+ */
+record LaunchOptions(
+        StartupTasks ahead,
+        Clock clock,
+        Optional<Path> file,
+        Optional<Path> copy,
+        Optional<Path> shots,
+        boolean first,
+        DefectLog defects) {
+    private static final String SHOTS = "--shots";
+
+    static LaunchOptions of(List<String> arguments) throws IOException {
+        Clock clock = Clock.system(ZoneId.systemDefault());
+        Optional<Path> shots = arguments.contains(SHOTS)
+                ? Optional.of(Path.of(arguments.get(arguments.indexOf(SHOTS) + 1)))
+                : Optional.empty();
+        if (shots.isPresent() || arguments.contains("--demo")) {
+            Path home = Files.createTempDirectory("nimble-stride-demo");
+            DefectLog defects = logging(home);
+            StartupTasks ahead = StartupTasks.at(home, () -> sample(home, LocalDate.now(clock)));
+            return new LaunchOptions(ahead, clock, Optional.empty(), Optional.of(home), shots, false, defects);
+        }
+        Path home = userHome();
+        DefectLog defects = logging(home);
+        boolean first = !Files.exists(home.resolve(StartupTasks.BOOK));
+        Optional<Path> file = arguments.stream()
+                .filter(argument -> !argument.startsWith("--"))
+                .map(Path::of)
+                .map(Path::toAbsolutePath)
+                .findFirst();
+        return new LaunchOptions(StartupTasks.at(home), clock, file, Optional.empty(), shots, first, defects);
+    }
+
+    private static DefectLog logging(Path home) {
+        DefectLog defects = new DefectLog(home.resolve("log"));
+        Thread.setDefaultUncaughtExceptionHandler(defects);
+        return defects;
+    }
+
+    private static Path sample(Path home, LocalDate today) {
+        Path book = home.resolve(StartupTasks.BOOK);
+        SampleBook.make(book, today);
+        SampleRehearsal.write(home);
+        return book;
+    }
+
+    /** Where the program keeps what is the user's; {@code NIMBLE_STRIDE_HOME} names another place. */
+    private static Path userHome() {
+        String named = System.getenv("NIMBLE_STRIDE_HOME");
+        return Path.of(
+                named != null && !named.isBlank()
+                        ? named
+                        : AppDirsFactory.getInstance().getUserDataDir("nimble-stride", null, null));
+    }
+}

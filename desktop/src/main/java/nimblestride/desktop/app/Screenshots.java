@@ -1,0 +1,183 @@
+package nimblestride.desktop.app;
+
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.event.ActionEvent;
+import javafx.scene.Node;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.TextField;
+import javafx.scene.image.PixelReader;
+import javafx.scene.image.WritableImage;
+import javafx.util.Duration;
+import javax.imageio.ImageIO;
+import nimblestride.desktop.document.sample.SampleRehearsal;
+import nimblestride.desktop.shell.MainWindow;
+
+/** Takes a picture of each main view, in the real window, and ends the program. */
+final class Screenshots {
+    private static final Duration SETTLE = Duration.millis(1_200);
+
+    /** So long a stand-in plays before its taps are shown. */
+    private static final int TAPPED_STEPS = 14;
+
+    private final MainWindow window;
+    private final Path folder;
+    private final Deque<Runnable> steps = new ArrayDeque<>();
+
+    Screenshots(MainWindow window, Path folder) {
+        this.window = window;
+        this.folder = folder;
+    }
+
+    void take() throws IOException {
+        Files.createDirectories(folder);
+        Path recorded = SampleRehearsal.write(Files.createTempDirectory("nimble-stride"));
+        view("cross-lanes", () -> window.openFromBook("Lantern Bridge"));
+        view("weave", () -> {
+            window.openFromBook("Weir Steps");
+            window.go("Cross", "Weave");
+            window.roomForBench(true);
+        });
+        steps.add(() -> {
+            window.roomForBench(false);
+            window.openFromBook("Lantern Bridge");
+        });
+        view("break", () -> window.go("Break", "Readings"));
+        view("count", () -> window.go("Break", "Count"));
+        view("place", () -> {
+            window.openFromBook("Lamplighters' Walk");
+            window.go("Place", "Counts");
+        });
+        steps.add(() -> window.openFromBook("Oars in Elevens"));
+        view("staff", () -> window.go("Place", "Staff"));
+        view("try-the-rest", () -> {
+            window.go("Place", "Try the rest");
+            press("#deal-next");
+        });
+        steps.add(() -> press("#undo"));
+        view("pivot", () -> {
+            window.openFromBook("Turning the Barge");
+            window.go("Shift", "Pivot");
+        });
+        view("sections", () -> {
+            window.go("Shift", "Sections");
+            press("#play");
+        });
+        steps.add(() -> press("#play"));
+        practising();
+        view("sheet", () -> {
+            window.openFromBook("Lantern Bridge");
+            window.go("Hand out", "Sheet");
+        });
+        view("ways", () -> {
+            window.openFromBook("Three Mooring Posts");
+            window.go("Hand out", "Ways to write");
+        });
+        steps.add(() -> window.open(recorded));
+        steps.add(() -> {});
+        view("bring-in", () -> {});
+        steps.add(() -> press("#bring-leave"));
+        view("lesson", () -> {
+            window.openFromBook("Weir Steps");
+            window.go("Hand out", "Lesson");
+        });
+        view("night", () -> {
+            window.chooseBench("Cross");
+            window.openFromBook("Drifting Reeds");
+            window.showNight();
+            press("#play");
+        });
+        steps.add(() -> press("#play"));
+        steps.add(() -> {
+            window.stage().close();
+            Platform.exit();
+        });
+        next();
+    }
+
+    private void practising() {
+        view("today", () -> {
+            window.openFromBook("Oars in Elevens");
+            window.go("Practise", "Today");
+        });
+        view("stages", () -> window.go("Practise", "Stages"));
+        view("ladder", () -> window.go("Practise", "Ladder"));
+        view("log", () -> window.go("Practise", "Log"));
+        steps.add(() -> {
+            window.openFromBook("Lamplighters' Walk");
+            window.go("Practise", "Pads");
+        });
+        steps.add(() -> {
+            choose("#stand-in", "hi-hat");
+            ((TextField) find("#stand-in-rush")).setText("45");
+            window.go("Practise", "Taps");
+        });
+        steps.add(() -> press("#tap-along"));
+        for (int i = 0; i < TAPPED_STEPS; i++) {
+            steps.add(() -> {});
+        }
+        view("taps", () -> press("#tap-along"));
+    }
+
+    private void press(String id) {
+        ((ButtonBase) find(id)).fire();
+    }
+
+    private void view(String name, Runnable prepare) {
+        steps.add(prepare);
+        steps.add(() -> save(name));
+    }
+
+    private void next() {
+        PauseTransition pause = new PauseTransition(SETTLE);
+        pause.setOnFinished((ActionEvent event) -> {
+            try {
+                steps.remove().run();
+            } catch (RuntimeException e) {
+                // Nobody is there to close a window that has come to a stop.
+                e.printStackTrace();
+                steps.clear();
+                Platform.exit();
+            }
+            if (!steps.isEmpty()) {
+                next();
+            }
+        });
+        pause.play();
+    }
+
+    @SuppressWarnings("unchecked")
+    private void choose(String id, String value) {
+        ((ComboBox<String>) find(id)).setValue(value);
+    }
+
+    private Node find(String id) {
+        return window.stage().getScene().getRoot().lookup(id);
+    }
+
+    private void save(String name) {
+        WritableImage image = window.stage().getScene().snapshot(null);
+        int width = (int) image.getWidth();
+        int height = (int) image.getHeight();
+        PixelReader pixels = image.getPixelReader();
+        BufferedImage copy = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                copy.setRGB(x, y, pixels.getArgb(x, y));
+            }
+        }
+        try {
+            ImageIO.write(copy, "png", folder.resolve(name + ".png").toFile());
+        } catch (IOException e) {
+            throw new UncheckedIOException("the picture " + name + " cannot be written", e);
+        }
+    }
+}

@@ -1,0 +1,35 @@
+package nimblestride.desktop.document.exercise;
+
+import java.util.List;
+import nimblestride.core.exercise.analysis.Analysis;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.insight.finding.Finding;
+import nimblestride.core.insight.finding.Findings;
+import nimblestride.core.layer.limbs.LimbAssignment;
+
+/** An exercise and all that follows from it: what every view draws from. */
+public record AnalyzedExercise(Analysis reckoning, List<Finding> findings) {
+    public static final int OPENING_BARS = 64;
+
+    public static AnalyzedExercise to(Exercise exercise) {
+        return of(Analysis.of(exercise));
+    }
+
+    /** To an exercise that has been changed: the same as {@link #to}, and sooner where little has. */
+    public AnalyzedExercise after(Exercise changed) {
+        return of(reckoning.after(changed));
+    }
+
+    private static AnalyzedExercise of(Analysis reckoning) {
+        return new AnalyzedExercise(reckoning, Findings.of(reckoning));
+    }
+
+    public Exercise exercise() {
+        return reckoning.exercise();
+    }
+
+    /** Who plays what in the first bars of the phrase, at most {@value #OPENING_BARS}: worked out anew each time. */
+    public LimbAssignment opening() {
+        return reckoning.hands(Math.min(OPENING_BARS, exercise().phrase().bars().size()));
+    }
+}

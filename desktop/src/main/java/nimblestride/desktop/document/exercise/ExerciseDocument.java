@@ -1,0 +1,180 @@
+package nimblestride.desktop.document.exercise;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import nimblestride.core.exercise.edit.EditHistory;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.desktop.async.LatestOnly;
+import nimblestride.formats.json.DraftJson.Draft;
+import nimblestride.formats.json.DraftJson.InBook;
+
+/**
+ * The state of a window: one exercise with its history and its file. All methods belong to the interface thread; the
+ * answer to an exercise is worked out on another, and only the newest one is shown.
+ */
+public final class ExerciseDocument implements AutoCloseable {
+    private final ReadOnlyObjectWrapper<Exercise> exercise = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<AnalyzedExercise> answer = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper();
+    private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper();
+    private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<Optional<InBook>> inBook = new ReadOnlyObjectWrapper<>(Optional.empty());
+    private final ReadOnlyBooleanWrapper saved = new ReadOnlyBooleanWrapper();
+    private final LatestOnly answers = new LatestOnly("answering");
+
+    private final List<Runnable> laid = new ArrayList<>();
+    private EditHistory history;
+    private Exercise written;
+    private Object burst;
+
+    public ExerciseDocument(Draft draft) {
+        lay(draft);
+    }
+
+    /** Lays an exercise on the desk in place of the last one, with a history of its own. */
+    public void lay(Draft draft) {
+        history = EditHistory.of(draft.exercise());
+        written = draft.saved() ? draft.exercise() : null;
+        burst = null;
+        file.set(draft.file());
+        inBook.set(draft.inBook());
+        laid.forEach(Runnable::run);
+        show();
+    }
+
+    /** What lies on the desk, to be kept. */
+    public Draft draft() {
+        return new Draft(history.present(), file.get(), inBook.get(), saved.get());
+    }
+
+    public ReadOnlyObjectProperty<Exercise> exercise() {
+        return exercise.getReadOnlyProperty();
+    }
+
+    /** What follows from the exercise; for a moment after an edit, still from the one before. */
+    public ReadOnlyObjectProperty<AnalyzedExercise> answer() {
+        return answer.getReadOnlyProperty();
+    }
+
+    /** Is run each time another exercise is laid on the desk in place of the last one, and not when one is edited or saved. */
+    public void onLaid(Runnable listener) {
+        laid.add(listener);
+    }
+
+    public ReadOnlyBooleanProperty canUndo() {
+        return canUndo.getReadOnlyProperty();
+    }
+
+    public ReadOnlyBooleanProperty canRedo() {
+        return canRedo.getReadOnlyProperty();
+    }
+
+    public ReadOnlyObjectProperty<Optional<Path>> file() {
+        return file.getReadOnlyProperty();
+    }
+
+    /** Which exercise of the Book it is, if it is one. */
+    public ReadOnlyObjectProperty<Optional<InBook>> inBook() {
+        return inBook.getReadOnlyProperty();
+    }
+
+    /** Whether the file, or the Book, holds just this exercise. */
+    public ReadOnlyBooleanProperty saved() {
+        return saved.getReadOnlyProperty();
+    }
+
+    /** An edit that is a step of its own. */
+    public void edit(UnaryOperator<Exercise> change) {
+        endBurst();
+        history = history.edit(change.apply(history.present()));
+        show();
+    }
+
+    /** One of several edits in a row, as the keystrokes in one field are, that are undone as one step. */
+    public void edit(Object from, UnaryOperator<Exercise> change) {
+        Exercise next = change.apply(history.present());
+        if (next.equals(history.present())) {
+            return;
+        }
+        history = from.equals(burst) ? history.amend(next) : history.edit(next);
+        burst = from;
+        show();
+    }
+
+    /** Takes another feel in hand: no step of its own, and nothing that needs to be saved. */
+    public void turnTo(int feel) {
+        if (feel != history.present().inHand()) {
+            endBurst();
+            history = history.turnedTo(feel);
+            show();
+        }
+    }
+
+    /** The next edit is a step of its own, wherever it comes from. */
+    public void endBurst() {
+        burst = null;
+    }
+
+    public void undo() {
+        endBurst();
+        history = history.undo();
+        show();
+    }
+
+    public void redo() {
+        endBurst();
+        history = history.redo();
+        show();
+    }
+
+    /** The exercise has been written to a file. */
+    public void savedTo(Path path, Exercise written) {
+        this.written = written;
+        inBook.set(Optional.empty());
+        file.set(Optional.of(path));
+        saved.set(isKept());
+    }
+
+    /** The exercise has been kept in the Book. */
+    public void keptAs(InBook kept, Exercise written) {
+        this.written = written;
+        file.set(Optional.empty());
+        inBook.set(Optional.of(kept));
+        saved.set(isKept());
+    }
+
+    /** The exercise has been taken out of the Book: what lies here is nowhere else. */
+    public void takenOut() {
+        written = null;
+        inBook.set(Optional.empty());
+        saved.set(false);
+    }
+
+    private boolean isKept() {
+        return written != null && history.present().turnedTo(0).equals(written.turnedTo(0));
+    }
+
+    private void show() {
+        Exercise present = history.present();
+        exercise.set(present);
+        canUndo.set(history.canUndo());
+        canRedo.set(history.canRedo());
+        saved.set(isKept());
+        Optional<AnalyzedExercise> last = Optional.ofNullable(answer.get());
+        answers.askAndWaitBriefly(
+                () -> last.map(before -> before.after(present)).orElseGet(() -> AnalyzedExercise.to(present)),
+                answer::set);
+    }
+
+    @Override
+    public void close() {
+        answers.close();
+    }
+}

@@ -1,0 +1,224 @@
+package nimblestride.desktop.document.library;
+
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Predicate;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.words.Counted;
+import nimblestride.core.practice.journal.LogEntry;
+import nimblestride.core.practice.students.Assignment;
+import nimblestride.core.practice.students.Lesson;
+import nimblestride.core.practice.students.Student;
+import nimblestride.desktop.async.CommandQueue.Progress;
+import nimblestride.files.SourceFile;
+import nimblestride.formats.json.BookJson;
+import nimblestride.formats.json.BookVisitor;
+import nimblestride.formats.json.LogJson;
+import nimblestride.store.book.Book;
+import nimblestride.store.book.Collections;
+import nimblestride.store.book.ExerciseSummary;
+import nimblestride.store.book.PracticeLog;
+
+/** A Book, or a part of it, as files that other programs and other people's Books can read. */
+public final class BookTransfer {
+    private static final Pattern FORMAT = Pattern.compile("\"format\"\\s*:\\s*\"([^\"]*)\"");
+    private static final int HEAD = 400;
+
+    private BookTransfer() {}
+
+    /** The format a file says it is of; empty where it says none. */
+    public static String formatOf(Path file) {
+        return SourceFile.read(file, "an exercise, a Book, or a log", in -> {
+            Matcher format = FORMAT.matcher(new String(in.readNBytes(HEAD), StandardCharsets.UTF_8));
+            return format.find() ? format.group(1) : "";
+        });
+    }
+
+    /** Writes everything there is. */
+    public static void writeAll(Book book, OutputStream out) {
+        BookJson.write(out, told -> {
+            exercises(book, told, kept -> true);
+            for (Collections.Collection collection : book.collections().all()) {
+                List<UUID> inIt = book.shelf().search("", Optional.of(collection.id()), 0, Integer.MAX_VALUE).stream()
+                        .map(ExerciseSummary::id)
+                        .toList();
+                told.collection(collection.name(), inIt);
+            }
+            List<Student> students = book.register().students();
+            for (Student student : students) {
+                told.student(student);
+            }
+            for (Student student : students) {
+                for (Assignment assignment : book.register().assignments(student.id())) {
+                    told.assignment(assignment);
+                }
+            }
+            for (Student student : students) {
+                for (Lesson lesson : book.register().lessons(student.id())) {
+                    told.lesson(lesson);
+                }
+            }
+            book.log().each(told::entry);
+        });
+    }
+
+    /** Writes some exercises, under their ids, so that what is practised of them elsewhere is known again here. */
+    public static void writeExercises(Book book, Set<UUID> ids, OutputStream out) {
+        BookJson.write(out, told -> exercises(book, told, kept -> ids.contains(kept.id())));
+    }
+
+    private static void exercises(Book book, BookVisitor told, Predicate<ExerciseSummary> wanted) {
+        for (ExerciseSummary kept : book.shelf().all()) {
+            if (wanted.test(kept)) {
+                told.exercise(
+                        kept.id(), book.shelf().read(kept.id()), book.shelf().tags(kept.id()));
+            }
+        }
+    }
+
+    /**
+     * Imports another Book, all of it or nothing; what this one has already, by its id, stays as it is.
+     *
+     * @return what came of it, in words
+     */
+    public static String takeOver(Book book, Path file, LocalDateTime now, Progress progress) {
+        Arrivals arrivals = new Arrivals(progress);
+        // All of it is read before any of it is taken: a file that breaks off changes nothing.
+        SourceFile.read(file, "a Book", in -> {
+            BookJson.read(in, arrivals);
+            return arrivals;
+        });
+        return book.together(() -> takeOver(book, arrivals, now, progress));
+    }
+
+    private static String takeOver(Book book, Arrivals arrivals, LocalDateTime now, Progress progress) {
+        int added = 0;
+        int seen = 0;
+        for (Arrivals.OfShelf one : arrivals.exercises) {
+            added += book.shelf().add(one.id, one.exercise, one.tags, now).isPresent() ? 1 : 0;
+            progress.report(seen++ / (double) arrivals.exercises.size());
+        }
+        for (Arrivals.Gathered gathered : arrivals.collections) {
+            UUID collection = book.collections().named(gathered.name);
+            for (UUID id : gathered.exercises) {
+                if (book.shelf().find(id).isPresent()) {
+                    book.collections().put(collection, id);
+                }
+            }
+        }
+        int students = 0;
+        for (Student student : arrivals.students) {
+            students += book.register().add(student) ? 1 : 0;
+        }
+        arrivals.assignments.forEach(book.register()::add);
+        arrivals.lessons.forEach(book.register()::add);
+        PracticeLog.Merged merged = book.log().addNew(arrivals.entries);
+        progress.report(-1);
+        return Counted.count(added, "exercise") + " new, "
+                + (arrivals.exercises.size() - added) + " there already; "
+                + Counted.count(students, "student") + " new; " + said(merged) + ".";
+    }
+
+    /** {@code 3 log entries new, 1 changed, 40 there already}. */
+    public static String said(PracticeLog.Merged merged) {
+        return Counted.number(merged.added()) + (merged.added() == 1 ? " log entry" : " log entries") + " new, "
+                + Counted.number(merged.changed()) + " changed, " + Counted.number(merged.known()) + " there already";
+    }
+
+    /** All that a file of a Book holds. */
+    private static final class Arrivals implements BookVisitor {
+        private final Progress progress;
+        private final List<OfShelf> exercises = new ArrayList<>();
+        private final List<Gathered> collections = new ArrayList<>();
+        private final List<Student> students = new ArrayList<>();
+        private final List<Assignment> assignments = new ArrayList<>();
+        private final List<Lesson> lessons = new ArrayList<>();
+        private final List<LogEntry> entries = new ArrayList<>();
+
+        Arrivals(Progress progress) {
+            this.progress = progress;
+        }
+
+        private record OfShelf(UUID id, Exercise exercise, Set<String> tags) {}
+
+        private record Gathered(String name, List<UUID> exercises) {}
+
+        @Override
+        public void exercise(UUID id, Exercise exercise, Set<String> tags) {
+            exercises.add(new OfShelf(id, exercise, tags));
+            progress.report(-1);
+        }
+
+        @Override
+        public void collection(String name, List<UUID> inIt) {
+            collections.add(new Gathered(name, inIt));
+        }
+
+        @Override
+        public void student(Student student) {
+            students.add(student);
+        }
+
+        @Override
+        public void assignment(Assignment assignment) {
+            assignments.add(assignment);
+        }
+
+        @Override
+        public void lesson(Lesson lesson) {
+            lessons.add(lesson);
+        }
+
+        @Override
+        public void entry(LogEntry entry) {
+            entries.add(entry);
+            progress.report(-1);
+        }
+    }
+
+    /** Writes somebody's log. */
+    public static void writeLog(Book book, Optional<UUID> student, String name, OutputStream out) {
+        LogJson.write(out, name, told -> book.log().each(student, entry -> told.accept(entry.of(Optional.empty()))));
+    }
+
+    /**
+     * Merges a log that has come back as somebody's; what is known of it is not counted twice. Entries of exercises this Book
+     * does not know by their ids are taken for those of the same name.
+     */
+    public static PracticeLog.Merged mergeLog(Book book, Optional<UUID> student, Path file, Progress progress) {
+        List<LogEntry> entries = new ArrayList<>();
+        SourceFile.read(
+                file,
+                "a log",
+                in -> LogJson.read(in, entry -> {
+                    entries.add(entry);
+                    progress.report(-1);
+                }));
+        return book.together(() -> {
+            List<LogEntry> theirs = new ArrayList<>();
+            for (LogEntry entry : entries) {
+                theirs.add(known(book, entry).of(student));
+                progress.report(theirs.size() / (double) entries.size());
+            }
+            return book.log().merge(theirs);
+        });
+    }
+
+    private static LogEntry known(Book book, LogEntry entry) {
+        if (entry.exercise().isPresent()
+                && book.shelf().find(entry.exercise().get()).isPresent()) {
+            return entry;
+        }
+        Optional<UUID> named = book.shelf().named(entry.what()).map(ExerciseSummary::id);
+        return named.isEmpty() ? entry : entry.about(named);
+    }
+}

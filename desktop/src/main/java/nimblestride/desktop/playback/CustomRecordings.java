@@ -1,0 +1,108 @@
+package nimblestride.desktop.playback;
+
+import java.io.IOException;
+import java.net.URLDecoder;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.files.AtomicFile;
+import nimblestride.files.FileException;
+import nimblestride.files.SourceFile;
+import nimblestride.sound.kit.CustomKit;
+import nimblestride.sound.kit.Sample;
+import nimblestride.sound.play.AudioOutput;
+import nimblestride.sound.wav.Recording;
+
+/** The recordings that the user has given to voices. A copy of each is kept, so that it does not matter what becomes of the file. */
+public final class CustomRecordings {
+    private static final String ENDING = ".wav";
+    private static final int LARGEST = 64 << 20;
+
+    private final Path folder;
+    private final CustomKit sounds;
+
+    /** @param folder where the copies are kept, made when it is needed */
+    public CustomRecordings(Path folder, CustomKit sounds) {
+        this.folder = folder;
+        this.sounds = sounds;
+    }
+
+    /** The voices that have recordings of their own. */
+    public Set<String> voices() {
+        return sounds.voices();
+    }
+
+    /**
+     * Reads all that are kept.
+     *
+     * @return what is wrong with those that cannot be read; their voices sound as they usually do
+     */
+    public List<String> read() {
+        if (!Files.isDirectory(folder)) {
+            return List.of();
+        }
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.filter(file -> file.toString().endsWith(ENDING))
+                    .sorted()
+                    .flatMap(file -> read(file).stream())
+                    .toList();
+        } catch (IOException e) {
+            return List.of(FileException.reading(folder, e).getMessage());
+        }
+    }
+
+    private List<String> read(Path file) {
+        try {
+            sounds.give(voice(file), Recording.read(file, AudioOutput.SAMPLE_RATE));
+            return List.of();
+        } catch (StrideException e) {
+            return List.of(e.getMessage());
+        } catch (IllegalArgumentException e) {
+            return List.of("the name of " + file + " is of no voice");
+        }
+    }
+
+    /**
+     * Gives a voice a recording of its own, for good.
+     *
+     * @throws FileException if it is no recording that can be read, or cannot be kept; the voice sounds as before
+     */
+    public void give(String voice, Path wav) {
+        Sample recording = Recording.read(wav, AudioOutput.SAMPLE_RATE);
+        try {
+            Files.createDirectories(folder);
+        } catch (IOException e) {
+            throw FileException.writing(folder, e);
+        }
+        AtomicFile.write(file(voice), SourceFile.bytes(wav, LARGEST, "a WAV file"));
+        sounds.give(voice, recording);
+    }
+
+    /**
+     * Has a voice sound as it usually does.
+     *
+     * @throws FileException if the copy that was kept cannot be removed
+     */
+    public void takeBack(String voice) {
+        sounds.takeBack(voice);
+        try {
+            Files.deleteIfExists(file(voice));
+        } catch (IOException e) {
+            throw FileException.writing(file(voice), e);
+        }
+    }
+
+    private Path file(String voice) {
+        return folder.resolve(URLEncoder.encode(voice, StandardCharsets.UTF_8) + ENDING);
+    }
+
+    private static String voice(Path file) {
+        String name = file.getFileName().toString();
+        return URLDecoder.decode(name.substring(0, name.length() - ENDING.length()), StandardCharsets.UTF_8);
+    }
+}

@@ -1,0 +1,174 @@
+package nimblestride.desktop.playback;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.LongPredicate;
+import java.util.function.Supplier;
+import java.util.stream.Collectors;
+import nimblestride.core.exercise.analysis.Playthrough;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.practice.timing.ExpectedHit;
+import nimblestride.core.practice.timing.ExpectedHits;
+import nimblestride.core.practice.timing.HitMatching;
+import nimblestride.core.practice.timing.PlayedHit;
+import nimblestride.core.practice.timing.Timing;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.sound.render.ClickSettings;
+import nimblestride.sound.render.PlaybackRequest;
+
+/**
+ * Writes down what is struck while something plays, and holds it against what should have been. It belongs to the interface
+ * thread.
+ */
+public final class HitRecorder {
+    private static final long FINE = 1_000;
+    /** How far before the first stroke and after the last places are looked for, in whole notes. */
+    private static final double AROUND = 1.0 / 16;
+
+    private static final int MOST_STROKES = 20_000;
+
+    private final ExerciseDocument desk;
+    private final Transport transport;
+    private final List<Run> runs = new ArrayList<>();
+    private boolean recording;
+    private int strokes;
+
+    /** Strokes of one section of one take, from one moment to a later one: whatever goes back begins another. */
+    private static final class Run {
+        private final PlaybackRequest take;
+        private final int section;
+        private final Phrase inHand;
+        private final List<Stroke> strokes = new ArrayList<>();
+
+        Run(PlaybackRequest take, int section, Phrase inHand) {
+            this.inHand = inHand;
+            this.take = take;
+            this.section = section;
+        }
+
+        private double last() {
+            return strokes.isEmpty() ? 0 : strokes.get(strokes.size() - 1).moment;
+        }
+    }
+
+    private record Stroke(double moment, Voice voice) {}
+
+    public HitRecorder(ExerciseDocument desk, Transport transport, PlaybackDevices devices) {
+        this.desk = desk;
+        this.transport = transport;
+        devices.onStroke(this::struck);
+    }
+
+    /** Begins to write down, with nothing written yet. */
+    public void start() {
+        runs.clear();
+        strokes = 0;
+        recording = true;
+    }
+
+    /** Stops writing down; what has been written stays. */
+    public void stop() {
+        recording = false;
+    }
+
+    public boolean isRecording() {
+        return recording;
+    }
+
+    /** How many strokes have been written down. */
+    public int strokes() {
+        return strokes;
+    }
+
+    private void struck(PlayedStroke struck) {
+        if (!recording || struck.heard().isEmpty() || strokes >= MOST_STROKES) {
+            return;
+        }
+        double moment = struck.heard().get().moment();
+        int section = struck.heard().get().section();
+        PlaybackRequest take = transport.played();
+        Run run = runs.isEmpty() ? null : runs.get(runs.size() - 1);
+        if (run == null
+                || run.section != section
+                || !run.take.exercise().equals(take.exercise())
+                || run.take.percent() != take.percent()
+                || moment < run.last() - 0.25) {
+            run = new Run(take, section, desk.exercise().get().phrase());
+            runs.add(run);
+        }
+        run.strokes.add(new Stroke(moment, struck.strike().voice()));
+        strokes++;
+    }
+
+    /**
+     * What was played, as it is known now.
+     *
+     * @return a question that may be asked on another thread
+     */
+    public Supplier<Optional<Timing>> timing() {
+        List<Run> all = List.copyOf(runs);
+        return () -> {
+            List<HitMatching> matchings = new ArrayList<>();
+            for (Run run : all) {
+                matched(run).ifPresent(matchings::add);
+            }
+            return Timing.of(HitMatching.together(matchings));
+        };
+    }
+
+    private static Optional<HitMatching> matched(Run run) {
+        List<Playthrough.Passage> passages = Playthrough.of(run.take.exercise()).passages();
+        if (run.section >= passages.size() || run.strokes.isEmpty()) {
+            return Optional.empty();
+        }
+        Exercise feel = passages.get(run.section).feel();
+        if (feel.layers().isEmpty()) {
+            return Optional.empty();
+        }
+        LongPredicate silent = silent(run, passages.size(), feel.phrase());
+        ExpectedHits expectation = new ExpectedHits(feel, run.take.percent(), silent, told(feel.phrase(), run.inHand));
+        NoteValue from = moment(run.strokes.get(0).moment - AROUND);
+        NoteValue to = moment(run.last() + AROUND);
+        try {
+            List<ExpectedHit> expected = expectation.between(Set.copyOf(feel.layerNames()), from, to);
+            List<PlayedHit> taps = run.strokes.stream()
+                    .map(stroke -> new PlayedHit(expectation.milliseconds(stroke.moment), stroke.voice))
+                    .collect(Collectors.toList());
+            List<PlayedHit> late = taps.size() <= ExpectedHits.MOST
+                    ? taps
+                    : taps.subList(taps.size() - ExpectedHits.MOST, taps.size());
+            return Optional.of(HitMatching.of(expected, late));
+        } catch (StrideException e) {
+            // A layer that cannot be laid out is told among the findings, and nobody can play it.
+            return Optional.empty();
+        }
+    }
+
+    /** A stage may write out several rounds of the phrase: its places are told by the phrase all the same. */
+    private static Phrase told(Phrase played, Phrase inHand) {
+        int bars = inHand.bars().size();
+        boolean inRounds = played.bars().size() % bars == 0
+                && played.bars().subList(0, bars).equals(inHand.bars());
+        return inRounds ? inHand : played;
+    }
+
+    private static NoteValue moment(double wholes) {
+        return NoteValue.of(Math.max(0, (long) Math.floor(wholes * FINE)), FINE);
+    }
+
+    /** In which bars the click was silent; known where one feel ran on without a loop. */
+    private static LongPredicate silent(Run run, int sections, Phrase phrase) {
+        ClickSettings click = run.take.click();
+        if (sections > 1 || run.take.loop().isPresent() || click.levels().isEmpty()) {
+            return bar -> false;
+        }
+        long first = phrase.barAt(run.take.start().moment());
+        return bar -> bar >= first && !click.isHeardAfter(bar - first);
+    }
+}

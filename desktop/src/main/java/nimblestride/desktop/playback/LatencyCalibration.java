@@ -1,0 +1,83 @@
+package nimblestride.desktop.playback;
+
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.function.Consumer;
+import nimblestride.sound.input.LatencyEstimate;
+import nimblestride.sound.play.AudiblePosition;
+
+/** Has the user tap with a click, and sets the latency to what the taps say. */
+public final class LatencyCalibration {
+    private final Transport transport;
+    private final PlaybackDevices devices;
+    private final Consumer<OptionalInt> told;
+    private Optional<LatencyEstimate> taps = Optional.empty();
+    private boolean keysBefore;
+    private int before;
+
+    /** @param told how many taps are missing, while it is being measured */
+    public LatencyCalibration(Transport transport, PlaybackDevices devices, Consumer<OptionalInt> told) {
+        this.transport = transport;
+        this.devices = devices;
+        this.told = told;
+        devices.onStroke(this::tapped);
+        transport.playing().addListener(change -> {
+            if (!transport.playing().get()) {
+                finish();
+            }
+        });
+    }
+
+    /** Begins to measure, or gives it up. */
+    public void toggle() {
+        if (taps.isPresent()) {
+            stop();
+            return;
+        }
+        transport.stop();
+        keysBefore = devices.keys().get();
+        devices.keys().set(true);
+        before = devices.latency().get();
+        devices.latency().set(0);
+        taps = Optional.of(new LatencyEstimate());
+        transport.playPlainClick();
+        told.accept(OptionalInt.of(LatencyEstimate.TAPS));
+    }
+
+    private void tapped(PlayedStroke struck) {
+        if (taps.isEmpty() || struck.heard().isEmpty()) {
+            return;
+        }
+        LatencyEstimate along = taps.get();
+        along.tap(late(struck.heard().get()));
+        along.latency()
+                .ifPresentOrElse(
+                        latency -> {
+                            stop();
+                            devices.latency().set(latency);
+                        },
+                        () -> told.accept(OptionalInt.of(along.missing())));
+    }
+
+    /** How far from the nearest click, in milliseconds. */
+    private static double late(AudiblePosition heard) {
+        double clicks = heard.moment() * Transport.PLAIN_CLICKS_A_WHOLE;
+        return (clicks - Math.rint(clicks)) * 60_000 / Transport.PLAIN_CLICKS_A_MINUTE;
+    }
+
+    /** Gives it up. */
+    public void stop() {
+        if (taps.isPresent()) {
+            transport.stop();
+        }
+    }
+
+    private void finish() {
+        if (taps.isPresent()) {
+            taps = Optional.empty();
+            devices.latency().set(before);
+            devices.keys().set(keysBefore);
+            told.accept(OptionalInt.empty());
+        }
+    }
+}

@@ -1,0 +1,85 @@
+package nimblestride.desktop.playback;
+
+import java.util.List;
+import java.util.Optional;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.exercise.plan.Stage;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.time.value.Tempo;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.sound.render.CountIn;
+import nimblestride.sound.render.PlaybackRequest;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/** What would be played now: what lies on the desk, as it is set to be heard and as far as it is being built up. */
+final class NextPlayback {
+    private final ExerciseDocument desk;
+    private final PlaybackSettings settings;
+    private final ShownExercise shown;
+    private final SelectedStage stages;
+
+    NextPlayback(ExerciseDocument desk, PlaybackSettings settings, ShownExercise shown, SelectedStage stages) {
+        this.desk = desk;
+        this.settings = settings;
+        this.shown = shown;
+        this.stages = stages;
+    }
+
+    /** Whether all sections of an exercise would be played, one after the other. */
+    boolean playsSections(Exercise exercise) {
+        return settings.stage().get().isEmpty() && settings.allSections().get() && exercise.hasSections();
+    }
+
+    /** The tempo at which the feel in hand is played, or would be. */
+    Tempo tempo() {
+        Tempo tempo = atTempo(desk.exercise().get()).tempo();
+        BigFraction slowed =
+                tempo.perMinute().multiply(settings.percent().get()).divide(100);
+        BigFraction slowest = BigFraction.of(Tempo.SLOWEST);
+        BigFraction fastest = BigFraction.of(Tempo.FASTEST);
+        BigFraction within = slowed.compareTo(slowest) < 0 ? slowest : slowed.compareTo(fastest) > 0 ? fastest : slowed;
+        return new Tempo(tempo.beat(), within);
+    }
+
+    /** The take that would be played now, from its beginning. */
+    PlaybackRequest take() {
+        Exercise exercise = atTempo(desk.exercise().get());
+        CountIn countIn = new CountIn(
+                settings.countIn().get(), shown.school().get(), shown.division().get());
+        boolean sections = playsSections(exercise);
+        PlaybackRequest take = new PlaybackRequest(
+                        sections ? exercise : inHand(exercise),
+                        SelectedStage.clicked(
+                                settings.clicked(), settings.stage().get()))
+                .at(settings.percent().get())
+                .countedIn(countIn)
+                .mixed(settings.mix().get())
+                .with(settings.band().get());
+        boolean whole = sections || take.exercise().hasSections();
+        return settings.loop()
+                .get()
+                .filter(bars -> !whole && bars.to() <= exercise.phrase().bars().size())
+                .map(take::looping)
+                .orElse(take);
+    }
+
+    /** The exercise at the tempo it is practised at, where that is not its own and every section can follow. */
+    private Exercise atTempo(Exercise exercise) {
+        return settings.tempo()
+                .get()
+                .filter(exercise::allowsTempo)
+                .map(exercise::withTempo)
+                .orElse(exercise);
+    }
+
+    /** The feel in hand as it is practised: a stage of it, or as many layers as are being built up. */
+    private Exercise inHand(Exercise exercise) {
+        Optional<Stage> stage = settings.stage().get();
+        if (stage.isPresent()) {
+            return stages.of(exercise, stage.get());
+        }
+        List<Layer> heard = exercise.layers()
+                .subList(0, Math.min(shown.stage().get(), exercise.layers().size()));
+        return exercise.alone().withLayers(heard);
+    }
+}

@@ -1,0 +1,53 @@
+package nimblestride.desktop.playback;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.exercise.plan.Stage;
+import nimblestride.core.exercise.plan.StageTask;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.practice.stage.StagedExercise;
+import nimblestride.sound.render.ClickSettings;
+
+/** What is played of an exercise while a stage of it is practised. It is worked out once for each. */
+final class SelectedStage {
+    private final Consumer<String> problem;
+    private Optional<Staged> last = Optional.empty();
+
+    private record Staged(Exercise exercise, Stage stage, Exercise played) {}
+
+    /** @param problem is told where an exercise does not have a stage any longer */
+    SelectedStage(Consumer<String> problem) {
+        this.problem = problem;
+    }
+
+    /** The stage; where the exercise does not have it any longer, the exercise itself. */
+    Exercise of(Exercise exercise, Stage stage) {
+        Staged known = last.filter(one -> one.stage.equals(stage) && one.exercise.equals(exercise))
+                .orElseGet(() -> new Staged(exercise, stage, worked(exercise, stage)));
+        last = Optional.of(known);
+        return known.played;
+    }
+
+    private Exercise worked(Exercise exercise, Stage stage) {
+        try {
+            return StagedExercise.of(exercise, stage);
+        } catch (StrideException e) {
+            problem.accept("This stage cannot be played any longer: " + e.getMessage() + ".");
+            return exercise.alone();
+        }
+    }
+
+    /** Whoever counts aloud hears a click on every unit. */
+    static ClickSettings clicked(ClickSettings click, Optional<Stage> stage) {
+        boolean counts =
+                stage.filter(one -> one.task() == StageTask.COUNT_ALOUD).isPresent();
+        return counts && !click.levels().isEmpty() ? click.with(ClickSettings.Level.UNIT, true) : click;
+    }
+
+    /** What is heard, in words: {@code , as written (fill),}. */
+    static String told(Stage stage, int section) {
+        boolean framed = stage.frame().hasTime() && !stage.frame().isFree();
+        return ", " + stage.task().title() + (framed ? section == 0 ? " (time)" : " (fill)" : "") + ",";
+    }
+}

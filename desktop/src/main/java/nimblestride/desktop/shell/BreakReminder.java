@@ -1,0 +1,51 @@
+package nimblestride.desktop.shell;
+
+import java.util.function.Consumer;
+import javafx.animation.Animation;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
+import javafx.beans.property.ReadOnlyIntegerProperty;
+import javafx.util.Duration;
+import nimblestride.core.foundation.words.Counted;
+import nimblestride.core.practice.care.BreakSchedule;
+import nimblestride.desktop.playback.Transport;
+
+/** Says at the foot of the window when a rest is due, and nothing more. */
+final class BreakReminder {
+    private static final int SECONDS_BETWEEN_LOOKS = 10;
+
+    private final Transport transport;
+    private final ReadOnlyIntegerProperty minutes;
+    private final Consumer<String> tell;
+    private long played;
+
+    /** @param minutes of playing after which a rest is due; 0 for never */
+    BreakReminder(Transport transport, ReadOnlyIntegerProperty minutes, Consumer<String> tell) {
+        this.transport = transport;
+        this.minutes = minutes;
+        this.tell = tell;
+    }
+
+    void listen() {
+        Timeline looks = new Timeline(
+                new KeyFrame(Duration.seconds(SECONDS_BETWEEN_LOOKS), event -> pass(SECONDS_BETWEEN_LOOKS)));
+        looks.setCycleCount(Animation.INDEFINITE);
+        transport.playing().addListener((property, was, playing) -> {
+            if (playing) {
+                looks.play();
+            } else {
+                looks.pause();
+            }
+        });
+    }
+
+    /** So many seconds more have been played. */
+    void pass(int seconds) {
+        long before = played;
+        played += seconds;
+        if (new BreakSchedule(minutes.get()).isDue(before, played)) {
+            tell.accept("You have played for " + Counted.count(played / 60, "minute")
+                    + ". Time for a short rest: shake your hands out, give your ears a pause.");
+        }
+    }
+}

@@ -1,0 +1,150 @@
+package nimblestride.desktop.shell;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.CancellationException;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.print.PageLayout;
+import javafx.print.PageOrientation;
+import javafx.print.Printer;
+import javafx.print.PrinterJob;
+import javafx.scene.transform.Scale;
+import javafx.scene.transform.Translate;
+import javafx.stage.Stage;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.notation.engraving.Drawing;
+import nimblestride.core.notation.page.PaperSize;
+import nimblestride.core.notation.page.Sheet;
+import nimblestride.core.notation.page.SheetLayout;
+import nimblestride.desktop.async.CommandQueue;
+import nimblestride.desktop.view.staff.PrintedPage;
+import nimblestride.desktop.workspace.share.ExportDelivery;
+import nimblestride.files.AtomicFile;
+import nimblestride.files.FileException;
+import nimblestride.files.SafeFileName;
+import nimblestride.formats.export.ExportFormat;
+import nimblestride.formats.picture.PdfFile;
+
+/** Writes what is handed out to files the user names, and prints it through the system's dialog. */
+final class FileDelivery implements ExportDelivery {
+    private final Stage stage;
+    private final Dialogs questions;
+    private final CommandQueue commands;
+    private final Consumer<String> status;
+
+    FileDelivery(Stage stage, Dialogs questions, CommandQueue commands, Consumer<String> status) {
+        this.stage = stage;
+        this.commands = commands;
+        this.questions = questions;
+        this.status = status;
+    }
+
+    @Override
+    public void save(Exercise exercise, ExportFormat form, Sheet sheet) {
+        write(SafeFileName.of(exercise.name()) + "." + form.ending(), form.title(), () -> form.write(exercise, sheet));
+    }
+
+    @Override
+    public void savePages(String title, List<Drawing> pages) {
+        if (!pages.isEmpty()) {
+            write(
+                    SafeFileName.of(title) + ".pdf",
+                    ExportFormat.PDF.title(),
+                    () -> PdfFile.write(title, pages, PaperSize.pointsToTheSpace()));
+        }
+    }
+
+    @Override
+    public Optional<Path> where(String suggested) {
+        return questions.fileToSave(suggested);
+    }
+
+    private void write(String suggested, String what, Supplier<byte[]> content) {
+        questions.fileToSave(suggested).ifPresent(file -> write(file, what, content));
+    }
+
+    private void write(Path file, String what, Supplier<byte[]> content) {
+        commands.run(
+                "Writing the " + what + " " + file.getFileName(),
+                progress -> {
+                    byte[] bytes = content.get();
+                    progress.report(-1);
+                    AtomicFile.write(file, bytes);
+                    return file;
+                },
+                written -> status.accept("Wrote " + written + "."));
+    }
+
+    @Override
+    public void print(String title, List<Drawing> pages, PaperSize paper) {
+        PrinterJob job = Printer.getDefaultPrinter() == null ? null : PrinterJob.createPrinterJob();
+        if (job == null) {
+            questions.tell(
+                    "There is no printer",
+                    "This computer has no printer set up. Save the sheet as a PDF and print it where there is one.");
+            return;
+        }
+        job.getJobSettings().setJobName(title);
+        job.getJobSettings().setPageLayout(layout(job.getPrinter(), paper));
+        if (!job.showPrintDialog(stage)) {
+            job.cancelJob();
+            return;
+        }
+        PageLayout layout = job.getJobSettings().getPageLayout();
+        commands.run(
+                "Printing " + title,
+                progress -> printed(job, title, pages, layout, progress),
+                count -> status.accept("Printed " + count + (count == 1 ? " page." : " pages.")));
+    }
+
+    private static int printed(
+            PrinterJob job, String title, List<Drawing> pages, PageLayout layout, CommandQueue.Progress progress) {
+        try {
+            int count = 0;
+            for (Drawing page : pages) {
+                progress.report(count / (double) pages.size());
+                if (!job.printPage(layout, placed(page, layout))) {
+                    throw new FileException("the printer took only part of " + title + ", or none of it");
+                }
+                count++;
+            }
+            if (!job.endJob()) {
+                throw new FileException("the printer took all of " + title + " and then gave up");
+            }
+            return count;
+        } catch (CancellationException e) {
+            job.cancelJob();
+            throw e;
+        }
+    }
+
+    private static PageLayout layout(Printer printer, PaperSize paper) {
+        return printer.createPageLayout(
+                switch (paper) {
+                    case A4 -> javafx.print.Paper.A4;
+                    case LETTER -> javafx.print.Paper.NA_LETTER;
+                },
+                PageOrientation.PORTRAIT,
+                Printer.MarginType.HARDWARE_MINIMUM);
+    }
+
+    /** At its own size, unless the printer's margins reach into what stands on the page. */
+    private static PrintedPage placed(Drawing page, PageLayout layout) {
+        double space = PaperSize.pointsToTheSpace();
+        PrintedPage printed = new PrintedPage(page, space);
+        double widest = Math.max(
+                Math.max(layout.getLeftMargin(), layout.getRightMargin()),
+                Math.max(layout.getTopMargin(), layout.getBottomMargin()));
+        if (widest <= SheetLayout.MARGIN * space) {
+            printed.getTransforms().add(new Translate(-layout.getLeftMargin(), -layout.getTopMargin()));
+        } else {
+            double fits = Math.min(
+                    layout.getPrintableWidth() / (page.width() * space),
+                    layout.getPrintableHeight() / (page.height() * space));
+            printed.getTransforms().add(new Scale(fits, fits));
+        }
+        return printed;
+    }
+}

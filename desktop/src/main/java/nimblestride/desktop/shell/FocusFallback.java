@@ -1,0 +1,58 @@
+package nimblestride.desktop.shell;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.application.Platform;
+import javafx.scene.Node;
+import javafx.scene.Scene;
+
+/**
+ * Where the focus goes when what has it is taken away, as a row that is removed or the page of a bench that is left: to what is
+ * nearest. Otherwise it would go to the first field of the window, and the next letter would write over the exercise's name.
+ */
+final class FocusFallback {
+    private final Node first;
+    private final Node otherwise;
+    private List<Node> around = List.of();
+
+    private FocusFallback(Node first, Node otherwise) {
+        this.first = first;
+        this.otherwise = otherwise;
+    }
+
+    /**
+     * @param first the part of the window in which the toolkit would put the focus
+     * @param otherwise has it where nothing near can
+     */
+    static void keep(Scene scene, Node first, Node otherwise) {
+        FocusFallback nearest = new FocusFallback(first, otherwise);
+        scene.focusOwnerProperty().addListener((property, old, now) -> nearest.moved(old, now));
+    }
+
+    private void moved(Node old, Node now) {
+        boolean taken = old != null && old.getScene() == null;
+        if (taken && (now == null || WindowParts.isWithin(now, first))) {
+            List<Node> left = around;
+            // Now the toolkit is still moving it.
+            Platform.runLater(() -> near(left).requestFocus());
+        } else if (now != null) {
+            around = ancestors(now);
+        }
+    }
+
+    private static List<Node> ancestors(Node node) {
+        List<Node> all = new ArrayList<>();
+        for (Node parent = node.getParent(); parent != null; parent = parent.getParent()) {
+            all.add(parent);
+        }
+        return all;
+    }
+
+    private Node near(List<Node> left) {
+        return left.stream()
+                .filter(node -> node.getScene() != null && !WindowParts.isWithin(first, node))
+                .flatMap(WindowParts::inside)
+                .findFirst()
+                .orElse(otherwise);
+    }
+}

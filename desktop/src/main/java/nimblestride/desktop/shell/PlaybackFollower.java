@@ -1,0 +1,48 @@
+package nimblestride.desktop.shell;
+
+import javafx.animation.Animation;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
+import javafx.scene.Scene;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
+import javafx.util.Duration;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.playback.PlaybackDevices;
+import nimblestride.desktop.playback.PlaybackStatusText;
+import nimblestride.desktop.playback.Transport;
+
+/** What the window does while it plays: it says what and through what, and turns to the feel that is heard. */
+final class PlaybackFollower {
+    private static final Duration BETWEEN_LOOKS = Duration.seconds(1);
+
+    private PlaybackFollower() {}
+
+    /** @param told says how it is played */
+    static void listen(Transport transport, PlaybackDevices devices, ExerciseDocument desk, Scene scene, Label told) {
+        Runnable tell = () -> told.setText(
+                transport.playing().get() ? transport.told() + PlaybackStatusText.brief(devices.status()) : "");
+        Timeline looks = new Timeline(new KeyFrame(BETWEEN_LOOKS, event -> tell.run()));
+        looks.setCycleCount(Animation.INDEFINITE);
+        transport.playing().addListener(change -> {
+            tell.run();
+            if (transport.playing().get()) {
+                looks.play();
+            } else {
+                looks.stop();
+            }
+        });
+        transport.counted().addListener(change -> tell.run());
+        transport.settings().percent().addListener(change -> tell.run());
+        transport.settings().loop().addListener(change -> tell.run());
+        transport.section().addListener((property, was, section) -> turn(desk, scene, section.intValue()));
+    }
+
+    /** The feel that is heard is taken in hand, unless something is being typed. */
+    private static void turn(ExerciseDocument desk, Scene scene, int section) {
+        boolean typing = scene.getFocusOwner() instanceof TextInputControl;
+        if (section != Transport.NO_SECTION && !typing) {
+            desk.turnTo(desk.exercise().get().sections().get(section).feel());
+        }
+    }
+}

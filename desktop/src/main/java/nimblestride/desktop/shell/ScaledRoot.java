@@ -1,0 +1,129 @@
+package nimblestride.desktop.shell;
+
+import javafx.application.Platform;
+import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.SimpleIntegerProperty;
+import javafx.geometry.Bounds;
+import javafx.geometry.Orientation;
+import javafx.scene.Node;
+import javafx.scene.control.ScrollBar;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.layout.Region;
+import javafx.scene.shape.Rectangle;
+import javafx.scene.transform.Scale;
+import nimblestride.desktop.ui.look.DisplaySizes;
+
+/**
+ * Everything in a window, enlarged: text, music and controls alike, each drawn as finely as it is large. What then has no room in the
+ * window is scrolled to, by the bars, the wheel, and by itself where the focus goes.
+ */
+final class ScaledRoot extends Region {
+    /** The room everything needs, in pixels before it is enlarged; what needs more across has it as its least width. */
+    private static final double LEAST_WIDTH = 840;
+
+    private static final double LEAST_HEIGHT = 640;
+    private static final double BAR = 14;
+
+    private final Region content;
+    private final IntegerProperty percent = new SimpleIntegerProperty(DisplaySizes.USUAL);
+    private final Scale scale = new Scale(1, 1, 0, 0);
+    private final ScrollBar across = new ScrollBar();
+    private final ScrollBar down = new ScrollBar();
+
+    ScaledRoot(Region content) {
+        this.content = content;
+        content.getTransforms().setAll(scale);
+        down.setOrientation(Orientation.VERTICAL);
+        for (ScrollBar bar : new ScrollBar[] {across, down}) {
+            bar.setManaged(false);
+            bar.setUnitIncrement(40);
+            bar.valueProperty().addListener(change -> requestLayout());
+        }
+        getStyleClass().add("everything");
+        getChildren().setAll(content);
+        Rectangle clip = new Rectangle();
+        clip.widthProperty().bind(widthProperty());
+        clip.heightProperty().bind(heightProperty());
+        setClip(clip);
+        percent.addListener(change -> {
+            requestLayout();
+            if (getScene() != null) {
+                Platform.runLater(() -> bringIntoSight(getScene().getFocusOwner()));
+            }
+        });
+        setOnScroll(this::scroll);
+        sceneProperty().addListener((property, old, scene) -> {
+            if (scene != null) {
+                scene.focusOwnerProperty()
+                        .addListener((focus, before, now) -> Platform.runLater(() -> bringIntoSight(now)));
+            }
+        });
+    }
+
+    /** How large everything is, in percent of its usual size. */
+    IntegerProperty percent() {
+        return percent;
+    }
+
+    @Override
+    protected void layoutChildren() {
+        double factor = percent.get() / 100.0;
+        scale.setX(factor);
+        scale.setY(factor);
+        double least = Math.max(LEAST_WIDTH, content.minWidth(-1));
+        boolean tooWide = least * factor > getWidth();
+        boolean tooHigh = LEAST_HEIGHT * factor > getHeight() - (tooWide ? BAR : 0);
+        tooWide = tooWide || least * factor > getWidth() - (tooHigh ? BAR : 0);
+        double seenAcross = getWidth() - (tooHigh ? BAR : 0);
+        double seenDown = getHeight() - (tooWide ? BAR : 0);
+        double width = Math.max(least, seenAcross / factor);
+        double height = Math.max(LEAST_HEIGHT, seenDown / factor);
+        fit(across, tooWide, seenAcross, width * factor);
+        fit(down, tooHigh, seenDown, height * factor);
+        across.resizeRelocate(0, getHeight() - BAR, seenAcross, BAR);
+        down.resizeRelocate(getWidth() - BAR, 0, BAR, seenDown);
+        content.resizeRelocate(-Math.rint(across.getValue()), -Math.rint(down.getValue()), width, height);
+    }
+
+    private void fit(ScrollBar bar, boolean needed, double seen, double all) {
+        double most = needed ? all - seen : 0;
+        show(bar, needed);
+        bar.setMax(most);
+        bar.setVisibleAmount(needed ? most * seen / all : 0);
+        bar.setBlockIncrement(seen * 0.9);
+        scrollTo(bar, bar.getValue());
+    }
+
+    /** A bar that is not needed is not there, and costs a start nothing. */
+    private void show(ScrollBar bar, boolean needed) {
+        if (needed && bar.getParent() == null) {
+            getChildren().add(bar);
+        } else if (!needed) {
+            getChildren().remove(bar);
+        }
+    }
+
+    private static void scrollTo(ScrollBar bar, double value) {
+        bar.setValue(Math.max(0, Math.min(bar.getMax(), value)));
+    }
+
+    private void scroll(ScrollEvent event) {
+        scrollTo(across, across.getValue() - event.getDeltaX());
+        scrollTo(down, down.getValue() - event.getDeltaY());
+    }
+
+    private void bringIntoSight(Node focused) {
+        if (focused == null || focused.getScene() == null || focused.getScene() != getScene()) {
+            return;
+        }
+        layout();
+        Bounds place = sceneToLocal(focused.localToScene(focused.getBoundsInLocal()));
+        scrollTo(across, across.getValue() + shift(place.getMinX(), place.getMaxX(), getWidth() - BAR));
+        scrollTo(down, down.getValue() + shift(place.getMinY(), place.getMaxY(), getHeight() - BAR));
+    }
+
+    /** How far to scroll to show a stretch, its beginning first. */
+    private static double shift(double from, double to, double seen) {
+        return from < 0 ? from : to > seen ? Math.min(from, to - seen) : 0;
+    }
+}

@@ -1,0 +1,43 @@
+package nimblestride.desktop.shell;
+
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuBar;
+import javafx.scene.control.MenuItem;
+import nimblestride.desktop.workspace.help.HelpListEntry;
+
+/** The list of all shortcuts, read from the menus, so that it never tells a different story. */
+final class ShortcutList {
+    private static final List<HelpListEntry> BESIDE_THE_MENUS = List.of(
+            new HelpListEntry("Space", "Play and stop, outside a text field"),
+            new HelpListEntry("Shift+Space", "Play from the first bar in view"),
+            new HelpListEntry(
+                    "F6, Shift+F6",
+                    "To the next part of the window, or the one before: bars, Road, bench, findings, Book"),
+            new HelpListEntry("F10", "To the menus"),
+            new HelpListEntry("Enter", "Press the button or tick the box in focus"),
+            new HelpListEntry("Esc", "Put back the last good text; leave the field"),
+            new HelpListEntry("Arrows, Page Up, Page Down, Home, End", "Move along the Road"),
+            new HelpListEntry("+, -, 0", "Zoom the Road, and fit the phrase"),
+            new HelpListEntry("Arrows on the Weave", "From hit to hit; with Shift, start the layer in hand elsewhere"),
+            new HelpListEntry("Up, Down in the tempo", "One beat a minute more or less"),
+            new HelpListEntry("Enter, I, Ctrl+C on a finding", "Show its place; explain its terms; copy it"));
+
+    private ShortcutList() {}
+
+    static List<HelpListEntry> all(MenuBar menus) {
+        List<HelpListEntry> all = new ArrayList<>();
+        for (Menu menu : menus.getMenus()) {
+            for (MenuItem item : menu.getItems()) {
+                if (item.getAccelerator() != null) {
+                    all.add(new HelpListEntry(
+                            item.getAccelerator().getDisplayText(),
+                            item.getText().replace("…", "")));
+                }
+            }
+        }
+        all.addAll(BESIDE_THE_MENUS);
+        return all;
+    }
+}

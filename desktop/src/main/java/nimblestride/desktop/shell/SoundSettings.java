@@ -1,0 +1,138 @@
+package nimblestride.desktop.shell;
+
+import java.util.Arrays;
+import java.util.Optional;
+import java.util.concurrent.ThreadLocalRandom;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.kit.band.BackingBand;
+import nimblestride.core.kit.band.BandKey;
+import nimblestride.core.kit.band.Mode;
+import nimblestride.desktop.playback.PlaybackDevices;
+import nimblestride.desktop.playback.PlaybackSettings;
+import nimblestride.formats.json.JsonNodeReader;
+import nimblestride.sound.render.ClickSettings;
+import nimblestride.sound.render.Mix;
+import nimblestride.sound.render.SilentBars;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * What is remembered of how things sound: the click, the count-in, the band, how loud voices, click and band are against each other,
+ * the sound card and its latency. How loud all of it is, is not: each time begins low.
+ *
+ * @param countIn in bars
+ * @param latency in milliseconds
+ */
+record SoundSettings(
+        ClickSettings click, int countIn, Optional<BackingBand> band, Mix levels, int latency, Optional<String> card) {
+    static final SoundSettings DEFAULT =
+            new SoundSettings(ClickSettings.USUAL, 0, Optional.empty(), Mix.EVEN, 0, Optional.empty());
+
+    private static final int MAX_COUNT_IN = 8;
+    private static final int MAX_LATENCY = 1_000;
+    private static final int MAX_VOICES = 1_000;
+
+    /** @throws StrideException if any of it is missing or makes no sense */
+    static SoundSettings read(JsonNodeReader place) {
+        return new SoundSettings(
+                click(place.member("click")),
+                (int) place.member("countIn").number(0, MAX_COUNT_IN),
+                place.optional("band", SoundSettings::band),
+                levels(place.member("levels")),
+                (int) place.member("latency").number(0, MAX_LATENCY),
+                place.optional("card", JsonNodeReader::text));
+    }
+
+    private static ClickSettings click(JsonNodeReader place) {
+        ClickSettings click = ClickSettings.NONE;
+        for (JsonNodeReader level : place.member("levels").items(ClickSettings.Level.values().length)) {
+            click = click.with(level.oneOf(ClickSettings.Level.class), true);
+        }
+        ClickSettings chosen = click;
+        return place.make(() -> chosen.silent(silence(place.member("silence")))
+                .onceIn(place.member("every").whole())
+                .pulsing(place.member("pulse").noteValue()));
+    }
+
+    private static SilentBars silence(JsonNodeReader place) {
+        return place.has("percent")
+                ? new SilentBars.AtRandom(
+                        place.member("percent").whole(),
+                        ThreadLocalRandom.current().nextLong())
+                : new SilentBars.Regular(
+                        place.member("bars").whole(), place.member("of").whole());
+    }
+
+    private static BackingBand band(JsonNodeReader place) {
+        return place.make(() -> new BackingBand(
+                place.member("line").oneOf(BackingBand.Line.class),
+                new BandKey(place.member("tonic").whole(), place.member("mode").oneOf(Mode.class)),
+                place.optional("pulse", JsonNodeReader::noteValue)));
+    }
+
+    private static Mix levels(JsonNodeReader place) {
+        return place.make(() -> {
+            Mix mix = Mix.EVEN
+                    .withClick(place.member("click").number(0, Double.MAX_VALUE))
+                    .withBand(place.member("band").number(0, Double.MAX_VALUE));
+            for (JsonNodeReader voice : place.member("voices").items(MAX_VOICES)) {
+                String name = voice.member("voice").text();
+                double level = voice.member("level").number(0, Double.MAX_VALUE);
+                mix = mix.voices(voices -> voices.with(name, level));
+            }
+            return mix;
+        });
+    }
+
+    void write(ObjectNode node) {
+        ObjectNode clicking = node.putObject("click");
+        ArrayNode clicked = clicking.putArray("levels");
+        Arrays.stream(ClickSettings.Level.values())
+                .filter(click.levels()::contains)
+                .forEach(level -> clicked.add(level.name()));
+        ObjectNode silence = clicking.putObject("silence");
+        if (click.silence() instanceof SilentBars.AtRandom random) {
+            silence.put("percent", random.percent());
+        } else if (click.silence() instanceof SilentBars.Regular regular) {
+            silence.put("bars", regular.bars()).put("of", regular.of());
+        }
+        clicking.put("every", click.everyBars());
+        clicking.put("pulse", click.pulse().toString());
+        ObjectNode mix = node.putObject("levels");
+        mix.put("click", levels.click());
+        mix.put("band", levels.band());
+        ArrayNode voices = mix.putArray("voices");
+        levels.voices().levels().forEach((voice, level) -> voices.addObject()
+                .put("voice", voice)
+                .put("level", level));
+        node.put("countIn", countIn);
+        node.put("latency", latency);
+        card.ifPresent(name -> node.put("card", name));
+        band.ifPresent(playing -> {
+            ObjectNode written = node.putObject("band");
+            written.put("line", playing.line().name());
+            written.put("tonic", playing.key().tonic());
+            written.put("mode", playing.key().mode().name());
+            playing.pulse().ifPresent(pulse -> written.put("pulse", pulse.toString()));
+        });
+    }
+
+    static SoundSettings of(PlaybackSettings settings, PlaybackDevices devices) {
+        return new SoundSettings(
+                settings.clicking().get(),
+                settings.countIn().get(),
+                settings.band().get(),
+                settings.mix().get().lasting(),
+                devices.latency().get(),
+                devices.outputs().chosen());
+    }
+
+    void apply(PlaybackSettings settings, PlaybackDevices devices) {
+        settings.clicking().set(click);
+        settings.countIn().set(countIn);
+        settings.band().set(band);
+        settings.mix().set(levels);
+        devices.latency().set(latency);
+        devices.outputs().choose(card);
+    }
+}

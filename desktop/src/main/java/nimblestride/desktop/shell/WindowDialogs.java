@@ -1,0 +1,146 @@
+package nimblestride.desktop.shell;
+
+import java.io.File;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.scene.control.Alert;
+import javafx.scene.control.ButtonBar;
+import javafx.scene.control.ButtonType;
+import javafx.scene.control.ChoiceDialog;
+import javafx.scene.control.Dialog;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.TextInputDialog;
+import javafx.stage.FileChooser;
+import javafx.stage.Stage;
+import nimblestride.desktop.ui.control.WrappedLabel;
+import nimblestride.formats.export.ExportFormat;
+
+/** Asks in dialogs of the window. */
+final class WindowDialogs implements Dialogs {
+    private final Stage stage;
+    private final Path firstFolder;
+
+    WindowDialogs(Stage stage, Path firstFolder) {
+        this.stage = stage;
+        this.firstFolder = firstFolder;
+    }
+
+    @Override
+    public Optional<Path> fileToOpen(List<String> endings) {
+        FileChooser chooser = chooser("Open", endings);
+        return chosen(() -> chooser.showOpenDialog(stage));
+    }
+
+    @Override
+    public Optional<Path> fileToSave(String suggested, Optional<Path> folder) {
+        String ending = suggested.substring(suggested.lastIndexOf('.') + 1);
+        FileChooser chooser = chooser("Save", List.of(ending));
+        chooser.setInitialFileName(suggested);
+        folder.filter(Files::isDirectory).map(Path::toFile).ifPresent(chooser::setInitialDirectory);
+        return chosen(() -> chooser.showSaveDialog(stage));
+    }
+
+    private FileChooser chooser(String title, List<String> endings) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle(title);
+        chooser.getExtensionFilters()
+                .setAll(
+                        new FileChooser.ExtensionFilter(
+                                kind(endings.get(0)),
+                                endings.stream().map(ending -> "*." + ending).toList()),
+                        new FileChooser.ExtensionFilter("All files", "*.*"));
+        if (Files.isDirectory(firstFolder)) {
+            chooser.setInitialDirectory(firstFolder.toFile());
+        }
+        return chooser;
+    }
+
+    private static String kind(String ending) {
+        return Arrays.stream(ExportFormat.values())
+                .filter(form -> form.ending().equals(ending))
+                .map(ExportFormat::title)
+                .findFirst()
+                .orElse(ending);
+    }
+
+    private static Optional<Path> chosen(Supplier<File> choice) {
+        return Optional.ofNullable(choice.get()).map(File::toPath);
+    }
+
+    @Override
+    public Keep keepChanges(String exerciseName) {
+        ButtonType save = new ButtonType("Save", ButtonBar.ButtonData.YES);
+        ButtonType letGo = new ButtonType("Don't save", ButtonBar.ButtonData.NO);
+        Alert alert = new Alert(Alert.AlertType.CONFIRMATION, "", save, letGo, ButtonType.CANCEL);
+        prepare(alert, "Save the changes?", "\"" + exerciseName + "\" has changes that are in no file yet.");
+        ButtonType answer = alert.showAndWait().orElse(ButtonType.CANCEL);
+        return answer == save ? Keep.SAVE : answer == letGo ? Keep.LET_GO : Keep.CANCEL;
+    }
+
+    @Override
+    public void tell(String title, String text) {
+        Alert alert = new Alert(Alert.AlertType.INFORMATION);
+        prepare(alert, title, text);
+        alert.showAndWait();
+    }
+
+    @Override
+    public void show(String title, String text) {
+        Alert alert = new Alert(Alert.AlertType.INFORMATION);
+        dress(alert, title);
+        TextArea content = new TextArea(text);
+        content.setEditable(false);
+        content.setPrefSize(760, 420);
+        alert.getDialogPane().setContent(content);
+        alert.setResizable(true);
+        alert.showAndWait();
+    }
+
+    @Override
+    public boolean sure(String title, String text, String yes) {
+        ButtonType doIt = new ButtonType(yes, ButtonBar.ButtonData.YES);
+        Alert alert = new Alert(Alert.AlertType.CONFIRMATION, "", doIt, ButtonType.CANCEL);
+        prepare(alert, title, text);
+        return alert.showAndWait().filter(doIt::equals).isPresent();
+    }
+
+    @Override
+    public Optional<String> line(String title, String what, String first) {
+        TextInputDialog dialog = new TextInputDialog(first);
+        dialog.setContentText(what);
+        dress(dialog, title);
+        return dialog.showAndWait();
+    }
+
+    @Override
+    public Optional<Integer> choose(String title, String what, List<String> from) {
+        if (from.isEmpty()) {
+            return Optional.empty();
+        }
+        ChoiceDialog<String> dialog = new ChoiceDialog<>(from.get(0), from);
+        dialog.setContentText(what);
+        dress(dialog, title);
+        return dialog.showAndWait().map(from::indexOf);
+    }
+
+    private void dress(Dialog<?> dialog, String title) {
+        dialog.initOwner(stage);
+        dialog.setTitle("Nimble Stride");
+        dialog.setHeaderText(title);
+        dialog.setGraphic(null);
+        dialog.getDialogPane().setStyle(stage.getScene().getRoot().getStyle());
+        dialog.getDialogPane().getStylesheets().setAll(stage.getScene().getStylesheets());
+    }
+
+    private void prepare(Alert alert, String title, String text) {
+        dress(alert, title);
+        Label content = new WrappedLabel(text);
+        content.setPrefWidth(460);
+        alert.getDialogPane().setContent(content);
+    }
+}

@@ -1,0 +1,91 @@
+package nimblestride.desktop.shell;
+
+import java.util.function.IntUnaryOperator;
+import javafx.application.Platform;
+import javafx.geometry.Rectangle2D;
+import javafx.scene.Scene;
+import javafx.scene.layout.Region;
+import javafx.stage.Screen;
+import javafx.stage.Stage;
+import nimblestride.desktop.ui.look.DisplaySizes;
+import nimblestride.desktop.ui.look.Palette;
+
+/** The frame of a window: how large it is, how large everything in it is shown, and in which colours. */
+final class WindowFrame {
+    private static final double LEAST_WIDTH = 640;
+    private static final double LEAST_HEIGHT = 480;
+
+    private final Stage stage;
+    private final double width;
+    private final double height;
+    private final ScaledRoot enlarged;
+    private final Scene scene;
+
+    WindowFrame(Stage stage, Region content, Settings remembered) {
+        this.stage = stage;
+        this.enlarged = new ScaledRoot(content);
+        Rectangle2D room = Screen.getPrimary().getVisualBounds();
+        this.width = within(LEAST_WIDTH, remembered.width(), room.getWidth());
+        this.height = within(LEAST_HEIGHT, remembered.height(), room.getHeight());
+        this.scene = new Scene(new Region(), width, height);
+        enlarged.percent().set(remembered.percent());
+        enlarged.percent().addListener(change -> dress());
+        dress();
+        stage.setScene(scene);
+    }
+
+    /** A window may have been left larger than the screens there are now. */
+    private static double within(double least, double remembered, double room) {
+        return Math.max(least, Math.min(remembered, room));
+    }
+
+    private void dress() {
+        scene.getStylesheets()
+                .setAll(
+                        WindowFrame.class
+                                .getResource("/nimblestride/desktop/ui/look/stride.css")
+                                .toExternalForm(),
+                        DisplaySizes.stylesheet(percent()));
+    }
+
+    Scene scene() {
+        return scene;
+    }
+
+    /** How large everything is shown, of its usual size. */
+    int percent() {
+        return enlarged.percent().get();
+    }
+
+    void resize(IntUnaryOperator next) {
+        enlarged.percent().set(next.applyAsInt(percent()));
+    }
+
+    void wear(Palette palette) {
+        enlarged.setStyle(palette.asStyle());
+    }
+
+    /** The colours it wears, as a style. */
+    String style() {
+        return enlarged.getStyle();
+    }
+
+    /** Shows the window. Until then its content is in no scene: each part that came in would be styled once more. */
+    void show() {
+        scene.setRoot(enlarged);
+        stage.show();
+        stage.setMinWidth(LEAST_WIDTH);
+        stage.setMinHeight(LEAST_HEIGHT);
+        Platform.runLater(this::asLargeAsRemembered);
+    }
+
+    /** Some window managers open a window as small as it can be, whatever was asked for. */
+    private void asLargeAsRemembered() {
+        if (scene.getWidth() < width && scene.getHeight() < height) {
+            Rectangle2D room = Screen.getPrimary().getVisualBounds();
+            stage.setWidth(Math.min(room.getWidth(), width + stage.getWidth() - scene.getWidth()));
+            stage.setHeight(Math.min(room.getHeight(), height + stage.getHeight() - scene.getHeight()));
+            stage.centerOnScreen();
+        }
+    }
+}

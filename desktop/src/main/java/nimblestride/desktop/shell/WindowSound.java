@@ -1,0 +1,81 @@
+package nimblestride.desktop.shell;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.function.Consumer;
+import nimblestride.desktop.async.LatestOnly;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.playback.CustomRecordings;
+import nimblestride.desktop.playback.PlaybackDevices;
+import nimblestride.desktop.playback.ShownExercise;
+import nimblestride.desktop.playback.Transport;
+import nimblestride.desktop.view.road.RoadView;
+import nimblestride.sound.kit.CustomKit;
+import nimblestride.sound.kit.SampleSet;
+import nimblestride.sound.kit.SynthesizedKit;
+import nimblestride.sound.play.AudioOutput;
+import nimblestride.sound.play.AudioOutputs;
+import nimblestride.sound.play.Player;
+
+/** All of the window that sounds. */
+final class WindowSound implements AutoCloseable {
+    private final CustomKit sounds = new CustomKit(new SynthesizedKit(AudioOutput.SAMPLE_RATE));
+    private final LatestOnly reading = new LatestOnly("reading recordings");
+    private final Transport transport;
+    private final PlaybackDevices devices;
+    private final CustomRecordings recordings;
+
+    /**
+     * @param folder in which recordings of the user's own are kept
+     * @param road tells how it is counted, and how many layers are heard
+     * @param heard is told what is heard
+     * @param tell is given what the user is to know
+     */
+    WindowSound(
+            ExerciseDocument desk,
+            AudioOutputs outputs,
+            Path folder,
+            RoadView road,
+            Consumer<OptionalDouble> heard,
+            Consumer<String> tell) {
+        Player player = new Player(outputs, sounds);
+        transport = new Transport(desk, player, new ShownExercise(road.stage(), road.school(), road.division()), heard);
+        devices = new PlaybackDevices(player, outputs, transport);
+        recordings = new CustomRecordings(folder, sounds);
+        reading.ask(recordings::read, (List<String> problems) -> {
+            if (!problems.isEmpty()) {
+                tell.accept("Not every recording of yours could be read: " + String.join("; ", problems) + ".");
+            }
+        });
+        transport.problem().addListener(change -> {
+            if (!transport.problem().get().isEmpty()) {
+                tell.accept(transport.problem().get());
+            }
+        });
+    }
+
+    Transport transport() {
+        return transport;
+    }
+
+    PlaybackDevices devices() {
+        return devices;
+    }
+
+    CustomRecordings recordings() {
+        return recordings;
+    }
+
+    /** What everything sounds like. */
+    SampleSet sounds() {
+        return sounds;
+    }
+
+    @Override
+    public void close() {
+        transport.close();
+        devices.close();
+        reading.close();
+    }
+}

@@ -1,0 +1,106 @@
+package nimblestride.desktop.ui.control;
+
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+
+/**
+ * What is said of a control while the mouse rests on it, and by a screen reader after its name. The little window it stands in is
+ * made only when the mouse first comes, or somebody without one asks.
+ */
+public final class ControlTip {
+    /** Of a line in it, at the most. */
+    private static final double WIDTH = 420;
+
+    private Supplier<String> said = () -> "";
+    /** For the mouse. */
+    private Tooltip shown;
+    /** For those who have none. */
+    private Tooltip told;
+
+    private ControlTip() {}
+
+    /** Says something of a node from now on, in place of what was said before. */
+    public static void on(Node node, String text) {
+        node.setAccessibleHelp(text);
+        onAsking(node, () -> text);
+    }
+
+    /**
+     * Says something of a node that is worked out when it is asked for.
+     *
+     * @param text may be empty, and then nothing is said; a screen reader has to ask for it itself
+     */
+    public static void onAsking(Node node, Supplier<String> text) {
+        ControlTip hint = of(node);
+        hint.said = text;
+        if (hint.shown != null) {
+            hint.comeTo(node);
+        }
+    }
+
+    /**
+     * Says it now, under the node, until a key is pressed or the focus goes: for those who have no mouse.
+     *
+     * @param otherwise said where there is nothing to say, so that nobody waits for it
+     */
+    public static void tell(Node node, String otherwise) {
+        ControlTip hint = of(node);
+        if (hint.told == null) {
+            Tooltip told = made();
+            hint.told = told;
+            node.addEventFilter(KeyEvent.KEY_PRESSED, event -> told.hide());
+            node.focusedProperty().addListener(change -> told.hide());
+        }
+        String text = hint.said.get();
+        hint.told.setText(text.isEmpty() ? otherwise : text);
+        Bounds bounds = node.localToScreen(node.getBoundsInLocal());
+        hint.told.show(node, bounds.getMinX(), bounds.getMaxY());
+    }
+
+    /** Says nothing of it any longer. */
+    public static void off(Node node) {
+        on(node, "");
+    }
+
+    /** What would be said of a node if the mouse rested on it; empty for nothing. */
+    static Optional<String> installedOn(Node node) {
+        return Optional.ofNullable(of(node).shown).map(Tooltip::getText);
+    }
+
+    private static ControlTip of(Node node) {
+        return (ControlTip) node.getProperties().computeIfAbsent(ControlTip.class, key -> {
+            ControlTip hint = new ControlTip();
+            node.addEventHandler(MouseEvent.MOUSE_ENTERED, event -> hint.comeTo(node));
+            return hint;
+        });
+    }
+
+    /** The mouse has come: now the little window has to be there, with what is said now. */
+    private void comeTo(Node node) {
+        String text = said.get();
+        if (text.isEmpty()) {
+            if (shown != null) {
+                Tooltip.uninstall(node, shown);
+                shown = null;
+            }
+        } else if (shown != null) {
+            shown.setText(text);
+        } else {
+            shown = made();
+            shown.setText(text);
+            Tooltip.install(node, shown);
+        }
+    }
+
+    private static Tooltip made() {
+        Tooltip made = new Tooltip();
+        made.setWrapText(true);
+        made.setMaxWidth(WIDTH);
+        return made;
+    }
+}

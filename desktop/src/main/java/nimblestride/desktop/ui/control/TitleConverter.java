@@ -1,0 +1,23 @@
+package nimblestride.desktop.ui.control;
+
+import java.util.function.Function;
+import javafx.util.StringConverter;
+
+/** The titles under which things are chosen from a list. They are chosen, not typed. */
+public final class TitleConverter<T> extends StringConverter<T> {
+    private final Function<T, String> title;
+
+    public TitleConverter(Function<T, String> title) {
+        this.title = title;
+    }
+
+    @Override
+    public String toString(T value) {
+        return value == null ? "" : title.apply(value);
+    }
+
+    @Override
+    public T fromString(String typed) {
+        throw new IllegalStateException("this is chosen from a list, not typed");
+    }
+}

@@ -1,0 +1,21 @@
+package nimblestride.desktop.ui.field;
+
+import java.util.Locale;
+import java.util.function.Function;
+import nimblestride.core.foundation.failure.InvalidValueException;
+
+/** Reads a number of bars. */
+public final class BarCountParser {
+    private BarCountParser() {}
+
+    /** From 1 to so many; anything else is refused with what was expected. */
+    public static Function<String, Integer> upTo(int most) {
+        return text -> {
+            String typed = text.strip();
+            if (!typed.matches("\\d{1,9}") || Integer.parseInt(typed) < 1 || Integer.parseInt(typed) > most) {
+                throw new InvalidValueException(String.format(Locale.ROOT, "expected 1 to %,d bars, such as 4", most));
+            }
+            return Integer.parseInt(typed);
+        };
+    }
+}

@@ -1,0 +1,104 @@
+package nimblestride.desktop.ui.field;
+
+import java.util.Optional;
+import javafx.beans.InvalidationListener;
+import javafx.beans.Observable;
+import javafx.geometry.Bounds;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
+
+/**
+ * What is wrong with the text of a field: under the field, in the page, where that is wide enough for a sentence; otherwise in a note
+ * of its own that hangs from the field, over whatever is there, while one types in it or the mouse is over it.
+ */
+final class FieldError extends Label {
+    private static final String STYLE = "problem";
+
+    /** A column narrower than this breaks a sentence word by word. */
+    private static final double ROOM_FOR_A_SENTENCE = 200;
+
+    private static final double NOTE_WIDTH = 280;
+    private static final double GAP = 3;
+
+    private final TextField field;
+    private final InvalidationListener follow = this::hang;
+    private Optional<Tooltip> note = Optional.empty();
+    /** What a screen reader says of the field while nothing is wrong. */
+    private String usualHelp = "";
+
+    FieldError(TextField field) {
+        this.field = field;
+        getStyleClass().add(STYLE);
+        setWrapText(true);
+        setMinHeight(USE_PREF_SIZE);
+        setVisible(false);
+        setManaged(false);
+        field.focusedProperty().addListener(change -> place());
+        field.hoverProperty().addListener(change -> place());
+        field.sceneProperty().addListener(change -> place());
+    }
+
+    /** Tells what is wrong; nothing where the text makes sense. */
+    void tell(Optional<String> text) {
+        if (!isTold()) {
+            usualHelp = field.getAccessibleHelp();
+        }
+        setText(text.orElse(""));
+        field.setAccessibleHelp(text.orElse(usualHelp));
+        place();
+    }
+
+    boolean isTold() {
+        return !getText().isEmpty();
+    }
+
+    private void place() {
+        boolean narrow = field.getWidth() > 0 && field.getWidth() < ROOM_FOR_A_SENTENCE;
+        setVisible(isTold() && !narrow);
+        setManaged(isTold() && !narrow);
+        boolean looked = field.isFocused() || field.isHover();
+        if (isTold() && narrow && looked && field.localToScreen(0, 0) != null) {
+            showNote();
+        } else {
+            hideNote();
+        }
+    }
+
+    private void showNote() {
+        Tooltip shown = note.orElseGet(FieldError::newNote);
+        shown.setText(getText());
+        if (note.isEmpty()) {
+            note = Optional.of(shown);
+            field.localToSceneTransformProperty().addListener(follow);
+            Bounds place = field.localToScreen(field.getBoundsInLocal());
+            shown.show(field, place.getMinX(), place.getMaxY() + GAP);
+        }
+    }
+
+    private static Tooltip newNote() {
+        Tooltip note = new Tooltip();
+        note.getStyleClass().add(STYLE);
+        note.setWrapText(true);
+        note.setMaxWidth(NOTE_WIDTH);
+        // Escape is for the field, which puts back what was there.
+        note.setHideOnEscape(false);
+        return note;
+    }
+
+    private void hang(Observable moved) {
+        Bounds place = field.localToScreen(field.getBoundsInLocal());
+        if (place != null) {
+            note.ifPresent(shown -> {
+                shown.setAnchorX(place.getMinX());
+                shown.setAnchorY(place.getMaxY() + GAP);
+            });
+        }
+    }
+
+    private void hideNote() {
+        field.localToSceneTransformProperty().removeListener(follow);
+        note.ifPresent(Tooltip::hide);
+        note = Optional.empty();
+    }
+}

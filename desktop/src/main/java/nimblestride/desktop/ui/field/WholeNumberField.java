@@ -1,0 +1,48 @@
+package nimblestride.desktop.ui.field;
+
+import java.util.Locale;
+import java.util.function.Function;
+import java.util.function.IntConsumer;
+import nimblestride.core.foundation.failure.InvalidValueException;
+
+/** A field for a whole number. */
+public final class WholeNumberField {
+    private WholeNumberField() {}
+
+    /**
+     * Reads a number within limits.
+     *
+     * @param what it is, as in {@code percent}
+     */
+    public static Function<String, Integer> reader(int least, int most, String what) {
+        return text -> {
+            try {
+                int number = Integer.parseInt(text.strip().replace("\u2212", "-"));
+                if (number >= least && number <= most) {
+                    return number;
+                }
+            } catch (NumberFormatException e) {
+                // The same is expected.
+            }
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT, "expected %s from %,d to %,d, read \"%s\"", what, least, most, text.strip()));
+        };
+    }
+
+    /**
+     * A field that shows and takes one.
+     *
+     * @param id by which it is found
+     * @param what it is, for its problem and for a screen reader
+     */
+    public static TypedField<Integer> field(
+            String id, String what, int least, int most, double width, IntConsumer taken) {
+        TypedField<Integer> field =
+                new TypedField<>(reader(least, most, what), String::valueOf, taken::accept, () -> {});
+        field.field().setId(id);
+        field.field().setAccessibleText(what + ", from " + least + " to " + most);
+        field.setPrefWidth(width);
+        field.setMinWidth(width);
+        return field;
+    }
+}

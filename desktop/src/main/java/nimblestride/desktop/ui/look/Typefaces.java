@@ -1,0 +1,111 @@
+package nimblestride.desktop.ui.look;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import javafx.animation.PauseTransition;
+import javafx.scene.text.Font;
+import javafx.scene.text.FontPosture;
+import javafx.scene.text.FontWeight;
+import javafx.util.Duration;
+import nimblestride.formats.font.Fonts;
+
+/** The faces that ship with the program: Lato for text, Bravura for music. */
+public final class Typefaces {
+    public static final String TEXT = "Lato";
+    public static final String MUSIC = "Bravura";
+
+    /** SMuFL: {@code timeSig0} is U+E080, and {@code timeSigPlus} U+E08C. */
+    private static final int TIME_SIGNATURE_ZERO = 0xE080;
+
+    private static final int TIME_SIGNATURE_PLUS = 0xE08C;
+    private static final Map<Cut, Font> FONTS = new ConcurrentHashMap<>();
+
+    /** Loads the faces when it is first touched; whoever touches it meanwhile waits. */
+    private static final class Loaded {
+        static {
+            for (String file : new String[] {"Lato-Regular.ttf", "Lato-Bold.ttf", "Lato-Italic.ttf", "Bravura.otf"}) {
+                try (InputStream in = Fonts.class.getResourceAsStream(file)) {
+                    if (in == null || Font.loadFont(in, 12) == null) {
+                        throw new IllegalStateException("the face " + file + " is not in the program");
+                    }
+                } catch (IOException e) {
+                    throw new UncheckedIOException(e);
+                }
+            }
+        }
+
+        static void touch() {
+            // The static initialiser does it.
+        }
+    }
+
+    private Typefaces() {}
+
+    /** Begins to load the faces, beside other work. */
+    public static void load() {
+        beside("loading the faces", Loaded::touch);
+    }
+
+    /** Waits until the faces are loaded: needed once before a stylesheet names them. */
+    public static void await() {
+        Loaded.touch();
+    }
+
+    /**
+     * Begins to measure the faces, which takes longer than to load them and is needed only for written music; not at once, for the
+     * window is still being drawn then.
+     */
+    public static void measure() {
+        PauseTransition drawn = new PauseTransition(Duration.seconds(1));
+        drawn.setOnFinished(event -> beside("measuring the faces", Fonts::get));
+        drawn.play();
+    }
+
+    private static void beside(String what, Runnable work) {
+        Thread thread = new Thread(work, what);
+        thread.setDaemon(true);
+        thread.start();
+    }
+
+    public static Font text(double size) {
+        return font(TEXT, FontWeight.NORMAL, FontPosture.REGULAR, size);
+    }
+
+    public static Font bold(double size) {
+        return font(TEXT, FontWeight.BOLD, FontPosture.REGULAR, size);
+    }
+
+    public static Font italic(double size) {
+        return font(TEXT, FontWeight.NORMAL, FontPosture.ITALIC, size);
+    }
+
+    public static Font music(double size) {
+        return font(MUSIC, FontWeight.NORMAL, FontPosture.REGULAR, size);
+    }
+
+    private record Cut(String family, FontWeight weight, FontPosture posture, double size) {}
+
+    /**
+     * To look a font up takes longer than to draw a word in it. Sizes that follow a zoom are told apart by a 64th of a point, so that
+     * there are not endlessly many.
+     */
+    private static Font font(String family, FontWeight weight, FontPosture posture, double size) {
+        await();
+        return FONTS.computeIfAbsent(
+                new Cut(family, weight, posture, Math.round(size * 64) / 64.0),
+                cut -> Font.font(cut.family, cut.weight, cut.posture, cut.size));
+    }
+
+    /** A number in the digits of a time signature. */
+    public static String signatureDigits(String digits) {
+        StringBuilder glyphs = new StringBuilder();
+        for (int i = 0; i < digits.length(); i++) {
+            char digit = digits.charAt(i);
+            glyphs.appendCodePoint(digit == '+' ? TIME_SIGNATURE_PLUS : TIME_SIGNATURE_ZERO + digit - '0');
+        }
+        return glyphs.toString();
+    }
+}

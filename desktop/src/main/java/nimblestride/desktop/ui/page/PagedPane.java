@@ -1,0 +1,141 @@
+package nimblestride.desktop.ui.page;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.scene.Node;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.desktop.document.exercise.AnalyzedExercise;
+import nimblestride.desktop.ui.control.ControlTip;
+import nimblestride.desktop.ui.look.Palette;
+
+/** The names of pages on the left, one above the other, and the page that is chosen on the right. */
+public class PagedPane extends HBox implements AutoCloseable {
+    private final VBox names = new VBox();
+    private final ToggleGroup chosen = new ToggleGroup();
+    private final Map<String, ToggleButton> buttons = new LinkedHashMap<>();
+    private final List<LazyPage<?>> pages = new ArrayList<>();
+    private Optional<Exercise> latest = Optional.empty();
+    private Optional<AnalyzedExercise> latestAnswer = Optional.empty();
+    private Optional<LazyPage<?>> inHand = Optional.empty();
+
+    protected PagedPane() {
+        getStyleClass().add("pages");
+        names.getStyleClass().add("page-names");
+        names.setMinWidth(Region.USE_PREF_SIZE);
+        chosen.selectedToggleProperty().addListener((property, old, now) -> {
+            if (now == null) {
+                chosen.selectToggle(old);
+            }
+        });
+        sceneProperty().addListener(change -> {
+            showPage();
+            answerPage();
+        });
+    }
+
+    /** Puts something of its own among the names. */
+    protected final void addBeside(Node node) {
+        names.getChildren().add(node);
+    }
+
+    /**
+     * Adds a page after the others; it is made when it is first needed.
+     *
+     * @param what the page is for, in one sentence
+     */
+    protected final <P extends Region & Page> LazyPage<P> add(String name, String what, Supplier<P> making) {
+        LazyPage<P> page = new LazyPage<>(making);
+        ToggleButton button = new ToggleButton(name);
+        button.setId("page-"
+                + name.toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-").replaceAll("-$", ""));
+        button.setToggleGroup(chosen);
+        button.getStyleClass().add("page-name");
+        ControlTip.on(button, what);
+        button.setMaxWidth(Double.MAX_VALUE);
+        button.selectedProperty().addListener((property, was, selected) -> {
+            if (selected) {
+                inHand = Optional.of(page);
+                showPage();
+                answerPage();
+            }
+        });
+        names.getChildren().add(button);
+        buttons.put(name, button);
+        pages.add(page);
+        return page;
+    }
+
+    /** Goes to a page. */
+    public final void choose(String name) {
+        chosen.selectToggle(buttons.get(name));
+    }
+
+    /** The page that is seen; all of this while there is none. */
+    public final Node page() {
+        return getChildren().isEmpty() ? this : getChildren().get(getChildren().size() - 1);
+    }
+
+    /** Shows the exercise as it is now: on the page that is seen at once, on the others when they are chosen. */
+    public final void show(Exercise exercise) {
+        latest = Optional.of(exercise);
+        showPage();
+    }
+
+    /** Shows what follows from the exercise, on the page that is seen. */
+    public final void show(AnalyzedExercise answer) {
+        latestAnswer = Optional.of(answer);
+        answerPage();
+    }
+
+    private void answerPage() {
+        inView().ifPresent(page -> latestAnswer.ifPresent(page::show));
+    }
+
+    private void showPage() {
+        inView().ifPresent(page -> latest.ifPresent(exercise -> {
+            prepare(exercise);
+            page.show(exercise);
+        }));
+    }
+
+    /** The page that is chosen, in its place, while these pages are seen at all. */
+    private Optional<Page> inView() {
+        if (getScene() == null) {
+            return Optional.empty();
+        }
+        return inHand.map(late -> {
+            Region page = late.get();
+            if (!getChildren().equals(List.of(names, page))) {
+                HBox.setHgrow(page, Priority.ALWAYS);
+                getChildren().setAll(names, page);
+            }
+            return late.get();
+        });
+    }
+
+    /** Light or dark, on each page as it is there. */
+    public final void setPalette(Palette palette) {
+        pages.forEach(page -> page.setPalette(palette));
+    }
+
+    /** Shows the exercise on what stands beside the pages. */
+    protected void prepare(Exercise exercise) {
+        // Most benches have nothing there.
+    }
+
+    @Override
+    public final void close() {
+        pages.forEach(page -> page.ifMade(Page::close));
+    }
+}

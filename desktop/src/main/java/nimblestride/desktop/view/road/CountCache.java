@@ -1,0 +1,31 @@
+package nimblestride.desktop.view.road;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.SpokenSyllable;
+import nimblestride.core.time.counting.Subdivision;
+import nimblestride.core.time.meter.Bar;
+
+/** What is said in bars, in one school and division: worked out once for each bar, and forgotten when it is not asked for. */
+record CountCache(CountingSystem school, Subdivision division, Map<Bar, List<SpokenSyllable>> known) {
+    private static final int MOST_KNOWN = 512;
+
+    CountCache(CountingSystem school, Subdivision division) {
+        this(school, division, new Latest());
+    }
+
+    List<SpokenSyllable> of(Bar bar) {
+        return known.computeIfAbsent(bar, counted -> school.count(counted, division));
+    }
+
+    private static final class Latest extends LinkedHashMap<Bar, List<SpokenSyllable>> {
+        private static final long serialVersionUID = 1L;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Bar, List<SpokenSyllable>> eldest) {
+            return size() > MOST_KNOWN;
+        }
+    }
+}

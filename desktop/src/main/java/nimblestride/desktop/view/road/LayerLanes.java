@@ -1,0 +1,33 @@
+package nimblestride.desktop.view.road;
+
+import java.util.stream.IntStream;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.layer.pattern.Pattern;
+
+/**
+ * What stands under the ground line of the Road, in view or not, and in whichever feel: while sections are played one after the other, all
+ * stays where it is.
+ *
+ * @param count how many lanes at the most
+ * @param lettered whether hands are written under the marks of one of them
+ * @param played whether it is shown above them how somebody played
+ */
+record LayerLanes(int count, boolean lettered, boolean played) {
+    static LayerLanes of(Exercise exercise, boolean played) {
+        int most = exercise.feels().stream()
+                .mapToInt(feel -> feel.layers().size())
+                .max()
+                .orElse(0);
+        boolean lettered = exercise.feels().stream()
+                .flatMap(feel -> feel.layers().stream())
+                .anyMatch(layer -> isLettered(layer.pattern()));
+        return new LayerLanes(most, lettered, played);
+    }
+
+    /** Whether it is written out with which hand it is played. */
+    private static boolean isLettered(Pattern pattern) {
+        return IntStream.range(0, pattern.parts())
+                .anyMatch(part -> pattern.strokeAt(part).flatMap(Stroke::limb).isPresent());
+    }
+}

@@ -1,0 +1,148 @@
+package nimblestride.desktop.view.road;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleConsumer;
+import java.util.stream.IntStream;
+import javafx.scene.AccessibleRole;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.layout.StackPane;
+import nimblestride.core.exercise.analysis.Analysis;
+import nimblestride.core.layer.alignment.Alignment;
+import nimblestride.core.layer.alignment.Landings;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.desktop.ui.look.DrawingCanvas;
+import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.ui.look.Typefaces;
+
+/** The whole way home in one line: every bar, every landing, the return, and the stretch in view. A click goes there. */
+final class OverviewStrip extends StackPane {
+    static final double HEIGHT = 40;
+
+    private static final double LINE = 25;
+    private static final int MOST_BARS = 1_000;
+    private static final int MOST_LANDINGS = 2_000;
+
+    /** @param goTo is told the moment, in whole notes, to bring into view */
+    OverviewStrip(DoubleConsumer goTo) {
+        getStyleClass().add("journey");
+        getChildren().add(slate);
+        setMinHeight(HEIGHT);
+        setPrefHeight(HEIGHT);
+        setMaxHeight(HEIGHT);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        setOnMousePressed(event -> goTo.accept(moment(event.getX())));
+        setOnMouseDragged(event -> goTo.accept(moment(event.getX())));
+    }
+
+    private final DrawingCanvas slate = new DrawingCanvas((g, width, height) -> draw(g));
+    private double total = 1;
+    private Optional<Analysis> shown = Optional.empty();
+    /** Where the bars of the phrase begin, in whole notes. */
+    private double[] starts = {};
+
+    private Optional<Landings> landings = Optional.empty();
+    private VisibleRange inView = new VisibleRange(0, 1, 1);
+    private Palette palette = Palette.DAY;
+
+    private double moment(double x) {
+        return (x - RoadLayout.GUTTER) / (getWidth() - RoadLayout.GUTTER - 16) * total;
+    }
+
+    private double x(double moment) {
+        return RoadLayout.GUTTER + moment / total * (getWidth() - RoadLayout.GUTTER - 16);
+    }
+
+    /** @param length of the way home, in whole notes */
+    void show(Analysis reckoning, double length) {
+        total = length;
+        shown = Optional.of(reckoning);
+        Phrase phrase = reckoning.exercise().phrase();
+        double unit = phrase.grid().unit().toDouble();
+        starts = IntStream.range(0, phrase.bars().size())
+                .mapToDouble(bar -> phrase.startOnGrid(bar) * unit)
+                .toArray();
+        List<Alignment> alignments = reckoning.layers().stream()
+                .flatMap(layer -> layer.alignment().result().stream())
+                .toList();
+        landings = Optional.of(Landings.before(barsOf(phrase), alignments, MOST_LANDINGS));
+    }
+
+    /** How many bars there are on the way. */
+    private long barsOf(Phrase phrase) {
+        return Math.round(total / phrase.length().toDouble()) * starts.length;
+    }
+
+    private double startOf(long bar, double phraseLength) {
+        long round = bar / starts.length;
+        return round * phraseLength + starts[(int) (bar % starts.length)];
+    }
+
+    /** Shows which stretch is in view. */
+    void show(VisibleRange newInView, Palette newPalette) {
+        inView = newInView;
+        palette = newPalette;
+        slate.redraw();
+    }
+
+    private void draw(GraphicsContext g) {
+        shown.ifPresent(reckoning -> draw(g, reckoning));
+    }
+
+    private void draw(GraphicsContext g, Analysis reckoning) {
+        Phrase phrase = reckoning.exercise().phrase();
+        g.setFill(palette.panel());
+        g.setStroke(palette.quiet());
+        g.setLineWidth(1);
+        double from = Math.max(x(0), x(Math.max(0, inView.start())));
+        double to = Math.min(x(total), x(inView.end()));
+        g.fillRoundRect(from, 4, Math.max(4, to - from), HEIGHT - 8, 6, 6);
+        g.strokeRoundRect(from, 4, Math.max(4, to - from), HEIGHT - 8, 6, 6);
+        g.setStroke(palette.quiet());
+        g.strokeLine(x(0), LINE, x(total), LINE);
+        bars(g, phrase);
+        List<Analysis.OfLayer> layers = reckoning.layers();
+        landings(g, reckoning);
+        g.setFill(palette.quiet());
+        g.setFont(Typefaces.text(12));
+        g.fillText("the whole way", 6, LINE + 4);
+        if (!layers.isEmpty() && reckoning.together().result().isPresent()) {
+            g.setStroke(palette.landing());
+            g.setLineWidth(4);
+            g.strokeLine(x(total), 8, x(total), HEIGHT - 8);
+        }
+    }
+
+    private void bars(GraphicsContext g, Phrase phrase) {
+        long bars = barsOf(phrase);
+        if (bars > MOST_BARS) {
+            return;
+        }
+        double phraseLength = phrase.length().toDouble();
+        g.setLineWidth(1);
+        double lastNumber = Double.NEGATIVE_INFINITY;
+        for (long bar = 0; bar < bars; bar++) {
+            double x = x(startOf(bar, phraseLength));
+            boolean phraseStart = bar % starts.length == 0;
+            g.setStroke(phraseStart ? palette.ink() : palette.quiet());
+            g.strokeLine(x, LINE - (phraseStart ? 7 : 4), x, LINE + 4);
+            if (x - lastNumber > 24) {
+                g.setFill(palette.quiet());
+                g.setFont(Typefaces.text(11));
+                g.fillText(Long.toString(bar + 1), x + 3, 15);
+                lastNumber = x;
+            }
+        }
+    }
+
+    /** A dot on every bar line that is landed on, the larger the more layers land there. */
+    private void landings(GraphicsContext g, Analysis reckoning) {
+        DotRow dots = new DotRow(LINE, getWidth());
+        double phraseLength = reckoning.exercise().phrase().length().toDouble();
+        landings.ifPresent(found -> found.forEach((bar, layers) -> dots.add(
+                x(startOf(bar, phraseLength)),
+                2.5 + 4.0 * layers / reckoning.layers().size())));
+        g.setFill(palette.landing());
+        dots.fill(g);
+    }
+}

@@ -1,0 +1,12 @@
+package nimblestride.desktop.view.road;
+
+import nimblestride.core.time.meter.Grouping;
+
+/** What is done when the strides of a bar are regrouped by hand. */
+public interface RegroupAction {
+    /** @param bar its number within the phrase, from 0 */
+    void regroup(int bar, Grouping grouping);
+
+    /** The hand has let go. */
+    void done();
+}

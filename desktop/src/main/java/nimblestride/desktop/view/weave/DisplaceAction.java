@@ -1,0 +1,12 @@
+package nimblestride.desktop.view.weave;
+
+import nimblestride.core.layer.pattern.Layer;
+
+/** Has a layer begun elsewhere by hand. */
+public interface DisplaceAction {
+    /** The layer as it is while it is moved. */
+    void displace(int index, Layer layer);
+
+    /** The hand lets go. */
+    void done();
+}

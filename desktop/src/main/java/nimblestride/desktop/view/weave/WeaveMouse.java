@@ -1,0 +1,110 @@
+package nimblestride.desktop.view.weave;
+
+import java.util.Comparator;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.scene.Cursor;
+import javafx.scene.Node;
+import javafx.scene.input.MouseEvent;
+import nimblestride.core.layer.crossing.Displacement;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.desktop.document.exercise.AnalyzedExercise;
+import nimblestride.desktop.view.weave.WeavePicture.Mark;
+import nimblestride.desktop.view.weave.WeavePicture.Row;
+
+/** What the mouse does on the Weave: it points at a mark, takes hold of it, and drags its layer along the bar. */
+final class WeaveMouse {
+    /** So near, in pixels, a mark is pointed at. */
+    private static final double REACH = 9;
+
+    private final Node slate;
+    private final Supplier<Optional<Seen>> seen;
+    private final DisplaceAction displacing;
+    private Optional<Grip> grip = Optional.empty();
+
+    /** What is drawn on the slate. */
+    record Seen(AnalyzedExercise answer, WeavePicture picture, WeaveLayout loom) {
+        Optional<WeaveHit> markAt(double x, double y) {
+            int index = loom.row(y);
+            if (index < 0 || index >= picture.rows().size()) {
+                return Optional.empty();
+            }
+            Row row = picture.rows().get(index);
+            return row.marks().stream()
+                    .min(Comparator.comparingDouble(mark -> distance(mark, index, x, y)))
+                    .filter(mark -> distance(mark, index, x, y) <= REACH)
+                    .map(mark -> new WeaveHit(mark.layer(), row.bar(), mark.at()));
+        }
+
+        private double distance(Mark mark, int row, double x, double y) {
+            int layers = answer.reckoning().layers().size();
+            return Math.hypot(loom.x(mark.x()) - x, loom.top(row) + loom.lane(mark.layer(), layers) - y);
+        }
+    }
+
+    /** A mark held with the mouse. */
+    private record Grip(int index, Layer layer, double x) {}
+
+    private WeaveMouse(Node slate, Supplier<Optional<Seen>> seen, DisplaceAction displacing) {
+        this.slate = slate;
+        this.seen = seen;
+        this.displacing = displacing;
+    }
+
+    /**
+     * Has the mouse do so from now on.
+     *
+     * @param slate on which it is drawn
+     * @param pointed is given the mark that is pointed at, or none
+     * @param taken is given the mark that is taken hold of
+     */
+    static void on(
+            Node slate,
+            Supplier<Optional<Seen>> seen,
+            DisplaceAction displacing,
+            Consumer<Optional<WeaveHit>> pointed,
+            Consumer<WeaveHit> taken) {
+        WeaveMouse pointing = new WeaveMouse(slate, seen, displacing);
+        slate.setOnMouseMoved(event -> pointing.point(pointing.markAt(event), pointed));
+        slate.setOnMouseExited(event -> pointing.point(Optional.empty(), pointed));
+        slate.setOnMousePressed(event -> pointing.takeHold(event, taken));
+        slate.setOnMouseDragged(pointing::drag);
+        slate.setOnMouseReleased(event -> pointing.letGo());
+    }
+
+    private Optional<WeaveHit> markAt(MouseEvent event) {
+        return seen.get().flatMap(drawn -> drawn.markAt(event.getX(), event.getY()));
+    }
+
+    private void point(Optional<WeaveHit> place, Consumer<Optional<WeaveHit>> pointed) {
+        slate.setCursor(place.isPresent() ? Cursor.H_RESIZE : Cursor.DEFAULT);
+        pointed.accept(place);
+    }
+
+    private void takeHold(MouseEvent event, Consumer<WeaveHit> taken) {
+        markAt(event).ifPresent(place -> {
+            taken.accept(place);
+            seen.get()
+                    .map(drawn -> drawn.answer().exercise().layers().get(place.layer()))
+                    .ifPresent(layer -> grip = Optional.of(new Grip(place.layer(), layer, event.getX())));
+        });
+    }
+
+    private void drag(MouseEvent event) {
+        grip.ifPresent(held -> seen.get().ifPresent(drawn -> {
+            Phrase phrase = drawn.answer().exercise().phrase();
+            double unit = Displacement.unit(held.layer, phrase).toDouble();
+            long units = Math.round((event.getX() - held.x) / drawn.loom().scale() / unit);
+            displacing.displace(held.index, Displacement.by(held.layer, phrase, units));
+        }));
+    }
+
+    private void letGo() {
+        if (grip.isPresent()) {
+            grip = Optional.empty();
+            displacing.done();
+        }
+    }
+}

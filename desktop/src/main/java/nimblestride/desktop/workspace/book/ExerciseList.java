@@ -1,0 +1,110 @@
+package nimblestride.desktop.workspace.book;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.UUID;
+import java.util.stream.IntStream;
+import javafx.application.Platform;
+import javafx.scene.control.IndexedCell;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.skin.VirtualFlow;
+import javafx.scene.layout.VBox;
+import nimblestride.desktop.ui.control.ControlTip;
+import nimblestride.store.book.ExerciseSummary;
+
+/** Exercises of the Book, one of them marked. */
+final class ExerciseList extends ListView<ExerciseSummary> {
+    private Optional<UUID> marked = Optional.empty();
+
+    ExerciseList() {
+        setId("book-list");
+        setAccessibleText("Exercises in the Book");
+        setCellFactory(view -> new KeptCell());
+    }
+
+    Optional<ExerciseSummary> selected() {
+        return Optional.ofNullable(getSelectionModel().getSelectedItem());
+    }
+
+    /** Which one is marked, in the list or not. */
+    Optional<UUID> marked() {
+        return marked;
+    }
+
+    /** Shows these; where the user has scrolled away from the marked one, it stays out of sight. */
+    void show(List<ExerciseSummary> kept) {
+        OptionalInt row = markedRow();
+        boolean away = row.isPresent()
+                && rows().filter(rows -> !isInSight(rows, row.getAsInt())).isPresent();
+        getItems().setAll(kept);
+        select();
+        if (!away) {
+            bringIntoSight();
+        }
+    }
+
+    /** Marks an exercise, if it is in the list, and brings it wholly into sight. */
+    void mark(Optional<UUID> id) {
+        marked = id;
+        select();
+        bringIntoSight();
+    }
+
+    private void select() {
+        getSelectionModel().clearSelection();
+        markedRow().ifPresent(getSelectionModel()::select);
+    }
+
+    /**
+     * The list's own scrolling puts a row at the top, the rows' moves as little as it must: to about where the row is, and where that
+     * then is laid out, to where it is wholly seen.
+     */
+    private void bringIntoSight() {
+        Platform.runLater(() -> rows().ifPresent(rows -> markedRow().ifPresent(row -> {
+            for (int i = 0; i < 2; i++) {
+                layout();
+                rows.scrollTo(row);
+            }
+        })));
+    }
+
+    private OptionalInt markedRow() {
+        return IntStream.range(0, getItems().size())
+                .filter(row -> Optional.of(getItems().get(row).id()).equals(marked))
+                .findFirst();
+    }
+
+    private static boolean isInSight(VirtualFlow<?> rows, int row) {
+        IndexedCell<?> first = rows.getFirstVisibleCell();
+        IndexedCell<?> last = rows.getLastVisibleCell();
+        return first != null && last != null && first.getIndex() <= row && row <= last.getIndex();
+    }
+
+    private Optional<VirtualFlow<?>> rows() {
+        return lookup(".virtual-flow") instanceof VirtualFlow<?> rows ? Optional.of(rows) : Optional.empty();
+    }
+
+    private static final class KeptCell extends ListCell<ExerciseSummary> {
+        @Override
+        protected void updateItem(ExerciseSummary kept, boolean nothing) {
+            super.updateItem(kept, nothing);
+            if (nothing || kept == null) {
+                setGraphic(null);
+                ControlTip.off(this);
+                return;
+            }
+            Label name = new Label(kept.name());
+            name.getStyleClass().add("entry-name");
+            Label about = new Label(kept.about());
+            about.getStyleClass().add("quiet");
+            VBox both = new VBox(name, about);
+            both.setPrefWidth(0);
+            setGraphic(both);
+            setAccessibleText(kept.name() + ", " + kept.about());
+            ControlTip.on(this, kept.about());
+        }
+    }
+}

@@ -1,0 +1,139 @@
+package nimblestride.desktop.workspace.cross;
+
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import java.util.stream.LongStream;
+import javafx.collections.ObservableListBase;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.control.SelectionMode;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.analysis.Analysis;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.insight.finding.BarListing;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.desktop.document.exercise.AnalyzedExercise;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.ControlTip;
+import nimblestride.desktop.ui.control.FlowLine;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.page.Page;
+
+/** The Road and the Weave as text, a bar in a line, to be read, read aloud or copied; while it plays, the bar that is heard is chosen. */
+final class BarListingPage extends VBox implements Page {
+    private static final long ROUNDS_WITHOUT_HOME = 64;
+    private static final int MOST_LINES = 10_000_000;
+    private static final int MOST_COPIED = 1_000;
+    private static final long FINE = 4_096;
+
+    private final ListView<String> list = new ListView<>();
+    private Phrase phrase;
+    private Lines lines;
+
+    /** Made when they are looked at; there may be millions. */
+    private static final class Lines extends ObservableListBase<String> {
+        private final BarListing words;
+        private final int size;
+        private final long home;
+
+        Lines(Analysis reckoning) {
+            words = new BarListing(reckoning);
+            home = reckoning.together().result().map(Analysis.Together::bars).orElse(Long.MAX_VALUE);
+            size = (int) Math.min(MOST_LINES, reckoning.barsHome(ROUNDS_WITHOUT_HOME));
+        }
+
+        @Override
+        public String get(int index) {
+            return words.line(index);
+        }
+
+        @Override
+        public int size() {
+            return size;
+        }
+    }
+
+    BarListingPage() {
+        getStyleClass().add("page");
+        SmallButton copy = new SmallButton("Copy", "words-copy", this::copy);
+        ControlTip.on(copy, "Copy the chosen bars, or the first " + MOST_COPIED + " where none is chosen");
+        list.setId("words");
+        list.setAccessibleText("Each bar in words");
+        list.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
+        list.setCellFactory(view -> new WrappedCell());
+        list.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
+            if (event.isShortcutDown() && "c".equalsIgnoreCase(event.getText())) {
+                copy();
+                event.consume();
+            }
+        });
+        VBox.setVgrow(list, Priority.ALWAYS);
+        getChildren().setAll(new FlowLine(new Caption("Bar by bar, all the way home"), copy), list);
+    }
+
+    /** A line as wide as the list, however long it is. */
+    private static final class WrappedCell extends ListCell<String> {
+        WrappedCell() {
+            setWrapText(true);
+            setPrefWidth(0);
+        }
+
+        @Override
+        protected void updateItem(String line, boolean empty) {
+            super.updateItem(line, empty);
+            setText(empty ? null : line);
+        }
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        // All of it follows from the answer.
+    }
+
+    @Override
+    public void show(AnalyzedExercise answer) {
+        phrase = answer.exercise().phrase();
+        lines = new Lines(answer.reckoning());
+        list.setItems(lines);
+    }
+
+    /** Chooses the bar that is heard, a moment in whole notes from the beginning. */
+    void follow(OptionalDouble moment) {
+        if (moment.isEmpty() || lines == null || getScene() == null) {
+            return;
+        }
+        long bar = phrase.barAt(NoteValue.of(Math.max(0, (long) (moment.getAsDouble() * FINE)), FINE));
+        long number = bar % lines.home;
+        if (number >= lines.size()) {
+            // It has played on beyond what is listed.
+            return;
+        }
+        int line = (int) number;
+        if (list.getSelectionModel().getSelectedIndex() != line) {
+            list.getSelectionModel().clearAndSelect(line);
+            list.scrollTo(Math.max(0, line - 1));
+        }
+    }
+
+    private void copy() {
+        if (lines == null) {
+            return;
+        }
+        String text = list.getSelectionModel().getSelectedIndices().isEmpty()
+                ? LongStream.range(0, Math.min(MOST_COPIED, lines.size()))
+                        .mapToObj(bar -> lines.get((int) bar))
+                        .collect(Collectors.joining("\n"))
+                : list.getSelectionModel().getSelectedIndices().stream()
+                        .limit(MOST_COPIED)
+                        .map(lines::get)
+                        .collect(Collectors.joining("\n"));
+        ClipboardContent content = new ClipboardContent();
+        content.putString(text);
+        Clipboard.getSystemClipboard().setContent(content);
+    }
+}

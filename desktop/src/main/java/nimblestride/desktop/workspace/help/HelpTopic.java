@@ -1,0 +1,120 @@
+package nimblestride.desktop.workspace.help;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.insight.glossary.Glossary;
+import nimblestride.core.language.text.BarsText;
+import nimblestride.core.language.text.LayerText;
+import nimblestride.core.time.value.Tempo;
+
+/**
+ * Something that is explained.
+ *
+ * @param paragraphs in order
+ * @param examples as they are typed: bars, and layers after bars, divided by {@code |}
+ * @param entries a list of what is looked up
+ */
+record HelpTopic(String title, List<String> paragraphs, List<String> examples, List<HelpListEntry> entries) {
+    private static final Tempo USUAL = Tempo.ofQuarters(84);
+
+    HelpTopic {
+        paragraphs = List.copyOf(paragraphs);
+        examples = List.copyOf(examples);
+        entries = List.copyOf(entries);
+    }
+
+    static HelpTopic shortcuts(List<HelpListEntry> keys) {
+        return new HelpTopic("Shortcuts", List.of(), List.of(), keys);
+    }
+
+    /** What the words of the trade mean. */
+    static HelpTopic terms() {
+        return new HelpTopic(
+                "Terms",
+                List.of(
+                        "The words of the trade as they are used here. Where one stands in a finding, the mouse or a screen reader tells it."),
+                List.of(),
+                Glossary.all().stream()
+                        .map(term -> new HelpListEntry(term.name(), term.meaning()))
+                        .toList());
+    }
+
+    /** All of them, in order. */
+    static List<HelpTopic> all() {
+        try (InputStream in = HelpTopic.class.getResourceAsStream("help.txt")) {
+            List<HelpTopic> topics = read(new String(in.readAllBytes(), StandardCharsets.UTF_8));
+            topics.add(terms());
+            return topics;
+        } catch (IOException e) {
+            throw new UncheckedIOException("the help is not in the program", e);
+        }
+    }
+
+    /** A title after {@code #}, an example after {@code >}, and a paragraph on every other line. */
+    private static List<HelpTopic> read(String text) {
+        List<HelpTopic> topics = new ArrayList<>();
+        String title = "";
+        List<String> paragraphs = new ArrayList<>();
+        List<String> examples = new ArrayList<>();
+        for (String line : text.lines().toList()) {
+            if (line.startsWith("# ")) {
+                if (!title.isEmpty()) {
+                    topics.add(new HelpTopic(title, paragraphs, examples, List.of()));
+                }
+                title = line.substring(2);
+                paragraphs.clear();
+                examples.clear();
+            } else if (line.startsWith("> ")) {
+                examples.add(line.substring(2));
+            } else if (!line.isBlank()) {
+                paragraphs.add(line);
+            }
+        }
+        topics.add(new HelpTopic(title, paragraphs, examples, List.of()));
+        return topics;
+    }
+
+    /** Whether every word stands somewhere in it. */
+    boolean isAbout(String words) {
+        String all = (title + " " + String.join(" ", paragraphs) + " " + String.join(" ", examples)
+                        + entries.stream()
+                                .map(entry -> " " + entry.name() + " " + entry.told())
+                                .collect(Collectors.joining()))
+                .toLowerCase(Locale.ROOT);
+        return words.toLowerCase(Locale.ROOT)
+                .strip()
+                .lines()
+                .flatMap(line -> List.of(line.split("\\s+", -1)).stream())
+                .allMatch(all::contains);
+    }
+
+    /** Whether its title has these words; no words at all are in every title. */
+    boolean isCalled(String words) {
+        return title.toLowerCase(Locale.ROOT)
+                .contains(words.toLowerCase(Locale.ROOT).strip());
+    }
+
+    /** An example as an exercise. */
+    static Exercise exercise(String example) {
+        List<String> typed = List.of(example.split("\\|", -1));
+        return new Exercise(
+                said(example).length() > Exercise.LONGEST_NAME ? "Example" : said(example),
+                BarsText.read(typed.get(0).strip()),
+                typed.stream().skip(1).map(String::strip).map(LayerText::read).toList(),
+                USUAL);
+    }
+
+    /** {@code 11/8 with bass drum every 1/4}. */
+    static String said(String example) {
+        List<String> typed = List.of(example.split("\\|", -1));
+        String layers = typed.stream().skip(1).map(String::strip).collect(Collectors.joining(", "));
+        return typed.get(0).strip() + (layers.isEmpty() ? "" : " with " + layers);
+    }
+}

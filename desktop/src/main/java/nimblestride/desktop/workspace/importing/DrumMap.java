@@ -1,0 +1,71 @@
+package nimblestride.desktop.workspace.importing;
+
+import java.io.IOException;
+import java.io.OutputStreamWriter;
+import java.io.Reader;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Properties;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.files.AtomicFile;
+import nimblestride.files.FileException;
+import nimblestride.files.Quarantine;
+
+/** Which voice each sound of other programs stands for, as it was last chosen: the user's own drum map. */
+public final class DrumMap {
+    private static final String LEFT_OUT = "";
+
+    private final Path file;
+
+    public DrumMap(Path file) {
+        this.file = file;
+    }
+
+    /** What is remembered; nothing where the file is not there or makes no sense. */
+    public Map<String, Optional<Voice>> read() {
+        Properties properties = new Properties();
+        if (Files.exists(file)) {
+            try (Reader reader = Files.newBufferedReader(file)) {
+                properties.load(reader);
+            } catch (IOException | IllegalArgumentException e) {
+                // Which of its bytes is wrong does not matter: the user's choices so far are moved aside, and new ones
+                // kept.
+                Quarantine.move(file);
+                return Map.of();
+            }
+        }
+        Map<String, Optional<Voice>> voices = new HashMap<>();
+        properties.forEach((sound, voice) -> {
+            Optional<Voice> named = Kit.named(voice.toString());
+            if (named.isPresent() || voice.equals(LEFT_OUT)) {
+                voices.put(sound.toString(), named);
+            }
+        });
+        return voices;
+    }
+
+    /** Remembers what was chosen, with what was before. */
+    public void keep(Map<String, Optional<Voice>> chosen) {
+        Map<String, Optional<Voice>> all = new HashMap<>(read());
+        all.putAll(chosen);
+        Properties properties = new Properties();
+        all.forEach((sound, voice) ->
+                properties.setProperty(sound, voice.map(Voice::name).orElse(LEFT_OUT)));
+        try {
+            Files.createDirectories(file.getParent());
+        } catch (IOException e) {
+            throw FileException.writing(file, e);
+        }
+        AtomicFile.write(file, out -> {
+            Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
+            properties.store(writer, "Which voice each sound of other programs stands for");
+            writer.flush();
+        });
+    }
+}

@@ -1,0 +1,119 @@
+package nimblestride.desktop.workspace.modulate;
+
+import java.util.function.Consumer;
+import java.util.function.Function;
+import javafx.scene.layout.FlowPane;
+import nimblestride.core.foundation.exact.ExactOverflowException;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.language.text.BarsText;
+import nimblestride.core.language.text.PivotText;
+import nimblestride.core.layer.modulation.Modulation;
+import nimblestride.core.layer.modulation.Pivot;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteName;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.ControlTip;
+import nimblestride.desktop.ui.field.TypedField;
+import nimblestride.desktop.ui.look.Palette;
+
+/** The pivot, typed, clicked or as a regrouping, and the bars after it. */
+final class ModulationField extends FlowPane {
+    private final SelectedModulation gear;
+    private final TypedField<Pivot> pivot;
+    private final TypedField<Phrase> bars;
+    private final TypedField<Integer> notes;
+    private final TypedField<Integer> group;
+    private final NoteValueChoice old;
+    private final NoteValueChoice now;
+
+    ModulationField(SelectedModulation gear) {
+        this.gear = gear;
+        getStyleClass().add("gear-line");
+        pivot = new TypedField<>(PivotText::read, ModulationField::told, gear::setPivot, () -> {});
+        pivot.field().setId("pivot");
+        pivot.field().setAccessibleText("Pivot: old value = new value");
+        ControlTip.on(
+                pivot.field(),
+                "dotted quarter = half, or 3/16 = 1/4, or 5 in groups of 4, or 4 quintuplet sixteenths = quarter");
+        pivot.setPrefWidth(236);
+        old = new NoteValueChoice(
+                "Old", "pivot-old", value -> set(value, gear.pivot().now()));
+        now = new NoteValueChoice("New", "pivot-new", value -> set(gear.pivot().old(), value));
+        notes = number(
+                "pivot-notes",
+                "Notes a beat",
+                value -> regroup(value, shown(gear.shift().group())));
+        group = number(
+                "pivot-group",
+                "In groups of",
+                value -> regroup(shown(gear.shift().notesABeat()), value));
+        bars = new TypedField<>(BarsText::read, BarsText::write, gear::setNewBars, () -> {});
+        bars.field().setId("new-bars");
+        bars.field().setAccessibleText("The bars after the change, as in: 7/8, 5/16");
+        bars.setPrefWidth(150);
+        getChildren()
+                .setAll(
+                        pivot,
+                        old,
+                        now,
+                        notes,
+                        new Caption("a beat in groups of"),
+                        group,
+                        new Caption("into bars of"),
+                        bars);
+    }
+
+    private static String told(Pivot pivot) {
+        return NoteName.say(pivot.old()) + " = " + NoteName.say(pivot.now());
+    }
+
+    private TypedField<Integer> number(String id, String what, Consumer<Integer> taken) {
+        Function<String, Integer> reader = text -> {
+            if (!text.strip().matches("\\d{1,2}") || Integer.parseInt(text.strip()) < 1) {
+                throw new InvalidValueException("expected 1 to " + Pivot.MOST_NOTES + ", such as 4");
+            }
+            return Integer.parseInt(text.strip());
+        };
+        TypedField<Integer> field = new TypedField<>(reader, String::valueOf, taken, () -> {});
+        field.field().setId(id);
+        field.field().setAccessibleText(what);
+        field.setPrefWidth(44);
+        field.setMinWidth(44);
+        return field;
+    }
+
+    /** A grouping that was never typed may be larger than any that can be. */
+    private static int shown(long number) {
+        return (int) Math.min(number, Pivot.MOST_NOTES);
+    }
+
+    private void set(NoteValue oldValue, NoteValue newValue) {
+        gear.setPivot(new Pivot(oldValue, newValue));
+    }
+
+    private void regroup(int notesABeat, int inGroups) {
+        if (notesABeat <= Pivot.MOST_NOTES && inGroups <= Pivot.MOST_NOTES) {
+            Modulation shift = gear.shift();
+            NoteValue beat = shift.oldBeat();
+            gear.setPivot(new Pivot(beat.times(inGroups).dividedBy(notesABeat), shift.newBeat()));
+        }
+    }
+
+    void show() {
+        pivot.show(gear.pivot());
+        bars.show(gear.newBars().get());
+        try {
+            notes.show(shown(gear.shift().notesABeat()));
+            group.show(shown(gear.shift().group()));
+        } catch (ExactOverflowException e) {
+            // What cannot be counted is told by the page; these keep what they showed.
+            notes.rewrite();
+        }
+    }
+
+    void setPalette(Palette palette) {
+        old.setPalette(palette);
+        now.setPalette(palette);
+    }
+}

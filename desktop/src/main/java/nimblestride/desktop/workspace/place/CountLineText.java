@@ -1,0 +1,83 @@
+package nimblestride.desktop.workspace.place;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.layer.limbs.LimbNote;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.SpokenSyllable;
+import nimblestride.core.time.counting.Subdivision;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.CountPosition;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+
+/** What is written on the count lines of a phrase: what is said there, with signs of how it is struck. */
+final class CountLineText {
+    private final Phrase phrase;
+    private final CountingSystem school;
+    private final Subdivision division;
+    private final Map<Bar, List<SpokenSyllable>> said = new HashMap<>();
+
+    CountLineText(Phrase phrase, CountingSystem school, Subdivision division) {
+        this.phrase = phrase;
+        this.school = school;
+        this.division = division;
+    }
+
+    Phrase phrase() {
+        return phrase;
+    }
+
+    /** What is said in a bar, in order. */
+    List<SpokenSyllable> said(Bar bar) {
+        return said.computeIfAbsent(bar, counted -> school.count(counted, division));
+    }
+
+    /** What stands at a note. */
+    String of(LimbNote note) {
+        return signs(note.stroke(), syllable(note.at()));
+    }
+
+    /** The letters of the hands at each moment, with the signs of their strokes. */
+    Map<NoteValue, String> sticking(List<CountLines.Line> lines) {
+        Map<NoteValue, String> hands = new TreeMap<>();
+        lines.stream()
+                .flatMap(line -> line.notes().stream())
+                .filter(note -> note.limb().isHand())
+                .forEach(note -> hands.merge(
+                        note.at(),
+                        signs(note.stroke(), String.valueOf(note.limb().letter())),
+                        String::concat));
+        return hands;
+    }
+
+    /** What is said there, or the place itself where nothing is. */
+    private String syllable(NoteValue at) {
+        Bar bar = phrase.bar(phrase.barAt(at));
+        NoteValue position = at.minus(phrase.startOf(phrase.barAt(at)));
+        return said(bar).stream()
+                .filter(one -> one.at().equals(position))
+                .map(SpokenSyllable::syllable)
+                .findFirst()
+                .orElseGet(() -> new CountPosition(bar.meter(), position).syllable());
+    }
+
+    /** Grace notes by their first letter, a buzz as stickings are typed, {@code Rz}; a doubled stroke is two notes already. */
+    private static String signs(Stroke stroke, String word) {
+        String played =
+                switch (stroke.ornament()) {
+                    case NONE, DOUBLED -> word;
+                    case FLAM, DRAG, RUFF -> stroke.ornament().title().substring(0, 1) + "·" + word;
+                    case BUZZ -> word + "z";
+                };
+        return switch (stroke.level()) {
+            case GHOST -> "(" + played + ")";
+            case SOFT, NORMAL -> played;
+            case ACCENT -> ">" + played;
+            case STRONG -> "^" + played;
+        };
+    }
+}

@@ -1,0 +1,69 @@
+package nimblestride.desktop.workspace.place;
+
+import java.util.Optional;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
+import nimblestride.core.kit.stroke.Dynamic;
+import nimblestride.core.kit.stroke.Ornament;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.kit.voice.NamedVoices;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.desktop.ui.control.TitleConverter;
+
+/** What a click on a count places: a voice, how hard it is struck and with what ornament. */
+final class SelectedVoice extends HBox {
+    private final ComboBox<Voice> voice = new ComboBox<>();
+    private final ComboBox<Dynamic> level = new ComboBox<>();
+    private final ComboBox<Ornament> ornament = new ComboBox<>();
+
+    SelectedVoice() {
+        getStyleClass().add("add-line");
+        voice.setId("hand-voice");
+        voice.getItems().setAll(Kit.voices());
+        voice.setValue(Kit.SNARE);
+        voice.setVisibleRowCount(12);
+        voice.setAccessibleText("The voice that a click places");
+        width(voice, 116);
+        level.setId("hand-level");
+        level.getItems().setAll(Dynamic.values());
+        level.setValue(Dynamic.NORMAL);
+        level.setConverter(new TitleConverter<>(Dynamic::title));
+        level.setAccessibleText("How hard it is struck");
+        width(level, 124);
+        ornament.setId("hand-ornament");
+        ornament.getItems().setAll(Ornament.values());
+        ornament.setValue(Ornament.NONE);
+        ornament.setConverter(new TitleConverter<>(one -> one == Ornament.NONE ? "plain" : one.title()));
+        ornament.setAccessibleText("With what ornament");
+        width(ornament, 100);
+        Label caption = new Label("A click places");
+        caption.getStyleClass().add("quiet");
+        caption.setMinWidth(USE_PREF_SIZE);
+        getChildren().setAll(caption, voice, level, ornament);
+    }
+
+    private static void width(Region region, double width) {
+        region.setPrefWidth(width);
+        region.setMinWidth(width);
+    }
+
+    /** Offers these voices. */
+    void show(NamedVoices voices) {
+        if (!voice.getItems().equals(voices.all())) {
+            Voice chosen = voice.getValue();
+            voice.getItems().setAll(voices.all());
+            voice.setValue(voices.all().contains(chosen) ? chosen : Kit.SNARE);
+        }
+    }
+
+    Voice voice() {
+        return voice.getValue();
+    }
+
+    Stroke stroke() {
+        return new Stroke(level.getValue(), ornament.getValue(), Optional.empty());
+    }
+}

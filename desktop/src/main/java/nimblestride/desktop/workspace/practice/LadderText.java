@@ -1,0 +1,60 @@
+package nimblestride.desktop.workspace.practice;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import nimblestride.core.exercise.plan.LadderPace;
+import nimblestride.core.exercise.plan.LadderProgress;
+import nimblestride.core.exercise.plan.LadderSchedule;
+import nimblestride.core.foundation.words.Counted;
+import nimblestride.core.time.value.NoteName;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.time.value.Tempo;
+
+/** Where somebody stands on a ladder, in words. */
+final class LadderText {
+    private static final int DAYS_SHOWN = 6;
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
+
+    private LadderText() {}
+
+    /** {@code Today: 76 eighths a minute. 2 clean passes to 84.} */
+    static String today(LadderProgress now, NoteValue beat) {
+        String asked = "Today: " + Tempo.decimal(now.perMinute()) + " " + NoteName.sayMany(beat) + " a minute. ";
+        if (now.atGoal()) {
+            return asked + "The goal is reached.";
+        }
+        boolean last = now.rung() + 1 == now.ladder().rungs();
+        return asked + now.missing() + (now.missing() == 1 ? " clean pass to " : " clean passes to ")
+                + (last ? "the goal" : Tempo.decimal(now.ladder().rung(now.rung() + 1))) + ".";
+    }
+
+    /** What is left, and on which days. */
+    static String plan(LadderProgress now, LocalDate today) {
+        int steps = now.ladder().rungs() - 1;
+        if (now.ladder().pace().isEmpty() || now.atGoal()) {
+            return Counted.count(steps - now.rung(), "step") + " left of " + steps + ".";
+        }
+        LadderPace pace = now.ladder().pace().get();
+        LadderSchedule plan = LadderSchedule.of(now, today);
+        if (plan.isOver()) {
+            return "The day it was due, " + DAY.format(pace.due()) + ", has passed. At a step on each day it could be "
+                    + DAY.format(LadderSchedule.earliest(now, pace, today)) + ".";
+        }
+        return behind(plan)
+                + plan.days().stream()
+                        .limit(DAYS_SHOWN)
+                        .map(day -> DAY.format(day.date()) + ": " + Tempo.decimal(day.perMinute()))
+                        .collect(Collectors.joining(",  "))
+                + (plan.days().size() > DAYS_SHOWN ? ", …" : "");
+    }
+
+    private static String behind(LadderSchedule plan) {
+        if (plan.behind() <= 0) {
+            return plan.behind() < 0 ? "Ahead of the first plan. " : "As planned. ";
+        }
+        return Counted.count(plan.behind(), "step") + " behind the first plan: what is left is spread over "
+                + Counted.count(plan.days().size(), "day") + ". ";
+    }
+}

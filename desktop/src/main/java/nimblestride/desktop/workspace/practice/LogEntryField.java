@@ -1,0 +1,101 @@
+package nimblestride.desktop.workspace.practice;
+
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.language.text.NoteText;
+import nimblestride.core.practice.journal.LogEntry;
+import nimblestride.core.practice.journal.PracticeNote;
+import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.field.TypedField;
+
+/** The line in which it is typed what was practised; or an entry, to be told otherwise. */
+final class LogEntryField {
+    private final OpenBook book;
+    private final PracticeRecorder diary;
+    private final TypedField<PracticeNote> line;
+    private final SmallButton writing = new SmallButton("Write it down", "log-add", this::add);
+    private final SmallButton leave = new SmallButton("Leave it", "log-leave", () -> change(Optional.empty()));
+    private Optional<LogEntry> changing = Optional.empty();
+
+    LogEntryField(OpenBook book, PracticeRecorder diary) {
+        this.book = book;
+        this.diary = diary;
+        line = new TypedField<>(
+                this::note, note -> NoteText.write(note, diary.beat(note.what())), note -> {}, () -> {});
+        line.field().setId("log-line");
+        line.field().setAccessibleText("What you practised, as in: 20 min, at 96, clean, hard 4&: left late");
+        line.field().setOnAction(event -> add());
+        line.setPrefWidth(300);
+        change(Optional.empty());
+    }
+
+    /** The line and its buttons. */
+    List<Node> controls() {
+        return List.of(line, writing, leave);
+    }
+
+    void show(Exercise exercise) {
+        line.field()
+                .setPromptText("20 min, at "
+                        + NoteText.tempo(exercise.tempo(), exercise.tempo().beat()) + ", clean: left late");
+    }
+
+    /** A line that names nothing says of the entry in it what it says, or else of what lies on the desk. */
+    private PracticeNote note(String text) {
+        return NoteText.read(text, book.today(), named -> diary.beat(named.or(() -> changing.map(LogEntry::what))));
+    }
+
+    private void add() {
+        PracticeNote note;
+        try {
+            note = note(line.field().getText());
+        } catch (StrideException e) {
+            // What is wrong stands under the field.
+            line.field().requestFocus();
+            return;
+        }
+        if (changing.isPresent() ? tellOtherwise(changing.get(), note) : write(note)) {
+            change(Optional.empty());
+        }
+    }
+
+    /** A note that does not say how long it took as long as it was played. */
+    private boolean write(PracticeNote note) {
+        PracticeNote whole = note.seconds() > 0
+                ? note
+                : new PracticeNote(
+                        note.what(),
+                        note.day(),
+                        diary.seconds(),
+                        note.tempo(),
+                        note.cleanness(),
+                        note.words(),
+                        note.hard());
+        return diary.add(whole).isPresent();
+    }
+
+    private boolean tellOtherwise(LogEntry entry, PracticeNote note) {
+        return book.change(one -> {
+                    one.log().change(entry.saying(note));
+                    return true;
+                })
+                .isPresent();
+    }
+
+    /** Puts an entry into the line, to be told otherwise; or nothing, to be written anew. */
+    void change(Optional<LogEntry> entry) {
+        changing = entry;
+        line.clear();
+        entry.ifPresent(one -> {
+            line.show(one.note());
+            line.field().requestFocus();
+        });
+        writing.setText(entry.isPresent() ? "Write it anew" : "Write it down");
+        leave.setVisible(entry.isPresent());
+        leave.setManaged(entry.isPresent());
+    }
+}

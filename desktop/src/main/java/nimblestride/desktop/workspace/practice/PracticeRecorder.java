@@ -1,0 +1,124 @@
+package nimblestride.desktop.workspace.practice;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.LongSupplier;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.exercise.plan.RepRating;
+import nimblestride.core.practice.journal.LogEntry;
+import nimblestride.core.practice.journal.PracticeNote;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.time.value.Tempo;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.playback.Transport;
+import nimblestride.formats.json.DraftJson.InBook;
+import nimblestride.store.book.ExerciseSummary;
+
+/** Writes into the log what is practised: it knows what lies on the desk, how fast it is played, and for how long it has been. */
+public final class PracticeRecorder {
+    private static final long NANOS_A_SECOND = 1_000_000_000;
+
+    private final ExerciseDocument desk;
+    private final OpenBook book;
+    private final Transport transport;
+    private final LongSupplier nanos;
+    private long playingSince;
+    private long played;
+
+    /** @param nanos a clock in nanoseconds */
+    public PracticeRecorder(ExerciseDocument desk, OpenBook book, Transport transport, LongSupplier nanos) {
+        this.desk = desk;
+        this.book = book;
+        this.transport = transport;
+        this.nanos = nanos;
+        transport.playing().addListener((property, was, playing) -> {
+            if (playing) {
+                playingSince = nanos.getAsLong();
+            } else {
+                played += nanos.getAsLong() - playingSince;
+            }
+        });
+        desk.onLaid(this::beginAnew);
+    }
+
+    private void beginAnew() {
+        played = 0;
+        playingSince = nanos.getAsLong();
+    }
+
+    /** How long it has been played since the last entry, in seconds. */
+    public int seconds() {
+        long now = transport.playing().get() ? nanos.getAsLong() - playingSince : 0;
+        return (int) Math.max(0, Math.min(LogEntry.LONGEST_SECONDS, (played + now) / NANOS_A_SECOND));
+    }
+
+    /** Which exercise of the Book lies on the desk, if it is one. */
+    public Optional<UUID> exercise() {
+        return desk.inBook().get().map(InBook::id);
+    }
+
+    /** The tempo at which it is played. */
+    public Tempo tempo() {
+        return transport.tempo();
+    }
+
+    /**
+     * The beat that a tempo of a number alone counts, as it does on the ladder: that of the exercise of the Book that is named, or of
+     * the one on the desk where none is; a quarter where the Book has none of that name.
+     */
+    public NoteValue beat(Optional<String> named) {
+        String onDesk = desk.exercise().get().name();
+        if (named.isEmpty() || named.get().equals(onDesk)) {
+            return beat();
+        }
+        return named(named.get())
+                .flatMap(id -> book.ask(one -> one.shelf().read(id)))
+                .map(exercise -> exercise.tempo().beat())
+                .orElse(NoteValue.QUARTER);
+    }
+
+    /** The beat of the exercise on the desk. */
+    public NoteValue beat() {
+        return desk.exercise().get().tempo().beat();
+    }
+
+    private Optional<UUID> named(String name) {
+        return book.ask(one -> one.shelf().named(name)).flatMap(found -> found).map(ExerciseSummary::id);
+    }
+
+    /** Writes a pass down, as long as it has been played. */
+    public Optional<LogEntry> log(Tempo tempo, RepRating cleanness, List<String> hard) {
+        return add(new PracticeNote(
+                Optional.empty(), Optional.empty(), seconds(), Optional.of(tempo), Optional.of(cleanness), "", hard));
+    }
+
+    /** Writes down what somebody says. An exercise of the Book that is named is meant. */
+    public Optional<LogEntry> add(PracticeNote note) {
+        Exercise exercise = desk.exercise().get();
+        String what = note.what().orElse(exercise.name());
+        Optional<UUID> meant = note.what().isEmpty() ? exercise() : named(what);
+        LocalDateTime now = book.now();
+        LocalDateTime begun =
+                note.day().map(day -> day.atTime(now.toLocalTime())).orElse(now.minusSeconds(note.seconds()));
+        LogEntry entry = new LogEntry(
+                UUID.randomUUID(),
+                meant,
+                what,
+                begun,
+                note.seconds(),
+                note.tempo(),
+                note.cleanness(),
+                note.words(),
+                note.hard(),
+                Optional.empty());
+        Optional<LogEntry> added = book.change(one -> {
+            one.log().add(entry);
+            return entry;
+        });
+        added.ifPresent(one -> beginAnew());
+        return added;
+    }
+}

@@ -1,0 +1,24 @@
+package nimblestride.desktop.workspace.practice;
+
+import java.util.function.Consumer;
+import javafx.scene.layout.HBox;
+import nimblestride.core.exercise.plan.RepRating;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.SmallButton;
+
+/** How did it go? One click writes it down. */
+final class RepButtons extends HBox {
+    /** @param id what their names begin with */
+    RepButtons(String id, Consumer<RepRating> went) {
+        getStyleClass().add("add-line");
+        getChildren().add(new Caption("It went"));
+        for (RepRating cleanness : RepRating.values()) {
+            String word = cleanness.title();
+            getChildren()
+                    .add(new SmallButton(
+                            Character.toUpperCase(word.charAt(0)) + word.substring(1),
+                            id + "-" + word.replace(' ', '-'),
+                            () -> went.accept(cleanness)));
+        }
+    }
+}

@@ -1,0 +1,29 @@
+package nimblestride.desktop.workspace.practice;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import nimblestride.core.exercise.plan.Rep;
+import nimblestride.core.practice.journal.LogEntry;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.store.book.Book;
+
+/** One's own passes of an exercise, as the log has them. */
+final class RepHistory {
+    private static final int MOST = 5_000;
+
+    private RepHistory() {}
+
+    /** In the order in which they came in, the tempos counted in a beat. */
+    static List<Rep> of(Book book, UUID exercise, NoteValue beat) {
+        List<Rep> passes = new ArrayList<>();
+        for (LogEntry entry : book.log().ofExercise(Optional.empty(), exercise, MOST)) {
+            if (entry.tempo().isPresent() && entry.cleanness().isPresent()) {
+                passes.add(new Rep(
+                        entry.tempo().get().perMinuteIn(beat), entry.cleanness().get()));
+            }
+        }
+        return passes;
+    }
+}

@@ -1,0 +1,127 @@
+package nimblestride.desktop.workspace.sound;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import javafx.animation.Animation;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import javafx.util.Duration;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.desktop.playback.LatencyCalibration;
+import nimblestride.desktop.playback.PlaybackDevices;
+import nimblestride.desktop.playback.PlaybackStatusText;
+import nimblestride.desktop.playback.Transport;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.FlowLine;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.control.WrappedLabel;
+import nimblestride.desktop.ui.field.TypedField;
+import nimblestride.desktop.ui.field.WholeNumberField;
+import nimblestride.desktop.ui.page.Page;
+
+/** What is played through, how that goes, and how late it is heard. */
+public final class AudioPage extends VBox implements Page {
+    private static final String ANY = "any there is";
+    private static final Duration BETWEEN_LOOKS = Duration.millis(500);
+    private static final int MOST_LATENCY = 1_000;
+
+    private final PlaybackDevices devices;
+    private final ComboBox<String> card = new ComboBox<>();
+    private final Label status = new WrappedLabel();
+    private final Label measured = new WrappedLabel("", "quiet");
+    private final LatencyCalibration measure;
+    private final SmallButton button;
+    private boolean showing;
+
+    public AudioPage(Transport transport, PlaybackDevices devices) {
+        this.devices = devices;
+        this.measure = new LatencyCalibration(transport, devices, this::told);
+        getStyleClass().add("page");
+        card.setId("card");
+        card.setPrefWidth(300);
+        card.setAccessibleText("The sound card that is played through");
+        card.valueProperty().addListener((property, was, name) -> {
+            if (!showing && name != null) {
+                devices.outputs().choose(name.equals(ANY) ? Optional.empty() : Optional.of(name));
+            }
+        });
+        TypedField<Integer> latency =
+                WholeNumberField.field("latency", "milliseconds", 0, MOST_LATENCY, 64, devices.latency()::set);
+        latency.show(devices.latency().get());
+        devices.latency().addListener(change -> latency.show(devices.latency().get()));
+        button = new SmallButton("Measure it by tapping", "measure-latency", measure::toggle);
+        status.setId("player-status");
+        measured.setId("latency-told");
+        getChildren()
+                .setAll(
+                        new FlowLine(
+                                new Caption("Play through"),
+                                card,
+                                new SmallButton("Look again", "look-for-cards", this::look)),
+                        new FlowLine(
+                                new Caption("It is heard"),
+                                latency,
+                                new Caption("ms later than the card says"),
+                                button),
+                        // Below what is clicked, which must not move when the words grow longer.
+                        status,
+                        measured);
+        Timeline looks = new Timeline(new KeyFrame(BETWEEN_LOOKS, event -> {
+            if (getScene() != null) {
+                status.setText(PlaybackStatusText.full(devices.status()));
+            }
+        }));
+        looks.setCycleCount(Animation.INDEFINITE);
+        sceneProperty().addListener(change -> {
+            if (getScene() == null) {
+                looks.stop();
+            } else {
+                look();
+                looks.play();
+            }
+        });
+        told(OptionalInt.empty());
+    }
+
+    private void look() {
+        showing = true;
+        List<String> names = new ArrayList<>(List.of(ANY));
+        names.addAll(devices.outputs().names());
+        Optional<String> chosen = devices.outputs().chosen();
+        chosen.filter(name -> !names.contains(name)).ifPresent(names::add);
+        card.getItems().setAll(names);
+        card.setValue(chosen.orElse(ANY));
+        status.setText(PlaybackStatusText.full(devices.status()));
+        showing = false;
+    }
+
+    /**
+     * Tells how measuring goes.
+     *
+     * @param missing how many taps are still missing, while it goes on
+     */
+    private void told(OptionalInt missing) {
+        button.setText(missing.isPresent() ? "Stop measuring" : "Measure it by tapping");
+        measured.setText(
+                missing.isPresent()
+                        ? "Tap with the click, on a pad or with B, F, J or another of the pad keys: "
+                                + missing.getAsInt() + " more."
+                        : "Loudspeakers without wires can be a quarter of a second late. A click is played, you tap with it "
+                                + "eight times, and the middle tap counts; most people tap some hundredths early.");
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        // The card is the machine's, not the exercise's.
+    }
+
+    @Override
+    public void close() {
+        measure.stop();
+    }
+}

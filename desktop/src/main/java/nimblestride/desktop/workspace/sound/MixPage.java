@@ -1,0 +1,206 @@
+package nimblestride.desktop.workspace.sound;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleConsumer;
+import java.util.function.UnaryOperator;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Slider;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.desktop.playback.CustomRecordings;
+import nimblestride.desktop.playback.PlaybackSettings;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.field.TypedField;
+import nimblestride.desktop.ui.page.Page;
+import nimblestride.sound.render.Loop;
+import nimblestride.sound.render.Mix;
+
+/** Which bars are played, which layers and voices are heard, which alone, and how loud; and what a voice sounds like. */
+public final class MixPage extends VBox implements Page {
+    private final PlaybackSettings settings;
+    private final CustomRecordings recordings;
+    private final Asking asking;
+    private final GridPane rows = new GridPane();
+    private final TypedField<Optional<Loop>> loop;
+    private final TypedField<Integer> firstBar;
+    private List<String> shownLayers = List.of();
+    private List<Voice> shownVoices = List.of();
+    private int bars = 1;
+    private boolean changing;
+
+    /** What can be heard. */
+    private enum Kind {
+        LAYER,
+        VOICE;
+
+        Mix.Levels of(Mix mix) {
+            return this == LAYER ? mix.layers() : mix.voices();
+        }
+
+        Mix change(Mix mix, UnaryOperator<Mix.Levels> change) {
+            return this == LAYER ? mix.layers(change) : mix.voices(change);
+        }
+    }
+
+    public MixPage(PlaybackSettings settings, CustomRecordings recordings, Asking asking) {
+        this.settings = settings;
+        this.recordings = recordings;
+        this.asking = asking;
+        getStyleClass().add("page");
+        rows.getStyleClass().add("ways");
+        Slider volume =
+                slider("volume", "How loud all of it is", 1, settings.volume().get(), value -> {});
+        volume.valueProperty().bindBidirectional(settings.volume());
+        loop = new TypedField<>(text -> LoopText.read(text, bars), LoopText::write, settings.loop()::set, () -> {});
+        loop.field().setId("loop");
+        loop.field().setAccessibleText("Bars to play again and again, as in 2 to 3, or all");
+        loop.setPrefWidth(86);
+        loop.setMinWidth(86);
+        loop.show(Optional.empty());
+        settings.loop().addListener(change -> loop.show(settings.loop().get()));
+        firstBar = new TypedField<>(
+                text -> LoopText.bar(text, bars),
+                String::valueOf,
+                bar -> settings.firstBar().set(bar - 1),
+                () -> {});
+        firstBar.field().setId("first-bar");
+        firstBar.field().setAccessibleText("The bar with which playing begins");
+        firstBar.setPrefWidth(56);
+        firstBar.setMinWidth(56);
+        firstBar.show(1);
+        settings.firstBar()
+                .addListener(change -> firstBar.show(settings.firstBar().get() + 1));
+        HBox all = new HBox(
+                new Caption("Play bars"),
+                loop,
+                new Caption("beginning with bar"),
+                firstBar,
+                new Caption("All of it"),
+                volume);
+        all.getStyleClass().add("add-line");
+        HBox.setHgrow(volume, Priority.ALWAYS);
+        getChildren().setAll(all, new VerticalScroll(rows));
+        settings.mix().addListener(change -> {
+            if (!changing) {
+                build();
+            }
+        });
+        sceneProperty().addListener(change -> {
+            if (getScene() != null && !rows.getChildren().isEmpty()) {
+                build();
+            }
+        });
+    }
+
+    private void change(UnaryOperator<Mix> edit) {
+        changing = true;
+        settings.mix().set(edit.apply(settings.mix().get()));
+        changing = false;
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        bars = exercise.phrase().bars().size();
+        List<String> names = exercise.layerNames();
+        List<Voice> voices =
+                exercise.voices().all().stream().filter(exercise::uses).toList();
+        if (!names.equals(shownLayers)
+                || !voices.equals(shownVoices)
+                || rows.getChildren().isEmpty()) {
+            shownLayers = names;
+            shownVoices = voices;
+            build();
+        }
+    }
+
+    private void build() {
+        rows.getChildren().clear();
+        Mix mix = settings.mix().get();
+        rows.addRow(
+                0,
+                own("the click"),
+                new Label(),
+                new Label(),
+                level("click", "the click", mix.click(), value -> change(now -> now.withClick(value))));
+        rows.addRow(
+                1,
+                own("the band"),
+                new Label(),
+                new Label(),
+                level("band", "the band", mix.band(), value -> change(now -> now.withBand(value))));
+        List<String> voices = shownVoices.stream().map(Voice::name).toList();
+        // Where a voice is a layer of its own, one row says it all: the layer is heard or not, the voice more or less
+        // loud.
+        for (int i = 0; i < shownLayers.size(); i++) {
+            String layer = shownLayers.get(i);
+            addRow("-" + i, layer, Kind.LAYER, voices.contains(layer) ? Kind.VOICE : Kind.LAYER);
+        }
+        for (int i = 0; i < voices.size(); i++) {
+            String voice = voices.get(i);
+            if (shownLayers.contains(voice)) {
+                rows.add(new VoiceRecording(voice, recordings, asking, this::build), 4, 2 + shownLayers.indexOf(voice));
+            } else {
+                addRow("-voice-" + i, voice, Kind.VOICE, Kind.VOICE);
+                rows.add(new VoiceRecording(voice, recordings, asking, this::build), 4, rows.getRowCount() - 1);
+            }
+        }
+    }
+
+    private void addRow(String id, String name, Kind heardAs, Kind loudAs) {
+        Mix mix = settings.mix().get();
+        Mix.Levels levels = heardAs.of(mix);
+        CheckBox heard = box("heard" + id, "heard", !levels.muted().contains(name));
+        heard.selectedProperty()
+                .addListener((property, was, on) -> change(old -> heardAs.change(old, now -> now.muting(name, !on))));
+        CheckBox alone = box("alone" + id, "alone", levels.alone().contains(name));
+        alone.selectedProperty()
+                .addListener((property, was, on) -> change(old -> heardAs.change(old, now -> now.alone(name, on))));
+        rows.addRow(
+                rows.getRowCount(),
+                own(name),
+                heard,
+                alone,
+                level(
+                        id.substring(1),
+                        name,
+                        loudAs.of(mix).set(name),
+                        value -> change(old -> loudAs.change(old, now -> now.with(name, value)))));
+    }
+
+    private static Label own(String name) {
+        Label label = new Label(name);
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
+    }
+
+    private static CheckBox box(String id, String text, boolean on) {
+        CheckBox box = new CheckBox(text);
+        box.setId(id);
+        box.setSelected(on);
+        box.setMinWidth(USE_PREF_SIZE);
+        return box;
+    }
+
+    private static Slider level(String id, String name, double now, DoubleConsumer changed) {
+        Slider slider = slider("level-" + id, "How loud " + name + " is", Mix.LOUDEST, now, changed);
+        GridPane.setHgrow(slider, Priority.ALWAYS);
+        return slider;
+    }
+
+    private static Slider slider(String id, String what, double most, double now, DoubleConsumer changed) {
+        Slider slider = new Slider(0, most, now);
+        slider.setId(id);
+        slider.setAccessibleText(what);
+        slider.setBlockIncrement(most / 20);
+        slider.setMaxWidth(420);
+        slider.valueProperty().addListener((property, old, value) -> changed.accept(value.doubleValue()));
+        return slider;
+    }
+}

@@ -1,0 +1,38 @@
+package nimblestride.desktop.workspace.sound;
+
+import javafx.scene.layout.HBox;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.desktop.playback.CustomRecordings;
+import nimblestride.desktop.ui.control.SmallButton;
+
+/** Gives a voice a recording of the user's own, or takes it back. */
+final class VoiceRecording extends HBox {
+    /** @param changed is called when the voice sounds otherwise */
+    VoiceRecording(String voice, CustomRecordings recordings, Asking asking, Runnable changed) {
+        getStyleClass().add("add-line");
+        String id = voice.replace(' ', '-');
+        boolean own = recordings.voices().contains(voice);
+        getChildren()
+                .add(new SmallButton(
+                        own ? "Another recording…" : "A recording of your own…",
+                        "recording-" + id,
+                        () -> asking.recording().ifPresent(file -> {
+                            try {
+                                recordings.give(voice, file);
+                                changed.run();
+                            } catch (StrideException e) {
+                                asking.tell("The " + voice + " keeps its sound", e.getMessage());
+                            }
+                        })));
+        if (own) {
+            getChildren().add(new SmallButton("As it was", "usual-" + id, () -> {
+                try {
+                    recordings.takeBack(voice);
+                } catch (StrideException e) {
+                    asking.tell("The recording could not be removed", e.getMessage());
+                }
+                changed.run();
+            }));
+        }
+    }
+}

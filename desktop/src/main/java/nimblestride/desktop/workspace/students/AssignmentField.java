@@ -1,0 +1,77 @@
+package nimblestride.desktop.workspace.students;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.Optional;
+import java.util.function.Supplier;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.desktop.ui.field.TypedField;
+
+/** Sets what lies on the desk: until when, and how it is to be done. */
+final class AssignmentField extends VBox {
+    private static final int USUAL_DAYS = 7;
+
+    private final SmallButton button;
+    private final TextField how = new TextField();
+    private final TypedField<Optional<LocalDate>> due;
+    private Optional<LocalDate> day;
+
+    /** What is done with what is set. */
+    interface Assigned {
+        void assign(Optional<LocalDate> due, String how);
+    }
+
+    AssignmentField(Supplier<LocalDate> today, Assigned assigned) {
+        super(4);
+        day = Optional.of(today.get().plusDays(USUAL_DAYS));
+        due = new TypedField<>(
+                text -> read(text, today.get()),
+                one -> one.map(LocalDate::toString).orElse(""),
+                one -> day = one,
+                () -> {});
+        due.field().setId("assign-due");
+        due.field().setAccessibleText("The day on which it is due, as in 2026-12-01; empty for none");
+        due.setPrefWidth(110);
+        due.setMinWidth(110);
+        due.show(day);
+        how.setId("assign-how");
+        how.setPromptText("How: all limbs at 150…");
+        how.setAccessibleText("How it is to be done");
+        HBox.setHgrow(how, Priority.ALWAYS);
+        button = new SmallButton("Set it", "assign", () -> {
+            assigned.assign(day, how.getText().strip());
+            how.clear();
+        });
+        HBox first = new HBox(how);
+        HBox second = new HBox(new Caption("due"), due);
+        first.getStyleClass().add("add-line");
+        second.getStyleClass().add("add-line");
+        getChildren().setAll(first, second, button);
+    }
+
+    private static Optional<LocalDate> read(String text, LocalDate today) {
+        if (text.isBlank()) {
+            return Optional.empty();
+        }
+        try {
+            LocalDate day = LocalDate.parse(text.strip());
+            if (!day.isBefore(today)) {
+                return Optional.of(day);
+            }
+        } catch (DateTimeParseException e) {
+            // The same is expected.
+        }
+        throw new InvalidValueException("expected a day from today on, as in " + today.plusDays(USUAL_DAYS));
+    }
+
+    /** Names what would be set. */
+    void offer(String name) {
+        button.setText("Set \"" + (name.length() > 22 ? name.substring(0, 21) + "…" : name) + "\"");
+    }
+}

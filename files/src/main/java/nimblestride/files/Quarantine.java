@@ -1,0 +1,32 @@
+package nimblestride.files;
+
+import java.io.IOException;
+import java.nio.file.FileAlreadyExistsException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+
+/** Moves a file that can't be used out of the way, so that it is neither used again nor written over. */
+public final class Quarantine {
+    private static final int MAX_KEPT = 1_000;
+
+    private Quarantine() {}
+
+    /**
+     * Moves a file beside itself, under a name that was not there: {@code settings.json.unreadable-1}.
+     *
+     * @return its new place
+     * @throws FileException if it can't be moved
+     */
+    public static Path move(Path file) {
+        for (int number = 1; number <= MAX_KEPT; number++) {
+            try {
+                return Files.move(file, file.resolveSibling(file.getFileName() + ".unreadable-" + number));
+            } catch (FileAlreadyExistsException e) {
+                // An earlier one stays.
+            } catch (IOException e) {
+                throw FileException.writing(file, e);
+            }
+        }
+        throw new FileException("there are " + MAX_KEPT + " unreadable copies of " + file + "; remove some of them");
+    }
+}

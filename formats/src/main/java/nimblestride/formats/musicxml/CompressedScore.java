@@ -1,0 +1,92 @@
+package nimblestride.formats.musicxml;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.StringReader;
+import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import javax.xml.stream.XMLStreamConstants;
+import javax.xml.stream.XMLStreamException;
+import nimblestride.files.UnreadableFileException;
+
+/** A compressed score: an archive that names, in its container, the document to read. It is unpacked to memory, within bounds. */
+final class CompressedScore {
+    /** The most bytes all that is unpacked may have. */
+    static final int LARGEST_UNPACKED = 64 << 20;
+
+    private static final int MOST_ENTRIES = 1_000;
+    private static final String CONTAINER = "META-INF/container.xml";
+
+    private CompressedScore() {}
+
+    static boolean is(byte[] file) {
+        return file.length > 3 && file[0] == 'P' && file[1] == 'K' && file[2] == 3 && file[3] == 4;
+    }
+
+    /** The document that the container names; without one, the first that looks like a score. */
+    static byte[] document(byte[] file) throws UnreadableFileException {
+        Map<String, byte[]> entries = unpacked(file);
+        Optional<String> named = Optional.ofNullable(entries.get(CONTAINER)).flatMap(CompressedScore::rootFile);
+        return named.map(entries::get)
+                .or(() -> entries.entrySet().stream()
+                        .filter(entry -> looksLikeScore(entry.getKey()))
+                        .map(Map.Entry::getValue)
+                        .findFirst())
+                .orElseThrow(() -> new UnreadableFileException(
+                        "this archive holds no score; expected " + CONTAINER + " that names one"));
+    }
+
+    /** The first root file that the container names (MusicXML 4.0, "Compressed .mxl files"); a comment names none. */
+    private static Optional<String> rootFile(byte[] container) {
+        try {
+            BoundedXml reader = BoundedXml.of(new StringReader(new String(container, StandardCharsets.UTF_8)));
+            while (reader.hasNext()) {
+                if (reader.next() == XMLStreamConstants.START_ELEMENT
+                        && reader.element().equals("rootfile")) {
+                    return Optional.ofNullable(reader.getAttributeValue(null, "full-path"));
+                }
+            }
+            return Optional.empty();
+        } catch (XMLStreamException e) {
+            throw new UnreadableFileException("the container of this archive is no XML (" + e.getMessage() + ")");
+        }
+    }
+
+    private static boolean looksLikeScore(String name) {
+        String small = name.toLowerCase(Locale.ROOT);
+        return !small.startsWith("meta-inf/") && (small.endsWith(".xml") || small.endsWith(".musicxml"));
+    }
+
+    private static Map<String, byte[]> unpacked(byte[] file) throws UnreadableFileException {
+        Map<String, byte[]> entries = new HashMap<>();
+        int room = LARGEST_UNPACKED;
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(file))) {
+            int count = 0;
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                byte[] content = zip.readNBytes(room + 1);
+                room -= content.length;
+                if (room < 0 || ++count > MOST_ENTRIES) {
+                    throw new UnreadableFileException(String.format(
+                            Locale.ROOT,
+                            "this archive unpacks to more than %,d bytes or %,d files; a score has fewer",
+                            LARGEST_UNPACKED,
+                            MOST_ENTRIES));
+                }
+                // Pictures and sounds beside the score are not kept.
+                if (looksLikeScore(entry.getName()) || entry.getName().equals(CONTAINER)) {
+                    entries.putIfAbsent(entry.getName(), content);
+                }
+            }
+        } catch (UnreadableFileException e) {
+            throw e;
+        } catch (IOException | IllegalArgumentException e) {
+            throw new UnreadableFileException("this archive is damaged or breaks off (" + e.getMessage() + ")");
+        }
+        return entries;
+    }
+}

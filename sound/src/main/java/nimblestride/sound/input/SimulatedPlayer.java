@@ -1,0 +1,163 @@
+package nimblestride.sound.input;
+
+import java.util.ArrayDeque;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.PriorityQueue;
+import java.util.Queue;
+import java.util.concurrent.locks.LockSupport;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import nimblestride.core.exercise.analysis.Playthrough;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.layer.pattern.Hit;
+import nimblestride.core.layer.timeline.LayerTimeline;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.sound.kit.PadHit;
+import nimblestride.sound.play.AudiblePosition;
+import nimblestride.sound.render.PlaybackRequest;
+
+/**
+ * Plays a layer in place of somebody, as somebody would: it hears what is heard, and strikes when it thinks it is time. Where
+ * there are no pads it takes their place.
+ */
+public final class SimulatedPlayer implements AutoCloseable {
+    private static final long NANOS_A_LOOK = 1_000_000;
+    /** How far ahead of what is heard it knows what is coming, in whole notes at least. */
+    private static final double AHEAD = 1;
+
+    private static final int MOST_HITS = 2_000;
+    private static final long FINE = 64;
+    private static final NoteValue FOREVER = NoteValue.of(Long.MAX_VALUE, 1);
+
+    private final Supplier<Optional<AudiblePosition>> heard;
+    private final Supplier<PlaybackRequest> played;
+    private final String layer;
+    private final TimingHabits habits;
+    private final Consumer<PadHit> struck;
+    private final Thread thread;
+    private volatile boolean closed;
+
+    private PlaybackRequest known;
+    private Exercise feel;
+    private Optional<LayerTimeline> course = Optional.empty();
+    private NoteValue end = FOREVER;
+    private double wholesAMillisecond;
+    private int section = -1;
+    private double last = Double.NEGATIVE_INFINITY;
+    private NoteValue knownUpTo = NoteValue.ZERO;
+    private final PriorityQueue<Due> due = new PriorityQueue<>(Comparator.comparingDouble(Due::moment));
+
+    /** A stroke, and the moment at which it will be struck, in whole notes. */
+    private record Due(double moment, List<PadHit> strikes) {}
+
+    /**
+     * Begins to listen.
+     *
+     * @param heard what is heard now
+     * @param played what is played
+     * @param layer the name of the layer that is struck, in each feel that has one so called
+     * @param struck is told each stroke, on a thread of its own
+     */
+    public SimulatedPlayer(
+            Supplier<Optional<AudiblePosition>> heard,
+            Supplier<PlaybackRequest> played,
+            String layer,
+            TimingHabits habits,
+            Consumer<PadHit> struck) {
+        this.heard = heard;
+        this.played = played;
+        this.layer = layer;
+        this.habits = habits;
+        this.struck = struck;
+        this.thread = new Thread(this::listen, "stand-in player");
+        thread.setDaemon(true);
+        thread.start();
+    }
+
+    private void listen() {
+        while (!closed) {
+            try {
+                heard.get().ifPresent(now -> hear(now).forEach(struck));
+            } catch (RuntimeException e) {
+                // It plays no more of this take; the next one it hears it plays again.
+                Thread here = Thread.currentThread();
+                here.getUncaughtExceptionHandler().uncaughtException(here, e);
+                due.clear();
+                course = Optional.empty();
+            }
+            LockSupport.parkNanos(NANOS_A_LOOK);
+        }
+    }
+
+    /** What is struck until a moment that is heard, in order; where it is not a little later than the last, it begins anew. */
+    Queue<PadHit> hear(AudiblePosition now) {
+        PlaybackRequest take = played.get();
+        if (!take.equals(known) || now.section() != section || now.moment() < last - AHEAD / 4) {
+            known = take;
+            section = now.section();
+            begin(now);
+        }
+        last = now.moment();
+        double wanted = now.moment() + AHEAD;
+        if (course.isPresent() && knownUpTo.compareTo(end) < 0 && knownUpTo.toDouble() < wanted) {
+            learn(course.get(), wanted + AHEAD);
+        }
+        Queue<PadHit> strikes = new ArrayDeque<>();
+        while (!due.isEmpty() && due.element().moment <= now.moment()) {
+            strikes.addAll(due.remove().strikes);
+        }
+        return strikes;
+    }
+
+    private void begin(AudiblePosition now) {
+        List<Playthrough.Passage> passages = Playthrough.of(known.exercise()).passages();
+        Playthrough.Passage passage = passages.get(Math.min(section, passages.size() - 1));
+        feel = passage.feel();
+        end = passages.size() > 1 ? passage.length() : FOREVER;
+        wholesAMillisecond = known.percent()
+                / (100_000 * passage.tempo().seconds(NoteValue.WHOLE).doubleValue());
+        course = course();
+        due.clear();
+        knownUpTo = fine(Math.max(0, now.moment()));
+    }
+
+    private Optional<LayerTimeline> course() {
+        int index = feel.layerNames().indexOf(layer);
+        try {
+            return index < 0
+                    ? Optional.empty()
+                    : Optional.of(LayerTimeline.of(feel.layers().get(index), feel.phrase()));
+        } catch (StrideException e) {
+            // A layer that cannot be laid out is told among the findings, and nobody can play it.
+            return Optional.empty();
+        }
+    }
+
+    /** Gets to know what comes until a moment. */
+    private void learn(LayerTimeline line, double until) {
+        NoteValue to = fine(until).compareTo(end) < 0 ? fine(until) : end;
+        long number = line.hitsBefore(knownUpTo);
+        for (Hit hit : line.between(knownUpTo, to, MOST_HITS)) {
+            double late = habits.late(number++, hit.at(), feel.phrase()) * wholesAMillisecond;
+            List<PadHit> strikes = hit.voices().stream()
+                    .map(voice -> new PadHit(voice, hit.stroke().level()))
+                    .toList();
+            due.add(new Due(hit.at().toDouble() + late, strikes));
+        }
+        knownUpTo = to;
+    }
+
+    private static NoteValue fine(double moment) {
+        return NoteValue.of((long) Math.ceil(moment * FINE), FINE);
+    }
+
+    /** Stops listening. */
+    @Override
+    public void close() {
+        closed = true;
+        LockSupport.unpark(thread);
+    }
+}

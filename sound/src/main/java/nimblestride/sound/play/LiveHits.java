@@ -1,0 +1,54 @@
+package nimblestride.sound.play;
+
+import java.util.Queue;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import nimblestride.core.kit.voice.Choke;
+import nimblestride.sound.kit.Sample;
+
+/** Strokes that are heard as soon as they are struck. Any thread may strike; mixing allocates nothing and never waits. */
+final class LiveHits {
+    private static final int MOST = 32;
+    private static final float LEVEL = 0.6f;
+
+    private final Queue<Struck> struck = new ConcurrentLinkedQueue<>();
+    private final Struck[] ringing = new Struck[MOST];
+    private final long[] played = new long[MOST];
+    private int next;
+
+    /**
+     * A stroke.
+     *
+     * @param key in the General MIDI percussion map
+     */
+    private record Struck(int key, Sample sound, float level) {}
+
+    void strike(int key, Sample sound, float level) {
+        struck.add(new Struck(key, sound, level));
+    }
+
+    void mixInto(float[] block, int frames) {
+        for (Struck stroke = struck.poll(); stroke != null; stroke = struck.poll()) {
+            begin(stroke);
+        }
+        for (int i = 0; i < MOST; i++) {
+            if (ringing[i] != null) {
+                ringing[i].sound.mixInto(block, 0, frames, played[i], LEVEL * ringing[i].level);
+                played[i] += frames;
+                if (ringing[i].sound.isOver(played[i])) {
+                    ringing[i] = null;
+                }
+            }
+        }
+    }
+
+    private void begin(Struck stroke) {
+        for (int i = 0; i < MOST; i++) {
+            if (ringing[i] != null && Choke.cutsOff(stroke.key, ringing[i].key)) {
+                ringing[i] = null;
+            }
+        }
+        ringing[next] = stroke;
+        played[next] = 0;
+        next = (next + 1) % MOST;
+    }
+}

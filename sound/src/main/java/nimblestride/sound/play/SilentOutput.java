@@ -1,0 +1,55 @@
+package nimblestride.sound.play;
+
+import java.util.concurrent.locks.LockSupport;
+
+/** Stands in for a sound card: takes samples as fast as a card would, and makes no sound. */
+public final class SilentOutput implements AudioOutput {
+    private static final int BUFFERED_SAMPLES = SAMPLE_RATE / 20;
+    private static final long NANOS_A_SECOND = 1_000_000_000;
+
+    private final long opened = System.nanoTime();
+    private volatile long written;
+    /** As a card stands still while it has nothing to play, so does the clock: for so many samples until now. */
+    private volatile long stoodStill;
+
+    private volatile boolean closed;
+
+    @Override
+    public String name() {
+        return "silent clock";
+    }
+
+    @Override
+    public boolean isHeard() {
+        return false;
+    }
+
+    @Override
+    @SuppressWarnings("NonAtomicVolatileUpdate") // Only the thread that writes changes it.
+    public void write(byte[] samples, int length) {
+        stoodStill = Math.max(stoodStill, elapsed() - written);
+        written += length / SoundCard.BYTES_A_SAMPLE;
+        while (!closed && !Thread.currentThread().isInterrupted()) {
+            long tooMany = written - heard() - BUFFERED_SAMPLES;
+            if (tooMany <= 0) {
+                return;
+            }
+            LockSupport.parkNanos(tooMany * NANOS_A_SECOND / SAMPLE_RATE);
+        }
+    }
+
+    private long elapsed() {
+        long nanos = System.nanoTime() - opened;
+        return nanos / NANOS_A_SECOND * SAMPLE_RATE + nanos % NANOS_A_SECOND * SAMPLE_RATE / NANOS_A_SECOND;
+    }
+
+    @Override
+    public long heard() {
+        return Math.min(written, elapsed() - stoodStill);
+    }
+
+    @Override
+    public void close() {
+        closed = true;
+    }
+}

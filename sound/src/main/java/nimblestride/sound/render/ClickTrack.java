@@ -1,0 +1,140 @@
+package nimblestride.sound.render;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.layer.crossing.Beat;
+import nimblestride.core.layer.timeline.LayerTimeline;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.sound.render.ClickSettings.Level;
+
+/** Where the click falls in a feel. */
+final class ClickTrack {
+    private static final int MOST = 20_000;
+
+    private final ClickSettings click;
+    private final Phrase phrase;
+    private final Optional<LayerTimeline> layer;
+    private final Optional<Gear> gear;
+    private final Map<Level, Finder> finders = new EnumMap<>(Level.class);
+
+    /**
+     * The beat after the change of gear that ends a feel.
+     *
+     * @param end where the change is
+     * @param newBeat in the values before it
+     */
+    record Gear(NoteValue end, NoteValue newBeat) {}
+
+    /** A bar, or a part of one: everything is counted from the beginning of the feel. */
+    private record Part(long number, Bar bar, NoteValue start, NoteValue from, NoteValue to) {}
+
+    /** Finds what there is to click of one level. */
+    private interface Finder {
+        void find(Part part, Found found);
+    }
+
+    /** Where something has been found. */
+    private interface Found {
+        void at(NoteValue moment);
+    }
+
+    ClickTrack(ClickSettings click, Exercise feel, Optional<Gear> gear) {
+        this.click = click;
+        this.phrase = feel.phrase();
+        this.gear = gear;
+        this.layer = course(click, feel);
+        finders.put(
+                Level.PHRASE,
+                (part, found) -> one(part, part.number % phrase.bars().size() == 0, found));
+        finders.put(Level.BAR, (part, found) -> one(part, true, found));
+        finders.put(Level.NEW_BEAT, this::newBeats);
+        finders.put(Level.PULSE, (part, found) -> steps(NoteValue.ZERO, click.pulse(), part, found));
+        finders.put(Level.LAYER, this::hits);
+        finders.put(Level.GROUP, ClickTrack::groups);
+        finders.put(Level.OFF_BEAT, ClickTrack::offBeats);
+        finders.put(
+                Level.UNIT, (part, found) -> steps(part.start, part.bar.meter().unit(), part, found));
+    }
+
+    private static Optional<LayerTimeline> course(ClickSettings click, Exercise feel) {
+        List<String> names = feel.layerNames();
+        int index = click.layer().map(names::indexOf).orElse(0);
+        if (!click.levels().contains(Level.LAYER) || index < 0 || index >= names.size()) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(LayerTimeline.of(feel.layers().get(index), feel.phrase()));
+        } catch (StrideException e) {
+            // A layer that cannot be laid out is told among the findings, and is not clicked.
+            return Optional.empty();
+        }
+    }
+
+    /**
+     * What is clicked in a part of a bar, in order: of several that fall together the strongest.
+     *
+     * @param number of the bar, rounds of the phrase counted on
+     * @param played how many bars have been played before it: silences are counted in those
+     */
+    Map<NoteValue, Level> between(long number, long played, NoteValue from, NoteValue to) {
+        Map<NoteValue, Level> ticks = new TreeMap<>();
+        if (!click.levels().isEmpty() && click.isHeardAfter(played)) {
+            Part part = new Part(number, phrase.bar(number), phrase.startOf(number), from, to);
+            finders.forEach((level, finder) -> {
+                if (click.levels().contains(level)) {
+                    finder.find(part, moment -> ticks.putIfAbsent(moment, level));
+                }
+            });
+        }
+        return ticks;
+    }
+
+    private static void one(Part part, boolean clicked, Found found) {
+        if (clicked && part.start.compareTo(part.from) >= 0) {
+            found.at(part.start);
+        }
+    }
+
+    private static void groups(Part part, Found found) {
+        for (NoteValue group : part.bar.groupStarts()) {
+            NoteValue at = part.start.plus(group);
+            if (at.compareTo(part.from) >= 0 && at.compareTo(part.to) < 0) {
+                found.at(at);
+            }
+        }
+    }
+
+    private static void offBeats(Part part, Found found) {
+        NoteValue beat = Beat.of(part.bar);
+        steps(part.start.plus(beat.dividedBy(2)), beat, part, found);
+    }
+
+    private void hits(Part part, Found found) {
+        layer.ifPresent(course -> course.between(part.from, part.to, MOST).forEach(hit -> found.at(hit.at())));
+    }
+
+    /** Counted back from the change, so that one falls on it. */
+    private void newBeats(Part part, Found found) {
+        gear.filter(change -> change.end.compareTo(part.from) > 0)
+                .ifPresent(change -> steps(change.end.remainder(change.newBeat), change.newBeat, part, found));
+    }
+
+    /** Even steps from a moment on. */
+    private static void steps(NoteValue first, NoteValue step, Part part, Found found) {
+        NoteValue at = first;
+        if (at.compareTo(part.from) < 0) {
+            NoteValue late = part.from.minus(first);
+            at = first.plus(step.times(late.wholePartsOf(step) + (late.isMultipleOf(step) ? 0 : 1)));
+        }
+        for (; at.compareTo(part.to) < 0; at = at.plus(step)) {
+            found.at(at);
+        }
+    }
+}

@@ -1,0 +1,51 @@
+package nimblestride.sound.render;
+
+import nimblestride.core.kit.voice.Choke;
+
+/** A sound that has begun. It rings out, or is let go and fades in a moment. */
+final class RingingSample {
+    private static final double SECONDS_TO_FADE = 0.006;
+
+    private final Cue cue;
+    private final int fade;
+    private long letGo;
+    private long played;
+
+    RingingSample(Cue cue, int sampleRate) {
+        this.cue = cue;
+        this.letGo = cue.end();
+        this.fade = Math.max(1, (int) (SECONDS_TO_FADE * sampleRate));
+    }
+
+    /** Hears of another sound that begins, and is cut off by it where that is the nature of the instrument. */
+    void hear(Cue other) {
+        boolean chokes = cue.key().isPercussion()
+                && other.key().isPercussion()
+                && other.frame() > cue.frame()
+                && Choke.cutsOff(other.key().key(), cue.key().key());
+        if (chokes) {
+            letGoAt(other.frame());
+        }
+    }
+
+    /** Lets it go at a sample, unless it is let go before. */
+    void letGoAt(long frame) {
+        letGo = Math.min(letGo, frame);
+    }
+
+    /** Adds what is left of the sound to a block that starts at a sample; false when it is over. */
+    boolean mixInto(float[] block, int frames, long blockStart) {
+        int from = (int) Math.max(0, cue.frame() - blockStart);
+        int whole = (int) Math.max(from, Math.min(frames, letGo - blockStart));
+        cue.sound().mixInto(block, from, whole, played, cue.level());
+        played += whole - from;
+        for (int i = whole; i < frames; i++) {
+            long since = blockStart + i - letGo;
+            if (since >= fade) {
+                return false;
+            }
+            block[i] += cue.level() * (fade - since) / fade * cue.sound().after(played++);
+        }
+        return !cue.sound().isOver(played);
+    }
+}

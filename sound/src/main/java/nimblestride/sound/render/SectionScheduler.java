@@ -1,0 +1,248 @@
+package nimblestride.sound.render;
+
+import java.math.BigInteger;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import nimblestride.core.exercise.analysis.Playthrough;
+import nimblestride.core.exercise.analysis.Playthrough.Passage;
+import nimblestride.core.layer.modulation.Modulation;
+import nimblestride.core.layer.modulation.Pivot;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.time.value.Tempo;
+import nimblestride.sound.kit.SampleSet;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/**
+ * A section of a take as it is laid out in time, bar by bar, from an anchor on. The only section of a take has no end; after
+ * the last of several comes the first one again.
+ */
+final class SectionScheduler {
+    /** A long bar is laid out in parts of so many units. */
+    private static final int UNITS_A_PART = 64;
+
+    /** Bars closer together than two thousandths of a second are one noise; those in between are passed over. */
+    private static final double SHORTEST_SECONDS = 0.0005;
+
+    private final PlaybackRequest take;
+    private final SampleSet sounds;
+    private final int sampleRate;
+    private final List<Passage> passages;
+    private final TimeAnchor anchor;
+    private final Passage passage;
+    private final SectionSounds onsets;
+    private final long firstBar;
+    private final long playedBefore;
+    /** Up to where it has been laid out. */
+    private NoteValue laidOut;
+
+    /** @param playedBefore how many bars have been played before the one it begins in */
+    private SectionScheduler(
+            PlaybackRequest take,
+            List<Passage> passages,
+            TimeAnchor anchor,
+            long playedBefore,
+            SampleSet sounds,
+            int sampleRate) {
+        this.take = take;
+        this.sampleRate = sampleRate;
+        this.passages = passages;
+        this.anchor = anchor;
+        this.sounds = sounds;
+        this.passage = passages.get(anchor.section());
+        this.onsets = new SectionSounds(passage.feel(), take, gear(passages, anchor.section()), sounds);
+        this.firstBar = phrase().barAt(anchor.moment());
+        this.playedBefore = playedBefore;
+        this.laidOut = anchor.moment();
+    }
+
+    /** The change of gear at the end of a section; the last one is followed by the first without any. */
+    private static Optional<ClickTrack.Gear> gear(List<Passage> passages, int section) {
+        if (section + 1 >= passages.size()) {
+            return Optional.empty();
+        }
+        Passage now = passages.get(section);
+        Passage next = passages.get(section + 1);
+        Pivot entered = next.section().entered();
+        Modulation shift = new Modulation(
+                now.tempo(), entered, now.feel().phrase(), next.feel().phrase());
+        return Optional.of(new ClickTrack.Gear(now.length(), shift.pulse()));
+    }
+
+    /** The beginning of a take. */
+    static SectionScheduler first(PlaybackRequest take, SampleSet sounds, int sampleRate) {
+        List<Passage> passages = Playthrough.of(take.exercise()).passages();
+        int section = take.start().section();
+        Passage passage = passages.get(section);
+        BigFraction pace = pace(take, passage.tempo(), sampleRate);
+        NoteValue moment = beginning(take, passage);
+        Bar bar = passage.feel().phrase().bar(passage.feel().phrase().barAt(moment));
+        NoteValue countIn =
+                take.countIn().length(bar, withinItsBar(passage.feel().phrase(), moment));
+        TimeAnchor anchor = new TimeAnchor(pace.multiply(countIn.fraction()), section, moment, pace);
+        return new SectionScheduler(take, passages, anchor, 0, sounds, sampleRate);
+    }
+
+    /** Where a take begins: where it says, or, where that is not in its loop, at the loop's beginning. */
+    private static NoteValue beginning(PlaybackRequest take, Passage passage) {
+        NoteValue moment = take.start().moment();
+        return take.loop().map(loop -> inLoop(loop, passage, moment)).orElse(moment);
+    }
+
+    private static NoteValue inLoop(Loop loop, Passage passage, NoteValue moment) {
+        Phrase phrase = passage.feel().phrase();
+        NoteValue within = moment.remainder(phrase.length());
+        NoteValue from = phrase.startOf(loop.from());
+        boolean in = within.compareTo(from) >= 0 && within.compareTo(phrase.startOf(loop.to())) < 0;
+        return in ? within : from;
+    }
+
+    private static NoteValue withinItsBar(Phrase phrase, NoteValue moment) {
+        return moment.minus(phrase.startOf(phrase.barAt(moment)));
+    }
+
+    /** Where a section begins when it is played after another, or again. */
+    private static NoteValue startOf(PlaybackRequest take, Passage passage) {
+        return take.loop()
+                .map(loop -> passage.feel().phrase().startOf(loop.from()))
+                .orElse(NoteValue.ZERO);
+    }
+
+    /** How many bars have been played before one of this stretch. */
+    private long playedUntil(long bar) {
+        return playedBefore + bar - firstBar;
+    }
+
+    /** How many samples a whole note lasts. */
+    private static BigFraction pace(PlaybackRequest take, Tempo tempo, int sampleRate) {
+        return tempo.seconds(NoteValue.WHOLE)
+                .multiply(BigInteger.valueOf(sampleRate))
+                .multiply(BigFraction.of(100, take.percent()));
+    }
+
+    /** The clicks before it begins, each with the sample on which it falls, from the very beginning. */
+    Map<Long, SoundOnset> countIn() {
+        Bar bar = phrase().bar(firstBar);
+        TimeAnchor beginning = new TimeAnchor(BigFraction.ZERO, 0, NoteValue.ZERO, anchor.samplesAWhole());
+        Map<Long, SoundOnset> clicks = new TreeMap<>();
+        take.countIn()
+                .clicks(bar, withinItsBar(phrase(), anchor.moment()))
+                .forEach((at, level) ->
+                        clicks.put(beginning.frameOf(at), SectionSounds.click(at, level, take.mix(), sounds)));
+        return clicks;
+    }
+
+    TimeAnchor anchor() {
+        return anchor;
+    }
+
+    private Phrase phrase() {
+        return passage.feel().phrase();
+    }
+
+    private boolean isEndless() {
+        return passages.size() == 1 && take.loop().isEmpty();
+    }
+
+    /** The bar after its last. */
+    private long endBar() {
+        return take.loop().isPresent() ? take.loop().get().to() : passage.bars();
+    }
+
+    /** Where it ends, from the beginning of its section. */
+    private NoteValue end() {
+        return phrase().startOf(endBar());
+    }
+
+    /** Whether any of it has been laid out. */
+    boolean isBegun() {
+        return laidOut.compareTo(anchor.moment()) > 0;
+    }
+
+    /** Whether all of it has been laid out. */
+    boolean isLaidOut() {
+        return !isEndless() && laidOut.compareTo(end()) >= 0;
+    }
+
+    /** The sample up to which it has been laid out. */
+    long nextFrame() {
+        return anchor.frameOf(laidOut);
+    }
+
+    /** Lays out the next part of it. */
+    List<SoundOnset> layOut() {
+        long bar = phrase().barAt(laidOut);
+        NoteValue end = phrase().startOf(bar + 1);
+        NoteValue part = laidOut.plus(phrase().bar(bar).meter().unit().times(UNITS_A_PART));
+        NoteValue to = part.compareTo(end) < 0 ? part : end;
+        List<SoundOnset> begun = onsets.between(bar, playedUntil(bar), laidOut, to);
+        laidOut = to.equals(end) ? phrase().startOf(bar + barsHeardAsOne(end.minus(phrase().startOf(bar)))) : to;
+        return begun;
+    }
+
+    /** How many bars of a length pass before another one can be told from it. */
+    private long barsHeardAsOne(NoteValue length) {
+        double samples = length.toDouble() * anchor.samplesAWhole().doubleValue();
+        return Math.max(1, (long) Math.ceil(SHORTEST_SECONDS * sampleRate / samples));
+    }
+
+    /** The stretch that comes after it. */
+    SectionScheduler following() {
+        int next = (anchor.section() + 1) % passages.size();
+        return new SectionScheduler(
+                take, passages, startOf(take, passages, next), playedUntil(endBar()), sounds, sampleRate);
+    }
+
+    /** A section that begins where this one ends. */
+    private TimeAnchor startOf(PlaybackRequest next, List<Passage> others, int section) {
+        return new TimeAnchor(
+                anchor.exactFrameOf(end()),
+                section,
+                startOf(next, others.get(section)),
+                pace(next, others.get(section).tempo(), sampleRate));
+    }
+
+    /** Another take that goes on from the next unit of this stretch after a sample. */
+    SectionScheduler goingOverTo(PlaybackRequest other, long frame) {
+        List<Passage> others = Playthrough.of(other.exercise()).passages();
+        NoteValue unit = nextUnit(frame);
+        if (!isEndless() && unit.compareTo(end()) >= 0) {
+            int next = (anchor.section() + 1) % passages.size();
+            TimeAnchor start = startOf(other, others, next % others.size());
+            return new SectionScheduler(other, others, start, playedUntil(endBar()), sounds, sampleRate);
+        }
+        int section = passages.size() == 1 ? other.exercise().firstSection() : anchor.section() % others.size();
+        Passage goesOn = others.get(section);
+        NoteValue moment = momentIn(other, goesOn, others.size() == 1, unit);
+        TimeAnchor next =
+                new TimeAnchor(anchor.exactFrameOf(unit), section, moment, pace(other, goesOn.tempo(), sampleRate));
+        return new SectionScheduler(other, others, next, playedUntil(phrase().barAt(unit)), sounds, sampleRate);
+    }
+
+    /** Where it goes on: at the same moment, or, where a loop has no such moment, at the loop's beginning. */
+    private static NoteValue momentIn(PlaybackRequest other, Passage passage, boolean only, NoteValue unit) {
+        if (other.loop().isPresent()) {
+            return inLoop(other.loop().get(), passage, unit);
+        }
+        return only ? unit : unit.remainder(passage.length());
+    }
+
+    /** The first unit of a bar that is not before a sample. */
+    private NoteValue nextUnit(long frame) {
+        NoteValue about = anchor.about(frame);
+        NoteValue moment = phrase().startOf(phrase().barAt(about));
+        NoteValue unit = unitAt(moment);
+        moment = moment.plus(unit.times(Math.max(0, about.minus(moment).wholePartsOf(unit) - 1)));
+        while (moment.compareTo(anchor.moment()) < 0 || anchor.frameOf(moment) < frame) {
+            moment = moment.plus(unitAt(moment));
+        }
+        return moment;
+    }
+
+    private NoteValue unitAt(NoteValue moment) {
+        return phrase().bar(phrase().barAt(moment)).meter().unit();
+    }
+}

@@ -1,0 +1,129 @@
+package nimblestride.sound.render;
+
+import static nimblestride.core.language.text.Examples.exercise;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Arrays;
+import java.util.Optional;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.kit.band.BackingBand;
+import nimblestride.core.kit.band.BandKey;
+import nimblestride.core.kit.band.BandNote.Player;
+import nimblestride.core.kit.band.Mode;
+import nimblestride.core.kit.stroke.Dynamic;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.language.text.TempoText;
+import nimblestride.sound.kit.Sample;
+import nimblestride.sound.kit.SampleSet;
+import nimblestride.sound.kit.SynthesizedKit;
+import org.junit.jupiter.api.Test;
+
+/** What becomes of sounds that have begun. */
+class RingingSampleTest {
+    private static final int RATE = 8_000;
+
+    /** The open hi-hat is a level that lasts two seconds, tones one that is held for ever; everything else is silent. */
+    private static final SampleSet LEVELS = new SampleSet() {
+        private final SynthesizedKit kit = new SynthesizedKit(RATE);
+
+        @Override
+        public Sample voice(Voice voice, Dynamic level, long turn) {
+            float[] samples = new float[2 * RATE];
+            Arrays.fill(samples, voice.equals(Kit.OPEN_HI_HAT) ? 0.5f : 0);
+            return new Sample(samples);
+        }
+
+        @Override
+        public Sample click(int strength) {
+            return kit.click(strength);
+        }
+
+        @Override
+        public Sample tone(Player player, int midiKey) {
+            return kit.tone(player, midiKey);
+        }
+    };
+
+    private static float[] rendered(PlaybackRequest take, int seconds) {
+        float[] block = new float[seconds * RATE];
+        new Renderer(take, LEVELS, RATE).render(block, block.length);
+        return block;
+    }
+
+    private static Exercise at60(String... layers) {
+        return exercise("4/4", layers).withTempo(TempoText.read("60"));
+    }
+
+    @Test
+    void anOpenHiHatRingsUntilItIsClosed() {
+        float[] ringing = rendered(new PlaybackRequest(at60("open hi-hat every 1/1"), ClickSettings.NONE), 3);
+        assertThat(ringing[RATE]).isPositive();
+        assertThat(ringing[2 * RATE - 1]).isPositive();
+        assertThat(ringing[2 * RATE]).isZero();
+        for (String closing : new String[] {"hi-hat every 1/1 from 1/4", "foot hi-hat every 1/1 from 1/4"}) {
+            float[] choked =
+                    rendered(new PlaybackRequest(at60("open hi-hat every 1/1", closing), ClickSettings.NONE), 2);
+            assertThat(choked[RATE - 1]).isEqualTo(ringing[RATE - 1]);
+            // It fades within six thousandths of a second, and does not break off.
+            for (int i = RATE; i < RATE + RATE * 6 / 1_000; i++) {
+                assertThat(choked[i - 1] - choked[i]).isBetween(0f, 0.02f);
+            }
+            assertThat(choked[RATE + RATE * 6 / 1_000 + 1]).isZero();
+        }
+        float[] other = rendered(
+                new PlaybackRequest(at60("open hi-hat every 1/1", "snare every 1/1 from 1/4"), ClickSettings.NONE), 2);
+        assertThat(other[RATE + 200]).isEqualTo(ringing[RATE + 200]);
+    }
+
+    /** However it is cut into blocks, what is choked and what is let go sounds alike. */
+    @Property(tries = 20)
+    void blocksOfAnySizeGiveTheSameSamples(@ForAll @IntRange(min = 1, max = 3_000) int size) {
+        BackingBand band =
+                new BackingBand(BackingBand.Line.BASS_AND_CHORDS, new BandKey(2, Mode.DORIAN), Optional.empty());
+        PlaybackRequest take = new PlaybackRequest(
+                        at60("open hi-hat every 3/16", "hi-hat every 1/4 from 1/32"), ClickSettings.USUAL)
+                .with(Optional.of(band));
+        float[] whole = rendered(take, 2);
+        Renderer renderer = new Renderer(take, LEVELS, RATE);
+        float[] block = new float[size];
+        for (int done = 0; done + size <= whole.length; done += size) {
+            renderer.render(block, size);
+            for (int i = 0; i < size; i++) {
+                assertThat(block[i]).isEqualTo(whole[done + i], within(1e-6f));
+            }
+        }
+    }
+
+    private static double loudness(float[] samples, double from, double to) {
+        double squares = 0;
+        for (int i = (int) (from * RATE); i < to * RATE; i++) {
+            squares += samples[i] * samples[i];
+        }
+        return Math.sqrt(squares / ((to - from) * RATE));
+    }
+
+    /** A drone over a bar of 3/4 is held until the next one begins, and let go when the music ends. */
+    @Test
+    void theBandHoldsItsNotesAndLetsThemGo() {
+        BackingBand band = new BackingBand(BackingBand.Line.DRONE, new BandKey(0, Mode.MAJOR), Optional.empty());
+        Exercise bars = exercise("3/4").withTempo(TempoText.read("60"));
+        PlaybackRequest take = new PlaybackRequest(bars, ClickSettings.NONE).with(Optional.of(band));
+        Renderer renderer = new Renderer(take, LEVELS, RATE);
+        float[] block = new float[7 * RATE];
+        renderer.render(block, block.length);
+        assertThat(loudness(block, 2.5, 2.9)).isGreaterThan(0.03);
+        assertThat(loudness(block, 6, 6.9)).isGreaterThan(0.03);
+        renderer.end();
+        renderer.render(block, block.length);
+        assertThat(loudness(block, 0.01, 6.9)).isZero();
+        float[] softer = rendered(take.mixed(Mix.EVEN.withBand(0.5)), 2);
+        assertThat(loudness(softer, 0.5, 1.5)).isCloseTo(loudness(rendered(take, 2), 0.5, 1.5) / 2, within(1e-4));
+        assertThat(loudness(rendered(take.mixed(Mix.EVEN.withBand(0)), 2), 0, 2))
+                .isZero();
+    }
+}

@@ -1,0 +1,313 @@
+package nimblestride.store.book;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.language.search.Keywords;
+import nimblestride.core.language.text.BarsText;
+import nimblestride.store.database.BookException;
+import nimblestride.store.database.BookFile;
+import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.result.RowView;
+import org.jdbi.v3.core.statement.Query;
+
+/** The exercises of a Book. Names need not differ. */
+public final class ExerciseShelf {
+    private static final int LONGEST_ABOUT = 400;
+    private static final Pattern BETWEEN_WORDS = Pattern.compile("[^\\p{L}\\p{N}/+]+");
+    private static final Set<String> SAYING_NOTHING =
+            Set.of("everything", "all", "in", "the", "a", "an", "and", "with", "of", "exercises", "something");
+
+    private final BookFile file;
+    private final ExerciseCodec text;
+
+    ExerciseShelf(BookFile file, ExerciseCodec text) {
+        this.file = file;
+        this.text = text;
+    }
+
+    /**
+     * An exercise that has been taken out, and all it needs to be put back.
+     *
+     * @param collections the ids of those it was in
+     */
+    public record TakenOut(ExerciseSummary kept, String json, Set<String> tags, List<UUID> collections) {}
+
+    /** Adds an exercise. */
+    public ExerciseSummary add(Exercise exercise, LocalDateTime now) {
+        return addAll(List.of(exercise), now).get(0);
+    }
+
+    /** Adds exercises, all of them or none. */
+    public List<ExerciseSummary> addAll(List<Exercise> exercises, LocalDateTime now) {
+        return file.writing(handle -> exercises.stream()
+                .map(exercise -> insert(handle, UUID.randomUUID(), exercise, now, Set.of()))
+                .toList());
+    }
+
+    /**
+     * Adds an exercise under an id it has had elsewhere, with its tags.
+     *
+     * @return empty, and nothing changed, where the Book has that id already
+     */
+    public Optional<ExerciseSummary> add(UUID id, Exercise exercise, Set<String> tags, LocalDateTime now) {
+        return file.writing(
+                handle -> has(handle, id) ? Optional.empty() : Optional.of(insert(handle, id, exercise, now, tags)));
+    }
+
+    private static boolean has(Handle handle, UUID id) {
+        return handle.createQuery("SELECT count(*) FROM exercise WHERE id = ?")
+                        .bind(0, id.toString())
+                        .mapTo(Integer.class)
+                        .one()
+                > 0;
+    }
+
+    private ExerciseSummary insert(Handle handle, UUID id, Exercise exercise, LocalDateTime now, Set<String> tags) {
+        String about = about(exercise);
+        handle.createUpdate("INSERT INTO exercise (id, name, about, json, found_by, revision, added, changed)"
+                        + " VALUES (:id, :name, :about, :json, :found_by, 1, :now, :now)")
+                .bind("id", id.toString())
+                .bind("name", exercise.name())
+                .bind("about", about)
+                .bind("json", text.write(exercise))
+                .bind("found_by", String.join(" ", Keywords.of(exercise)))
+                .bind("now", now.toString())
+                .execute();
+        putTags(handle, id, tags);
+        index(handle, id);
+        return new ExerciseSummary(id, exercise.name(), about, 1);
+    }
+
+    private static String about(Exercise exercise) {
+        String bars = BarsText.write(exercise.phrase());
+        return bars.length() <= LONGEST_ABOUT ? bars : bars.substring(0, LONGEST_ABOUT - 1) + "…";
+    }
+
+    private static void putTags(Handle handle, UUID id, Set<String> tags) {
+        handle.createUpdate("DELETE FROM tag WHERE exercise = ?")
+                .bind(0, id.toString())
+                .execute();
+        for (String tag : tags) {
+            handle.createUpdate("INSERT OR IGNORE INTO tag (exercise, tag) VALUES (?, ?)")
+                    .bind(0, id.toString())
+                    .bind(1, tag.strip().toLowerCase(Locale.ROOT))
+                    .execute();
+        }
+    }
+
+    /** Has an exercise found by what it is now. */
+    private static void index(Handle handle, UUID id) {
+        handle.createUpdate("DELETE FROM found WHERE rowid = (SELECT number FROM exercise WHERE id = ?)")
+                .bind(0, id.toString())
+                .execute();
+        handle.createUpdate("INSERT INTO found (rowid, name, found_by, tags) SELECT number, name, found_by,"
+                        + " coalesce((SELECT group_concat(tag, ' ') FROM tag WHERE exercise = exercise.id), '')"
+                        + " FROM exercise WHERE id = ?")
+                .bind(0, id.toString())
+                .execute();
+    }
+
+    /**
+     * Writes an exercise anew.
+     *
+     * @param seen as it was when it was read
+     * @throws ChangedElsewhereException if it is not so any longer; nothing is then changed
+     */
+    public ExerciseSummary save(ExerciseSummary seen, Exercise exercise, LocalDateTime now) {
+        String about = about(exercise);
+        boolean saved = file.writing(handle -> {
+            int changed = handle.createUpdate("UPDATE exercise SET name = :name, about = :about, json = :json,"
+                            + " found_by = :found_by, revision = revision + 1, changed = :now"
+                            + " WHERE id = :id AND revision = :revision")
+                    .bind("name", exercise.name())
+                    .bind("about", about)
+                    .bind("json", text.write(exercise))
+                    .bind("found_by", String.join(" ", Keywords.of(exercise)))
+                    .bind("now", now.toString())
+                    .bind("id", seen.id().toString())
+                    .bind("revision", seen.revision())
+                    .execute();
+            index(handle, seen.id());
+            return changed > 0;
+        });
+        if (!saved) {
+            throw new ChangedElsewhereException("\"" + exercise.name()
+                    + "\" has been changed or taken out of the Book in another window since it was opened here.");
+        }
+        return new ExerciseSummary(seen.id(), exercise.name(), about, seen.revision() + 1);
+    }
+
+    /**
+     * Reads an exercise.
+     *
+     * @throws BookException if it is not there, or cannot be read
+     */
+    public Exercise read(UUID id) {
+        Optional<String> json = file.read(handle -> handle.createQuery("SELECT json FROM exercise WHERE id = ?")
+                .bind(0, id.toString())
+                .mapTo(String.class)
+                .findOne());
+        try {
+            return text.read(json.orElseThrow(() -> new BookException("This exercise is no longer in the Book.")));
+        } catch (BookException e) {
+            throw e;
+        } catch (StrideException e) {
+            throw new BookException("This exercise of the Book cannot be read: " + e.getMessage(), e);
+        }
+    }
+
+    /** How an exercise is listed; empty where it is not there. */
+    public Optional<ExerciseSummary> find(UUID id) {
+        return file.read(handle -> handle.createQuery("SELECT id, name, about, revision FROM exercise WHERE id = ?")
+                .bind(0, id.toString())
+                .map((RowView row) -> kept(row))
+                .findOne());
+    }
+
+    /** The first exercise of a name, in capital or small letters; empty where there is none. */
+    public Optional<ExerciseSummary> named(String name) {
+        return file.read(handle -> handle.createQuery(
+                        "SELECT id, name, about, revision FROM exercise WHERE name = ? COLLATE NOCASE ORDER BY number LIMIT 1")
+                .bind(0, name)
+                .map((RowView row) -> kept(row))
+                .findOne());
+    }
+
+    private static ExerciseSummary kept(RowView row) {
+        return new ExerciseSummary(
+                UUID.fromString(row.getColumn("id", String.class)),
+                row.getColumn("name", String.class),
+                row.getColumn("about", String.class),
+                row.getColumn("revision", Long.class));
+    }
+
+    /** How many exercises there are. */
+    public int size() {
+        return file.read(handle -> handle.createQuery("SELECT count(*) FROM exercise")
+                .mapTo(Integer.class)
+                .one());
+    }
+
+    /**
+     * The exercises that are found by words, or parts of their beginnings, of their names, meters, groupings, techniques and
+     * tags; all of them for no words. By name.
+     *
+     * @param collection only those in it, where one is named
+     * @param from how many to pass over
+     * @param most so many at the most
+     */
+    public List<ExerciseSummary> search(String words, Optional<UUID> collection, int from, int most) {
+        String match = match(words);
+        String sql = "SELECT e.id, e.name, e.about, e.revision FROM exercise e"
+                + (match.isEmpty() ? "" : " JOIN found ON found.rowid = e.number")
+                + (collection.isEmpty() ? "" : " JOIN collected c ON c.exercise = e.id AND c.collection = :collection")
+                + (match.isEmpty() ? "" : " WHERE found MATCH :match")
+                + " ORDER BY " + (collection.isEmpty() ? "" : "c.place, ") + "e.name COLLATE NOCASE, e.number"
+                + " LIMIT :most OFFSET :from";
+        return file.read(handle -> {
+            Query query = handle.createQuery(sql).bind("most", most).bind("from", from);
+            if (!match.isEmpty()) {
+                query.bind("match", match);
+            }
+            collection.ifPresent(one -> query.bind("collection", one.toString()));
+            return query.map((RowView row) -> kept(row)).list();
+        });
+    }
+
+    /** Every word quoted, so that none is taken for a command of the search. */
+    private static String match(String words) {
+        return BETWEEN_WORDS
+                .splitAsStream(words.toLowerCase(Locale.ROOT))
+                .filter(word -> !word.isBlank() && !SAYING_NOTHING.contains(word))
+                .map(word -> "\"" + word + "\"*")
+                .collect(Collectors.joining(" "));
+    }
+
+    /** Takes an exercise out of the Book; what is in the log stays there. */
+    public TakenOut takeOut(UUID id) {
+        return file.writing(handle -> {
+            TakenOut out = handle.createQuery("SELECT id, name, about, revision, json FROM exercise WHERE id = ?")
+                    .bind(0, id.toString())
+                    .map((RowView row) -> new TakenOut(
+                            kept(row),
+                            row.getColumn("json", String.class),
+                            tags(handle, id),
+                            handle.createQuery("SELECT collection FROM collected WHERE exercise = ?")
+                                    .bind(0, id.toString())
+                                    .map((RowView one) -> UUID.fromString(one.getColumn("collection", String.class)))
+                                    .list()))
+                    .findOne()
+                    .orElseThrow(() -> new BookException("This exercise is no longer in the Book."));
+            handle.createUpdate("DELETE FROM found WHERE rowid = (SELECT number FROM exercise WHERE id = ?)")
+                    .bind(0, id.toString())
+                    .execute();
+            handle.createUpdate("DELETE FROM exercise WHERE id = ?")
+                    .bind(0, id.toString())
+                    .execute();
+            return out;
+        });
+    }
+
+    /** Puts back what has been taken out, as it was. */
+    public void putBack(TakenOut out, LocalDateTime now) {
+        Exercise exercise;
+        try {
+            exercise = text.read(out.json);
+        } catch (StrideException e) {
+            throw new BookException("This exercise cannot be put back: " + e.getMessage(), e);
+        }
+        file.write(handle -> {
+            insert(handle, out.kept.id(), exercise, now, out.tags);
+            handle.createUpdate("UPDATE exercise SET revision = ? WHERE id = ?")
+                    .bind(0, out.kept.revision())
+                    .bind(1, out.kept.id().toString())
+                    .execute();
+            for (UUID collection : out.collections) {
+                Collections.put(handle, collection, out.kept.id());
+            }
+        });
+    }
+
+    /** The tags of an exercise, in order. */
+    public Set<String> tags(UUID id) {
+        return file.read(handle -> tags(handle, id));
+    }
+
+    private static Set<String> tags(Handle handle, UUID id) {
+        return new TreeSet<>(handle.createQuery("SELECT tag FROM tag WHERE exercise = ?")
+                .bind(0, id.toString())
+                .mapTo(String.class)
+                .list());
+    }
+
+    /** Gives an exercise these tags and no others. */
+    public void tag(UUID id, Set<String> tags) {
+        file.write(handle -> {
+            putTags(handle, id, tags);
+            index(handle, id);
+        });
+    }
+
+    /** All tags that some exercise has, the most used first. */
+    public List<String> allTags() {
+        return file.read(handle -> new ArrayList<>(
+                handle.createQuery("SELECT tag FROM tag GROUP BY tag ORDER BY count(*) DESC, tag LIMIT 200")
+                        .mapTo(String.class)
+                        .list()));
+    }
+
+    /** All there are, one after the other, by name. */
+    public List<ExerciseSummary> all() {
+        return search("", Optional.empty(), 0, Integer.MAX_VALUE);
+    }
+}

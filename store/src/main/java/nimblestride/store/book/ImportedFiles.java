@@ -1,0 +1,41 @@
+package nimblestride.store.book;
+
+import java.util.Optional;
+import java.util.UUID;
+import nimblestride.store.database.BookFile;
+import org.jdbi.v3.core.result.RowView;
+
+/** The files that exercises were brought in from, just as they came. */
+public final class ImportedFiles {
+    private final BookFile file;
+
+    ImportedFiles(BookFile file) {
+        this.file = file;
+    }
+
+    /** Keeps the file an exercise came from; one that was kept before gives way. */
+    public void keep(UUID exercise, String fileName, byte[] content) {
+        file.write(handle -> handle.createUpdate(
+                        "INSERT OR REPLACE INTO original (exercise, file_name, content) VALUES (?, ?, ?)")
+                .bind(0, exercise.toString())
+                .bind(1, fileName)
+                .bind(2, content)
+                .execute());
+    }
+
+    /** What the file is called that an exercise came from; empty where it came from none. */
+    public Optional<String> nameOf(UUID exercise) {
+        return file.read(handle -> handle.createQuery("SELECT file_name FROM original WHERE exercise = ?")
+                .bind(0, exercise.toString())
+                .mapTo(String.class)
+                .findOne());
+    }
+
+    /** What is in the file an exercise came from; empty where it came from none. */
+    public Optional<byte[]> contentOf(UUID exercise) {
+        return file.read(handle -> handle.createQuery("SELECT content FROM original WHERE exercise = ?")
+                .bind(0, exercise.toString())
+                .map((RowView row) -> row.getColumn("content", byte[].class))
+                .findOne());
+    }
+}

@@ -1,0 +1,271 @@
+package nimblestride.store.book;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.SortedMap;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import nimblestride.core.exercise.plan.RepRating;
+import nimblestride.core.language.text.TempoText;
+import nimblestride.core.practice.journal.LogEntry;
+import nimblestride.core.practice.journal.PracticeSummary;
+import nimblestride.core.time.value.Tempo;
+import nimblestride.store.database.BookFile;
+import org.jdbi.v3.core.Handle;
+import org.jdbi.v3.core.result.RowView;
+import org.jdbi.v3.core.statement.SqlStatement;
+
+/** What has been practised, one's own and each student's. Everything is asked of one of them at a time: empty for one's own. */
+public final class PracticeLog {
+    private static final String MINE = "";
+    private static final String BETWEEN_PLACES = ";";
+
+    private final BookFile file;
+
+    PracticeLog(BookFile file) {
+        this.file = file;
+    }
+
+    /**
+     * What came of merging a log.
+     *
+     * @param added entries that were new
+     * @param changed entries that are told otherwise now
+     * @param known entries that were there already, as they are
+     */
+    public record Merged(int added, int changed, int known) {}
+
+    private static String whose(Optional<UUID> student) {
+        return student.map(UUID::toString).orElse(MINE);
+    }
+
+    public void add(LogEntry entry) {
+        file.write(handle -> insert(handle, entry));
+    }
+
+    private static boolean insert(Handle handle, LogEntry entry) {
+        return bound(
+                                handle.createUpdate(
+                                        "INSERT OR IGNORE INTO entry (id, exercise, what, begun, seconds, tempo, clean, words,"
+                                                + " hard, student) VALUES (:id, :exercise, :what, :begun, :seconds, :tempo, :clean, :words, :hard,"
+                                                + " :student)"),
+                                entry)
+                        .execute()
+                > 0;
+    }
+
+    private static <S extends SqlStatement<S>> S bound(S statement, LogEntry entry) {
+        return statement
+                .bind("id", entry.id().toString())
+                .bind("exercise", entry.exercise().map(UUID::toString).orElse(null))
+                .bind("what", entry.what())
+                .bind("begun", entry.when().toString())
+                .bind("seconds", entry.seconds())
+                .bind("tempo", entry.tempo().map(TempoText::write).orElse(null))
+                .bind("clean", entry.cleanness().map(Enum::name).orElse(null))
+                .bind("words", entry.words())
+                .bind("hard", String.join(BETWEEN_PLACES, entry.hard()))
+                .bind("student", whose(entry.student()));
+    }
+
+    /** Tells an entry otherwise; nothing happens where it is not there. */
+    public void change(LogEntry entry) {
+        file.write(handle -> update(handle, entry));
+    }
+
+    private static void update(Handle handle, LogEntry entry) {
+        bound(
+                        handle.createUpdate(
+                                "UPDATE entry SET exercise = :exercise, what = :what, begun = :begun, seconds = :seconds,"
+                                        + " tempo = :tempo, clean = :clean, words = :words, hard = :hard WHERE id = :id AND student = :student"),
+                        entry)
+                .execute();
+    }
+
+    public void takeOut(UUID entry) {
+        file.write(handle -> handle.createUpdate("DELETE FROM entry WHERE id = ?")
+                .bind(0, entry.toString())
+                .execute());
+    }
+
+    /**
+     * Takes over entries that have been written elsewhere. One that is known by its id is not added again; it is changed where
+     * it is told otherwise now, unless it is somebody else's.
+     */
+    public Merged merge(List<LogEntry> entries) {
+        return file.writing(handle -> {
+            int added = 0;
+            int changed = 0;
+            for (LogEntry entry : entries) {
+                if (insert(handle, entry)) {
+                    added++;
+                } else {
+                    LogEntry there = find(handle, entry.id());
+                    if (there.student().equals(entry.student()) && !there.equals(entry)) {
+                        update(handle, entry);
+                        changed++;
+                    }
+                }
+            }
+            return new Merged(added, changed, entries.size() - added - changed);
+        });
+    }
+
+    /** Takes over entries that are not known by their ids; those that are stay as they are told here. */
+    public Merged addNew(List<LogEntry> entries) {
+        return file.writing(handle -> {
+            int added = 0;
+            for (LogEntry entry : entries) {
+                added += insert(handle, entry) ? 1 : 0;
+            }
+            return new Merged(added, 0, entries.size() - added);
+        });
+    }
+
+    private static LogEntry find(Handle handle, UUID id) {
+        return handle.createQuery("SELECT * FROM entry WHERE id = ?")
+                .bind(0, id.toString())
+                .map((row, context) -> entry(row))
+                .one();
+    }
+
+    /** Read column by column: a year of entries is many rows. */
+    private static LogEntry entry(ResultSet row) throws SQLException {
+        String student = row.getString("student");
+        String hard = row.getString("hard");
+        return new LogEntry(
+                UUID.fromString(row.getString("id")),
+                Optional.ofNullable(row.getString("exercise")).map(UUID::fromString),
+                row.getString("what"),
+                LocalDateTime.parse(row.getString("begun")),
+                row.getInt("seconds"),
+                Optional.ofNullable(row.getString("tempo")).map(TempoText::read),
+                Optional.ofNullable(row.getString("clean")).map(RepRating::valueOf),
+                row.getString("words"),
+                hard.isEmpty() ? List.of() : Arrays.asList(hard.split(BETWEEN_PLACES, -1)),
+                student.isEmpty() ? Optional.empty() : Optional.of(UUID.fromString(student)));
+    }
+
+    /** The entries from one day to another, both included, the newest first, at most so many. */
+    public List<LogEntry> between(Optional<UUID> student, LocalDate from, LocalDate to, int most) {
+        return file.read(handle -> handle.createQuery("SELECT * FROM entry WHERE student = :student AND begun >= :from"
+                        + " AND begun < :to ORDER BY begun DESC, number DESC LIMIT :most")
+                .bind("student", whose(student))
+                .bind("from", from.toString())
+                .bind("to", to.plusDays(1).toString())
+                .bind("most", most)
+                .map((row, context) -> entry(row))
+                .list());
+    }
+
+    /** The last entries of an exercise, in the order in which they came in, at most so many. */
+    public List<LogEntry> ofExercise(Optional<UUID> student, UUID exercise, int most) {
+        return file.read(handle -> handle.createQuery("SELECT * FROM (SELECT * FROM entry WHERE student = :student"
+                        + " AND exercise = :exercise ORDER BY number DESC LIMIT :most) ORDER BY number")
+                .bind("student", whose(student))
+                .bind("exercise", exercise.toString())
+                .bind("most", most)
+                .map((row, context) -> entry(row))
+                .list());
+    }
+
+    /** How long was practised on each day from one to another, both included. */
+    public SortedMap<LocalDate, Long> secondsByDay(Optional<UUID> student, LocalDate from, LocalDate to) {
+        return file.read(handle -> {
+            SortedMap<LocalDate, Long> days = new TreeMap<>();
+            handle.createQuery("SELECT substr(begun, 1, 10) AS day, sum(seconds) AS seconds FROM entry"
+                            + " WHERE student = :student AND begun >= :from AND begun < :to GROUP BY day")
+                    .bind("student", whose(student))
+                    .bind("from", from.toString())
+                    .bind("to", to.plusDays(1).toString())
+                    .map((RowView row) -> Map.entry(
+                            LocalDate.parse(row.getColumn("day", String.class)), row.getColumn("seconds", Long.class)))
+                    .forEach(day -> days.put(day.getKey(), day.getValue()));
+            return days;
+        });
+    }
+
+    /** What the log says of every exercise of the Book, by name. */
+    public List<PracticeSummary> practised(Optional<UUID> student) {
+        return file.read(handle -> handle.createQuery("SELECT e.id, e.name, e.added, p.last, p.seconds, p.passes,"
+                        + " (SELECT count(*) FROM (SELECT clean FROM entry WHERE student = :student AND exercise = e.id"
+                        + " AND clean IS NOT NULL ORDER BY number DESC LIMIT :looked) WHERE clean <> 'CLEAN') AS not_clean"
+                        + " FROM exercise e LEFT JOIN (SELECT exercise, max(begun) AS last, sum(seconds) AS seconds,"
+                        + " count(*) AS passes FROM entry WHERE student = :student AND exercise IS NOT NULL GROUP BY exercise) p"
+                        + " ON p.exercise = e.id ORDER BY e.name COLLATE NOCASE")
+                .bind("student", whose(student))
+                .bind("looked", PracticeSummary.LAST_PASSES)
+                .map((RowView row) -> new PracticeSummary(
+                        UUID.fromString(row.getColumn("id", String.class)),
+                        row.getColumn("name", String.class),
+                        LocalDateTime.parse(row.getColumn("added", String.class))
+                                .toLocalDate(),
+                        Optional.ofNullable(row.getColumn("last", String.class))
+                                .map(LocalDateTime::parse)
+                                .map(LocalDateTime::toLocalDate),
+                        Objects.requireNonNullElse(row.getColumn("seconds", Long.class), 0L),
+                        Objects.requireNonNullElse(row.getColumn("passes", Long.class), 0L),
+                        row.getColumn("not_clean", Integer.class)))
+                .list());
+    }
+
+    /** How often each place of an exercise was hard in its last entries, the most often first. */
+    public Map<String, Integer> hardPlaces(Optional<UUID> student, UUID exercise, int lastEntries) {
+        Map<String, Integer> counts = new TreeMap<>();
+        for (LogEntry entry : ofExercise(student, exercise, lastEntries)) {
+            entry.hard().forEach(place -> counts.merge(place, 1, Integer::sum));
+        }
+        Map<String, Integer> ordered = new LinkedHashMap<>();
+        counts.entrySet().stream()
+                .sorted(Map.Entry.<String, Integer>comparingByValue().reversed())
+                .forEach(place -> ordered.put(place.getKey(), place.getValue()));
+        return ordered;
+    }
+
+    /** How many entries there are, of everybody. */
+    public long size() {
+        return file.read(handle -> handle.createQuery("SELECT count(*) FROM entry")
+                .mapTo(Long.class)
+                .one());
+    }
+
+    /** Tells all entries of somebody, one after the other in the order in which they came in, without holding them all. */
+    public void each(Optional<UUID> student, Consumer<LogEntry> told) {
+        each("SELECT * FROM entry WHERE student = '" + whose(student) + "' ORDER BY number", told);
+    }
+
+    /** The same of everybody's. */
+    public void each(Consumer<LogEntry> told) {
+        each("SELECT * FROM entry ORDER BY number", told);
+    }
+
+    private void each(String sql, Consumer<LogEntry> told) {
+        file.read(handle -> {
+            try (Stream<LogEntry> entries = handle.createQuery(sql).map((row, context) -> entry(row)).stream()) {
+                entries.forEach(told);
+            }
+            return true;
+        });
+    }
+
+    /** The last tempo at which an exercise was played clean, in somebody's log; empty where it never was. */
+    public Optional<Tempo> lastClean(Optional<UUID> student, UUID exercise) {
+        return file.read(handle -> handle.createQuery("SELECT tempo FROM entry WHERE student = ? AND exercise = ?"
+                        + " AND clean = 'CLEAN' AND tempo IS NOT NULL ORDER BY number DESC LIMIT 1")
+                .bind(0, whose(student))
+                .bind(1, exercise.toString())
+                .mapTo(String.class)
+                .findOne()
+                .map(TempoText::read));
+    }
+}

@@ -1,0 +1,152 @@
+package nimblestride.store.book;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import nimblestride.core.practice.students.Assignment;
+import nimblestride.core.practice.students.Lesson;
+import nimblestride.core.practice.students.Student;
+import nimblestride.store.database.BookFile;
+import org.jdbi.v3.core.result.RowView;
+
+/** The students of a Book, what is set for them, and their lessons. What is put in under an id it has is changed. */
+public final class StudentRegister {
+    private final BookFile file;
+
+    StudentRegister(BookFile file) {
+        this.file = file;
+    }
+
+    /** All students, by name. */
+    public List<Student> students() {
+        return file.read(handle -> handle.createQuery("SELECT id, name, note FROM student ORDER BY name, id")
+                .map((RowView row) -> new Student(
+                        UUID.fromString(row.getColumn("id", String.class)),
+                        row.getColumn("name", String.class),
+                        row.getColumn("note", String.class)))
+                .list());
+    }
+
+    public void put(Student student) {
+        file.write(handle -> handle.createUpdate("INSERT INTO student (id, name, note) VALUES (:id, :name, :note)"
+                        + " ON CONFLICT (id) DO UPDATE SET name = :name, note = :note")
+                .bind("id", student.id().toString())
+                .bind("name", student.name())
+                .bind("note", student.note())
+                .execute());
+    }
+
+    /** Takes a student out, with all that is set for them, their lessons and their log. */
+    public void takeOut(UUID student) {
+        file.write(handle -> {
+            handle.createUpdate("DELETE FROM entry WHERE student = ?")
+                    .bind(0, student.toString())
+                    .execute();
+            handle.createUpdate("DELETE FROM student WHERE id = ?")
+                    .bind(0, student.toString())
+                    .execute();
+        });
+    }
+
+    /** What is set for a student: what is open first, the soonest due before the others, then what is done, the newest first. */
+    public List<Assignment> assignments(UUID student) {
+        return file.read(handle -> handle.createQuery("SELECT * FROM assignment WHERE student = ?"
+                        + " ORDER BY done IS NOT NULL, done DESC, due IS NULL, due, set_on, what")
+                .bind(0, student.toString())
+                .map((RowView row) -> new Assignment(
+                        UUID.fromString(row.getColumn("id", String.class)),
+                        student,
+                        Optional.ofNullable(row.getColumn("exercise", String.class))
+                                .map(UUID::fromString),
+                        row.getColumn("what", String.class),
+                        LocalDate.parse(row.getColumn("set_on", String.class)),
+                        day(row, "due"),
+                        row.getColumn("note", String.class),
+                        day(row, "done")))
+                .list());
+    }
+
+    private static Optional<LocalDate> day(RowView row, String column) {
+        return Optional.ofNullable(row.getColumn(column, String.class)).map(LocalDate::parse);
+    }
+
+    public void put(Assignment assignment) {
+        file.write(handle -> handle.createUpdate(
+                        "INSERT INTO assignment (id, student, exercise, what, set_on, due, note, done)"
+                                + " VALUES (:id, :student, :exercise, :what, :set_on, :due, :note, :done) ON CONFLICT (id) DO UPDATE"
+                                + " SET exercise = :exercise, what = :what, set_on = :set_on, due = :due, note = :note, done = :done")
+                .bind("id", assignment.id().toString())
+                .bind("student", assignment.student().toString())
+                .bind("exercise", assignment.exercise().map(UUID::toString).orElse(null))
+                .bind("what", assignment.what())
+                .bind("set_on", assignment.set().toString())
+                .bind("due", assignment.due().map(LocalDate::toString).orElse(null))
+                .bind("note", assignment.note())
+                .bind("done", assignment.done().map(LocalDate::toString).orElse(null))
+                .execute());
+    }
+
+    public void takeOutAssignment(UUID assignment) {
+        file.write(handle -> handle.createUpdate("DELETE FROM assignment WHERE id = ?")
+                .bind(0, assignment.toString())
+                .execute());
+    }
+
+    /** The lessons of a student, the newest first. */
+    public List<Lesson> lessons(UUID student) {
+        return file.read(handle -> handle.createQuery("SELECT * FROM lesson WHERE student = ? ORDER BY day DESC, id")
+                .bind(0, student.toString())
+                .map((RowView row) -> new Lesson(
+                        UUID.fromString(row.getColumn("id", String.class)),
+                        student,
+                        LocalDate.parse(row.getColumn("day", String.class)),
+                        row.getColumn("notes", String.class),
+                        row.getColumn("next", String.class)))
+                .list());
+    }
+
+    public void put(Lesson lesson) {
+        file.write(handle -> handle.createUpdate(
+                        "INSERT INTO lesson (id, student, day, notes, next) VALUES (:id, :student,"
+                                + " :day, :notes, :next) ON CONFLICT (id) DO UPDATE SET day = :day, notes = :notes, next = :next")
+                .bind("id", lesson.id().toString())
+                .bind("student", lesson.student().toString())
+                .bind("day", lesson.day().toString())
+                .bind("notes", lesson.notes())
+                .bind("next", lesson.next())
+                .execute());
+    }
+
+    /** Adds a student; nothing happens, and false is told, where the id is known. */
+    public boolean add(Student student) {
+        boolean known = isKnown("student", student.id());
+        if (!known) {
+            put(student);
+        }
+        return !known;
+    }
+
+    /** Adds what is set for a student the Book knows; nothing happens where the id is known. */
+    public void add(Assignment assignment) {
+        if (!isKnown("assignment", assignment.id()) && isKnown("student", assignment.student())) {
+            put(assignment);
+        }
+    }
+
+    /** Adds a lesson of a student the Book knows; nothing happens where the id is known. */
+    public void add(Lesson lesson) {
+        if (!isKnown("lesson", lesson.id()) && isKnown("student", lesson.student())) {
+            put(lesson);
+        }
+    }
+
+    private boolean isKnown(String table, UUID id) {
+        return file.read(handle -> handle.createQuery("SELECT count(*) FROM <table> WHERE id = ?")
+                        .define("table", table)
+                        .bind(0, id.toString())
+                        .mapTo(Integer.class)
+                        .one())
+                > 0;
+    }
+}

@@ -1,0 +1,61 @@
+package nimblestride.terminal;
+
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.notation.page.Sheet;
+import nimblestride.files.AtomicFile;
+import nimblestride.formats.export.ExportFormat;
+import nimblestride.sound.kit.SynthesizedKit;
+import nimblestride.sound.render.ClickSettings;
+import nimblestride.sound.render.PlaybackRequest;
+import nimblestride.sound.wav.WavFile;
+
+/**
+ * A form an exercise is exported in: one of those that are read, or as it sounds.
+ *
+ * @param typed its name where forms are typed
+ * @param ending of its files, after the dot
+ */
+record ExportTarget(String typed, String ending, Writing writing) {
+    /** Writes an exercise to a file. */
+    interface Writing {
+        /** @throws IllegalArgumentException if this form cannot hold the exercise */
+        void write(Exercise exercise, Path target);
+    }
+
+    private static final List<ExportTarget> ALL = Stream.concat(
+                    Arrays.stream(ExportFormat.values()).map(ExportTarget::read),
+                    Stream.of(new ExportTarget("wav", "wav", ExportTarget::sounding)))
+            .toList();
+
+    private static ExportTarget read(ExportFormat form) {
+        return new ExportTarget(
+                form.typed(),
+                form.ending(),
+                (exercise, target) -> AtomicFile.write(target, form.write(exercise, Sheet.USUAL)));
+    }
+
+    /** Without a click, as it is played. */
+    private static void sounding(Exercise exercise, Path target) {
+        PlaybackRequest take = new PlaybackRequest(exercise, ClickSettings.NONE);
+        SynthesizedKit kit = new SynthesizedKit(WavFile.SAMPLE_RATE);
+        AtomicFile.write(target, out -> WavFile.USUAL.write(take, kit, out, WavFile.Progress.TO_THE_END));
+    }
+
+    /** The form typed so. */
+    static Optional<ExportTarget> named(String name) {
+        String wanted = name.strip().toLowerCase(Locale.ROOT);
+        return ALL.stream().filter(form -> form.typed.equals(wanted)).findFirst();
+    }
+
+    /** All names that can be typed. */
+    static String names() {
+        return ALL.stream().map(ExportTarget::typed).collect(Collectors.joining(", "));
+    }
+}
