@@ -1,2 +1,2 @@
-/** What the figures in {@code docs/figures.md} are measured with. Nothing here is asserted. */
+/** Measures the figures in {@code docs/figures.md}. Asserts nothing. Begin with {@code benchmarks/run}. */
 package nimblestride.benchmarks;

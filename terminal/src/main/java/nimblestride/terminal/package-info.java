@@ -1,2 +1,5 @@
-/** The same answers without a window: report and export. */
+/**
+ * Answers without a window: {@code report} and {@code export}. Depends on {@code core}, {@code files}, {@code
+ * formats}, and {@code sound}. Begin with {@link nimblestride.terminal.StrideCommand}.
+ */
 package nimblestride.terminal;

@@ -1,2 +1,6 @@
-/** Work off the interface thread. Begin with {@link nimblestride.desktop.async.CommandQueue}. */
+/**
+ * Runs work off the interface thread, on one executor. Depends on no other package of the desktop. Begin with {@link
+ * nimblestride.desktop.async.LatestOnly} for questions and {@link nimblestride.desktop.async.CommandQueue} for
+ * commands.
+ */
 package nimblestride.desktop.async;

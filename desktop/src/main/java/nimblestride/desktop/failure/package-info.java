@@ -1,2 +1,5 @@
-/** What happens to defects: failures nobody expected. Begin with {@link nimblestride.desktop.failure.DefectLog}. */
+/**
+ * Logs every exception nobody expected, and tells the user. Depends on no other package of the desktop. Begin with
+ * {@link nimblestride.desktop.failure.DefectLog}.
+ */
 package nimblestride.desktop.failure;

@@ -1,2 +1,5 @@
-/** Playing what lies on the desk, and showing what is heard. */
+/**
+ * Plays the open exercise and records what the user plays along. Depends on {@code document}. Begin with {@link
+ * nimblestride.desktop.playback.Transport}.
+ */
 package nimblestride.desktop.playback;

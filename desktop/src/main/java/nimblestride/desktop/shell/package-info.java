@@ -1,2 +1,5 @@
-/** The window: heading, Road, findings, bench and Book together, and what its menus do. */
+/**
+ * The window around it all: heading, menus, keys, status bar, settings. Depends on every other package of the desktop
+ * but {@code app}. Begin with {@link nimblestride.desktop.shell.MainWindow}.
+ */
 package nimblestride.desktop.shell;

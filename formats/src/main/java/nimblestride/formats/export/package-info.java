@@ -1,2 +1,2 @@
-/** The forms in which an exercise leaves the program. */
+/** The formats an exercise can be exported to. Begin with {@link nimblestride.formats.export.ExportFormat}. */
 package nimblestride.formats.export;

@@ -1,2 +1,5 @@
-/** The faces that ship with the program, Lato for text and Bravura for music: their files, measures and outlines. */
+/**
+ * The fonts that ship with the program, Lato for text and Bravura for music: files, measures, and outlines. Begin with
+ * {@link nimblestride.formats.font.Fonts}.
+ */
 package nimblestride.formats.font;

@@ -1,2 +1,5 @@
-/** Exercises as Standard MIDI Files. */
+/**
+ * Exercises to and from Standard MIDI Files. Begin with {@link nimblestride.formats.midi.ExerciseMidi} and {@link
+ * nimblestride.formats.midi.MidiImport}.
+ */
 package nimblestride.formats.midi;

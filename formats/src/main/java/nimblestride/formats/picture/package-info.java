@@ -1,2 +1,2 @@
-/** Drawings as pictures: PDF, SVG and PNG. */
+/** Drawings as PDF, SVG, and PNG. Begin with {@link nimblestride.formats.picture.PdfFile}. */
 package nimblestride.formats.picture;

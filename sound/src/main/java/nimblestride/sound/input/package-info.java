@@ -1,2 +1,5 @@
-/** Who plays: on a pad, on the computer's keys, or a stand-in with habits of its own. */
+/**
+ * Who plays: somebody who taps along, or a simulated player with habits. Begin with {@link
+ * nimblestride.sound.input.SimulatedPlayer}.
+ */
 package nimblestride.sound.input;

@@ -1,2 +1,5 @@
-/** What the voices sound like: synthesised once, then only mixed. */
+/**
+ * The samples of the kit, the click, and the band: synthesized once, then only mixed. Begin with {@link
+ * nimblestride.sound.kit.SynthesizedKit}.
+ */
 package nimblestride.sound.kit;

@@ -1,2 +1,4 @@
-/** MIDI instruments that are played to, and pads that are listened to. */
+/**
+ * MIDI instruments to play to, and MIDI pads to listen to. Begin with {@link nimblestride.sound.midi.MidiDevices}.
+ */
 package nimblestride.sound.midi;

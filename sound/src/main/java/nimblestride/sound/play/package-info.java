@@ -1,2 +1,5 @@
-/** Plays a take, through the sound card where there is one and on a silent clock where there is none. */
+/**
+ * Plays a request through a sound card, or on a silent output where there is none. Begin with {@link
+ * nimblestride.sound.play.Player}.
+ */
 package nimblestride.sound.play;

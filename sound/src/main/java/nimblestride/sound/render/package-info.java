@@ -1,2 +1,5 @@
-/** From an exercise to samples: every onset at its exact place. */
+/**
+ * Turns an exercise into samples, with every hit at its exact place. Begin with {@link
+ * nimblestride.sound.render.Renderer}.
+ */
 package nimblestride.sound.render;

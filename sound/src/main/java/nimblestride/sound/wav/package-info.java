@@ -1,2 +1,4 @@
-/** Takes rendered to WAV files, faster than they are heard. */
+/**
+ * Reads recordings from WAV files and renders exercises to them. Begin with {@link nimblestride.sound.wav.WavFile}.
+ */
 package nimblestride.sound.wav;

@@ -1,2 +1,5 @@
-/** The Book: exercises with their tags and collections, students with what is set for them, and the log. */
+/**
+ * What is in a Book: exercises with tags and collections, students, and the practice log. Begin with {@link
+ * nimblestride.store.book.Book}.
+ */
 package nimblestride.store.book;

@@ -1,2 +1,5 @@
-/** The one file a Book is kept in: opened with care, migrated, backed up, restored. */
+/**
+ * The one file a Book is kept in: opened, migrated, backed up, and restored. Begin with {@link
+ * nimblestride.store.database.BookFile}.
+ */
 package nimblestride.store.database;

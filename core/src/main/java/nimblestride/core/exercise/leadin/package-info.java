@@ -1,2 +1,5 @@
-/** Sections written by the program: the feel after a modulation, and the bars in which it is heard coming. */
+/**
+ * Sections the program writes: the bars that lead into a modulation, and there and back. Begin with {@link
+ * nimblestride.core.exercise.leadin.ThereAndBack}.
+ */
 package nimblestride.core.exercise.leadin;

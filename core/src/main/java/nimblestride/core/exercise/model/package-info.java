@@ -1,2 +1,5 @@
-/** The exercise that every view shows, its history, its edits, and all that can be reckoned from it. */
+/**
+ * The exercise every view shows: sections, bars, layers, tempo. Begin with {@link
+ * nimblestride.core.exercise.model.Exercise}.
+ */
 package nimblestride.core.exercise.model;

@@ -1,2 +1,5 @@
-/** How an exercise is practised: the stages on the way to it, and the ladder of tempos. */
+/**
+ * How to practice an exercise: its stages, its ladder of tempos, time and fill. Begin with {@link
+ * nimblestride.core.exercise.plan.PracticePlan}.
+ */
 package nimblestride.core.exercise.plan;

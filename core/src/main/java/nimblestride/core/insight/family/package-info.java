@@ -1,2 +1,5 @@
-/** Sets of exercises made from one: every displacement, every accent left out, every meter, every feel. */
+/**
+ * Sets of exercises made from one: displaced, without accents, in other meters, with an implied modulation. Begin with
+ * {@link nimblestride.core.insight.family.Family}.
+ */
 package nimblestride.core.insight.family;

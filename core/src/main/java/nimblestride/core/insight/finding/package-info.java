@@ -1,2 +1,4 @@
-/** What the program knows about an exercise, in sentences with their sums. */
+/**
+ * Findings as data, each with its kind and its values. Begin with {@link nimblestride.core.insight.finding.Findings}.
+ */
 package nimblestride.core.insight.finding;

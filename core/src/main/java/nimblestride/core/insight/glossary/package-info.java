@@ -1,2 +1,2 @@
-/** What the words of the trade mean. */
+/** The terms of the trade and what they mean. Begin with {@link nimblestride.core.insight.glossary.Glossary}. */
 package nimblestride.core.insight.glossary;

@@ -1,2 +1,2 @@
-/** How a riff that does not fit its bars can be made to close with them. */
+/** Every way to make a riff fit its bars. Begin with {@link nimblestride.core.insight.resolution.Resolutions}. */
 package nimblestride.core.insight.resolution;

@@ -1,2 +1,2 @@
-/** Something to play against: a simple stand-in band, generated in any key. */
+/** A simple backing band in any key. Begin with {@link nimblestride.core.kit.band.BackingBand}. */
 package nimblestride.core.kit.band;

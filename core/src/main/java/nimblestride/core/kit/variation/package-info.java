@@ -1,2 +1,5 @@
-/** One part of a sticking kept, and everything tried in the rest: all the ways there are, counted and dealt in an order. */
+/**
+ * Every variation of a sticking: keep one part, change the other, in any order. Begin with {@link
+ * nimblestride.core.kit.variation.StickingVariations}.
+ */
 package nimblestride.core.kit.variation;

@@ -1,2 +1,5 @@
-/** The typed language, read and written: bars, layers, values and tempo. What is written reads back as the same thing. */
+/**
+ * Reads and prints what people type: bars, layers, values, tempos, stickings, log lines. What is printed reads back as
+ * the same value. Begin with {@link nimblestride.core.language.text.BarsText}.
+ */
 package nimblestride.core.language.text;

@@ -1,2 +1,5 @@
-/** What a layer does against the bars while it is on its way: what it is called, bar by bar, and what is left over. */
+/**
+ * What a layer is called against the bars, bar by bar: polymeter, polyrhythm, cross-rhythm, displacement. Begin with
+ * {@link nimblestride.core.layer.crossing.Crossing}.
+ */
 package nimblestride.core.layer.crossing;

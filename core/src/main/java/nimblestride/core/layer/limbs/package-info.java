@@ -1,2 +1,5 @@
-/** What an exercise asks of the hands and feet: who plays what, where two want the same limb, and how fast it is. */
+/**
+ * Which hand or foot plays each note, where two notes want the same limb, and how fast that is. Begin with {@link
+ * nimblestride.core.layer.limbs.LimbAssignment}.
+ */
 package nimblestride.core.layer.limbs;

@@ -1,2 +1,5 @@
-/** Metric modulation: an old value becomes a new one, what tempo that makes, and the way back. */
+/**
+ * Metric modulation: pivots, exact tempos, chains, and the way back. Begin with {@link
+ * nimblestride.core.layer.modulation.Modulation}.
+ */
 package nimblestride.core.layer.modulation;

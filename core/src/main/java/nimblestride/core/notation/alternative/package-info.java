@@ -1,2 +1,5 @@
-/** The same music written in other ways, what speaks for and against each, and which reads best. */
+/**
+ * Other ways to write the same music, with the pros and cons of each. Begin with {@link
+ * nimblestride.core.notation.alternative.NotationOptions}.
+ */
 package nimblestride.core.notation.alternative;

@@ -1,2 +1,5 @@
-/** A score laid out: where every sign stands, in staff spaces, as plain drawing instructions. */
+/**
+ * Lays a score out in staff spaces, as plain drawing instructions. Begin with {@link
+ * nimblestride.core.notation.engraving.Engraver}.
+ */
 package nimblestride.core.notation.engraving;

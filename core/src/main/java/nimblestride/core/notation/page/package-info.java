@@ -1,2 +1,2 @@
-/** Pages to hand out: what stands on a sheet, and where. */
+/** Sets sheets and booklets on pages. Begin with {@link nimblestride.core.notation.page.Sheet}. */
 package nimblestride.core.notation.page;

@@ -1,2 +1,5 @@
-/** An exercise written as notes: how durations are spelled, tied, grouped under beams and put into tuplets. */
+/**
+ * Writes an exercise as notes: spelling, ties, tuplets, and beams. Begin with {@link
+ * nimblestride.core.notation.score.ScoreWriter}.
+ */
 package nimblestride.core.notation.score;

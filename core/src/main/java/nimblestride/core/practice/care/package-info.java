@@ -1,2 +1,2 @@
-/** Care for ears and hands where practice is planned. */
+/** Limits for ears, cautions, and breaks. Begin with {@link nimblestride.core.practice.care.NoiseExposure}. */
 package nimblestride.core.practice.care;

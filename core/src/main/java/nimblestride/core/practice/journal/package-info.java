@@ -1,2 +1,5 @@
-/** What has been practised, and what that says: minutes, tempos, what stays hard, what has been left lying. */
+/**
+ * The practice log: minutes, tempos, what stays hard, and what to do today. Begin with {@link
+ * nimblestride.core.practice.journal.LogEntry}.
+ */
 package nimblestride.core.practice.journal;

@@ -1,2 +1,5 @@
-/** The stages on the way to an exercise: which there might be, and what is played in each. */
+/**
+ * The stages that lead to an exercise, and the exercise each one plays. Begin with {@link
+ * nimblestride.core.practice.stage.StageSuggestions}.
+ */
 package nimblestride.core.practice.stage;

@@ -1,2 +1,4 @@
-/** Students, what is set for them, and the lessons they have. */
+/**
+ * Students, their assignments, and their lessons. Begin with {@link nimblestride.core.practice.students.Assignment}.
+ */
 package nimblestride.core.practice.students;

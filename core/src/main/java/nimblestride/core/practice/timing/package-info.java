@@ -1,2 +1,4 @@
-/** How early or late somebody plays: strokes matched to their places, and what that says. */
+/**
+ * How early or late each hit is, and what to work on. Begin with {@link nimblestride.core.practice.timing.Timing}.
+ */
 package nimblestride.core.practice.timing;

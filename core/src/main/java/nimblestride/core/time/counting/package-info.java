@@ -1,2 +1,5 @@
-/** How a bar is counted aloud, in the schools that differ. */
+/**
+ * Counting systems: the syllable for each note of a bar. Begin with {@link
+ * nimblestride.core.time.counting.CountingSystem}.
+ */
 package nimblestride.core.time.counting;

@@ -1,2 +1,5 @@
-/** What meter something is in: from taps on a key, or from the lengths between its accents. */
+/**
+ * Finds the meter of something tapped, or typed as the lengths between accents. Begin with {@link
+ * nimblestride.core.time.listening.Listening}.
+ */
 package nimblestride.core.time.listening;

@@ -1,2 +1,5 @@
-/** Meters, groupings, bars and phrases, and how a place in the bar is said. */
+/**
+ * Time signatures, groupings, bars, and phrases, and the name of each count in a bar. Begin with {@link
+ * nimblestride.core.time.meter.Phrase}.
+ */
 package nimblestride.core.time.meter;

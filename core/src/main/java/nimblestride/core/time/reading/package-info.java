@@ -1,2 +1,2 @@
-/** How a long bar can be felt: its readings in the four schools, the most easily felt first. */
+/** Ways to group and feel a bar, the easiest first. Begin with {@link nimblestride.core.time.reading.Readings}. */
 package nimblestride.core.time.reading;

@@ -1,2 +1,5 @@
-/** Exact lengths of musical time, their names, and tempo. Nothing here rounds. */
+/**
+ * Exact note values, their names, and tempos. Nothing here rounds. Begin with {@link
+ * nimblestride.core.time.value.NoteValue}.
+ */
 package nimblestride.core.time.value;

@@ -1,2 +1,5 @@
-/** From rhythm that was brought in to an exercise: what is offered, what is taken, what it becomes. */
+/**
+ * Proposes what a transcription can become, and builds the exercise from the proposals taken. Begin with {@link
+ * nimblestride.core.transcription.proposal.Arrangement}.
+ */
 package nimblestride.core.transcription.proposal;

@@ -1,2 +1,5 @@
-/** What repeats in rhythm that was brought in: the cycles of its voices, its phrases, the meter it may be in. */
+/**
+ * Finds what repeats: the cycle of each voice, phrases, and the meter. Begin with {@link
+ * nimblestride.core.transcription.repetition.CycleFinder}.
+ */
 package nimblestride.core.transcription.repetition;

@@ -1,2 +1,5 @@
-/** Rhythm that comes from elsewhere, out of a score or played, before it is an exercise. */
+/**
+ * Rhythm read from a file, before it is an exercise. Begin with {@link
+ * nimblestride.core.transcription.source.Transcription}.
+ */
 package nimblestride.core.transcription.source;

@@ -1,2 +1,5 @@
-/** The one exercise that every view shows, what follows from it, and how it is kept. */
+/**
+ * The one exercise every view shows, its analysis, and its draft on disk. Begin with {@link
+ * nimblestride.desktop.document.exercise.ExerciseDocument}.
+ */
 package nimblestride.desktop.document.exercise;

@@ -1,2 +1,5 @@
-/** The Book: a folder of exercises, and the sample one that ships with the program. */
+/**
+ * The open Book: watched, read from old folders, and exported as files. Begin with {@link
+ * nimblestride.desktop.document.library.OpenBook}.
+ */
 package nimblestride.desktop.document.library;

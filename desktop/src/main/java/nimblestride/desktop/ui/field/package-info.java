@@ -1,2 +1,5 @@
-/** Fields in which the typed language is written, answering at each keystroke. */
+/**
+ * Text fields for the typed language, which answer at each keystroke. Begin with {@link
+ * nimblestride.desktop.ui.field.TypedField}.
+ */
 package nimblestride.desktop.ui.field;

@@ -1,2 +1,5 @@
-/** A bench of several pages: what can be asked or done stands on the left, the page on the right. */
+/**
+ * A workspace of several pages: the list on the left, the page on the right. Begin with {@link
+ * nimblestride.desktop.ui.page.PagedPane}.
+ */
 package nimblestride.desktop.ui.page;

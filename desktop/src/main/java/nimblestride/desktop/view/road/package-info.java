@@ -1,2 +1,5 @@
-/** The Road: time from left to right, strides, counts, layers, landings and the way home. */
+/**
+ * The Road: time from left to right, strides, counts, layers, and landings. Begin with {@link
+ * nimblestride.desktop.view.road.RoadView}.
+ */
 package nimblestride.desktop.view.road;

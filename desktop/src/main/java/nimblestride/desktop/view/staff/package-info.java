@@ -1,2 +1,4 @@
-/** Drawings of music on the screen and on the printer. */
+/**
+ * Engraved drawings on the screen and on the printer. Begin with {@link nimblestride.desktop.view.staff.StaffView}.
+ */
 package nimblestride.desktop.view.staff;

@@ -1,2 +1,5 @@
-/** What is put on the music stand: the count in letters large enough to read while playing. */
+/**
+ * The count in letters large enough to read while playing. Begin with {@link
+ * nimblestride.desktop.view.stand.MusicStand}.
+ */
 package nimblestride.desktop.view.stand;

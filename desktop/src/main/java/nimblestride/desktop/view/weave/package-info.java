@@ -1,2 +1,5 @@
-/** The Weave: bars stacked as rows, so that a layer's drift against the bar is a slanting thread that comes home. */
+/**
+ * The Weave: one bar to a row, so that a layer that drifts is a slanting thread. Begin with {@link
+ * nimblestride.desktop.view.weave.WeaveView}.
+ */
 package nimblestride.desktop.view.weave;

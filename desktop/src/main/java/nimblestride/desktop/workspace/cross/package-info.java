@@ -1,2 +1,5 @@
-/** The bench for what runs across the bar line: layers are added, changed and removed here. */
+/**
+ * The Cross workspace: layers that run across the bar line, the Weave, resolutions, and families. Begin with {@link
+ * nimblestride.desktop.workspace.cross.CrossWorkspace}.
+ */
 package nimblestride.desktop.workspace.cross;

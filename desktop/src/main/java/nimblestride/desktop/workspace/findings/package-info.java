@@ -1,2 +1,2 @@
-/** What the program knows about the exercise, in sentences. */
+/** The findings pane. Begin with {@link nimblestride.desktop.workspace.findings.FindingsPane}. */
 package nimblestride.desktop.workspace.findings;

@@ -1,2 +1,5 @@
-/** The bench for taking a bar apart: its readings, and whether a pattern fills it. */
+/**
+ * The Group workspace: groupings, the count, what fits, and what meter something is in. Begin with {@link
+ * nimblestride.desktop.workspace.group.GroupWorkspace}.
+ */
 package nimblestride.desktop.workspace.group;

@@ -1,2 +1,5 @@
-/** Short help inside the program: topics that can be searched, with examples that open. */
+/**
+ * Help: topics found as you type, with examples to open. Begin with {@link
+ * nimblestride.desktop.workspace.help.HelpPane}.
+ */
 package nimblestride.desktop.workspace.help;

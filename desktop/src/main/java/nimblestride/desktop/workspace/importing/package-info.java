@@ -1,2 +1,5 @@
-/** Scores and MIDI files come in: what is in them is looked at, chosen and seen before anything is taken. */
+/**
+ * Shows what is in a file of another program, and imports what the user chooses. Begin with {@link
+ * nimblestride.desktop.workspace.importing.ImportPane}.
+ */
 package nimblestride.desktop.workspace.importing;

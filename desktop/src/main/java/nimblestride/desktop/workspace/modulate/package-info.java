@@ -1,2 +1,5 @@
-/** The Shift bench: metric modulation, there and back, and the sections it leads through. */
+/**
+ * The Modulate workspace: pivots, sections, tempos, implied modulation. Begin with {@link
+ * nimblestride.desktop.workspace.modulate.ModulateWorkspace}.
+ */
 package nimblestride.desktop.workspace.modulate;

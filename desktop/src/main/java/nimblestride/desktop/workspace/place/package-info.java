@@ -1,2 +1,5 @@
-/** The Place bench: voices on counts, stickings, and what the hands must do. */
+/**
+ * The Place workspace: voices on counts, stickings, hands, and variations. Begin with {@link
+ * nimblestride.desktop.workspace.place.PlaceWorkspace}.
+ */
 package nimblestride.desktop.workspace.place;

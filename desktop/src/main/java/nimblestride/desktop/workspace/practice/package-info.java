@@ -1,2 +1,5 @@
-/** The Practise bench: the click, the balance, somebody to play with, and what is played through. */
+/**
+ * The Practice workspace: today, stages, ladder, timing, and the log. Begin with {@link
+ * nimblestride.desktop.workspace.practice.PracticeWorkspace}.
+ */
 package nimblestride.desktop.workspace.practice;

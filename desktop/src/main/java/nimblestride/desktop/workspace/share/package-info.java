@@ -1,2 +1,5 @@
-/** The Hand out bench: sheets, booklets, ways to write, and files for other programs. */
+/**
+ * The Share workspace: sheets, booklets, notation, and audio files. Begin with {@link
+ * nimblestride.desktop.workspace.share.ShareWorkspace}.
+ */
 package nimblestride.desktop.workspace.share;

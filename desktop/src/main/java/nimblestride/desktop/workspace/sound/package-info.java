@@ -1,2 +1,5 @@
-/** Pages that set how things sound: the click, the balance, the band, pads, and what is played through. */
+/**
+ * Pages for everything heard: click, mix, band, pads, audio. Begin with {@link
+ * nimblestride.desktop.workspace.sound.ClickPage}.
+ */
 package nimblestride.desktop.workspace.sound;

@@ -1,2 +1,5 @@
-/** Lessons: what was set for a student, what they did, and what comes next. */
+/**
+ * The lesson page: assignments, what the student did, and what comes next. Begin with {@link
+ * nimblestride.desktop.workspace.students.LessonPage}.
+ */
 package nimblestride.desktop.workspace.students;

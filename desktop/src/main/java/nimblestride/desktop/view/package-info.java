@@ -1,0 +1,5 @@
+/**
+ * Holds the pictures of the exercise: Road, Weave, staff, and music stand. Depends on {@code document} and {@code ui}.
+ * Begin with {@link nimblestride.desktop.view.road.RoadView}.
+ */
+package nimblestride.desktop.view;
