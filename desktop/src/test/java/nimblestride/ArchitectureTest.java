@@ -87,7 +87,8 @@ class ArchitectureTest {
     static void parentsDependOnlyOnThoseBeforeThem(JavaClasses classes) throws IOException {
         for (String module : List.of("core", "desktop")) {
             List<String> parents = packagesOnTheMap().stream()
-                    .filter(name -> name.startsWith(module + ".") && name.chars().filter(c -> c == '.').count() == 1)
+                    .filter(name -> name.startsWith(module + ".")
+                            && name.chars().filter(c -> c == '.').count() == 1)
                     .toList();
             for (int i = 0; i < parents.size() - 1; i++) {
                 String[] later = parents.subList(i + 1, parents.size()).stream()
@@ -123,8 +124,12 @@ class ArchitectureTest {
 
     /** A parent of core holds small packages and no class of its own. */
     @ArchTest
-    static final ArchRule coreHasTwoLevels =
-            noClasses().that().resideInAPackage("nimblestride.core.*").should().bePublic().allowEmptyShould(true);
+    static final ArchRule coreHasTwoLevels = noClasses()
+            .that()
+            .resideInAPackage("nimblestride.core.*")
+            .should()
+            .bePublic()
+            .allowEmptyShould(true);
 
     @ArchTest
     static void noTwoTypesShareASimpleName(JavaClasses classes) {
@@ -223,7 +228,10 @@ class ArchitectureTest {
             Path sources = ROOT.resolve(module).resolve(SOURCES);
             try (Stream<Path> folders = Files.walk(sources)) {
                 folders.filter(Files::isDirectory)
-                        .map(folder -> sources.relativize(folder).toString().replace('\\', '/').replace('/', '.'))
+                        .map(folder -> sources.relativize(folder)
+                                .toString()
+                                .replace('\\', '/')
+                                .replace('/', '.'))
                         .filter(name -> !name.isEmpty() && !name.equals("core"))
                         .forEach(packages::add);
             }
@@ -242,8 +250,6 @@ class ArchitectureTest {
     }
 
     private static Path folder(String name) {
-        return ROOT.resolve(name.replaceFirst("\\..*", ""))
-                .resolve(SOURCES)
-                .resolve(name.replace('.', '/'));
+        return ROOT.resolve(name.replaceFirst("\\..*", "")).resolve(SOURCES).resolve(name.replace('.', '/'));
     }
 }

@@ -99,7 +99,7 @@ public final class HitRecorder {
                 || !run.take.exercise().equals(take.exercise())
                 || run.take.percent() != take.percent()
                 || moment < run.last() - 0.25) {
-            run = new Run(take, section, desk.exercise().get().phrase());
+            run = new Run(take, section, desk.exerciseProperty().get().phrase());
             runs.add(run);
         }
         run.strokes.add(new Stroke(moment, struck.strike().voice()));

@@ -21,8 +21,8 @@ public final class LatencyCalibration {
         this.devices = devices;
         this.told = told;
         devices.onStroke(this::tapped);
-        transport.playing().addListener(change -> {
-            if (!transport.playing().get()) {
+        transport.playingProperty().addListener(change -> {
+            if (!transport.playingProperty().get()) {
                 finish();
             }
         });
@@ -35,10 +35,10 @@ public final class LatencyCalibration {
             return;
         }
         transport.stop();
-        keysBefore = devices.keys().get();
-        devices.keys().set(true);
-        before = devices.latency().get();
-        devices.latency().set(0);
+        keysBefore = devices.keysProperty().get();
+        devices.keysProperty().set(true);
+        before = devices.latencyProperty().get();
+        devices.latencyProperty().set(0);
         taps = Optional.of(new LatencyEstimate());
         transport.playPlainClick();
         told.accept(OptionalInt.of(LatencyEstimate.TAPS));
@@ -54,7 +54,7 @@ public final class LatencyCalibration {
                 .ifPresentOrElse(
                         latency -> {
                             stop();
-                            devices.latency().set(latency);
+                            devices.latencyProperty().set(latency);
                         },
                         () -> told.accept(OptionalInt.of(along.missing())));
     }
@@ -75,8 +75,8 @@ public final class LatencyCalibration {
     private void finish() {
         if (taps.isPresent()) {
             taps = Optional.empty();
-            devices.latency().set(before);
-            devices.keys().set(keysBefore);
+            devices.latencyProperty().set(before);
+            devices.keysProperty().set(keysBefore);
             told.accept(OptionalInt.empty());
         }
     }

@@ -27,14 +27,16 @@ final class NextPlayback {
 
     /** Whether all sections of an exercise would be played, one after the other. */
     boolean playsSections(Exercise exercise) {
-        return settings.stage().get().isEmpty() && settings.allSections().get() && exercise.hasSections();
+        return settings.stageProperty().get().isEmpty()
+                && settings.allSectionsProperty().get()
+                && exercise.hasSections();
     }
 
     /** The tempo at which the feel in hand is played, or would be. */
     Tempo tempo() {
-        Tempo tempo = atTempo(desk.exercise().get()).tempo();
+        Tempo tempo = atTempo(desk.exerciseProperty().get()).tempo();
         BigFraction slowed =
-                tempo.perMinute().multiply(settings.percent().get()).divide(100);
+                tempo.perMinute().multiply(settings.percentProperty().get()).divide(100);
         BigFraction slowest = BigFraction.of(Tempo.SLOWEST);
         BigFraction fastest = BigFraction.of(Tempo.FASTEST);
         BigFraction within = slowed.compareTo(slowest) < 0 ? slowest : slowed.compareTo(fastest) > 0 ? fastest : slowed;
@@ -43,20 +45,22 @@ final class NextPlayback {
 
     /** The take that would be played now, from its beginning. */
     PlaybackRequest take() {
-        Exercise exercise = atTempo(desk.exercise().get());
+        Exercise exercise = atTempo(desk.exerciseProperty().get());
         CountIn countIn = new CountIn(
-                settings.countIn().get(), shown.school().get(), shown.division().get());
+                settings.countInProperty().get(),
+                shown.countingSystemProperty().get(),
+                shown.subdivisionProperty().get());
         boolean sections = playsSections(exercise);
         PlaybackRequest take = new PlaybackRequest(
                         sections ? exercise : inHand(exercise),
                         SelectedStage.clicked(
-                                settings.clicked(), settings.stage().get()))
-                .at(settings.percent().get())
+                                settings.clicked(), settings.stageProperty().get()))
+                .at(settings.percentProperty().get())
                 .countedIn(countIn)
-                .mixed(settings.mix().get())
-                .with(settings.band().get());
+                .mixed(settings.mixProperty().get())
+                .with(settings.bandProperty().get());
         boolean whole = sections || take.exercise().hasSections();
-        return settings.loop()
+        return settings.loopProperty()
                 .get()
                 .filter(bars -> !whole && bars.to() <= exercise.phrase().bars().size())
                 .map(take::looping)
@@ -65,7 +69,7 @@ final class NextPlayback {
 
     /** The exercise at the tempo it is practised at, where that is not its own and every section can follow. */
     private Exercise atTempo(Exercise exercise) {
-        return settings.tempo()
+        return settings.tempoProperty()
                 .get()
                 .filter(exercise::allowsTempo)
                 .map(exercise::withTempo)
@@ -74,12 +78,14 @@ final class NextPlayback {
 
     /** The feel in hand as it is practised: a stage of it, or as many layers as are being built up. */
     private Exercise inHand(Exercise exercise) {
-        Optional<Stage> stage = settings.stage().get();
+        Optional<Stage> stage = settings.stageProperty().get();
         if (stage.isPresent()) {
             return stages.of(exercise, stage.get());
         }
         List<Layer> heard = exercise.layers()
-                .subList(0, Math.min(shown.stage().get(), exercise.layers().size()));
+                .subList(
+                        0,
+                        Math.min(shown.stageProperty().get(), exercise.layers().size()));
         return exercise.alone().withLayers(heard);
     }
 }

@@ -52,12 +52,12 @@ public final class PlaybackDevices implements AutoCloseable {
     }
 
     /** How much later it is heard than the sound card tells, in milliseconds. */
-    public IntegerProperty latency() {
+    public IntegerProperty latencyProperty() {
         return latency;
     }
 
     /** Whether the computer's keys are pads. */
-    public BooleanProperty keys() {
+    public BooleanProperty keysProperty() {
         return keys;
     }
 
@@ -126,7 +126,7 @@ public final class PlaybackDevices implements AutoCloseable {
 
     /** What is struck is heard also while nothing plays. */
     private void listenOrNot() {
-        if (transport.playing().get()) {
+        if (transport.playingProperty().get()) {
             return;
         }
         if (keys.get() || pad.isPresent()) {

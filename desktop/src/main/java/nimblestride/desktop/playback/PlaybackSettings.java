@@ -39,12 +39,12 @@ public final class PlaybackSettings {
     private final BooleanProperty allSections = new SimpleBooleanProperty(true);
 
     /** Whether there is a click. */
-    public BooleanProperty click() {
+    public BooleanProperty clickProperty() {
         return click;
     }
 
     /** What the click says, while there is one. */
-    public ObjectProperty<ClickSettings> clicking() {
+    public ObjectProperty<ClickSettings> clickingProperty() {
         return clicking;
     }
 
@@ -54,7 +54,7 @@ public final class PlaybackSettings {
     }
 
     /** How fast it is played, in hundredths of its own tempo. */
-    public IntegerProperty percent() {
+    public IntegerProperty percentProperty() {
         return percent;
     }
 
@@ -64,47 +64,47 @@ public final class PlaybackSettings {
     }
 
     /** How many bars are counted in when playing starts. */
-    public IntegerProperty countIn() {
+    public IntegerProperty countInProperty() {
         return countIn;
     }
 
     /** How loud each layer, each voice, the click and the band are. */
-    public ObjectProperty<Mix> mix() {
+    public ObjectProperty<Mix> mixProperty() {
         return mix;
     }
 
     /** What plays along. */
-    public ObjectProperty<Optional<BackingBand>> band() {
+    public ObjectProperty<Optional<BackingBand>> bandProperty() {
         return band;
     }
 
     /** Which bars of the feel in hand are played again and again, in place of all of it. */
-    public ObjectProperty<Optional<Loop>> loop() {
+    public ObjectProperty<Optional<Loop>> loopProperty() {
         return loop;
     }
 
     /** With which bar of the feel in hand playing begins, from 0. */
-    public IntegerProperty firstBar() {
+    public IntegerProperty firstBarProperty() {
         return firstBar;
     }
 
     /** The stage of the feel in hand that is played in place of it. */
-    public ObjectProperty<Optional<Stage>> stage() {
+    public ObjectProperty<Optional<Stage>> stageProperty() {
         return stage;
     }
 
     /** The tempo at which the feel in hand is played, in place of its own. */
-    public ObjectProperty<Optional<Tempo>> tempo() {
+    public ObjectProperty<Optional<Tempo>> tempoProperty() {
         return tempo;
     }
 
     /** How loud all of it is, from 0 to 1. */
-    public DoubleProperty volume() {
+    public DoubleProperty volumeProperty() {
         return volume;
     }
 
     /** Whether all sections are played in their order, or only the feel in hand, again and again. */
-    public BooleanProperty allSections() {
+    public BooleanProperty allSectionsProperty() {
         return allSections;
     }
 

@@ -8,11 +8,11 @@ import nimblestride.core.time.counting.Subdivision;
 /**
  * How the Road shows an exercise, which is played as it is shown.
  *
- * @param stage how many layers are heard, from the first on
- * @param school in which it is counted in
- * @param division how finely
+ * @param stageProperty how many layers are heard, from the first on
+ * @param countingSystemProperty in which it is counted in
+ * @param subdivisionProperty how finely
  */
 public record ShownExercise(
-        ReadOnlyIntegerProperty stage,
-        ReadOnlyObjectProperty<CountingSystem> school,
-        ReadOnlyObjectProperty<Subdivision> division) {}
+        ReadOnlyIntegerProperty stageProperty,
+        ReadOnlyObjectProperty<CountingSystem> countingSystemProperty,
+        ReadOnlyObjectProperty<Subdivision> subdivisionProperty) {}

@@ -27,7 +27,7 @@ import nimblestride.sound.render.StartPoint;
 
 /** Play and stop. What is edited while it plays is heard from the next unit on. */
 public final class Transport implements AutoCloseable {
-    /** What {@link #section} is while nothing plays. */
+    /** What {@link #sectionProperty} is while nothing plays. */
     public static final int NO_SECTION = -1;
 
     static final int PLAIN_CLICKS_A_MINUTE = 100;
@@ -65,16 +65,17 @@ public final class Transport implements AutoCloseable {
                 player.heard().ifPresent(Transport.this::follow);
             }
         };
-        desk.exercise().addListener((property, old, now) -> {
+        desk.exerciseProperty().addListener((property, old, now) -> {
             settings.fit(now.phrase().bars().size());
             settings.fit(now.practice());
             change();
         });
         desk.onLaid(settings::letGo);
         settings.heardAtOnce().forEach(setting -> setting.addListener(change -> change()));
-        settings.volume()
-                .addListener(change -> player.setVolume(settings.volume().floatValue()));
-        shown.stage().addListener(change -> change());
+        settings.volumeProperty()
+                .addListener(
+                        change -> player.setVolume(settings.volumeProperty().floatValue()));
+        shown.stageProperty().addListener(change -> change());
         playing.addListener(change -> {
             if (!playing.get()) {
                 section.set(NO_SECTION);
@@ -89,22 +90,22 @@ public final class Transport implements AutoCloseable {
         return settings;
     }
 
-    public ReadOnlyBooleanProperty playing() {
+    public ReadOnlyBooleanProperty playingProperty() {
         return playing.getReadOnlyProperty();
     }
 
     /** What is being said while it is counted in; empty otherwise. */
-    public ReadOnlyStringProperty counted() {
+    public ReadOnlyStringProperty countedProperty() {
         return counted.getReadOnlyProperty();
     }
 
     /** Why playing stopped by itself; empty where it did not. */
-    public ReadOnlyStringProperty problem() {
+    public ReadOnlyStringProperty problemProperty() {
         return problem.getReadOnlyProperty();
     }
 
     /** The section that is heard, from 0; {@link #NO_SECTION} where none is. */
-    public ReadOnlyIntegerProperty section() {
+    public ReadOnlyIntegerProperty sectionProperty() {
         return section.getReadOnlyProperty();
     }
 
@@ -123,7 +124,7 @@ public final class Transport implements AutoCloseable {
         }
         counting = false;
         counted.set("");
-        Exercise exercise = desk.exercise().get();
+        Exercise exercise = desk.exerciseProperty().get();
         if (!next.playsSections(exercise)
                 || heard.section() >= exercise.sections().size()) {
             section.set(NO_SECTION);
@@ -133,7 +134,7 @@ public final class Transport implements AutoCloseable {
         }
         section.set(heard.section());
         boolean inHand = exercise.sections().get(heard.section()).feel()
-                == desk.exercise().get().inHand();
+                == desk.exerciseProperty().get().inHand();
         follower.accept(inHand ? OptionalDouble.of(heard.moment()) : OptionalDouble.empty());
     }
 
@@ -153,19 +154,19 @@ public final class Transport implements AutoCloseable {
         if (!counted.get().isEmpty()) {
             return "Counting in: " + counted.get();
         }
-        int percent = settings.percent().get();
-        String part = settings.stage()
+        int percent = settings.percentProperty().get();
+        String part = settings.stageProperty()
                 .get()
                 .map(stage -> SelectedStage.told(stage, partOfFrame))
                 .orElse("");
-        String tempo = settings.tempo()
+        String tempo = settings.tempoProperty()
                 .get()
                 .map(one -> " at " + Tempo.decimal(one.perMinute()))
                 .orElse("");
         String speed = tempo + (percent == 100 ? "" : " at " + percent + " %");
-        String bars = settings.loop()
+        String bars = settings.loopProperty()
                 .get()
-                .filter(one -> !next.playsSections(desk.exercise().get()))
+                .filter(one -> !next.playsSections(desk.exerciseProperty().get()))
                 .map(one -> ", bars " + (one.from() + 1) + " to " + one.to())
                 .orElse("");
         return "Playing" + part + speed + bars;
@@ -176,8 +177,8 @@ public final class Transport implements AutoCloseable {
         if (playing.get()) {
             stop();
         } else {
-            Exercise exercise = desk.exercise().get();
-            int bar = settings.firstBar().get();
+            Exercise exercise = desk.exerciseProperty().get();
+            int bar = settings.firstBarProperty().get();
             play(take().from(new StartPoint(
                     next.playsSections(exercise) && bar > 0 ? exercise.firstSection() : 0,
                     exercise.phrase().startOf(bar))));
@@ -186,7 +187,7 @@ public final class Transport implements AutoCloseable {
 
     /** Plays the feel in hand from a moment on, also where it plays already. */
     public void playFrom(NoteValue moment) {
-        Exercise exercise = desk.exercise().get();
+        Exercise exercise = desk.exerciseProperty().get();
         if (next.playsSections(exercise)) {
             int first = exercise.firstSection();
             NoteValue within = moment.remainder(exercise.phrase().length());
@@ -202,7 +203,7 @@ public final class Transport implements AutoCloseable {
 
     /** Plays from a section on. */
     public void playFromSection(int number) {
-        settings.allSections().set(true);
+        settings.allSectionsProperty().set(true);
         play(take().from(new StartPoint(number, NoteValue.ZERO)));
     }
 

@@ -30,7 +30,7 @@ final class BreakReminder {
         Timeline looks = new Timeline(
                 new KeyFrame(Duration.seconds(SECONDS_BETWEEN_LOOKS), event -> pass(SECONDS_BETWEEN_LOOKS)));
         looks.setCycleCount(Animation.INDEFINITE);
-        transport.playing().addListener((property, was, playing) -> {
+        transport.playingProperty().addListener((property, was, playing) -> {
             if (playing) {
                 looks.play();
             } else {

@@ -40,7 +40,8 @@ final class CountChoice extends HBox {
         ControlTip.on(copy, "Copy the count as text, a line for each bar");
         copy.setOnAction(event -> {
             ClipboardContent content = new ClipboardContent();
-            content.putString(CountText.write(desk.exercise().get().phrase().bars(), school.get(), division.get()));
+            content.putString(
+                    CountText.write(desk.exerciseProperty().get().phrase().bars(), school.get(), division.get()));
             Clipboard.getSystemClipboard().setContent(content);
         });
         Button large = new Button("", new FontIcon(Feather.BOOK_OPEN));

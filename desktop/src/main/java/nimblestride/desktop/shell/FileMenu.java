@@ -136,7 +136,7 @@ public final class FileMenu {
 
     /** Writes the file that the exercise on the desk came from, just as it came. */
     void saveOriginal() {
-        Optional<UUID> id = desk.inBook().get().map(InBook::id);
+        Optional<UUID> id = desk.inBookProperty().get().map(InBook::id);
         Optional<String> name =
                 id.flatMap(one -> book.ask(open -> open.originals().nameOf(one)).flatMap(found -> found));
         if (name.isEmpty()) {
@@ -185,17 +185,17 @@ public final class FileMenu {
 
     /** What has been taken out of the Book may still lie on the desk. */
     void takenOut(UUID id) {
-        if (desk.inBook().get().filter(lying -> lying.id().equals(id)).isPresent()) {
+        if (desk.inBookProperty().get().filter(lying -> lying.id().equals(id)).isPresent()) {
             desk.takenOut();
         }
     }
 
     /** Whether what lies on the desk may give way: it is saved, or the user lets it go. */
     private boolean mayReplace() {
-        if (desk.saved().get()) {
+        if (desk.savedProperty().get()) {
             return true;
         }
-        return switch (questions.keepChanges(desk.exercise().get().name())) {
+        return switch (questions.keepChanges(desk.exerciseProperty().get().name())) {
             case SAVE -> save();
             case LET_GO -> true;
             case CANCEL -> false;
@@ -204,12 +204,12 @@ public final class FileMenu {
 
     /** Saves where it came from; what is nowhere yet comes into the Book. */
     boolean save() {
-        return desk.file().get().map(this::write).orElseGet(this::keepInBook);
+        return desk.fileProperty().get().map(this::write).orElseGet(this::keepInBook);
     }
 
     boolean saveAs() {
-        Optional<Path> chosen =
-                questions.fileToSave(SafeFileName.of(desk.exercise().get().name()) + ".json");
+        Optional<Path> chosen = questions.fileToSave(
+                SafeFileName.of(desk.exerciseProperty().get().name()) + ".json");
         return chosen.map(FileMenu::withEnding).map(this::write).orElse(false);
     }
 
@@ -219,10 +219,10 @@ public final class FileMenu {
 
     /** Puts the exercise into the Book, or writes it there anew. */
     boolean keepInBook() {
-        Exercise exercise = desk.exercise().get();
+        Exercise exercise = desk.exerciseProperty().get();
         try {
             Optional<ExerciseSummary> kept =
-                    book.change(one -> desk.inBook().get().isEmpty()
+                    book.change(one -> desk.inBookProperty().get().isEmpty()
                             ? one.shelf().add(exercise, book.now())
                             : one.shelf().save(lying(exercise), exercise, book.now()));
             kept.ifPresent(now -> {
@@ -236,7 +236,7 @@ public final class FileMenu {
     }
 
     private ExerciseSummary lying(Exercise exercise) {
-        InBook lying = desk.inBook().get().orElseThrow();
+        InBook lying = desk.inBookProperty().get().orElseThrow();
         return new ExerciseSummary(lying.id(), exercise.name(), "", lying.revision());
     }
 
@@ -256,7 +256,7 @@ public final class FileMenu {
     }
 
     private boolean write(Path file) {
-        Exercise exercise = desk.exercise().get();
+        Exercise exercise = desk.exerciseProperty().get();
         try {
             ExerciseJson.write(exercise, file);
             desk.savedTo(file, exercise);
@@ -270,7 +270,7 @@ public final class FileMenu {
     }
 
     void saveMidi() {
-        Exercise exercise = desk.exercise().get();
+        Exercise exercise = desk.exerciseProperty().get();
         questions.fileToSave(SafeFileName.of(exercise.name()) + ".mid").ifPresent(file -> {
             commands.run(
                     "Writing the MIDI file " + file.getFileName(),

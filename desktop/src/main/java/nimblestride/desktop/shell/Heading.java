@@ -36,7 +36,7 @@ final class Heading extends VBox {
         this.desk = desk;
         getStyleClass().add("heading");
         name = new TypedField<>(
-                text -> desk.exercise().get().withName(text.strip()).name(),
+                text -> desk.exerciseProperty().get().withName(text.strip()).name(),
                 text -> text,
                 value -> desk.edit("name", exercise -> exercise.withName(value)),
                 desk::endBurst);
@@ -73,25 +73,26 @@ final class Heading extends VBox {
         play.getStyleClass().add("play");
         play.setMinWidth(96);
         play.textProperty()
-                .bind(Bindings.when(transport.counted().isNotEmpty())
-                        .then(transport.counted())
-                        .otherwise(
-                                Bindings.when(transport.playing()).then("Stop").otherwise("Play")));
+                .bind(Bindings.when(transport.countedProperty().isNotEmpty())
+                        .then(transport.countedProperty())
+                        .otherwise(Bindings.when(transport.playingProperty())
+                                .then("Stop")
+                                .otherwise("Play")));
         play.graphicProperty()
-                .bind(Bindings.when(transport.playing())
+                .bind(Bindings.when(transport.playingProperty())
                         .then(new FontIcon(Feather.SQUARE))
                         .otherwise(new FontIcon(Feather.PLAY)));
         play.setOnAction(event -> transport.toggle());
         ControlTip.on(play, "Space");
         CheckBox click = new CheckBox("Click");
         click.setId("click");
-        click.selectedProperty().bindBidirectional(transport.settings().click());
+        click.selectedProperty().bindBidirectional(transport.settings().clickProperty());
         ControlTip.on(click, "What it says is set on the Practise bench (Ctrl+5)");
 
         HBox first = row(
                 name,
-                icon("undo", Feather.CORNER_UP_LEFT, "Undo (Ctrl+Z)", desk.canUndo(), desk::undo),
-                icon("redo", Feather.CORNER_UP_RIGHT, "Redo (Ctrl+Shift+Z)", desk.canRedo(), desk::redo));
+                icon("undo", Feather.CORNER_UP_LEFT, "Undo (Ctrl+Z)", desk.canUndoProperty(), desk::undo),
+                icon("redo", Feather.CORNER_UP_RIGHT, "Redo (Ctrl+Shift+Z)", desk.canRedoProperty(), desk::redo));
         HBox second = row(caption("Bars"), bars, caption("Tempo"), tempo, play, click);
         getChildren().setAll(first, second);
     }
@@ -127,11 +128,11 @@ final class Heading extends VBox {
             return;
         }
         event.consume();
-        Tempo now = desk.exercise().get().tempo();
+        Tempo now = desk.exerciseProperty().get().tempo();
         BigFraction next = now.perMinute().add(BigFraction.of(step));
         boolean isOne = next.compareTo(BigFraction.of(Tempo.SLOWEST)) >= 0
                 && next.compareTo(BigFraction.of(Tempo.FASTEST)) <= 0;
-        if (isOne && desk.exercise().get().allowsTempo(new Tempo(now.beat(), next))) {
+        if (isOne && desk.exerciseProperty().get().allowsTempo(new Tempo(now.beat(), next))) {
             desk.edit("tempo", exercise -> exercise.withTempo(new Tempo(now.beat(), next)));
         }
     }

@@ -31,12 +31,12 @@ record LessonBeyond(
         implements LessonPage.Beyond {
     @Override
     public Optional<UUID> onTheDesk() {
-        return desk.inBook().get().map(InBook::id);
+        return desk.inBookProperty().get().map(InBook::id);
     }
 
     @Override
     public String nameOnTheDesk() {
-        return desk.exercise().get().name();
+        return desk.exerciseProperty().get().name();
     }
 
     @Override

@@ -53,9 +53,9 @@ final class MainMenu extends MenuBar {
 
         Menu edit = new Menu("Edit");
         MenuItem undo = item("Undo", "Shortcut+Z", desk::undo);
-        undo.disableProperty().bind(desk.canUndo().not());
+        undo.disableProperty().bind(desk.canUndoProperty().not());
         MenuItem redo = item("Redo", "Shortcut+Shift+Z", desk::redo);
-        redo.disableProperty().bind(desk.canRedo().not());
+        redo.disableProperty().bind(desk.canRedoProperty().not());
         edit.getItems()
                 .setAll(
                         undo,
@@ -127,19 +127,19 @@ final class MainMenu extends MenuBar {
         return item;
     }
 
-    BooleanProperty bookShown() {
+    BooleanProperty bookShownProperty() {
         return bookShown.selectedProperty();
     }
 
-    BooleanProperty roomForBench() {
+    BooleanProperty roomForWorkspaceProperty() {
         return roomForBench.selectedProperty();
     }
 
-    BooleanProperty night() {
+    BooleanProperty darkModeProperty() {
         return night.selectedProperty();
     }
 
-    BooleanProperty reducedMotion() {
+    BooleanProperty reducedMotionProperty() {
         return reducedMotion.selectedProperty();
     }
 }

@@ -106,7 +106,11 @@ public final class MainWindow {
         this.bringing = new ImportView(middle, home, files, asking, this::tell);
         this.help = new HelpView(middle, files, openBook, this::tell, () -> showBook(true));
         this.placing = new PlaceWorkspace(
-                desk, road.school(), road.division(), road.stage(), moment -> road.bringIntoView(moment));
+                desk,
+                road.countingSystemProperty(),
+                road.subdivisionProperty(),
+                road.stageProperty(),
+                moment -> road.bringIntoView(moment));
         this.crossing = new CrossWorkspace(desk, files::keepInBook);
         PracticeRecorder diary = new PracticeRecorder(desk, openBook, transport, nanos);
         BookExport bookOut = new BookExport(openBook, asking, this::tell);
@@ -123,7 +127,7 @@ public final class MainWindow {
         this.handing = new ShareWorkspace(
                 desk,
                 remembered.sheet(),
-                road.school(),
+                road.countingSystemProperty(),
                 openBook,
                 transport,
                 sounding.sounds(),
@@ -136,13 +140,14 @@ public final class MainWindow {
         benches.add(
                 "Break",
                 "take a bar apart and feel it in groups",
-                new GroupWorkspace(desk, road.school(), road.division(), nanos));
+                new GroupWorkspace(desk, road.countingSystemProperty(), road.subdivisionProperty(), nanos));
         benches.add("Place", "voices on counts, and the hands", placing);
         benches.add("Cross", "what runs across the bar line, and its way home", crossing);
         benches.add("Shift", "a change of gear, there and back", new ModulateWorkspace(desk, transport));
         benches.add("Practise", "stages, the ladder, taps and the log; how it all sounds", practising);
         benches.add("Hand out", "the page as it will print, and files for other programs", handing);
-        benches.putAtTheEnd(new CountChoice(desk, road.school(), road.division(), this::showCountStand));
+        benches.putAtTheEnd(
+                new CountChoice(desk, road.countingSystemProperty(), road.subdivisionProperty(), this::showCountStand));
         benches.choose("Cross");
         this.findings =
                 new FindingsPane(place -> road.bringIntoView(place.at()), mend -> desk.edit(exercise -> mend.mended()));
@@ -155,26 +160,26 @@ public final class MainWindow {
     }
 
     private void build() {
-        desk.exercise().addListener((property, old, exercise) -> {
+        desk.exerciseProperty().addListener((property, old, exercise) -> {
             heading.show(exercise);
             benches.show(exercise);
         });
-        heading.show(desk.exercise().get());
-        benches.show(desk.exercise().get());
+        heading.show(desk.exerciseProperty().get());
+        benches.show(desk.exerciseProperty().get());
 
         PaneLayout panes = new PaneLayout(book, road, benches, findings);
         root.getStyleClass().add("window");
         root.setTop(new VBox(menu, heading));
         root.setCenter(panes);
         root.setBottom(foot);
-        menu.bookShown().addListener((property, was, shown) -> panes.showBook(shown));
-        menu.roomForBench().addListener((property, was, more) -> panes.roomForBench(more));
-        menu.bookShown().set(remembered.bookShown());
-        menu.reducedMotion().bindBidirectional(road.reducedMotion());
-        menu.reducedMotion().set(remembered.reducedMotion());
-        menu.night().set(remembered.night());
-        road.school().set(remembered.counting());
-        practising.rests().set(remembered.rests());
+        menu.bookShownProperty().addListener((property, was, shown) -> panes.showBook(shown));
+        menu.roomForWorkspaceProperty().addListener((property, was, more) -> panes.roomForBench(more));
+        menu.bookShownProperty().set(remembered.bookShown());
+        menu.reducedMotionProperty().bindBidirectional(road.reducedMotionProperty());
+        menu.reducedMotionProperty().set(remembered.reducedMotion());
+        menu.darkModeProperty().set(remembered.night());
+        road.countingSystemProperty().set(remembered.counting());
+        practising.breaksProperty().set(remembered.rests());
         new WindowKeys(
                         frame.scene(),
                         desk,
@@ -201,56 +206,57 @@ public final class MainWindow {
 
     /** While voices are being placed, a click on a count of the Road places one. */
     private void clicksOnCounts() {
-        boolean on = benches.chosen().get() == placing;
+        boolean on = benches.chosenProperty().get() == placing;
         road.setPlacing(on ? Optional.of(placing::place) : Optional.empty());
     }
 
     private void listen() {
         road.setRegrouping(new DeskRegrouping(desk));
-        benches.chosen().addListener(change -> clicksOnCounts());
-        benches.chosen().addListener((property, old, bench) -> {
+        benches.chosenProperty().addListener(change -> clicksOnCounts());
+        benches.chosenProperty().addListener((property, old, bench) -> {
             // Two feels above each other, and what is much to read, need more room than the Road while they are in
             // view.
-            menu.roomForBench()
+            menu.roomForWorkspaceProperty()
                     .set(bench instanceof ModulateWorkspace
                             || bench instanceof PracticeWorkspace
                             || bench instanceof ShareWorkspace);
         });
         clicksOnCounts();
-        desk.answer().subscribe(answer -> {
+        desk.analyzedProperty().subscribe(answer -> {
             if (answer != null) {
                 road.show(answer);
                 findings.show(answer.findings());
                 benches.show(answer);
             }
         });
-        desk.exercise().addListener(change -> keepAndTitle());
-        desk.exercise().addListener((property, old, exercise) -> seeAllLayers(old, exercise));
-        desk.file().addListener(change -> keepAndTitle());
-        desk.inBook().addListener(change -> {
+        desk.exerciseProperty().addListener(change -> keepAndTitle());
+        desk.exerciseProperty().addListener((property, old, exercise) -> seeAllLayers(old, exercise));
+        desk.fileProperty().addListener(change -> keepAndTitle());
+        desk.inBookProperty().addListener(change -> {
             markInBook();
             keepAndTitle();
         });
-        desk.saved().addListener(change -> keepAndTitle());
+        desk.savedProperty().addListener(change -> keepAndTitle());
         PlaybackFollower.listen(transport, sounding.devices(), desk, stage.getScene(), foot.playing());
-        new BreakReminder(transport, practising.rests(), this::tell).listen();
+        new BreakReminder(transport, practising.breaksProperty(), this::tell).listen();
         markInBook();
         keepAndTitle();
     }
 
     private void markInBook() {
-        book.mark(desk.inBook().get().map(InBook::id));
+        book.mark(desk.inBookProperty().get().map(InBook::id));
     }
 
     /** A layer that has just come in must not stay unseen and unheard because an exercise is being built up. */
     private void seeAllLayers(Exercise old, Exercise exercise) {
         if (old.layers().size() != exercise.layers().size()) {
-            road.stage().set(Exercise.MOST_LAYERS);
+            road.stageProperty().set(Exercise.MOST_LAYERS);
         }
     }
 
     private void keepAndTitle() {
-        stage.setTitle((desk.saved().get() ? "" : "• ") + desk.exercise().get().name() + " - Nimble Stride");
+        stage.setTitle((desk.savedProperty().get() ? "" : "• ")
+                + desk.exerciseProperty().get().name() + " - Nimble Stride");
         keeping.keep(desk.draft());
     }
 
@@ -276,7 +282,7 @@ public final class MainWindow {
         night = toNight;
         Palette palette = night ? Palette.NIGHT : Palette.DAY;
         frame.wear(palette);
-        road.palette().set(palette);
+        road.paletteProperty().set(palette);
         benches.setPalette(palette);
         bringing.setPalette(palette);
         stand.refresh();
@@ -284,21 +290,21 @@ public final class MainWindow {
 
     /** Gives the bench more room than the Road, or the Road more than the bench. */
     public void roomForBench(boolean more) {
-        menu.roomForBench().set(more);
+        menu.roomForWorkspaceProperty().set(more);
     }
 
     /** Goes over to the dim stage. */
     public void showNight() {
-        menu.night().set(true);
+        menu.darkModeProperty().set(true);
     }
 
     /** Writes the exercise otherwise, where it can be. */
     void rewrite(UnaryOperator<Exercise> rewriting) {
         try {
-            Exercise before = desk.exercise().get();
+            Exercise before = desk.exerciseProperty().get();
             desk.edit(rewriting);
             tell(
-                    desk.exercise().get().equals(before)
+                    desk.exerciseProperty().get().equals(before)
                             ? "It is written so already."
                             : "Written otherwise; layers that follow the bar now follow the new bars.");
         } catch (StrideException e) {
@@ -319,7 +325,7 @@ public final class MainWindow {
 
     /** Shows the Book, or folds it away. */
     void showBook(boolean shown) {
-        menu.bookShown().set(shown);
+        menu.bookShownProperty().set(shown);
     }
 
     /** Writes what would be played now as a WAV file. */
@@ -400,12 +406,12 @@ public final class MainWindow {
                 frame.scene().getWidth(),
                 frame.scene().getHeight(),
                 night,
-                road.reducedMotion().get(),
+                road.reducedMotionProperty().get(),
                 frame.percent(),
-                menu.bookShown().get(),
-                road.school().get(),
+                menu.bookShownProperty().get(),
+                road.countingSystemProperty().get(),
                 handing.sheet(),
-                practising.rests().get(),
+                practising.breaksProperty().get(),
                 SoundSettings.of(transport.settings(), sounding.devices()));
         try {
             settings.write(home);

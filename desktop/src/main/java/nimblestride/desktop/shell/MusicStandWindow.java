@@ -24,9 +24,9 @@ final class MusicStandWindow {
         this.road = road;
         this.play = play;
         this.colours = colours;
-        desk.exercise().addListener(change -> refresh());
-        road.school().addListener(change -> refresh());
-        road.division().addListener(change -> refresh());
+        desk.exerciseProperty().addListener(change -> refresh());
+        road.countingSystemProperty().addListener(change -> refresh());
+        road.subdivisionProperty().addListener(change -> refresh());
     }
 
     void show() {
@@ -35,18 +35,18 @@ final class MusicStandWindow {
         }
         stand.get()
                 .show(
-                        desk.exercise().get(),
-                        road.school().get(),
-                        road.division().get(),
+                        desk.exerciseProperty().get(),
+                        road.countingSystemProperty().get(),
+                        road.subdivisionProperty().get(),
                         colours.get());
     }
 
     void refresh() {
         stand.filter(MusicStand::isShowing)
                 .ifPresent(shown -> shown.put(
-                        desk.exercise().get(),
-                        road.school().get(),
-                        road.division().get(),
+                        desk.exerciseProperty().get(),
+                        road.countingSystemProperty().get(),
+                        road.subdivisionProperty().get(),
                         colours.get()));
     }
 

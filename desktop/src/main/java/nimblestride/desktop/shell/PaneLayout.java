@@ -37,7 +37,7 @@ final class PaneLayout extends SplitPane {
         middle = new SplitPane(road, benches);
         middle.setOrientation(Orientation.VERTICAL);
         moveTo(FOR_THE_ROAD);
-        road.lanesHeight().addListener(change -> roomForLanes());
+        road.lanesHeightProperty().addListener(change -> roomForLanes());
         setResizableWithParent(benches, false);
         getItems().setAll(book, middle, findings);
         setDividerPositions(END_OF_BOOK, BEGIN_OF_FINDINGS);
@@ -83,7 +83,7 @@ final class PaneLayout extends SplitPane {
     }
 
     private double besideTheBench() {
-        double allLanes = (road.lanesHeight().get() + DIVIDER) / Math.max(1, middle.getHeight());
+        double allLanes = (road.lanesHeightProperty().get() + DIVIDER) / Math.max(1, middle.getHeight());
         return Math.max(FOR_THE_BENCH, Math.min(FOR_ALL_LANES, allLanes));
     }
 }

@@ -22,15 +22,17 @@ final class PlayMenu extends Menu {
         PlaybackSettings settings = transport.settings();
         MenuItem toggle = new MenuItem();
         toggle.textProperty()
-                .bind(Bindings.when(transport.playing()).then("Stop  (Space)").otherwise("Play  (Space)"));
+                .bind(Bindings.when(transport.playingProperty())
+                        .then("Stop  (Space)")
+                        .otherwise("Play  (Space)"));
         toggle.setOnAction(event -> transport.toggle());
         // No accelerator: within a text field it would be taken for one.
         MenuItem fromHere = new MenuItem("Play from the first bar in view  (Shift+Space)");
         fromHere.setOnAction(event -> fromView.run());
         CheckMenuItem all = new CheckMenuItem("All sections in order");
-        all.selectedProperty().bindBidirectional(settings.allSections());
+        all.selectedProperty().bindBidirectional(settings.allSectionsProperty());
         CheckMenuItem click = new CheckMenuItem("Click");
-        click.selectedProperty().bindBidirectional(settings.click());
+        click.selectedProperty().bindBidirectional(settings.clickProperty());
         getItems()
                 .setAll(
                         toggle,
@@ -39,7 +41,8 @@ final class PlayMenu extends Menu {
                         new SeparatorMenuItem(),
                         item("Slower", "F7", () -> settings.faster(-STEP)),
                         item("Faster", "F8", () -> settings.faster(STEP)),
-                        item("At its own tempo", "F9", () -> settings.percent().set(100)),
+                        item("At its own tempo", "F9", () -> settings.percentProperty()
+                                .set(100)),
                         new SeparatorMenuItem(),
                         click,
                         item("Click, count-in, balance, band, pads…", "Shortcut+Shift+C", more));

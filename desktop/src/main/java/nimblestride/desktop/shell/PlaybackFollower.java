@@ -21,28 +21,28 @@ final class PlaybackFollower {
     /** @param told says how it is played */
     static void listen(Transport transport, PlaybackDevices devices, ExerciseDocument desk, Scene scene, Label told) {
         Runnable tell = () -> told.setText(
-                transport.playing().get() ? transport.told() + PlaybackStatusText.brief(devices.status()) : "");
+                transport.playingProperty().get() ? transport.told() + PlaybackStatusText.brief(devices.status()) : "");
         Timeline looks = new Timeline(new KeyFrame(BETWEEN_LOOKS, event -> tell.run()));
         looks.setCycleCount(Animation.INDEFINITE);
-        transport.playing().addListener(change -> {
+        transport.playingProperty().addListener(change -> {
             tell.run();
-            if (transport.playing().get()) {
+            if (transport.playingProperty().get()) {
                 looks.play();
             } else {
                 looks.stop();
             }
         });
-        transport.counted().addListener(change -> tell.run());
-        transport.settings().percent().addListener(change -> tell.run());
-        transport.settings().loop().addListener(change -> tell.run());
-        transport.section().addListener((property, was, section) -> turn(desk, scene, section.intValue()));
+        transport.countedProperty().addListener(change -> tell.run());
+        transport.settings().percentProperty().addListener(change -> tell.run());
+        transport.settings().loopProperty().addListener(change -> tell.run());
+        transport.sectionProperty().addListener((property, was, section) -> turn(desk, scene, section.intValue()));
     }
 
     /** The feel that is heard is taken in hand, unless something is being typed. */
     private static void turn(ExerciseDocument desk, Scene scene, int section) {
         boolean typing = scene.getFocusOwner() instanceof TextInputControl;
         if (section != Transport.NO_SECTION && !typing) {
-            desk.turnTo(desk.exercise().get().sections().get(section).feel());
+            desk.turnTo(desk.exerciseProperty().get().sections().get(section).feel());
         }
     }
 }

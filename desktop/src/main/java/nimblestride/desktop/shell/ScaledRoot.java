@@ -61,7 +61,7 @@ final class ScaledRoot extends Region {
     }
 
     /** How large everything is, in percent of its usual size. */
-    IntegerProperty percent() {
+    IntegerProperty percentProperty() {
         return percent;
     }
 

@@ -119,20 +119,20 @@ record SoundSettings(
 
     static SoundSettings of(PlaybackSettings settings, PlaybackDevices devices) {
         return new SoundSettings(
-                settings.clicking().get(),
-                settings.countIn().get(),
-                settings.band().get(),
-                settings.mix().get().lasting(),
-                devices.latency().get(),
+                settings.clickingProperty().get(),
+                settings.countInProperty().get(),
+                settings.bandProperty().get(),
+                settings.mixProperty().get().lasting(),
+                devices.latencyProperty().get(),
                 devices.outputs().chosen());
     }
 
     void apply(PlaybackSettings settings, PlaybackDevices devices) {
-        settings.clicking().set(click);
-        settings.countIn().set(countIn);
-        settings.band().set(band);
-        settings.mix().set(levels);
-        devices.latency().set(latency);
+        settings.clickingProperty().set(click);
+        settings.countInProperty().set(countIn);
+        settings.bandProperty().set(band);
+        settings.mixProperty().set(levels);
+        devices.latencyProperty().set(latency);
         devices.outputs().choose(card);
     }
 }

@@ -56,7 +56,7 @@ final class StatusBar extends HBox {
      * something to tell of it.
      */
     void forgetWithEachStep(ExerciseDocument desk) {
-        desk.exercise().addListener((property, old, exercise) -> {
+        desk.exerciseProperty().addListener((property, old, exercise) -> {
             if (!old.turnedTo(0).equals(exercise.turnedTo(0))) {
                 tell("");
             }

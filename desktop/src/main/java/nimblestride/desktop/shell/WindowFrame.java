@@ -28,8 +28,8 @@ final class WindowFrame {
         this.width = within(LEAST_WIDTH, remembered.width(), room.getWidth());
         this.height = within(LEAST_HEIGHT, remembered.height(), room.getHeight());
         this.scene = new Scene(new Region(), width, height);
-        enlarged.percent().set(remembered.percent());
-        enlarged.percent().addListener(change -> dress());
+        enlarged.percentProperty().set(remembered.percent());
+        enlarged.percentProperty().addListener(change -> dress());
         dress();
         stage.setScene(scene);
     }
@@ -54,11 +54,11 @@ final class WindowFrame {
 
     /** How large everything is shown, of its usual size. */
     int percent() {
-        return enlarged.percent().get();
+        return enlarged.percentProperty().get();
     }
 
     void resize(IntUnaryOperator next) {
-        enlarged.percent().set(next.applyAsInt(percent()));
+        enlarged.percentProperty().set(next.applyAsInt(percent()));
     }
 
     void wear(Palette palette) {

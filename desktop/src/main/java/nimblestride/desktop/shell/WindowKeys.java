@@ -67,7 +67,7 @@ final class WindowKeys {
     /** While the computer's keys are pads, letters strike; a key that repeats has been struck once. */
     private void padsPlay(KeyEvent event) {
         boolean typing = scene.getFocusOwner() instanceof TextInputControl;
-        if (!devices.keys().get() || typing || event.isShortcutDown() || event.isAltDown()) {
+        if (!devices.keysProperty().get() || typing || event.isShortcutDown() || event.isAltDown()) {
             return;
         }
         PadKeys.voice(event.getCode()).ifPresent(voice -> {

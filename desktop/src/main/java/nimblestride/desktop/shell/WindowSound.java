@@ -40,7 +40,11 @@ final class WindowSound implements AutoCloseable {
             Consumer<OptionalDouble> heard,
             Consumer<String> tell) {
         Player player = new Player(outputs, sounds);
-        transport = new Transport(desk, player, new ShownExercise(road.stage(), road.school(), road.division()), heard);
+        transport = new Transport(
+                desk,
+                player,
+                new ShownExercise(road.stageProperty(), road.countingSystemProperty(), road.subdivisionProperty()),
+                heard);
         devices = new PlaybackDevices(player, outputs, transport);
         recordings = new CustomRecordings(folder, sounds);
         reading.ask(recordings::read, (List<String> problems) -> {
@@ -48,9 +52,9 @@ final class WindowSound implements AutoCloseable {
                 tell.accept("Not every recording of yours could be read: " + String.join("; ", problems) + ".");
             }
         });
-        transport.problem().addListener(change -> {
-            if (!transport.problem().get().isEmpty()) {
-                tell.accept(transport.problem().get());
+        transport.problemProperty().addListener(change -> {
+            if (!transport.problemProperty().get().isEmpty()) {
+                tell.accept(transport.problemProperty().get());
             }
         });
     }

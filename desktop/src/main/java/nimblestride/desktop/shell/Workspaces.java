@@ -102,7 +102,7 @@ final class Workspaces extends VBox {
     }
 
     /** The bench that is shown. */
-    ReadOnlyObjectProperty<Region> chosen() {
+    ReadOnlyObjectProperty<Region> chosenProperty() {
         return shown.getReadOnlyProperty();
     }
 

@@ -132,7 +132,7 @@ class BookStoryTest extends WindowStory {
                 lookup("#book-list").queryAs(ListView.class).getSelectionModel().selectFirst());
         choose("Take out of the Book");
         until(() -> listed().isEmpty());
-        assertThat(window.desk().saved().get()).isFalse();
+        assertThat(window.desk().savedProperty().get()).isFalse();
         clickOn("#put-back");
         until(() -> listed().equals(List.of("Lock Gate")));
         retype("#book-search", " ");
@@ -156,10 +156,10 @@ class BookStoryTest extends WindowStory {
             chord(KeyCode.SHORTCUT, KeyCode.S);
             assertThat(answers.told.get(0)).contains("in another window", "can be kept beside it");
             assertThat(BarsText.write(other.shelf().read(kept.id()).phrase())).isEqualTo("13/8");
-            assertThat(window.desk().saved().get()).isFalse();
+            assertThat(window.desk().savedProperty().get()).isFalse();
             answers.sure = true;
             chord(KeyCode.SHORTCUT, KeyCode.S);
-            assertThat(window.desk().saved().get()).isTrue();
+            assertThat(window.desk().savedProperty().get()).isTrue();
             assertThat(other.shelf().size()).isEqualTo(2);
         }
     }
@@ -177,7 +177,7 @@ class BookStoryTest extends WindowStory {
         // The program goes on without a Book.
         retype("#bars", "11/8");
         clickOn("#keep-in-book");
-        assertThat(window.desk().saved().get()).isFalse();
+        assertThat(window.desk().savedProperty().get()).isFalse();
         answers.choices.add(0);
         chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.R);
         until(() -> listed().equals(List.of("Weir Steps")));

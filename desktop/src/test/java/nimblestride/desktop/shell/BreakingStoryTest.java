@@ -114,7 +114,7 @@ class BreakingStoryTest extends WindowStory {
     void aStridesFootIsDraggedToRegroupAndThatIsOneStepBack() throws Exception {
         retype("#bars", "7/8");
         chord(KeyCode.SHORTCUT, KeyCode.DIGIT1);
-        until(() -> window.desk().answer().get().exercise().equals(exercise()));
+        until(() -> window.desk().analyzedProperty().get().exercise().equals(exercise()));
         RoadView road = lookup(".road").queryAs(RoadView.class);
         Point2D foot = road.screenPlace(3.0 / 8);
         Point2D there = road.screenPlace(2.0 / 8);
@@ -123,7 +123,7 @@ class BreakingStoryTest extends WindowStory {
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("7/8(2+3+2)");
         assertThat(text("#bars")).isEqualTo("7/8(2+3+2)");
         until(() -> shows("one 2, then one 3, then one 2"));
-        until(() -> window.desk().answer().get().exercise().equals(exercise()));
+        until(() -> window.desk().analyzedProperty().get().exercise().equals(exercise()));
         doubleClickOn(road.screenPlace(3.0 / 8));
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("7/8(2+1+2+2)");
         chord(KeyCode.SHORTCUT, KeyCode.Z);

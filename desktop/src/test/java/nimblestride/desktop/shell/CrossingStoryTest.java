@@ -54,7 +54,7 @@ class CrossingStoryTest extends WindowStory {
         assertThat(layer(0)).isEqualTo("kick every 5/16");
 
         // Dragged along the bar by an eighth, in one step.
-        until(() -> window.desk().answer().get().exercise().equals(exercise()));
+        until(() -> window.desk().analyzedProperty().get().exercise().equals(exercise()));
         Point2D mark = weave().screenPlace(1, 0, NoteValue.QUARTER).orElseThrow();
         Point2D next = weave().screenPlace(1, 0, NoteValue.HALF).orElseThrow();
         double eighth = (next.getX() - mark.getX()) / 2;

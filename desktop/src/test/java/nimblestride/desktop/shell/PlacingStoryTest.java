@@ -53,7 +53,7 @@ class PlacingStoryTest extends WindowStory {
         type(KeyCode.ESCAPE);
         assertThat(text("#placing")).isEqualTo("kick 1");
 
-        until(() -> window.desk().answer().get().exercise().equals(exercise()));
+        until(() -> window.desk().analyzedProperty().get().exercise().equals(exercise()));
         RoadView road = lookup(".road").queryAs(RoadView.class);
         clickOn(road.screenPlace(2.0 / 8).add(0, 19));
         assertThat(exercise().layers().get(1)).isEqualTo(LayerText.read("snare at 1:1/4"));
@@ -112,15 +112,15 @@ class PlacingStoryTest extends WindowStory {
         interact(() -> window.desk().edit(now -> now.plusLayer(LayerText.read("kick every 1/4"))));
         clickOn("#stage-1");
         RoadView road = lookup(".road").queryAs(RoadView.class);
-        assertThat(road.stage().get()).isEqualTo(1);
+        assertThat(road.stageProperty().get()).isEqualTo(1);
         interact(() -> window.desk().edit(now -> now.plusLayer(LayerText.read("ride every 1/8"))));
-        assertThat(road.stage().get()).isEqualTo(Exercise.MOST_LAYERS);
+        assertThat(road.stageProperty().get()).isEqualTo(Exercise.MOST_LAYERS);
         chord(KeyCode.SHORTCUT, KeyCode.Z);
         clickOn("#stage-1");
         clickOn("#later-0");
         assertThat(exercise().layers().get(0)).isEqualTo(LayerText.read("kick every 1/4"));
         clickOn("#stage-2");
-        assertThat(road.stage().get()).isEqualTo(Exercise.MOST_LAYERS);
+        assertThat(road.stageProperty().get()).isEqualTo(Exercise.MOST_LAYERS);
     }
 
     @Test

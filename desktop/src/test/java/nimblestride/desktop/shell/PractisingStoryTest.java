@@ -40,7 +40,7 @@ class PractisingStoryTest extends WindowStory {
                         .withName("Lantern Call")
                         .withTempo(TempoText.read("1/8=200"))));
         clickOn("#keep-in-book");
-        until(() -> window.desk().inBook().get().isPresent());
+        until(() -> window.desk().inBookProperty().get().isPresent());
     }
 
     private List<LogEntry> log() {
@@ -82,7 +82,7 @@ class PractisingStoryTest extends WindowStory {
         closeWindow();
         openAgain();
         assertThat(exercise().practice().stages()).hasSize(proposed - 1);
-        assertThat(window.desk().saved().get()).isTrue();
+        assertThat(window.desk().savedProperty().get()).isTrue();
     }
 
     @Test
@@ -168,7 +168,7 @@ class PractisingStoryTest extends WindowStory {
     void aNumberAloneCountsTheBeatOfTheExerciseThatIsNamed() throws Exception {
         keepLanternCall();
         chord(KeyCode.SHORTCUT, KeyCode.N);
-        until(() -> window.desk().inBook().get().isEmpty());
+        until(() -> window.desk().inBookProperty().get().isEmpty());
         clickOn("#bench-practise").clickOn("#page-log");
         retype("#log-line", "\"Lantern Call\" 5 min, at 160");
         clickOn("#log-add");

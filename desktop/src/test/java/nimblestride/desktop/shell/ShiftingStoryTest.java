@@ -131,11 +131,11 @@ class ShiftingStoryTest extends WindowStory {
         Path file = home.resolve("turning.json");
         answers.save.add(file);
         chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.S);
-        until(() -> window.desk().saved().get());
+        until(() -> window.desk().savedProperty().get());
         clickOn("#section-bars-0");
-        assertThat(window.desk().saved().get()).isTrue();
+        assertThat(window.desk().savedProperty().get()).isTrue();
         assertThat(ExerciseJson.read(file)).isEqualTo(before.turnedTo(0));
-        assertThat(window.desk().canRedo().get()).isTrue();
+        assertThat(window.desk().canRedoProperty().get()).isTrue();
     }
 
     /** At the fastest tempo there is, so that every section comes round soon; the Road turns with what is heard. */

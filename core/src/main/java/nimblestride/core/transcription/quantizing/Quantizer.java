@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.transcription.source.ImportedSound;
+import nimblestride.core.transcription.source.QuantizingError;
 
 /**
  * Strokes that were played, put on the places they were meant for: beat by beat on the simplest division that explains them,

@@ -2,7 +2,6 @@ package nimblestride.core.transcription.source;
 
 import java.util.List;
 import java.util.Optional;
-import nimblestride.core.transcription.quantizing.QuantizingError;
 
 /**
  * What one player plays.

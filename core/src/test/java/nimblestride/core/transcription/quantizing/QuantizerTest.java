@@ -17,6 +17,7 @@ import nimblestride.core.transcription.quantizing.Quantizer.Beat;
 import nimblestride.core.transcription.quantizing.Quantizer.Onset;
 import nimblestride.core.transcription.quantizing.Quantizer.Quantised;
 import nimblestride.core.transcription.source.ImportedSound;
+import nimblestride.core.transcription.source.QuantizingError;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -54,12 +54,12 @@ public final class ExerciseDocument implements AutoCloseable {
         return new Draft(history.present(), file.get(), inBook.get(), saved.get());
     }
 
-    public ReadOnlyObjectProperty<Exercise> exercise() {
+    public ReadOnlyObjectProperty<Exercise> exerciseProperty() {
         return exercise.getReadOnlyProperty();
     }
 
     /** What follows from the exercise; for a moment after an edit, still from the one before. */
-    public ReadOnlyObjectProperty<AnalyzedExercise> answer() {
+    public ReadOnlyObjectProperty<AnalyzedExercise> analyzedProperty() {
         return answer.getReadOnlyProperty();
     }
 
@@ -68,25 +68,25 @@ public final class ExerciseDocument implements AutoCloseable {
         laid.add(listener);
     }
 
-    public ReadOnlyBooleanProperty canUndo() {
+    public ReadOnlyBooleanProperty canUndoProperty() {
         return canUndo.getReadOnlyProperty();
     }
 
-    public ReadOnlyBooleanProperty canRedo() {
+    public ReadOnlyBooleanProperty canRedoProperty() {
         return canRedo.getReadOnlyProperty();
     }
 
-    public ReadOnlyObjectProperty<Optional<Path>> file() {
+    public ReadOnlyObjectProperty<Optional<Path>> fileProperty() {
         return file.getReadOnlyProperty();
     }
 
     /** Which exercise of the Book it is, if it is one. */
-    public ReadOnlyObjectProperty<Optional<InBook>> inBook() {
+    public ReadOnlyObjectProperty<Optional<InBook>> inBookProperty() {
         return inBook.getReadOnlyProperty();
     }
 
     /** Whether the file, or the Book, holds just this exercise. */
-    public ReadOnlyBooleanProperty saved() {
+    public ReadOnlyBooleanProperty savedProperty() {
         return saved.getReadOnlyProperty();
     }
 

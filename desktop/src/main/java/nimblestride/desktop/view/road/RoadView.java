@@ -137,31 +137,31 @@ public final class RoadView extends BorderPane {
                         picture, sight.stretch(), ground, shown.exercise().phrase()));
     }
 
-    public ObjectProperty<Palette> palette() {
+    public ObjectProperty<Palette> paletteProperty() {
         return palette;
     }
 
     /** How many layers are seen and heard, from the first on, while an exercise is built up. */
-    public IntegerProperty stage() {
+    public IntegerProperty stageProperty() {
         return stage;
     }
 
     /** How finely the Road is counted. */
-    public ObjectProperty<Subdivision> division() {
+    public ObjectProperty<Subdivision> subdivisionProperty() {
         return division;
     }
 
     /** The school in which the Road is counted. */
-    public ObjectProperty<CountingSystem> school() {
+    public ObjectProperty<CountingSystem> countingSystemProperty() {
         return school;
     }
 
     /** How high it must be for all lanes to be seen. */
-    public DoubleExpression lanesHeight() {
+    public DoubleExpression lanesHeightProperty() {
         return lanesHeight;
     }
 
-    public BooleanProperty reducedMotion() {
+    public BooleanProperty reducedMotionProperty() {
         return reducedMotion;
     }
 

@@ -97,7 +97,7 @@ final class FlowPage extends VBox implements Page {
     }
 
     private void thread(CrossBarPulse pulse) {
-        if (desk.exercise().get().layers().size() < Exercise.MOST_LAYERS) {
+        if (desk.exerciseProperty().get().layers().size() < Exercise.MOST_LAYERS) {
             desk.edit(exercise -> exercise.plusLayer(pulse.layer()));
         }
     }

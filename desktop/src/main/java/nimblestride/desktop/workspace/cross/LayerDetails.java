@@ -59,7 +59,7 @@ final class LayerDetails extends FlowPane {
                 desk::endBurst);
         name(ones.field(), "one", "It plays the 1 of one in so many bars; 1 for every bar", 46);
         moves = new TypedField<>(
-                text -> MoveText.read(text, desk.exercise().get().voices()),
+                text -> MoveText.read(text, desk.exerciseProperty().get().voices()),
                 MoveText::write,
                 value -> typed("moving", layer -> layer.moved(value)),
                 desk::endBurst);
@@ -117,7 +117,7 @@ final class LayerDetails extends FlowPane {
             if (!text.matches("\\d{1,9}") || Integer.parseInt(text) < 1) {
                 throw new InvalidValueException("expected the number of a bar, such as 3");
             }
-            Exercise exercise = desk.exercise().get();
+            Exercise exercise = desk.exerciseProperty().get();
             Layer layer = exercise.layers().get(index);
             Layer late = layer.from(Displacement.landingOn(layer, exercise.phrase(), Integer.parseInt(text) - 1L));
             desk.edit(now -> now.replacingLayer(index, late));
@@ -129,7 +129,7 @@ final class LayerDetails extends FlowPane {
 
     /** Every note is played by the layer's voices and this one. */
     private void follow(Voice voice) {
-        Layer layer = desk.exercise().get().layers().get(index);
+        Layer layer = desk.exerciseProperty().get().layers().get(index);
         List<Voice> voices = new ArrayList<>(List.of(layer.voice()));
         List<OrchestrationRule> others = new ArrayList<>();
         for (OrchestrationRule move : layer.moves()) {

@@ -120,7 +120,7 @@ final class LayersPage extends VBox implements Page {
 
     private boolean add(String text) {
         try {
-            Layer layer = LayerText.read(text, desk.exercise().get().voices());
+            Layer layer = LayerText.read(text, desk.exerciseProperty().get().voices());
             desk.edit(exercise -> exercise.plusLayer(layer));
             tell("");
             return true;

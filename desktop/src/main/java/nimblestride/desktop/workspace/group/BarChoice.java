@@ -35,24 +35,24 @@ final class BarChoice extends ComboBox<Integer> {
         setConverter(names());
     }
 
-    ObservableValue<Integer> chosen() {
+    ObservableValue<Integer> chosenProperty() {
         return valueProperty();
     }
 
     /** The number of the bar in the phrase, from 0. */
     int number() {
         Integer number = getValue();
-        int bars = desk.exercise().get().phrase().bars().size();
+        int bars = desk.exerciseProperty().get().phrase().bars().size();
         return number == null || number >= bars ? 0 : number;
     }
 
     Bar bar() {
-        return desk.exercise().get().phrase().bars().get(number());
+        return desk.exerciseProperty().get().phrase().bars().get(number());
     }
 
     private StringConverter<Integer> names() {
         return new TitleConverter<>(number -> {
-            List<Bar> all = desk.exercise().get().phrase().bars();
+            List<Bar> all = desk.exerciseProperty().get().phrase().bars();
             return number < all.size()
                     ? "Bar " + (number + 1) + ": " + all.get(number).meter()
                     : "";

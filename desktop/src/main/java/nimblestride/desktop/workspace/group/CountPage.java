@@ -98,7 +98,7 @@ final class CountPage extends VBox implements Page {
         line.getStyleClass().add("add-line");
         ways.getStyleClass().add("ways");
         getChildren().setAll(line, new VerticalScroll(ways));
-        bars.chosen().addListener(change -> refresh());
+        bars.chosenProperty().addListener(change -> refresh());
         school.addListener(change -> refresh());
         division.addListener(change -> refresh());
         divide();

@@ -27,7 +27,8 @@ final class FillPage extends VBox implements Page {
         pattern.setPromptText("14 x 1/16");
         pattern.setPrefWidth(320);
         pattern.setAccessibleText("A pattern or its length, as in: 14 x 1/16");
-        pattern.textProperty().addListener(change -> show(desk.exercise().get()));
+        pattern.textProperty()
+                .addListener(change -> show(desk.exerciseProperty().get()));
         answer.setMaxWidth(Double.MAX_VALUE);
         mend.setId("fill-mend");
         mend.getStyleClass().add("small");

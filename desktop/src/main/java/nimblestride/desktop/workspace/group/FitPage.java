@@ -166,7 +166,7 @@ final class FitPage extends VBox implements Page {
         Button sticking = new SmallButton(
                 "Add as a sticking",
                 () -> add(new Pattern.Stuck(
-                        Sticking.ofCells(cells, desk.exercise().get().lead()), asked.unit())));
+                        Sticking.ofCells(cells, desk.exerciseProperty().get().lead()), asked.unit())));
         int row = ways.getRowCount();
         layer.setId("fit-layer-" + row);
         sticking.setId("fit-sticking-" + row);
@@ -177,7 +177,7 @@ final class FitPage extends VBox implements Page {
     }
 
     private void add(Pattern pattern) {
-        if (desk.exercise().get().layers().size() < Exercise.MOST_LAYERS) {
+        if (desk.exerciseProperty().get().layers().size() < Exercise.MOST_LAYERS) {
             desk.edit(exercise -> exercise.plusLayer(Layer.of(voice.getValue(), pattern)));
         }
     }

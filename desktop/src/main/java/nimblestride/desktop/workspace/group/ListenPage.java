@@ -139,7 +139,8 @@ final class ListenPage extends VBox implements Page {
         taps = Taps.none();
         try {
             PatternGuess heard = Listening.to(
-                    GapsText.read(lengths.getText()), desk.exercise().get().tempo());
+                    GapsText.read(lengths.getText()),
+                    desk.exerciseProperty().get().tempo());
             say("As typed:", "label");
             show(List.of(heard), false);
         } catch (StrideException e) {

@@ -40,7 +40,7 @@ final class ReadingsPage extends VBox implements Page {
         this.bars = bars;
         this.felt = felt;
         getStyleClass().add("page");
-        bars.chosen().addListener(change -> showReadings());
+        bars.chosenProperty().addListener(change -> showReadings());
         columns.getStyleClass().add("readings");
         columns.widthProperty().addListener(change -> arrange());
         getChildren().setAll(wishes, new VerticalScroll(columns));

@@ -86,12 +86,12 @@ public final class ImportPane extends BorderPane {
                 event.consume();
             }
         });
-        bringing.state().addListener((property, old, now) -> show(now));
+        bringing.stateProperty().addListener((property, old, now) -> show(now));
     }
 
     /** Light or dark, as the window is. */
     public void setPalette(Palette palette) {
-        road.palette().set(palette);
+        road.paletteProperty().set(palette);
     }
 
     private Node choices() {

@@ -61,7 +61,7 @@ public final class ImportSession {
         this.voices = voices;
     }
 
-    ReadOnlyObjectProperty<State> state() {
+    ReadOnlyObjectProperty<State> stateProperty() {
         return state.getReadOnlyProperty();
     }
 

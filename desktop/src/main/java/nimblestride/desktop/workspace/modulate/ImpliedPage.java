@@ -128,7 +128,7 @@ final class ImpliedPage extends VBox implements Page {
     }
 
     private void ask() {
-        if (getScene() == null || gear.exercise().get() == null || !implied.picture.isLaidOut()) {
+        if (getScene() == null || gear.exerciseProperty().get() == null || !implied.picture.isLaidOut()) {
             return;
         }
         Modulation shift = gear.shift();
@@ -177,7 +177,7 @@ final class ImpliedPage extends VBox implements Page {
                 desk.edit(exercise -> ThereAndBack.there(exercise, Pivot.NONE, exercise.phrase(), layers));
             } else {
                 desk.edit(exercise -> ThereAndBack.there(
-                        exercise, gear.pivot(), gear.newBars().get()));
+                        exercise, gear.pivot(), gear.newBarsProperty().get()));
             }
         } catch (StrideException e) {
             problem.setText("This cannot be done: " + e.getMessage() + ".");

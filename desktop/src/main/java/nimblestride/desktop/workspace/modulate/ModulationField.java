@@ -102,7 +102,7 @@ final class ModulationField extends FlowPane {
 
     void show() {
         pivot.show(gear.pivot());
-        bars.show(gear.newBars().get());
+        bars.show(gear.newBarsProperty().get());
         try {
             notes.show(shown(gear.shift().notesABeat()));
             group.show(shown(gear.shift().group()));

@@ -86,7 +86,7 @@ final class PivotPage extends VBox implements Page {
     }
 
     private void ask() {
-        if (gear.exercise().get() == null || !picture.isLaidOut()) {
+        if (gear.exerciseProperty().get() == null || !picture.isLaidOut()) {
             return;
         }
         Modulation shift = gear.shift();
@@ -141,14 +141,14 @@ final class PivotPage extends VBox implements Page {
     }
 
     private Exercise there(Exercise exercise) {
-        Exercise there =
-                ThereAndBack.there(exercise, gear.pivot(), gear.newBars().get());
+        Exercise there = ThereAndBack.there(
+                exercise, gear.pivot(), gear.newBarsProperty().get());
         return ledInto(there, there.firstSection());
     }
 
     private Exercise thereAndBack(Exercise exercise) {
-        Exercise there =
-                ThereAndBack.there(exercise, gear.pivot(), gear.newBars().get());
+        Exercise there = ThereAndBack.there(
+                exercise, gear.pivot(), gear.newBarsProperty().get());
         int section = there.firstSection();
         Exercise back = ThereAndBack.back(there);
         return ledInto(ledInto(back, section + 1), section);

@@ -49,7 +49,7 @@ final class SectionsPage extends VBox implements Page {
         getStyleClass().add("page");
         CheckBox all = new CheckBox("Play all sections in order");
         all.setId("all-sections");
-        all.selectedProperty().bindBidirectional(transport.settings().allSections());
+        all.selectedProperty().bindBidirectional(transport.settings().allSectionsProperty());
         ControlTip.on(all, "Off: only the feel in hand is played, again and again");
         SmallButton again = new SmallButton("Again", "section-again", () -> edit("again", this::again));
         ControlTip.on(again, "The feel in hand once more, after the last section");
@@ -64,7 +64,7 @@ final class SectionsPage extends VBox implements Page {
         showProblem("");
         grid.getStyleClass().add("sections");
         getChildren().setAll(line, problem, told, new VerticalScroll(grid));
-        transport.section().addListener(change -> light());
+        transport.sectionProperty().addListener(change -> light());
     }
 
     private Exercise other(Exercise exercise) {
@@ -119,7 +119,7 @@ final class SectionsPage extends VBox implements Page {
 
     private void light() {
         for (int i = 0; i < rows.size(); i++) {
-            rows.get(i).setHeard(transport.section().get() == i);
+            rows.get(i).setHeard(transport.sectionProperty().get() == i);
         }
     }
 

@@ -28,11 +28,11 @@ final class SelectedModulation {
     private boolean barsTyped;
 
     /** The exercise with the feel in hand. */
-    ReadOnlyObjectProperty<Exercise> exercise() {
+    ReadOnlyObjectProperty<Exercise> exerciseProperty() {
         return exercise.getReadOnlyProperty();
     }
 
-    ReadOnlyObjectProperty<Phrase> newBars() {
+    ReadOnlyObjectProperty<Phrase> newBarsProperty() {
         return newBars.getReadOnlyProperty();
     }
 

@@ -137,10 +137,10 @@ final class TemposPage extends VBox implements Page {
     }
 
     private void ask() {
-        if (getScene() == null || gear.exercise().get() == null) {
+        if (getScene() == null || gear.exerciseProperty().get() == null) {
             return;
         }
-        Exercise exercise = gear.exercise().get();
+        Exercise exercise = gear.exerciseProperty().get();
         Modulation shift = gear.shift();
         Tempo to = wanted;
         BigFraction tolerated = within;
@@ -202,7 +202,7 @@ final class TemposPage extends VBox implements Page {
 
     private void showRoundings(ModulationChain chain) {
         BigFraction phrase =
-                chain.start().seconds(gear.exercise().get().phrase().length());
+                chain.start().seconds(gear.exerciseProperty().get().phrase().length());
         for (Tempo tempo : chain.tempos().stream().distinct().toList()) {
             RoundedTempo rounding = RoundedTempo.of(tempo);
             String said = rounding.isExact()
@@ -245,7 +245,7 @@ final class TemposPage extends VBox implements Page {
             return;
         }
         TempoRoute way = found.get();
-        Exercise exercise = gear.exercise().get();
+        Exercise exercise = gear.exerciseProperty().get();
         if (way.steps().isEmpty()) {
             route.addRow(0, wrapped("You are there already."));
             return;

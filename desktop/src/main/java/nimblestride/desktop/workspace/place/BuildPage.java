@@ -100,7 +100,8 @@ final class BuildPage extends VBox implements Page {
         button.setAccessibleText(tip);
         ControlTip.on(button, tip);
         int other = index + by;
-        button.setDisable(other < 0 || other >= desk.exercise().get().layers().size());
+        button.setDisable(
+                other < 0 || other >= desk.exerciseProperty().get().layers().size());
         button.setOnAction(event -> desk.edit(exercise -> {
             List<Layer> layers = new ArrayList<>(exercise.layers());
             Collections.swap(layers, index, other);

@@ -86,8 +86,8 @@ final class CountLines extends BorderPane {
         school.addListener(change -> rescale());
         division.addListener(change -> rescale());
         stage.addListener(change -> {
-            if (desk.answer().get() != null) {
-                show(desk.answer().get());
+            if (desk.analyzedProperty().get() != null) {
+                show(desk.analyzedProperty().get());
             }
         });
         sceneProperty().addListener(change -> paint());
@@ -127,7 +127,7 @@ final class CountLines extends BorderPane {
     }
 
     private Phrase phrase() {
-        return desk.exercise().get().phrase();
+        return desk.exerciseProperty().get().phrase();
     }
 
     private void rescale() {
@@ -141,7 +141,9 @@ final class CountLines extends BorderPane {
     }
 
     private void paint() {
-        if (getScene() == null || slate.getWidth() <= 0 || desk.exercise().get() == null) {
+        if (getScene() == null
+                || slate.getWidth() <= 0
+                || desk.exerciseProperty().get() == null) {
             return;
         }
         double seen = spacing.seen(slate.getWidth());

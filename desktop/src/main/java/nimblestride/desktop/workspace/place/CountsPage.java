@@ -38,9 +38,10 @@ final class CountsPage extends VBox implements Page {
         text = new TypedField<>(
                 typed -> PlacingText.read(
                         typed,
-                        desk.exercise().get().phrase(),
-                        desk.exercise().get().voices()),
-                layers -> PlacingText.write(layers, desk.exercise().get().phrase()),
+                        desk.exerciseProperty().get().phrase(),
+                        desk.exerciseProperty().get().voices()),
+                layers ->
+                        PlacingText.write(layers, desk.exerciseProperty().get().phrase()),
                 layers -> desk.edit("placing", exercise -> PlacementEdits.withPlaced(exercise, layers)),
                 desk::endBurst);
         text.field().setId("placing");
@@ -55,16 +56,17 @@ final class CountsPage extends VBox implements Page {
     /** Puts the voice in hand on a count, or takes it away. */
     void place(int bar, NoteValue position) {
         Placement placement = new Placement(bar, position, hand.stroke());
-        Exercise now = desk.exercise().get();
+        Exercise now = desk.exerciseProperty().get();
         if (now.layers().size() < Exercise.MOST_LAYERS || PlacementEdits.isPlaced(now, hand.voice(), bar, position)) {
             desk.edit(exercise -> PlacementEdits.toggled(exercise, hand.voice(), placement));
         }
-        lines.pointAt(bar, position, PlacementEdits.isPlaced(desk.exercise().get(), hand.voice(), bar, position));
+        lines.pointAt(
+                bar, position, PlacementEdits.isPlaced(desk.exerciseProperty().get(), hand.voice(), bar, position));
     }
 
     /** Moves the note of the voice in hand from one count to another. */
     private void moveNote(CountLines.Spot from, CountLines.Spot to) {
-        if (PlacementEdits.isPlaced(desk.exercise().get(), hand.voice(), from.bar(), from.position())) {
+        if (PlacementEdits.isPlaced(desk.exerciseProperty().get(), hand.voice(), from.bar(), from.position())) {
             Placement placement = new Placement(from.bar(), from.position(), hand.stroke());
             desk.edit(
                     "moving a note",

@@ -11,7 +11,7 @@ final class StickingNames {
 
     static StringConverter<Integer> of(ExerciseDocument desk) {
         return new TitleConverter<>(index -> {
-            List<String> names = desk.exercise().get().layerNames();
+            List<String> names = desk.exerciseProperty().get().layerNames();
             return index < names.size() ? names.get(index) : "";
         });
     }

@@ -61,7 +61,7 @@ final class StickingPage extends VBox implements Page {
         which.setAccessibleText("Which sticking");
         which.valueProperty().addListener(change -> {
             if (!showing) {
-                show(desk.exercise().get());
+                show(desk.exerciseProperty().get());
             }
         });
         sticking = new TypedField<>(
@@ -127,7 +127,7 @@ final class StickingPage extends VBox implements Page {
     }
 
     private void addSticking() {
-        Exercise now = desk.exercise().get();
+        Exercise now = desk.exerciseProperty().get();
         if (now.layers().size() < Exercise.MOST_LAYERS) {
             desk.edit(exercise -> exercise.plusLayer(Layer.of(Kit.SNARE, FIRST)));
             which.setValue(now.layers().size());
@@ -136,7 +136,7 @@ final class StickingPage extends VBox implements Page {
 
     private Optional<Pattern.Stuck> chosen() {
         Integer index = which.getValue();
-        List<Layer> layers = desk.exercise().get().layers();
+        List<Layer> layers = desk.exerciseProperty().get().layers();
         return index != null && index < layers.size() && layers.get(index).pattern() instanceof Pattern.Stuck stuck
                 ? Optional.of(stuck)
                 : Optional.empty();
@@ -164,10 +164,10 @@ final class StickingPage extends VBox implements Page {
     /** As many strokes as the first bar has steps. */
     private void alternate() {
         chosen().ifPresent(stuck -> {
-            Bar bar = desk.exercise().get().phrase().bars().get(0);
+            Bar bar = desk.exerciseProperty().get().phrase().bars().get(0);
             long steps = Math.max(2, Math.min(Sticking.MOST_STEPS, bar.length().wholePartsOf(stuck.step())));
-            restick(old ->
-                    Sticking.alternating((int) steps, desk.exercise().get().lead()));
+            restick(old -> Sticking.alternating(
+                    (int) steps, desk.exerciseProperty().get().lead()));
         });
     }
 
@@ -179,7 +179,7 @@ final class StickingPage extends VBox implements Page {
             List<Integer> sizes = Arrays.stream(text.split("[ ,+]+", -1))
                     .map(Integer::valueOf)
                     .toList();
-            restick(old -> Sticking.ofCells(sizes, desk.exercise().get().lead()));
+            restick(old -> Sticking.ofCells(sizes, desk.exerciseProperty().get().lead()));
         }
     }
 

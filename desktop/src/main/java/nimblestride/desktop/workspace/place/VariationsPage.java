@@ -150,7 +150,7 @@ final class VariationsPage extends VBox implements Page {
 
     private Optional<Sticking> sticking() {
         Integer index = which.getValue();
-        List<Layer> layers = desk.exercise().get().layers();
+        List<Layer> layers = desk.exerciseProperty().get().layers();
         return index != null && index < layers.size() && layers.get(index).pattern() instanceof Pattern.Stuck stuck
                 ? Optional.of(stuck.sticking())
                 : Optional.empty();
@@ -223,12 +223,13 @@ final class VariationsPage extends VBox implements Page {
         showing = true;
         practised.setDisable(dealt.isEmpty());
         practised.setSelected(
-                dealt.filter(desk.exercise().get().practice().dealt()::contains).isPresent());
+                dealt.filter(desk.exerciseProperty().get().practice().dealt()::contains)
+                        .isPresent());
         showing = false;
         answer.getStyleClass().setAll("label");
         try {
             BigInteger count = dealing().count();
-            long done = desk.exercise().get().practice().dealt().size();
+            long done = desk.exerciseProperty().get().practice().dealt().size();
             answer.setText(
                     dealt.isEmpty()
                             ? String.format(

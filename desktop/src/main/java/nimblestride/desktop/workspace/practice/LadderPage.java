@@ -84,9 +84,9 @@ final class LadderPage extends VBox implements Page {
                                 "Give the ladder up", "ladder-give-up", () -> edit(ladder -> Optional.empty())));
         getChildren().setAll(new VerticalScroll(new VBox(without, with)));
         book.onChange(this::read);
-        desk.inBook().addListener(change -> read());
-        transport.settings().tempo().addListener(change -> markPlaying());
-        transport.playing().addListener(change -> markPlaying());
+        desk.inBookProperty().addListener(change -> read());
+        transport.settings().tempoProperty().addListener(change -> markPlaying());
+        transport.playingProperty().addListener(change -> markPlaying());
     }
 
     private static Exercise withLadder(Exercise exercise, Optional<Ladder> ladder) {
@@ -99,11 +99,12 @@ final class LadderPage extends VBox implements Page {
     }
 
     private void make() {
-        edit(none -> Optional.of(Ladder.upTo(desk.exercise().get().tempo().perMinute())));
+        edit(none ->
+                Optional.of(Ladder.upTo(desk.exerciseProperty().get().tempo().perMinute())));
     }
 
     private NoteValue beat() {
-        return desk.exercise().get().tempo().beat();
+        return desk.exerciseProperty().get().tempo().beat();
     }
 
     @Override
@@ -118,7 +119,7 @@ final class LadderPage extends VBox implements Page {
     }
 
     private void read() {
-        Optional<Ladder> ladder = desk.exercise().get().practice().ladder();
+        Optional<Ladder> ladder = desk.exerciseProperty().get().practice().ladder();
         if (getScene() == null || ladder.isEmpty()) {
             return;
         }
@@ -145,8 +146,8 @@ final class LadderPage extends VBox implements Page {
                 && !now.atGoal();
         later.setVisible(over);
         later.setManaged(over);
-        if (transport.settings().tempo().get().isPresent()) {
-            transport.settings().tempo().set(Optional.of(step(now)));
+        if (transport.settings().tempoProperty().get().isPresent()) {
+            transport.settings().tempoProperty().set(Optional.of(step(now)));
         }
         markPlaying();
     }
@@ -169,22 +170,22 @@ final class LadderPage extends VBox implements Page {
 
     private void playOrNot() {
         if (!play.isSelected()) {
-            transport.settings().tempo().set(Optional.empty());
+            transport.settings().tempoProperty().set(Optional.empty());
             transport.stop();
             return;
         }
         standing.ifPresent(now -> {
-            transport.settings().percent().set(100);
-            transport.settings().tempo().set(Optional.of(step(now)));
-            if (!transport.playing().get()) {
+            transport.settings().percentProperty().set(100);
+            transport.settings().tempoProperty().set(Optional.of(step(now)));
+            if (!transport.playingProperty().get()) {
                 transport.toggle();
             }
         });
     }
 
     private void markPlaying() {
-        play.setSelected(transport.settings().tempo().get().isPresent()
-                && transport.playing().get());
+        play.setSelected(transport.settings().tempoProperty().get().isPresent()
+                && transport.playingProperty().get());
     }
 
     @Override

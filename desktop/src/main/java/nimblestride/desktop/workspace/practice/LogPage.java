@@ -85,7 +85,7 @@ final class LogPage extends VBox implements Page {
         getChildren().setAll(first, both);
         showPutBack();
         book.onChange(this::read);
-        desk.inBook().addListener(change -> read());
+        desk.inBookProperty().addListener(change -> read());
     }
 
     @Override
@@ -189,10 +189,11 @@ final class LogPage extends VBox implements Page {
                                                 .collect(Collectors.joining(", "))
                                         + ".");
         weeks.showWeeks(now.minutes);
-        Optional<Ladder> ladder = desk.exercise().get().practice().ladder();
+        Optional<Ladder> ladder = desk.exerciseProperty().get().practice().ladder();
         tempos.showTempos(
                 now.played,
-                ladder.map(Ladder::goal).orElse(desk.exercise().get().tempo().perMinute()));
+                ladder.map(Ladder::goal)
+                        .orElse(desk.exerciseProperty().get().tempo().perMinute()));
     }
 
     private void remove(LogEntry entry) {

@@ -34,7 +34,7 @@ public final class PracticeRecorder {
         this.book = book;
         this.transport = transport;
         this.nanos = nanos;
-        transport.playing().addListener((property, was, playing) -> {
+        transport.playingProperty().addListener((property, was, playing) -> {
             if (playing) {
                 playingSince = nanos.getAsLong();
             } else {
@@ -51,13 +51,13 @@ public final class PracticeRecorder {
 
     /** How long it has been played since the last entry, in seconds. */
     public int seconds() {
-        long now = transport.playing().get() ? nanos.getAsLong() - playingSince : 0;
+        long now = transport.playingProperty().get() ? nanos.getAsLong() - playingSince : 0;
         return (int) Math.max(0, Math.min(LogEntry.LONGEST_SECONDS, (played + now) / NANOS_A_SECOND));
     }
 
     /** Which exercise of the Book lies on the desk, if it is one. */
     public Optional<UUID> exercise() {
-        return desk.inBook().get().map(InBook::id);
+        return desk.inBookProperty().get().map(InBook::id);
     }
 
     /** The tempo at which it is played. */
@@ -70,7 +70,7 @@ public final class PracticeRecorder {
      * the one on the desk where none is; a quarter where the Book has none of that name.
      */
     public NoteValue beat(Optional<String> named) {
-        String onDesk = desk.exercise().get().name();
+        String onDesk = desk.exerciseProperty().get().name();
         if (named.isEmpty() || named.get().equals(onDesk)) {
             return beat();
         }
@@ -82,7 +82,7 @@ public final class PracticeRecorder {
 
     /** The beat of the exercise on the desk. */
     public NoteValue beat() {
-        return desk.exercise().get().tempo().beat();
+        return desk.exerciseProperty().get().tempo().beat();
     }
 
     private Optional<UUID> named(String name) {
@@ -97,7 +97,7 @@ public final class PracticeRecorder {
 
     /** Writes down what somebody says. An exercise of the Book that is named is meant. */
     public Optional<LogEntry> add(PracticeNote note) {
-        Exercise exercise = desk.exercise().get();
+        Exercise exercise = desk.exerciseProperty().get();
         String what = note.what().orElse(exercise.name());
         Optional<UUID> meant = note.what().isEmpty() ? exercise() : named(what);
         LocalDateTime now = book.now();

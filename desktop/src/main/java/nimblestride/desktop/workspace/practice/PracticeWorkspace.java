@@ -92,7 +92,7 @@ public final class PracticeWorkspace extends PagedPane implements Workspace {
     }
 
     /** After how many minutes of playing the user is reminded of a rest; 0 for never. */
-    public IntegerProperty rests() {
+    public IntegerProperty breaksProperty() {
         return rests;
     }
 }

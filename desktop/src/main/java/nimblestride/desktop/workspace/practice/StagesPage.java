@@ -55,7 +55,7 @@ final class StagesPage extends VBox implements Page {
                         + " ornaments, in frames of time and fill. Stages are proposed for this exercise, and can be typed:"
                         + " right hand alone in 3+1 at 70 %.");
         getChildren().setAll(buttons, none, new VerticalScroll(rows));
-        transport.settings().stage().addListener(change -> mark());
+        transport.settings().stageProperty().addListener(change -> mark());
         sceneProperty().addListener(change -> mark());
     }
 
@@ -64,7 +64,7 @@ final class StagesPage extends VBox implements Page {
     }
 
     private void propose() {
-        edit(StageSuggestions.leadingTo(desk.exercise().get()));
+        edit(StageSuggestions.leadingTo(desk.exerciseProperty().get()));
     }
 
     private void add(Stage stage) {
@@ -81,16 +81,16 @@ final class StagesPage extends VBox implements Page {
     private void play(Optional<Stage> stage) {
         if (stage.isPresent()) {
             try {
-                StagedExercise.of(desk.exercise().get(), stage.get());
+                StagedExercise.of(desk.exerciseProperty().get(), stage.get());
             } catch (StrideException e) {
                 tell.accept("This stage cannot be played: " + e.getMessage() + ".");
                 mark();
                 return;
             }
         }
-        transport.settings().stage().set(stage);
-        transport.settings().percent().set(stage.map(Stage::percent).orElse(100));
-        if (!transport.playing().get()) {
+        transport.settings().stageProperty().set(stage);
+        transport.settings().percentProperty().set(stage.map(Stage::percent).orElse(100));
+        if (!transport.playingProperty().get()) {
             transport.toggle();
         }
     }
@@ -180,7 +180,7 @@ final class StagesPage extends VBox implements Page {
 
     /** The stage that is played stands out. */
     private void mark() {
-        Optional<Stage> stage = transport.settings().stage().get();
+        Optional<Stage> stage = transport.settings().stageProperty().get();
         for (int i = 0; i < plays.size(); i++) {
             plays.get(i).setSelected(stage.equals(Optional.of(shown.get(i))));
         }

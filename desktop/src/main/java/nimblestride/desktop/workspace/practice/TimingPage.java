@@ -85,7 +85,7 @@ final class TimingPage extends VBox implements Page {
         });
         keys.setId("tap-keys");
         keys.setMinWidth(USE_PREF_SIZE);
-        keys.selectedProperty().bindBidirectional(devices.keys());
+        keys.selectedProperty().bindBidirectional(devices.keysProperty());
         passes = new RepButtons("taps", this::went);
         FlowLine first = new FlowLine(tap, keys, passes);
         told.setId("taps-told");
@@ -93,24 +93,24 @@ final class TimingPage extends VBox implements Page {
         table.setId("taps-table");
         getChildren().setAll(first, told, new VerticalScroll(table));
         looks.setCycleCount(Animation.INDEFINITE);
-        transport.playing().addListener((property, was, playing) -> {
+        transport.playingProperty().addListener((property, was, playing) -> {
             if (!playing && recorder.isRecording()) {
                 end();
             }
         });
-        tapped = desk.exercise().get();
+        tapped = desk.exerciseProperty().get();
         say(WELCOME);
     }
 
     private void begin() {
         if (devices.pad().isEmpty() && !devices.hasStandIn()) {
-            devices.keys().set(true);
+            devices.keysProperty().set(true);
         }
         recorder.start();
         timing = Optional.empty();
         worked = 0;
         picture.accept(Optional.empty());
-        if (!transport.playing().get()) {
+        if (!transport.playingProperty().get()) {
             transport.toggle();
         }
         say(List.of("Listening. Stop with the button or with Space."));

@@ -51,9 +51,10 @@ public final class AudioPage extends VBox implements Page {
             }
         });
         TypedField<Integer> latency =
-                WholeNumberField.field("latency", "milliseconds", 0, MOST_LATENCY, 64, devices.latency()::set);
-        latency.show(devices.latency().get());
-        devices.latency().addListener(change -> latency.show(devices.latency().get()));
+                WholeNumberField.field("latency", "milliseconds", 0, MOST_LATENCY, 64, devices.latencyProperty()::set);
+        latency.show(devices.latencyProperty().get());
+        devices.latencyProperty()
+                .addListener(change -> latency.show(devices.latencyProperty().get()));
         button = new SmallButton("Measure it by tapping", "measure-latency", measure::toggle);
         status.setId("player-status");
         measured.setId("latency-told");

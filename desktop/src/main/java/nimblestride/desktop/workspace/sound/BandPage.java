@@ -71,7 +71,7 @@ public final class BandPage extends VBox implements Page {
                         row(line, new Caption("in"), tonic, mode),
                         row(new Caption("They keep to"), ownPulse, pulse),
                         told);
-        settings.band().addListener(change -> show());
+        settings.bandProperty().addListener(change -> show());
         show();
     }
 
@@ -111,19 +111,19 @@ public final class BandPage extends VBox implements Page {
         }
         Optional<NoteValue> own = ownPulse.getValue() ? Optional.of(kept) : Optional.empty();
         BackingBand band = new BackingBand(line.getValue(), new BandKey(tonic.getValue(), mode.getValue()), own);
-        settings.band().set(plays.isSelected() ? Optional.of(band) : Optional.empty());
+        settings.bandProperty().set(plays.isSelected() ? Optional.of(band) : Optional.empty());
     }
 
     private void show() {
         showing = true;
-        settings.band().get().ifPresent(band -> {
+        settings.bandProperty().get().ifPresent(band -> {
             line.setValue(band.line());
             tonic.setValue(band.key().tonic());
             mode.setValue(band.key().mode());
             ownPulse.setValue(band.pulse().isPresent());
             kept = band.pulse().orElse(kept);
         });
-        plays.setSelected(settings.band().get().isPresent());
+        plays.setSelected(settings.bandProperty().get().isPresent());
         pulse.show(kept);
         pulse.setVisible(ownPulse.getValue());
         told.setText(

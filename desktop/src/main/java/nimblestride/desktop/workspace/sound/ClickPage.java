@@ -61,8 +61,13 @@ public final class ClickPage extends VBox implements Page {
         every = WholeNumberField.field(
                 "click-every", "bars", 1, SilentBars.MOST_BARS, 56, bars -> edit(click -> click.onceIn(bars)));
         percent = WholeNumberField.field(
-                "percent", "percent", PlaybackRequest.SLOWEST, PlaybackRequest.FASTEST, 64, settings.percent()::set);
-        countIn = WholeNumberField.field("count-in", "bars", 0, CountIn.MOST_BARS, 56, settings.countIn()::set);
+                "percent",
+                "percent",
+                PlaybackRequest.SLOWEST,
+                PlaybackRequest.FASTEST,
+                64,
+                settings.percentProperty()::set);
+        countIn = WholeNumberField.field("count-in", "bars", 0, CountIn.MOST_BARS, 56, settings.countInProperty()::set);
         ControlTip.on(countIn.field(), "Said as the Road is counted, a click for each syllable");
         ControlTip.on(percent.field(), "F7 slower, F8 faster, F9 at its own tempo");
         getChildren()
@@ -73,9 +78,9 @@ public final class ClickPage extends VBox implements Page {
                                 line(new Caption("Once in every"), every, new Caption("bars")),
                                 line(new Caption("Counted in for"), countIn, new Caption("bars")),
                                 line(new Caption("At"), percent, new Caption("% of the tempo"))));
-        settings.clicking().addListener(change -> show());
-        settings.percent().addListener(change -> show());
-        settings.countIn().addListener(change -> show());
+        settings.clickingProperty().addListener(change -> show());
+        settings.percentProperty().addListener(change -> show());
+        settings.countInProperty().addListener(change -> show());
         show();
     }
 
@@ -114,20 +119,21 @@ public final class ClickPage extends VBox implements Page {
     /** Somebody who says what the click is to say wants to hear it. */
     private void edit(UnaryOperator<ClickSettings> change) {
         if (!showing) {
-            settings.clicking().set(change.apply(settings.clicking().get()));
-            settings.click().set(true);
+            settings.clickingProperty()
+                    .set(change.apply(settings.clickingProperty().get()));
+            settings.clickProperty().set(true);
         }
     }
 
     private void show() {
         showing = true;
-        ClickSettings click = settings.clicking().get();
+        ClickSettings click = settings.clickingProperty().get();
         levels.forEach((level, box) -> box.setSelected(click.levels().contains(level)));
         pulse.show(click.pulse());
         silence.show(click.silence());
         every.show(click.everyBars());
-        percent.show(settings.percent().get());
-        countIn.show(settings.countIn().get());
+        percent.show(settings.percentProperty().get());
+        countIn.show(settings.countInProperty().get());
         showing = false;
     }
 
@@ -138,7 +144,7 @@ public final class ClickPage extends VBox implements Page {
         if (!layer.getItems().equals(names)) {
             layer.getItems().setAll(names);
         }
-        Optional<String> wanted = settings.clicking().get().layer().filter(names::contains);
+        Optional<String> wanted = settings.clickingProperty().get().layer().filter(names::contains);
         layer.setValue(wanted.orElse(names.isEmpty() ? null : names.get(0)));
         layer.setDisable(names.isEmpty());
         levels.get(Level.LAYER).setDisable(names.isEmpty());

@@ -55,28 +55,30 @@ public final class MixPage extends VBox implements Page {
         this.asking = asking;
         getStyleClass().add("page");
         rows.getStyleClass().add("ways");
-        Slider volume =
-                slider("volume", "How loud all of it is", 1, settings.volume().get(), value -> {});
-        volume.valueProperty().bindBidirectional(settings.volume());
-        loop = new TypedField<>(text -> LoopText.read(text, bars), LoopText::write, settings.loop()::set, () -> {});
+        Slider volume = slider(
+                "volume", "How loud all of it is", 1, settings.volumeProperty().get(), value -> {});
+        volume.valueProperty().bindBidirectional(settings.volumeProperty());
+        loop = new TypedField<>(
+                text -> LoopText.read(text, bars), LoopText::write, settings.loopProperty()::set, () -> {});
         loop.field().setId("loop");
         loop.field().setAccessibleText("Bars to play again and again, as in 2 to 3, or all");
         loop.setPrefWidth(86);
         loop.setMinWidth(86);
         loop.show(Optional.empty());
-        settings.loop().addListener(change -> loop.show(settings.loop().get()));
+        settings.loopProperty()
+                .addListener(change -> loop.show(settings.loopProperty().get()));
         firstBar = new TypedField<>(
                 text -> LoopText.bar(text, bars),
                 String::valueOf,
-                bar -> settings.firstBar().set(bar - 1),
+                bar -> settings.firstBarProperty().set(bar - 1),
                 () -> {});
         firstBar.field().setId("first-bar");
         firstBar.field().setAccessibleText("The bar with which playing begins");
         firstBar.setPrefWidth(56);
         firstBar.setMinWidth(56);
         firstBar.show(1);
-        settings.firstBar()
-                .addListener(change -> firstBar.show(settings.firstBar().get() + 1));
+        settings.firstBarProperty()
+                .addListener(change -> firstBar.show(settings.firstBarProperty().get() + 1));
         HBox all = new HBox(
                 new Caption("Play bars"),
                 loop,
@@ -87,7 +89,7 @@ public final class MixPage extends VBox implements Page {
         all.getStyleClass().add("add-line");
         HBox.setHgrow(volume, Priority.ALWAYS);
         getChildren().setAll(all, new VerticalScroll(rows));
-        settings.mix().addListener(change -> {
+        settings.mixProperty().addListener(change -> {
             if (!changing) {
                 build();
             }
@@ -101,7 +103,7 @@ public final class MixPage extends VBox implements Page {
 
     private void change(UnaryOperator<Mix> edit) {
         changing = true;
-        settings.mix().set(edit.apply(settings.mix().get()));
+        settings.mixProperty().set(edit.apply(settings.mixProperty().get()));
         changing = false;
     }
 
@@ -122,7 +124,7 @@ public final class MixPage extends VBox implements Page {
 
     private void build() {
         rows.getChildren().clear();
-        Mix mix = settings.mix().get();
+        Mix mix = settings.mixProperty().get();
         rows.addRow(
                 0,
                 own("the click"),
@@ -154,7 +156,7 @@ public final class MixPage extends VBox implements Page {
     }
 
     private void addRow(String id, String name, Kind heardAs, Kind loudAs) {
-        Mix mix = settings.mix().get();
+        Mix mix = settings.mixProperty().get();
         Mix.Levels levels = heardAs.of(mix);
         CheckBox heard = box("heard" + id, "heard", !levels.muted().contains(name));
         heard.selectedProperty()

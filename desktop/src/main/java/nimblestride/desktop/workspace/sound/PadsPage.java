@@ -66,7 +66,7 @@ public final class PadsPage extends VBox implements Page {
         rush.show((int) TimingHabits.USUAL.rush());
         CheckBox keys = new CheckBox("The computer's keys are pads");
         keys.setId("keys");
-        keys.selectedProperty().bindBidirectional(devices.keys());
+        keys.selectedProperty().bindBidirectional(devices.keysProperty());
         Label named = new WrappedLabel(PadKeys.told() + "; with Shift an accent.", "quiet");
         last.setId("last-stroke");
         last.getStyleClass().add("quiet");

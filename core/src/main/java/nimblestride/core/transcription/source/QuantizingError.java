@@ -1,4 +1,4 @@
-package nimblestride.core.transcription.quantizing;
+package nimblestride.core.transcription.source;
 
 import java.util.Locale;
 
