@@ -34,7 +34,7 @@ final class EightLayers {
     }
 
     static PlaybackRequest take() {
-        ClickSettings click = ClickSettings.USUAL.with(ClickSettings.Level.UNIT, true);
+        ClickSettings click = ClickSettings.DEFAULT.with(ClickSettings.Level.UNIT, true);
         return new PlaybackRequest(
                 exercise(),
                 click,

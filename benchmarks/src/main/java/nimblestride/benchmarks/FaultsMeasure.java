@@ -20,7 +20,7 @@ import nimblestride.store.database.Backups;
  * and what is left of the Book. It mounts a small disk of its own, for which it has to be root on Linux.
  */
 public final class FaultsMeasure {
-    private static final int MOST = 20_000;
+    private static final int MAX = 20_000;
 
     private FaultsMeasure() {}
 
@@ -84,7 +84,7 @@ public final class FaultsMeasure {
 
     /** Keeps exercises until that fails. */
     private static int until(Book book, String what, int from) {
-        for (int kept = from; kept < MOST; kept++) {
+        for (int kept = from; kept < MAX; kept++) {
             try {
                 book.shelf().add(exercise(kept), BigBook.NOW);
             } catch (StrideException e) {
@@ -93,7 +93,7 @@ public final class FaultsMeasure {
             }
         }
         System.out.printf("%s: never told%n", what);
-        return MOST;
+        return MAX;
     }
 
     private static String word(Book book) {

@@ -28,7 +28,7 @@ import nimblestride.store.database.Backups;
  */
 public final class KillsMeasure {
     private static final int TIMES = 200;
-    private static final int LONGEST_LIFE = 900;
+    private static final int MAX_LIFE = 900;
     private static final int ROUNDS_A_RESTORE = 5;
 
     private KillsMeasure() {}
@@ -45,7 +45,7 @@ public final class KillsMeasure {
         int lost = 0;
         int closed = 0;
         for (int i = 0; i < TIMES; i++) {
-            List<String> saved = killed(folder, random.nextInt(LONGEST_LIFE));
+            List<String> saved = killed(folder, random.nextInt(MAX_LIFE));
             told += saved.size();
             try (Book book = Book.open(file(folder), OpenBook.AS_JSON)) {
                 book.checkWhole();

@@ -38,7 +38,7 @@ import nimblestride.sound.wav.Recording;
  * of the formats, where not all are wanted.
  */
 public final class MutationsMeasure {
-    private static final int USUAL = 100_000;
+    private static final int DEFAULT = 100_000;
     private static final int RATE = 48_000;
     private static final double A_SECOND = 1e9;
 
@@ -51,7 +51,7 @@ public final class MutationsMeasure {
     private record Format(byte[] good, Reader reader) {}
 
     public static void main(String[] arguments) throws Exception {
-        int count = arguments.length == 0 ? USUAL : Integer.parseInt(arguments[0]);
+        int count = arguments.length == 0 ? DEFAULT : Integer.parseInt(arguments[0]);
         List<String> wanted = List.of(arguments).subList(Math.min(1, arguments.length), arguments.length);
         formats().forEach((name, format) -> {
             if (wanted.isEmpty() || wanted.contains(name)) {
@@ -70,7 +70,7 @@ public final class MutationsMeasure {
 
     private static Map<String, Format> formats() throws IOException {
         Map<String, Format> formats = new LinkedHashMap<>();
-        var score = ScoreWriter.write(sample(), ScoreStyle.USUAL.repeating(false));
+        var score = ScoreWriter.write(sample(), ScoreStyle.DEFAULT.repeating(false));
         Reader elsewhere = file -> FileImporter.exercise(FileImporter.read(file, "x"));
         formats.put("midi", new Format(ExerciseMidi.write(sample()), elsewhere));
         formats.put("musicxml", new Format(ScoreXml.write(score), elsewhere));

@@ -52,12 +52,12 @@ public class PagesBenchmark {
 
     @Benchmark
     public byte[] thousandBarsToMusicXml() {
-        return ScoreXml.write(ScoreWriter.write(thousandBars, ScoreStyle.USUAL.repeating(false)));
+        return ScoreXml.write(ScoreWriter.write(thousandBars, ScoreStyle.DEFAULT.repeating(false)));
     }
 
     @Benchmark
     public byte[] hundredPagesOfPdf() {
-        SheetLayout pages = new SheetLayout(Sheet.USUAL, Fonts.get().music(), Fonts.get());
+        SheetLayout pages = new SheetLayout(Sheet.DEFAULT, Fonts.get().music(), Fonts.get());
         List<Drawing> all = new ArrayList<>();
         while (all.size() < PAGES) {
             all.addAll(pages.of(onePage));

@@ -19,14 +19,14 @@ import nimblestride.sound.render.PlaybackRequest;
  * nobody can play in that.
  */
 public final class PlayingMeasure {
-    private static final int USUAL_MINUTES = 10;
+    private static final int DEFAULT_MINUTES = 10;
     private static final double BEFORE = takenAway();
 
     private PlayingMeasure() {}
 
-    /** @param args how many minutes; {@value #USUAL_MINUTES} where nothing is said */
+    /** @param args how many minutes; {@value #DEFAULT_MINUTES} where nothing is said */
     public static void main(String[] args) throws InterruptedException {
-        int minutes = args.length > 0 ? Integer.parseInt(args[0]) : USUAL_MINUTES;
+        int minutes = args.length > 0 ? Integer.parseInt(args[0]) : DEFAULT_MINUTES;
         Thread busy = new Thread(PlayingMeasure::keepBusy, "busy");
         busy.setDaemon(true);
         busy.start();

@@ -31,11 +31,11 @@ public class RoutesBenchmark {
     /** A prime over a prime: every length of chain is tried, and none leads there. */
     private static final Tempo NEVER = Tempo.ofQuarters(131);
 
-    private final TempoRoutes known = new TempoRoutes(TempoRoutes.LARGEST);
+    private final TempoRoutes known = new TempoRoutes(TempoRoutes.MAX_SIZE);
 
     @Benchmark
     public TempoRoutes madeReady() {
-        return new TempoRoutes(TempoRoutes.LARGEST);
+        return new TempoRoutes(TempoRoutes.MAX_SIZE);
     }
 
     @Benchmark

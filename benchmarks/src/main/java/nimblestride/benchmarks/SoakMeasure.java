@@ -15,7 +15,7 @@ import nimblestride.desktop.shell.Dialogs;
  * much memory and how many threads there are once what is no longer needed is gone. To reach: neither grows. Argument: minutes.
  */
 public final class SoakMeasure {
-    private static final int USUAL_MINUTES = 480;
+    private static final int DEFAULT_MINUTES = 480;
     private static final List<String> PIECES = List.of(
             "Weir Steps",
             "Lamplighters' Walk",
@@ -77,7 +77,7 @@ public final class SoakMeasure {
     }
 
     public static void main(String[] arguments) throws Exception {
-        int minutes = arguments.length == 0 ? USUAL_MINUTES : Integer.parseInt(arguments[0]);
+        int minutes = arguments.length == 0 ? DEFAULT_MINUTES : Integer.parseInt(arguments[0]);
         Screen.measure(() -> new SoakMeasure(Screen.onSampleBook(Optional.of(new Careless()))).soak(minutes));
     }
 

@@ -38,14 +38,14 @@ record ExportTarget(String typed, String ending, Writing writing) {
         return new ExportTarget(
                 form.typed(),
                 form.ending(),
-                (exercise, target) -> AtomicFile.write(target, form.write(exercise, Sheet.USUAL)));
+                (exercise, target) -> AtomicFile.write(target, form.write(exercise, Sheet.DEFAULT)));
     }
 
     /** Without a click, as it is played. */
     private static void sounding(Exercise exercise, Path target) {
         PlaybackRequest take = new PlaybackRequest(exercise, ClickSettings.NONE);
         SynthesizedKit kit = new SynthesizedKit(WavFile.SAMPLE_RATE);
-        AtomicFile.write(target, out -> WavFile.USUAL.write(take, kit, out, WavFile.Progress.TO_THE_END));
+        AtomicFile.write(target, out -> WavFile.DEFAULT.write(take, kit, out, WavFile.Progress.TO_THE_END));
     }
 
     /** The form typed so. */

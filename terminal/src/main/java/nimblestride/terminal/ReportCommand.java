@@ -45,7 +45,7 @@ import picocli.CommandLine.Spec;
 final class ReportCommand implements Callable<Integer> {
     private static final int MAX_BARS = 10_000;
     private static final int MAX_UNITS = 500_000;
-    private static final Tempo USUAL_TEMPO = Tempo.ofQuarters(96);
+    private static final Tempo DEFAULT_TEMPO = Tempo.ofQuarters(96);
 
     @Spec
     private CommandSpec spec;
@@ -162,7 +162,7 @@ final class ReportCommand implements Callable<Integer> {
 
     private Exercise typed() {
         Phrase phrase = read("--bars", bars, BarsText::read);
-        return new Exercise("Typed", phrase, List.of(), USUAL_TEMPO);
+        return new Exercise("Typed", phrase, List.of(), DEFAULT_TEMPO);
     }
 
     private Exercise kept() {

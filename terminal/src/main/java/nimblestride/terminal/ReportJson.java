@@ -46,13 +46,13 @@ import tools.jackson.databind.node.ObjectNode;
 /** A report as one JSON object. Lengths are strings, fractions in lowest terms; bars are numbered from 1. */
 final class ReportJson {
     /** The most hits listed for a layer; where there are more, {@code hitsCut} is true. */
-    static final int MOST_HITS = 100_000;
+    static final int MAX_HITS = 100_000;
 
     /** The most hits listed for all layers together, in equal shares. */
     private static final int MAX_ALL_HITS = 200_000;
 
     /** The most bars told one by one. */
-    private static final long MOST_BARS = 1_000;
+    private static final long MAX_BARS = 1_000;
 
     private static final int ROUNDS_LISTED = 2;
     private static final int READINGS_A_SCHOOL = 3;
@@ -197,11 +197,11 @@ final class ReportJson {
         if (crossing.notes() > 0) {
             node.put("ratio", crossing.notes() + ":" + crossing.against());
         }
-        long bars = Math.min(alignment.returnsAfter().bars(), MOST_BARS);
+        long bars = Math.min(alignment.returnsAfter().bars(), MAX_BARS);
         ArrayNode told = node.putArray("bars");
         List<BarByBar> barByBar;
         try {
-            barByBar = BarByBar.of(alignment.course(), phrase, bars, MOST_HITS);
+            barByBar = BarByBar.of(alignment.course(), phrase, bars, MAX_HITS);
         } catch (ArithmeticException e) {
             // The beats of these bars cannot be counted in its units.
             return;
@@ -230,7 +230,7 @@ final class ReportJson {
         LeadHand lead = reckoning.exercise().lead();
         ArrayNode hits = node.putArray("hits");
         NoteValue end = phrase.length().times(ROUNDS_LISTED);
-        int most = Math.min(MOST_HITS, MAX_ALL_HITS / reckoning.layers().size());
+        int most = Math.min(MAX_HITS, MAX_ALL_HITS / reckoning.layers().size());
         List<Hit> listed = alignment.course().between(NoteValue.ZERO, end, most + 1);
         for (Hit hit : listed.subList(0, Math.min(most, listed.size()))) {
             ObjectNode written = hits.addObject();

@@ -21,7 +21,7 @@ import nimblestride.core.time.value.Tempo;
 
 /** A report in sentences. */
 final class ReportText {
-    private static final int MOST_METERS = 12;
+    private static final int MAX_METERS = 12;
     private static final int READINGS = 4;
 
     private ReportText() {}
@@ -79,7 +79,7 @@ final class ReportText {
         List<Meter> meters = exercise.phrase().bars().stream()
                 .map(Bar::meter)
                 .distinct()
-                .limit(MOST_METERS)
+                .limit(MAX_METERS)
                 .toList();
         for (Meter meter : meters) {
             out.println();

@@ -181,7 +181,7 @@ class StrideCommandTest {
         ExerciseMidi.write(exercise, midi);
         Path score = folder.resolve("weir.mxl");
         Exercise played = exercise.withPhrase(exercise.phrase().first(15));
-        Files.write(score, ScoreXml.writeCompressed(ScoreWriter.write(played, ScoreStyle.USUAL.repeating(false))));
+        Files.write(score, ScoreXml.writeCompressed(ScoreWriter.write(played, ScoreStyle.DEFAULT.repeating(false))));
         for (Path file : List.of(midi, score)) {
             JsonNode report = report("report", "--file", file.toString(), "--json");
             assertThat(report.at("/phrase/length").stringValue()).isEqualTo("49/16");

@@ -21,7 +21,7 @@ import nimblestride.sound.wav.Recording;
 /** The recordings that the user has given to voices. A copy of each is kept, so that it does not matter what becomes of the file. */
 public final class CustomRecordings {
     private static final String ENDING = ".wav";
-    private static final int LARGEST = 64 << 20;
+    private static final int MAX_SIZE = 64 << 20;
 
     private final Path folder;
     private final CustomKit sounds;
@@ -79,7 +79,7 @@ public final class CustomRecordings {
         } catch (IOException e) {
             throw FileException.writing(folder, e);
         }
-        AtomicFile.write(file(voice), SourceFile.bytes(wav, LARGEST, "a WAV file"));
+        AtomicFile.write(file(voice), SourceFile.bytes(wav, MAX_SIZE, "a WAV file"));
         sounds.give(voice, recording);
     }
 

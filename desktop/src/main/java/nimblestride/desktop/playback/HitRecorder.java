@@ -31,7 +31,7 @@ public final class HitRecorder {
     /** How far before the first stroke and after the last places are looked for, in whole notes. */
     private static final double AROUND = 1.0 / 16;
 
-    private static final int MOST_STROKES = 20_000;
+    private static final int MAX_STROKES = 20_000;
 
     private final ExerciseDocument desk;
     private final Transport transport;
@@ -87,7 +87,7 @@ public final class HitRecorder {
     }
 
     private void struck(PlayedStroke struck) {
-        if (!recording || struck.heard().isEmpty() || strokes >= MOST_STROKES) {
+        if (!recording || struck.heard().isEmpty() || strokes >= MAX_STROKES) {
             return;
         }
         double moment = struck.heard().get().moment();
@@ -140,9 +140,9 @@ public final class HitRecorder {
             List<PlayedHit> taps = run.strokes.stream()
                     .map(stroke -> new PlayedHit(expectation.milliseconds(stroke.moment), stroke.voice))
                     .collect(Collectors.toList());
-            List<PlayedHit> late = taps.size() <= ExpectedHits.MOST
+            List<PlayedHit> late = taps.size() <= ExpectedHits.MAX
                     ? taps
-                    : taps.subList(taps.size() - ExpectedHits.MOST, taps.size());
+                    : taps.subList(taps.size() - ExpectedHits.MAX, taps.size());
             return Optional.of(HitMatching.of(expected, late));
         } catch (StrideException e) {
             // A layer that cannot be laid out is told among the findings, and nobody can play it.

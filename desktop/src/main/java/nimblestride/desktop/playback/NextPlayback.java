@@ -37,8 +37,8 @@ final class NextPlayback {
         Tempo tempo = atTempo(desk.exerciseProperty().get()).tempo();
         BigFraction slowed =
                 tempo.perMinute().multiply(settings.percentProperty().get()).divide(100);
-        BigFraction slowest = BigFraction.of(Tempo.SLOWEST);
-        BigFraction fastest = BigFraction.of(Tempo.FASTEST);
+        BigFraction slowest = BigFraction.of(Tempo.MIN);
+        BigFraction fastest = BigFraction.of(Tempo.MAX);
         BigFraction within = slowed.compareTo(slowest) < 0 ? slowest : slowed.compareTo(fastest) > 0 ? fastest : slowed;
         return new Tempo(tempo.beat(), within);
     }

@@ -26,7 +26,7 @@ public final class PlaybackSettings {
     private static final int OWN_TEMPO = 100;
 
     private final BooleanProperty click = new SimpleBooleanProperty(true);
-    private final ObjectProperty<ClickSettings> clicking = new SimpleObjectProperty<>(ClickSettings.USUAL);
+    private final ObjectProperty<ClickSettings> clicking = new SimpleObjectProperty<>(ClickSettings.DEFAULT);
     private final IntegerProperty percent = new SimpleIntegerProperty(OWN_TEMPO);
     private final IntegerProperty countIn = new SimpleIntegerProperty();
     private final ObjectProperty<Mix> mix = new SimpleObjectProperty<>(Mix.EVEN);
@@ -35,7 +35,7 @@ public final class PlaybackSettings {
     private final IntegerProperty firstBar = new SimpleIntegerProperty();
     private final ObjectProperty<Optional<Stage>> stage = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Optional<Tempo>> tempo = new SimpleObjectProperty<>(Optional.empty());
-    private final DoubleProperty volume = new SimpleDoubleProperty(Player.USUAL_VOLUME);
+    private final DoubleProperty volume = new SimpleDoubleProperty(Player.DEFAULT_VOLUME);
     private final BooleanProperty allSections = new SimpleBooleanProperty(true);
 
     /** Whether there is a click. */
@@ -60,7 +60,7 @@ public final class PlaybackSettings {
 
     /** Plays it so many hundredths of its tempo faster, or slower below 0, as far as that goes. */
     public void faster(int hundredths) {
-        percent.set(Math.max(PlaybackRequest.SLOWEST, Math.min(PlaybackRequest.FASTEST, percent.get() + hundredths)));
+        percent.set(Math.max(PlaybackRequest.MIN_PERCENT, Math.min(PlaybackRequest.MAX_PERCENT, percent.get() + hundredths)));
     }
 
     /** How many bars are counted in when playing starts. */

@@ -19,7 +19,7 @@ final class CenterPane {
 
     /** Shows something in place of the desk, or of what is there in its place. */
     void show(Region pane) {
-        pane.setMinWidth(PaneLayout.LEAST_WIDTH);
+        pane.setMinWidth(PaneLayout.MIN_WIDTH);
         if (usual.isEmpty()) {
             usual = Optional.of(root.getCenter());
         }

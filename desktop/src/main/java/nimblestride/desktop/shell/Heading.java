@@ -130,8 +130,8 @@ final class Heading extends VBox {
         event.consume();
         Tempo now = desk.exerciseProperty().get().tempo();
         BigFraction next = now.perMinute().add(BigFraction.of(step));
-        boolean isOne = next.compareTo(BigFraction.of(Tempo.SLOWEST)) >= 0
-                && next.compareTo(BigFraction.of(Tempo.FASTEST)) <= 0;
+        boolean isOne = next.compareTo(BigFraction.of(Tempo.MIN)) >= 0
+                && next.compareTo(BigFraction.of(Tempo.MAX)) <= 0;
         if (isOne && desk.exerciseProperty().get().allowsTempo(new Tempo(now.beat(), next))) {
             desk.edit("tempo", exercise -> exercise.withTempo(new Tempo(now.beat(), next)));
         }

@@ -250,7 +250,7 @@ public final class MainWindow {
     /** A layer that has just come in must not stay unseen and unheard because an exercise is being built up. */
     private void seeAllLayers(Exercise old, Exercise exercise) {
         if (old.layers().size() != exercise.layers().size()) {
-            road.stageProperty().set(Exercise.MOST_LAYERS);
+            road.stageProperty().set(Exercise.MAX_LAYERS);
         }
     }
 

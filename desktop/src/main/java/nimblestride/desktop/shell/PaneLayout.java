@@ -8,7 +8,7 @@ import nimblestride.desktop.view.road.RoadView;
 /** How the room is shared: the Book, the Road with the bench below it, the findings; each edge can be dragged. */
 final class PaneLayout extends SplitPane {
     /** The room that everything in the window needs across, in pixels. */
-    static final double LEAST_WIDTH = 1_000;
+    static final double MIN_WIDTH = 1_000;
 
     /** Where the Book ends and where the findings begin, of the whole. */
     private static final double END_OF_BOOK = 0.15;
@@ -41,7 +41,7 @@ final class PaneLayout extends SplitPane {
         setResizableWithParent(benches, false);
         getItems().setAll(book, middle, findings);
         setDividerPositions(END_OF_BOOK, BEGIN_OF_FINDINGS);
-        setMinWidth(LEAST_WIDTH);
+        setMinWidth(MIN_WIDTH);
         setResizableWithParent(book, false);
         setResizableWithParent(findings, false);
         getStyleClass().add("across");
@@ -61,7 +61,7 @@ final class PaneLayout extends SplitPane {
             getItems().remove(book);
             setDividerPositions(findings);
         }
-        setMinWidth(shown ? LEAST_WIDTH : 0);
+        setMinWidth(shown ? MIN_WIDTH : 0);
     }
 
     /** Gives the bench more room than the Road, but for lanes that would not be seen; or the Road more than the bench. */

@@ -19,13 +19,13 @@ import nimblestride.desktop.ui.look.DisplaySizes;
  */
 final class ScaledRoot extends Region {
     /** The room everything needs, in pixels before it is enlarged; what needs more across has it as its least width. */
-    private static final double LEAST_WIDTH = 840;
+    private static final double MIN_WIDTH = 840;
 
-    private static final double LEAST_HEIGHT = 640;
+    private static final double MIN_HEIGHT = 640;
     private static final double BAR = 14;
 
     private final Region content;
-    private final IntegerProperty percent = new SimpleIntegerProperty(DisplaySizes.USUAL);
+    private final IntegerProperty percent = new SimpleIntegerProperty(DisplaySizes.DEFAULT);
     private final Scale scale = new Scale(1, 1, 0, 0);
     private final ScrollBar across = new ScrollBar();
     private final ScrollBar down = new ScrollBar();
@@ -70,14 +70,14 @@ final class ScaledRoot extends Region {
         double factor = percent.get() / 100.0;
         scale.setX(factor);
         scale.setY(factor);
-        double least = Math.max(LEAST_WIDTH, content.minWidth(-1));
+        double least = Math.max(MIN_WIDTH, content.minWidth(-1));
         boolean tooWide = least * factor > getWidth();
-        boolean tooHigh = LEAST_HEIGHT * factor > getHeight() - (tooWide ? BAR : 0);
+        boolean tooHigh = MIN_HEIGHT * factor > getHeight() - (tooWide ? BAR : 0);
         tooWide = tooWide || least * factor > getWidth() - (tooHigh ? BAR : 0);
         double seenAcross = getWidth() - (tooHigh ? BAR : 0);
         double seenDown = getHeight() - (tooWide ? BAR : 0);
         double width = Math.max(least, seenAcross / factor);
-        double height = Math.max(LEAST_HEIGHT, seenDown / factor);
+        double height = Math.max(MIN_HEIGHT, seenDown / factor);
         fit(across, tooWide, seenAcross, width * factor);
         fit(down, tooHigh, seenDown, height * factor);
         across.resizeRelocate(0, getHeight() - BAR, seenAcross, BAR);

@@ -52,18 +52,18 @@ record Settings(
             800,
             false,
             false,
-            DisplaySizes.USUAL,
+            DisplaySizes.DEFAULT,
             true,
             CountingSystem.BEATS,
-            Sheet.USUAL,
-            BreakSchedule.USUAL.minutes(),
+            Sheet.DEFAULT,
+            BreakSchedule.DEFAULT.minutes(),
             SoundSettings.DEFAULT);
 
     private static final String FILE = "settings.json";
     private static final String OLD_FILE = "settings.properties";
     private static final String FORMAT = "nimble-stride-settings";
-    private static final double SMALLEST = 1;
-    private static final double LARGEST = 100_000;
+    private static final double MIN_SIZE = 1;
+    private static final double MAX_SIZE = 100_000;
 
     /**
      * What was remembered, and what the user should know about it.
@@ -105,8 +105,8 @@ record Settings(
         }
         JsonNodeReader sheet = root.member("sheet");
         return new Settings(
-                root.member("width").number(SMALLEST, LARGEST),
-                root.member("height").number(SMALLEST, LARGEST),
+                root.member("width").number(MIN_SIZE, MAX_SIZE),
+                root.member("height").number(MIN_SIZE, MAX_SIZE),
                 root.member("night").truth(),
                 root.member("reducedMotion").truth(),
                 DisplaySizes.nearest(root.member("percent").whole()),
@@ -122,7 +122,7 @@ record Settings(
         place.member("sections")
                 .items(SheetItem.values().length)
                 .forEach(one -> sections.add(one.oneOf(SheetItem.class)));
-        Sheet sheet = Sheet.USUAL;
+        Sheet sheet = Sheet.DEFAULT;
         for (SheetItem section : SheetItem.values()) {
             sheet = sheet.with(section, sections.contains(section));
         }

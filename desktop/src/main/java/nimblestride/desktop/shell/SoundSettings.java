@@ -26,7 +26,7 @@ import tools.jackson.databind.node.ObjectNode;
 record SoundSettings(
         ClickSettings click, int countIn, Optional<BackingBand> band, Mix levels, int latency, Optional<String> card) {
     static final SoundSettings DEFAULT =
-            new SoundSettings(ClickSettings.USUAL, 0, Optional.empty(), Mix.EVEN, 0, Optional.empty());
+            new SoundSettings(ClickSettings.DEFAULT, 0, Optional.empty(), Mix.EVEN, 0, Optional.empty());
 
     private static final int MAX_COUNT_IN = 8;
     private static final int MAX_LATENCY = 1_000;

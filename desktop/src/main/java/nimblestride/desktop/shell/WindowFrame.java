@@ -12,8 +12,8 @@ import nimblestride.desktop.ui.look.Palette;
 
 /** The frame of a window: how large it is, how large everything in it is shown, and in which colours. */
 final class WindowFrame {
-    private static final double LEAST_WIDTH = 640;
-    private static final double LEAST_HEIGHT = 480;
+    private static final double MIN_WIDTH = 640;
+    private static final double MIN_HEIGHT = 480;
 
     private final Stage stage;
     private final double width;
@@ -25,8 +25,8 @@ final class WindowFrame {
         this.stage = stage;
         this.enlarged = new ScaledRoot(content);
         Rectangle2D room = Screen.getPrimary().getVisualBounds();
-        this.width = within(LEAST_WIDTH, remembered.width(), room.getWidth());
-        this.height = within(LEAST_HEIGHT, remembered.height(), room.getHeight());
+        this.width = within(MIN_WIDTH, remembered.width(), room.getWidth());
+        this.height = within(MIN_HEIGHT, remembered.height(), room.getHeight());
         this.scene = new Scene(new Region(), width, height);
         enlarged.percentProperty().set(remembered.percent());
         enlarged.percentProperty().addListener(change -> dress());
@@ -74,8 +74,8 @@ final class WindowFrame {
     void show() {
         scene.setRoot(enlarged);
         stage.show();
-        stage.setMinWidth(LEAST_WIDTH);
-        stage.setMinHeight(LEAST_HEIGHT);
+        stage.setMinWidth(MIN_WIDTH);
+        stage.setMinHeight(MIN_HEIGHT);
         Platform.runLater(this::asLargeAsRemembered);
     }
 

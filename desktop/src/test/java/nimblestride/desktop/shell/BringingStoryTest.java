@@ -104,7 +104,7 @@ class BringingStoryTest extends WindowStory {
     @Test
     void aScoreIsPastedAndLeftAgain() throws Exception {
         String score = new String(
-                ScoreXml.write(ScoreWriter.write(weir(), ScoreStyle.USUAL.repeating(false))), StandardCharsets.UTF_8);
+                ScoreXml.write(ScoreWriter.write(weir(), ScoreStyle.DEFAULT.repeating(false))), StandardCharsets.UTF_8);
         Exercise before = exercise();
         interact(() -> {
             ClipboardContent content = new ClipboardContent();

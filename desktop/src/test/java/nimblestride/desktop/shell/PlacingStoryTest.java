@@ -114,13 +114,13 @@ class PlacingStoryTest extends WindowStory {
         RoadView road = lookup(".road").queryAs(RoadView.class);
         assertThat(road.stageProperty().get()).isEqualTo(1);
         interact(() -> window.desk().edit(now -> now.plusLayer(LayerText.read("ride every 1/8"))));
-        assertThat(road.stageProperty().get()).isEqualTo(Exercise.MOST_LAYERS);
+        assertThat(road.stageProperty().get()).isEqualTo(Exercise.MAX_LAYERS);
         chord(KeyCode.SHORTCUT, KeyCode.Z);
         clickOn("#stage-1");
         clickOn("#later-0");
         assertThat(exercise().layers().get(0)).isEqualTo(LayerText.read("kick every 1/4"));
         clickOn("#stage-2");
-        assertThat(road.stageProperty().get()).isEqualTo(Exercise.MOST_LAYERS);
+        assertThat(road.stageProperty().get()).isEqualTo(Exercise.MAX_LAYERS);
     }
 
     @Test

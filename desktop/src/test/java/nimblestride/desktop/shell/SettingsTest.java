@@ -32,7 +32,7 @@ class SettingsTest {
     private Path folder;
 
     private static Settings settings() {
-        Sheet sheet = Sheet.USUAL
+        Sheet sheet = Sheet.DEFAULT
                 .on(PaperSize.LETTER)
                 .with(SheetItem.STICKING, true)
                 .with(SheetItem.NOTES, false)
@@ -78,7 +78,7 @@ class SettingsTest {
                 Mix.EVEN,
                 0,
                 Optional.empty());
-        new Settings(1280, 800, false, false, 100, true, CountingSystem.BEATS, Sheet.USUAL, 45, random).write(folder);
+        new Settings(1280, 800, false, false, 100, true, CountingSystem.BEATS, Sheet.DEFAULT, 45, random).write(folder);
         assertThat(Settings.in(folder).settings().sound().click().silence())
                 .isInstanceOfSatisfying(SilentBars.AtRandom.class, silence -> assertThat(silence.percent())
                         .isEqualTo(30));

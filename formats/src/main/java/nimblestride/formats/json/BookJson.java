@@ -23,8 +23,8 @@ import tools.jackson.databind.node.ArrayNode;
 public final class BookJson {
     public static final String FORMAT = "nimble-stride-book";
     public static final int VERSION = 1;
-    private static final int MOST_TAGS = 1_000;
-    private static final int MOST_COLLECTED = 1_000_000;
+    private static final int MAX_TAGS = 1_000;
+    private static final int MAX_COLLECTED = 1_000_000;
 
     private BookJson() {}
 
@@ -117,7 +117,7 @@ public final class BookJson {
         place.object("id", "tags", "exercise");
         Set<String> tags = new LinkedHashSet<>();
         if (place.has("tags")) {
-            for (JsonNodeReader tag : place.member("tags").items(MOST_TAGS)) {
+            for (JsonNodeReader tag : place.member("tags").items(MAX_TAGS)) {
                 tags.add(tag.text());
             }
         }
@@ -127,7 +127,7 @@ public final class BookJson {
     private static void collection(JsonNodeReader place, BookVisitor told) {
         place.object("name", "exercises");
         List<UUID> ids = new ArrayList<>();
-        for (JsonNodeReader id : place.member("exercises").items(MOST_COLLECTED)) {
+        for (JsonNodeReader id : place.member("exercises").items(MAX_COLLECTED)) {
             ids.add(id.id());
         }
         told.collection(place.member("name").text(), ids);

@@ -48,7 +48,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
 
 /** From the tree of a JSON document to an exercise. */
 final class ExerciseReader {
-    private static final int DEEPEST = 16;
+    private static final int MAX_DEPTH = 16;
     private static final Map<String, Limb> LIMBS = words(Limb.values());
     private static final Map<String, NoteheadShape> HEADS = words(NoteheadShape.values());
     private static final Map<String, LeadHand> LEADS = Map.of("right", LeadHand.RIGHT, "left", LeadHand.LEFT);
@@ -92,7 +92,7 @@ final class ExerciseReader {
                 root.has("sections") ? sections(root.member("sections"), feels) : List.of(Section.of(0));
         PlayingStyle manner = root.has("manner")
                 ? manner(root.member("manner").object("lead", "linear", "mostStrokes"))
-                : PlayingStyle.USUAL;
+                : PlayingStyle.DEFAULT;
         PracticePlan practice = PracticeJson.read(root);
         return root.make(() -> new Exercise(name, feels, 0, tempo, sections, manner, practice, voices));
     }
@@ -102,7 +102,7 @@ final class ExerciseReader {
         List<SectionContent> feels = new ArrayList<>();
         feels.add(feel(root, root.has("feel") ? root.member("feel").text() : Exercise.FIRST_FEEL, voices));
         if (root.has("feels")) {
-            for (JsonNodeReader one : root.member("feels").items(Exercise.MOST_FEELS)) {
+            for (JsonNodeReader one : root.member("feels").items(Exercise.MAX_FEELS)) {
                 one.object("name", "phrase", "layers");
                 feels.add(feel(one, one.member("name").text(), voices));
             }
@@ -115,7 +115,7 @@ final class ExerciseReader {
         List<PhrasePart> parts = parts(bars, 0);
         Phrase phrase = bars.make(() -> Phrase.of(parts));
         List<Layer> layers = new ArrayList<>();
-        for (JsonNodeReader layer : place.member("layers").items(SectionContent.MOST_LAYERS)) {
+        for (JsonNodeReader layer : place.member("layers").items(SectionContent.MAX_LAYERS)) {
             layers.add(layer(layer.object("voice", "pattern", "offset", "reset", "oneEvery", "moves"), voices));
         }
         return place.make(() -> new SectionContent(name, phrase, layers));
@@ -124,7 +124,7 @@ final class ExerciseReader {
     private static List<Section> sections(JsonNodeReader place, List<SectionContent> feels) {
         List<String> names = feels.stream().map(SectionContent::name).toList();
         List<Section> sections = new ArrayList<>();
-        for (JsonNodeReader one : place.items(Exercise.MOST_SECTIONS)) {
+        for (JsonNodeReader one : place.items(Exercise.MAX_SECTIONS)) {
             one.object("feel", "rounds", "entered");
             int feel = one.member("feel")
                     .named(
@@ -139,7 +139,7 @@ final class ExerciseReader {
 
     private static NamedVoices voices(JsonNodeReader place) {
         List<Voice> own = new ArrayList<>();
-        for (JsonNodeReader one : place.items(NamedVoices.MOST_OWN)) {
+        for (JsonNodeReader one : place.items(NamedVoices.MAX_OWN)) {
             one.object("name", "midiKey", "limb", "staffPlace", "head");
             String name = one.member("name").text();
             int key = one.member("midiKey").whole();
@@ -177,11 +177,11 @@ final class ExerciseReader {
     }
 
     private static List<PhrasePart> parts(JsonNodeReader place, int depth) {
-        if (depth > DEEPEST) {
-            throw new UnreadableFileException(place.path() + ": repeats stand at most " + DEEPEST + " deep");
+        if (depth > MAX_DEPTH) {
+            throw new UnreadableFileException(place.path() + ": repeats stand at most " + MAX_DEPTH + " deep");
         }
         List<PhrasePart> parts = new ArrayList<>();
-        for (JsonNodeReader part : place.items(Phrase.MOST_BARS)) {
+        for (JsonNodeReader part : place.items(Phrase.MAX_BARS)) {
             parts.add(
                     part.has("times")
                             ? repeat(part.object("times", "parts"), depth)
@@ -198,7 +198,7 @@ final class ExerciseReader {
 
     private static Bar bar(JsonNodeReader place) {
         List<Meter.Term> terms = new ArrayList<>();
-        for (JsonNodeReader term : place.member("meter").items(Meter.MOST_UNITS)) {
+        for (JsonNodeReader term : place.member("meter").items(Meter.MAX_UNITS)) {
             List<Integer> numerators =
                     wholes(term.object("numerators", "denominator").member("numerators"));
             int denominator = term.member("denominator").whole();
@@ -212,7 +212,7 @@ final class ExerciseReader {
 
     private static List<Integer> wholes(JsonNodeReader place) {
         List<Integer> numbers = new ArrayList<>();
-        for (JsonNodeReader item : place.items(Meter.MOST_UNITS)) {
+        for (JsonNodeReader item : place.items(Meter.MAX_UNITS)) {
             numbers.add(item.whole());
         }
         return numbers;

@@ -52,7 +52,7 @@ final class ExerciseWriter {
             ArrayNode sections = root.putArray("sections");
             exercise.sections().forEach(section -> sections.add(section(section, exercise)));
         }
-        if (!exercise.manner().equals(PlayingStyle.USUAL)) {
+        if (!exercise.manner().equals(PlayingStyle.DEFAULT)) {
             root.set("manner", manner(exercise.manner()));
         }
         if (!exercise.voices().own().isEmpty()) {

@@ -19,7 +19,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** JSON as text, parsed strictly: no member twice, nothing after the end. */
 public final class JsonText {
     /** Larger files are refused before they are read. */
-    static final int LARGEST_FILE = 64 << 20;
+    static final int MAX_FILE = 64 << 20;
 
     /** Counted while reading: the longest phrase there may be, of 100,000 bars, takes about half of them. */
     private static final long MAX_TOKENS = 4_000_000;
@@ -42,7 +42,7 @@ public final class JsonText {
      * @throws FileException if it can't be read, is too large, or is no UTF-8
      */
     public static String load(Path file) {
-        byte[] bytes = SourceFile.bytes(file, LARGEST_FILE, "an exercise file");
+        byte[] bytes = SourceFile.bytes(file, MAX_FILE, "an exercise file");
         if (startsWith(bytes, 0xFE, 0xFF) || startsWith(bytes, 0xFF, 0xFE)) {
             throw new UnreadableFileException("this text is UTF-16; save it as UTF-8");
         }

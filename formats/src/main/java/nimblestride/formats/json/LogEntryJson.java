@@ -27,7 +27,7 @@ final class LogEntryJson {
         place.object("id", "exercise", "what", "begun", "seconds", "tempo", "clean", "words", "hard", "student");
         List<String> hard = new ArrayList<>();
         if (place.has("hard")) {
-            for (JsonNodeReader one : place.member("hard").items(LogEntry.MOST_HARD)) {
+            for (JsonNodeReader one : place.member("hard").items(LogEntry.MAX_HARD)) {
                 hard.add(one.text());
             }
         }

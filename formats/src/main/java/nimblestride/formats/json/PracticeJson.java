@@ -42,13 +42,13 @@ final class PracticeJson {
     static PracticePlan read(JsonNodeReader root) {
         List<Sticking> dealt = new ArrayList<>();
         if (root.has("practised")) {
-            for (JsonNodeReader one : root.member("practised").items(PracticePlan.MOST_DEALT)) {
+            for (JsonNodeReader one : root.member("practised").items(PracticePlan.MAX_DEALT)) {
                 dealt.add(one.typed(StickingText::read));
             }
         }
         List<Stage> stages = new ArrayList<>();
         if (root.has("stages")) {
-            for (JsonNodeReader one : root.member("stages").items(PracticePlan.MOST_STAGES)) {
+            for (JsonNodeReader one : root.member("stages").items(PracticePlan.MAX_STAGES)) {
                 stages.add(one.typed(StageText::read));
             }
         }

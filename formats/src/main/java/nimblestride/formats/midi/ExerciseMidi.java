@@ -36,10 +36,10 @@ import nimblestride.files.AtomicFile;
 /**
  * An exercise as a Standard MIDI File of format 1: meters, groupings and tempos on the first track, then a track for each
  * layer on the percussion channel. Several sections are played through once; a single feel runs until every layer is back
- * where it began, where that is within {@value Playthrough#LONGEST_IN_BARS} bars, and otherwise for its phrase once.
+ * where it began, where that is within {@value Playthrough#MAX_IN_BARS} bars, and otherwise for its phrase once.
  */
 public final class ExerciseMidi {
-    private static final int MOST_NOTES = 1_000_000;
+    private static final int MAX_NOTES = 1_000_000;
     private static final int PERCUSSION_CHANNEL = 9;
     private static final int TEXT = 0x01;
     private static final int TRACK_NAME = 0x03;
@@ -106,7 +106,7 @@ public final class ExerciseMidi {
     /** What each layer plays, by its name: layers called alike in several sections are one part. */
     private Map<String, List<Sounding>> parts() {
         Map<String, List<Sounding>> parts = new LinkedHashMap<>();
-        int room = MOST_NOTES;
+        int room = MAX_NOTES;
         for (Passage passage : playthrough.passages()) {
             Exercise feel = passage.feel();
             List<String> names = feel.layerNames();
@@ -116,7 +116,7 @@ public final class ExerciseMidi {
                 room -= own.size();
                 if (room < 0) {
                     throw new InvalidValueException(String.format(
-                            Locale.ROOT, "a MIDI file of this exercise would hold more than %,d notes", MOST_NOTES));
+                            Locale.ROOT, "a MIDI file of this exercise would hold more than %,d notes", MAX_NOTES));
                 }
                 List<Sounding> part = parts.computeIfAbsent(names.get(i), name -> new ArrayList<>());
                 own.forEach(hit -> part.add(new Sounding(passage.starts().plus(hit.at()), hit, passage.tempo())));

@@ -23,7 +23,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * other channel as the rhythm of its notes. What does not come across is told.
  */
 public final class MidiImport {
-    private static final Bar USUAL = Bar.of(Meter.of(4, 4));
+    private static final Bar DEFAULT = Bar.of(Meter.of(4, 4));
 
     private final MidiNotes notes;
     private final List<String> leftOut = new ArrayList<>();
@@ -56,12 +56,12 @@ public final class MidiImport {
             throw new UnreadableFileException("no note is played in this MIDI file");
         }
         int count = notes.channels().values().stream().mapToInt(List::size).sum();
-        if (count > Transcription.MOST_STROKES) {
+        if (count > Transcription.MAX_STROKES) {
             throw new UnreadableFileException(String.format(
                     Locale.ROOT,
                     "this MIDI file has %,d notes; expected at most %,d",
                     count,
-                    Transcription.MOST_STROKES));
+                    Transcription.MAX_STROKES));
         }
         List<Bar> bars = bars();
         MidiTempos tempos = MidiTempos.of(notes, bars);
@@ -95,7 +95,7 @@ public final class MidiImport {
             return MeterSource.NONE;
         }
         boolean usual = notes.groupings().isEmpty()
-                && notes.signatures().values().stream().allMatch(USUAL::equals);
+                && notes.signatures().values().stream().allMatch(DEFAULT::equals);
         return usual ? MeterSource.USUAL : MeterSource.WRITTEN;
     }
 
@@ -114,16 +114,16 @@ public final class MidiImport {
         NoteValue at = NoteValue.ZERO;
         NoteValue tick = value(1);
         while (at.compareTo(last) <= 0 || at.compareTo(end) < 0) {
-            if (bars.size() == Transcription.MOST_BARS) {
+            if (bars.size() == Transcription.MAX_BARS) {
                 if (at.compareTo(last) > 0) {
                     break;
                 }
                 throw new UnreadableFileException(String.format(
                         Locale.ROOT,
                         "this MIDI file is longer than %,d bars; expected a shorter one",
-                        Transcription.MOST_BARS));
+                        Transcription.MAX_BARS));
             }
-            Bar bar = notes.barAt(at.wholePartsOf(tick)).orElse(USUAL);
+            Bar bar = notes.barAt(at.wholePartsOf(tick)).orElse(DEFAULT);
             bars.add(bar);
             at = at.plus(bar.length());
         }

@@ -13,7 +13,7 @@ final class MidiLengths {
     private static final int SYSTEM_EXCLUSIVE = 0xF0;
     private static final int ESCAPE = 0xF7;
     private static final int STATUS = 0x80;
-    private static final int MOST_LENGTH_BYTES = 4;
+    private static final int MAX_LENGTH_BYTES = 4;
 
     private final byte[] file;
     private int at;
@@ -98,7 +98,7 @@ final class MidiLengths {
     /** A number in as many bytes as it needs, seven bits each. */
     private long length() {
         long number = 0;
-        for (int i = 0; i < MOST_LENGTH_BYTES && at < file.length; i++) {
+        for (int i = 0; i < MAX_LENGTH_BYTES && at < file.length; i++) {
             int next = file[at++] & 255;
             number = (number << 7) | (next & 127);
             if (next < STATUS) {

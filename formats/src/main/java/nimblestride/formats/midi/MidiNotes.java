@@ -45,7 +45,7 @@ record MidiNotes(
         Map<Integer, String> names,
         long end) {
     /** Larger files are refused unread. */
-    static final int LARGEST_FILE = 16 << 20;
+    static final int MAX_FILE = 16 << 20;
 
     /** The channel of the percussion, counted from 1 (General MIDI 1). */
     static final int PERCUSSION_CHANNEL = 10;
@@ -54,16 +54,16 @@ record MidiNotes(
     private static final int TRACK_NAME = 0x03;
     private static final int SET_TEMPO = 0x51;
     private static final int TIME_SIGNATURE = 0x58;
-    private static final int LARGEST_POWER = 12;
-    private static final int LONGEST_TEXT = 200;
+    private static final int MAX_POWER = 12;
+    private static final int MAX_TEXT_LENGTH = 200;
     private static final Pattern GROUPED = Pattern.compile("\\d[\\d+/]* \\([\\d+]+\\)");
 
     record Note(long tick, int key, int velocity) {}
 
     static MidiNotes read(byte[] file) {
-        if (file.length > LARGEST_FILE) {
+        if (file.length > MAX_FILE) {
             throw new UnreadableFileException(String.format(
-                    Locale.ROOT, "the file holds %,d bytes; a MIDI file has at most %,d", file.length, LARGEST_FILE));
+                    Locale.ROOT, "the file holds %,d bytes; a MIDI file has at most %,d", file.length, MAX_FILE));
         }
         MidiLengths.check(file);
         Sequence sequence;
@@ -116,7 +116,7 @@ record MidiNotes(
         byte[] data = meta.getData();
         switch (meta.getType()) {
             case TIME_SIGNATURE -> {
-                if (data.length >= 2 && data[1] >= 0 && data[1] <= LARGEST_POWER) {
+                if (data.length >= 2 && data[1] >= 0 && data[1] <= MAX_POWER) {
                     signatures.put(tick, Bar.of(Meter.of(Math.max(1, data[0] & 255), 1 << data[1])));
                 }
             }
@@ -128,7 +128,7 @@ record MidiNotes(
             }
             case TEXT -> grouped(data).ifPresent(bar -> groupings.put(tick, bar));
             case TRACK_NAME -> {
-                String name = new String(data, 0, Math.min(data.length, LONGEST_TEXT), StandardCharsets.UTF_8).strip();
+                String name = new String(data, 0, Math.min(data.length, MAX_TEXT_LENGTH), StandardCharsets.UTF_8).strip();
                 return name.isEmpty() ? Optional.empty() : Optional.of(name);
             }
             default -> {
@@ -140,7 +140,7 @@ record MidiNotes(
 
     /** A bar with its grouping, as in {@code 7/8 (2+2+3)}. */
     private static Optional<Bar> grouped(byte[] data) {
-        String text = data.length > LONGEST_TEXT ? "" : new String(data, StandardCharsets.UTF_8);
+        String text = data.length > MAX_TEXT_LENGTH ? "" : new String(data, StandardCharsets.UTF_8);
         if (!GROUPED.matcher(text).matches()) {
             return Optional.empty();
         }

@@ -20,7 +20,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * @param settings in the order of their ticks, the first at 0
  */
 record MidiTempoMap(List<Setting> settings) {
-    private static final long SLOWEST_MICROSECONDS = (1L << 24) - 1;
+    private static final long MAX_MICROSECONDS = (1L << 24) - 1;
     private static final BigInteger MICROSECONDS_IN_A_SECOND = BigInteger.valueOf(1_000_000);
 
     /** From a tick on, so many microseconds a quarter. */
@@ -68,7 +68,7 @@ record MidiTempoMap(List<Setting> settings) {
     }
 
     private static int checked(BigInteger microseconds, Tempo tempo) {
-        if (microseconds.compareTo(BigInteger.valueOf(SLOWEST_MICROSECONDS)) >= 0) {
+        if (microseconds.compareTo(BigInteger.valueOf(MAX_MICROSECONDS)) >= 0) {
             throw new InvalidValueException("a MIDI file holds tempos from 3.58 quarter notes a minute, and this is "
                     + Tempo.decimal(tempo.quartersPerMinute()));
         }

@@ -19,12 +19,12 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * @param leftOut what of them has not come across
  */
 record MidiTempos(List<TempoMark> marks, List<String> leftOut, int firstMicros) {
-    private static final int USUAL_MICROS = 500_000;
+    private static final int DEFAULT_MICROS = 500_000;
     private static final long MICROS_A_MINUTE = 60_000_000;
     /** Two settings so near are one tempo. */
     private static final int SAME = 2;
 
-    private static final int LARGEST_IN_RATIO = 64;
+    private static final int MAX_IN_RATIO = 64;
     private static final double RATIO_AS_GOOD = 1e-5;
 
     static MidiTempos of(MidiNotes notes, List<Bar> bars) {
@@ -63,23 +63,23 @@ record MidiTempos(List<TempoMark> marks, List<String> leftOut, int firstMicros) 
 
     /** In the beginning, microseconds a quarter. */
     static int micros(MidiNotes notes) {
-        return notes.tempos().getOrDefault(0L, USUAL_MICROS);
+        return notes.tempos().getOrDefault(0L, DEFAULT_MICROS);
     }
 
     private static Tempo nearest(int micros) {
         double exact = (double) MICROS_A_MINUTE / micros;
-        double kept = Math.max(Tempo.SLOWEST, Math.min(Tempo.FASTEST, exact));
+        double kept = Math.max(Tempo.MIN, Math.min(Tempo.MAX, exact));
         return new Tempo(NoteValue.QUARTER, BigFraction.of(Math.round(kept * 100), 100));
     }
 
     private static Tempo after(Tempo before, int microsBefore, int micros) {
         double ratio = (double) microsBefore / micros;
-        for (int under = 1; under <= LARGEST_IN_RATIO; under++) {
+        for (int under = 1; under <= MAX_IN_RATIO; under++) {
             long over = Math.round(ratio * under);
-            if (over >= 1 && over <= LARGEST_IN_RATIO && Math.abs(over / (ratio * under) - 1) < RATIO_AS_GOOD) {
+            if (over >= 1 && over <= MAX_IN_RATIO && Math.abs(over / (ratio * under) - 1) < RATIO_AS_GOOD) {
                 BigFraction exact = before.perMinute().multiply(BigFraction.of(over, under));
-                boolean playable = exact.compareTo(BigFraction.of(Tempo.SLOWEST)) >= 0
-                        && exact.compareTo(BigFraction.of(Tempo.FASTEST)) <= 0;
+                boolean playable = exact.compareTo(BigFraction.of(Tempo.MIN)) >= 0
+                        && exact.compareTo(BigFraction.of(Tempo.MAX)) <= 0;
                 return playable ? new Tempo(NoteValue.QUARTER, exact) : nearest(micros);
             }
         }

@@ -17,8 +17,8 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * @param exact whether every moment falls on a tick
  */
 record MidiTicks(int perQuarter, boolean exact) {
-    private static final int USUAL = 480;
-    private static final int MOST = 32_767;
+    private static final int DEFAULT = 480;
+    private static final int MAX = 32_767;
     /** Divisible by every number to 10, and by 12, 14, 16, 18, 20, 24, 28 and 32. */
     private static final int FINE = 20_160;
 
@@ -26,9 +26,9 @@ record MidiTicks(int perQuarter, boolean exact) {
         try {
             long perWhole = moments.stream().mapToLong(NoteValue::denominator).reduce(4, ExactMath::lcm);
             long perQuarter = perWhole / 4;
-            if (perQuarter <= MOST) {
-                long usual = (USUAL + perQuarter - 1) / perQuarter * perQuarter;
-                return new MidiTicks((int) (usual <= MOST ? usual : perQuarter), true);
+            if (perQuarter <= MAX) {
+                long usual = (DEFAULT + perQuarter - 1) / perQuarter * perQuarter;
+                return new MidiTicks((int) (usual <= MAX ? usual : perQuarter), true);
             }
         } catch (ExactOverflowException e) {
             // No common division at all: the nearest ticks it is.

@@ -11,7 +11,7 @@ import nimblestride.formats.musicxml.ReadMeasure.Beamed;
 
 /** The groups of a bar as its beams show them (common practice: notes of one group stand under one beam). */
 final class BeamedGroups {
-    private static final int LONGEST_UNBEAMED = 4;
+    private static final int MAX_UNBEAMED = 4;
 
     private BeamedGroups() {}
 
@@ -63,7 +63,7 @@ final class BeamedGroups {
         List<Integer> groups = new ArrayList<>();
         for (int i = 1; i < bounds.size(); i++) {
             int size = bounds.get(i) - bounds.get(i - 1);
-            while (size > LONGEST_UNBEAMED) {
+            while (size > MAX_UNBEAMED) {
                 groups.add(2);
                 size -= 2;
             }

@@ -10,7 +10,7 @@ import org.audiveris.proxymusic.Note;
 /** The beams of one note, level by level. */
 final class BeamsXml {
     /** MusicXML numbers beams from 1 to 8. */
-    private static final int MOST_BEAMS = 8;
+    private static final int MAX_BEAMS = 8;
 
     private BeamsXml() {}
 
@@ -24,7 +24,7 @@ final class BeamsXml {
         int after =
                 member == group.get().joins().size() ? 0 : group.get().joins().get(member);
         boolean rest = part.written().get(index).isRest();
-        int flags = Math.min(MOST_BEAMS, part.written().get(index).shape().flags());
+        int flags = Math.min(MAX_BEAMS, part.written().get(index).shape().flags());
         for (int level = 1; level <= flags; level++) {
             boolean left = before >= level;
             boolean right = after >= level;

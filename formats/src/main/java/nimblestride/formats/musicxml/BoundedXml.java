@@ -28,7 +28,7 @@ final class BoundedXml extends StreamReaderDelegate {
     private static final Set<String> NUMBERS = Set.of("divisions", "duration", "beats", "beat-type", "per-minute");
     /** How many of each element a document may have in all. */
     private static final Map<String, Integer> MAX_ELEMENTS =
-            Map.of("part", 200_000, "score-part", 500, "measure", 200_000, "note", 4 * Transcription.MOST_STROKES);
+            Map.of("part", 200_000, "score-part", 500, "measure", 200_000, "note", 4 * Transcription.MAX_STROKES);
 
     private final Map<String, int[]> counts;
     private String element = "";

@@ -17,9 +17,9 @@ import nimblestride.files.UnreadableFileException;
 /** A compressed score: an archive that names, in its container, the document to read. It is unpacked to memory, within bounds. */
 final class CompressedScore {
     /** The most bytes all that is unpacked may have. */
-    static final int LARGEST_UNPACKED = 64 << 20;
+    static final int MAX_UNPACKED = 64 << 20;
 
-    private static final int MOST_ENTRIES = 1_000;
+    private static final int MAX_ENTRIES = 1_000;
     private static final String CONTAINER = "META-INF/container.xml";
 
     private CompressedScore() {}
@@ -64,18 +64,18 @@ final class CompressedScore {
 
     private static Map<String, byte[]> unpacked(byte[] file) throws UnreadableFileException {
         Map<String, byte[]> entries = new HashMap<>();
-        int room = LARGEST_UNPACKED;
+        int room = MAX_UNPACKED;
         try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(file))) {
             int count = 0;
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
                 byte[] content = zip.readNBytes(room + 1);
                 room -= content.length;
-                if (room < 0 || ++count > MOST_ENTRIES) {
+                if (room < 0 || ++count > MAX_ENTRIES) {
                     throw new UnreadableFileException(String.format(
                             Locale.ROOT,
                             "this archive unpacks to more than %,d bytes or %,d files; a score has fewer",
-                            LARGEST_UNPACKED,
-                            MOST_ENTRIES));
+                            MAX_UNPACKED,
+                            MAX_ENTRIES));
                 }
                 // Pictures and sounds beside the score are not kept.
                 if (looksLikeScore(entry.getName()) || entry.getName().equals(CONTAINER)) {

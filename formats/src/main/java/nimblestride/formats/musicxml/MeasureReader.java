@@ -44,7 +44,7 @@ final class MeasureReader {
     /** So many grace notes may wait for one chord; no chord has more sounds. */
     private static final int MAX_GRACES = 64;
 
-    private static final BigInteger MOST_TIMES = BigInteger.valueOf(1_000);
+    private static final BigInteger MAX_TIMES = BigInteger.valueOf(1_000);
 
     private final PartReader part;
     private final MeasureOfScore measure;
@@ -279,7 +279,7 @@ final class MeasureReader {
                     : line.getRepeat()
                             .getTimes()
                             .max(BigInteger.TWO)
-                            .min(MOST_TIMES)
+                            .min(MAX_TIMES)
                             .intValue();
         }
         if (line.getEnding() != null && line.getEnding().getNumber() != null) {

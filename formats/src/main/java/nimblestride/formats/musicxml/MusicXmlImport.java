@@ -31,7 +31,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
  */
 public final class MusicXmlImport {
     /** What a score is played at that says nothing (the default of the standard). */
-    private static final Tempo USUAL_TEMPO = Tempo.ofQuarters(120);
+    private static final Tempo DEFAULT_TEMPO = Tempo.ofQuarters(120);
 
     private static final double SAME_TEMPO = 0.001;
 
@@ -93,11 +93,11 @@ public final class MusicXmlImport {
         for (Map.Entry<PartReader, List<ReadMeasure>> part : parts.entrySet()) {
             List<ImportedHit> struck = strokes(part.getValue(), order, bars);
             strokes += struck.size();
-            if (strokes > Transcription.MOST_STROKES) {
+            if (strokes > Transcription.MAX_STROKES) {
                 throw new UnreadableFileException(String.format(
                         Locale.ROOT,
                         "this score plays more than %,d notes; expected fewer",
-                        Transcription.MOST_STROKES));
+                        Transcription.MAX_STROKES));
             }
             if (!struck.isEmpty()) {
                 told.add(
@@ -181,7 +181,7 @@ public final class MusicXmlImport {
         for (int bar = 0; bar < order.size(); bar++) {
             WrittenMeasure measure = written.get(order.get(bar));
             if (bar == 0) {
-                marks.add(new TempoMark(0, measure.tempo.orElse(USUAL_TEMPO), Optional.empty()));
+                marks.add(new TempoMark(0, measure.tempo.orElse(DEFAULT_TEMPO), Optional.empty()));
                 continue;
             }
             Tempo before = marks.get(marks.size() - 1).tempo();
@@ -207,7 +207,7 @@ public final class MusicXmlImport {
     private static Optional<Tempo> led(Tempo before, Pivot pivot) {
         BigFraction perMinute = before.perMinute().multiply(pivot.ratio());
         double value = perMinute.doubleValue();
-        return value >= Tempo.SLOWEST && value <= Tempo.FASTEST
+        return value >= Tempo.MIN && value <= Tempo.MAX
                 ? Optional.of(new Tempo(before.beat(), perMinute))
                 : Optional.empty();
     }

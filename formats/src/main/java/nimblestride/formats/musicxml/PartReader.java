@@ -29,8 +29,8 @@ import org.audiveris.proxymusic.Time;
 
 /** Reads the measures of one part, one after the other. */
 final class PartReader {
-    private static final int MOST_MEASURES = 10_000;
-    private static final int MOST_REPEATED = 16;
+    private static final int MAX_MEASURES = 10_000;
+    private static final int MAX_REPEATED = 16;
 
     private final PartOfScore part;
     private final String name;
@@ -103,9 +103,9 @@ final class PartReader {
     }
 
     List<ReadMeasure> read() {
-        if (part.measures().size() > MOST_MEASURES) {
+        if (part.measures().size() > MAX_MEASURES) {
             throw new UnreadableFileException(
-                    String.format(Locale.ROOT, "this score has more than %,d measures; expected fewer", MOST_MEASURES));
+                    String.format(Locale.ROOT, "this score has more than %,d measures; expected fewer", MAX_MEASURES));
         }
         List<ReadMeasure> read = new ArrayList<>();
         for (MeasureOfScore measure : part.measures()) {
@@ -202,6 +202,6 @@ final class PartReader {
 
     private static int bars(MeasureRepeat repeat) {
         String text = Objects.toString(repeat.getValue(), "").strip();
-        return text.matches("\\d{1,2}") ? Math.min(MOST_REPEATED, Math.max(1, Integer.parseInt(text))) : 1;
+        return text.matches("\\d{1,2}") ? Math.min(MAX_REPEATED, Math.max(1, Integer.parseInt(text))) : 1;
     }
 }

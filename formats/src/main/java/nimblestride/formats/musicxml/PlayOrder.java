@@ -70,11 +70,11 @@ final class PlayOrder {
                 continue;
             }
             played.add(at);
-            if (played.size() > Transcription.MOST_BARS) {
+            if (played.size() > Transcription.MAX_BARS) {
                 throw new UnreadableFileException(String.format(
                         Locale.ROOT,
                         "this score plays more than %,d bars; expected a shorter one",
-                        Transcription.MOST_BARS));
+                        Transcription.MAX_BARS));
             }
             if (signs.fine && jumped) {
                 break;

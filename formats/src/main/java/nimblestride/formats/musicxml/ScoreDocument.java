@@ -38,7 +38,7 @@ import org.audiveris.proxymusic.YesNo;
  */
 record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
     /** Larger documents are refused unread. */
-    static final int LARGEST = CompressedScore.LARGEST_UNPACKED;
+    static final int MAX_SIZE = CompressedScore.MAX_UNPACKED;
 
     private static final Set<String> LENGTHS = Set.of("divisions", "duration");
     private static final int DECLARATION = 200;
@@ -53,9 +53,9 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
 
     static ScoreDocument read(byte[] file) {
         byte[] document = CompressedScore.is(file) ? CompressedScore.document(file) : file;
-        if (document.length > LARGEST) {
+        if (document.length > MAX_SIZE) {
             throw new UnreadableFileException(String.format(
-                    Locale.ROOT, "the score holds %,d bytes; expected at most %,d", document.length, LARGEST));
+                    Locale.ROOT, "the score holds %,d bytes; expected at most %,d", document.length, MAX_SIZE));
         }
         try {
             BoundedXml reader = BoundedXml.of(new StringReader(decoded(document)));

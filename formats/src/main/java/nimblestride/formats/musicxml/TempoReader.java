@@ -20,7 +20,7 @@ import org.audiveris.proxymusic.Sound;
 /** Tempos and modulations out of metronome marks, words and what is to be played by. */
 final class TempoReader {
     private static final Pattern NUMBER = Pattern.compile("\\d{1,4}(\\.\\d{1,6})?");
-    private static final int LARGEST_DENOMINATOR = 1_000;
+    private static final int MAX_DENOMINATOR = 1_000;
     private static final double AS_GOOD = 1e-9;
     private static final double SAME_TEMPO = 0.001;
 
@@ -65,7 +65,7 @@ final class TempoReader {
 
     private static Optional<Tempo> of(NoteValue beat, BigDecimal perMinute) {
         double value = perMinute.doubleValue();
-        if (!(value >= Tempo.SLOWEST && value <= Tempo.FASTEST)) {
+        if (!(value >= Tempo.MIN && value <= Tempo.MAX)) {
             return Optional.empty();
         }
         return Optional.of(new Tempo(beat, simple(value)));
@@ -73,13 +73,13 @@ final class TempoReader {
 
     /** The simplest fraction that the decimals can stand for. */
     private static BigFraction simple(double value) {
-        for (int under = 1; under <= LARGEST_DENOMINATOR; under++) {
+        for (int under = 1; under <= MAX_DENOMINATOR; under++) {
             long over = Math.round(value * under);
             if (Math.abs(over - value * under) < AS_GOOD * under * value) {
                 return BigFraction.of(over, under);
             }
         }
-        return BigFraction.of(Math.round(value * LARGEST_DENOMINATOR), LARGEST_DENOMINATOR);
+        return BigFraction.of(Math.round(value * MAX_DENOMINATOR), MAX_DENOMINATOR);
     }
 
     /** Two notes with an equals sign between them, or words that say so. */

@@ -10,8 +10,8 @@ import org.apache.commons.numbers.fraction.BigFraction;
 
 /** Lengths as the standard tells them, exactly. */
 final class XmlDurations {
-    private static final int MOST_DIGITS = 15;
-    private static final int LARGEST_IN_TUPLET = 1_024;
+    private static final int MAX_DIGITS = 15;
+    private static final int MAX_IN_TUPLET = 1_024;
 
     private static final Map<String, NoteValue> NAMED = Map.ofEntries(
             Map.entry("long", NoteValue.of(4, 1)),
@@ -47,9 +47,9 @@ final class XmlDurations {
         if (number == null) {
             throw new InvalidValueException("something has no duration");
         }
-        if (number.precision() > MOST_DIGITS || Math.abs(number.scale()) > MOST_DIGITS || number.signum() < 0) {
+        if (number.precision() > MAX_DIGITS || Math.abs(number.scale()) > MAX_DIGITS || number.signum() < 0) {
             throw new InvalidValueException(
-                    "a duration is a number of at most " + MOST_DIGITS + " digits, and not below 0");
+                    "a duration is a number of at most " + MAX_DIGITS + " digits, and not below 0");
         }
         BigDecimal plain = number.setScale(Math.max(0, number.scale()));
         return BigFraction.of(plain.unscaledValue(), BigInteger.TEN.pow(plain.scale()));
@@ -62,8 +62,8 @@ final class XmlDurations {
     }
 
     private static int small(BigInteger number) {
-        if (number.signum() < 1 || number.compareTo(BigInteger.valueOf(LARGEST_IN_TUPLET)) > 0) {
-            throw new InvalidValueException("a tuplet has from 1 to " + LARGEST_IN_TUPLET + " notes");
+        if (number.signum() < 1 || number.compareTo(BigInteger.valueOf(MAX_IN_TUPLET)) > 0) {
+            throw new InvalidValueException("a tuplet has from 1 to " + MAX_IN_TUPLET + " notes");
         }
         return number.intValue();
     }

@@ -25,7 +25,7 @@ import nimblestride.formats.font.Fonts;
 /** A drawing as a PNG on white. It is painted from outlines, so no face need be installed. */
 public final class PngFile {
     /** The most pixels a picture may have; a larger one is drawn smaller. */
-    static final double MOST_PIXELS = 64e6;
+    static final double MAX_PIXELS = 64e6;
 
     private final Map<Glyph, Path2D> outlines = new EnumMap<>(Glyph.class);
     private final Graphics2D graphics;
@@ -43,7 +43,7 @@ public final class PngFile {
      */
     public static byte[] write(Drawing drawing, double space) {
         double pixels = drawing.width() * drawing.height() * space * space;
-        double fitting = pixels > MOST_PIXELS ? space * Math.sqrt(MOST_PIXELS / pixels) : space;
+        double fitting = pixels > MAX_PIXELS ? space * Math.sqrt(MAX_PIXELS / pixels) : space;
         int width = Math.max(1, (int) Math.ceil(drawing.width() * fitting));
         int height = Math.max(1, (int) Math.ceil(drawing.height() * fitting));
         BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);

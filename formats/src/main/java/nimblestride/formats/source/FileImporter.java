@@ -22,7 +22,7 @@ public final class FileImporter {
     public static final List<String> ENDINGS = List.of("musicxml", "mxl", "xml", "mid", "midi");
 
     /** Larger files are refused unread. */
-    public static final int LARGEST = 64 << 20;
+    public static final int MAX_SIZE = 64 << 20;
 
     private static final String MIDI = "MThd";
 
@@ -53,7 +53,7 @@ public final class FileImporter {
 
     /** @throws FileException if the file cannot be read, or is too large to be one of these */
     public static byte[] bytes(Path file) {
-        return SourceFile.bytes(file, LARGEST, "a score or a MIDI file");
+        return SourceFile.bytes(file, MAX_SIZE, "a score or a MIDI file");
     }
 
     /**

@@ -68,7 +68,7 @@ class MusicXmlRoundTripTest {
     /** What the program has written comes back the same: bars, strokes, tempo. */
     @Property(tries = 100)
     void whatIsWrittenComesBack(@ForAll("exercises") Exercise exercise) throws UnreadableFileException {
-        Score score = ScoreWriter.write(exercise, ScoreStyle.USUAL.repeating(false));
+        Score score = ScoreWriter.write(exercise, ScoreStyle.DEFAULT.repeating(false));
         if (!score.leftOut().isEmpty()) {
             return;
         }
@@ -89,7 +89,7 @@ class MusicXmlRoundTripTest {
         for (String layer : List.of("high tom at >1:0 (1:1/8) 1:1/4z lR1:3/8 1:1/2", "hi-hat cell XgxXXgx of 1/8")) {
             written = written.plusLayer(LayerText.read(layer));
         }
-        Score score = ScoreWriter.write(written, ScoreStyle.USUAL);
+        Score score = ScoreWriter.write(written, ScoreStyle.DEFAULT);
         Transcription brought = MusicXmlImport.read(ScoreXml.writeCompressed(score), "Again");
         NoteValue end = brought.bars().stream().map(Bar::length).reduce(NoteValue.ZERO, NoteValue::plus);
         assertThat(sounding(brought)).isEqualTo(sounding(written, end));
@@ -100,7 +100,7 @@ class MusicXmlRoundTripTest {
     void repeatsAreWrittenFoldedAndComeBackPlayedOut() throws UnreadableFileException {
         Exercise written = exercise("[7/8, 5/8] x3, 4/4", "kick at 1:0 2:0 3:0 4:0 5:0 6:0 7:0 7:1/2");
         Transcription brought =
-                MusicXmlImport.read(ScoreXml.write(ScoreWriter.write(written, ScoreStyle.USUAL)), "Again");
+                MusicXmlImport.read(ScoreXml.write(ScoreWriter.write(written, ScoreStyle.DEFAULT)), "Again");
         assertThat(brought.bars()).isEqualTo(written.phrase().bars());
         assertThat(sounding(brought))
                 .isEqualTo(sounding(written, written.phrase().length()));
@@ -114,7 +114,7 @@ class MusicXmlRoundTripTest {
                 "dotted eighth = quarter",
                 1,
                 0);
-        Score score = SectionsWriter.write(written, ScoreStyle.USUAL.repeating(false));
+        Score score = SectionsWriter.write(written, ScoreStyle.DEFAULT.repeating(false));
         Exercise back = FileImporter.exercise(MusicXmlImport.read(ScoreXml.write(score), "Again"));
         assertThat(back.chain().tempos()).isEqualTo(written.chain().tempos());
         assertThat(back.chain().pivots()).isEqualTo(written.chain().pivots());

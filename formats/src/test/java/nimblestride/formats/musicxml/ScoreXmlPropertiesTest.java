@@ -26,7 +26,7 @@ class ScoreXmlPropertiesTest {
         Score score = ScoreWriter.write(
                 exercise,
                 BarPlan.of(exercise.phrase(), BARS),
-                ScoreStyle.USUAL.with(lengths).with(ScoreStyle.Stickings.ALL));
+                ScoreStyle.DEFAULT.with(lengths).with(ScoreStyle.Stickings.ALL));
         if (score.bars().stream().anyMatch(bar -> !bar.problem().isEmpty())) {
             return;
         }

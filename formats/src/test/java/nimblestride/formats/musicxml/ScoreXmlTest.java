@@ -52,7 +52,7 @@ class ScoreXmlTest {
     @MethodSource("exercises")
     void isAsTheSchemaWantsItAndSaysWhatIsHeard(Exercise exercise) throws Exception {
         for (Lengths lengths : Lengths.values()) {
-            ScoreStyle style = ScoreStyle.USUAL
+            ScoreStyle style = ScoreStyle.DEFAULT
                     .with(lengths)
                     .with(Stickings.ALL)
                     .counted(Optional.of(CountingSystem.GROUPS), Subdivision.AS_WRITTEN);
@@ -77,7 +77,7 @@ class ScoreXmlTest {
     @Test
     void everyWayOfWritingIsAsTheSchemaWantsIt() throws Exception {
         Exercise exercise = Examples.exercise("2/4+3/20, 4/4", "hi-hat every 1/4", "snare cell x.x of 1/20");
-        List<NotationOption> ways = NotationOptions.of(exercise, ScoreStyle.USUAL);
+        List<NotationOption> ways = NotationOptions.of(exercise, ScoreStyle.DEFAULT);
         assertThat(ways).hasSizeGreaterThan(3);
         for (NotationOption way : ways) {
             MusicXmlSchema.validate(ScoreXml.write(way.score()));
@@ -87,7 +87,7 @@ class ScoreXmlTest {
     @Test
     void theSchemaRefusesWhatIsOutOfOrder() {
         Exercise exercise = Examples.exercise("2/4+3/20", "hi-hat every 1/4");
-        String document = text(ScoreXml.write(ScoreWriter.write(exercise, ScoreStyle.USUAL)));
+        String document = text(ScoreXml.write(ScoreWriter.write(exercise, ScoreStyle.DEFAULT)));
         String turned = document.replaceAll("(<voice>1</voice>\\s*)(<type>\\w+</type>)", "$2$1");
         assertThat(turned).isNotEqualTo(document);
         assertThatThrownBy(() -> MusicXmlSchema.validate(turned.getBytes(StandardCharsets.UTF_8)))
@@ -97,11 +97,11 @@ class ScoreXmlTest {
     @Test
     void holdsSignaturesOfEveryKindAndModulations() {
         Exercise exercise = Examples.exercise("2/4+3/20, 3+3+2/8", "hi-hat every 1/4");
-        String sum = text(ScoreXml.write(ScoreWriter.write(exercise, ScoreStyle.USUAL)));
+        String sum = text(ScoreXml.write(ScoreWriter.write(exercise, ScoreStyle.DEFAULT)));
         assertThat(sum)
                 .contains("<beats>2</beats>", "<beat-type>20</beat-type>", "<beats>3+3+2</beats>")
                 .contains("<sign>percussion</sign>", "<midi-unpitched>43</midi-unpitched>");
-        NotationOption gears = NotationOptions.of(exercise, ScoreStyle.USUAL).stream()
+        NotationOption gears = NotationOptions.of(exercise, ScoreStyle.DEFAULT).stream()
                 .filter(way -> way.name().contains("modulation"))
                 .findFirst()
                 .orElseThrow();
@@ -116,7 +116,7 @@ class ScoreXmlTest {
         Exercise a = Examples.exercise("4/4", "hi-hat every 1/8").withTempo(Tempo.ofQuarters(84));
         Exercise there = Examples.then(a, "triplet quarter = quarter", 2, "5/8", "kick every 1/8");
         Exercise back = Examples.again(there, "quarter = triplet quarter", 1, 0);
-        byte[] document = ScoreXml.write(Sheet.USUAL.score(back));
+        byte[] document = ScoreXml.write(Sheet.DEFAULT.score(back));
         MusicXmlSchema.validate(document);
         assertThat(text(document))
                 .contains("<sound tempo=\"84\"/>", "<sound tempo=\"126\"/>")
@@ -126,7 +126,7 @@ class ScoreXmlTest {
 
     @Test
     void packsTheSameScoreAsTheStandardWants() throws Exception {
-        var score = ScoreWriter.write(Examples.exercise("7/8", "snare every 1/8"), ScoreStyle.USUAL);
+        var score = ScoreWriter.write(Examples.exercise("7/8", "snare every 1/8"), ScoreStyle.DEFAULT);
         List<String> names = new ArrayList<>();
         try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(ScoreXml.writeCompressed(score)))) {
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
@@ -141,7 +141,7 @@ class ScoreXmlTest {
 
     @Test
     void saysWhyABarCannotBeWritten() {
-        var score = ScoreWriter.write(Examples.exercise("4/4", "snare every 1/4099"), ScoreStyle.USUAL);
+        var score = ScoreWriter.write(Examples.exercise("4/4", "snare every 1/4099"), ScoreStyle.DEFAULT);
         assertThatThrownBy(() -> ScoreXml.write(score))
                 .isInstanceOf(StrideException.class)
                 .hasMessageStartingWith("bar 1 cannot be written as notes: ");
@@ -150,7 +150,7 @@ class ScoreXmlTest {
     @Test
     void keepsATitleThatXmlCannotHold() throws Exception {
         Exercise exercise = Examples.exercise("4/4").withName("Weir\nSteps \u0007 <&> \uD83E\uDD41");
-        byte[] document = ScoreXml.write(ScoreWriter.write(exercise, ScoreStyle.USUAL));
+        byte[] document = ScoreXml.write(ScoreWriter.write(exercise, ScoreStyle.DEFAULT));
         MusicXmlSchema.validate(document);
         assertThat(text(document)).contains("Weir Steps").contains("&lt;&amp;&gt;");
     }

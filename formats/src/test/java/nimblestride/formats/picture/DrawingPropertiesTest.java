@@ -35,7 +35,7 @@ class DrawingPropertiesTest {
             @ForAll Stickings stickings,
             @ForAll Parts parts,
             @ForAll boolean counted) {
-        ScoreStyle style = ScoreStyle.USUAL
+        ScoreStyle style = ScoreStyle.DEFAULT
                 .with(lengths)
                 .with(stickings)
                 .with(parts)
@@ -51,7 +51,7 @@ class DrawingPropertiesTest {
                 List.of("1/8=1/12", "3/16=1/4", "1/20=1/16", "1/4=1/6", "1/8=3/16", "1/48=1/36", "1/96=3/256")) {
             exercise = Examples.then(exercise, pivot, 3, "2/8", "snare every 1/8");
         }
-        assertThat(faults(ScoreWriter.write(exercise, ScoreStyle.USUAL))).isEmpty();
+        assertThat(faults(ScoreWriter.write(exercise, ScoreStyle.DEFAULT))).isEmpty();
     }
 
     @Example

@@ -61,7 +61,7 @@ class EngravingTest {
         for (Lengths lengths : Lengths.values()) {
             Score score = score(
                     8,
-                    ScoreStyle.USUAL.with(lengths).repeating(false),
+                    ScoreStyle.DEFAULT.with(lengths).repeating(false),
                     phrase,
                     "snare cell X.gx.g.. of 1/16",
                     "kick every 3/16",
@@ -93,7 +93,7 @@ class EngravingTest {
     @Test
     void allLinesButTheLastFillTheWidth() {
         List<Drawing> lines = lines(
-                score(40, ScoreStyle.USUAL.repeating(false), "7/8(2+2+3), 5/8", "snare every 1/8", "kick every 5/16"));
+                score(40, ScoreStyle.DEFAULT.repeating(false), "7/8(2+2+3), 5/8", "snare every 1/8", "kick every 5/16"));
         assertThat(lines).hasSizeGreaterThan(4);
         for (Drawing line : lines.subList(0, lines.size() - 1)) {
             double end = line.marks().stream()
@@ -108,7 +108,7 @@ class EngravingTest {
     @Test
     void spotsLieSideBySideAndAnswerToAPoint() {
         Drawing line =
-                lines(score(1, ScoreStyle.USUAL, "7/8", "snare every 1/8")).get(0);
+                lines(score(1, ScoreStyle.DEFAULT, "7/8", "snare every 1/8")).get(0);
         assertThat(line.spots()).hasSize(7);
         for (int i = 1; i < 7; i++) {
             Drawing.Spot before = line.spots().get(i - 1);
@@ -125,7 +125,7 @@ class EngravingTest {
 
     @Test
     void wordsStandUnderTheirNotesAndDoNotTouch() {
-        ScoreStyle style = ScoreStyle.USUAL
+        ScoreStyle style = ScoreStyle.DEFAULT
                 .with(Stickings.ALL)
                 .counted(Optional.of(CountingSystem.SPOKEN), Subdivision.AS_WRITTEN);
         List<Drawing> lines = lines(score(2, style, "19/16(5+5+5+4)", "snare every 1/16"));
@@ -150,20 +150,20 @@ class EngravingTest {
 
     @Test
     void repeatsTempoAndTiesAreSigned() {
-        List<Drawing> lines = lines(score(4, ScoreStyle.USUAL, "7/8", "snare every 1/8"));
+        List<Drawing> lines = lines(score(4, ScoreStyle.DEFAULT, "7/8", "snare every 1/8"));
         assertThat(signs(lines, g -> g == Glyph.REPEAT_DOT)).hasSize(4);
         assertThat(lines.get(0).marks())
                 .anyMatch(
                         mark -> mark instanceof Mark.Words words && words.text().equals("× 4"));
         assertThat(signs(lines, g -> g == Glyph.MARK_QUARTER)).hasSize(1);
-        List<Drawing> tied = lines(score(1, ScoreStyle.USUAL.with(Lengths.HELD), "5/8(3+2)", "snare every 5/8"));
+        List<Drawing> tied = lines(score(1, ScoreStyle.DEFAULT.with(Lengths.HELD), "5/8(3+2)", "snare every 5/8"));
         assertThat(tied.get(0).marks().stream().filter(Mark.Curve.class::isInstance))
                 .hasSize(1);
     }
 
     @Test
     void aBarThatCannotBeWrittenSaysSoInItsPlace() {
-        List<Drawing> lines = lines(score(1, ScoreStyle.USUAL, "4/4", "snare every 1/4099"));
+        List<Drawing> lines = lines(score(1, ScoreStyle.DEFAULT, "4/4", "snare every 1/4099"));
         assertThat(lines.get(0).marks())
                 .anyMatch(
                         mark -> mark instanceof Mark.Words words && words.text().startsWith("bar 1 cannot be written"));

@@ -24,7 +24,7 @@ class GraceNotesTest {
     private static Drawing drawn(String voice, String stroke) {
         Exercise exercise = Examples.exercise("4/4").plusLayer(LayerText.read(voice + " at " + stroke + "1:1/2"));
         return new Engraver(Fonts.get().music(), Fonts.get())
-                .lines(ScoreWriter.write(exercise, ScoreStyle.USUAL), 90)
+                .lines(ScoreWriter.write(exercise, ScoreStyle.DEFAULT), 90)
                 .get(0);
     }
 

@@ -51,7 +51,7 @@ class PagesTest {
     @ParameterizedTest
     @EnumSource
     void aPdfHasItsSizeItsWordsAndItsFaces(PaperSize paper) throws Exception {
-        List<Drawing> pages = pages(Sheet.USUAL.on(paper).addressed("for the Tuesday group"), EXERCISE);
+        List<Drawing> pages = pages(Sheet.DEFAULT.on(paper).addressed("for the Tuesday group"), EXERCISE);
         byte[] file = PdfFile.write("Example", pages, PaperSize.pointsToTheSpace());
         try (PDDocument document = Loader.loadPDF(file)) {
             PDPage page = document.getPage(0);
@@ -81,10 +81,10 @@ class PagesTest {
     void outsideReadersHaveNothingToObjectTo(@TempDir Path folder) throws Exception {
         assumeTrue(has("pdffonts") && has("pdftoppm") && has("pdftotext"), "poppler's tools are not on this machine");
         SheetLayout booklets =
-                new SheetLayout(Sheet.USUAL.on(PaperSize.LETTER), Fonts.get().music(), Fonts.get());
+                new SheetLayout(Sheet.DEFAULT.on(PaperSize.LETTER), Fonts.get().music(), Fonts.get());
         List<List<Drawing>> all = List.of(
-                pages(Sheet.USUAL.addressed("for the Tuesday group"), EXERCISE),
-                pages(Sheet.USUAL, EXERCISE.withName("Über 太鼓 \ud83e\udd41")),
+                pages(Sheet.DEFAULT.addressed("for the Tuesday group"), EXERCISE),
+                pages(Sheet.DEFAULT, EXERCISE.withName("Über 太鼓 \ud83e\udd41")),
                 booklets.booklet("Parade", List.of(EXERCISE, EXERCISE.withName("Second"))));
         for (List<Drawing> pages : all) {
             Path file = Files.write(
@@ -155,7 +155,7 @@ class PagesTest {
                     Examples.exercise("4/4 x40", "snare every 3/16"),
                     Examples.exercise("1/4", "snare 64 over bar"),
                     Examples.exercise("64/4", "snare every 1/32"))) {
-                for (Drawing page : pages(Sheet.USUAL.on(paper), exercise)) {
+                for (Drawing page : pages(Sheet.DEFAULT.on(paper), exercise)) {
                     assertThat(page.marks()).allSatisfy(mark -> assertInside(mark, page));
                 }
             }
@@ -188,7 +188,7 @@ class PagesTest {
     void notesOfALineDoNotTouch() {
         for (String bars : List.of("4/4", "11/8(3+3+3+2)", "2/4+3/20")) {
             Exercise exercise = Examples.exercise(bars, "snare 13 over bar", "crash every 1/16", "kick every 3/32");
-            Sheet sheet = Sheet.USUAL.with(SheetItem.ROAD, false);
+            Sheet sheet = Sheet.DEFAULT.with(SheetItem.ROAD, false);
             for (Drawing page : pages(sheet, exercise)) {
                 List<Mark.Sign> heads = page.marks().stream()
                         .filter(Mark.Sign.class::isInstance)
@@ -215,7 +215,7 @@ class PagesTest {
                 Examples.exercise("4/4 x64", "snare every 3/16").withName("Long Quay"),
                 EXERCISE.withName("Last Lantern"));
         List<Drawing> pages =
-                new SheetLayout(Sheet.USUAL, Fonts.get().music(), Fonts.get()).booklet("Parade", exercises);
+                new SheetLayout(Sheet.DEFAULT, Fonts.get().music(), Fonts.get()).booklet("Parade", exercises);
         byte[] file = PdfFile.write("Parade", pages, PaperSize.pointsToTheSpace());
         try (PDDocument document = Loader.loadPDF(file)) {
             PDFTextStripper stripper = new PDFTextStripper();
@@ -238,7 +238,7 @@ class PagesTest {
 
     @Test
     void anSvgIsWellFormedAndNeedsNoMusicFace() throws Exception {
-        Drawing page = pages(Sheet.USUAL, EXERCISE.withName("Lamps & <Lanterns> \u0001"))
+        Drawing page = pages(Sheet.DEFAULT, EXERCISE.withName("Lamps & <Lanterns> \u0001"))
                 .get(0);
         String svg = SvgFile.write("Lamps & <Lanterns> \u0001", page, 8);
         Document document = DocumentBuilderFactory.newInstance()
@@ -263,6 +263,6 @@ class PagesTest {
     void aHugePictureIsDrawnSmaller() throws Exception {
         Drawing tall = new Drawing(100, 100_000, List.of(), List.of());
         BufferedImage image = ImageIO.read(new ByteArrayInputStream(PngFile.write(tall, 20)));
-        assertThat((double) image.getWidth() * image.getHeight()).isLessThan(PngFile.MOST_PIXELS * 1.05);
+        assertThat((double) image.getWidth() * image.getHeight()).isLessThan(PngFile.MAX_PIXELS * 1.05);
     }
 }

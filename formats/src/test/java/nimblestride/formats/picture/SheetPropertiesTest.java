@@ -25,7 +25,7 @@ class SheetPropertiesTest {
             @ForAll @NotEmpty Set<SheetItem> sections,
             @ForAll CountingSystem school,
             @ForAll @IntRange(min = 1, max = 3) int rounds) {
-        Sheet sheet = Sheet.USUAL.on(paper).counted(school).inRounds(rounds).addressed("for the Tuesday group");
+        Sheet sheet = Sheet.DEFAULT.on(paper).counted(school).inRounds(rounds).addressed("for the Tuesday group");
         for (SheetItem section : SheetItem.values()) {
             sheet = sheet.with(section, sections.contains(section));
         }

@@ -28,7 +28,7 @@ class SheetWordsTest {
         Sheet sheet = new Sheet(
                 PaperSize.A4,
                 EnumSet.copyOf(List.of(sections)),
-                ScoreStyle.USUAL,
+                ScoreStyle.DEFAULT,
                 CountingSystem.GROUPS,
                 1,
                 6,

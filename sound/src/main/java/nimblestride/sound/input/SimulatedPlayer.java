@@ -28,7 +28,7 @@ public final class SimulatedPlayer implements AutoCloseable {
     /** How far ahead of what is heard it knows what is coming, in whole notes at least. */
     private static final double AHEAD = 1;
 
-    private static final int MOST_HITS = 2_000;
+    private static final int MAX_HITS = 2_000;
     private static final long FINE = 64;
     private static final NoteValue FOREVER = NoteValue.of(Long.MAX_VALUE, 1);
 
@@ -140,7 +140,7 @@ public final class SimulatedPlayer implements AutoCloseable {
     private void learn(LayerTimeline line, double until) {
         NoteValue to = fine(until).compareTo(end) < 0 ? fine(until) : end;
         long number = line.hitsBefore(knownUpTo);
-        for (Hit hit : line.between(knownUpTo, to, MOST_HITS)) {
+        for (Hit hit : line.between(knownUpTo, to, MAX_HITS)) {
             double late = habits.late(number++, hit.at(), feel.phrase()) * wholesAMillisecond;
             List<PadHit> strikes = hit.voices().stream()
                     .map(voice -> new PadHit(voice, hit.stroke().level()))

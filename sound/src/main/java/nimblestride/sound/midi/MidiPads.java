@@ -33,7 +33,7 @@ final class MidiPads implements Receiver {
                 .findFirst()
                 .orElseGet(() -> new Voice(
                         "pad " + key,
-                        Math.max(Voice.LOWEST_KEY, Math.min(Voice.HIGHEST_KEY, key)),
+                        Math.max(Voice.MIN_KEY, Math.min(Voice.MAX_KEY, key)),
                         Limb.RIGHT_HAND,
                         Voice.usualPlace(Limb.RIGHT_HAND),
                         NoteheadShape.NORMAL));

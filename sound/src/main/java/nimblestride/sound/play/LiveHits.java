@@ -7,12 +7,12 @@ import nimblestride.sound.kit.Sample;
 
 /** Strokes that are heard as soon as they are struck. Any thread may strike; mixing allocates nothing and never waits. */
 final class LiveHits {
-    private static final int MOST = 32;
+    private static final int MAX = 32;
     private static final float LEVEL = 0.6f;
 
     private final Queue<Struck> struck = new ConcurrentLinkedQueue<>();
-    private final Struck[] ringing = new Struck[MOST];
-    private final long[] played = new long[MOST];
+    private final Struck[] ringing = new Struck[MAX];
+    private final long[] played = new long[MAX];
     private int next;
 
     /**
@@ -30,7 +30,7 @@ final class LiveHits {
         for (Struck stroke = struck.poll(); stroke != null; stroke = struck.poll()) {
             begin(stroke);
         }
-        for (int i = 0; i < MOST; i++) {
+        for (int i = 0; i < MAX; i++) {
             if (ringing[i] != null) {
                 ringing[i].sound.mixInto(block, 0, frames, played[i], LEVEL * ringing[i].level);
                 played[i] += frames;
@@ -42,13 +42,13 @@ final class LiveHits {
     }
 
     private void begin(Struck stroke) {
-        for (int i = 0; i < MOST; i++) {
+        for (int i = 0; i < MAX; i++) {
             if (ringing[i] != null && Choke.cutsOff(stroke.key, ringing[i].key)) {
                 ringing[i] = null;
             }
         }
         ringing[next] = stroke;
         played[next] = 0;
-        next = (next + 1) % MOST;
+        next = (next + 1) % MAX;
     }
 }

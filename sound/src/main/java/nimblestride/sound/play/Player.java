@@ -19,14 +19,14 @@ import nimblestride.sound.render.TimeAnchor;
  * second one, and to a MIDI instrument by a third; every method may be called from any thread.
  */
 public final class Player implements AutoCloseable {
-    private static final int MOST_ANCHORS = 64;
+    private static final int MAX_ANCHORS = 64;
     private static final long NANOS_A_LOOK = 1_000_000;
     private static final long NANOS_BETWEEN_SEARCHES = 2_000_000_000;
-    private static final int MOST_LATENCY = 1_000;
-    private static final long LONGEST_STOP = 500;
+    private static final int MAX_LATENCY = 1_000;
+    private static final long MAX_STOP_LENGTH = 500;
 
     /** Low enough not to startle anybody with headphones on. */
-    public static final float USUAL_VOLUME = 0.5f;
+    public static final float DEFAULT_VOLUME = 0.5f;
 
     private final AudioOutputs outputs;
     private final SampleSet sounds;
@@ -36,7 +36,7 @@ public final class Player implements AutoCloseable {
     private volatile Optional<Session> session = Optional.empty();
     private volatile Optional<MidiPort> port = Optional.empty();
     private volatile Optional<String> problem = Optional.empty();
-    private volatile float volume = USUAL_VOLUME;
+    private volatile float volume = DEFAULT_VOLUME;
     private volatile int latency;
     private volatile Optional<Thread> last = Optional.empty();
 
@@ -123,7 +123,7 @@ public final class Player implements AutoCloseable {
         stop();
         try {
             if (last.isPresent()) {
-                last.get().join(LONGEST_STOP);
+                last.get().join(MAX_STOP_LENGTH);
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
@@ -197,7 +197,7 @@ public final class Player implements AutoCloseable {
      * @param milliseconds from 0 to 1,000
      */
     public void setLatency(int milliseconds) {
-        latency = Math.max(0, Math.min(MOST_LATENCY, milliseconds));
+        latency = Math.max(0, Math.min(MAX_LATENCY, milliseconds));
     }
 
     /** Plays to a MIDI instrument as well, or no longer. The one before is closed. */
@@ -286,7 +286,7 @@ public final class Player implements AutoCloseable {
         synchronized (anchors) {
             anchors.removeIf(earlier -> earlier.frame() >= next.frame());
             anchors.add(next);
-            while (anchors.size() > MOST_ANCHORS) {
+            while (anchors.size() > MAX_ANCHORS) {
                 anchors.removeFirst();
             }
         }

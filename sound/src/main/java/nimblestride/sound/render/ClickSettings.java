@@ -18,7 +18,7 @@ import nimblestride.core.time.value.NoteValue;
 public record ClickSettings(
         Set<Level> levels, SilentBars silence, int everyBars, NoteValue pulse, Optional<String> layer) {
     /** A pulse quicker than this is no pulse any more. */
-    public static final NoteValue SHORTEST_PULSE = NoteValue.of(1, 64);
+    public static final NoteValue MIN_PULSE = NoteValue.of(1, 64);
 
     /** From the strongest to the weakest; where several fall together, the strongest is heard. */
     public enum Level {
@@ -55,7 +55,7 @@ public record ClickSettings(
             new ClickSettings(Set.of(), SilentBars.NEVER, 1, NoteValue.QUARTER, Optional.empty());
 
     /** The 1 of each bar and the beginning of each group. */
-    public static final ClickSettings USUAL = NONE.with(Level.BAR, true).with(Level.GROUP, true);
+    public static final ClickSettings DEFAULT = NONE.with(Level.BAR, true).with(Level.GROUP, true);
 
     public ClickSettings {
         levels = Set.copyOf(levels);
@@ -63,8 +63,8 @@ public record ClickSettings(
             throw new InvalidValueException(
                     "the click comes every 1 to " + SilentBars.MOST_BARS + " bars, not every " + everyBars);
         }
-        if (pulse.compareTo(SHORTEST_PULSE) < 0) {
-            throw new InvalidValueException("a pulse is " + SHORTEST_PULSE + " or longer, not " + pulse);
+        if (pulse.compareTo(MIN_PULSE) < 0) {
+            throw new InvalidValueException("a pulse is " + MIN_PULSE + " or longer, not " + pulse);
         }
     }
 

@@ -16,7 +16,7 @@ import nimblestride.sound.render.ClickSettings.Level;
 
 /** Where the click falls in a feel. */
 final class ClickTrack {
-    private static final int MOST = 20_000;
+    private static final int MAX = 20_000;
 
     private final ClickSettings click;
     private final Phrase phrase;
@@ -117,7 +117,7 @@ final class ClickTrack {
     }
 
     private void hits(Part part, Found found) {
-        layer.ifPresent(course -> course.between(part.from, part.to, MOST).forEach(hit -> found.at(hit.at())));
+        layer.ifPresent(course -> course.between(part.from, part.to, MAX).forEach(hit -> found.at(hit.at())));
     }
 
     /** Counted back from the change, so that one falls on it. */

@@ -15,17 +15,17 @@ import nimblestride.sound.render.ClickSettings.Level;
  * What is counted before playing begins: the bar it begins in, so many times, said as a school says it, a click for each
  * syllable; and where it begins within the bar, that bar up to there.
  *
- * @param bars from 0, for none, to {@value #MOST_BARS}
+ * @param bars from 0, for none, to {@value #MAX_BARS}
  */
 public record CountIn(int bars, CountingSystem school, Subdivision division) {
-    public static final int MOST_BARS = 8;
+    public static final int MAX_BARS = 8;
 
     /** It begins at once. */
     public static final CountIn NONE = new CountIn(0, CountingSystem.BEATS, Subdivision.AS_WRITTEN);
 
     public CountIn {
-        if (bars < 0 || bars > MOST_BARS) {
-            throw new InvalidValueException("from 0 to " + MOST_BARS + " bars are counted in, not " + bars);
+        if (bars < 0 || bars > MAX_BARS) {
+            throw new InvalidValueException("from 0 to " + MAX_BARS + " bars are counted in, not " + bars);
         }
     }
 

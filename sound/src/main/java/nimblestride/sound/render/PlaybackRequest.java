@@ -10,7 +10,7 @@ import nimblestride.core.time.value.NoteValue;
  * What is to be played: the sections of an exercise, one after the other and from the beginning again, or its only feel for
  * as long as it is let.
  *
- * @param percent how fast, in hundredths of its own tempo, from {@value #SLOWEST} to {@value #FASTEST}
+ * @param percent how fast, in hundredths of its own tempo, from {@value #MIN_PERCENT} to {@value #MAX_PERCENT}
  * @param loop which bars are played again and again, counted within the phrase; only where there is one feel
  * @param start where it begins; with a loop, at the loop's beginning unless it lies within
  * @param band what plays along, if anything does
@@ -24,13 +24,13 @@ public record PlaybackRequest(
         Optional<Loop> loop,
         StartPoint start,
         Optional<BackingBand> band) {
-    public static final int SLOWEST = 10;
-    public static final int FASTEST = 400;
+    public static final int MIN_PERCENT = 10;
+    public static final int MAX_PERCENT = 400;
 
     public PlaybackRequest {
-        if (percent < SLOWEST || percent > FASTEST) {
+        if (percent < MIN_PERCENT || percent > MAX_PERCENT) {
             throw new InvalidValueException(
-                    "it is played at " + SLOWEST + " to " + FASTEST + " % of its tempo, not at " + percent);
+                    "it is played at " + MIN_PERCENT + " to " + MAX_PERCENT + " % of its tempo, not at " + percent);
         }
         int bars = exercise.phrase().bars().size();
         if (loop.isPresent() && (exercise.hasSections() || loop.get().to() > bars)) {

@@ -15,7 +15,7 @@ import nimblestride.sound.kit.SampleSet;
  */
 public final class Renderer {
     /** More sounds than this at once are noise: the oldest is let go. */
-    private static final int MOST_RINGING = 160;
+    private static final int MAX_RINGING = 160;
 
     private final int sampleRate;
     private final Listener listener;
@@ -54,7 +54,7 @@ public final class Renderer {
 
     public Renderer(PlaybackRequest take, SampleSet sounds, int sampleRate, Listener listener) {
         this.sampleRate = sampleRate;
-        this.earliest = (long) Math.ceil(StrokeNotes.EARLIEST * sampleRate);
+        this.earliest = (long) Math.ceil(StrokeNotes.MAX_LEAD * sampleRate);
         this.listener = listener;
         SectionScheduler first = SectionScheduler.first(take, sounds, sampleRate);
         first.countIn().forEach((at, click) -> coming.add(cue(at, Cue.RINGS_OUT, click)));
@@ -162,8 +162,8 @@ public final class Renderer {
         for (int i = 0; i < ringing.size(); i++) {
             ringing.get(i).hear(cue);
         }
-        if (ringing.size() >= MOST_RINGING) {
-            ringing.get(ringing.size() - MOST_RINGING).letGoAt(cue.frame());
+        if (ringing.size() >= MAX_RINGING) {
+            ringing.get(ringing.size() - MAX_RINGING).letGoAt(cue.frame());
         }
         ringing.add(new RingingSample(cue, sampleRate));
         listener.begun(cue.key(), cue.level(), cue.frame(), cue.end());

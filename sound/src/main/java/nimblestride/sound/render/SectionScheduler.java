@@ -25,7 +25,7 @@ final class SectionScheduler {
     private static final int UNITS_A_PART = 64;
 
     /** Bars closer together than two thousandths of a second are one noise; those in between are passed over. */
-    private static final double SHORTEST_SECONDS = 0.0005;
+    private static final double MIN_SECONDS = 0.0005;
 
     private final PlaybackRequest take;
     private final SampleSet sounds;
@@ -186,7 +186,7 @@ final class SectionScheduler {
     /** How many bars of a length pass before another one can be told from it. */
     private long barsHeardAsOne(NoteValue length) {
         double samples = length.toDouble() * anchor.samplesAWhole().doubleValue();
-        return Math.max(1, (long) Math.ceil(SHORTEST_SECONDS * sampleRate / samples));
+        return Math.max(1, (long) Math.ceil(MIN_SECONDS * sampleRate / samples));
     }
 
     /** The stretch that comes after it. */

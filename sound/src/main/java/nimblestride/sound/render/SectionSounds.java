@@ -16,7 +16,7 @@ import nimblestride.sound.kit.SampleSet;
 /** What begins in a feel: the click's, the layers' and the band's sounds, in order. */
 final class SectionSounds {
     /** More than this in a part of a bar is noise, and is left out. */
-    private static final int MOST = 20_000;
+    private static final int MAX = 20_000;
 
     private final Exercise feel;
     private final Mix mix;
@@ -66,7 +66,7 @@ final class SectionSounds {
         ticks.between(bar, played, from, to).forEach((at, level) -> onsets.add(click(at, level, mix, sounds)));
         for (Heard layer : layers) {
             long number = layer.course.hitsBefore(from);
-            for (Hit hit : layer.course.between(from, to, MOST)) {
+            for (Hit hit : layer.course.between(from, to, MAX)) {
                 notes.add(hit, number++, layer.level, onsets);
             }
         }

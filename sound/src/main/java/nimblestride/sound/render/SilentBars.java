@@ -36,15 +36,15 @@ public sealed interface SilentBars {
     /**
      * By chance, and never in the first bar.
      *
-     * @param percent of the bars, from 1 to {@value #MOST_PERCENT}
+     * @param percent of the bars, from 1 to {@value #MAX_PERCENT}
      * @param seed of the chance: the same one keeps silent in the same bars
      */
     record AtRandom(int percent, long seed) implements SilentBars {
-        public static final int MOST_PERCENT = 90;
+        public static final int MAX_PERCENT = 90;
 
         public AtRandom {
-            if (percent < 1 || percent > MOST_PERCENT) {
-                throw new InvalidValueException("by chance the click keeps silent in 1 to " + MOST_PERCENT
+            if (percent < 1 || percent > MAX_PERCENT) {
+                throw new InvalidValueException("by chance the click keeps silent in 1 to " + MAX_PERCENT
                         + " % of the bars, not in " + percent + " %");
             }
         }

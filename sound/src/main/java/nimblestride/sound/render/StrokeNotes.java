@@ -13,7 +13,7 @@ import nimblestride.sound.kit.SampleSet;
 /** What is heard of one stroke: the note, the grace notes before it, the bounces of a buzz. */
 final class StrokeNotes {
     /** The earliest grace note begins so long before its note. */
-    static final double EARLIEST = Ornament.SECONDS_BETWEEN_GRACE_NOTES * Ornament.RUFF.graceNotes();
+    static final double MAX_LEAD = Ornament.SECONDS_BETWEEN_GRACE_NOTES * Ornament.RUFF.graceNotes();
 
     private static final float GRACE_LEVEL = 0.35f;
     private static final int BOUNCES = 5;

@@ -17,12 +17,12 @@ import org.apache.commons.numbers.fraction.BigFraction;
 public record TimeAnchor(BigFraction at, int section, NoteValue moment, BigFraction samplesAWhole) {
     private static final BigFraction HALF = BigFraction.of(1, 2);
     /** Edits while playing, one after the other, must not make the fraction longer and longer. */
-    private static final int LONGEST = 512;
+    private static final int MAX_LENGTH = 512;
 
     private static final long FINE = 1_000_000;
 
     public TimeAnchor {
-        if (at.getDenominator().bitLength() > LONGEST) {
+        if (at.getDenominator().bitLength() > MAX_LENGTH) {
             at = BigFraction.of(nearest(at));
         }
     }

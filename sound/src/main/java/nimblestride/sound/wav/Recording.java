@@ -17,7 +17,7 @@ import nimblestride.sound.kit.Sample;
 /** A recording of the player's own, read from a WAV file of any rate, width and number of channels. */
 public final class Recording {
     /** A stroke rings no longer than this. */
-    public static final int LONGEST_SECONDS = 10;
+    public static final int MAX_SECONDS = 10;
 
     private static final int BYTES_A_SAMPLE = 2;
 
@@ -34,13 +34,13 @@ public final class Recording {
                 AudioInputStream found = AudioSystem.getAudioInputStream(bytes)) {
             AudioFormat format = found.getFormat();
             double seconds = found.getFrameLength() / (double) format.getFrameRate();
-            if (seconds > LONGEST_SECONDS) {
+            if (seconds > MAX_SECONDS) {
                 throw new UnreadableFileException(String.format(
                         Locale.ROOT,
                         "%s lasts %.1f s; the sound of a voice lasts at most %d s",
                         file,
                         seconds,
-                        LONGEST_SECONDS));
+                        MAX_SECONDS));
             }
             AudioFormat wanted = new AudioFormat(sampleRate, 8 * BYTES_A_SAMPLE, format.getChannels(), true, false);
             try (AudioInputStream converted = AudioSystem.getAudioInputStream(wanted, found)) {
@@ -56,7 +56,7 @@ public final class Recording {
 
     private static Sample mono(AudioInputStream from, Path file, int sampleRate) throws IOException {
         int channels = from.getFormat().getChannels();
-        byte[] bytes = from.readNBytes(LONGEST_SECONDS * sampleRate * channels * BYTES_A_SAMPLE);
+        byte[] bytes = from.readNBytes(MAX_SECONDS * sampleRate * channels * BYTES_A_SAMPLE);
         int frames = bytes.length / (channels * BYTES_A_SAMPLE);
         if (frames == 0) {
             throw new UnreadableFileException(file + " holds no sound");

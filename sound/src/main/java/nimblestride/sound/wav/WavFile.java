@@ -27,27 +27,27 @@ import org.apache.commons.numbers.fraction.BigFraction;
  *
  * @param bits of a sample: 16 or 24
  * @param clickApart whether the click has the second of two channels for itself
- * @param rounds how often it is played, from 1 to {@value #MOST_ROUNDS}
+ * @param rounds how often it is played, from 1 to {@value #MAX_ROUNDS}
  */
 public record WavFile(int bits, boolean clickApart, int rounds) {
     public static final int SAMPLE_RATE = 48_000;
-    public static final int MOST_ROUNDS = 1_000;
+    public static final int MAX_ROUNDS = 1_000;
 
     /** 16 bits, all on one channel, once. */
-    public static final WavFile USUAL = new WavFile(16, false, 1);
+    public static final WavFile DEFAULT = new WavFile(16, false, 1);
 
     private static final int BLOCK = 1_024;
     private static final int RINGING_SECONDS = 2;
     /** The format counts its bytes in 32 bits, and some readers take them as signed. */
-    private static final long MOST_BYTES = Integer.MAX_VALUE - 1_024L;
+    private static final long MAX_BYTES = Integer.MAX_VALUE - 1_024L;
 
     public WavFile {
         if (bits != 16 && bits != 24) {
             throw new InvalidValueException("a WAV file is written with 16 or 24 bits a sample, not " + bits);
         }
-        if (rounds < 1 || rounds > MOST_ROUNDS) {
+        if (rounds < 1 || rounds > MAX_ROUNDS) {
             throw new InvalidValueException(
-                    String.format(Locale.ROOT, "it is played from 1 to %,d times, not %,d", MOST_ROUNDS, rounds));
+                    String.format(Locale.ROOT, "it is played from 1 to %,d times, not %,d", MAX_ROUNDS, rounds));
         }
     }
 
@@ -111,7 +111,7 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
                 .add(countIn)
                 .bigDecimalValue(0, RoundingMode.CEILING)
                 .toBigInteger();
-        long most = MOST_BYTES / bytesAFrame();
+        long most = MAX_BYTES / bytesAFrame();
         if (frames.compareTo(BigInteger.valueOf(most)) > 0) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,

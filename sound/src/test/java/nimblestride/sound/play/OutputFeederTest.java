@@ -60,7 +60,7 @@ class OutputFeederTest {
         assertThat(steps).isBetween(AudioOutput.SAMPLE_RATE / 25, AudioOutput.SAMPLE_RATE / 15);
         assertThat(OutputFeeder.glide(0.3f, 0.3f)).isEqualTo(0.3f);
         assertThat(OutputFeeder.glide(0.3f, 0)).isLessThan(0.3f);
-        assertThat(Player.USUAL_VOLUME).isLessThanOrEqualTo(0.5f);
+        assertThat(Player.DEFAULT_VOLUME).isLessThanOrEqualTo(0.5f);
     }
 
     /**

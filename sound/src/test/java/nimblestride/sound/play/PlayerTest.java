@@ -34,7 +34,7 @@ class PlayerTest {
 
     private static PlaybackRequest at(String tempo) {
         return new PlaybackRequest(
-                exercise("4/4", "kick every 1/4").withTempo(TempoText.read(tempo)), ClickSettings.USUAL);
+                exercise("4/4", "kick every 1/4").withTempo(TempoText.read(tempo)), ClickSettings.DEFAULT);
     }
 
     /** Waits for something that is sure to come. */

@@ -19,7 +19,7 @@ class ChangeTest {
     private static final PlaybackRequest TAKE = new PlaybackRequest(
             exercise("5/8, 3/16", "kick every 3/16 from 1/16", "snare 5 over bar", "ride cell xX.g of 1/32 reset bar")
                     .withTempo(TempoText.read("120")),
-            ClickSettings.USUAL);
+            ClickSettings.DEFAULT);
 
     /** Going over to the very same take, however often and whenever, is not heard at all: nothing is lost or doubled. */
     @Property(tries = 40)

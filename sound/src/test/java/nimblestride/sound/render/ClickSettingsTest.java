@@ -59,7 +59,7 @@ class ClickSettingsTest {
 
     @Test
     void clicksWhatIsAskedForAndTheStrongestWhereSeveralFallTogether() {
-        assertThat(ticks(ClickSettings.USUAL, "7/8(2+2+3)", 0)).isEqualTo("[0 BAR, 1/4 GROUP, 1/2 GROUP]");
+        assertThat(ticks(ClickSettings.DEFAULT, "7/8(2+2+3)", 0)).isEqualTo("[0 BAR, 1/4 GROUP, 1/2 GROUP]");
         assertThat(ticks(on(Level.UNIT, Level.GROUP, Level.BAR, Level.PHRASE), "5/8(3+2), 2/4", 0))
                 .isEqualTo("[0 PHRASE, 1/8 UNIT, 1/4 UNIT, 3/8 GROUP, 1/2 UNIT]");
         assertThat(ticks(on(Level.PHRASE), "5/8(3+2), 2/4", 1)).isEqualTo("[]");
@@ -69,14 +69,14 @@ class ClickSettingsTest {
                 .isEqualTo("[1/8 OFF_BEAT, 3/8 OFF_BEAT, 5/8 OFF_BEAT, 7/8 OFF_BEAT]");
         assertThat(ticks(on(Level.OFF_BEAT, Level.BAR), "7/8", 0))
                 .isEqualTo("[0 BAR, 1/8 OFF_BEAT, 3/8 OFF_BEAT, 5/8 OFF_BEAT]");
-        assertThat(ClickSettings.USUAL.with(Level.GROUP, false).levels()).isEqualTo(EnumSet.of(Level.BAR));
+        assertThat(ClickSettings.DEFAULT.with(Level.GROUP, false).levels()).isEqualTo(EnumSet.of(Level.BAR));
     }
 
     @ParameterizedTest
     @CsvSource({"0, 1, 1, 0 1 2 3 4 5 6 7", "1, 4, 1, 0 1 2 4 5 6", "3, 4, 1, 0 4", "0, 1, 3, 0 3 6", "1, 2, 4, 0 4"})
     void keepsSilentWhereItIsToldTo(int silent, int of, int every, String heard) {
         ClickSettings click =
-                ClickSettings.USUAL.silent(new SilentBars.Regular(silent, of)).onceIn(every);
+                ClickSettings.DEFAULT.silent(new SilentBars.Regular(silent, of)).onceIn(every);
         assertThat(LongStream.range(0, 8).filter(click::isHeardAfter).mapToObj(Long::toString))
                 .containsExactly(List.of(heard.split(" ", -1)).toArray(String[]::new));
     }
@@ -86,9 +86,9 @@ class ClickSettingsTest {
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new SilentBars.Regular(4, 4))
                 .withMessageContaining("4 of 4");
-        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> ClickSettings.USUAL.onceIn(0));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> ClickSettings.DEFAULT.onceIn(0));
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> new PlaybackRequest(exercise("4/4"), ClickSettings.USUAL).at(9));
+                .isThrownBy(() -> new PlaybackRequest(exercise("4/4"), ClickSettings.DEFAULT).at(9));
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> CountIn.of(9));
     }
 

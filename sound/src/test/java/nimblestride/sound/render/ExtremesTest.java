@@ -35,12 +35,12 @@ class ExtremesTest {
     @Test
     void aPhraseOfOneUnitAtTheFastestTempo() {
         Exercise exercise = exercise("1/64", "snare every 1/64").withTempo(TempoText.read("999"));
-        List<Integer> heard = onsets(new PlaybackRequest(exercise, ClickSettings.USUAL), RATE);
+        List<Integer> heard = onsets(new PlaybackRequest(exercise, ClickSettings.DEFAULT), RATE);
         assertThat(heard).hasSize(267);
         for (int i = 0; i < heard.size(); i++) {
             assertThat(heard.get(i) - i * 60.0 * RATE / 16 / 999).isBetween(-0.5, 0.5);
         }
-        assertThat(onsets(new PlaybackRequest(exercise, ClickSettings.USUAL).at(400), RATE))
+        assertThat(onsets(new PlaybackRequest(exercise, ClickSettings.DEFAULT).at(400), RATE))
                 .hasSize(1_066);
     }
 
@@ -48,7 +48,7 @@ class ExtremesTest {
     @Test
     void barsCloserTogetherThanCanBeHeardArePassedOver() {
         Exercise exercise = exercise("1/1000000", "kick every 1/4").withTempo(TempoText.read("60"));
-        assertThat(onsets(new PlaybackRequest(exercise, ClickSettings.USUAL), 2 * RATE))
+        assertThat(onsets(new PlaybackRequest(exercise, ClickSettings.DEFAULT), 2 * RATE))
                 .hasSizeBetween(1_000, 4_100);
         assertThat(onsets(new PlaybackRequest(exercise, ClickSettings.NONE), RATE))
                 .containsExactly(0);

@@ -84,10 +84,10 @@ class MixTest {
     void theClickHasALevelOfItsOwn() {
         float[] block = new float[RATE];
         PlaybackRequest take =
-                new PlaybackRequest(EXERCISE.withLayers(List.of()), ClickSettings.USUAL).mixed(Mix.EVEN.withClick(2));
+                new PlaybackRequest(EXERCISE.withLayers(List.of()), ClickSettings.DEFAULT).mixed(Mix.EVEN.withClick(2));
         new Renderer(take, SIGNS, RATE).render(block, block.length);
         float loud = block[0];
-        new Renderer(new PlaybackRequest(take.exercise(), ClickSettings.USUAL), SIGNS, RATE)
+        new Renderer(new PlaybackRequest(take.exercise(), ClickSettings.DEFAULT), SIGNS, RATE)
                 .render(block, block.length);
         assertThat(loud).isCloseTo(2 * block[0], within(1e-6f)).isNegative();
     }

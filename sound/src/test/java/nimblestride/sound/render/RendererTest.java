@@ -77,7 +77,7 @@ class RendererTest {
     void clicksTheGroupsAndTheOne() {
         Exercise exercise = exercise("10/8(3+3+2+2)").withTempo(TempoText.read("1/8=240"));
         List<Long> heard = onsets(render(
-                new Renderer(new PlaybackRequest(exercise, ClickSettings.USUAL), IMPULSES, RATE), 3 * RATE, 256));
+                new Renderer(new PlaybackRequest(exercise, ClickSettings.DEFAULT), IMPULSES, RATE), 3 * RATE, 256));
         long unit = RATE / 4;
         assertThat(heard).startsWith(0L, 3 * unit, 6 * unit, 8 * unit, 10 * unit);
     }

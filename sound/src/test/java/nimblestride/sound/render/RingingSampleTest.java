@@ -86,7 +86,7 @@ class RingingSampleTest {
         BackingBand band =
                 new BackingBand(BackingBand.Line.BASS_AND_CHORDS, new BandKey(2, Mode.DORIAN), Optional.empty());
         PlaybackRequest take = new PlaybackRequest(
-                        at60("open hi-hat every 3/16", "hi-hat every 1/4 from 1/32"), ClickSettings.USUAL)
+                        at60("open hi-hat every 3/16", "hi-hat every 1/4 from 1/32"), ClickSettings.DEFAULT)
                 .with(Optional.of(band));
         float[] whole = rendered(take, 2);
         Renderer renderer = new Renderer(take, LEVELS, RATE);

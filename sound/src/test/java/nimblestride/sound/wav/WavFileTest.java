@@ -73,7 +73,7 @@ class WavFileTest {
     @CsvSource({"16, false", "24, false", "16, true", "24, true"})
     void isReadBackWithItsOnsetsOnTheirSamples(int bits, boolean apart) throws Exception {
         Exercise exercise = exercise("5/8", "claves every 3/8 from 1/16").withTempo(TempoText.read("120"));
-        PlaybackRequest take = new PlaybackRequest(exercise, ClickSettings.USUAL).countedIn(CountIn.of(1));
+        PlaybackRequest take = new PlaybackRequest(exercise, ClickSettings.DEFAULT).countedIn(CountIn.of(1));
         Back back = back(new WavFile(bits, apart, 1), take);
         assertThat(back.stream.getFormat().getSampleRate()).isEqualTo(RATE);
         assertThat(back.stream.getFormat().getSampleSizeInBits()).isEqualTo(bits);
@@ -112,7 +112,7 @@ class WavFileTest {
                 exercise("4/4 x90000", "kick every 1/1").withTempo(TempoText.read("1")), ClickSettings.NONE);
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() ->
-                        WavFile.USUAL.write(longest, KIT, OutputStream.nullOutputStream(), WavFile.Progress.TO_THE_END))
+                        WavFile.DEFAULT.write(longest, KIT, OutputStream.nullOutputStream(), WavFile.Progress.TO_THE_END))
                 .withMessageContaining("a WAV file holds at most 372 minutes of this, and it would be 360,000");
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new WavFile(8, false, 1));
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new WavFile(16, false, 0));

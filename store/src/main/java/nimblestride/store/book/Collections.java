@@ -9,7 +9,7 @@ import org.jdbi.v3.core.result.RowView;
 
 /** Exercises put together under a name, in an order of their own. */
 public final class Collections {
-    public static final int LONGEST_NAME = 200;
+    public static final int MAX_NAME_LENGTH = 200;
 
     private final BookFile file;
 
@@ -38,8 +38,8 @@ public final class Collections {
      */
     public UUID named(String name) {
         String tidy = name.strip();
-        if (tidy.isEmpty() || tidy.length() > LONGEST_NAME) {
-            throw new InvalidValueException("a collection has a name of 1 to " + LONGEST_NAME + " characters");
+        if (tidy.isEmpty() || tidy.length() > MAX_NAME_LENGTH) {
+            throw new InvalidValueException("a collection has a name of 1 to " + MAX_NAME_LENGTH + " characters");
         }
         return file.writing(handle -> {
             handle.createUpdate("INSERT OR IGNORE INTO collection (id, name) VALUES (?, ?)")

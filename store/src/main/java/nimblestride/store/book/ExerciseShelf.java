@@ -22,7 +22,7 @@ import org.jdbi.v3.core.statement.Query;
 
 /** The exercises of a Book. Names need not differ. */
 public final class ExerciseShelf {
-    private static final int LONGEST_ABOUT = 400;
+    private static final int MAX_ABOUT_LENGTH = 400;
     private static final Pattern BETWEEN_WORDS = Pattern.compile("[^\\p{L}\\p{N}/+]+");
     private static final Set<String> SAYING_NOTHING =
             Set.of("everything", "all", "in", "the", "a", "an", "and", "with", "of", "exercises", "something");
@@ -90,7 +90,7 @@ public final class ExerciseShelf {
 
     private static String about(Exercise exercise) {
         String bars = BarsText.write(exercise.phrase());
-        return bars.length() <= LONGEST_ABOUT ? bars : bars.substring(0, LONGEST_ABOUT - 1) + "…";
+        return bars.length() <= MAX_ABOUT_LENGTH ? bars : bars.substring(0, MAX_ABOUT_LENGTH - 1) + "…";
     }
 
     private static void putTags(Handle handle, UUID id, Set<String> tags) {

@@ -18,7 +18,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
  */
 public record Playthrough(List<Passage> passages) {
     /** The longest way home that is played out, in bars. */
-    public static final int LONGEST_IN_BARS = 512;
+    public static final int MAX_IN_BARS = 512;
 
     public Playthrough {
         passages = List.copyOf(passages);
@@ -70,7 +70,7 @@ public record Playthrough(List<Passage> passages) {
 
     /**
      * All there is of an exercise: its sections once; or its only feel until every layer is back where it began, where that is
-     * within {@value #LONGEST_IN_BARS} bars, and otherwise its phrase once.
+     * within {@value #MAX_IN_BARS} bars, and otherwise its phrase once.
      */
     public static Playthrough untilBack(Exercise exercise) {
         return of(exercise.hasSections() ? exercise : SectionEdits.inRounds(exercise, 0, roundsUntilBack(exercise)));
@@ -80,7 +80,7 @@ public record Playthrough(List<Passage> passages) {
         return Analysis.of(exercise)
                 .together()
                 .result()
-                .filter(together -> together.bars() <= LONGEST_IN_BARS)
+                .filter(together -> together.bars() <= MAX_IN_BARS)
                 .map(together -> ExactMath.toInt(together.phrases()))
                 .orElse(1);
     }

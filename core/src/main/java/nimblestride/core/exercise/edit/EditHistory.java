@@ -12,7 +12,7 @@ import nimblestride.core.exercise.model.Exercise;
  */
 public record EditHistory(List<Exercise> past, Exercise present, List<Exercise> future) {
     /** How many steps back are kept. */
-    public static final int LONGEST = 1_000;
+    public static final int MAX_LENGTH = 1_000;
 
     public EditHistory {
         past = List.copyOf(past);
@@ -30,7 +30,7 @@ public record EditHistory(List<Exercise> past, Exercise present, List<Exercise> 
         }
         List<Exercise> longer = new ArrayList<>(past);
         longer.add(present);
-        return new EditHistory(longer.subList(Math.max(0, longer.size() - LONGEST), longer.size()), next, List.of());
+        return new EditHistory(longer.subList(Math.max(0, longer.size() - MAX_LENGTH), longer.size()), next, List.of());
     }
 
     /** Changes the present without a step of its own: the further keystrokes of one piece of typing. */

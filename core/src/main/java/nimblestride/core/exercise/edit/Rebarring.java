@@ -103,7 +103,7 @@ final class Rebarring {
             return Optional.of(reset);
         }
         List<Optional<Integer>> all = beginnings.toList();
-        if (all.size() > Reset.AtBars.MOST_BARS || !all.stream().allMatch(Optional::isPresent)) {
+        if (all.size() > Reset.AtBars.MAX_BARS || !all.stream().allMatch(Optional::isPresent)) {
             return Optional.empty();
         }
         List<Integer> bars =
@@ -115,7 +115,7 @@ final class Rebarring {
     /** What is heard of a layer in a round of the phrase, placed on the new bars; empty where that would not be what is heard. */
     private Optional<Layer> noteByNote(Layer layer) {
         List<Sounding> round = round(layer, old);
-        if (round.isEmpty() || round.size() > Pattern.Placed.MOST_PLACED) {
+        if (round.isEmpty() || round.size() > Pattern.Placed.MAX_PLACED) {
             return Optional.empty();
         }
         Layer placed = new Layer(
@@ -148,7 +148,7 @@ final class Rebarring {
         if (course.begin() > 0 || !phrase.length().isMultipleOf(course.grid().value(course.period()))) {
             return List.of();
         }
-        return course.between(NoteValue.ZERO, phrase.length(), Pattern.Placed.MOST_PLACED + 1).stream()
+        return course.between(NoteValue.ZERO, phrase.length(), Pattern.Placed.MAX_PLACED + 1).stream()
                 .map(hit -> new Sounding(hit.at(), hit.stroke(), hit.voices()))
                 .toList();
     }

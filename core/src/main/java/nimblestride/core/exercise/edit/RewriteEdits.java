@@ -42,13 +42,13 @@ public final class RewriteEdits {
                 .reduce(NoteValue::greatestCommonDivisor)
                 .orElseThrow();
         long units = phrase.length().wholePartsOf(unit);
-        if (units > Meter.MOST_UNITS) {
+        if (units > Meter.MAX_UNITS) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
                     "as one bar this would be %,d units of %s, and a bar holds at most %,d",
                     units,
                     unit,
-                    Meter.MOST_UNITS));
+                    Meter.MAX_UNITS));
         }
         Meter meter = Meter.of((int) units, ExactMath.toInt(unit.denominator()));
         List<Integer> groups = new ArrayList<>();
@@ -98,9 +98,9 @@ public final class RewriteEdits {
         List<Placement> again = placed.placements().stream()
                 .filter(one -> one.bar() < round)
                 .flatMap(one -> IntStream.iterate(one.bar(), bar -> bar < bars, bar -> bar + round)
-                        .limit(Pattern.Placed.MOST_PLACED)
+                        .limit(Pattern.Placed.MAX_PLACED)
                         .mapToObj(bar -> new Placement(bar, one.position(), one.stroke())))
-                .limit(Pattern.Placed.MOST_PLACED + 1L)
+                .limit(Pattern.Placed.MAX_PLACED + 1L)
                 .toList();
         // Where nothing of it lies on these bars, it is kept as it is.
         return again.isEmpty() ? placed : new Pattern.Placed(again);

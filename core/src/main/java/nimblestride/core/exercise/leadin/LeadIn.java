@@ -30,10 +30,10 @@ import nimblestride.core.time.value.NoteValue;
  */
 public final class LeadIn {
     /** Rounds of the old bars to each part. */
-    public static final int MOST_ROUNDS = 16;
+    public static final int MAX_ROUNDS = 16;
 
     private static final int PARTS = 3;
-    private static final int MOST_NOTES = 4_096;
+    private static final int MAX_NOTES = 4_096;
 
     private final Modulation shift;
     private final Phrase bars;
@@ -41,20 +41,20 @@ public final class LeadIn {
     private final NoteValue end;
 
     private LeadIn(Modulation shift, int rounds) {
-        if (rounds < 1 || rounds > MOST_ROUNDS) {
+        if (rounds < 1 || rounds > MAX_ROUNDS) {
             throw new InvalidValueException(
-                    "each part of a lead-in is from 1 to " + MOST_ROUNDS + " rounds of the old bars, not " + rounds);
+                    "each part of a lead-in is from 1 to " + MAX_ROUNDS + " rounds of the old bars, not " + rounds);
         }
         this.shift = shift;
         int once = rounds * shift.oldBars().bars().size();
         this.bars = shift.oldBars().first((long) PARTS * once);
         this.part = bars.startOf(once);
         this.end = bars.length();
-        if (end.fraction().divide(shift.subdivision().fraction()).doubleValue() > MOST_NOTES) {
+        if (end.fraction().divide(shift.subdivision().fraction()).doubleValue() > MAX_NOTES) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
                     "this lead-in would have more than %,d notes of %s; fewer rounds, or a plainer pivot, can be set up",
-                    MOST_NOTES,
+                    MAX_NOTES,
                     shift.subdivision()));
         }
     }
@@ -78,7 +78,7 @@ public final class LeadIn {
      * With a lead-in before a section.
      *
      * @param section from 1; a modulation leads into it
-     * @param rounds of the old bars to each of its three parts, from 1 to {@value #MOST_ROUNDS}
+     * @param rounds of the old bars to each of its three parts, from 1 to {@value #MAX_ROUNDS}
      * @throws InvalidValueException if no modulation leads into it, or it would have too many notes
      */
     public static Exercise before(Exercise exercise, int section, int rounds) {
@@ -87,7 +87,7 @@ public final class LeadIn {
             throw new InvalidValueException("the tempo stays here: there is nothing to lead into");
         }
         String wanted = "lead-in to " + exercise.feels().get(after.feel()).name();
-        String name = wanted.substring(0, Math.min(wanted.length(), SectionContent.LONGEST_NAME - 3));
+        String name = wanted.substring(0, Math.min(wanted.length(), SectionContent.MAX_NAME_LENGTH - 3));
         List<String> taken = exercise.feels().stream().map(SectionContent::name).toList();
         String free = Stream.iterate(1, number -> number + 1)
                 .map(number -> number == 1 ? name : name + " " + number)

@@ -28,11 +28,11 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * them. One feel is in hand: it is the one that {@link #phrase}, {@link #layers} and {@link #tempo} tell and that edits
  * change. An exercise never changes: an edit makes another one.
  *
- * @param name what it is called, at most {@value #LONGEST_NAME} characters
- * @param feels from 1 to {@value #MOST_FEELS}, each played in some section
+ * @param name what it is called, at most {@value #MAX_NAME_LENGTH} characters
+ * @param feels from 1 to {@value #MAX_FEELS}, each played in some section
  * @param inHand which of them is in hand, from 0
  * @param start the tempo of the first section; those of the others follow by their modulations
- * @param sections from 1 to {@value #MOST_SECTIONS}, in the order in which they are played; nothing leads into the first
+ * @param sections from 1 to {@value #MAX_SECTIONS}, in the order in which they are played; nothing leads into the first
  * @param manner how it is meant to be played
  * @param voices those that can be named in it
  * @param practice how it is practised
@@ -46,10 +46,10 @@ public record Exercise(
         PlayingStyle manner,
         PracticePlan practice,
         NamedVoices voices) {
-    public static final int LONGEST_NAME = 200;
-    public static final int MOST_LAYERS = SectionContent.MOST_LAYERS;
-    public static final int MOST_FEELS = 32;
-    public static final int MOST_SECTIONS = ModulationChain.MOST + 1;
+    public static final int MAX_NAME_LENGTH = 200;
+    public static final int MAX_LAYERS = SectionContent.MAX_LAYERS;
+    public static final int MAX_FEELS = 32;
+    public static final int MAX_SECTIONS = ModulationChain.MAX + 1;
 
     /** What the only feel of an exercise is called. */
     public static final String FIRST_FEEL = "A";
@@ -62,7 +62,7 @@ public record Exercise(
                 0,
                 tempo,
                 List.of(Section.of(0)),
-                PlayingStyle.USUAL,
+                PlayingStyle.DEFAULT,
                 PracticePlan.NONE,
                 NamedVoices.KIT);
     }
@@ -70,12 +70,12 @@ public record Exercise(
     public Exercise {
         feels = List.copyOf(feels);
         sections = List.copyOf(sections);
-        name = PlainText.name("an exercise", name, LONGEST_NAME);
-        if (feels.isEmpty() || feels.size() > MOST_FEELS) {
-            throw new InvalidValueException("an exercise has from 1 to " + MOST_FEELS + " feels");
+        name = PlainText.name("an exercise", name, MAX_NAME_LENGTH);
+        if (feels.isEmpty() || feels.size() > MAX_FEELS) {
+            throw new InvalidValueException("an exercise has from 1 to " + MAX_FEELS + " feels");
         }
-        if (sections.isEmpty() || sections.size() > MOST_SECTIONS) {
-            throw new InvalidValueException("an exercise has from 1 to " + MOST_SECTIONS + " sections");
+        if (sections.isEmpty() || sections.size() > MAX_SECTIONS) {
+            throw new InvalidValueException("an exercise has from 1 to " + MAX_SECTIONS + " sections");
         }
         if (!sections.get(0).entered().isNone()) {
             throw new InvalidValueException("no modulation leads into the first section: its tempo is the first");
@@ -101,11 +101,11 @@ public record Exercise(
             bars += (long) section.rounds()
                     * feels.get(section.feel()).phrase().bars().size();
         }
-        if (sections.size() > 1 && bars > Phrase.MOST_BARS) {
+        if (sections.size() > 1 && bars > Phrase.MAX_BARS) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
                     "the sections of an exercise hold at most %,d bars together, and these are %,d",
-                    Phrase.MOST_BARS,
+                    Phrase.MAX_BARS,
                     bars));
         }
         if (sections.size() > 1) {

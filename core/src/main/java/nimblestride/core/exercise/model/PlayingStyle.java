@@ -9,19 +9,19 @@ import nimblestride.core.kit.sticking.LeadHand;
  *
  * @param lead which hand leads
  * @param linear whether no two limbs are meant to strike at once
- * @param mostStrokes how many strokes a second a limb is to be asked for at the most, from 1 to {@value #FASTEST}, if that
+ * @param mostStrokes how many strokes a second a limb is to be asked for at the most, from 1 to {@value #MAX_STROKES_PER_SECOND}, if that
  *     is set
  */
 public record PlayingStyle(LeadHand lead, boolean linear, OptionalInt mostStrokes) {
-    public static final int FASTEST = 40;
+    public static final int MAX_STROKES_PER_SECOND = 40;
 
     /** The right hand leads, limbs may strike together, and nothing is too fast. */
-    public static final PlayingStyle USUAL = new PlayingStyle(LeadHand.RIGHT, false, OptionalInt.empty());
+    public static final PlayingStyle DEFAULT = new PlayingStyle(LeadHand.RIGHT, false, OptionalInt.empty());
 
     public PlayingStyle {
-        if (mostStrokes.isPresent() && (mostStrokes.getAsInt() < 1 || mostStrokes.getAsInt() > FASTEST)) {
+        if (mostStrokes.isPresent() && (mostStrokes.getAsInt() < 1 || mostStrokes.getAsInt() > MAX_STROKES_PER_SECOND)) {
             throw new InvalidValueException(
-                    "a limb plays from 1 to " + FASTEST + " strokes a second, not " + mostStrokes.getAsInt());
+                    "a limb plays from 1 to " + MAX_STROKES_PER_SECOND + " strokes a second, not " + mostStrokes.getAsInt());
         }
     }
 

@@ -8,16 +8,16 @@ import nimblestride.core.layer.modulation.Pivot;
  * A feel in its turn. Its layers begin anew with it.
  *
  * @param feel which of the exercise's feels is played, from 0
- * @param rounds how often its phrase is played, from 1 to {@value #MOST_ROUNDS}
+ * @param rounds how often its phrase is played, from 1 to {@value #MAX_ROUNDS}
  * @param entered the modulation over its first bar line; {@link Pivot#NONE} where the tempo stays
  */
 public record Section(int feel, int rounds, Pivot entered) {
-    public static final int MOST_ROUNDS = 1_000;
+    public static final int MAX_ROUNDS = 1_000;
 
     public Section {
-        if (rounds < 1 || rounds > MOST_ROUNDS) {
+        if (rounds < 1 || rounds > MAX_ROUNDS) {
             throw new InvalidValueException(String.format(
-                    Locale.ROOT, "a section plays its bars from 1 to %,d times, not %,d", MOST_ROUNDS, rounds));
+                    Locale.ROOT, "a section plays its bars from 1 to %,d times, not %,d", MAX_ROUNDS, rounds));
         }
     }
 

@@ -20,7 +20,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
  */
 public record Ladder(
         BigFraction start, BigFraction goal, BigFraction step, LadderRules rules, Optional<LadderPace> pace) {
-    public static final int MOST_RUNGS = 1_000;
+    public static final int MAX_RUNGS = 1_000;
 
     public Ladder {
         checkTempo("the start", start);
@@ -32,19 +32,19 @@ public record Ladder(
         if (step.signum() <= 0) {
             throw new InvalidValueException("a step of a ladder goes up, as in 4 beats a minute");
         }
-        if (steps(start, goal, step).compareTo(BigInteger.valueOf(MOST_RUNGS - 1L)) > 0) {
+        if (steps(start, goal, step).compareTo(BigInteger.valueOf(MAX_RUNGS - 1L)) > 0) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
                     "a ladder has at most %,d rungs; expected larger steps than %s",
-                    MOST_RUNGS,
+                    MAX_RUNGS,
                     Tempo.decimal(step)));
         }
     }
 
     private static void checkTempo(String what, BigFraction perMinute) {
-        if (perMinute.compareTo(BigFraction.of(Tempo.SLOWEST)) < 0
-                || perMinute.compareTo(BigFraction.of(Tempo.FASTEST)) > 0) {
-            throw new InvalidValueException(what + " of a ladder is from " + Tempo.SLOWEST + " to " + Tempo.FASTEST
+        if (perMinute.compareTo(BigFraction.of(Tempo.MIN)) < 0
+                || perMinute.compareTo(BigFraction.of(Tempo.MAX)) > 0) {
+            throw new InvalidValueException(what + " of a ladder is from " + Tempo.MIN + " to " + Tempo.MAX
                     + " a minute, not " + Tempo.decimal(perMinute));
         }
     }
@@ -57,7 +57,7 @@ public record Ladder(
 
     /** A ladder without dates. */
     public static Ladder of(BigFraction start, BigFraction goal, BigFraction step) {
-        return new Ladder(start, goal, step, LadderRules.USUAL, Optional.empty());
+        return new Ladder(start, goal, step, LadderRules.DEFAULT, Optional.empty());
     }
 
     /** From six tenths of a tempo up to it, in steps of a twentieth, in whole beats a minute where there is room. */
@@ -68,7 +68,7 @@ public record Ladder(
     }
 
     private static BigFraction atLeastSlowest(BigFraction perMinute) {
-        BigFraction slowest = BigFraction.of(Tempo.SLOWEST);
+        BigFraction slowest = BigFraction.of(Tempo.MIN);
         return perMinute.compareTo(slowest) < 0 ? slowest : perMinute;
     }
 

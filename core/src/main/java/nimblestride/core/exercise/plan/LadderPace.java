@@ -15,11 +15,11 @@ import nimblestride.core.foundation.failure.InvalidValueException;
  * @param days of the week on which it is practised, at least one
  */
 public record LadderPace(LocalDate begun, LocalDate due, Set<DayOfWeek> days) {
-    private static final int MOST_YEARS = 10;
+    private static final int MAX_YEARS = 10;
 
     public LadderPace {
-        if (due.isBefore(begun) || due.isAfter(begun.plusYears(MOST_YEARS))) {
-            throw new InvalidValueException("the goal is due within " + MOST_YEARS + " years after the first day, "
+        if (due.isBefore(begun) || due.isAfter(begun.plusYears(MAX_YEARS))) {
+            throw new InvalidValueException("the goal is due within " + MAX_YEARS + " years after the first day, "
                     + begun + ", and not before it: " + due);
         }
         if (days.isEmpty()) {

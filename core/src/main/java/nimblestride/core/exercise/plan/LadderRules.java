@@ -5,14 +5,14 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 /**
  * When a ladder goes up and when it steps back; otherwise it stays.
  *
- * @param cleanToGoUp so many clean passes in a row, from 1 to {@value #MOST}
- * @param missesToStepBack so many passes in a row that were not clean yet, from 1 to {@value #MOST}
+ * @param cleanToGoUp so many clean passes in a row, from 1 to {@value #MAX}
+ * @param missesToStepBack so many passes in a row that were not clean yet, from 1 to {@value #MAX}
  */
 public record LadderRules(int cleanToGoUp, int missesToStepBack) {
-    public static final int MOST = 20;
+    public static final int MAX = 20;
 
     /** Three clean ones go up, two others step back. */
-    public static final LadderRules USUAL = new LadderRules(3, 2);
+    public static final LadderRules DEFAULT = new LadderRules(3, 2);
 
     public LadderRules {
         check(cleanToGoUp, "clean passes go up");
@@ -20,8 +20,8 @@ public record LadderRules(int cleanToGoUp, int missesToStepBack) {
     }
 
     private static void check(int number, String what) {
-        if (number < 1 || number > MOST) {
-            throw new InvalidValueException("from 1 to " + MOST + " " + what + ", not " + number);
+        if (number < 1 || number > MAX) {
+            throw new InvalidValueException("from 1 to " + MAX + " " + what + ", not " + number);
         }
     }
 }

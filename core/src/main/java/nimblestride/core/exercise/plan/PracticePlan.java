@@ -9,13 +9,13 @@ import nimblestride.core.kit.sticking.Sticking;
 /**
  * How an exercise is practised.
  *
- * @param dealt the stickings among those that were dealt that have been practised, each once; at most {@value #MOST_DEALT}
- * @param stages the way to it, step by step; at most {@value #MOST_STAGES}
+ * @param dealt the stickings among those that were dealt that have been practised, each once; at most {@value #MAX_DEALT}
+ * @param stages the way to it, step by step; at most {@value #MAX_STAGES}
  * @param ladder the way to its tempo, if there is one
  */
 public record PracticePlan(List<Sticking> dealt, List<Stage> stages, Optional<Ladder> ladder) {
-    public static final int MOST_DEALT = 100_000;
-    public static final int MOST_STAGES = 100;
+    public static final int MAX_DEALT = 100_000;
+    public static final int MAX_STAGES = 100;
 
     /** Nothing said about it. */
     public static final PracticePlan NONE = new PracticePlan(List.of(), List.of(), Optional.empty());
@@ -23,8 +23,8 @@ public record PracticePlan(List<Sticking> dealt, List<Stage> stages, Optional<La
     public PracticePlan {
         dealt = dealt.stream().distinct().toList();
         stages = List.copyOf(stages);
-        if (stages.size() > MOST_STAGES) {
-            throw new InvalidValueException("an exercise has at most " + MOST_STAGES + " stages, not " + stages.size());
+        if (stages.size() > MAX_STAGES) {
+            throw new InvalidValueException("an exercise has at most " + MAX_STAGES + " stages, not " + stages.size());
         }
     }
 

@@ -7,17 +7,17 @@ import nimblestride.core.foundation.failure.InvalidValueException;
  * A step on the way to an exercise.
  *
  * @param layers the names of the layers that are played; none named for all
- * @param percent how fast, in hundredths of the exercise's own tempo, from {@value #SLOWEST} to {@value #FASTEST}
+ * @param percent how fast, in hundredths of the exercise's own tempo, from {@value #MIN_PERCENT} to {@value #MAX_PERCENT}
  */
 public record Stage(StageTask task, List<String> layers, TimeAndFill frame, int percent) {
-    public static final int SLOWEST = 10;
-    public static final int FASTEST = 400;
+    public static final int MIN_PERCENT = 10;
+    public static final int MAX_PERCENT = 400;
 
     public Stage {
         layers = List.copyOf(layers);
-        if (percent < SLOWEST || percent > FASTEST) {
+        if (percent < MIN_PERCENT || percent > MAX_PERCENT) {
             throw new InvalidValueException(
-                    "a stage is played at " + SLOWEST + " to " + FASTEST + " % of the tempo, not at " + percent);
+                    "a stage is played at " + MIN_PERCENT + " to " + MAX_PERCENT + " % of the tempo, not at " + percent);
         }
     }
 

@@ -50,15 +50,15 @@ public sealed interface StageTask {
     /**
      * Everything so many units of the first bar later than it is written, against bars that stay.
      *
-     * @param units from 1 to {@value #MOST}
+     * @param units from 1 to {@value #MAX}
      */
     record Displaced(int units) implements StageTask {
-        public static final int MOST = 1_000;
+        public static final int MAX = 1_000;
 
         public Displaced {
-            if (units < 1 || units > MOST) {
+            if (units < 1 || units > MAX) {
                 throw new InvalidValueException(
-                        String.format(Locale.ROOT, "a stage is displaced by 1 to %,d units, not by %,d", MOST, units));
+                        String.format(Locale.ROOT, "a stage is displaced by 1 to %,d units, not by %,d", MAX, units));
             }
         }
 

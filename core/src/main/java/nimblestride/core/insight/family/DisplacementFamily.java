@@ -14,7 +14,7 @@ import nimblestride.core.time.value.NoteValue;
 
 /** One layer begun at other places: within its own cycle, or on each unit of the bar in turn. */
 public final class DisplacementFamily {
-    private static final int MOST = 256;
+    private static final int MAX = 256;
 
     private DisplacementFamily() {}
 
@@ -61,7 +61,7 @@ public final class DisplacementFamily {
 
     private static List<NoteValue> steps(NoteValue unit, NoteValue length) {
         List<NoteValue> steps = new ArrayList<>();
-        for (int i = 0; i < MOST && unit.times(i).compareTo(length) < 0; i++) {
+        for (int i = 0; i < MAX && unit.times(i).compareTo(length) < 0; i++) {
             steps.add(unit.times(i));
         }
         return steps;

@@ -25,6 +25,6 @@ public record Family(String name, String why, List<Member> members) {
     /** The exercise, called after itself and the label. */
     static Member member(Exercise from, String label, String why, Exercise exercise) {
         String name = from.name() + ", " + label;
-        return new Member(label, why, exercise.withName(name.length() <= Exercise.LONGEST_NAME ? name : label));
+        return new Member(label, why, exercise.withName(name.length() <= Exercise.MAX_NAME_LENGTH ? name : label));
     }
 }

@@ -17,7 +17,7 @@ import nimblestride.core.time.value.NoteValue;
  * where all are home. It says what the Road and the Weave show, to whoever does not see them.
  */
 public final class BarListing {
-    private static final int MOST_HITS = 48;
+    private static final int MAX_HITS = 48;
 
     private final Analysis reckoning;
 
@@ -52,16 +52,16 @@ public final class BarListing {
             return layer.name() + " cannot be laid out";
         }
         Alignment alignment = layer.alignment().result().get();
-        List<Hit> hits = alignment.course().between(start, start.plus(bar.length()), MOST_HITS + 1);
+        List<Hit> hits = alignment.course().between(start, start.plus(bar.length()), MAX_HITS + 1);
         if (hits.isEmpty()) {
             return layer.name() + " silent";
         }
         String places = hits.stream()
-                .limit(MOST_HITS)
+                .limit(MAX_HITS)
                 .map(hit -> new CountPosition(bar.meter(), hit.at().minus(start)).toString())
                 .collect(Collectors.joining(", "));
         boolean lands = hits.get(0).startsCycle() && hits.get(0).at().equals(start);
-        return layer.name() + " on " + places + (hits.size() > MOST_HITS ? " and more" : "")
+        return layer.name() + " on " + places + (hits.size() > MAX_HITS ? " and more" : "")
                 + (lands ? ", landing" : "");
     }
 }

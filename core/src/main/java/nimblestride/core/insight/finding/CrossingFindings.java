@@ -37,10 +37,10 @@ import nimblestride.core.time.value.NoteValue;
 /** What each layer does on its way against the bars: what that is called, how it sits bar by bar, and in which hand. */
 final class CrossingFindings {
     /** A longer way home is told up to here. */
-    private static final long MOST_BARS = 64;
+    private static final long MAX_BARS = 64;
 
-    private static final int MOST_HITS = 20_000;
-    private static final int MOST_COUNTS = 16;
+    private static final int MAX_HITS = 20_000;
+    private static final int MAX_COUNTS = 16;
 
     private final Analysis reckoning;
     private final Phrase phrase;
@@ -119,7 +119,7 @@ final class CrossingFindings {
     /** On which bars it is on the beat, on which off it, and how many hits each bar gets. */
     private void tellBars(int index, OfLayer ofLayer, Alignment alignment) {
         long home = alignment.returnsAfter().bars();
-        List<BarByBar> bars = barByBar(alignment, Math.min(home, MOST_BARS));
+        List<BarByBar> bars = barByBar(alignment, Math.min(home, MAX_BARS));
         Map<Sits, List<Long>> sitting = new EnumMap<>(Sits.class);
         for (int bar = 0; bar < bars.size(); bar++) {
             sitting.computeIfAbsent(bars.get(bar).sits(), sits -> new ArrayList<>())
@@ -145,7 +145,7 @@ final class CrossingFindings {
 
     private List<BarByBar> barByBar(Alignment alignment, long bars) {
         try {
-            return BarByBar.of(alignment.course(), phrase, bars, MOST_HITS);
+            return BarByBar.of(alignment.course(), phrase, bars, MAX_HITS);
         } catch (ExactOverflowException e) {
             // The beats of these bars cannot be counted in its units: then nothing of the kind can be told.
             return List.of();
@@ -161,7 +161,7 @@ final class CrossingFindings {
 
     private static String hits(List<BarByBar> bars) {
         LongStream each = bars.stream().mapToLong(BarByBar::hits);
-        if (bars.size() > MOST_COUNTS) {
+        if (bars.size() > MAX_COUNTS) {
             return "";
         }
         String counts = each.mapToObj(Counted::number).collect(Collectors.joining(", "));
@@ -177,7 +177,7 @@ final class CrossingFindings {
         }
         AlternatingHands hands = running.get();
         String letters = hands.hits().stream()
-                .limit(MOST_COUNTS)
+                .limit(MAX_COUNTS)
                 .map(limb -> String.valueOf(limb.letter()))
                 .collect(Collectors.joining(" "));
         Limb first = hands.hits().get(0);

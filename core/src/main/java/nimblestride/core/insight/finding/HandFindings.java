@@ -31,10 +31,10 @@ import org.apache.commons.numbers.fraction.BigFraction;
 
 /** What the hands and feet must do, in sentences: told as soon as limbs are put on counts, or limits are set. */
 final class HandFindings {
-    /** A way home of more bars is not followed to its end; the phrase itself is, up to {@link #LONGEST_PHRASE}. */
-    private static final long MOST_BARS = 64;
+    /** A way home of more bars is not followed to its end; the phrase itself is, up to {@link #MAX_PHRASE_LENGTH}. */
+    private static final long MAX_BARS = 64;
 
-    private static final int LONGEST_PHRASE = 256;
+    private static final int MAX_PHRASE_LENGTH = 256;
     private static final int ORDINARY_RUN = 2;
     private static final int BOXED_IN = 75;
     private static final int FLOWING = 34;
@@ -50,15 +50,15 @@ final class HandFindings {
         this.reckoning = reckoning;
         this.exercise = reckoning.exercise();
         this.phrase = exercise.phrase();
-        long home = reckoning.together().result().map(Analysis.Together::bars).orElse(MOST_BARS);
-        this.bars = home <= MOST_BARS
+        long home = reckoning.together().result().map(Analysis.Together::bars).orElse(MAX_BARS);
+        this.bars = home <= MAX_BARS
                 ? home
-                : Math.max(MOST_BARS, Math.min(LONGEST_PHRASE, phrase.bars().size()));
+                : Math.max(MAX_BARS, Math.min(MAX_PHRASE_LENGTH, phrase.bars().size()));
         this.hands = reckoning.hands(bars);
     }
 
     static List<Finding> of(Analysis reckoning) {
-        boolean asked = !reckoning.exercise().manner().equals(PlayingStyle.USUAL);
+        boolean asked = !reckoning.exercise().manner().equals(PlayingStyle.DEFAULT);
         boolean placed = reckoning.exercise().layers().stream().anyMatch(HandFindings::namesLimbs);
         return asked || placed ? new HandFindings(reckoning).tell() : List.of();
     }
@@ -226,7 +226,7 @@ final class HandFindings {
         BigFraction limit = limitTempo(gap, most);
         int whole = limit.bigDecimalValue(0, RoundingMode.FLOOR).intValue();
         Optional<Mend> mend = Optional.of(whole)
-                .filter(slower -> slower >= Tempo.SLOWEST)
+                .filter(slower -> slower >= Tempo.MIN)
                 .map(slower -> new Tempo(exercise.tempo().beat(), BigFraction.of(slower)))
                 .filter(exercise::allowsTempo)
                 .map(slower -> new Mend("Slow down to " + whole, exercise.withTempo(slower)));

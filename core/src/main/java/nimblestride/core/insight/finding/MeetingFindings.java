@@ -19,7 +19,7 @@ import nimblestride.core.time.value.NoteValue;
 
 /** Where layers coincide: in pairs, all at once, on the 1, and when everything is back together. */
 final class MeetingFindings {
-    private static final int MOST_PAIRS = 10;
+    private static final int MAX_PAIRS = 10;
 
     private final Analysis reckoning;
     private final Phrase phrase;
@@ -40,9 +40,9 @@ final class MeetingFindings {
         List<OfPair> pairs = reckoning.meetings().stream()
                 .filter(pair -> running.contains(pair.one()) && running.contains(pair.other()))
                 .toList();
-        pairs.stream().limit(MOST_PAIRS).forEach(this::tellPair);
-        if (pairs.size() > MOST_PAIRS) {
-            tellMorePairs(pairs.subList(MOST_PAIRS, pairs.size()));
+        pairs.stream().limit(MAX_PAIRS).forEach(this::tellPair);
+        if (pairs.size() > MAX_PAIRS) {
+            tellMorePairs(pairs.subList(MAX_PAIRS, pairs.size()));
         }
         if (running.size() > 2) {
             reckoning.unison().ifPresent(this::tellUnison);

@@ -32,7 +32,7 @@ import nimblestride.core.time.value.NoteValue;
  * 1 of the first bar.
  */
 public final class Resolutions {
-    private static final long MOST_BARS = 1_000;
+    private static final long MAX_BARS = 1_000;
     private static final int NEARBY = 12;
 
     private final Exercise exercise;
@@ -66,9 +66,9 @@ public final class Resolutions {
      * @throws InvalidValueException if its length is that of the bars anyway, or that is more bars than are looked at
      */
     public static List<Resolution> of(Exercise exercise, int layer, long bars) {
-        if (bars < 1 || bars > MOST_BARS) {
+        if (bars < 1 || bars > MAX_BARS) {
             throw new InvalidValueException(
-                    String.format(Locale.ROOT, "expected from 1 to %,d bars, not %,d", MOST_BARS, bars));
+                    String.format(Locale.ROOT, "expected from 1 to %,d bars, not %,d", MAX_BARS, bars));
         }
         Riff riff = Riff.of(exercise.layers().get(layer).pattern())
                 .orElseThrow(() -> new InvalidValueException(
@@ -133,7 +133,7 @@ public final class Resolutions {
             return;
         }
         alignment.landings().stream()
-                .filter(bar -> bar > 0 && bar <= MOST_BARS)
+                .filter(bar -> bar > 0 && bar <= MAX_BARS)
                 .limit(2)
                 .forEach(this::stopAt);
         stopAt(alignment.returnsAfter().bars());
@@ -217,7 +217,7 @@ public final class Resolutions {
             unit = unit.times(2);
         }
         long units = rest.wholePartsOf(unit);
-        if (units < 2 || units > Meter.MOST_UNITS) {
+        if (units < 2 || units > Meter.MAX_UNITS) {
             return;
         }
         NoteValue counted = unit;

@@ -16,14 +16,14 @@ import nimblestride.core.time.value.NoteValue;
  */
 public record BackingBand(Line line, BandKey key, Optional<NoteValue> pulse) {
     /** A pulse quicker than this is no pulse any more. */
-    public static final NoteValue SHORTEST_PULSE = NoteValue.of(1, 64);
+    public static final NoteValue MIN_PULSE = NoteValue.of(1, 64);
 
     /** Bars of the band's own hold so many pulses. */
     public static final int PULSES_A_BAR = 4;
 
-    private static final int LOWEST_OF_THE_BASS = 28;
-    private static final int LOWEST_OF_THE_CHORDS = 55;
-    private static final int LOWEST_OF_THE_DRONE = 40;
+    private static final int LOWEST_BASS_KEY = 28;
+    private static final int LOWEST_CHORD_KEY = 55;
+    private static final int LOWEST_DRONE_KEY = 40;
 
     /** Steps above the root of the triad that the bass plays in turn. */
     private static final int[] WALK = {0, 4, 7, 4};
@@ -47,9 +47,9 @@ public record BackingBand(Line line, BandKey key, Optional<NoteValue> pulse) {
     }
 
     public BackingBand {
-        if (pulse.isPresent() && pulse.get().compareTo(SHORTEST_PULSE) < 0) {
+        if (pulse.isPresent() && pulse.get().compareTo(MIN_PULSE) < 0) {
             throw new InvalidValueException(
-                    "the band keeps a pulse of " + SHORTEST_PULSE + " or longer, not " + pulse.get());
+                    "the band keeps a pulse of " + MIN_PULSE + " or longer, not " + pulse.get());
         }
     }
 
@@ -97,12 +97,12 @@ public record BackingBand(Line line, BandKey key, Optional<NoteValue> pulse) {
     private List<BandNote> notesOf(Measure measure) {
         List<BandNote> notes = new ArrayList<>();
         if (line == Line.DRONE) {
-            hold(measure, Player.DRONE, List.of(0, 4), LOWEST_OF_THE_DRONE, 0.6, notes);
+            hold(measure, Player.DRONE, List.of(0, 4), LOWEST_DRONE_KEY, 0.6, notes);
             return notes;
         }
         int root = key.mode().rootOf(measure.turn);
         if (line == Line.BASS_AND_CHORDS) {
-            hold(measure, Player.CHORDS, List.of(root, root + 2, root + 4), LOWEST_OF_THE_CHORDS, 0.6, notes);
+            hold(measure, Player.CHORDS, List.of(root, root + 2, root + 4), LOWEST_CHORD_KEY, 0.6, notes);
         }
         for (int i = 0; i < measure.strokes.size(); i++) {
             NoteValue at = measure.strokes.get(i);
@@ -113,7 +113,7 @@ public record BackingBand(Line line, BandKey key, Optional<NoteValue> pulse) {
                     measure.start.plus(at),
                     next.minus(at),
                     Player.BASS,
-                    key.midiKey(root + step % 7, LOWEST_OF_THE_BASS) + octave,
+                    key.midiKey(root + step % 7, LOWEST_BASS_KEY) + octave,
                     i == 0 ? 0.9 : 0.7));
         }
         return notes;

@@ -17,14 +17,14 @@ import nimblestride.core.kit.voice.Voice;
  *
  * @param which the notes it moves
  * @param limb only those by this limb, if that is asked for
- * @param nth for {@link Which#EVERY_NTH}, which one of how many, from 2 to {@value #LONGEST_COUNT};
- *     for {@link Which#NTH}, which one, from 1 to {@value #LONGEST_LINE}; otherwise zero
- * @param to the voices they are moved to, one or more at once, at most {@value #MOST_VOICES}
+ * @param nth for {@link Which#EVERY_NTH}, which one of how many, from 2 to {@value #MAX_COUNT};
+ *     for {@link Which#NTH}, which one, from 1 to {@value #MAX_LINE_LENGTH}; otherwise zero
+ * @param to the voices they are moved to, one or more at once, at most {@value #MAX_VOICES}
  */
 public record OrchestrationRule(Which which, Optional<Limb> limb, int nth, List<Voice> to) {
-    public static final int LONGEST_COUNT = 64;
-    public static final int LONGEST_LINE = 1_024;
-    public static final int MOST_VOICES = 4;
+    public static final int MAX_COUNT = 64;
+    public static final int MAX_LINE_LENGTH = 1_024;
+    public static final int MAX_VOICES = 4;
 
     /** The kinds of notes that a rule can name. */
     public enum Which {
@@ -54,15 +54,15 @@ public record OrchestrationRule(Which which, Optional<Limb> limb, int nth, List<
 
     public OrchestrationRule {
         to = List.copyOf(to);
-        if (to.isEmpty() || to.size() > MOST_VOICES) {
-            throw new InvalidValueException("notes are moved to 1 to " + MOST_VOICES + " voices");
+        if (to.isEmpty() || to.size() > MAX_VOICES) {
+            throw new InvalidValueException("notes are moved to 1 to " + MAX_VOICES + " voices");
         }
-        if (which == Which.EVERY_NTH && (nth < 2 || nth > LONGEST_COUNT)) {
-            throw new InvalidValueException("every 2nd to every " + LONGEST_COUNT + "th note can be moved");
+        if (which == Which.EVERY_NTH && (nth < 2 || nth > MAX_COUNT)) {
+            throw new InvalidValueException("every 2nd to every " + MAX_COUNT + "th note can be moved");
         }
-        if (which == Which.NTH && (nth < 1 || nth > LONGEST_LINE)) {
+        if (which == Which.NTH && (nth < 1 || nth > MAX_LINE_LENGTH)) {
             throw new InvalidValueException(
-                    String.format(Locale.ROOT, "note 1 to note %,d can be moved", LONGEST_LINE));
+                    String.format(Locale.ROOT, "note 1 to note %,d can be moved", MAX_LINE_LENGTH));
         }
         if (which != Which.EVERY_NTH && which != Which.NTH && nth != 0) {
             throw new InvalidValueException("only notes that are counted have a number");

@@ -12,19 +12,19 @@ import nimblestride.core.kit.stroke.Stroke;
 /**
  * Strokes one after the other with the limb of each written out. It goes round.
  *
- * @param steps a stroke with its limb, or a rest; at least one stroke, at most {@value #MOST_STEPS} steps
+ * @param steps a stroke with its limb, or a rest; at least one stroke, at most {@value #MAX_STEPS} steps
  */
 public record Sticking(List<Optional<Stroke>> steps) {
-    public static final int MOST_STEPS = 1_024;
+    public static final int MAX_STEPS = 1_024;
 
     public Sticking {
         steps = List.copyOf(steps);
         if (steps.stream().noneMatch(Optional::isPresent)) {
             throw new InvalidValueException("a sticking has at least one stroke, as in R L R R");
         }
-        if (steps.size() > MOST_STEPS) {
+        if (steps.size() > MAX_STEPS) {
             throw new InvalidValueException(
-                    String.format(Locale.ROOT, "a sticking has at most %,d steps, not %,d", MOST_STEPS, steps.size()));
+                    String.format(Locale.ROOT, "a sticking has at most %,d steps, not %,d", MAX_STEPS, steps.size()));
         }
         if (steps.stream().flatMap(Optional::stream).anyMatch(stroke -> stroke.limb()
                 .isEmpty())) {

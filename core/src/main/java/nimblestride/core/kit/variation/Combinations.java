@@ -22,13 +22,13 @@ import nimblestride.core.kit.voice.Limb;
  * @param base the sticking; what lies outside the open steps is kept
  * @param from the first open step, from 0
  * @param to the step after the last open one
- * @param choices what may stand on an open step, each once, at most {@value #MOST_CHOICES}
+ * @param choices what may stand on an open step, each once, at most {@value #MAX_CHOICES}
  * @param mostInARow how many strokes in a row one hand may have, one or more
  */
 public record Combinations(Sticking base, int from, int to, List<Optional<Stroke>> choices, int mostInARow)
         implements StickingVariations {
-    public static final int MOST_CHOICES = 16;
-    public static final int MOST_OPEN = 64;
+    public static final int MAX_CHOICES = 16;
+    public static final int MAX_OPEN = 64;
 
     public Combinations {
         choices = List.copyOf(choices);
@@ -36,13 +36,13 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
             throw new InvalidValueException(
                     "from 1 step to all " + base.length() + " are open, not from " + (from + 1) + " to " + to);
         }
-        if (to - from > MOST_OPEN) {
-            throw new InvalidValueException("at most " + MOST_OPEN + " steps are open, not " + (to - from));
+        if (to - from > MAX_OPEN) {
+            throw new InvalidValueException("at most " + MAX_OPEN + " steps are open, not " + (to - from));
         }
         if (choices.isEmpty()
-                || choices.size() > MOST_CHOICES
+                || choices.size() > MAX_CHOICES
                 || choices.stream().distinct().count() < choices.size()) {
-            throw new InvalidValueException("there are 1 to " + MOST_CHOICES + " different strokes to choose from");
+            throw new InvalidValueException("there are 1 to " + MAX_CHOICES + " different strokes to choose from");
         }
         if (mostInARow < 1) {
             throw new InvalidValueException("a hand may have 1 stroke or more in a row, not " + mostInARow);

@@ -10,18 +10,18 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 /**
  * The voices that can be named: those of the kit, and the player's own.
  *
- * @param own none of them named as a voice of the kit is, and no two alike; at most {@value #MOST_OWN}
+ * @param own none of them named as a voice of the kit is, and no two alike; at most {@value #MAX_OWN}
  */
 public record NamedVoices(List<Voice> own) {
-    public static final int MOST_OWN = 64;
+    public static final int MAX_OWN = 64;
 
     /** The kit alone. */
     public static final NamedVoices KIT = new NamedVoices(List.of());
 
     public NamedVoices {
         own = List.copyOf(own);
-        if (own.size() > MOST_OWN) {
-            throw new InvalidValueException("there are at most " + MOST_OWN + " voices of one's own");
+        if (own.size() > MAX_OWN) {
+            throw new InvalidValueException("there are at most " + MAX_OWN + " voices of one's own");
         }
         for (Voice voice : own) {
             if (Kit.named(voice.name()).isPresent()

@@ -21,7 +21,7 @@ import nimblestride.core.time.meter.Meter;
  * techniques ({@code flams}, {@code polyrhythm}, {@code modulation}).
  */
 public final class Keywords {
-    private static final int MOST_BARS = 400;
+    private static final int MAX_BARS = 400;
     private static final List<String> ONES = List.of(
             "",
             "ones",
@@ -76,7 +76,7 @@ public final class Keywords {
     }
 
     private void add(SectionContent feel) {
-        feel.phrase().kinds().stream().limit(MOST_BARS).forEach(this::add);
+        feel.phrase().kinds().stream().limit(MAX_BARS).forEach(this::add);
         if (!feel.phrase().isEven()) {
             words.add("mixed");
         }

@@ -22,7 +22,7 @@ import nimblestride.core.time.meter.Repeat;
  */
 public final class BarsText {
     private static final String EXAMPLE = "11/8(3+3+3+2) x2, 9/16";
-    private static final int DEEPEST = 16;
+    private static final int MAX_DEPTH = 16;
 
     private BarsText() {}
 
@@ -49,8 +49,8 @@ public final class BarsText {
         int start = cursor.at();
         List<PhrasePart> parts;
         if (cursor.sees('[')) {
-            if (depth == DEEPEST) {
-                throw cursor.here("brackets stand at most " + DEEPEST + " deep. For example: [7/16, 5/8] x3");
+            if (depth == MAX_DEPTH) {
+                throw cursor.here("brackets stand at most " + MAX_DEPTH + " deep. For example: [7/16, 5/8] x3");
             }
             cursor.take('[');
             parts = parts(cursor, depth + 1);

@@ -16,8 +16,8 @@ import nimblestride.core.time.meter.Meter;
 /** A bar's count as text, each group set off by a bar: {@code 1 & | 2 & | 3 la li}. What is said can be read back. */
 public final class CountText {
     private static final Pattern WORD = Pattern.compile("[^\\s|]+");
-    private static final int LARGEST_GROUP = 64;
-    private static final int MOST_TRIED = 100_000;
+    private static final int MAX_GROUP = 64;
+    private static final int MAX_TRIED = 100_000;
 
     private record Word(String syllable, int from, int to) {}
 
@@ -113,8 +113,8 @@ public final class CountText {
         if (filled == words.size()) {
             return Optional.of(before);
         }
-        for (int size = Math.min(LARGEST_GROUP, words.size() - filled); size > 0; size--) {
-            if (tries[0]++ > MOST_TRIED) {
+        for (int size = Math.min(MAX_GROUP, words.size() - filled); size > 0; size--) {
+            if (tries[0]++ > MAX_TRIED) {
                 return Optional.empty();
             }
             List<Integer> groups = new ArrayList<>(before);

@@ -37,7 +37,7 @@ public final class FitText {
             throw new TextException(text, of, end, length + " is no whole number of " + unit + ". " + EXAMPLE);
         }
         long units = length.wholePartsOf(unit);
-        if (units > Partitions.LONGEST) {
+        if (units > Partitions.MAX_LENGTH) {
             throw new TextException(
                     text,
                     lengthStart,
@@ -45,7 +45,7 @@ public final class FitText {
                     String.format(
                             Locale.ROOT,
                             "at most %,d units can be filled, and this is %,d. %s",
-                            Partitions.LONGEST,
+                            Partitions.MAX_LENGTH,
                             units,
                             EXAMPLE));
         }

@@ -12,7 +12,7 @@ import nimblestride.core.time.value.NoteValue;
  * {@code 3/16 3/16 1/8}. Commas and plus signs may stand between them.
  */
 public final class GapsText {
-    public static final int MOST = 1_024;
+    public static final int MAX = 1_024;
 
     private static final String EXAMPLE = "For example: 3 3 2 of 1/8, or 3/16 3/16 1/8";
     private static final NoteValue EIGHTH = NoteValue.of(1, 8);
@@ -28,12 +28,12 @@ public final class GapsText {
         Matcher matcher = LENGTH.matcher(text).region(0, of < 0 ? text.length() : of);
         while (matcher.find()) {
             lengths.add(length(text, matcher.start(), matcher.end(), unit));
-            if (lengths.size() > MOST) {
+            if (lengths.size() > MAX) {
                 throw new TextException(
                         text,
                         matcher.start(),
                         matcher.end(),
-                        String.format(Locale.ROOT, "at most %,d lengths are read", MOST));
+                        String.format(Locale.ROOT, "at most %,d lengths are read", MAX));
             }
         }
         if (lengths.isEmpty()) {

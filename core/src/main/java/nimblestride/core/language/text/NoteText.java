@@ -57,13 +57,13 @@ public final class NoteText {
             throw new TextException(text, 0, 0, "expected what was practised. " + EXAMPLE);
         }
         String words = colon < 0 ? "" : text.substring(colon + 1).strip();
-        if (words.length() > LogEntry.LONGEST_WORDS) {
+        if (words.length() > LogEntry.MAX_WORDS_LENGTH) {
             throw new TextException(
                     text,
                     colon + 1,
                     text.length(),
                     String.format(
-                            Locale.ROOT, "expected at most %,d characters after the colon", LogEntry.LONGEST_WORDS));
+                            Locale.ROOT, "expected at most %,d characters after the colon", LogEntry.MAX_WORDS_LENGTH));
         }
         return new PracticeNote(what, reader.day, reader.seconds, reader.tempo, reader.cleanness, words, reader.hard);
     }
@@ -132,9 +132,9 @@ public final class NoteText {
                     hard.add(place.strip());
                 }
             }
-            if (hard.size() > LogEntry.MOST_HARD || hard.stream().anyMatch(place -> place.length() > 80)) {
+            if (hard.size() > LogEntry.MAX_HARD || hard.stream().anyMatch(place -> place.length() > 80)) {
                 throw new TextException(
-                        text, from, from + 5, "expected at most " + LogEntry.MOST_HARD + " short places");
+                        text, from, from + 5, "expected at most " + LogEntry.MAX_HARD + " short places");
             }
         }
 
@@ -151,7 +151,7 @@ public final class NoteText {
 
         private int seconds(Matcher lasted, int from, int to) {
             long all = 3_600L * number(lasted.group(1)) + 60L * number(lasted.group(2)) + number(lasted.group(3));
-            if (all > LogEntry.LONGEST_SECONDS) {
+            if (all > LogEntry.MAX_SECONDS) {
                 throw new TextException(text, from, to, "expected at most 24 hours. " + EXAMPLE);
             }
             return (int) all;

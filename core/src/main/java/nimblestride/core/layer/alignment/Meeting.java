@@ -22,7 +22,7 @@ import nimblestride.core.time.value.NoteValue;
 public record Meeting(NoteValue every, long perCycle, long onsets, List<NoteValue> first) {
     public static final int LISTED = 8;
 
-    private static final int MOST_PAIRS = 1_000_000;
+    private static final int MAX_PAIRS = 1_000_000;
 
     /** @throws ExactOverflowException if the common cycle cannot be counted exactly */
     public static Meeting of(LayerTimeline one, LayerTimeline other) {
@@ -67,7 +67,7 @@ public record Meeting(NoteValue every, long perCycle, long onsets, List<NoteValu
 
         /** The earliest meetings: each pair of hits meets first at one moment, and again every common cycle. */
         private List<NoteValue> firstMeetings(long[] hits, ResidueClasses others, long perCycle) {
-            List<Long> moments = perCycle <= MOST_PAIRS ? solvePairs(hits, others) : walk();
+            List<Long> moments = perCycle <= MAX_PAIRS ? solvePairs(hits, others) : walk();
             return moments.stream().map(one.grid()::value).toList();
         }
 
@@ -88,7 +88,7 @@ public record Meeting(NoteValue every, long perCycle, long onsets, List<NoteValu
             long begun = Math.max(one.begin(), other.begin());
             List<Long> moments = new ArrayList<>();
             long round = Math.max(0, (begun - one.begin()) / one.period());
-            for (long walked = 0; walked < MOST_PAIRS && moments.size() < LISTED; round++) {
+            for (long walked = 0; walked < MAX_PAIRS && moments.size() < LISTED; round++) {
                 for (int i = 0; i < steps.length && moments.size() < LISTED; i++, walked++) {
                     long moment = ExactMath.add(
                             ExactMath.add(one.begin(), ExactMath.multiply(round, one.period())), steps[i]);

@@ -17,7 +17,7 @@ import org.apache.commons.numbers.core.ArithmeticUtils;
  */
 final class PeriodicTimes {
     /** The most that are listed. */
-    static final int MOST = 100_000;
+    static final int MAX = 100_000;
 
     private final long begin;
     private final long period;
@@ -92,9 +92,9 @@ final class PeriodicTimes {
         for (long residue : meeting) {
             long[] those = others.like(residue);
             found += those.length;
-            if (found > MOST) {
+            if (found > MAX) {
                 throw new InvalidValueException(
-                        String.format(Locale.ROOT, "they meet more than %,d times before they are all back", MOST));
+                        String.format(Locale.ROOT, "they meet more than %,d times before they are all back", MAX));
             }
             for (long that : those) {
                 long cycles = congruence.solve(that - residue).orElseThrow();

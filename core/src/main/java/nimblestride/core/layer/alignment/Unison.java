@@ -24,10 +24,10 @@ import nimblestride.core.time.value.NoteValue;
 public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<NoteValue> first) {
     public static final int LISTED = 8;
 
-    private static final int MOST_UNITS = 16_000_000;
-    private static final int MOST_HITS = 100_000;
-    private static final int MOST_LAYERS = 10;
-    private static final int MOST_RESIDUES = 200;
+    private static final int MAX_UNITS = 16_000_000;
+    private static final int MAX_HITS = 100_000;
+    private static final int MAX_LAYERS = 10;
+    private static final int MAX_RESIDUES = 200;
 
     /**
      * @param courses two or more
@@ -111,11 +111,11 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
         double hits = all.stream()
                 .mapToDouble(one -> (double) cycle / one.period() * one.count())
                 .sum();
-        if (cycle <= MOST_UNITS && hits <= MOST_HITS) {
+        if (cycle <= MAX_UNITS && hits <= MAX_HITS) {
             return OptionalLong.of(ticked(all, (int) cycle));
         }
-        boolean sparse = all.stream().mapToLong(PeriodicTimes::count).sum() <= MOST_RESIDUES;
-        if (all.size() > MOST_LAYERS || !sparse) {
+        boolean sparse = all.stream().mapToLong(PeriodicTimes::count).sum() <= MAX_RESIDUES;
+        if (all.size() > MAX_LAYERS || !sparse) {
             return OptionalLong.empty();
         }
         try {

@@ -20,7 +20,7 @@ import nimblestride.core.time.value.NoteValue;
  * @param hits the hand of each hit of two cycles, the leading hand first
  */
 public record AlternatingHands(NoteValue stroke, long strokesACycle, List<Limb> hits) {
-    private static final long MOST_STROKES = 256;
+    private static final long MAX_STROKES = 256;
 
     /** Whether a cycle gives the next one the other hand first. */
     public boolean changes() {
@@ -44,7 +44,7 @@ public record AlternatingHands(NoteValue stroke, long strokesACycle, List<Limb> 
                 .reduce(note, NoteValue::greatestCommonDivisor)
                 .greatestCommonDivisor(layer.offset().isZero() ? note : layer.offset());
         long strokes = span.value().wholePartsOf(stroke);
-        if (strokes < 2 || strokes > MOST_STROKES || !isPlain(stroke)) {
+        if (strokes < 2 || strokes > MAX_STROKES || !isPlain(stroke)) {
             return Optional.empty();
         }
         long late = layer.offset().wholePartsOf(stroke);

@@ -16,12 +16,12 @@ import nimblestride.core.time.value.NoteValue;
  * one bar, off it in the next.
  *
  * @param home after how many bars it is back on 1
- * @param bars how it sits in each bar on the way there, at most {@value #MOST_BARS} of them
+ * @param bars how it sits in each bar on the way there, at most {@value #MAX_BARS} of them
  */
 public record CrossBarPulse(NoteValue pulse, long home, List<BarByBar> bars) {
-    public static final int MOST_BARS = 32;
+    public static final int MAX_BARS = 32;
 
-    private static final int MOST_HITS = 10_000;
+    private static final int MAX_HITS = 10_000;
     private static final List<NoteValue> TRIED = List.of(
             NoteValue.QUARTER,
             NoteValue.of(3, 8),
@@ -53,7 +53,7 @@ public record CrossBarPulse(NoteValue pulse, long home, List<BarByBar> bars) {
             Alignment alignment = Alignment.of(layer(pulse), phrase);
             long home = alignment.returnsAfter().bars();
             return Optional.of(new CrossBarPulse(
-                    pulse, home, BarByBar.of(alignment.course(), phrase, Math.min(home, MOST_BARS), MOST_HITS)));
+                    pulse, home, BarByBar.of(alignment.course(), phrase, Math.min(home, MAX_BARS), MAX_HITS)));
         } catch (StrideException e) {
             return Optional.empty();
         }

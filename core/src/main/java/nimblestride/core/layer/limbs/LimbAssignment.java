@@ -21,7 +21,7 @@ import nimblestride.core.time.value.NoteValue;
  * limb with the lead hand the exercise has; where that hand is taken, the other one helps out if it is free.
  */
 public final class LimbAssignment {
-    private static final int MOST_NOTES = 20_000;
+    private static final int MAX_NOTES = 20_000;
 
     private final Map<NoteValue, List<LimbNote>> moments;
     private final List<LimbNote> notes;
@@ -52,7 +52,7 @@ public final class LimbAssignment {
      * @param courses the layers laid over the phrase, in order; those that cannot be laid are empty
      */
     public static LimbAssignment of(List<Optional<LayerTimeline>> courses, NoteValue until, LeadHand lead) {
-        return of(courses, until, lead, MOST_NOTES);
+        return of(courses, until, lead, MAX_NOTES);
     }
 
     /**

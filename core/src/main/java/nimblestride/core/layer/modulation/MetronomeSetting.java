@@ -16,7 +16,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
  */
 public record MetronomeSetting(NoteValue old, NoteValue now, BigFraction perMinute) {
     /** More clicks a beat, or beats a click, than this help nobody. */
-    private static final int MOST = 9;
+    private static final int MAX = 9;
 
     private static final int LISTED = 4;
 
@@ -38,10 +38,10 @@ public record MetronomeSetting(NoteValue old, NoteValue now, BigFraction perMinu
         NoteValue oldBeat = shift.oldBeat();
         NoteValue newBeat = shift.inOld(shift.newBeat());
         List<MetronomeSetting> found = new ArrayList<>();
-        for (int many = MOST; many >= 1; many--) {
+        for (int many = MAX; many >= 1; many--) {
             addIfUseful(shift, oldBeat.dividedBy(many), newBeat, found);
         }
-        for (int many = 2; many <= MOST; many++) {
+        for (int many = 2; many <= MAX; many++) {
             addIfUseful(shift, oldBeat.times(many), newBeat, found);
         }
         if (found.isEmpty()) {
@@ -56,7 +56,7 @@ public record MetronomeSetting(NoteValue old, NoteValue now, BigFraction perMinu
     }
 
     private static void addIfUseful(Modulation shift, NoteValue tick, NoteValue newBeat, List<MetronomeSetting> found) {
-        if (steps(tick, newBeat) <= MOST) {
+        if (steps(tick, newBeat) <= MAX) {
             found.add(setting(shift, tick));
         }
     }
@@ -70,6 +70,6 @@ public record MetronomeSetting(NoteValue old, NoteValue now, BigFraction perMinu
         BigFraction clicks = beat.fraction().divide(tick.fraction());
         BigFraction whole = clicks.compareTo(BigFraction.ONE) < 0 ? clicks.reciprocal() : clicks;
         boolean even = whole.getDenominator().bitLength() == 1;
-        return even && whole.compareTo(BigFraction.of(MOST)) <= 0 ? whole.intValue() : MOST + 1;
+        return even && whole.compareTo(BigFraction.of(MAX)) <= 0 ? whole.intValue() : MAX + 1;
     }
 }

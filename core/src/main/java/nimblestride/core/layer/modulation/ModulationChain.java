@@ -15,10 +15,10 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * Modulations one after the other, from a tempo on. A chain multiplies its ratios; it is back home when their product is 1.
  *
  * @param start the tempo before the first of them
- * @param pivots at most {@value #MOST}
+ * @param pivots at most {@value #MAX}
  */
 public record ModulationChain(Tempo start, List<Pivot> pivots) {
-    public static final int MOST = 32;
+    public static final int MAX = 32;
 
     /** The range of an ordinary metronome, in which starting tempos are looked for (common practice). */
     public static final int METRONOME_FROM = 40;
@@ -30,22 +30,22 @@ public record ModulationChain(Tempo start, List<Pivot> pivots) {
     /** @throws InvalidValueException if a tempo on the way is one that cannot be played */
     public ModulationChain {
         pivots = List.copyOf(pivots);
-        if (pivots.size() > MOST) {
-            throw new InvalidValueException("a chain has at most " + MOST + " modulations, not " + pivots.size());
+        if (pivots.size() > MAX) {
+            throw new InvalidValueException("a chain has at most " + MAX + " modulations, not " + pivots.size());
         }
         BigFraction tempo = start.perMinute();
         for (int i = 0; i < pivots.size(); i++) {
             tempo = tempo.multiply(pivots.get(i).ratio());
-            if (tempo.compareTo(BigFraction.of(Tempo.SLOWEST)) < 0
-                    || tempo.compareTo(BigFraction.of(Tempo.FASTEST)) > 0) {
+            if (tempo.compareTo(BigFraction.of(Tempo.MIN)) < 0
+                    || tempo.compareTo(BigFraction.of(Tempo.MAX)) > 0) {
                 throw new InvalidValueException(String.format(
                         Locale.ROOT,
                         "modulation %d, %s, would lead to %s beats a minute, and a tempo is from %d to %d",
                         i + 1,
                         pivots.get(i),
                         Tempo.decimal(tempo),
-                        Tempo.SLOWEST,
-                        Tempo.FASTEST));
+                        Tempo.MIN,
+                        Tempo.MAX));
             }
         }
     }
@@ -114,6 +114,6 @@ public record ModulationChain(Tempo start, List<Pivot> pivots) {
     private boolean staysPlayable(long tempo) {
         return ratios().stream()
                 .map(ratio -> ratio.multiply(tempo).doubleValue())
-                .allMatch(one -> one >= Tempo.SLOWEST && one <= Tempo.FASTEST);
+                .allMatch(one -> one >= Tempo.MIN && one <= Tempo.MAX);
     }
 }

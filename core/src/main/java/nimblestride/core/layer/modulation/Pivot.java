@@ -20,9 +20,9 @@ public record Pivot(NoteValue old, NoteValue now) {
     public static final Pivot NONE = new Pivot(NoteValue.QUARTER, NoteValue.QUARTER);
 
     /** The most notes a beat, and the largest groups of them, that a regrouping may have. */
-    public static final int MOST_NOTES = 64;
+    public static final int MAX_NOTES = 64;
 
-    private static final int SHORTEST = 64;
+    private static final int MIN_LENGTH = 64;
 
     public Pivot {
         if (old.isZero() || now.isZero()) {
@@ -34,13 +34,13 @@ public record Pivot(NoteValue old, NoteValue now) {
      * So many notes a beat, accented in groups, and the group becomes the new beat: five a quarter in groups of four is
      * {@code 4 quintuplet sixteenths = quarter}.
      *
-     * @param notes a quarter note, from 1 to {@value #MOST_NOTES}
-     * @param group from 1 to {@value #MOST_NOTES}
+     * @param notes a quarter note, from 1 to {@value #MAX_NOTES}
+     * @param group from 1 to {@value #MAX_NOTES}
      */
     public static Pivot regrouping(int notes, int group) {
-        if (notes < 1 || notes > MOST_NOTES || group < 1 || group > MOST_NOTES) {
+        if (notes < 1 || notes > MAX_NOTES || group < 1 || group > MAX_NOTES) {
             throw new InvalidValueException(
-                    "from 1 to " + MOST_NOTES + " notes a beat are regrouped, in groups of 1 to " + MOST_NOTES);
+                    "from 1 to " + MAX_NOTES + " notes a beat are regrouped, in groups of 1 to " + MAX_NOTES);
         }
         return new Pivot(NoteValue.of(group, 4L * notes), NoteValue.QUARTER);
     }
@@ -55,7 +55,7 @@ public record Pivot(NoteValue old, NoteValue now) {
      * @throws nimblestride.core.foundation.exact.ExactOverflowException if no such value can be written
      */
     public static Pivot reaching(BigFraction ratio, List<NoteValue> preferred) {
-        List<NoteValue> shapes = Stream.iterate(4, shape -> shape <= SHORTEST, shape -> shape * 2)
+        List<NoteValue> shapes = Stream.iterate(4, shape -> shape <= MIN_LENGTH, shape -> shape * 2)
                 .map(shape -> NoteValue.of(1, shape))
                 .toList();
         return named(ratio, preferred)

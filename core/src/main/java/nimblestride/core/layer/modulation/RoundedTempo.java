@@ -10,13 +10,13 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * A tempo on a metronome that knows whole numbers only.
  *
  * @param exact the tempo meant
- * @param whole the nearest whole number of beats a minute, at least {@value Tempo#SLOWEST}
+ * @param whole the nearest whole number of beats a minute, at least {@value Tempo#MIN}
  */
 public record RoundedTempo(Tempo exact, int whole) {
     public static RoundedTempo of(Tempo exact) {
         BigInteger nearest =
                 exact.perMinute().bigDecimalValue(0, RoundingMode.HALF_UP).toBigInteger();
-        return new RoundedTempo(exact, Math.max(Tempo.SLOWEST, ExactMath.toInt(ExactMath.toLong(nearest))));
+        return new RoundedTempo(exact, Math.max(Tempo.MIN, ExactMath.toInt(ExactMath.toLong(nearest))));
     }
 
     /** Whether nothing is rounded. */

@@ -20,9 +20,9 @@ import org.apache.commons.numbers.fraction.BigFraction;
  */
 public final class TempoRoutes {
     /** The most notes a beat, and the largest groups, that are tried. */
-    public static final int LARGEST = 9;
+    public static final int MAX_SIZE = 9;
 
-    public static final int MOST_STEPS = 4;
+    public static final int MAX_STEPS = 4;
 
     private static final Comparator<List<Regrouping>> SIMPLEST = Comparator.comparingInt((List<Regrouping> steps) ->
                     steps.stream().mapToInt(Regrouping::effort).sum())
@@ -32,7 +32,7 @@ public final class TempoRoutes {
     private final Map<BigFraction, List<Regrouping>> one = new HashMap<>();
     private final TreeMap<BigFraction, List<Regrouping>> two = new TreeMap<>();
 
-    /** @param largest the most notes a beat, and the largest groups, from 2 to {@value #LARGEST} */
+    /** @param largest the most notes a beat, and the largest groups, from 2 to {@value #MAX_SIZE} */
     public TempoRoutes(int largest) {
         regroupings = new ArrayList<>();
         for (int notes = 1; notes <= largest; notes++) {
@@ -68,7 +68,7 @@ public final class TempoRoutes {
         if (ratio.compareTo(BigFraction.ONE) == 0) {
             return Optional.of(new TempoRoute(List.of(), to, true));
         }
-        for (int steps = 1; steps <= MOST_STEPS; steps++) {
+        for (int steps = 1; steps <= MAX_STEPS; steps++) {
             Optional<List<Regrouping>> best = candidates(ratio, steps).stream()
                     .flatMap(route -> playable(from, route).stream())
                     .min(SIMPLEST);
@@ -152,8 +152,8 @@ public final class TempoRoutes {
         BigFraction tempo = from.perMinute();
         for (Regrouping step : steps) {
             tempo = tempo.multiply(ratio(step));
-            if (tempo.compareTo(BigFraction.of(Tempo.SLOWEST)) < 0
-                    || tempo.compareTo(BigFraction.of(Tempo.FASTEST)) > 0) {
+            if (tempo.compareTo(BigFraction.of(Tempo.MIN)) < 0
+                    || tempo.compareTo(BigFraction.of(Tempo.MAX)) > 0) {
                 return false;
             }
         }

@@ -12,24 +12,24 @@ import nimblestride.core.time.value.NoteValue;
  *
  * @param offset how late it starts: after the beginning of the phrase, or of each bar or phrase in which it is reset
  * @param oneEvery on the 1 of how many bars it plays, counted from the beginning: 1 for every bar, 4 for bars 1, 5, 9;
- *     from 1 to {@value #MOST_BARS_WITHOUT_ONE}
- * @param moves rules that move notes from its voice to others, applied in order; at most {@value #MOST_MOVES}
+ *     from 1 to {@value #MAX_BARS_WITHOUT_ONE}
+ * @param moves rules that move notes from its voice to others, applied in order; at most {@value #MAX_MOVES}
  */
 public record Layer(
         Voice voice, Pattern pattern, NoteValue offset, Reset reset, int oneEvery, List<OrchestrationRule> moves) {
-    public static final int MOST_MOVES = 32;
-    public static final int MOST_BARS_WITHOUT_ONE = 1_024;
+    public static final int MAX_MOVES = 32;
+    public static final int MAX_BARS_WITHOUT_ONE = 1_024;
 
     public Layer {
         moves = List.copyOf(moves);
-        if (moves.size() > MOST_MOVES) {
-            throw new InvalidValueException("a layer is moved by at most " + MOST_MOVES + " rules");
+        if (moves.size() > MAX_MOVES) {
+            throw new InvalidValueException("a layer is moved by at most " + MAX_MOVES + " rules");
         }
-        if (oneEvery < 1 || oneEvery > MOST_BARS_WITHOUT_ONE) {
+        if (oneEvery < 1 || oneEvery > MAX_BARS_WITHOUT_ONE) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
                     "a layer plays a 1 every 1 to %,d bars, not every %,d",
-                    MOST_BARS_WITHOUT_ONE,
+                    MAX_BARS_WITHOUT_ONE,
                     oneEvery));
         }
     }

@@ -181,17 +181,17 @@ public sealed interface Pattern {
      * Notes put on places of the phrase by hand; each phrase has them again. Those on a bar or a place that the phrase
      * does not have are kept, and not played.
      *
-     * @param placements in order, no two on one place, from one to {@value #MOST_PLACED}
+     * @param placements in order, no two on one place, from one to {@value #MAX_PLACED}
      */
     record Placed(List<Placement> placements) implements Pattern {
         /** The most notes one layer may have placed. */
-        public static final int MOST_PLACED = 100_000;
+        public static final int MAX_PLACED = 100_000;
 
         public Placed {
             placements = placements.stream().sorted().toList();
-            if (placements.isEmpty() || placements.size() > MOST_PLACED) {
+            if (placements.isEmpty() || placements.size() > MAX_PLACED) {
                 throw new InvalidValueException(
-                        String.format(Locale.ROOT, "a voice is placed on 1 to %,d counts", MOST_PLACED));
+                        String.format(Locale.ROOT, "a voice is placed on 1 to %,d counts", MAX_PLACED));
             }
             for (int i = 1; i < placements.size(); i++) {
                 if (placements.get(i).isWith(placements.get(i - 1))) {

@@ -26,16 +26,16 @@ public sealed interface Reset {
      * It begins again with the phrase and with these bars of it, each time round. Bars that the phrase does not have make
      * no difference.
      *
-     * @param bars their numbers, from 0, in order, each once; at most {@value #MOST_BARS}
+     * @param bars their numbers, from 0, in order, each once; at most {@value #MAX_BARS}
      */
     record AtBars(List<Integer> bars) implements Reset {
-        public static final int MOST_BARS = 1_000;
+        public static final int MAX_BARS = 1_000;
 
         public AtBars {
             bars = bars.stream().distinct().sorted().toList();
-            if (bars.isEmpty() || bars.size() > MOST_BARS) {
+            if (bars.isEmpty() || bars.size() > MAX_BARS) {
                 throw new InvalidValueException(
-                        String.format(Locale.ROOT, "a layer begins again at 1 to %,d chosen bars", MOST_BARS));
+                        String.format(Locale.ROOT, "a layer begins again at 1 to %,d chosen bars", MAX_BARS));
             }
             if (bars.get(0) < 0) {
                 throw new InvalidValueException("bars are counted from 1");

@@ -27,7 +27,7 @@ final class DownbeatThinning {
         int bars = phrase.bars().size();
         long phraseLength = ExactMath.multiply(phrase.startOnGrid(bars), unit);
         long stretch = ExactMath.multiply(phraseLength, (long) every / ArithmeticUtils.gcd(every, bars));
-        if (stretch / phraseLength > LayerTimelineBuilder.MOST_HITS / bars) {
+        if (stretch / phraseLength > LayerTimelineBuilder.MAX_HITS / bars) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
                     "a 1 every %,d bars of a phrase of %,d repeats only after more bars than can be listed",

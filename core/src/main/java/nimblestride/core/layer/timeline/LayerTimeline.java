@@ -94,11 +94,11 @@ public final class LayerTimeline {
      */
     LayerTimeline repeatedFor(long longer, LongPredicate kept) {
         long times = longer / period;
-        if (times > LayerTimelineBuilder.MOST_HITS / Math.max(1, Math.max(onsets.length, cycleStarts.length))) {
+        if (times > LayerTimelineBuilder.MAX_HITS / Math.max(1, Math.max(onsets.length, cycleStarts.length))) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
                     "it would have more than %,d hits before it repeats; a 1 in more bars, or a shorter phrase, can be listed",
-                    LayerTimelineBuilder.MOST_HITS));
+                    LayerTimelineBuilder.MAX_HITS));
         }
         LongStream.Builder hits = LongStream.builder();
         LongStream.Builder starts = LongStream.builder();

@@ -25,7 +25,7 @@ import org.apache.commons.numbers.core.ArithmeticUtils;
 
 /** Lays one layer over one phrase, cycle after cycle, until what it does repeats. */
 final class LayerTimelineBuilder {
-    static final int MOST_HITS = 2_000_000;
+    static final int MAX_HITS = 2_000_000;
 
     private final Layer layer;
     private final Phrase phrase;
@@ -203,12 +203,12 @@ final class LayerTimelineBuilder {
     }
 
     private void requireRoom(long count) {
-        if (count > MOST_HITS) {
+        if (count > MAX_HITS) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
                     "the %s would have more than %,d hits before it repeats; a longer value or a shorter phrase can be listed",
                     layer.voice(),
-                    MOST_HITS));
+                    MAX_HITS));
         }
     }
 

@@ -30,10 +30,10 @@ import org.apache.commons.numbers.fraction.BigFraction;
  */
 public final class NotationOptions {
     /** Longer phrases are judged by so many of their bars. */
-    public static final int MOST_BARS = 128;
+    public static final int MAX_BARS = 128;
 
-    private static final int MOST_ALTERNATING = 4;
-    private static final int MOST_NOTES = 1_000_000;
+    private static final int MAX_ALTERNATING = 4;
+    private static final int MAX_NOTES = 1_000_000;
 
     private final Exercise exercise;
     private final ScoreStyle style;
@@ -46,7 +46,7 @@ public final class NotationOptions {
         this.exercise = exercise;
         this.style = style.repeating(false);
         List<Bar> all = exercise.phrase().bars();
-        this.bars = all.subList(0, Math.min(MOST_BARS, all.size()));
+        this.bars = all.subList(0, Math.min(MAX_BARS, all.size()));
         this.length = exercise.phrase().startOf(bars.size());
     }
 
@@ -76,7 +76,7 @@ public final class NotationOptions {
                 .map(bar -> bar.meter().unit())
                 .reduce(NoteValue::greatestCommonDivisor)
                 .orElseThrow();
-        if (unit.numerator() == 1 && unit.denominator() <= Meter.LARGEST_DENOMINATOR) {
+        if (unit.numerator() == 1 && unit.denominator() <= Meter.MAX_DENOMINATOR) {
             oneUnit(unit, plain);
         }
         alternating();
@@ -106,7 +106,7 @@ public final class NotationOptions {
     /** Two to four different meters in turn, all through the phrase, can be signed once. */
     private void alternating() {
         List<Meter> meters = bars.stream().map(Bar::meter).toList();
-        for (int turn = 2; turn <= Math.min(MOST_ALTERNATING, meters.size()); turn++) {
+        for (int turn = 2; turn <= Math.min(MAX_ALTERNATING, meters.size()); turn++) {
             int every = turn;
             boolean differ = meters.subList(0, turn).stream().distinct().count() == turn;
             boolean inTurn = meters.size() % turn == 0;
@@ -253,7 +253,7 @@ public final class NotationOptions {
         Set<Moment> moments = new HashSet<>();
         for (Layer layer : played.layers()) {
             try {
-                for (Hit hit : LayerTimeline.of(layer, played.phrase()).between(NoteValue.ZERO, until, MOST_NOTES)) {
+                for (Hit hit : LayerTimeline.of(layer, played.phrase()).between(NoteValue.ZERO, until, MAX_NOTES)) {
                     BigFraction seconds = played.tempo().seconds(hit.at());
                     hit.voices().forEach(voice -> moments.add(new Moment(seconds, voice.name())));
                 }

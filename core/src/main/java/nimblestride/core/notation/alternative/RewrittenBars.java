@@ -15,7 +15,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
 final class RewrittenBars {
     private static final int GROUPS_TO_A_BAR = 3;
     private static final int LONG = 4;
-    private static final int LEAST_UNITS = 8;
+    private static final int MIN_UNITS = 8;
 
     private RewrittenBars() {}
 
@@ -33,7 +33,7 @@ final class RewrittenBars {
     static List<Bar> cut(Bar bar) {
         List<Integer> sizes = bar.grouping().sizes();
         boolean isLong = sizes.size() >= LONG
-                && bar.meter().units() >= LEAST_UNITS
+                && bar.meter().units() >= MIN_UNITS
                 && bar.meter().unit().numerator() == 1;
         if (!isLong) {
             return List.of(bar);

@@ -8,7 +8,7 @@ import nimblestride.core.notation.score.PartRhythm;
 /** Draws the beams of a group, level by level, with hooks where a note has a beam to itself. */
 final class BeamPainter {
     private static final double HOOK = 1.1;
-    private static final double MOST_OF_A_GAP = 0.42;
+    private static final double MAX_OF_A_GAP = 0.42;
 
     private final MarkCollector strip;
     private final MusicFontMetrics face;
@@ -72,7 +72,7 @@ final class BeamPainter {
         double gap = towards < 0 || towards == beam.members().size()
                 ? -HOOK
                 : stemX.applyAsDouble(beam.members().get(towards)) - at;
-        bar(at, at + Math.signum(gap) * Math.min(HOOK, Math.abs(gap) * MOST_OF_A_GAP), y);
+        bar(at, at + Math.signum(gap) * Math.min(HOOK, Math.abs(gap) * MAX_OF_A_GAP), y);
     }
 
     private boolean hasHook(int index, int level) {

@@ -13,7 +13,7 @@ public final class Engraver {
     static final double SIGNATURE_GAP = 0.9;
     static final double NOTE_GAP = 1.0;
     static final double REPEAT_ROOM = 1.5;
-    private static final double NARROWEST = 20;
+    private static final double MIN_WIDTH = 20;
 
     private final MusicFontMetrics face;
     private final TextMetrics letters;
@@ -26,10 +26,10 @@ public final class Engraver {
     /**
      * The lines of a score, each a drawing of its own. All but the last fill the width.
      *
-     * @param width in staff spaces, at least {@value #NARROWEST}
+     * @param width in staff spaces, at least {@value #MIN_WIDTH}
      */
     public List<Drawing> lines(Score score, double width) {
-        double wide = Math.max(NARROWEST, width);
+        double wide = Math.max(MIN_WIDTH, width);
         double room = wide - CLEF_ROOM;
         List<BarSegment> segments = new ArrayList<>();
         for (int i = 0; i < score.bars().size(); i++) {

@@ -17,7 +17,7 @@ import nimblestride.core.time.value.NoteValue;
 final class LinePainter {
     private static final double STAFF = 2;
     private static final double MARGIN = 0.5;
-    private static final double FULLEST_LAST = 1.5;
+    private static final double MAX_LAST_STRETCH = 1.5;
     private static final double SPOT_BEFORE = 0.4;
 
     private final Score score;
@@ -36,8 +36,8 @@ final class LinePainter {
     Drawing paint(double width, boolean last) {
         double room = width - Engraver.CLEF_ROOM;
         double factor = factor(room);
-        if (last && factor > FULLEST_LAST) {
-            factor = FULLEST_LAST;
+        if (last && factor > MAX_LAST_STRETCH) {
+            factor = MAX_LAST_STRETCH;
         }
         double[] starts = new double[segments.size() + 1];
         starts[0] = Engraver.CLEF_ROOM;

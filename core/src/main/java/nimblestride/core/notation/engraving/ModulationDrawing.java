@@ -19,11 +19,11 @@ public final class ModulationDrawing {
         IMPLIED
     }
 
-    private static final double NARROWEST_BEAT = 3.2;
-    private static final double WIDEST_BEAT = 9;
+    private static final double MIN_BEAT_WIDTH = 3.2;
+    private static final double MAX_BEAT_WIDTH = 9;
     private static final double AT_THE_EDGE = 2;
     /** Beats too short to be told apart in so many rows are of no use to anybody. */
-    private static final int MOST_ROWS = 40;
+    private static final int MAX_ROWS = 40;
 
     private final Kind kind;
     private final MusicFontMetrics face;
@@ -44,17 +44,17 @@ public final class ModulationDrawing {
         this.time = new ModulationWindow(shift, late);
     }
 
-    /** A drawing for each row, at most {@value #MOST_ROWS}. */
+    /** A drawing for each row, at most {@value #MAX_ROWS}. */
     public List<Drawing> rows() {
         Modulation shift = time.shift();
         double end = time.end().toDouble();
         double beat = Math.min(shift.oldBeat().toDouble(), shift.pulse().toDouble());
         double room = width - ModulationRow.NAMES - AT_THE_EDGE;
-        double narrowest = Math.max(NARROWEST_BEAT / beat, narrowest(shift));
-        double perWhole = Math.max(narrowest, Math.min(WIDEST_BEAT / beat, room / end));
+        double narrowest = Math.max(MIN_BEAT_WIDTH / beat, narrowest(shift));
+        double perWhole = Math.max(narrowest, Math.min(MAX_BEAT_WIDTH / beat, room / end));
         List<Drawing> rows = new ArrayList<>();
         double from = 0;
-        while (from < end - ModulationRow.NOTHING && rows.size() < MOST_ROWS) {
+        while (from < end - ModulationRow.NOTHING && rows.size() < MAX_ROWS) {
             double to = lastBarLine(from, from + room / perWhole);
             rows.add(new ModulationRow(time, kind, from, to, perWhole, width, face, letters).drawing());
             from = to;

@@ -10,8 +10,8 @@ import nimblestride.core.time.value.NoteValue;
  * again. Moments are counted from its beginning, in old values.
  */
 final class ModulationWindow {
-    private static final int MOST_LEAD_BARS = 4;
-    private static final int MOST_BEATS = 48;
+    private static final int MAX_LEAD_BARS = 4;
+    private static final int MAX_BEATS = 48;
     private static final int BEATS_WHERE_NEVER = 16;
 
     private final Modulation shift;
@@ -35,17 +35,17 @@ final class ModulationWindow {
     }
 
     private int leadBars() {
-        NoteValue wanted = shift.oldBeat().times(Math.min(MOST_BEATS, shift.beatsUntilTogether()));
+        NoteValue wanted = shift.oldBeat().times(Math.min(MAX_BEATS, shift.beatsUntilTogether()));
         Phrase old = shift.oldBars();
         int bars = 1;
-        while (bars < MOST_LEAD_BARS && old.startOf(bars).compareTo(wanted) < 0) {
+        while (bars < MAX_LEAD_BARS && old.startOf(bars).compareTo(wanted) < 0) {
             bars++;
         }
         return bars;
     }
 
     private NoteValue howLong() {
-        NoteValue longest = shift.oldBeat().times(MOST_BEATS);
+        NoteValue longest = shift.oldBeat().times(MAX_BEATS);
         return shift.barLinesAgree(late)
                 .map(ModulationRealignment::length)
                 .filter(length -> length.compareTo(longest) <= 0)

@@ -15,7 +15,7 @@ final class StemLengths {
     /** The room on a stem for what is signed through it. */
     private static final double ORNAMENT = 1.2;
 
-    private static final double SHORTEST_UNDER_BEAM = 2.6;
+    private static final double MIN_UNDER_BEAM = 2.6;
     private static final double PER_EXTRA_BEAM = 0.6;
     private static final double CLEAR_OF_BEAMS = 0.3;
     private static final double HALF_HEAD = 0.5;
@@ -132,7 +132,7 @@ final class StemLengths {
             if (written(index).isRest()) {
                 tip = farther(tip, restEnd(index) - up * inside);
             } else {
-                tip = farther(tip, outer(index) - up * (SHORTEST_UNDER_BEAM + most * PER_EXTRA_BEAM));
+                tip = farther(tip, outer(index) - up * (MIN_UNDER_BEAM + most * PER_EXTRA_BEAM));
                 tip = farther(tip, GraceNotes.tip(written(index), up) - up * inside);
             }
         }

@@ -27,11 +27,11 @@ import nimblestride.core.time.value.NoteValue;
 
 /** The Road on paper: a ground line with a post at every bar line, an arc over every group, and the layers below. */
 final class RoadPrint {
-    private static final double NARROWEST_UNIT = 1.9;
-    private static final double WIDEST_UNIT = 8;
+    private static final double MIN_UNIT_WIDTH = 1.9;
+    private static final double MAX_UNIT_WIDTH = 8;
     private static final double TOLERANCE = 1e-6;
     private static final double NAMES = 9;
-    private static final double HIGHEST_ARC = 6;
+    private static final double MAX_ARC = 6;
     private static final double GROUND = 8.5;
     private static final double COUNTS = 10.4;
     private static final double FIRST_LANE = 12.4;
@@ -40,9 +40,9 @@ final class RoadPrint {
     private static final double METERS = 1.5;
     private static final double TIER = 1.7;
     private static final double APART = 0.2;
-    private static final int MOST_BARS = 24;
-    private static final int MOST_LANES = 8;
-    private static final int MOST_HITS = 2_000;
+    private static final int MAX_BARS = 24;
+    private static final int MAX_LANES = 8;
+    private static final int MAX_HITS = 2_000;
 
     private final Exercise exercise;
     private final CountingSystem school;
@@ -57,7 +57,7 @@ final class RoadPrint {
         this.letters = letters;
         this.width = width;
         List<Bar> all = exercise.phrase().bars();
-        this.bars = all.subList(0, Math.min(MOST_BARS, all.size()));
+        this.bars = all.subList(0, Math.min(MAX_BARS, all.size()));
         double shortest = bars.stream()
                 .mapToDouble(bar -> bar.meter().unit().toDouble())
                 .min()
@@ -65,14 +65,14 @@ final class RoadPrint {
         double longest =
                 bars.stream().mapToDouble(bar -> bar.length().toDouble()).max().orElse(1);
         double room = width - NAMES;
-        double narrow = Math.min(room / longest, NARROWEST_UNIT / shortest);
+        double narrow = Math.min(room / longest, MIN_UNIT_WIDTH / shortest);
         double fullest = 0;
         for (double row = 0, i = 0; i < bars.size(); i++) {
             double length = bars.get((int) i).length().toDouble();
             row = (row + length) * narrow <= room + TOLERANCE ? row + length : length;
             fullest = Math.max(fullest, row);
         }
-        this.perWhole = Math.min(room / fullest, Math.max(narrow, WIDEST_UNIT / shortest));
+        this.perWhole = Math.min(room / fullest, Math.max(narrow, MAX_UNIT_WIDTH / shortest));
     }
 
     /** A drawing for each row of bars. */
@@ -108,7 +108,7 @@ final class RoadPrint {
             x += length(i);
         }
         marks.add(new Line(x, GROUND - 2.2, x, GROUND + 0.8, 0.2, Ink.INK));
-        int lanes = Math.min(MOST_LANES, exercise.layers().size());
+        int lanes = Math.min(MAX_LANES, exercise.layers().size());
         List<String> names = exercise.layerNames();
         for (int lane = 0; lane < lanes; lane++) {
             lane(marks, lane, names.get(lane), from, end);
@@ -142,8 +142,8 @@ final class RoadPrint {
         double x = start;
         for (int size : bar.grouping().sizes()) {
             double end = x + size * unit;
-            double height = HIGHEST_ARC * (0.45 + 0.55 * size * unit / Math.max(widest, 8));
-            double high = Math.min(HIGHEST_ARC, height) * 4 / 3;
+            double height = MAX_ARC * (0.45 + 0.55 * size * unit / Math.max(widest, 8));
+            double high = Math.min(MAX_ARC, height) * 4 / 3;
             double third = (end - x) / 5;
             marks.add(new Curve(
                     List.of(x, GROUND, x + third, GROUND - high, end - third, GROUND - high, end, GROUND),
@@ -194,7 +194,7 @@ final class RoadPrint {
         Layer layer = exercise.layers().get(lane);
         List<Hit> hits;
         try {
-            hits = LayerTimeline.of(layer, exercise.phrase()).between(start, stop, MOST_HITS);
+            hits = LayerTimeline.of(layer, exercise.phrase()).between(start, stop, MAX_HITS);
         } catch (StrideException e) {
             return;
         }

@@ -21,8 +21,8 @@ import nimblestride.core.time.counting.Subdivision;
  * @param sections at least one
  * @param style of the staff; which stickings and counts it shows is for the sections to say
  * @param school in which the count is told
- * @param rounds how often the phrase is written, from 1 to {@value #MOST_ROUNDS}
- * @param stages how many tempos lead to the goal, from 1 to {@value #MOST_STAGES}
+ * @param rounds how often the phrase is written, from 1 to {@value #MAX_ROUNDS}
+ * @param stages how many tempos lead to the goal, from 1 to {@value #MAX_STAGES}
  * @param firstPercent the first of them, in hundredths of the goal, from 10 to 100
  * @param way the name of the way it is written, as {@code NotationOptions} names it; empty for the bars as they stand
  * @param forWhom a line under the title, such as a student's name; empty for none
@@ -37,14 +37,14 @@ public record Sheet(
         int firstPercent,
         String way,
         String forWhom) {
-    public static final int MOST_ROUNDS = 64;
-    public static final int MOST_STAGES = 24;
+    public static final int MAX_ROUNDS = 64;
+    public static final int MAX_STAGES = 24;
 
     /** A4 with everything but the sticking. */
-    public static final Sheet USUAL = new Sheet(
+    public static final Sheet DEFAULT = new Sheet(
             PaperSize.A4,
             EnumSet.complementOf(EnumSet.of(SheetItem.STICKING)),
-            ScoreStyle.USUAL,
+            ScoreStyle.DEFAULT,
             CountingSystem.GROUPS,
             1,
             6,
@@ -57,11 +57,11 @@ public record Sheet(
         if (sections.isEmpty()) {
             throw new InvalidValueException("a sheet holds one thing at least");
         }
-        if (rounds < 1 || rounds > MOST_ROUNDS) {
-            throw new InvalidValueException("the phrase is written from 1 to " + MOST_ROUNDS + " times, not " + rounds);
+        if (rounds < 1 || rounds > MAX_ROUNDS) {
+            throw new InvalidValueException("the phrase is written from 1 to " + MAX_ROUNDS + " times, not " + rounds);
         }
-        if (stages < 1 || stages > MOST_STAGES) {
-            throw new InvalidValueException("from 1 to " + MOST_STAGES + " stages, not " + stages);
+        if (stages < 1 || stages > MAX_STAGES) {
+            throw new InvalidValueException("from 1 to " + MAX_STAGES + " stages, not " + stages);
         }
         if (firstPercent < 10 || firstPercent > 100) {
             throw new InvalidValueException("the first stage is from 10 to 100 % of the goal, not " + firstPercent);

@@ -34,8 +34,8 @@ final class SheetBlocks {
     private static final double BETWEEN = 3.2;
     private static final double BETWEEN_STAVES = 2.2;
     private static final double HEADING = 2.1;
-    private static final int MOST_COUNTED_BARS = 48;
-    private static final int MOST_FACTS = 6;
+    private static final int MAX_COUNTED_BARS = 48;
+    private static final int MAX_FACTS = 6;
     private static final int NOTE_LINES = 6;
     private static final double NOTE_LINE = 4.4;
 
@@ -116,7 +116,7 @@ final class SheetBlocks {
     /** A line for each bar, its groups set apart. */
     private void counts(Exercise feel) {
         List<Bar> bars = feel.phrase().bars();
-        for (int i = 0; i < Math.min(MOST_COUNTED_BARS, bars.size()); i++) {
+        for (int i = 0; i < Math.min(MAX_COUNTED_BARS, bars.size()); i++) {
             Bar bar = bars.get(i);
             if (i > 0 && bar.equals(bars.get(i - 1))) {
                 continue;
@@ -135,7 +135,7 @@ final class SheetBlocks {
         heading("What happens in it");
         eachFeel(feel -> Findings.of(Analysis.of(feel)).stream()
                 .map(Finding::sentence)
-                .limit(MOST_FACTS)
+                .limit(MAX_FACTS)
                 .forEach(fact -> text("· " + fact, Weight.REGULAR)));
     }
 

@@ -13,7 +13,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
 /**
  * The bars in which music is to be written.
  *
- * @param bars at least one, at most {@value Phrase#MOST_BARS}
+ * @param bars at least one, at most {@value Phrase#MAX_BARS}
  * @param signatures what stands at the beginning where the meters alternate and no change is signed; empty where every
  *     change is
  */
@@ -34,17 +34,17 @@ public record BarPlan(List<Planned> bars, List<Meter> signatures) {
     public BarPlan {
         bars = List.copyOf(bars);
         signatures = List.copyOf(signatures);
-        if (bars.isEmpty() || bars.size() > Phrase.MOST_BARS) {
+        if (bars.isEmpty() || bars.size() > Phrase.MAX_BARS) {
             throw new InvalidValueException(String.format(
-                    Locale.ROOT, "from 1 to %,d bars can be written, not %,d", Phrase.MOST_BARS, bars.size()));
+                    Locale.ROOT, "from 1 to %,d bars can be written, not %,d", Phrase.MAX_BARS, bars.size()));
         }
     }
 
     /** The bars of a phrase as they stand, rounds counted on. */
     public static BarPlan of(Phrase phrase, long count) {
-        if (count < 1 || count > Phrase.MOST_BARS) {
+        if (count < 1 || count > Phrase.MAX_BARS) {
             throw new InvalidValueException(
-                    String.format(Locale.ROOT, "from 1 to %,d bars can be written, not %,d", Phrase.MOST_BARS, count));
+                    String.format(Locale.ROOT, "from 1 to %,d bars can be written, not %,d", Phrase.MAX_BARS, count));
         }
         List<Planned> bars = new ArrayList<>();
         for (long number = 0; number < count; number++) {

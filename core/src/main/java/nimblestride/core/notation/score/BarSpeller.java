@@ -18,7 +18,7 @@ import nimblestride.core.time.value.NoteValue;
  * spelled again.
  */
 final class BarSpeller {
-    private static final int MOST_GROUPS_UNDER_ONE = 16;
+    private static final int MAX_GROUPS_UNDER_ONE = 16;
     private static final double ACROSS_A_GROUP = 0.3;
 
     private final Map<Asked, PartRhythm> spelled = new HashMap<>();
@@ -114,7 +114,7 @@ final class BarSpeller {
         }
 
         private SpelledCell tried(Speller speller) {
-            return EasiestRuns.of(groups.size(), MOST_GROUPS_UNDER_ONE, (first, end) -> ofGroups(speller, first, end))
+            return EasiestRuns.of(groups.size(), MAX_GROUPS_UNDER_ONE, (first, end) -> ofGroups(speller, first, end))
                     .orElseThrow();
         }
 

@@ -7,12 +7,12 @@ import nimblestride.core.time.value.NoteValue;
 /**
  * The look of a note or rest, which says its value: a whole note, a half and so on down, dotted or not.
  *
- * @param divisor 1 for a whole note, 2 for a half, a power of two up to {@value #SHORTEST}
+ * @param divisor 1 for a whole note, 2 for a half, a power of two up to {@value #MIN_LENGTH}
  * @param dots 0, or 1 for half as much again
  */
 public record NoteShape(int divisor, int dots) {
     /** The shortest note music faces have flags for (SMuFL: {@code flag1024thUp}). */
-    public static final int SHORTEST = 1_024;
+    public static final int MIN_LENGTH = 1_024;
 
     public static final NoteShape WHOLE = new NoteShape(1, 0);
     public static final NoteShape QUARTER = new NoteShape(4, 0);
@@ -20,9 +20,9 @@ public record NoteShape(int divisor, int dots) {
     private static final int EIGHTH = 8;
 
     public NoteShape {
-        if (divisor < 1 || divisor > SHORTEST || Integer.bitCount(divisor) != 1) {
+        if (divisor < 1 || divisor > MIN_LENGTH || Integer.bitCount(divisor) != 1) {
             throw new InvalidValueException(
-                    "a note is a whole, a half, a quarter and so on to 1/" + SHORTEST + ", not 1/" + divisor);
+                    "a note is a whole, a half, a quarter and so on to 1/" + MIN_LENGTH + ", not 1/" + divisor);
         }
         if (dots < 0 || dots > 1) {
             throw new InvalidValueException("a note has one dot or none, not " + dots);
@@ -42,7 +42,7 @@ public record NoteShape(int divisor, int dots) {
         if (dotted) {
             divisor = divisor % 2 == 0 ? divisor / 2 : 0;
         }
-        return divisor < 1 || divisor > SHORTEST || Long.bitCount(divisor) != 1
+        return divisor < 1 || divisor > MIN_LENGTH || Long.bitCount(divisor) != 1
                 ? Optional.empty()
                 : Optional.of(new NoteShape((int) divisor, dotted ? 1 : 0));
     }

@@ -13,7 +13,7 @@ import nimblestride.core.time.value.NoteValue;
 /** What is said over bars: a letter where the phrase begins anew, and which layer that drifts against the bars lands there. */
 final class PhraseMarks {
     private static final int LETTERS = 26;
-    private static final int MOST_NAMES = 3;
+    private static final int MAX_NAMES = 3;
 
     private final int barsToTheRound;
     private final boolean inRounds;
@@ -87,6 +87,6 @@ final class PhraseMarks {
         if (landing.isEmpty()) {
             return "";
         }
-        return landing.size() > MOST_NAMES ? landing.size() + " layers on 1" : String.join(", ", landing) + " on 1";
+        return landing.size() > MAX_NAMES ? landing.size() + " layers on 1" : String.join(", ", landing) + " on 1";
     }
 }

@@ -6,7 +6,7 @@ import java.util.List;
 /** Writes bars that are played alike one after the other once, between repeat signs. */
 final class RepeatFolding {
     /** The most bars between two repeat signs. */
-    private static final int LONGEST = 16;
+    private static final int MAX_LENGTH = 16;
 
     private RepeatFolding() {}
 
@@ -16,7 +16,7 @@ final class RepeatFolding {
         while (at < bars.size()) {
             int best = 1;
             int times = 1;
-            for (int length = 1; length <= LONGEST && at + 2 * length <= bars.size(); length++) {
+            for (int length = 1; length <= MAX_LENGTH && at + 2 * length <= bars.size(); length++) {
                 int found = timesAlike(bars, at, length);
                 if (found > 1 && found * length > best * times) {
                     best = length;

@@ -39,7 +39,7 @@ public record Score(String title, ScoreStyle style, List<WrittenBar> bars, List<
             for (int time = 1; time < bars.get(i).repeatEnds(); time++) {
                 for (int again = start; again <= i; again++) {
                     order.add(again);
-                    if (order.size() > Phrase.MOST_BARS) {
+                    if (order.size() > Phrase.MAX_BARS) {
                         throw new IllegalStateException("the repeats of this score do not end");
                     }
                 }

@@ -81,7 +81,7 @@ public record ScoreStyle(
     }
 
     /** Hands up and feet down, rests from group to group, stickings as given, no counts, repeats folded. */
-    public static final ScoreStyle USUAL = new ScoreStyle(
+    public static final ScoreStyle DEFAULT = new ScoreStyle(
             Parts.HANDS_AND_FEET, Lengths.SHORT, Stickings.AS_GIVEN, Optional.empty(), Subdivision.AS_WRITTEN, true);
 
     public ScoreStyle with(Parts newParts) {

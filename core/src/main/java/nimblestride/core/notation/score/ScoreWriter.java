@@ -34,7 +34,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * other.
  */
 public final class ScoreWriter {
-    private static final int MOST_NOTES_OF_A_LAYER = 500_000;
+    private static final int MAX_NOTES_OF_A_LAYER = 500_000;
 
     private final Exercise exercise;
     private final BarPlan plan;
@@ -60,7 +60,7 @@ public final class ScoreWriter {
 
     /**
      * @param plan the bars to write in; the music runs on for as long as they last
-     * @throws InvalidValueException if a layer has more than {@value #MOST_NOTES_OF_A_LAYER} notes in that time
+     * @throws InvalidValueException if a layer has more than {@value #MAX_NOTES_OF_A_LAYER} notes in that time
      */
     public static Score write(Exercise exercise, BarPlan plan, ScoreStyle style) {
         return new ScoreWriter(exercise, plan, style).write();
@@ -93,15 +93,15 @@ public final class ScoreWriter {
         }
         for (Optional<LayerTimeline> course : courses) {
             // Asked before they are listed, which would take seconds.
-            if (course.isPresent() && course.get().hitsBefore(plan.sounding()) > MOST_NOTES_OF_A_LAYER) {
+            if (course.isPresent() && course.get().hitsBefore(plan.sounding()) > MAX_NOTES_OF_A_LAYER) {
                 throw new InvalidValueException(String.format(
                         Locale.ROOT,
                         "a layer has more than %,d notes in %,d bars; fewer bars can be written",
-                        MOST_NOTES_OF_A_LAYER,
+                        MAX_NOTES_OF_A_LAYER,
                         plan.bars().size()));
             }
         }
-        LimbAssignment dealt = LimbAssignment.of(courses, plan.sounding(), exercise.lead(), MOST_NOTES_OF_A_LAYER);
+        LimbAssignment dealt = LimbAssignment.of(courses, plan.sounding(), exercise.lead(), MAX_NOTES_OF_A_LAYER);
         for (LimbNote note : dealt.notes()) {
             boolean below = style.parts() == Parts.HANDS_AND_FEET
                     && !note.voice().limb().isHand();
@@ -214,8 +214,8 @@ public final class ScoreWriter {
     private Tempo tempoOf(Planned planned) {
         Tempo tempo = exercise.tempo();
         BigFraction perMinute = tempo.perMinute().multiply(planned.stretch());
-        if (perMinute.compareTo(BigFraction.of(Tempo.SLOWEST)) >= 0
-                && perMinute.compareTo(BigFraction.of(Tempo.FASTEST)) <= 0) {
+        if (perMinute.compareTo(BigFraction.of(Tempo.MIN)) >= 0
+                && perMinute.compareTo(BigFraction.of(Tempo.MAX)) <= 0) {
             return new Tempo(tempo.beat(), perMinute);
         }
         return new Tempo(NoteValue.of(tempo.beat().fraction().multiply(planned.stretch())), tempo.perMinute());

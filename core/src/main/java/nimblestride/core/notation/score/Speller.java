@@ -15,11 +15,11 @@ import org.apache.commons.numbers.core.ArithmeticUtils;
  * over some of its parts, or within a part, whichever leaves the fewest signs and the plainest tuplets.
  */
 final class Speller {
-    private static final int LONGEST_RUN = 12;
-    private static final int LARGEST_TUPLET = 256;
-    private static final int DEEPEST = 3;
+    private static final int MAX_RUN_LENGTH = 12;
+    private static final int MAX_TUPLET = 256;
+    private static final int MAX_DEPTH = 3;
     /** In the notes of a larger tuplet there is no other one. */
-    private static final int MOST_NESTING = 9;
+    private static final int MAX_NESTING = 9;
 
     private static final double OFF_ITS_PLACE = 1.6;
     private static final double HIDDEN_BEAT = 1.5;
@@ -43,8 +43,8 @@ final class Speller {
     /** @throws UnwritableException if there is no spelling */
     SpelledCell spell(SpellingCell cell) {
         return find(cell)
-                .orElseThrow(() -> new UnwritableException("it would need tuplets of more than " + LARGEST_TUPLET
-                        + " notes, or within each other deeper than " + DEEPEST));
+                .orElseThrow(() -> new UnwritableException("it would need tuplets of more than " + MAX_TUPLET
+                        + " notes, or within each other deeper than " + MAX_DEPTH));
     }
 
     private Optional<SpelledCell> find(SpellingCell cell) {
@@ -60,7 +60,7 @@ final class Speller {
         if (plain.isEnoughFor(cell)) {
             return Optional.of(plain.spell(cell));
         }
-        Optional<SpelledCell> whole = asTuplet(cell, MOST_NESTING);
+        Optional<SpelledCell> whole = asTuplet(cell, MAX_NESTING);
         Optional<SpelledCell> inParts = cell.parts() == 1 ? inHalves(cell) : partByPart(cell);
         return SpelledCell.easier(whole, inParts);
     }
@@ -73,7 +73,7 @@ final class Speller {
     private Optional<SpelledCell> partByPart(SpellingCell cell) {
         return EasiestRuns.of(
                 cell.parts(),
-                LONGEST_RUN,
+                MAX_RUN_LENGTH,
                 (first, end) -> end - first == cell.parts() && first == 0 ? Optional.empty() : ofRun(cell, first, end));
     }
 
@@ -113,7 +113,7 @@ final class Speller {
      * @param mostNesting how many notes a tuplet may have that has others within it
      */
     private Optional<SpelledCell> asTuplet(SpellingCell cell, int mostNesting) {
-        if (cell.within().size() >= DEEPEST) {
+        if (cell.within().size() >= MAX_DEPTH) {
             return Optional.empty();
         }
         double hidden = hiddenBeats(cell);
@@ -157,7 +157,7 @@ final class Speller {
             }
         }
         long odd = needed >> Long.numberOfTrailingZeros(needed);
-        for (int notes = 3; notes <= Math.min(odd, LARGEST_TUPLET); notes += 2) {
+        for (int notes = 3; notes <= Math.min(odd, MAX_TUPLET); notes += 2) {
             if (odd % notes == 0) {
                 numbers.add(notes);
             }
@@ -180,8 +180,8 @@ final class Speller {
             return Optional.empty();
         }
         long shape = (1L << twos) * Long.highestOneBit(odd);
-        if (shape > NoteShape.SHORTEST) {
-            throw new UnwritableException("a length of " + length + " needs notes shorter than 1/" + NoteShape.SHORTEST
+        if (shape > NoteShape.MIN_LENGTH) {
+            throw new UnwritableException("a length of " + length + " needs notes shorter than 1/" + NoteShape.MIN_LENGTH
                     + ", the shortest that can be written");
         }
         return Optional.of(Tuplet.usual((int) odd, new NoteShape((int) shape, 0)));

@@ -12,7 +12,7 @@ import nimblestride.core.time.value.NoteValue;
  * @param unit the note both are counted in
  */
 public record Tuplet(int actual, int normal, NoteShape unit) {
-    private static final int MOST = 99;
+    private static final int MAX = 99;
 
     public Tuplet {
         if (actual < 2 || normal < 1) {
@@ -35,7 +35,7 @@ public record Tuplet(int actual, int normal, NoteShape unit) {
      */
     public static Optional<Tuplet> holding(NoteValue value) {
         long odd = value.denominator() >> Long.numberOfTrailingZeros(value.denominator());
-        if (odd == 1 || odd > MOST) {
+        if (odd == 1 || odd > MAX) {
             return Optional.empty();
         }
         Tuplet tuplet = usual((int) odd, NoteShape.QUARTER);

@@ -14,14 +14,14 @@ record TupletChoice(Tuplet tuplet, double awkwardness) {
     private static final double SIGN = 1.2;
     private static final double PER_NOTE = 0.05;
     private static final double PER_UNUSUAL_NOTE = 0.5;
-    private static final int MOST_USUAL = 7;
+    private static final int MAX_USUAL = 7;
     private static final double COMPOUND = 0.3;
     private static final double DOTTED = 0.6;
     private static final double STRETCHED = 1.0;
 
     static Optional<TupletChoice> of(int notes, NoteValue length) {
         long odd = length.numerator() >> Long.numberOfTrailingZeros(length.numerator());
-        double usual = SIGN + PER_NOTE * notes + PER_UNUSUAL_NOTE * Math.max(0, notes - MOST_USUAL);
+        double usual = SIGN + PER_NOTE * notes + PER_UNUSUAL_NOTE * Math.max(0, notes - MAX_USUAL);
         if (odd <= notes) {
             return counted(notes, length, odd).map(t -> new TupletChoice(t, usual + (odd == 1 ? 0 : COMPOUND)));
         }
@@ -37,7 +37,7 @@ record TupletChoice(Tuplet tuplet, double awkwardness) {
         while (normal * 2 <= notes) {
             normal *= 2;
         }
-        if (normal == notes || normal > NoteShape.SHORTEST) {
+        if (normal == notes || normal > NoteShape.MIN_LENGTH) {
             return Optional.empty();
         }
         int counted = (int) normal;

@@ -15,12 +15,12 @@ import nimblestride.core.time.value.Tempo;
  *
  * @param id its own, wherever it goes, so that it is never counted twice
  * @param exercise which of the Book, if it is one
- * @param what what it was called at the time, from 1 to {@value #LONGEST_NAME} characters
+ * @param what what it was called at the time, from 1 to {@value #MAX_NAME_LENGTH} characters
  * @param when it was begun, by the clock on the wall
- * @param seconds how long, from 0 to {@value #LONGEST_SECONDS}
+ * @param seconds how long, from 0 to {@value #MAX_SECONDS}
  * @param tempo how fast, if it has one
- * @param words what there is to say of it, at most {@value #LONGEST_WORDS} characters
- * @param hard the counts that were hard, such as {@code 4& of bar 2}, without commas, colons and semicolons; at most {@value #MOST_HARD}
+ * @param words what there is to say of it, at most {@value #MAX_WORDS_LENGTH} characters
+ * @param hard the counts that were hard, such as {@code 4& of bar 2}, without commas, colons and semicolons; at most {@value #MAX_HARD}
  * @param student whose it is; empty for one's own
  */
 public record LogEntry(
@@ -34,33 +34,33 @@ public record LogEntry(
         String words,
         List<String> hard,
         Optional<UUID> student) {
-    public static final int LONGEST_NAME = 200;
-    public static final int LONGEST_WORDS = 2_000;
-    public static final int LONGEST_SECONDS = 24 * 60 * 60;
-    public static final int MOST_HARD = 20;
-    private static final int LONGEST_PLACE = 80;
+    public static final int MAX_NAME_LENGTH = 200;
+    public static final int MAX_WORDS_LENGTH = 2_000;
+    public static final int MAX_SECONDS = 24 * 60 * 60;
+    public static final int MAX_HARD = 20;
+    private static final int MAX_PLACE_LENGTH = 80;
 
     public LogEntry {
         hard = List.copyOf(hard);
-        what = PlainText.name("what was practised", what, LONGEST_NAME);
-        if (seconds < 0 || seconds > LONGEST_SECONDS) {
+        what = PlainText.name("what was practised", what, MAX_NAME_LENGTH);
+        if (seconds < 0 || seconds > MAX_SECONDS) {
             throw new InvalidValueException("it was practised for up to 24 hours, not for " + seconds + " s");
         }
-        if (words.length() > LONGEST_WORDS) {
+        if (words.length() > MAX_WORDS_LENGTH) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
                     "an entry has at most %,d characters of words, not %,d",
-                    LONGEST_WORDS,
+                    MAX_WORDS_LENGTH,
                     words.length()));
         }
-        if (hard.size() > MOST_HARD || !hard.stream().allMatch(LogEntry::isPlace)) {
-            throw new InvalidValueException("an entry names at most " + MOST_HARD + " hard places, each with 1 to "
-                    + LONGEST_PLACE + " characters and none of , ; :");
+        if (hard.size() > MAX_HARD || !hard.stream().allMatch(LogEntry::isPlace)) {
+            throw new InvalidValueException("an entry names at most " + MAX_HARD + " hard places, each with 1 to "
+                    + MAX_PLACE_LENGTH + " characters and none of , ; :");
         }
     }
 
     private static boolean isPlace(String text) {
-        return !text.isBlank() && text.length() <= LONGEST_PLACE && !text.matches(".*[,;:].*|.* and .*");
+        return !text.isBlank() && text.length() <= MAX_PLACE_LENGTH && !text.matches(".*[,;:].*|.* and .*");
     }
 
     /** The same as somebody else's. */

@@ -20,8 +20,8 @@ import nimblestride.core.foundation.words.Counted;
  */
 public record PracticeSession(List<Turn> turns) {
     private static final int WARM_UP = 2;
-    private static final int SHORTEST_TURN = 4;
-    private static final int MOST_TURNS = 4;
+    private static final int MIN_TURN = 4;
+    private static final int MAX_TURNS = 4;
     private static final int SOON_DAYS = 7;
     private static final int NEGLECTED_DAYS = 14;
 
@@ -55,7 +55,7 @@ public record PracticeSession(List<Turn> turns) {
                 .sorted(Comparator.comparingDouble(Candidate::weight)
                         .reversed()
                         .thenComparing(candidate -> candidate.practised.name()))
-                .limit(Math.max(1, Math.min(MOST_TURNS, (wish.minutes - WARM_UP) / SHORTEST_TURN)))
+                .limit(Math.max(1, Math.min(MAX_TURNS, (wish.minutes - WARM_UP) / MIN_TURN)))
                 .toList();
         List<Turn> turns = new ArrayList<>();
         turns.add(new Turn(

@@ -43,7 +43,7 @@ import nimblestride.core.time.value.NoteValue;
  * left out or played otherwise, all rounds until every layer is back are written out note by note.
  */
 public final class StagedExercise {
-    private static final int MOST_NOTES = 20_000;
+    private static final int MAX_NOTES = 20_000;
     private static final String TIME = "time";
 
     private final Exercise feel;
@@ -146,7 +146,7 @@ public final class StagedExercise {
         List<Placement> foot = new ArrayList<>();
         Limb hand = feel.lead().hand();
         Phrase phrase = feel.phrase();
-        int most = MOST_NOTES;
+        int most = MAX_NOTES;
         for (int number = 0; number < phrase.bars().size(); number++) {
             Bar bar = phrase.bars().get(number);
             most -= bar.meter().units();
@@ -168,7 +168,7 @@ public final class StagedExercise {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
                     "this stage has more than %,d notes to write out; a shorter phrase can be staged so",
-                    MOST_NOTES));
+                    MAX_NOTES));
         }
     }
 

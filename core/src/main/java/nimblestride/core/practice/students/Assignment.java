@@ -13,8 +13,8 @@ import nimblestride.core.foundation.words.PlainText;
  * Something a student is to do.
  *
  * @param exercise which of the Book, if it is one
- * @param what what it is called, from 1 to {@value Student#LONGEST_NAME} characters
- * @param note how it is to be done, at most {@value Student#LONGEST_NOTE} characters
+ * @param what what it is called, from 1 to {@value Student#MAX_NAME_LENGTH} characters
+ * @param note how it is to be done, at most {@value Student#MAX_NOTE_LENGTH} characters
  * @param done when it was, if it was
  */
 public record Assignment(
@@ -27,10 +27,10 @@ public record Assignment(
         String note,
         Optional<LocalDate> done) {
     public Assignment {
-        what = PlainText.name("what is set", what, Student.LONGEST_NAME);
-        if (note.length() > Student.LONGEST_NOTE) {
+        what = PlainText.name("what is set", what, Student.MAX_NAME_LENGTH);
+        if (note.length() > Student.MAX_NOTE_LENGTH) {
             throw new InvalidValueException(String.format(
-                    Locale.ROOT, "a note has at most %,d characters, not %,d", Student.LONGEST_NOTE, note.length()));
+                    Locale.ROOT, "a note has at most %,d characters, not %,d", Student.MAX_NOTE_LENGTH, note.length()));
         }
         if (due.isPresent() && due.get().isBefore(set)) {
             throw new InvalidValueException(

@@ -17,7 +17,7 @@ import nimblestride.core.time.value.Tempo;
  * @param hard the places that were hard, each once, in the order in which they are told
  */
 public record AssignmentProgress(int times, int seconds, Optional<Tempo> clean, List<String> hard) {
-    private static final int MOST_PLACES = 3;
+    private static final int MAX_PLACES = 3;
 
     public AssignmentProgress {
         hard = List.copyOf(hard);
@@ -50,7 +50,7 @@ public record AssignmentProgress(int times, int seconds, Optional<Tempo> clean, 
         if (times == 0) {
             return "Not practised yet, as far as the log says.";
         }
-        String places = String.join(", ", hard.subList(0, Math.min(MOST_PLACES, hard.size())));
+        String places = String.join(", ", hard.subList(0, Math.min(MAX_PLACES, hard.size())));
         return Counted.count(times, "time") + ", " + Counted.count(seconds / 60, "minute")
                 + clean.map(tempo -> "; clean up to " + Tempo.decimal(tempo.perMinute()) + " "
                                 + NoteName.sayMany(tempo.beat()) + " a minute")

@@ -8,18 +8,18 @@ import nimblestride.core.foundation.words.PlainText;
 /**
  * Somebody who is taught.
  *
- * @param name from 1 to {@value #LONGEST_NAME} characters
- * @param note what the teacher wants to remember, at most {@value #LONGEST_NOTE} characters
+ * @param name from 1 to {@value #MAX_NAME_LENGTH} characters
+ * @param note what the teacher wants to remember, at most {@value #MAX_NOTE_LENGTH} characters
  */
 public record Student(UUID id, String name, String note) {
-    public static final int LONGEST_NAME = 200;
-    public static final int LONGEST_NOTE = 10_000;
+    public static final int MAX_NAME_LENGTH = 200;
+    public static final int MAX_NOTE_LENGTH = 10_000;
 
     public Student {
-        name = PlainText.name("a student", name, LONGEST_NAME);
-        if (note.length() > LONGEST_NOTE) {
+        name = PlainText.name("a student", name, MAX_NAME_LENGTH);
+        if (note.length() > MAX_NOTE_LENGTH) {
             throw new InvalidValueException(String.format(
-                    Locale.ROOT, "a note has at most %,d characters, not %,d", LONGEST_NOTE, note.length()));
+                    Locale.ROOT, "a note has at most %,d characters, not %,d", MAX_NOTE_LENGTH, note.length()));
         }
     }
 }

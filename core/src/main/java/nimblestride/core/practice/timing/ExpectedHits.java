@@ -18,7 +18,7 @@ import nimblestride.core.time.value.NoteValue;
 /** Where strokes should be while an exercise is played. */
 public final class ExpectedHits {
     /** No more strokes than these are looked at: the last of them, where there are more. */
-    public static final int MOST = 3_000;
+    public static final int MAX = 3_000;
 
     private final Exercise feel;
     private final double millisecondsAWhole;
@@ -63,13 +63,13 @@ public final class ExpectedHits {
         for (int i = 0; i < names.size(); i++) {
             if (layers.contains(names.get(i))) {
                 LayerTimeline course = LayerTimeline.of(feel.layers().get(i), feel.phrase());
-                for (Hit hit : course.between(from, to, 4 * MOST)) {
+                for (Hit hit : course.between(from, to, 4 * MAX)) {
                     hit.voices().forEach(voice -> expected.add(expected(hit, voice)));
                 }
             }
         }
         expected.sort(Comparator.comparingDouble(ExpectedHit::at));
-        return expected.size() <= MOST ? expected : expected.subList(expected.size() - MOST, expected.size());
+        return expected.size() <= MAX ? expected : expected.subList(expected.size() - MAX, expected.size());
     }
 
     private ExpectedHit expected(Hit hit, Voice voice) {

@@ -21,8 +21,8 @@ import nimblestride.core.kit.voice.Voice;
  * @param extra how many strokes belong to no place
  */
 public record HitMatching(List<Pair> pairs, int missed, int extra) {
-    private static final double NARROWEST = 25;
-    private static final double WIDEST = 200;
+    private static final double MIN_WIDTH = 25;
+    private static final double MAX_WIDTH = 200;
     private static final double PART_OF_A_GAP = 0.49;
 
     /** @param late in milliseconds; early below 0 */
@@ -112,8 +112,8 @@ public record HitMatching(List<Pair> pairs, int missed, int extra) {
             gaps.add(places.get(i).at() - places.get(i - 1).at());
         }
         gaps.sort(Comparator.naturalOrder());
-        double close = gaps.isEmpty() ? WIDEST : gaps.get(gaps.size() / 10);
-        return Math.max(NARROWEST, Math.min(WIDEST, PART_OF_A_GAP * close));
+        double close = gaps.isEmpty() ? MAX_WIDTH : gaps.get(gaps.size() / 10);
+        return Math.max(MIN_WIDTH, Math.min(MAX_WIDTH, PART_OF_A_GAP * close));
     }
 
     /** Two rows of moments laid beside each other at the least cost. */

@@ -25,7 +25,7 @@ import nimblestride.core.kit.voice.Limb;
  */
 public record Timing(
         HitMatching matching, TimingSpread overall, Optional<LinearTrend> rush, Optional<LinearTrend> drift) {
-    private static final int FEWEST = 6;
+    private static final int MIN_COUNT = 6;
 
     /** @return empty where nothing could be matched */
     public static Optional<Timing> of(HitMatching matching) {
@@ -58,7 +58,7 @@ public record Timing(
     }
 
     private static Optional<LinearTrend> trend(List<LinearTrend.Point> points) {
-        return points.size() < FEWEST ? Optional.empty() : LinearTrend.through(points);
+        return points.size() < MIN_COUNT ? Optional.empty() : LinearTrend.through(points);
     }
 
     /** Each place of the phrase at which something was played, in order. */

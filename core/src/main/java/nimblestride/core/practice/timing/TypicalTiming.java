@@ -11,7 +11,7 @@ public final class TypicalTiming {
     /** Taps this far before the click, in milliseconds, are as most people's. */
     public static final double EARLY = 50;
 
-    private static final double LEAST_SCATTER = 10;
+    private static final double MIN_SCATTER = 10;
     private static final double SCATTER_OF_THE_GAP = 0.04;
 
     private TypicalTiming() {}
@@ -22,7 +22,7 @@ public final class TypicalTiming {
      * @param gap from stroke to stroke, in milliseconds
      */
     public static double scatter(double gap) {
-        return Math.max(LEAST_SCATTER, SCATTER_OF_THE_GAP * gap);
+        return Math.max(MIN_SCATTER, SCATTER_OF_THE_GAP * gap);
     }
 
     /** Whether strokes are early just as most people's are. */

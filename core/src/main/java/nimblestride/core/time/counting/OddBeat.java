@@ -19,7 +19,7 @@ public record OddBeat(Grouping grouping, List<String> syllables, String why) {
     private static final List<String> QUARTERED = List.of("e", "&", "a");
     private static final List<String> HALVED = List.of("&");
     private static final String ADDED = "ta";
-    private static final int MOST_UNITS = 64;
+    private static final int MAX_UNITS = 64;
 
     public OddBeat {
         syllables = List.copyOf(syllables);
@@ -29,7 +29,7 @@ public record OddBeat(Grouping grouping, List<String> syllables, String why) {
     public static List<OddBeat> of(Meter meter) {
         NoteValue unit = meter.unit();
         boolean quarters = unit.equals(NoteValue.of(1, 16));
-        if ((!quarters && !unit.equals(NoteValue.of(1, 8))) || meter.units() > MOST_UNITS) {
+        if ((!quarters && !unit.equals(NoteValue.of(1, 8))) || meter.units() > MAX_UNITS) {
             return List.of();
         }
         List<String> within = quarters ? QUARTERED : HALVED;

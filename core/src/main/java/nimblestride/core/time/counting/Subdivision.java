@@ -12,16 +12,16 @@ import nimblestride.core.time.value.NoteValue;
  * holds no whole number of the value keeps its own units.
  *
  * @param value the note value, if it is one throughout
- * @param notes how many notes in each group, going round, from 1 to {@value #MOST_NOTES}; empty where the value tells
+ * @param notes how many notes in each group, going round, from 1 to {@value #MAX_NOTES}; empty where the value tells
  */
 public record Subdivision(Optional<NoteValue> value, List<Integer> notes) {
-    public static final int MOST_NOTES = 16;
+    public static final int MAX_NOTES = 16;
 
     /** The bar's own units. */
     public static final Subdivision AS_WRITTEN = new Subdivision(Optional.empty(), List.of());
 
     /** The most notes of one bar. */
-    private static final int MOST_IN_A_BAR = 20_000;
+    private static final int MAX_IN_A_BAR = 20_000;
 
     /**
      * A group with the notes it is divided into.
@@ -32,8 +32,8 @@ public record Subdivision(Optional<NoteValue> value, List<Integer> notes) {
 
     public Subdivision {
         notes = List.copyOf(notes);
-        if (notes.stream().anyMatch(count -> count < 1 || count > MOST_NOTES)) {
-            throw new InvalidValueException("a group is divided into 1 to " + MOST_NOTES + " notes");
+        if (notes.stream().anyMatch(count -> count < 1 || count > MAX_NOTES)) {
+            throw new InvalidValueException("a group is divided into 1 to " + MAX_NOTES + " notes");
         }
         if (value.filter(NoteValue::isZero).isPresent()) {
             throw new InvalidValueException("a bar is counted in a value longer than zero");
@@ -61,7 +61,7 @@ public record Subdivision(Optional<NoteValue> value, List<Integer> notes) {
             int count = notesIn(length, group++).orElse(size);
             all += count;
             slots.add(
-                    all <= MOST_IN_A_BAR ? new Slot(from, length.dividedBy(count), count) : new Slot(from, unit, size));
+                    all <= MAX_IN_A_BAR ? new Slot(from, length.dividedBy(count), count) : new Slot(from, unit, size));
             from = from.plus(length);
         }
         return slots;
@@ -73,7 +73,7 @@ public record Subdivision(Optional<NoteValue> value, List<Integer> notes) {
         }
         return value.filter(length::isMultipleOf)
                 .map(length::wholePartsOf)
-                .filter(count -> count <= MOST_IN_A_BAR)
+                .filter(count -> count <= MAX_IN_A_BAR)
                 .map(Math::toIntExact);
     }
 }

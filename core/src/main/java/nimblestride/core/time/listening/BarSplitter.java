@@ -19,9 +19,9 @@ public final class BarSplitter {
     /** From so many units on, a cycle is looked at for its parts. */
     private static final int LONG = 12;
 
-    private static final int SHORTEST_PART = 4;
-    private static final int LONGEST_PART = 16;
-    private static final int LONGEST_SEARCHED = 64;
+    private static final int MIN_PART = 4;
+    private static final int MAX_PART_LENGTH = 16;
+    private static final int MAX_SEARCHED = 64;
 
     /** What a bar costs that is another of the same kind, and what one costs that stands for itself. */
     private static final int SAME_KIND = 2;
@@ -42,12 +42,12 @@ public final class BarSplitter {
     }
 
     static List<List<Integer>> split(List<Integer> cell) {
-        if (sum(cell) < LONG || cell.size() > LONGEST_SEARCHED) {
+        if (sum(cell) < LONG || cell.size() > MAX_SEARCHED) {
             return List.of(cell);
         }
         Set<List<Integer>> kinds = new HashSet<>();
         for (int from = 0; from < cell.size(); from++) {
-            for (int to = from + 2; to <= cell.size() && sum(cell.subList(from, to)) <= LONGEST_PART; to++) {
+            for (int to = from + 2; to <= cell.size() && sum(cell.subList(from, to)) <= MAX_PART_LENGTH; to++) {
                 kinds.add(kind(cell.subList(from, to)));
             }
         }
@@ -90,7 +90,7 @@ public final class BarSplitter {
 
     /** What is against a bar of so many units: it is too long to be felt at a glance, or too short to be a bar. */
     private static int price(int units) {
-        return Math.max(0, units - LONG) + 2 * Math.max(0, SHORTEST_PART - units);
+        return Math.max(0, units - LONG) + 2 * Math.max(0, MIN_PART - units);
     }
 
     private static List<Integer> kind(List<Integer> part) {

@@ -17,9 +17,9 @@ import org.apache.commons.numbers.core.ArithmeticUtils;
  */
 record CellHypothesis(List<Integer> cell, double unit, double spread, double cost) {
     /** Nobody is more even than this, and nothing is gained by fitting closer. */
-    private static final double LEAST_SPREAD = 0.015;
+    private static final double MIN_SPREAD = 0.015;
 
-    private static final double USUAL_SPREAD = 0.05;
+    private static final double TYPICAL_SPREAD = 0.05;
 
     /** How unusual a length of so many units is: twos and threes are what people play most (common practice). */
     private static final double[] UNUSUAL = {0, 1.8, 0.9, 1.1, 1.4, 2.4, 2.6, 3.2, 2.9};
@@ -42,9 +42,9 @@ record CellHypothesis(List<Integer> cell, double unit, double spread, double cos
         }
         int count = gaps.size();
         double spread = Math.sqrt(squares / count);
-        double sigma = Math.max(spread, LEAST_SPREAD);
+        double sigma = Math.max(spread, MIN_SPREAD);
         double misfit = count * Math.log(sigma) + squares / (2 * sigma * sigma);
-        double wild = sigma * sigma / (2 * USUAL_SPREAD * USUAL_SPREAD);
+        double wild = sigma * sigma / (2 * TYPICAL_SPREAD * TYPICAL_SPREAD);
         return new CellHypothesis(lowest, unit, spread, misfit + wild + unusual(lowest));
     }
 

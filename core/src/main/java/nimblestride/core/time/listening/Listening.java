@@ -16,14 +16,14 @@ import nimblestride.core.time.value.Tempo;
 /** Works out what a pattern that goes round may be: its unit, its cycle, its bars and its tempo. */
 public final class Listening {
     /** How many explanations are told at the most. */
-    public static final int MOST_TOLD = 4;
+    public static final int MAX_TOLD = 4;
 
-    private static final int LONGEST_CELL = 64;
-    private static final int LONGEST_SHORTEST = 8;
+    private static final int MAX_CELL_LENGTH = 64;
+    private static final int MAX_SHORTEST = 8;
     /** What goes round is heard three times; the shortest thing that does is two lengths. */
     private static final int ROUNDS = 3;
 
-    private static final int FEWEST_GAPS = 2 * ROUNDS;
+    private static final int MIN_GAPS = 2 * ROUNDS;
     private static final double TOO_WILD = 0.13;
     private static final double TOLD_FROM = 0.02;
 
@@ -42,7 +42,7 @@ public final class Listening {
      */
     public static List<PatternGuess> to(Taps taps) {
         List<Double> gaps = taps.gaps();
-        if (gaps.size() < FEWEST_GAPS) {
+        if (gaps.size() < MIN_GAPS) {
             throw new InvalidValueException(
                     (gaps.isEmpty() ? "" : gaps.size() + 1 + " taps do not tell what goes round: ")
                             + "tap the pattern at least three times round, and once more on the 1");
@@ -64,11 +64,11 @@ public final class Listening {
 
     private static List<CellHypothesis> guesses(List<Double> gaps) {
         Map<List<Integer>, CellHypothesis> guesses = new HashMap<>();
-        for (int size = 1; size <= Math.min(LONGEST_CELL, gaps.size() / ROUNDS); size++) {
+        for (int size = 1; size <= Math.min(MAX_CELL_LENGTH, gaps.size() / ROUNDS); size++) {
             List<Double> means = means(gaps, size);
             double shortest =
                     means.stream().mapToDouble(Double::doubleValue).min().orElseThrow();
-            for (int units = 1; units <= LONGEST_SHORTEST; units++) {
+            for (int units = 1; units <= MAX_SHORTEST; units++) {
                 CellHypothesis guess =
                         CellHypothesis.rounded(means, shortest / units, gaps).improved(gaps);
                 guesses.putIfAbsent(guess.cell(), guess);
@@ -94,7 +94,7 @@ public final class Listening {
                 .mapToDouble(guess -> Math.exp(least - guess.cost()))
                 .sum();
         List<PatternGuess> told = new ArrayList<>();
-        for (CellHypothesis guess : guesses.subList(0, Math.min(MOST_TOLD, guesses.size()))) {
+        for (CellHypothesis guess : guesses.subList(0, Math.min(MAX_TOLD, guesses.size()))) {
             double sureness = Math.exp(least - guess.cost()) / all;
             if (told.isEmpty() || sureness >= TOLD_FROM) {
                 String why = String.format(
@@ -136,7 +136,7 @@ public final class Listening {
 
     private static Tempo tempo(NoteValue unit, double seconds) {
         long tempo = Math.round(quarters((double) unit.denominator(), seconds));
-        return Tempo.ofQuarters(Math.max(Tempo.SLOWEST, Math.min(Tempo.FASTEST, tempo)));
+        return Tempo.ofQuarters(Math.max(Tempo.MIN, Math.min(Tempo.MAX, tempo)));
     }
 
     /**

@@ -12,13 +12,13 @@ import nimblestride.core.foundation.failure.InvalidValueException;
  */
 public record Taps(List<Long> micros) {
     /** The most taps that are kept; of more, the latest are. */
-    public static final int MOST = 512;
+    public static final int MAX = 512;
 
     /** A gap so many times longer than the usual one is a pause, after which the pattern begins anew. */
     private static final double PAUSE = 10;
 
     public Taps {
-        micros = List.copyOf(micros.subList(Math.max(0, micros.size() - MOST), micros.size()));
+        micros = List.copyOf(micros.subList(Math.max(0, micros.size() - MAX), micros.size()));
         for (int i = 1; i < micros.size(); i++) {
             if (micros.get(i) <= micros.get(i - 1)) {
                 throw new InvalidValueException("each tap comes after the one before it");

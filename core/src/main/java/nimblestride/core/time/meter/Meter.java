@@ -21,19 +21,19 @@ import nimblestride.core.time.value.NoteValue;
  */
 public record Meter(List<Term> terms) {
     /** The most units one bar may hold. */
-    public static final int MOST_UNITS = 10_000;
+    public static final int MAX_UNITS = 10_000;
 
     /** The most numbers that may stand above the lines of one signature: {@code 3+3+2/8} has three. */
     public static final int MAX_NUMERATORS = 1_000;
 
     /** The largest number that may stand under a signature. */
-    public static final int LARGEST_DENOMINATOR = 1_000_000;
+    public static final int MAX_DENOMINATOR = 1_000_000;
 
     /**
      * One term of a signature: {@code 3+3+2} over {@code 8}.
      *
      * @param numerators each one or more
-     * @param denominator any whole number from 1 to {@value Meter#LARGEST_DENOMINATOR}; 12 stands for twelfths of a whole note
+     * @param denominator any whole number from 1 to {@value Meter#MAX_DENOMINATOR}; 12 stands for twelfths of a whole note
      */
     public record Term(List<Integer> numerators, int denominator) {
         public Term {
@@ -41,11 +41,11 @@ public record Meter(List<Term> terms) {
             if (numerators.isEmpty() || numerators.stream().anyMatch(n -> n < 1)) {
                 throw new InvalidValueException("the top number of a signature is 1 or more, as in 7/8");
             }
-            if (denominator < 1 || denominator > LARGEST_DENOMINATOR) {
+            if (denominator < 1 || denominator > MAX_DENOMINATOR) {
                 throw new InvalidValueException(String.format(
                         Locale.ROOT,
                         "the bottom number of a signature is from 1 to %,d, as in 7/8",
-                        LARGEST_DENOMINATOR));
+                        MAX_DENOMINATOR));
             }
         }
 
@@ -73,11 +73,11 @@ public record Meter(List<Term> terms) {
         double units = terms.stream()
                 .mapToDouble(term -> (double) term.count() * denominator / term.denominator())
                 .sum();
-        if (units > MOST_UNITS) {
+        if (units > MAX_UNITS) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
                     "a bar holds at most %,d units, and this one would hold %,.0f of 1/%d",
-                    MOST_UNITS,
+                    MAX_UNITS,
                     units,
                     denominator));
         }

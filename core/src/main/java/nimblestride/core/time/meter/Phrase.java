@@ -14,7 +14,7 @@ import nimblestride.core.time.value.NoteValue;
 /** A list of bars that repeats. Bars are numbered from 0 within the phrase; the second time round goes on counting. */
 public final class Phrase {
     /** The most bars a phrase may hold once its repeats are played out. */
-    public static final int MOST_BARS = 100_000;
+    public static final int MAX_BARS = 100_000;
 
     private final List<PhrasePart> parts;
     private final List<Bar> bars;
@@ -31,9 +31,9 @@ public final class Phrase {
             throw new InvalidValueException("a phrase has at least one bar, such as 7/8");
         }
         long count = countBars(parts);
-        if (count > MOST_BARS) {
+        if (count > MAX_BARS) {
             throw new InvalidValueException(
-                    String.format(Locale.ROOT, "a phrase holds at most %,d bars, and this is %,d", MOST_BARS, count));
+                    String.format(Locale.ROOT, "a phrase holds at most %,d bars, and this is %,d", MAX_BARS, count));
         }
         List<Bar> played = new ArrayList<>();
         playOut(parts, played);
@@ -173,9 +173,9 @@ public final class Phrase {
      * @throws InvalidValueException if they are more than a phrase holds
      */
     public Phrase first(long count) {
-        if (count < 1 || count > MOST_BARS) {
+        if (count < 1 || count > MAX_BARS) {
             throw new InvalidValueException(
-                    String.format(Locale.ROOT, "a phrase holds from 1 to %,d bars, not %,d", MOST_BARS, count));
+                    String.format(Locale.ROOT, "a phrase holds from 1 to %,d bars, not %,d", MAX_BARS, count));
         }
         int rounds = (int) (count / bars.size());
         List<PhrasePart> first = new ArrayList<>();

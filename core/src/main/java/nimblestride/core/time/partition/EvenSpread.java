@@ -21,11 +21,11 @@ public final class EvenSpread {
      * @param units as many as there are hits or more, at most {@value Filling#LONGEST}
      */
     public static List<Integer> of(int hits, int units) {
-        if (hits < 1 || units < hits || units > Partitions.LONGEST) {
+        if (hits < 1 || units < hits || units > Partitions.MAX_LENGTH) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
                     "from 1 hit to one on each unit can be spread over at most %,d units; this would be %,d over %,d",
-                    Partitions.LONGEST,
+                    Partitions.MAX_LENGTH,
                     hits,
                     units));
         }

@@ -16,7 +16,7 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 public record FitResult(BigInteger count, List<List<Integer>> best, OptionalInt nearest) {
     public static final int BEST = 8;
 
-    private static final int MOST_TRIED = 100;
+    private static final int MAX_TRIED = 100;
 
     /**
      * Counts the lists, and lists the best few.
@@ -37,7 +37,7 @@ public record FitResult(BigInteger count, List<List<Integer>> best, OptionalInt 
 
     /** Of two that are equally near, the longer one: adding is easier than taking away. */
     private static OptionalInt nearest(Partitions filling) {
-        boolean[] reached = new boolean[Partitions.LONGEST + 1];
+        boolean[] reached = new boolean[Partitions.MAX_LENGTH + 1];
         reached[0] = true;
         for (int length = 1; length < reached.length; length++) {
             for (int size : filling.sizes()) {
@@ -47,7 +47,7 @@ public record FitResult(BigInteger count, List<List<Integer>> best, OptionalInt 
         return IntStream.range(1, reached.length)
                 .flatMap(away -> IntStream.of(filling.length() + away, filling.length() - away))
                 .filter(length -> length >= 1 && length < reached.length && reached[length])
-                .limit(MOST_TRIED)
+                .limit(MAX_TRIED)
                 .filter(length -> filling.ofLength(length).count().signum() > 0)
                 .findFirst();
     }

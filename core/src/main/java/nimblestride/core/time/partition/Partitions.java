@@ -14,27 +14,27 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 /**
  * Lists of parts of given sizes that add up to a length exactly, with what else is asked of them.
  *
- * @param length what is filled, from 1 to {@value #LONGEST}
- * @param sizes the sizes a part may have, each one or more, at most {@value #MOST_SIZES}
+ * @param length what is filled, from 1 to {@value #MAX_LENGTH}
+ * @param sizes the sizes a part may have, each one or more, at most {@value #MAX_SIZES}
  * @param demands what else is asked
  */
 public record Partitions(int length, List<Integer> sizes, PartitionConstraints demands) {
-    public static final int LONGEST = 20_000;
-    public static final int MOST_SIZES = 60;
+    public static final int MAX_LENGTH = 20_000;
+    public static final int MAX_SIZES = 60;
     /** So many steps from place to place are tried in two or three seconds. */
     static final long MAX_STEPS = 12_000_000;
 
     private static final int MAX_COUNTED_PLACES = 400_000;
 
     public Partitions {
-        if (length < 1 || length > LONGEST) {
+        if (length < 1 || length > MAX_LENGTH) {
             throw new InvalidValueException(
-                    String.format(Locale.ROOT, "a length of 1 to %,d units can be filled, not %,d", LONGEST, length));
+                    String.format(Locale.ROOT, "a length of 1 to %,d units can be filled, not %,d", MAX_LENGTH, length));
         }
         sizes = List.copyOf(new TreeSet<>(sizes).descendingSet());
-        if (sizes.isEmpty() || sizes.size() > MOST_SIZES || sizes.get(sizes.size() - 1) < 1) {
+        if (sizes.isEmpty() || sizes.size() > MAX_SIZES || sizes.get(sizes.size() - 1) < 1) {
             throw new InvalidValueException(
-                    "a length is filled with 1 to " + MOST_SIZES + " different sizes, each 1 or more");
+                    "a length is filled with 1 to " + MAX_SIZES + " different sizes, each 1 or more");
         }
     }
 

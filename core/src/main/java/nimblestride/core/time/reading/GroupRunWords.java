@@ -6,7 +6,7 @@ import java.util.List;
 final class GroupRunWords {
     private static final List<String> NUMBERS = List.of(
             "no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
-    private static final int MOST_RUNS = 6;
+    private static final int MAX_RUNS = 6;
 
     private GroupRunWords() {}
 
@@ -18,7 +18,7 @@ final class GroupRunWords {
             while (to < groups.size() && groups.get(to).equals(groups.get(from))) {
                 to++;
             }
-            if (runs == MOST_RUNS) {
+            if (runs == MAX_RUNS) {
                 return words + ", and so on";
             }
             words.append(runs == 0 ? "" : ", then ")

@@ -27,7 +27,7 @@ public final class Readings {
     private static final int READINGS_WITH_A_NAME = 40;
     private static final int PAIRS = 6;
     private static final int CELL_LISTS = 24;
-    private static final int FEWEST_IN_A_BAR = 2;
+    private static final int MIN_IN_A_BAR = 2;
 
     private final Meter meter;
     private final int units;
@@ -132,7 +132,7 @@ public final class Readings {
         }
         for (int apart = 1; apart < 2 * PAIRS; apart += 2) {
             int shorter = (units - apart) / 2;
-            if (shorter < FEWEST_IN_A_BAR) {
+            if (shorter < MIN_IN_A_BAR) {
                 break;
             }
             pairs.add(pair(units - shorter, shorter, apart));

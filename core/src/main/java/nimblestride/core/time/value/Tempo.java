@@ -11,11 +11,11 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * How fast: so many beats of a given note value a minute, exactly.
  *
  * @param beat the note value that is counted, longer than zero
- * @param perMinute how many of them fill a minute, {@value #SLOWEST} to {@value #FASTEST}
+ * @param perMinute how many of them fill a minute, {@value #MIN} to {@value #MAX}
  */
 public record Tempo(NoteValue beat, BigFraction perMinute) {
-    public static final int SLOWEST = 1;
-    public static final int FASTEST = 999;
+    public static final int MIN = 1;
+    public static final int MAX = 999;
 
     private static final BigInteger QUARTERS_IN_A_WHOLE = BigInteger.valueOf(4);
     private static final BigInteger SECONDS_IN_A_MINUTE = BigInteger.valueOf(60);
@@ -24,9 +24,9 @@ public record Tempo(NoteValue beat, BigFraction perMinute) {
         if (beat.isZero()) {
             throw new InvalidValueException("a tempo counts a note value longer than zero");
         }
-        if (perMinute.compareTo(BigFraction.of(SLOWEST)) < 0 || perMinute.compareTo(BigFraction.of(FASTEST)) > 0) {
+        if (perMinute.compareTo(BigFraction.of(MIN)) < 0 || perMinute.compareTo(BigFraction.of(MAX)) > 0) {
             throw new InvalidValueException(
-                    "a tempo is from " + SLOWEST + " to " + FASTEST + " beats a minute, not " + decimal(perMinute));
+                    "a tempo is from " + MIN + " to " + MAX + " beats a minute, not " + decimal(perMinute));
         }
     }
 

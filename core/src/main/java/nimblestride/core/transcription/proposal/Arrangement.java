@@ -138,14 +138,14 @@ public final class Arrangement {
             before = Optional.of(passage.tempo());
         }
         String title = source.title();
-        String name = title.length() > Exercise.LONGEST_NAME ? title.substring(0, Exercise.LONGEST_NAME) : title;
+        String name = title.length() > Exercise.MAX_NAME_LENGTH ? title.substring(0, Exercise.MAX_NAME_LENGTH) : title;
         return new Exercise(
                 name,
                 feels,
                 0,
                 passages.get(0).tempo(),
                 sections,
-                PlayingStyle.USUAL,
+                PlayingStyle.DEFAULT,
                 PracticePlan.NONE,
                 NamedVoices.KIT);
     }

@@ -21,7 +21,7 @@ import nimblestride.core.transcription.repetition.VoiceLine;
 
 /** A passage as feels and how often each is played, with what is taken of what repeats in it. */
 final class PassageBuilder {
-    private static final int MOST_TURNS = Exercise.MOST_SECTIONS;
+    private static final int MAX_TURNS = Exercise.MAX_SECTIONS;
 
     private final Passage passage;
     private final Phrase phrase;
@@ -65,7 +65,7 @@ final class PassageBuilder {
 
     /** Whether the rounds that differ can have sections of their own. */
     static boolean fits(PhraseRepeat repeat) {
-        return 2 * repeat.variation().varied().size() + 2 <= MOST_TURNS;
+        return 2 * repeat.variation().varied().size() + 2 <= MAX_TURNS;
     }
 
     /** @param alone whether nothing comes before or after it, so that it may go round for ever */

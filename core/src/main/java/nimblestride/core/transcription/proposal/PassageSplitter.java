@@ -95,7 +95,7 @@ final class PassageSplitter {
         if (marks.size() == 1) {
             return List.of(whole());
         }
-        if (choice.meter().isPresent() || marks.size() > Exercise.MOST_SECTIONS) {
+        if (choice.meter().isPresent() || marks.size() > Exercise.MAX_SECTIONS) {
             leftOut.add(changesLeftOut(marks.size() - 1));
             return List.of(whole());
         }
@@ -128,7 +128,7 @@ final class PassageSplitter {
         List<Bar> cycle = choice.meter().get().bars();
         long rounds = lastStroke().wholePartsOf(Phrase.of(cycle).length()) + 1;
         return Phrase.of(cycle)
-                .first(Math.min(Transcription.MOST_BARS, ExactMath.multiply(rounds, cycle.size())))
+                .first(Math.min(Transcription.MAX_BARS, ExactMath.multiply(rounds, cycle.size())))
                 .bars();
     }
 

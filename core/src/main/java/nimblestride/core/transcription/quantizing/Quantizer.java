@@ -24,9 +24,9 @@ public final class Quantizer {
     /** What is tried to begin with: from a machine, a good player, a beginner. */
     private static final double[] FIRST_SPREADS = {0.004, 0.012, 0.022};
 
-    private static final double LEAST_SPREAD = 0.001;
-    private static final double MOST_SPREAD = 0.03;
-    private static final double MOST_BIAS = 0.05;
+    private static final double MIN_SPREAD = 0.001;
+    private static final double MAX_SPREAD = 0.03;
+    private static final double MAX_BIAS = 0.05;
     private static final int ROUNDS = 4;
     private static final double ANOTHER_DIVISION = 1.5;
     /** What of being unusual is to be paid in each beat; the rest is only where such a division begins. */
@@ -36,8 +36,8 @@ public final class Quantizer {
     /** What it costs that one sound divides the beat on its own: triplets against eighths are two simple things, not sixths. */
     private static final double A_LIMB_OF_ITS_OWN = 3;
 
-    private static final int MOST_SOUNDS = 1_024;
-    private static final int MOST_APART = 12;
+    private static final int MAX_SOUNDS = 1_024;
+    private static final int MAX_APART = 12;
     private static final double A_MILLISECOND = 0.001;
 
     /** Into how many parts a beat is divided, and how unusual that is (common practice, as a negative logarithm). */
@@ -120,7 +120,7 @@ public final class Quantizer {
             bySound.computeIfAbsent(onsets.get(i).sound, sound -> new ArrayList<>())
                     .add(i);
         }
-        if (bySound.size() > 1 && bySound.size() <= MOST_APART) {
+        if (bySound.size() > 1 && bySound.size() <= MAX_APART) {
             double apart = 0;
             NoteValue[] places = new NoteValue[onsets.size()];
             for (List<Integer> own : bySound.values()) {
@@ -240,7 +240,7 @@ public final class Quantizer {
             if (struck.add(nearest)) {
                 cost += Math.log(division.parts);
             }
-            if (!taken.add(nearest * MOST_SOUNDS + sounds[i])) {
+            if (!taken.add(nearest * MAX_SOUNDS + sounds[i])) {
                 cost += ON_ONE_PLACE;
             }
         }
@@ -257,11 +257,11 @@ public final class Quantizer {
                 .sorted()
                 .toArray();
         double middle = off[off.length / 2];
-        bias = Math.max(-MOST_BIAS, Math.min(MOST_BIAS, middle));
+        bias = Math.max(-MAX_BIAS, Math.min(MAX_BIAS, middle));
         if (round > 0) {
             double squares =
                     Arrays.stream(off).map(one -> (one - bias) * (one - bias)).sum();
-            spread = Math.max(LEAST_SPREAD, Math.min(MOST_SPREAD, Math.sqrt(squares / off.length)));
+            spread = Math.max(MIN_SPREAD, Math.min(MAX_SPREAD, Math.sqrt(squares / off.length)));
         }
     }
 

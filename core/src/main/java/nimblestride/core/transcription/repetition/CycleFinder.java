@@ -15,13 +15,13 @@ import nimblestride.core.time.value.NoteValue;
 /** Finds what a line of strokes repeats after, from its first stroke on, counted on the grid on which all of them lie. */
 public final class CycleFinder {
     /** A cycle that is not there so many times might be chance. */
-    public static final int FEWEST_TIMES = 3;
+    public static final int MIN_TIMES = 3;
 
-    private static final int FEWEST_TIMES_NEARLY = 4;
+    private static final int MIN_TIMES_NEARLY = 4;
     private static final int VARIED_AT_MOST_ONE_IN = 4;
-    private static final int MOST_CANDIDATES = 2_000;
-    private static final int MOST_CANDIDATES_NEARLY = 128;
-    private static final int MOST_STROKES_NEARLY = 20_000;
+    private static final int MAX_CANDIDATES = 2_000;
+    private static final int MAX_CANDIDATES_NEARLY = 128;
+    private static final int MAX_STROKES_NEARLY = 20_000;
 
     private final VoiceLine line;
     private final Grid grid;
@@ -54,12 +54,12 @@ public final class CycleFinder {
 
     /** The shortest cycle most times of which are alike, one in four varied at the most. */
     public static Optional<RepeatedCycle> nearly(VoiceLine line) {
-        return line.strokes().size() > MOST_STROKES_NEARLY ? Optional.empty() : new CycleFinder(line).nearly();
+        return line.strokes().size() > MAX_STROKES_NEARLY ? Optional.empty() : new CycleFinder(line).nearly();
     }
 
     private Optional<RepeatedCycle> exact() {
-        for (int in = 1; in < Math.min(at.length, MOST_CANDIDATES); in++) {
-            if (at[in] > length / FEWEST_TIMES) {
+        for (int in = 1; in < Math.min(at.length, MAX_CANDIDATES); in++) {
+            if (at[in] > length / MIN_TIMES) {
                 return Optional.empty();
             }
             if (repeats(in)) {
@@ -94,8 +94,8 @@ public final class CycleFinder {
     }
 
     private Optional<RepeatedCycle> nearly() {
-        for (int in = 1; in < Math.min(at.length, MOST_CANDIDATES_NEARLY); in++) {
-            if (at[in] > length / FEWEST_TIMES_NEARLY) {
+        for (int in = 1; in < Math.min(at.length, MAX_CANDIDATES_NEARLY); in++) {
+            if (at[in] > length / MIN_TIMES_NEARLY) {
                 return Optional.empty();
             }
             Optional<RepeatedCycle> found = nearly(at[in]);
@@ -108,7 +108,7 @@ public final class CycleFinder {
 
     /** What most times round have in common, and the times that are otherwise. */
     private Optional<RepeatedCycle> nearly(long cycle) {
-        int times = ExactMath.toInt(Math.min(length / cycle, MOST_STROKES_NEARLY));
+        int times = ExactMath.toInt(Math.min(length / cycle, MAX_STROKES_NEARLY));
         Map<Long, Map<Stroke, Integer>> heard = new HashMap<>();
         for (int i = 0; i < at.length && at[i] < times * cycle; i++) {
             heard.computeIfAbsent(at[i] % cycle, place -> new HashMap<>()).merge(strokes.get(i), 1, Integer::sum);

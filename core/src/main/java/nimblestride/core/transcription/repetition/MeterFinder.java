@@ -22,16 +22,16 @@ import nimblestride.core.time.value.NoteValue;
  */
 public final class MeterFinder {
     /** How many are told at the most. */
-    public static final int MOST_TOLD = 4;
+    public static final int MAX_TOLD = 4;
 
     private static final int FINEST = 16;
     private static final NoteValue SIXTEENTH = NoteValue.of(1, FINEST);
     /** Five sixteenths. */
-    private static final int SHORTEST = 5;
+    private static final int MIN_LENGTH = 5;
 
-    private static final int LONGEST_IN_WHOLES = 4;
-    private static final int LONGEST_IN_QUARTERS = 7;
-    private static final int MOST_STROKES = 20_000;
+    private static final int MAX_IN_WHOLES = 4;
+    private static final int MAX_IN_QUARTERS = 7;
+    private static final int MAX_STROKES = 20_000;
     private static final double AS_GOOD = 0.03;
     private static final double TOLD_FROM = 0.2;
     private static final double EACH_DOUBLING = 0.08;
@@ -64,13 +64,13 @@ public final class MeterFinder {
     }
 
     /**
-     * The likeliest first; none where nothing comes again, or there are more than {@value #MOST_STROKES} strokes.
+     * The likeliest first; none where nothing comes again, or there are more than {@value #MAX_STROKES} strokes.
      *
      * @param lines one at least
      */
     public static List<MeterProposal> of(List<VoiceLine> lines) {
         int strokes = lines.stream().mapToInt(line -> line.strokes().size()).sum();
-        return strokes > MOST_STROKES ? List.of() : new MeterFinder(lines).proposals();
+        return strokes > MAX_STROKES ? List.of() : new MeterFinder(lines).proposals();
     }
 
     private List<MeterProposal> proposals() {
@@ -82,7 +82,7 @@ public final class MeterFinder {
                 .forEach(candidate -> {
                     // Twice a cycle is one as well, and says nothing new.
                     boolean said = lengths.stream().anyMatch(length -> candidate.sixteenths % length == 0);
-                    if (told.size() < MOST_TOLD && candidate.share >= TOLD_FROM && !said) {
+                    if (told.size() < MAX_TOLD && candidate.share >= TOLD_FROM && !said) {
                         lengths.add(candidate.sixteenths);
                         told.add(proposal(candidate));
                     }
@@ -92,7 +92,7 @@ public final class MeterFinder {
 
     private List<Candidate> candidates() {
         int longest =
-                (int) Math.min(LONGEST_IN_WHOLES * FINEST, length.times(FINEST).wholePartsOf(NoteValue.WHOLE) / 2);
+                (int) Math.min(MAX_IN_WHOLES * FINEST, length.times(FINEST).wholePartsOf(NoteValue.WHOLE) / 2);
         List<double[]> again = new ArrayList<>();
         for (VoiceLine line : lines) {
             double[] own = new double[longest + 1];
@@ -102,7 +102,7 @@ public final class MeterFinder {
             again.add(own);
         }
         List<Candidate> all = new ArrayList<>();
-        for (int sixteenths = SHORTEST; sixteenths <= longest; sixteenths++) {
+        for (int sixteenths = MIN_LENGTH; sixteenths <= longest; sixteenths++) {
             double beyond = 0;
             double room = 0;
             for (int i = 0; i < lines.size(); i++) {
@@ -212,7 +212,7 @@ public final class MeterFinder {
 
     /** A long cycle of quarters is written in fours, or else in threes. */
     private static List<Bar> quarters(int count) {
-        int bar = count <= LONGEST_IN_QUARTERS ? count : count % 4 == 0 ? 4 : count % 3 == 0 ? 3 : count;
+        int bar = count <= MAX_IN_QUARTERS ? count : count % 4 == 0 ? 4 : count % 3 == 0 ? 3 : count;
         return Collections.nCopies(count / bar, Bar.of(Meter.of(bar, 4)));
     }
 

@@ -12,14 +12,14 @@ import java.util.stream.IntStream;
  * played.
  */
 public final class PhraseRepeatFinder {
-    private static final int FEWEST_ROUNDS_NEARLY = 3;
-    private static final int LONGEST = 512;
+    private static final int MIN_ROUNDS_NEARLY = 3;
+    private static final int MAX_LENGTH = 512;
 
     private PhraseRepeatFinder() {}
 
     /** The shortest phrase all rounds of which are alike, twice or more; bars left over begin as it does. */
     public static Optional<PhraseRepeat> exact(List<Integer> bars) {
-        for (int length = 1; 2 * length <= bars.size() && length <= LONGEST; length++) {
+        for (int length = 1; 2 * length <= bars.size() && length <= MAX_LENGTH; length++) {
             if (firstUnlike(bars, length) == bars.size()) {
                 int rounds = bars.size() / length;
                 return Optional.of(
@@ -43,7 +43,7 @@ public final class PhraseRepeatFinder {
      */
     public static Optional<PhraseRepeat> nearly(List<Integer> bars) {
         Optional<PhraseRepeat> best = Optional.empty();
-        for (int length = 1; FEWEST_ROUNDS_NEARLY * length <= bars.size() && length <= LONGEST; length++) {
+        for (int length = 1; MIN_ROUNDS_NEARLY * length <= bars.size() && length <= MAX_LENGTH; length++) {
             int rounds = bars.size() / length;
             Map<List<Integer>, Integer> kinds = new HashMap<>();
             List<List<Integer>> played = new ArrayList<>();
@@ -61,7 +61,7 @@ public final class PhraseRepeatFinder {
                     .boxed()
                     .toList();
             boolean begins = common.subList(0, bars.size() % length).equals(bars.subList(rounds * length, bars.size()));
-            boolean nearly = (!varied.isEmpty() || !begins) && varied.size() * FEWEST_ROUNDS_NEARLY <= rounds;
+            boolean nearly = (!varied.isEmpty() || !begins) && varied.size() * MIN_ROUNDS_NEARLY <= rounds;
             if (nearly
                     && varied.size()
                             < best.map(one -> one.variation().varied().size()).orElse(rounds)) {

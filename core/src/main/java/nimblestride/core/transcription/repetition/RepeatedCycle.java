@@ -26,7 +26,7 @@ public record RepeatedCycle(
         NoteValue from,
         NavigableMap<NoteValue, Stroke> strokes,
         VariantRounds variation) {
-    private static final int MOST_STEPS = 256;
+    private static final int MAX_STEPS = 256;
 
     public RepeatedCycle {
         strokes = Collections.unmodifiableNavigableMap(new TreeMap<>(strokes));
@@ -45,7 +45,7 @@ public record RepeatedCycle(
         NoteValue step =
                 strokes.keySet().stream().filter(at -> !at.isZero()).reduce(length, NoteValue::greatestCommonDivisor);
         boolean steady = strokes.size() == 1 && strokes.firstEntry().getValue().equals(Stroke.NORMAL);
-        if (!steady && length.wholePartsOf(step) > MOST_STEPS) {
+        if (!steady && length.wholePartsOf(step) > MAX_STEPS) {
             return Optional.empty();
         }
         Pattern pattern = steady ? new Pattern.Every(length) : Pattern.Cell.of(steps(step), step);

@@ -11,7 +11,7 @@ import nimblestride.core.foundation.words.Counted;
  * @param varied the numbers of those that differ, from 0, in order
  */
 public record VariantRounds(int times, List<Integer> varied) {
-    private static final int MOST_NAMED = 6;
+    private static final int MAX_NAMED = 6;
 
     public VariantRounds {
         varied = List.copyOf(varied);
@@ -38,7 +38,7 @@ public record VariantRounds(int times, List<Integer> varied) {
             return "every " + (step == 2 ? "second" : step == 3 ? "third" : step == 4 ? "fourth" : step + "th")
                     + " one is varied";
         }
-        if (varied.size() > MOST_NAMED) {
+        if (varied.size() > MAX_NAMED) {
             return Counted.number(varied.size()) + " of them are varied";
         }
         return (varied.size() == 1 ? "number " : "numbers ")

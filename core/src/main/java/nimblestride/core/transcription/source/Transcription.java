@@ -10,7 +10,7 @@ import nimblestride.core.time.meter.Bar;
  * Rhythm out of a file of another program, with what could not come across.
  *
  * @param title never blank
- * @param bars as they are played, repeats played out; at least one, at most {@value #MOST_BARS}
+ * @param bars as they are played, repeats played out; at least one, at most {@value #MAX_BARS}
  * @param tempos in order, the first for bar 0
  * @param parts at least one, each with a stroke, all within the bars
  * @param leftOut what has not come across, in sentences
@@ -22,19 +22,19 @@ public record Transcription(
         List<TempoMark> tempos,
         List<ImportedPart> parts,
         List<String> leftOut) {
-    public static final int MOST_BARS = 4_000;
+    public static final int MAX_BARS = 4_000;
 
     /** The most strokes all parts together may hold. */
-    public static final int MOST_STROKES = 50_000;
+    public static final int MAX_STROKES = 50_000;
 
     public Transcription {
         bars = List.copyOf(bars);
         tempos = List.copyOf(tempos);
         parts = List.copyOf(parts);
         leftOut = List.copyOf(leftOut);
-        if (bars.isEmpty() || bars.size() > MOST_BARS) {
+        if (bars.isEmpty() || bars.size() > MAX_BARS) {
             throw new InvalidValueException(String.format(
-                    Locale.ROOT, "what is brought in has from 1 to %,d bars, not %,d", MOST_BARS, bars.size()));
+                    Locale.ROOT, "what is brought in has from 1 to %,d bars, not %,d", MAX_BARS, bars.size()));
         }
         if (tempos.isEmpty() || tempos.get(0).bar() != 0) {
             throw new InvalidValueException("the first tempo holds from the first bar");
@@ -42,9 +42,9 @@ public record Transcription(
         if (parts.isEmpty() || parts.stream().anyMatch(part -> part.strokes().isEmpty())) {
             throw new InvalidValueException("there is no part in which anything is struck");
         }
-        if (parts.stream().mapToLong(part -> part.strokes().size()).sum() > MOST_STROKES) {
+        if (parts.stream().mapToLong(part -> part.strokes().size()).sum() > MAX_STROKES) {
             throw new InvalidValueException(
-                    String.format(Locale.ROOT, "what is brought in has at most %,d strokes", MOST_STROKES));
+                    String.format(Locale.ROOT, "what is brought in has at most %,d strokes", MAX_STROKES));
         }
     }
 

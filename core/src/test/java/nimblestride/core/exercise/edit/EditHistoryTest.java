@@ -56,15 +56,15 @@ class EditHistoryTest {
     @Example
     void aThousandStepsAreKeptAndTheOldestGivenUp() {
         EditHistory history = EditHistory.of(FIRST);
-        for (int step = 1; step <= EditHistory.LONGEST + 5; step++) {
+        for (int step = 1; step <= EditHistory.MAX_LENGTH + 5; step++) {
             history = history.edit(FIRST.withName(Integer.toString(step)));
         }
-        assertThat(history.past()).hasSize(EditHistory.LONGEST);
+        assertThat(history.past()).hasSize(EditHistory.MAX_LENGTH);
         assertThat(history.past().get(0).name()).isEqualTo("5");
         while (history.canUndo()) {
             history = history.undo();
         }
         assertThat(history.present().name()).isEqualTo("5");
-        assertThat(history.future()).hasSize(EditHistory.LONGEST);
+        assertThat(history.future()).hasSize(EditHistory.MAX_LENGTH);
     }
 }

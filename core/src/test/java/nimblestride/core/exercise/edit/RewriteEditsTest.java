@@ -152,7 +152,7 @@ class RewriteEditsTest {
                 .map(bar -> bar.meter().unit())
                 .reduce(NoteValue::greatestCommonDivisor)
                 .orElseThrow();
-        Assume.that(any.phrase().length().wholePartsOf(unit) <= Meter.MOST_UNITS);
+        Assume.that(any.phrase().length().wholePartsOf(unit) <= Meter.MAX_UNITS);
         Exercise exercise = withoutNotesThatEndElsewhere(any);
         assertThat(heard(RewriteEdits.asOneBar(exercise))).isEqualTo(heard(exercise));
     }

@@ -94,7 +94,7 @@ class SectionsTest {
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> SectionEdits.inRounds(piece, 0, 1_001))
                 .withMessageContaining("from 1 to 1,000 times");
-        Exercise full = IntStream.range(3, Exercise.MOST_SECTIONS)
+        Exercise full = IntStream.range(3, Exercise.MAX_SECTIONS)
                 .boxed()
                 .reduce(piece, (one, i) -> again(one, "1/4 = 1/4", 1, 0), (a, b) -> b);
         assertThatExceptionOfType(StrideException.class)
@@ -173,7 +173,7 @@ class SectionsTest {
         Exercise a = exercise("7/8(2+2+3), 4/4", "kick every 3/16", "hi-hat every 1/8");
         Exercise piece = then(a, notes + " in groups of " + group, rounds, "5/8", "snare every 1/12", "kick every 1/4");
         Exercise home = again(piece, group + " in groups of " + notes, rounds, 0);
-        Score score = SectionsWriter.write(home, ScoreStyle.USUAL.repeating(repeats));
+        Score score = SectionsWriter.write(home, ScoreStyle.DEFAULT.repeating(repeats));
         Set<Moment> read = new HashSet<>();
         score.readBack()
                 .forEach(one ->

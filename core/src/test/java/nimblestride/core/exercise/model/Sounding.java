@@ -11,7 +11,7 @@ import nimblestride.core.time.value.NoteValue;
 
 /** Every stroke of an exercise played through, to be compared with those of another. */
 public final class Sounding {
-    private static final int MOST = 100_000;
+    private static final int MAX = 100_000;
 
     private Sounding() {}
 
@@ -24,7 +24,7 @@ public final class Sounding {
         for (Playthrough.Passage passage : Playthrough.of(exercise).passages()) {
             NoteValue to = exercise.hasSections() ? passage.length() : end;
             for (Layer layer : passage.feel().layers()) {
-                for (Hit hit : LayerTimeline.of(layer, passage.feel().phrase()).between(NoteValue.ZERO, to, MOST)) {
+                for (Hit hit : LayerTimeline.of(layer, passage.feel().phrase()).between(NoteValue.ZERO, to, MAX)) {
                     sounding.add(passage.starts().plus(hit.at()) + " " + said.apply(layer, hit));
                 }
             }

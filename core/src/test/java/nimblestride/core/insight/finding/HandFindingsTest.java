@@ -39,7 +39,7 @@ class HandFindingsTest {
         Exercise fast = exercise("4/4", "snare sticking R R L L of 1/16").withTempo(TempoText.read("150"));
         assertThat(finding(fast, "speed").sentence())
                 .isEqualTo("Strokes a second at this tempo, at the most: the right hand 10, the left hand 10.");
-        Exercise limited = fast.withManner(PlayingStyle.USUAL.withMostStrokes(OptionalInt.of(8)));
+        Exercise limited = fast.withManner(PlayingStyle.DEFAULT.withMostStrokes(OptionalInt.of(8)));
         Finding tooFast = finding(limited, "too-fast");
         assertThat(tooFast.sentence())
                 .isEqualTo("The right hand is asked for 10 strokes a second from 1 of bar 1; your limit is 8.");
@@ -52,7 +52,7 @@ class HandFindingsTest {
     @Test
     void linearIsHeldAgainstWhatIsPlayed() {
         Exercise exercise =
-                exercise("4/4", "snare every 1/4", "kick every 1/2").withManner(PlayingStyle.USUAL.linear(true));
+                exercise("4/4", "snare every 1/4", "kick every 1/2").withManner(PlayingStyle.DEFAULT.linear(true));
         Finding finding = finding(exercise, "not-linear");
         assertThat(finding.sentence())
                 .isEqualTo("Not linear: limbs strike together twice in 1 bar, first on 1 of bar 1.");

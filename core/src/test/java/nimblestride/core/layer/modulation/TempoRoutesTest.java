@@ -21,7 +21,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class TempoRoutesTest {
-    private static final TempoRoutes ROUTES = new TempoRoutes(TempoRoutes.LARGEST);
+    private static final TempoRoutes ROUTES = new TempoRoutes(TempoRoutes.MAX_SIZE);
     private static final int SMALL = 4;
     private static final TempoRoutes SMALL_ROUTES = new TempoRoutes(SMALL);
 
@@ -38,7 +38,7 @@ class TempoRoutesTest {
                 new SimpleDirectedWeightedGraph<>(DefaultWeightedEdge.class);
         graph.addVertex(BigFraction.of(FROM));
         Deque<BigFraction> open = new ArrayDeque<>(graph.vertexSet());
-        for (int depth = 0; depth < TempoRoutes.MOST_STEPS; depth++) {
+        for (int depth = 0; depth < TempoRoutes.MAX_STEPS; depth++) {
             List<BigFraction> layer = List.copyOf(open);
             open.clear();
             for (BigFraction tempo : layer) {

@@ -15,7 +15,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** The ways of writing; the worked example is 2/4 + 3/20, two quarters and three quintuplet sixteenths. */
 class NotationOptionsTest {
     private static List<NotationOption> ways(String bars, String... layers) {
-        return NotationOptions.of(Examples.exercise(bars, layers), ScoreStyle.USUAL);
+        return NotationOptions.of(Examples.exercise(bars, layers), ScoreStyle.DEFAULT);
     }
 
     private static NotationOption named(List<NotationOption> ways, String start) {
@@ -97,7 +97,7 @@ class NotationOptionsTest {
             })
     void everyWaySaysWhatIsHeardAndGivesItsReasons(String bars) {
         Exercise exercise = Examples.exercise(bars, "snare every 1/4", "kick 3 over bar");
-        List<NotationOption> ways = NotationOptions.of(exercise, ScoreStyle.USUAL);
+        List<NotationOption> ways = NotationOptions.of(exercise, ScoreStyle.DEFAULT);
         for (NotationOption way : ways) {
             assertThat(way.plan().sounding()).isEqualTo(exercise.phrase().length());
             assertThat(way.strokes()).isPositive();

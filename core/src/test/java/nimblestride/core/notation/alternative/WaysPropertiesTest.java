@@ -15,12 +15,12 @@ import nimblestride.core.time.value.NoteValue;
 
 /** However an exercise is written down, what is read back is what is heard; checked here without the program's own check. */
 class WaysPropertiesTest {
-    private static final int MOST = 10_000;
+    private static final int MAX = 10_000;
 
     @Property(tries = 40)
     void everyWaySaysWhatIsHeardAtItsMoments(@ForAll(supplier = AnyExercise.class) Exercise exercise) {
         List<String> heard = heard(exercise, exercise.phrase().length());
-        for (NotationOption way : NotationOptions.of(exercise, ScoreStyle.USUAL)) {
+        for (NotationOption way : NotationOptions.of(exercise, ScoreStyle.DEFAULT)) {
             assertThat(way.score().bars()).extracting(WrittenBar::problem).containsOnly("");
             assertThat(way.score().readBack().stream()
                             .map(struck ->
@@ -38,7 +38,7 @@ class WaysPropertiesTest {
     private static List<String> heard(Exercise exercise, NoteValue end) {
         List<String> heard = new ArrayList<>();
         exercise.layers().forEach(layer -> LayerTimeline.of(layer, exercise.phrase())
-                .between(NoteValue.ZERO, end, MOST)
+                .between(NoteValue.ZERO, end, MAX)
                 .forEach(hit -> heard.add(exercise.tempo().seconds(hit.at()) + " " + layer.voice())));
         return heard.stream().distinct().toList();
     }

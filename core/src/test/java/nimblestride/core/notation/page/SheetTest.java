@@ -21,7 +21,7 @@ class SheetTest {
 
     @Test
     void theLastSectionStays() {
-        Sheet sheet = Sheet.USUAL;
+        Sheet sheet = Sheet.DEFAULT;
         for (SheetItem section : SheetItem.values()) {
             sheet = sheet.with(section, false);
         }
@@ -36,7 +36,7 @@ class SheetTest {
                 .isThrownBy(() -> new Sheet(
                         PaperSize.A4,
                         EnumSet.noneOf(SheetItem.class),
-                        ScoreStyle.USUAL,
+                        ScoreStyle.DEFAULT,
                         CountingSystem.GROUPS,
                         1,
                         6,
@@ -45,26 +45,26 @@ class SheetTest {
                         ""))
                 .withMessageContaining("one thing at least");
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> Sheet.USUAL.inRounds(65))
+                .isThrownBy(() -> Sheet.DEFAULT.inRounds(65))
                 .withMessageContaining("from 1 to 64 times, not 65");
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> Sheet.USUAL.inStages(25, 60))
+                .isThrownBy(() -> Sheet.DEFAULT.inStages(25, 60))
                 .withMessageContaining("from 1 to 24 stages, not 25");
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> Sheet.USUAL.inStages(6, 9))
+                .isThrownBy(() -> Sheet.DEFAULT.inStages(6, 9))
                 .withMessageContaining("from 10 to 100 % of the goal, not 9");
     }
 
     @Test
     void aChangeLeavesTheRestAsItWas() {
-        Sheet sheet = Sheet.USUAL
+        Sheet sheet = Sheet.DEFAULT
                 .on(PaperSize.LETTER)
                 .counted(CountingSystem.SPOKEN)
                 .inRounds(3)
                 .inStages(4, 50)
                 .addressed("for Tuesday")
                 .writtenAs("as one bar")
-                .in(ScoreStyle.USUAL.repeating(false));
+                .in(ScoreStyle.DEFAULT.repeating(false));
         assertThat(sheet.paper()).isEqualTo(PaperSize.LETTER);
         assertThat(sheet.school()).isEqualTo(CountingSystem.SPOKEN);
         assertThat(sheet.rounds()).isEqualTo(3);
@@ -72,12 +72,12 @@ class SheetTest {
         assertThat(sheet.firstPercent()).isEqualTo(50);
         assertThat(sheet.forWhom()).isEqualTo("for Tuesday");
         assertThat(sheet.way()).isEqualTo("as one bar");
-        assertThat(sheet.sections()).isEqualTo(Sheet.USUAL.sections());
+        assertThat(sheet.sections()).isEqualTo(Sheet.DEFAULT.sections());
     }
 
     @Test
     void thePhraseIsWrittenAsOftenAsIsAsked() {
-        Sheet sheet = Sheet.USUAL.in(ScoreStyle.USUAL.repeating(false));
+        Sheet sheet = Sheet.DEFAULT.in(ScoreStyle.DEFAULT.repeating(false));
         assertThat(sheet.score(SEVEN).bars()).hasSize(2);
         assertThat(sheet.inRounds(5).score(SEVEN).bars()).hasSize(10);
     }
@@ -85,7 +85,7 @@ class SheetTest {
     /** Each way that sounds as long as the phrase, and the bars as they stand where the way is none of this exercise's. */
     @Test
     void itIsWrittenTheWayThatIsAskedFor() {
-        Sheet sheet = Sheet.USUAL.in(ScoreStyle.USUAL.repeating(false));
+        Sheet sheet = Sheet.DEFAULT.in(ScoreStyle.DEFAULT.repeating(false));
         for (NotationOption way : NotationOptions.of(SEVEN, sheet.staffStyle())) {
             if (way.plan().sounding().equals(SEVEN.phrase().length())) {
                 Score score = sheet.writtenAs(way.name()).score(SEVEN);
@@ -100,7 +100,7 @@ class SheetTest {
     @Test
     void stickingsAndCountStandOnTheStaffWhereTheirSectionsAre() {
         Set<SheetItem> both = EnumSet.of(SheetItem.STAFF, SheetItem.COUNT, SheetItem.STICKING);
-        Sheet sheet = new Sheet(PaperSize.A4, both, ScoreStyle.USUAL, CountingSystem.SPOKEN, 1, 6, 60, "", "");
+        Sheet sheet = new Sheet(PaperSize.A4, both, ScoreStyle.DEFAULT, CountingSystem.SPOKEN, 1, 6, 60, "", "");
         assertThat(sheet.staffStyle().stickings()).isEqualTo(ScoreStyle.Stickings.ALL);
         assertThat(sheet.staffStyle().counting()).contains(CountingSystem.SPOKEN);
         Sheet bare = sheet.with(SheetItem.COUNT, false).with(SheetItem.STICKING, false);

@@ -17,12 +17,12 @@ class StagesTableTest {
 
     @Test
     void aSheetKeepsOneSectionAtLeast() {
-        Sheet sheet = Sheet.USUAL;
+        Sheet sheet = Sheet.DEFAULT;
         for (SheetItem section : SheetItem.values()) {
             sheet = sheet.with(section, false);
         }
         assertThat(sheet.sections()).hasSize(1);
-        Sheet usual = Sheet.USUAL;
+        Sheet usual = Sheet.DEFAULT;
         assertThatThrownBy(() -> usual.inRounds(0)).hasMessageContaining("from 1 to 64 times");
         assertThatThrownBy(() -> usual.inStages(0, 50)).hasMessageContaining("from 1 to 24 stages");
         assertThatThrownBy(() -> usual.inStages(2, 5)).hasMessageContaining("10 to 100 %");

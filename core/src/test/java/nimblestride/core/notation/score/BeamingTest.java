@@ -43,7 +43,7 @@ class BeamingTest {
         "3/8, snare cell .xx.x. of 1/16, 1 1",
     })
     void joins(String bars, String layer, String expected) {
-        Score score = ScoreWriter.write(Examples.exercise(bars, layer), ScoreStyle.USUAL);
+        Score score = ScoreWriter.write(Examples.exercise(bars, layer), ScoreStyle.DEFAULT);
         String joins = score.bars().get(0).hands().beams().stream()
                 .map(beam -> beam.joins().stream().map(String::valueOf).collect(Collectors.joining(" ")))
                 .collect(Collectors.joining(" | "));
@@ -132,7 +132,7 @@ class BeamingTest {
         Bar felt = new Bar(Meter.of(7, 8), Grouping.of(2, 3, 2));
         assertThat(felt.groupStarts()).hasSize(3);
         Score score =
-                ScoreWriter.write(Examples.exercise("7/8(2+3+2), 7/8(3+2+2)", "snare every 1/8"), ScoreStyle.USUAL);
+                ScoreWriter.write(Examples.exercise("7/8(2+3+2), 7/8(3+2+2)", "snare every 1/8"), ScoreStyle.DEFAULT);
         assertThat(Shorthand.hands(score)).isEqualTo("(8 8) (8 8 8) (8 8) | (8 8 8) (8 8) (8 8)");
         assertThat(score.bars().get(1).signature()).isEmpty();
     }

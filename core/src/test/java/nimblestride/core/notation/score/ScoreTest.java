@@ -23,7 +23,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Signatures, repeats, parts and what else a page shows beside its rhythms. */
 class ScoreTest {
     private static Score score(String bars, String... layers) {
-        return ScoreWriter.write(Examples.exercise(bars, layers), ScoreStyle.USUAL);
+        return ScoreWriter.write(Examples.exercise(bars, layers), ScoreStyle.DEFAULT);
     }
 
     private static Score rounds(int bars, ScoreStyle style, String phrase, String... layers) {
@@ -47,7 +47,7 @@ class ScoreTest {
 
     @Test
     void writesAllStemsUpWhereThatIsWanted() {
-        ScoreStyle together = ScoreStyle.USUAL.with(Parts.TOGETHER);
+        ScoreStyle together = ScoreStyle.DEFAULT.with(Parts.TOGETHER);
         Score score = rounds(1, together, "4/4", "hi-hat every 1/8", "kick every 1/2");
         assertThat(score.bars().get(0).feet()).isEmpty();
         assertThat(score.bars().get(0).hands().written().get(0).heads())
@@ -89,7 +89,7 @@ class ScoreTest {
                 exercise.layers()
                         .get(0)
                         .playing(new Pattern.Stuck(StickingText.read("Rz . . . . . . ."), NoteValue.QUARTER)));
-        assertThat(Shorthand.hands(ScoreWriter.write(rolled, ScoreStyle.USUAL))).isEqualTo("2 ~2 | ~2 ~2");
+        assertThat(Shorthand.hands(ScoreWriter.write(rolled, ScoreStyle.DEFAULT))).isEqualTo("2 ~2 | ~2 ~2");
     }
 
     @Test
@@ -106,7 +106,7 @@ class ScoreTest {
         Exercise exercise = Examples.exercise("2/4", "snare every 1/4");
         var doubled = exercise.replacingLayer(
                 0, exercise.layers().get(0).playing(new Pattern.Stuck(StickingText.read("R: L"), NoteValue.QUARTER)));
-        Score score = ScoreWriter.write(doubled, ScoreStyle.USUAL);
+        Score score = ScoreWriter.write(doubled, ScoreStyle.DEFAULT);
         assertThat(Shorthand.hands(score)).isEqualTo("(8 8) 4");
         assertThat(score.bars().get(0).hands().written())
                 .allSatisfy(written ->
@@ -132,7 +132,7 @@ class ScoreTest {
 
     @Test
     void countsUnderTheStaffAreThoseOfTheSchool() {
-        ScoreStyle counted = ScoreStyle.USUAL.counted(Optional.of(CountingSystem.GROUPS), Subdivision.AS_WRITTEN);
+        ScoreStyle counted = ScoreStyle.DEFAULT.counted(Optional.of(CountingSystem.GROUPS), Subdivision.AS_WRITTEN);
         Score score = rounds(1, counted, "5/8(3+2)");
         assertThat(score.bars().get(0).counts().stream().map(said -> said.syllable()))
                 .containsExactly("1", "2", "3", "1", "2");
@@ -160,13 +160,13 @@ class ScoreTest {
     @Test
     void refusesMoreThanCanBeWritten() {
         Exercise exercise = Examples.exercise("4/4 x1000", "snare every 1/1024");
-        assertThatThrownBy(() -> ScoreWriter.write(exercise, ScoreStyle.USUAL)).hasMessageContaining("fewer bars");
+        assertThatThrownBy(() -> ScoreWriter.write(exercise, ScoreStyle.DEFAULT)).hasMessageContaining("fewer bars");
         assertThatThrownBy(() -> BarPlan.of(exercise.phrase(), 0)).hasMessageContaining("from 1 to 100,000 bars");
     }
 
     @Test
     void saysWhereTheRoundBeginsAndWhatLands() {
-        Score score = rounds(6, ScoreStyle.USUAL, "5/8, 4/8", "kick every 5/16", "snare every 1/8");
+        Score score = rounds(6, ScoreStyle.DEFAULT, "5/8, 4/8", "kick every 5/16", "snare every 1/8");
         assertThat(score.bars()).extracting(bar -> bar.signs().mark()).containsExactly("A", "", "B", "", "C", "");
         // Two fives of sixteenths are the first bar; eighths land everywhere, and nothing is said of them.
         assertThat(score.bars())
@@ -177,7 +177,7 @@ class ScoreTest {
 
     @Test
     void heldNotesTieOverTheBarLine() {
-        Score score = rounds(2, ScoreStyle.USUAL.with(Lengths.HELD), "3/4", "snare every 1/2");
+        Score score = rounds(2, ScoreStyle.DEFAULT.with(Lengths.HELD), "3/4", "snare every 1/2");
         assertThat(Shorthand.hands(score)).isEqualTo("4 ~4 4 | ~4 4 ~4");
     }
 

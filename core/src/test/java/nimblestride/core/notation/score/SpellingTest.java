@@ -48,13 +48,13 @@ class SpellingTest {
                 "4/4; snare cell x...x..... of 1/40; 5[(8 8.)] 5[(8 8.)] 5[(8 8.)] 5[(8 8.)]",
             })
     void spells(String bars, String layer, String expected) {
-        String found = Shorthand.hands(ScoreWriter.write(Examples.exercise(bars, layer), ScoreStyle.USUAL));
+        String found = Shorthand.hands(ScoreWriter.write(Examples.exercise(bars, layer), ScoreStyle.DEFAULT));
         assertThat(found).as(bars + " " + layer).isEqualTo(expected);
     }
 
     @Test
     void tiesWhereNotesAreHeld() {
-        var held = ScoreStyle.USUAL.with(Lengths.HELD);
+        var held = ScoreStyle.DEFAULT.with(Lengths.HELD);
         assertThat(Shorthand.hands(ScoreWriter.write(Examples.exercise("7/8 x2", "snare every 3/8"), held)))
                 .isEqualTo("4. 4 (~8 8) | ~4 8 ~4 4");
     }

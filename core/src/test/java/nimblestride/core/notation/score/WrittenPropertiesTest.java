@@ -22,7 +22,7 @@ class WrittenPropertiesTest {
     @Property(tries = 250)
     void everyBarAddsUpAndEveryStrokeIsReadBackWhereItIsHeard(
             @ForAll(supplier = AnyExercise.class) Exercise exercise, @ForAll boolean held, @ForAll boolean together) {
-        ScoreStyle style = ScoreStyle.USUAL
+        ScoreStyle style = ScoreStyle.DEFAULT
                 .with(held ? Lengths.HELD : Lengths.SHORT)
                 .with(together ? Parts.TOGETHER : Parts.HANDS_AND_FEET);
         Score score = ScoreWriter.write(exercise, BarPlan.of(exercise.phrase(), BARS), style);

@@ -44,9 +44,9 @@ class CareTest {
 
     @Test
     void aRestIsDueOnceEachTimeItsMinutesHaveBeenPlayed() {
-        assertThat(BreakSchedule.USUAL.isDue(0, 1_799)).isFalse();
-        assertThat(BreakSchedule.USUAL.isDue(1_799, 1_800)).isTrue();
-        assertThat(BreakSchedule.USUAL.isDue(1_800, 3_599)).isFalse();
+        assertThat(BreakSchedule.DEFAULT.isDue(0, 1_799)).isFalse();
+        assertThat(BreakSchedule.DEFAULT.isDue(1_799, 1_800)).isTrue();
+        assertThat(BreakSchedule.DEFAULT.isDue(1_800, 3_599)).isFalse();
         assertThat(BreakSchedule.NEVER.isDue(0, 100_000)).isFalse();
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new BreakSchedule(2));
     }

@@ -107,7 +107,7 @@ class ListeningTest {
             } catch (StrideException e) {
                 continue;
             }
-            assertThat(heard).hasSizeLessThanOrEqualTo(Listening.MOST_TOLD);
+            assertThat(heard).hasSizeLessThanOrEqualTo(Listening.MAX_TOLD);
             if (heard.get(0).sure().equals("sure")) {
                 sure++;
                 right += heard.get(0).cell().equals(cell) ? 1 : 0;
@@ -139,10 +139,10 @@ class ListeningTest {
         }
         assertThat(Listening.to(again).get(0).written()).isEqualTo("3+2+2");
         Taps many = Taps.none();
-        for (int i = 0; i < Taps.MOST + 100; i++) {
+        for (int i = 0; i < Taps.MAX + 100; i++) {
             many = many.and(1 + i * 1_000L);
         }
-        assertThat(many.micros()).hasSize(Taps.MOST);
+        assertThat(many.micros()).hasSize(Taps.MAX);
     }
 
     @ParameterizedTest

@@ -54,7 +54,7 @@ class TranscriptionTest {
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new Transcription(
                         "Ferry",
-                        Collections.nCopies(Transcription.MOST_BARS + 1, BARS.get(0)),
+                        Collections.nCopies(Transcription.MAX_BARS + 1, BARS.get(0)),
                         MeterSource.NONE,
                         TEMPO,
                         List.of(part("kit", true, 1)),
@@ -68,7 +68,7 @@ class TranscriptionTest {
                 .isThrownBy(() -> of(part("kit", true, 0)))
                 .withMessageContaining("no part in which anything is struck");
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> of(part("kit", true, Transcription.MOST_STROKES), part("more of it", true, 1)))
+                .isThrownBy(() -> of(part("kit", true, Transcription.MAX_STROKES), part("more of it", true, 1)))
                 .withMessageContaining("at most 50,000 strokes");
     }
 }

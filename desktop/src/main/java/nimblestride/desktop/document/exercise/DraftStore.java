@@ -18,7 +18,7 @@ import nimblestride.formats.json.DraftJson.Draft;
  * at the same time holds a draft of its own, by a lock that ends with its process.
  */
 public final class DraftStore implements AutoCloseable {
-    private static final int MOST_WINDOWS = 32;
+    private static final int MAX_WINDOWS = 32;
 
     private final Path draft;
     private final FileChannel lock;
@@ -36,7 +36,7 @@ public final class DraftStore implements AutoCloseable {
     public static DraftStore in(Path folder) {
         try {
             Files.createDirectories(folder);
-            for (int window = 1; window <= MOST_WINDOWS; window++) {
+            for (int window = 1; window <= MAX_WINDOWS; window++) {
                 FileChannel channel = FileChannel.open(
                         folder.resolve("desk-" + window + ".lock"),
                         StandardOpenOption.CREATE,
@@ -49,7 +49,7 @@ public final class DraftStore implements AutoCloseable {
         } catch (IOException e) {
             throw FileException.writing(folder, e);
         }
-        throw new FileException("more than " + MOST_WINDOWS + " windows are open; close some of them");
+        throw new FileException("more than " + MAX_WINDOWS + " windows are open; close some of them");
     }
 
     private static boolean lock(FileChannel channel) throws IOException {

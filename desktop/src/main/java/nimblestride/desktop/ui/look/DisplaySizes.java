@@ -5,9 +5,9 @@ import java.util.stream.IntStream;
 
 /** How large everything can be shown, in percent of its usual size. */
 public final class DisplaySizes {
-    public static final int USUAL = 100;
+    public static final int DEFAULT = 100;
 
-    private static final int[] ALL = {USUAL, 115, 130, 150, 175, 200};
+    private static final int[] ALL = {DEFAULT, 115, 130, 150, 175, 200};
 
     private DisplaySizes() {}
 
@@ -16,7 +16,7 @@ public final class DisplaySizes {
         return IntStream.of(ALL)
                 .boxed()
                 .min((one, other) -> Double.compare(Math.abs(one - percent), Math.abs(other - percent)))
-                .orElse(USUAL);
+                .orElse(DEFAULT);
     }
 
     /** The next larger size; the largest has none and stays. */

@@ -7,7 +7,7 @@ import javafx.scene.text.Text;
 
 /** How wide texts are, in pixels; what has been measured once is remembered. For the interface thread alone. */
 public final class TextWidths {
-    private static final int MOST_REMEMBERED = 4_000;
+    private static final int MAX_REMEMBERED = 4_000;
 
     private final Text measured = new Text();
     private final Map<Written, Double> widths = new HashMap<>();
@@ -15,7 +15,7 @@ public final class TextWidths {
     private record Written(String text, Font font) {}
 
     public double of(String text, Font font) {
-        if (widths.size() > MOST_REMEMBERED) {
+        if (widths.size() > MAX_REMEMBERED) {
             widths.clear();
         }
         return widths.computeIfAbsent(new Written(text, font), this::measure);

@@ -10,7 +10,7 @@ import nimblestride.core.time.meter.Bar;
 
 /** What is said in bars, in one school and division: worked out once for each bar, and forgotten when it is not asked for. */
 record CountCache(CountingSystem school, Subdivision division, Map<Bar, List<SpokenSyllable>> known) {
-    private static final int MOST_KNOWN = 512;
+    private static final int MAX_KNOWN = 512;
 
     CountCache(CountingSystem school, Subdivision division) {
         this(school, division, new Latest());
@@ -25,7 +25,7 @@ record CountCache(CountingSystem school, Subdivision division, Map<Bar, List<Spo
 
         @Override
         protected boolean removeEldestEntry(Map.Entry<Bar, List<SpokenSyllable>> eldest) {
-            return size() > MOST_KNOWN;
+            return size() > MAX_KNOWN;
         }
     }
 }

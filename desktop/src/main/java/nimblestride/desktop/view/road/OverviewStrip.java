@@ -20,8 +20,8 @@ final class OverviewStrip extends StackPane {
     static final double HEIGHT = 40;
 
     private static final double LINE = 25;
-    private static final int MOST_BARS = 1_000;
-    private static final int MOST_LANDINGS = 2_000;
+    private static final int MAX_BARS = 1_000;
+    private static final int MAX_LANDINGS = 2_000;
 
     /** @param goTo is told the moment, in whole notes, to bring into view */
     OverviewStrip(DoubleConsumer goTo) {
@@ -65,7 +65,7 @@ final class OverviewStrip extends StackPane {
         List<Alignment> alignments = reckoning.layers().stream()
                 .flatMap(layer -> layer.alignment().result().stream())
                 .toList();
-        landings = Optional.of(Landings.before(barsOf(phrase), alignments, MOST_LANDINGS));
+        landings = Optional.of(Landings.before(barsOf(phrase), alignments, MAX_LANDINGS));
     }
 
     /** How many bars there are on the way. */
@@ -115,7 +115,7 @@ final class OverviewStrip extends StackPane {
 
     private void bars(GraphicsContext g, Phrase phrase) {
         long bars = barsOf(phrase);
-        if (bars > MOST_BARS) {
+        if (bars > MAX_BARS) {
             return;
         }
         double phraseLength = phrase.length().toDouble();

@@ -66,11 +66,11 @@ final class RoadLabels {
     private static final double SIGNATURES = 44;
     private static final double SIGNATURE_SIZE = 26;
     /** How small a signature may become in a narrow bar. */
-    private static final double LEAST_SIGNATURE = 0.46;
+    private static final double MIN_SIGNATURE = 0.46;
     /** Strides narrower than this are not told how many units they have. */
-    private static final double NARROWEST_TOLD = 22;
+    private static final double MIN_TOLD_WIDTH = 22;
     /** Bars narrower than this have no number of their own. */
-    private static final double NARROWEST_NUMBER = 12;
+    private static final double MIN_NUMBER_WIDTH = 12;
 
     private static final int[] ROUND_STEPS = {1, 2, 5, 10, 20, 50, 100, 200, 500, 1_000};
 
@@ -122,7 +122,7 @@ final class RoadLabels {
             if (everySo(rounds, step).allMatch(post -> hasRoom(post, taken))) {
                 if (step == 1) {
                     picture.posts().stream()
-                            .filter(post -> width(post) > NARROWEST_NUMBER)
+                            .filter(post -> width(post) > MIN_NUMBER_WIDTH)
                             .forEach(post -> hasRoom(post, taken));
                 }
                 return taken.words();
@@ -186,7 +186,7 @@ final class RoadLabels {
             return signature(post.meter(), x(post.at()) + 8, SIGNATURE_SIZE);
         }
         double part = Math.min(1, (bar - 6) / wide);
-        return part < LEAST_SIGNATURE || !isNew
+        return part < MIN_SIGNATURE || !isNew
                 ? List.of()
                 : signature(post.meter(), x(post.at()) + 4, Math.floor(SIGNATURE_SIZE * part));
     }
@@ -228,7 +228,7 @@ final class RoadLabels {
         double rise = contour.rise(to - from);
         double top = contour.ground() - rise;
         Words under = words(Kind.UNITS, Integer.toString(stride.units()), 12, (from + to) / 2, top + 13);
-        if (to - from < Math.max(NARROWEST_TOLD, under.width + 8)) {
+        if (to - from < Math.max(MIN_TOLD_WIDTH, under.width + 8)) {
             return List.of();
         }
         // How far from its middle a stride is 6 pixels below its top.

@@ -23,32 +23,32 @@ record RoadLayout(double ground, double steepness, double firstLane, double betw
     static final double ABOVE_STRIDES = 59;
 
     /** From the top to the ground line: where room is short, where it is not, and at the most. */
-    private static final double LEAST_GROUND = 98;
+    private static final double MIN_GROUND = 98;
 
     private static final double GROUND = 134;
-    private static final double MOST_GROUND = 196;
+    private static final double MAX_GROUND = 196;
     /** From the ground line to the middle of the first lane; the counts are between them. */
-    private static final double LEAST_TO_LANES = 44;
+    private static final double MIN_TO_LANES = 44;
 
     private static final double TO_LANES = 52;
     /** The same where between them there is how somebody played. */
     private static final double PLAYED_TO_LANES = 56;
     /** From one lane to the next, where nothing is written under their marks, where hands are, and where there is room. */
-    private static final double LEAST_LANE = 22;
+    private static final double MIN_LANE = 22;
 
-    private static final double LEAST_LETTERED = 28;
+    private static final double MIN_LETTERED = 28;
     private static final double LANE = 30;
     /** From the middle of the last lane to the end. */
     private static final double BELOW = 22;
     /** How high a stride rises for its width, at the most. */
-    private static final double STEEPEST = 0.85;
+    private static final double MAX_STEEPNESS = 0.85;
 
     static RoadLayout of(RoadPicture picture, VisibleRange stretch, LayerLanes lanes, double height) {
         double least = heightFor(lanes);
         double ample = height(lanes, GROUND, toLanes(lanes, TO_LANES), LANE);
         double part = Math.max(0, Math.min(1, (height - least) / (ample - least)));
         double ground =
-                between(LEAST_GROUND, GROUND, part) + Math.max(0, Math.min(MOST_GROUND - GROUND, height - ample));
+                between(MIN_GROUND, GROUND, part) + Math.max(0, Math.min(MAX_GROUND - GROUND, height - ample));
         double widest = picture.strides().stream()
                         .mapToDouble(stride -> stride.to() - stride.from())
                         .max()
@@ -56,14 +56,14 @@ record RoadLayout(double ground, double steepness, double firstLane, double betw
                 * stretch.scale();
         return new RoadLayout(
                 ground,
-                Math.min(STEEPEST, (ground - ABOVE_STRIDES) / widest),
-                ground + between(toLanes(lanes, LEAST_TO_LANES), toLanes(lanes, TO_LANES), part),
+                Math.min(MAX_STEEPNESS, (ground - ABOVE_STRIDES) / widest),
+                ground + between(toLanes(lanes, MIN_TO_LANES), toLanes(lanes, TO_LANES), part),
                 between(leastLane(lanes), LANE, part));
     }
 
     /** The least height at which all lanes have room. */
     static double heightFor(LayerLanes lanes) {
-        return height(lanes, LEAST_GROUND, toLanes(lanes, LEAST_TO_LANES), leastLane(lanes));
+        return height(lanes, MIN_GROUND, toLanes(lanes, MIN_TO_LANES), leastLane(lanes));
     }
 
     private static double height(LayerLanes lanes, double ground, double toLanes, double lane) {
@@ -75,7 +75,7 @@ record RoadLayout(double ground, double steepness, double firstLane, double betw
     }
 
     private static double leastLane(LayerLanes lanes) {
-        return lanes.lettered() ? LEAST_LETTERED : LEAST_LANE;
+        return lanes.lettered() ? MIN_LETTERED : MIN_LANE;
     }
 
     private static double between(double least, double ample, double part) {

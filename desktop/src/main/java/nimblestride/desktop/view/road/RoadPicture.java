@@ -29,8 +29,8 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
     /** Units closer together than this are not drawn one by one. */
     static final double CLOSEST_UNITS = 4;
 
-    private static final int MOST_MARKS = 2_000;
-    private static final int MOST_POSTS = 4_000;
+    private static final int MAX_MARKS = 2_000;
+    private static final int MAX_POSTS = 4_000;
 
     /**
      * A bar line.
@@ -99,7 +99,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
             long bar = phrase.barAt(stretch.from());
             NoteValue start = phrase.startOf(bar);
             Bar before = bar == 0 ? null : phrase.bar(bar - 1);
-            while (start.toDouble() <= stretch.end() && posts.size() < MOST_POSTS) {
+            while (start.toDouble() <= stretch.end() && posts.size() < MAX_POSTS) {
                 Bar here = phrase.bar(bar);
                 boolean signature = before == null || !before.meter().equals(here.meter()) || bar % bars == 0;
                 posts.add(new Post(start.toDouble(), bar, here.meter(), signature, bar % bars == 0));
@@ -161,8 +161,8 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
                         false,
                         layer.alignment().problem());
             }
-            List<Hit> hits = alignment.get().course().between(stretch.from(), stretch.to(), MOST_MARKS + 1);
-            boolean dense = hits.size() > Math.min(MOST_MARKS, stretch.width() / 3);
+            List<Hit> hits = alignment.get().course().between(stretch.from(), stretch.to(), MAX_MARKS + 1);
+            boolean dense = hits.size() > Math.min(MAX_MARKS, stretch.width() / 3);
             List<Mark> marks = new ArrayList<>();
             if (!dense) {
                 hits.forEach(hit -> marks.add(new Mark(hit.at().toDouble(), hit.stroke())));
@@ -174,7 +174,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
 
         private List<Double> landings(Alignment alignment) {
             List<Double> landings = new ArrayList<>();
-            for (NoteValue start : alignment.course().cycleStartsBetween(stretch.from(), stretch.to(), MOST_MARKS)) {
+            for (NoteValue start : alignment.course().cycleStartsBetween(stretch.from(), stretch.to(), MAX_MARKS)) {
                 if (barLines.contains(start)) {
                     landings.add(start.toDouble());
                 }

@@ -41,7 +41,7 @@ import nimblestride.desktop.ui.look.TextWidths;
 public final class RoadView extends BorderPane {
     private static final double ROUNDS_WITHOUT_HOME = 8;
     /** Ways home longer than this, in whole notes, are told among the findings and not laid out: nobody scrolls there. */
-    private static final double LONGEST = 1e9;
+    private static final double MAX_LENGTH = 1e9;
 
     private static final long FINE = 1_000;
 
@@ -55,7 +55,7 @@ public final class RoadView extends BorderPane {
     private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.DAY);
     private final ObjectProperty<CountingSystem> school = new SimpleObjectProperty<>(CountingSystem.BEATS);
     private final ObjectProperty<Subdivision> division = new SimpleObjectProperty<>(Subdivision.AS_WRITTEN);
-    private final IntegerProperty stage = new SimpleIntegerProperty(Exercise.MOST_LAYERS);
+    private final IntegerProperty stage = new SimpleIntegerProperty(Exercise.MAX_LAYERS);
     private CountCache counts = new CountCache(school.get(), division.get());
     private final BooleanProperty reducedMotion = new SimpleBooleanProperty();
     private final RoadMouse hand = new RoadMouse(slate, this::groundInView, this::requestFocus);
@@ -219,7 +219,7 @@ public final class RoadView extends BorderPane {
                 .together()
                 .result()
                 .map(together -> together.length().toDouble())
-                .filter(length -> length <= LONGEST)
+                .filter(length -> length <= MAX_LENGTH)
                 .orElse(round * ROUNDS_WITHOUT_HOME);
     }
 

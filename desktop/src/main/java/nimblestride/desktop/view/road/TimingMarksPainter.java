@@ -21,7 +21,7 @@ record TimingMarksPainter(GraphicsContext g, Palette palette, VisibleRange stret
     static final double HALF = 7;
 
     private static final double PIXELS_A_MILLISECOND = 0.4;
-    private static final double FARTHEST_LEAN = 24;
+    private static final double MAX_LEAN = 24;
 
     /** @param phrase how long a round is, in whole notes */
     void paint(Map<ExpectedHit.Spot, TimingSpread> played, double phrase) {
@@ -45,8 +45,8 @@ record TimingMarksPainter(GraphicsContext g, Palette palette, VisibleRange stret
     }
 
     private void leaning(double x, double y, TimingSpread spread) {
-        double lean = Math.max(-FARTHEST_LEAN, Math.min(FARTHEST_LEAN, spread.mean() * PIXELS_A_MILLISECOND));
-        double half = Math.min(FARTHEST_LEAN, spread.deviation() * PIXELS_A_MILLISECOND);
+        double lean = Math.max(-MAX_LEAN, Math.min(MAX_LEAN, spread.mean() * PIXELS_A_MILLISECOND));
+        double half = Math.min(MAX_LEAN, spread.deviation() * PIXELS_A_MILLISECOND);
         g.setStroke(palette.quiet());
         g.setLineWidth(1);
         g.strokeLine(x, y - HALF, x, y + HALF);

@@ -7,8 +7,8 @@ import javafx.scene.input.KeyCode;
 
 /** Which stretch of the way is in view: gone along with a bar, the wheel and keys, looked at from nearer or farther off. */
 final class Viewport {
-    private static final double CLOSEST = 4_000;
-    private static final double FARTHEST = 2;
+    private static final double MAX_ZOOM = 4_000;
+    private static final double MIN_ZOOM = 2;
     /** So much of what is in view may lie beyond the end of the way. */
     private static final double BEYOND = 0.12;
 
@@ -100,7 +100,7 @@ final class Viewport {
     /** @param aroundX what stands so far from the left edge of the view, in pixels, stays there */
     void zoom(double factor, double aroundX) {
         double around = stretch().moment(aroundX);
-        scale = Math.max(FARTHEST, Math.min(CLOSEST, scale * factor));
+        scale = Math.max(MIN_ZOOM, Math.min(MAX_ZOOM, scale * factor));
         measure();
         goTo(around - aroundX / scale);
         changed.run();

@@ -8,12 +8,12 @@ import nimblestride.desktop.ui.look.Palette;
 
 /** A drawing at its own size. */
 public final class DrawingPicture extends StackPane {
-    private static final double LARGEST = 4_000;
+    private static final double MAX_SIZE = 4_000;
 
     /** @param space a staff space in pixels */
     public DrawingPicture(Drawing drawing, double space, Palette palette) {
-        double width = Math.min(LARGEST, drawing.width() * space);
-        double height = Math.min(LARGEST, drawing.height() * space);
+        double width = Math.min(MAX_SIZE, drawing.width() * space);
+        double height = Math.min(MAX_SIZE, drawing.height() * space);
         setMinSize(width, height);
         setPrefSize(width, height);
         setMaxSize(width, height);

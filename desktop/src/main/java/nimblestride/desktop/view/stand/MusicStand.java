@@ -29,18 +29,18 @@ import nimblestride.core.time.meter.Phrase;
  */
 public final class MusicStand {
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
-    private static final int MOST_BARS = 200;
+    private static final int MAX_BARS = 200;
     private static final PseudoClass UNDERLINED = PseudoClass.getPseudoClass("underlined");
 
     /**
      * What may light up more than three times a second, in square pixels: a quarter of a field of 341 by 256. WCAG 2.2, 2.3.1, quoted
      * from memory. Larger words are underlined.
      */
-    private static final double MOST_LIT = 341 * 256 / 4.0;
+    private static final double MAX_LIT = 341 * 256 / 4.0;
 
-    private static final double SMALLEST = 18;
-    private static final double LARGEST = 120;
-    private static final double USUAL = 44;
+    private static final double MIN_SIZE = 18;
+    private static final double MAX_SIZE = 120;
+    private static final double DEFAULT_SIZE = 44;
     private static final double STEP = 1.15;
 
     private final Stage stage = new Stage();
@@ -50,7 +50,7 @@ public final class MusicStand {
     private final Runnable play;
     private Phrase phrase;
     private Label lit;
-    private double size = USUAL;
+    private double size = DEFAULT_SIZE;
 
     /** A syllable, and when it is said, in whole notes from the beginning of the phrase. */
     private record Spoken(double from, double to, Label label) {}
@@ -94,7 +94,7 @@ public final class MusicStand {
     }
 
     private void resize(double wanted) {
-        size = Math.max(SMALLEST, Math.min(LARGEST, wanted));
+        size = Math.max(MIN_SIZE, Math.min(MAX_SIZE, wanted));
         lines.setStyle(String.format(Locale.ROOT, "-fx-font-size: %.1fpx;", size));
     }
 
@@ -118,10 +118,10 @@ public final class MusicStand {
         lines.getChildren().clear();
         resize(size);
         List<Bar> bars = phrase.bars();
-        for (int number = 0; number < Math.min(bars.size(), MOST_BARS); number++) {
+        for (int number = 0; number < Math.min(bars.size(), MAX_BARS); number++) {
             lines.getChildren().add(line(number, bars.get(number), school, division));
         }
-        if (bars.size() > MOST_BARS) {
+        if (bars.size() > MAX_BARS) {
             lines.getChildren().add(label("…", "stand-number"));
         }
     }
@@ -175,7 +175,7 @@ public final class MusicStand {
         if (word == null) {
             return;
         }
-        boolean glares = word.getWidth() * word.getHeight() > MOST_LIT;
+        boolean glares = word.getWidth() * word.getHeight() > MAX_LIT;
         word.pseudoClassStateChanged(LIT, on && !glares);
         word.pseudoClassStateChanged(UNDERLINED, on && glares);
         if (on) {

@@ -14,7 +14,7 @@ import nimblestride.desktop.view.weave.WeavePicture.Mark;
  */
 record WeaveKeys(Analysis reckoning, long rows) {
     /** So many bars without a hit of the layer are passed over, and no more. */
-    private static final long FARTHEST = 64;
+    private static final long MAX_DISTANCE = 64;
 
     /** The next hit of the same layer, or the one before. */
     Optional<WeaveHit> sideways(WeaveHit from, int step) {
@@ -60,7 +60,7 @@ record WeaveKeys(Analysis reckoning, long rows) {
     }
 
     private boolean isNear(long bar, long from) {
-        return bar >= 0 && bar < rows && Math.abs(bar - from) <= FARTHEST;
+        return bar >= 0 && bar < rows && Math.abs(bar - from) <= MAX_DISTANCE;
     }
 
     private List<NoteValue> hits(int layer, long bar) {

@@ -24,10 +24,10 @@ import nimblestride.core.time.value.NoteValue;
  */
 record WeavePicture(List<Row> rows, List<Strand> strands) {
     /** More hits of one layer in one bar are shown as a band. */
-    static final int MOST_MARKS = 160;
+    static final int MAX_MARKS = 160;
 
     /** More places in a bar than this are not threaded. */
-    private static final int MOST_THREADS = 48;
+    private static final int MAX_THREADS = 48;
 
     /**
      * A bar.
@@ -142,9 +142,9 @@ record WeavePicture(List<Row> rows, List<Strand> strands) {
             List<List<Hit>> hits = new ArrayList<>();
             for (int layer = 0; layer < reckoning.layers().size(); layer++) {
                 List<Hit> own = course(layer)
-                        .map(course -> course.between(start, end, MOST_MARKS + 1))
+                        .map(course -> course.between(start, end, MAX_MARKS + 1))
                         .orElse(List.of());
-                if (own.size() > MOST_MARKS) {
+                if (own.size() > MAX_MARKS) {
                     dense.add(layer);
                     own = List.of();
                 }
@@ -180,12 +180,12 @@ record WeavePicture(List<Row> rows, List<Strand> strands) {
             }
             List<NoteValue> places = course(index)
                     .map(course -> layer.pattern() instanceof Pattern.Over
-                            ? course.between(start, end, MOST_THREADS + 1).stream()
+                            ? course.between(start, end, MAX_THREADS + 1).stream()
                                     .map(Hit::at)
                                     .toList()
-                            : course.cycleStartsBetween(start, end, MOST_THREADS + 1))
+                            : course.cycleStartsBetween(start, end, MAX_THREADS + 1))
                     .orElse(List.of());
-            return places.size() > MOST_THREADS
+            return places.size() > MAX_THREADS
                     ? List.of()
                     : places.stream().map(place -> place.minus(start)).toList();
         }

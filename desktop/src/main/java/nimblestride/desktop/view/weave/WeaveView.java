@@ -28,12 +28,12 @@ import nimblestride.desktop.view.weave.WeavePicture.Row;
  * and a mark is dragged along its bar.
  */
 public final class WeaveView extends BorderPane {
-    private static final double CLOSEST = 64;
-    private static final double FARTHEST = 7;
-    private static final double USUAL = 24;
+    private static final double MAX_ZOOM = 64;
+    private static final double MIN_ZOOM = 7;
+    private static final double DEFAULT_ZOOM = 24;
     private static final long ROUNDS_WITHOUT_HOME = 64;
     /** Ways home of more bars are told in words; there are buttons for the places on them. */
-    private static final long MOST_ROWS = 10_000_000;
+    private static final long MAX_ROWS = 10_000_000;
 
     private final DrawingCanvas slate = new DrawingCanvas((g, width, height) -> draw(g));
     private final ScrollBar bar = new ScrollBar();
@@ -43,7 +43,7 @@ public final class WeaveView extends BorderPane {
     private AnalyzedExercise answer;
     private WeavePicture picture;
     private WeaveLayout loom;
-    private double pitch = USUAL;
+    private double pitch = DEFAULT_ZOOM;
     private boolean fitted;
     private int inHand = -1;
     private WeaveHit chosen;
@@ -101,7 +101,7 @@ public final class WeaveView extends BorderPane {
 
     /** All bars of the way home and the bar that is bar 1 again, if that is known. */
     public long rows() {
-        return Math.min(MOST_ROWS, answer.reckoning().barsHome(ROUNDS_WITHOUT_HOME));
+        return Math.min(MAX_ROWS, answer.reckoning().barsHome(ROUNDS_WITHOUT_HOME));
     }
 
     private void refit() {
@@ -181,7 +181,7 @@ public final class WeaveView extends BorderPane {
 
     private void zoom(double factor) {
         fitted = true;
-        pitch = Math.max(FARTHEST, Math.min(CLOSEST, pitch * factor));
+        pitch = Math.max(MIN_ZOOM, Math.min(MAX_ZOOM, pitch * factor));
         paint();
     }
 

@@ -31,7 +31,7 @@ import nimblestride.store.book.ExerciseSummary;
 
 /** The Book beside the Road: exercises, found as one types, in collections and with tags. */
 public final class BookPane extends VBox {
-    private static final int MOST_SHOWN = 500;
+    private static final int MAX_SHOWN = 500;
     private static final Collection EVERYTHING = new Collection(new UUID(0, 0), "The whole Book", 0);
 
     private final OpenBook book;
@@ -194,7 +194,7 @@ public final class BookPane extends VBox {
         searching.ask(
                 () -> {
                     try {
-                        return new Found(searched.shelf().search(words, within, 0, MOST_SHOWN), "");
+                        return new Found(searched.shelf().search(words, within, 0, MAX_SHOWN), "");
                     } catch (StrideException e) {
                         return new Found(List.of(), e.getMessage());
                     }

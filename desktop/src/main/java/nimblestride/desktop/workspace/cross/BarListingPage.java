@@ -27,8 +27,8 @@ import nimblestride.desktop.ui.page.Page;
 /** The Road and the Weave as text, a bar in a line, to be read, read aloud or copied; while it plays, the bar that is heard is chosen. */
 final class BarListingPage extends VBox implements Page {
     private static final long ROUNDS_WITHOUT_HOME = 64;
-    private static final int MOST_LINES = 10_000_000;
-    private static final int MOST_COPIED = 1_000;
+    private static final int MAX_LINES = 10_000_000;
+    private static final int MAX_COPIED = 1_000;
     private static final long FINE = 4_096;
 
     private final ListView<String> list = new ListView<>();
@@ -44,7 +44,7 @@ final class BarListingPage extends VBox implements Page {
         Lines(Analysis reckoning) {
             words = new BarListing(reckoning);
             home = reckoning.together().result().map(Analysis.Together::bars).orElse(Long.MAX_VALUE);
-            size = (int) Math.min(MOST_LINES, reckoning.barsHome(ROUNDS_WITHOUT_HOME));
+            size = (int) Math.min(MAX_LINES, reckoning.barsHome(ROUNDS_WITHOUT_HOME));
         }
 
         @Override
@@ -61,7 +61,7 @@ final class BarListingPage extends VBox implements Page {
     BarListingPage() {
         getStyleClass().add("page");
         SmallButton copy = new SmallButton("Copy", "words-copy", this::copy);
-        ControlTip.on(copy, "Copy the chosen bars, or the first " + MOST_COPIED + " where none is chosen");
+        ControlTip.on(copy, "Copy the chosen bars, or the first " + MAX_COPIED + " where none is chosen");
         list.setId("words");
         list.setAccessibleText("Each bar in words");
         list.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
@@ -125,11 +125,11 @@ final class BarListingPage extends VBox implements Page {
             return;
         }
         String text = list.getSelectionModel().getSelectedIndices().isEmpty()
-                ? LongStream.range(0, Math.min(MOST_COPIED, lines.size()))
+                ? LongStream.range(0, Math.min(MAX_COPIED, lines.size()))
                         .mapToObj(bar -> lines.get((int) bar))
                         .collect(Collectors.joining("\n"))
                 : list.getSelectionModel().getSelectedIndices().stream()
-                        .limit(MOST_COPIED)
+                        .limit(MAX_COPIED)
                         .map(lines::get)
                         .collect(Collectors.joining("\n"));
         ClipboardContent content = new ClipboardContent();

@@ -31,7 +31,7 @@ import nimblestride.desktop.ui.page.Page;
 
 /** Families for practice: sets of exercises made from the one on the desk, to try one by one or to keep in the Book. */
 final class FamiliesPage extends VBox implements Page {
-    private static final int MOST_SHOWN = 64;
+    private static final int MAX_SHOWN = 64;
     private static final String METERS = "4/4, 3/4, 5/4, 6/8, 7/8, 9/8, 11/8";
 
     private final ExerciseDocument desk;
@@ -151,15 +151,15 @@ final class FamiliesPage extends VBox implements Page {
         keepAll.setDisable(family.isEmpty());
         members.getChildren().clear();
         told.setText(family.map(one -> one.why()
-                        + (one.members().size() > MOST_SHOWN
+                        + (one.members().size() > MAX_SHOWN
                                 ? String.format(
                                         Locale.ROOT,
                                         " The first %d of %,d:",
-                                        MOST_SHOWN,
+                                        MAX_SHOWN,
                                         one.members().size())
                                 : ""))
                 .orElse(answered.problem));
-        family.ifPresent(one -> one.members().stream().limit(MOST_SHOWN).forEach(this::add));
+        family.ifPresent(one -> one.members().stream().limit(MAX_SHOWN).forEach(this::add));
     }
 
     private void add(Family.Member member) {

@@ -28,7 +28,7 @@ import nimblestride.desktop.ui.page.Page;
 /** Flow: how often everybody is on the 1, a 1 only every so many bars, and pulses threaded through odd bars. */
 final class FlowPage extends VBox implements Page {
     private static final Set<String> ABOUT_FLOW = Set.of("on-one", "never-on-one", "ones", "together");
-    private static final int MOST_SIGNS = 16;
+    private static final int MAX_SIGNS = 16;
 
     private final ExerciseDocument desk;
     private final TypedField<Integer> ones;
@@ -40,7 +40,7 @@ final class FlowPage extends VBox implements Page {
         this.desk = desk;
         getStyleClass().add("page");
         ones = new TypedField<>(
-                BarCountParser.upTo(Layer.MOST_BARS_WITHOUT_ONE),
+                BarCountParser.upTo(Layer.MAX_BARS_WITHOUT_ONE),
                 String::valueOf,
                 every -> desk.edit("ones", now -> now.withOneEvery(every)),
                 desk::endBurst);
@@ -97,14 +97,14 @@ final class FlowPage extends VBox implements Page {
     }
 
     private void thread(CrossBarPulse pulse) {
-        if (desk.exerciseProperty().get().layers().size() < Exercise.MOST_LAYERS) {
+        if (desk.exerciseProperty().get().layers().size() < Exercise.MAX_LAYERS) {
             desk.edit(exercise -> exercise.plusLayer(pulse.layer()));
         }
     }
 
     private static String signs(CrossBarPulse pulse) {
         String signs = pulse.bars().stream()
-                .limit(MOST_SIGNS)
+                .limit(MAX_SIGNS)
                 .map(BarByBar::sits)
                 .map(sits -> switch (sits) {
                     case ON -> "+";
@@ -113,7 +113,7 @@ final class FlowPage extends VBox implements Page {
                     case SILENT -> ".";
                 })
                 .collect(Collectors.joining("  "));
-        return pulse.home() > MOST_SIGNS ? signs + "  …" : signs;
+        return pulse.home() > MAX_SIGNS ? signs + "  …" : signs;
     }
 
     @Override

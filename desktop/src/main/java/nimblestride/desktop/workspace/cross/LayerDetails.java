@@ -53,7 +53,7 @@ final class LayerDetails extends FlowPane {
         landing.setOnAction(event -> land());
         name(landing, "land", "The number of the bar it shall land on; Enter starts it so", 52);
         ones = new TypedField<>(
-                BarCountParser.upTo(Layer.MOST_BARS_WITHOUT_ONE),
+                BarCountParser.upTo(Layer.MAX_BARS_WITHOUT_ONE),
                 String::valueOf,
                 value -> typed("one", layer -> layer.withOneEvery(value)),
                 desk::endBurst);

@@ -23,8 +23,8 @@ import nimblestride.desktop.ui.page.Page;
 
 /** Make it fit: this riff against these bars for so long, what is left over, and every way out. */
 final class ResolutionsPage extends VBox implements Page {
-    private static final int USUAL_BARS = 4;
-    private static final int MOST_BARS = 1_000;
+    private static final int DEFAULT_BARS = 4;
+    private static final int MAX_BARS = 1_000;
 
     private final ExerciseDocument desk;
     private final LayerChoice riff = new LayerChoice("closing-layer", layer -> ask());
@@ -32,7 +32,7 @@ final class ResolutionsPage extends VBox implements Page {
     private final Label told = new WrappedLabel();
     private final GridPane ways = new GridPane();
     private final LatestOnly answers = new LatestOnly("closing");
-    private int count = USUAL_BARS;
+    private int count = DEFAULT_BARS;
     private Exercise exercise;
 
     /** What comes of a question, or why nothing does. */
@@ -42,7 +42,7 @@ final class ResolutionsPage extends VBox implements Page {
         this.desk = desk;
         getStyleClass().add("page");
         bars = new TypedField<>(
-                BarCountParser.upTo(MOST_BARS),
+                BarCountParser.upTo(MAX_BARS),
                 String::valueOf,
                 number -> {
                     count = number;
@@ -59,7 +59,7 @@ final class ResolutionsPage extends VBox implements Page {
         told.setId("closing-told");
         ways.getStyleClass().add("ways");
         getChildren().setAll(line, told, new VerticalScroll(ways));
-        bars.show(USUAL_BARS);
+        bars.show(DEFAULT_BARS);
     }
 
     @Override

@@ -11,7 +11,7 @@ import nimblestride.desktop.ui.control.TitleConverter;
 
 /** Which bar of the phrase a question is about. */
 final class BarChoice extends ComboBox<Integer> {
-    private static final int MOST_LISTED = 500;
+    private static final int MAX_LISTED = 500;
 
     private final ExerciseDocument desk;
 
@@ -27,7 +27,7 @@ final class BarChoice extends ComboBox<Integer> {
     /** Lists the bars as they are written now, and keeps to the one that was chosen where it is still there. */
     void show(Exercise exercise) {
         List<Integer> written = exercise.phrase().writtenBars();
-        List<Integer> listed = written.subList(0, Math.min(written.size(), MOST_LISTED));
+        List<Integer> listed = written.subList(0, Math.min(written.size(), MAX_LISTED));
         Integer chosen = getValue();
         getItems().setAll(listed);
         setValue(listed.contains(chosen) ? chosen : listed.get(0));

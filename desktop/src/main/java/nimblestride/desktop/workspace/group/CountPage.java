@@ -37,7 +37,7 @@ final class CountPage extends VBox implements Page {
     private static final String OWN = "in its own units";
     private static final String MIXTURE = "so many a group";
     private static final Map<String, Subdivision> DIVISIONS = divisions();
-    private static final int LONGEST = 200;
+    private static final int MAX_LENGTH = 200;
 
     private final ExerciseDocument desk;
     private final BarChoice bars;
@@ -129,12 +129,12 @@ final class CountPage extends VBox implements Page {
 
     private void refresh() {
         Bar bar = bars.bar();
-        count.setDisable(bar.meter().units() > LONGEST);
+        count.setDisable(bar.meter().units() > MAX_LENGTH);
         count.show(bar);
         count.rewrite();
         ways.getChildren().clear();
-        if (bar.meter().units() > LONGEST) {
-            ways.add(new Caption("A bar of more than " + LONGEST + " units is counted on the Road."), 0, 0);
+        if (bar.meter().units() > MAX_LENGTH) {
+            ways.add(new Caption("A bar of more than " + MAX_LENGTH + " units is counted on the Road."), 0, 0);
             return;
         }
         for (CountingSystem one : CountingSystem.values()) {

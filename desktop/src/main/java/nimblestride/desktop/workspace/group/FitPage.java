@@ -177,7 +177,7 @@ final class FitPage extends VBox implements Page {
     }
 
     private void add(Pattern pattern) {
-        if (desk.exerciseProperty().get().layers().size() < Exercise.MOST_LAYERS) {
+        if (desk.exerciseProperty().get().layers().size() < Exercise.MAX_LAYERS) {
             desk.edit(exercise -> exercise.plusLayer(Layer.of(voice.getValue(), pattern)));
         }
     }

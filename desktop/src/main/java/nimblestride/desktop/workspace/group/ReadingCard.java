@@ -15,7 +15,7 @@ import nimblestride.desktop.ui.control.WrappedLabel;
 
 /** One reading, to be taken by a click or Enter. */
 final class ReadingCard extends Button {
-    private static final int MOST_BARS = 12;
+    private static final int MAX_BARS = 12;
     private static final double TEXT_WIDTH = 118;
 
     /**
@@ -41,7 +41,7 @@ final class ReadingCard extends Button {
         setAlignment(Pos.TOP_LEFT);
         setMaxWidth(Double.MAX_VALUE);
         String written = reading.writtenAs().stream()
-                .limit(MOST_BARS)
+                .limit(MAX_BARS)
                 .map(Meter::toString)
                 .collect(Collectors.joining(", "));
         ControlTip.on(this, "Written as " + written + ". Right-click to write it so.");

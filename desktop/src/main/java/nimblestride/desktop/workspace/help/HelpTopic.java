@@ -22,7 +22,7 @@ import nimblestride.core.time.value.Tempo;
  * @param entries a list of what is looked up
  */
 record HelpTopic(String title, List<String> paragraphs, List<String> examples, List<HelpListEntry> entries) {
-    private static final Tempo USUAL = Tempo.ofQuarters(84);
+    private static final Tempo DEFAULT = Tempo.ofQuarters(84);
 
     HelpTopic {
         paragraphs = List.copyOf(paragraphs);
@@ -105,10 +105,10 @@ record HelpTopic(String title, List<String> paragraphs, List<String> examples, L
     static Exercise exercise(String example) {
         List<String> typed = List.of(example.split("\\|", -1));
         return new Exercise(
-                said(example).length() > Exercise.LONGEST_NAME ? "Example" : said(example),
+                said(example).length() > Exercise.MAX_NAME_LENGTH ? "Example" : said(example),
                 BarsText.read(typed.get(0).strip()),
                 typed.stream().skip(1).map(String::strip).map(LayerText::read).toList(),
-                USUAL);
+                DEFAULT);
     }
 
     /** {@code 11/8 with bass drum every 1/4}. */

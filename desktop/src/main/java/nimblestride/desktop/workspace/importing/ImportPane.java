@@ -37,7 +37,7 @@ import nimblestride.desktop.view.road.RoadView;
  * it and what does not come across on the one side; the exercise it would be on the other.
  */
 public final class ImportPane extends BorderPane {
-    private static final int MOST_BARS_SHOWN = 120;
+    private static final int MAX_BARS_SHOWN = 120;
 
     private final ImportSession bringing;
     private final Label title = new Label();
@@ -183,7 +183,7 @@ public final class ImportPane extends BorderPane {
         road.setVisible(preview.answer().isPresent());
         preview.answer().ifPresent(answer -> {
             String text = BarsText.write(answer.exercise().phrase());
-            bars.setText((text.length() > MOST_BARS_SHOWN ? text.substring(0, MOST_BARS_SHOWN) + " …" : text)
+            bars.setText((text.length() > MAX_BARS_SHOWN ? text.substring(0, MAX_BARS_SHOWN) + " …" : text)
                     + "   at " + answer.exercise().tempo()
                     + (answer.exercise().hasSections()
                             ? ", in "
@@ -221,7 +221,7 @@ public final class ImportPane extends BorderPane {
 
     private static String asItCame(Transcription source) {
         String text = BarsText.write(Phrase.folded(source.bars()));
-        String cut = text.length() > MOST_BARS_SHOWN / 2 ? text.substring(0, MOST_BARS_SHOWN / 2) + " …" : text;
+        String cut = text.length() > MAX_BARS_SHOWN / 2 ? text.substring(0, MAX_BARS_SHOWN / 2) + " …" : text;
         return (source.meters() == MeterSource.NONE ? "4/4 in its place: " : "as it came: ") + cut;
     }
 

@@ -71,7 +71,7 @@ final class ModulationField extends FlowPane {
     private TypedField<Integer> number(String id, String what, Consumer<Integer> taken) {
         Function<String, Integer> reader = text -> {
             if (!text.strip().matches("\\d{1,2}") || Integer.parseInt(text.strip()) < 1) {
-                throw new InvalidValueException("expected 1 to " + Pivot.MOST_NOTES + ", such as 4");
+                throw new InvalidValueException("expected 1 to " + Pivot.MAX_NOTES + ", such as 4");
             }
             return Integer.parseInt(text.strip());
         };
@@ -85,7 +85,7 @@ final class ModulationField extends FlowPane {
 
     /** A grouping that was never typed may be larger than any that can be. */
     private static int shown(long number) {
-        return (int) Math.min(number, Pivot.MOST_NOTES);
+        return (int) Math.min(number, Pivot.MAX_NOTES);
     }
 
     private void set(NoteValue oldValue, NoteValue newValue) {
@@ -93,7 +93,7 @@ final class ModulationField extends FlowPane {
     }
 
     private void regroup(int notesABeat, int inGroups) {
-        if (notesABeat <= Pivot.MOST_NOTES && inGroups <= Pivot.MOST_NOTES) {
+        if (notesABeat <= Pivot.MAX_NOTES && inGroups <= Pivot.MAX_NOTES) {
             Modulation shift = gear.shift();
             NoteValue beat = shift.oldBeat();
             gear.setPivot(new Pivot(beat.times(inGroups).dividedBy(notesABeat), shift.newBeat()));

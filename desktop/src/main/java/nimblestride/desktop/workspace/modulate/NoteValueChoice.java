@@ -17,7 +17,7 @@ import nimblestride.formats.font.Fonts;
 /** A note value clicked from the usual ones; others are typed. */
 final class NoteValueChoice extends MenuButton {
     private static final double SPACE = 6;
-    private static final List<NoteValue> USUAL = Stream.of(
+    private static final List<NoteValue> DEFAULT = Stream.of(
                     "whole",
                     "dotted half",
                     "half",
@@ -51,7 +51,7 @@ final class NoteValueChoice extends MenuButton {
     }
 
     void setPalette(Palette palette) {
-        getItems().setAll(USUAL.stream().map(value -> item(value, palette)).toList());
+        getItems().setAll(DEFAULT.stream().map(value -> item(value, palette)).toList());
     }
 
     private CustomMenuItem item(NoteValue value, Palette palette) {

@@ -27,7 +27,7 @@ import org.kordamp.ikonli.javafx.FontIcon;
 /** A section: its feel, how often it is played, how it is entered, and its tempo; each can be typed. */
 final class SectionRow {
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
-    private static final int LONGEST_BARS = 22;
+    private static final int MAX_BARS = 22;
 
     /** What an edit leads to, or a complaint. */
     interface Editing {
@@ -75,7 +75,7 @@ final class SectionRow {
         ControlTip.on(bars, "Take this feel in hand: the Road and every bench then show it");
         bars.setOnAction(event -> desk.turnTo(feel()));
         rounds = new TypedField<>(
-                BarCountParser.upTo(Section.MOST_ROUNDS),
+                BarCountParser.upTo(Section.MAX_ROUNDS),
                 String::valueOf,
                 times -> editing.edit("section-rounds", exercise -> SectionEdits.inRounds(exercise, index, times)),
                 desk::endBurst);
@@ -142,7 +142,7 @@ final class SectionRow {
         Section section = exercise.sections().get(index);
         name.show(exercise.feels().get(feel()).name());
         String text = BarsText.write(exercise.feels().get(feel()).phrase());
-        bars.setText(text.length() <= LONGEST_BARS ? text : text.substring(0, LONGEST_BARS - 1) + "…");
+        bars.setText(text.length() <= MAX_BARS ? text : text.substring(0, MAX_BARS - 1) + "…");
         boolean inHand = feel() == exercise.inHand();
         bars.getStyleClass().remove("taken");
         if (inHand) {

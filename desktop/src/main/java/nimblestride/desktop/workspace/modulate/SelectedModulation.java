@@ -19,9 +19,9 @@ import nimblestride.core.time.value.NoteValue;
  */
 final class SelectedModulation {
     /** What is shown before anybody has typed a pivot. */
-    private static final Pivot USUAL = new Pivot(NoteValue.of(3, 8), NoteValue.HALF);
+    private static final Pivot DEFAULT = new Pivot(NoteValue.of(3, 8), NoteValue.HALF);
 
-    private final ObjectProperty<Pivot> pivot = new SimpleObjectProperty<>(USUAL);
+    private final ObjectProperty<Pivot> pivot = new SimpleObjectProperty<>(DEFAULT);
     private final ReadOnlyObjectWrapper<Phrase> newBars = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Exercise> exercise = new ReadOnlyObjectWrapper<>();
     private Runnable changed = () -> {};

@@ -36,7 +36,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
 
 /** Tempos: where all are whole numbers, what a metronome makes of them, what to set it to, and routes to another tempo. */
 final class TemposPage extends VBox implements Page {
-    private static final Tempo USUAL_GOAL = Tempo.ofQuarters(120);
+    private static final Tempo DEFAULT_GOAL = Tempo.ofQuarters(120);
 
     private final ExerciseDocument desk;
     private final SelectedModulation gear;
@@ -47,12 +47,12 @@ final class TemposPage extends VBox implements Page {
     private final TypedField<Tempo> goal;
     private final TypedField<BigFraction> tolerance;
     private final LatestOnly answers = new LatestOnly("working out tempos");
-    private Tempo wanted = USUAL_GOAL;
+    private Tempo wanted = DEFAULT_GOAL;
     private BigFraction within = BigFraction.ONE;
 
     /** Made once, and shared: every pair of regroupings. */
     private static final class Known {
-        static final TempoRoutes ROUTES = new TempoRoutes(TempoRoutes.LARGEST);
+        static final TempoRoutes ROUTES = new TempoRoutes(TempoRoutes.MAX_SIZE);
     }
 
     /** All that the page shows of a change of gear, or why nothing is. */
@@ -74,7 +74,7 @@ final class TemposPage extends VBox implements Page {
         goal.field().setId("route-to");
         goal.field().setAccessibleText("The tempo to reach");
         goal.setPrefWidth(80);
-        goal.show(USUAL_GOAL);
+        goal.show(DEFAULT_GOAL);
         tolerance = new TypedField<>(
                 TemposPage::readTolerance,
                 Tempo::decimal,
@@ -241,7 +241,7 @@ final class TemposPage extends VBox implements Page {
         if (found.isEmpty()) {
             route.addRow(
                     0,
-                    wrapped("No route of up to " + TempoRoutes.MOST_STEPS + " regroupings comes so near. Allow more."));
+                    wrapped("No route of up to " + TempoRoutes.MAX_STEPS + " regroupings comes so near. Allow more."));
             return;
         }
         TempoRoute way = found.get();

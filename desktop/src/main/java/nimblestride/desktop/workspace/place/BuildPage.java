@@ -25,13 +25,13 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /** Layer upon layer: the order in which they come in, and how many of them are heard and seen now. */
 final class BuildPage extends VBox implements Page {
-    private static final int LONGEST_TEXT = 60;
+    private static final int MAX_TEXT_LENGTH = 60;
 
     private final ExerciseDocument desk;
     private final IntegerProperty stage;
     private final GridPane rows = new GridPane();
 
-    /** @param stage how many layers are heard and seen, from the first on; {@link Exercise#MOST_LAYERS} for all */
+    /** @param stage how many layers are heard and seen, from the first on; {@link Exercise#MAX_LAYERS} for all */
     BuildPage(ExerciseDocument desk, IntegerProperty stage) {
         this.desk = desk;
         this.stage = stage;
@@ -71,7 +71,7 @@ final class BuildPage extends VBox implements Page {
         button.setToggleGroup(stages);
         button.setSelected(number == Math.min(last, stage.get()));
         button.setOnAction(event -> {
-            stage.set(number == last ? Exercise.MOST_LAYERS : number);
+            stage.set(number == last ? Exercise.MAX_LAYERS : number);
             button.setSelected(true);
         });
         return button;
@@ -86,7 +86,7 @@ final class BuildPage extends VBox implements Page {
 
     private static Label what(Layer layer) {
         String text = PatternText.write(layer.pattern());
-        Label label = new Label(text.length() > LONGEST_TEXT ? text.substring(0, LONGEST_TEXT) + "…" : text);
+        Label label = new Label(text.length() > MAX_TEXT_LENGTH ? text.substring(0, MAX_TEXT_LENGTH) + "…" : text);
         label.getStyleClass().add("quiet");
         label.setMinWidth(0);
         GridPane.setHgrow(label, Priority.ALWAYS);

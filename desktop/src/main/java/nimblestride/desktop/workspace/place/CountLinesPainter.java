@@ -22,8 +22,8 @@ import nimblestride.desktop.ui.look.Typefaces;
 /** Paints count lines. */
 final class CountLinesPainter {
     private static final double TOP = 14;
-    private static final double TALLEST_LINE = 34;
-    private static final double LOWEST_LINE = 29;
+    private static final double MAX_LINE_HEIGHT = 34;
+    private static final double MIN_LINE_HEIGHT = 29;
     private static final double STICKING = 19;
     private static final double MARK = 4.5;
 
@@ -60,12 +60,12 @@ final class CountLinesPainter {
 
     /** How high so many lines must stand to be told apart. */
     static double height(int lines) {
-        return TOP + LOWEST_LINE * Math.max(1, lines) + STICKING;
+        return TOP + MIN_LINE_HEIGHT * Math.max(1, lines) + STICKING;
     }
 
     void paint(List<CountLines.Line> lines, Optional<CountLines.Spot> spot, boolean carrying) {
         double room = (height - TOP - STICKING) / Math.max(1, lines.size());
-        line = Math.max(LOWEST_LINE, Math.min(TALLEST_LINE, room));
+        line = Math.max(MIN_LINE_HEIGHT, Math.min(MAX_LINE_HEIGHT, room));
         for (int i = 0; i < lines.size(); i++) {
             text(Typefaces.text(13), palette.ink(), TextAlignment.LEFT);
             g.fillText(lines.get(i).limb().title(), 0, y(i) + 8);

@@ -24,7 +24,7 @@ record CountSpacing(double scale, double lead) {
     private static final double LETTERS = 15;
     private static final int FIRST_BARS = 8;
     private static final int FIRST_COUNTS = 200;
-    private static final double WIDEST = 4_000;
+    private static final double MAX_WIDTH = 4_000;
     private static final double BETWEEN_COUNTS = 27;
     private static final double BETWEEN_WORDS = 8;
     private static final double LEAD = 11;
@@ -45,7 +45,7 @@ record CountSpacing(double scale, double lead) {
             before = moment;
         }
         double longest = widths.values().stream().max(Double::compare).orElse(0.0);
-        return new CountSpacing(Math.min(WIDEST, scale), Math.max(LEAD, longest / 2 + BESIDE_BAR_LINE));
+        return new CountSpacing(Math.min(MAX_WIDTH, scale), Math.max(LEAD, longest / 2 + BESIDE_BAR_LINE));
     }
 
     /** How wide what stands at each moment of the first bars is, at the most. */

@@ -57,7 +57,7 @@ final class CountsPage extends VBox implements Page {
     void place(int bar, NoteValue position) {
         Placement placement = new Placement(bar, position, hand.stroke());
         Exercise now = desk.exerciseProperty().get();
-        if (now.layers().size() < Exercise.MOST_LAYERS || PlacementEdits.isPlaced(now, hand.voice(), bar, position)) {
+        if (now.layers().size() < Exercise.MAX_LAYERS || PlacementEdits.isPlaced(now, hand.voice(), bar, position)) {
             desk.edit(exercise -> PlacementEdits.toggled(exercise, hand.voice(), placement));
         }
         lines.pointAt(

@@ -68,7 +68,7 @@ final class HandsPage extends VBox implements Page {
         if (!number.matches("\\d{1,3}")) {
             throw new InvalidValueException("expected a whole number, or nothing");
         }
-        return PlayingStyle.USUAL
+        return PlayingStyle.DEFAULT
                 .withMostStrokes(OptionalInt.of(Integer.parseInt(number)))
                 .mostStrokes();
     }

@@ -24,8 +24,8 @@ import nimblestride.desktop.view.staff.StaffView;
 
 /** What is played, on a staff. */
 final class StaffPage extends VBox implements Page {
-    private static final int MOST_BARS = 2_000;
-    private static final int MOST_TOGETHER = 256;
+    private static final int MAX_BARS = 2_000;
+    private static final int MAX_TOGETHER = 256;
 
     private final ObjectProperty<CountingSystem> school;
     private final ObjectProperty<Subdivision> division;
@@ -60,9 +60,9 @@ final class StaffPage extends VBox implements Page {
         parts.setConverter(new TitleConverter<>(ScoreStyle.Parts::title));
         lengths.setConverter(new TitleConverter<>(ScoreStyle.Lengths::title));
         stickings.setConverter(new TitleConverter<>(ScoreStyle.Stickings::title));
-        parts.setValue(ScoreStyle.USUAL.parts());
-        lengths.setValue(ScoreStyle.USUAL.lengths());
-        stickings.setValue(ScoreStyle.USUAL.stickings());
+        parts.setValue(ScoreStyle.DEFAULT.parts());
+        lengths.setValue(ScoreStyle.DEFAULT.lengths());
+        stickings.setValue(ScoreStyle.DEFAULT.stickings());
         counts.setId("staff-counts");
         counts.setSelected(true);
         counts.setMinWidth(USE_PREF_SIZE);
@@ -108,14 +108,14 @@ final class StaffPage extends VBox implements Page {
         }
         Exercise exercise = shown.get();
         Optional<CountingSystem> counted = counts.isSelected() ? Optional.of(school.get()) : Optional.empty();
-        ScoreStyle style = ScoreStyle.USUAL
+        ScoreStyle style = ScoreStyle.DEFAULT
                 .with(parts.getValue())
                 .with(lengths.getValue())
                 .with(stickings.getValue())
                 .counted(counted, division.get());
         int phrase = exercise.phrase().bars().size();
         long bars = untilBack.isSelected() ? untilBack(exercise).orElse((long) phrase) : phrase;
-        staff.show(exercise, Math.min(MOST_BARS, bars), style);
+        staff.show(exercise, Math.min(MAX_BARS, bars), style);
     }
 
     /** How many bars until all layers are back, where that is not too long to write. */
@@ -125,7 +125,7 @@ final class StaffPage extends VBox implements Page {
                 .result()
                 .map(Analysis.Together::bars)
                 .filter(bars ->
-                        bars <= Math.max(MOST_TOGETHER, exercise.phrase().bars().size()));
+                        bars <= Math.max(MAX_TOGETHER, exercise.phrase().bars().size()));
     }
 
     @Override

@@ -128,7 +128,7 @@ final class StickingPage extends VBox implements Page {
 
     private void addSticking() {
         Exercise now = desk.exerciseProperty().get();
-        if (now.layers().size() < Exercise.MOST_LAYERS) {
+        if (now.layers().size() < Exercise.MAX_LAYERS) {
             desk.edit(exercise -> exercise.plusLayer(Layer.of(Kit.SNARE, FIRST)));
             which.setValue(now.layers().size());
         }
@@ -165,7 +165,7 @@ final class StickingPage extends VBox implements Page {
     private void alternate() {
         chosen().ifPresent(stuck -> {
             Bar bar = desk.exerciseProperty().get().phrase().bars().get(0);
-            long steps = Math.max(2, Math.min(Sticking.MOST_STEPS, bar.length().wholePartsOf(stuck.step())));
+            long steps = Math.max(2, Math.min(Sticking.MAX_STEPS, bar.length().wholePartsOf(stuck.step())));
             restick(old -> Sticking.alternating(
                     (int) steps, desk.exerciseProperty().get().lead()));
         });

@@ -54,7 +54,7 @@ final class VoicesPage extends VBox implements Page {
         limb.setAccessibleText("What plays it");
         key.setId("voice-key");
         key.getItems()
-                .setAll(IntStream.rangeClosed(Voice.LOWEST_KEY, Voice.HIGHEST_KEY)
+                .setAll(IntStream.rangeClosed(Voice.MIN_KEY, Voice.MAX_KEY)
                         .boxed()
                         .toList());
         key.setValue(FIRST_KEY);
@@ -62,7 +62,7 @@ final class VoicesPage extends VBox implements Page {
         key.setAccessibleText("Its key in General MIDI");
         place.setId("voice-place");
         place.getItems()
-                .setAll(IntStream.rangeClosed(Voice.LOWEST_PLACE, Voice.HIGHEST_PLACE)
+                .setAll(IntStream.rangeClosed(Voice.MIN_PLACE, Voice.MAX_PLACE)
                         .boxed()
                         .toList());
         place.setValue(2);

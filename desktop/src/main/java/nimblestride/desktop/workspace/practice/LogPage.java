@@ -39,9 +39,9 @@ import org.apache.commons.numbers.fraction.BigFraction;
 
 /** The log: a line to type it in seconds, listed, and drawn. */
 final class LogPage extends VBox implements Page {
-    private static final int MOST_LISTED = 60;
+    private static final int MAX_LISTED = 60;
     private static final int WEEKS = 12;
-    private static final int MOST_POINTS = 60;
+    private static final int MAX_POINTS = 60;
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
 
     private final ExerciseDocument desk;
@@ -117,19 +117,19 @@ final class LogPage extends VBox implements Page {
             Book book, Optional<UUID> exercise, boolean everything, NoteValue beat, LocalDate today) {
         try {
             List<LogEntry> entries = everything
-                    ? book.log().between(Optional.empty(), today.minusYears(1), today, MOST_LISTED)
-                    : newestFirst(book.log().ofExercise(Optional.empty(), exercise.orElseThrow(), MOST_LISTED));
+                    ? book.log().between(Optional.empty(), today.minusYears(1), today, MAX_LISTED)
+                    : newestFirst(book.log().ofExercise(Optional.empty(), exercise.orElseThrow(), MAX_LISTED));
             SortedMap<LocalDate, Integer> minutes = WeeklyMinutes.minutes(
                     book.log().secondsByDay(Optional.empty(), today.minusWeeks(WEEKS), today), today, WEEKS);
             List<PracticeChart.Played> played = exercise.isEmpty()
                     ? List.of()
-                    : book.log().ofExercise(Optional.empty(), exercise.get(), MOST_POINTS).stream()
+                    : book.log().ofExercise(Optional.empty(), exercise.get(), MAX_POINTS).stream()
                             .filter(entry -> entry.tempo().isPresent())
                             .map(entry -> played(entry, beat))
                             .toList();
             Map<String, Integer> hard = exercise.isEmpty()
                     ? Map.of()
-                    : book.log().hardPlaces(Optional.empty(), exercise.get(), 2 * MOST_LISTED);
+                    : book.log().hardPlaces(Optional.empty(), exercise.get(), 2 * MAX_LISTED);
             return Optional.of(new Read(entries, minutes, played, hard));
         } catch (StrideException e) {
             return Optional.empty();

@@ -52,7 +52,7 @@ public final class PracticeRecorder {
     /** How long it has been played since the last entry, in seconds. */
     public int seconds() {
         long now = transport.playingProperty().get() ? nanos.getAsLong() - playingSince : 0;
-        return (int) Math.max(0, Math.min(LogEntry.LONGEST_SECONDS, (played + now) / NANOS_A_SECOND));
+        return (int) Math.max(0, Math.min(LogEntry.MAX_SECONDS, (played + now) / NANOS_A_SECOND));
     }
 
     /** Which exercise of the Book lies on the desk, if it is one. */

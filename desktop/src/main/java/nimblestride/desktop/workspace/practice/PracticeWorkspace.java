@@ -23,7 +23,7 @@ import nimblestride.desktop.workspace.sound.PadsPage;
 
 /** The Practise bench: what to do today, stages, the ladder, taps and the log; then how it all sounds. */
 public final class PracticeWorkspace extends PagedPane implements Workspace {
-    private final IntegerProperty rests = new SimpleIntegerProperty(BreakSchedule.USUAL.minutes());
+    private final IntegerProperty rests = new SimpleIntegerProperty(BreakSchedule.DEFAULT.minutes());
 
     /**
      * What the bench has done beyond itself.

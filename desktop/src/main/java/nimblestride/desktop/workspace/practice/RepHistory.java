@@ -11,14 +11,14 @@ import nimblestride.store.book.Book;
 
 /** One's own passes of an exercise, as the log has them. */
 final class RepHistory {
-    private static final int MOST = 5_000;
+    private static final int MAX = 5_000;
 
     private RepHistory() {}
 
     /** In the order in which they came in, the tempos counted in a beat. */
     static List<Rep> of(Book book, UUID exercise, NoteValue beat) {
         List<Rep> passes = new ArrayList<>();
-        for (LogEntry entry : book.log().ofExercise(Optional.empty(), exercise, MOST)) {
+        for (LogEntry entry : book.log().ofExercise(Optional.empty(), exercise, MAX)) {
             if (entry.tempo().isPresent() && entry.cleanness().isPresent()) {
                 passes.add(new Rep(
                         entry.tempo().get().perMinuteIn(beat), entry.cleanness().get()));

@@ -68,8 +68,8 @@ final class StagesPage extends VBox implements Page {
     }
 
     private void add(Stage stage) {
-        if (shown.size() >= PracticePlan.MOST_STAGES) {
-            tell.accept("There are at most " + PracticePlan.MOST_STAGES + " stages.");
+        if (shown.size() >= PracticePlan.MAX_STAGES) {
+            tell.accept("There are at most " + PracticePlan.MAX_STAGES + " stages.");
             return;
         }
         List<Stage> stages = new ArrayList<>(shown);

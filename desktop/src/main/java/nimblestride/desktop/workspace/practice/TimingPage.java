@@ -35,7 +35,7 @@ import nimblestride.desktop.ui.page.Page;
 /** Tap and see: how early or late each count, each limb and each group comes, and what to work on. */
 final class TimingPage extends VBox implements Page {
     private static final Duration BETWEEN_LOOKS = Duration.millis(700);
-    private static final int MOST_HARD = 3;
+    private static final int MAX_HARD = 3;
 
     private static final List<String> WELCOME = List.of(
             "Play along on pads or on keys (" + PadKeys.told()
@@ -197,7 +197,7 @@ final class TimingPage extends VBox implements Page {
     }
 
     private void went(RepRating cleanness) {
-        List<String> hard = timing.map(now -> TimingAdvice.hardest(now, MOST_HARD).stream()
+        List<String> hard = timing.map(now -> TimingAdvice.hardest(now, MAX_HARD).stream()
                         .map(TimingPage::place)
                         .filter(place -> !place.matches(".*[,;:].*"))
                         .toList())

@@ -40,17 +40,17 @@ import nimblestride.store.book.Book;
 
 /** What to do today in the time there is, what has been left lying, and care for ears and hands. */
 final class TodayPage extends VBox implements Page {
-    private static final int USUAL_MINUTES = 20;
-    private static final int MOST_NEGLECTED = 5;
+    private static final int DEFAULT_MINUTES = 20;
+    private static final int MAX_NEGLECTED = 5;
     /** Ladders of more exercises than these are not looked into. */
-    private static final int MOST_LADDERS = 300;
+    private static final int MAX_LADDERS = 300;
 
     private final OpenBook book;
     private final Consumer<UUID> open;
     private final GridPane turns = new GridPane();
     private final Label neglected = new WrappedLabel();
     private final LatestOnly planning = new LatestOnly("planning a sitting");
-    private int minutes = USUAL_MINUTES;
+    private int minutes = DEFAULT_MINUTES;
 
     /**
      * @param rests after how many minutes of playing a rest is due; 0 for never
@@ -64,9 +64,9 @@ final class TodayPage extends VBox implements Page {
             minutes = number;
             plan();
         });
-        time.show(USUAL_MINUTES);
+        time.show(DEFAULT_MINUTES);
         TypedField<Integer> rest = new TypedField<>(
-                text -> new BreakSchedule(WholeNumberField.reader(0, BreakSchedule.MOST, "minutes")
+                text -> new BreakSchedule(WholeNumberField.reader(0, BreakSchedule.MAX, "minutes")
                                 .apply(text))
                         .minutes(),
                 String::valueOf,
@@ -143,7 +143,7 @@ final class TodayPage extends VBox implements Page {
             List<PracticeSummary> all = book.log().practised(Optional.empty());
             Set<UUID> climbing = new HashSet<>();
             Map<UUID, LocalDate> due = new HashMap<>();
-            for (PracticeSummary one : all.subList(0, Math.min(MOST_LADDERS, all.size()))) {
+            for (PracticeSummary one : all.subList(0, Math.min(MAX_LADDERS, all.size()))) {
                 book.shelf()
                         .read(one.exercise())
                         .practice()
@@ -196,11 +196,11 @@ final class TodayPage extends VBox implements Page {
                         ? "Nothing has been left lying for two weeks."
                         : "Left lying: "
                                 + left.stream()
-                                        .limit(MOST_NEGLECTED)
+                                        .limit(MAX_NEGLECTED)
                                         .map(one -> one.name() + " (" + lying(one) + ")")
                                         .collect(Collectors.joining(", "))
-                                + (left.size() > MOST_NEGLECTED
-                                        ? " and " + Counted.number(left.size() - MOST_NEGLECTED) + " more."
+                                + (left.size() > MAX_NEGLECTED
+                                        ? " and " + Counted.number(left.size() - MAX_NEGLECTED) + " more."
                                         : "."));
     }
 

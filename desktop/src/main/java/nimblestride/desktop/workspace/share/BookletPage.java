@@ -34,9 +34,9 @@ import nimblestride.store.book.ExerciseSummary;
 final class BookletPage extends HBox implements Page {
     private static final double CHOICES = 232;
     /** More than these are not listed: nobody looks through them one by one. */
-    private static final int MOST_LISTED = 400;
+    private static final int MAX_LISTED = 400;
     /** So many are bound without being asked for. */
-    private static final int MOST_CHOSEN = 60;
+    private static final int MAX_CHOSEN = 60;
 
     private final ObjectProperty<Sheet> sheet;
     private final OpenBook book;
@@ -86,7 +86,7 @@ final class BookletPage extends HBox implements Page {
     public void show(Exercise exercise) {
         List<ExerciseSummary> entries = book.book().isEmpty()
                 ? List.of()
-                : book.ask(one -> one.shelf().search("", Optional.empty(), 0, MOST_LISTED))
+                : book.ask(one -> one.shelf().search("", Optional.empty(), 0, MAX_LISTED))
                         .orElse(List.of());
         if (!List.copyOf(boxes.keySet()).equals(entries)) {
             Map<ExerciseSummary, CheckBox> before = Map.copyOf(boxes);
@@ -95,7 +95,7 @@ final class BookletPage extends HBox implements Page {
                 CheckBox box = new CheckBox(entry.name());
                 box.setSelected(Optional.ofNullable(before.get(entry))
                         .map(CheckBox::isSelected)
-                        .orElse(entries.size() <= MOST_CHOSEN));
+                        .orElse(entries.size() <= MAX_CHOSEN));
                 box.selectedProperty().addListener(change -> set());
                 boxes.put(entry, box);
             }

@@ -30,7 +30,7 @@ import nimblestride.formats.font.Fonts;
 /** The same music written in every way there is, the one that reads best first, each with what speaks for and against it. */
 final class NotationPage extends VBox implements Page {
     private static final double SPACE = 4.6;
-    private static final int MOST_LINES = 3;
+    private static final int MAX_LINES = 3;
     private static final int ACROSS = 2;
     private static final double AROUND = 44;
 
@@ -90,10 +90,10 @@ final class NotationPage extends VBox implements Page {
 
     private static List<Seen> compare(Exercise exercise, double room) {
         Engraver engraver = new Engraver(Fonts.get().music(), Fonts.get());
-        return NotationOptions.of(exercise, ScoreStyle.USUAL).stream()
+        return NotationOptions.of(exercise, ScoreStyle.DEFAULT).stream()
                 .map(way -> {
                     List<Drawing> lines = engraver.lines(way.score(), room);
-                    return new Seen(way, Drawing.below(lines.subList(0, Math.min(MOST_LINES, lines.size())), 1));
+                    return new Seen(way, Drawing.below(lines.subList(0, Math.min(MAX_LINES, lines.size())), 1));
                 })
                 .toList();
     }

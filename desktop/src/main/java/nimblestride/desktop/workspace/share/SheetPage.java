@@ -110,11 +110,11 @@ final class SheetPage extends HBox implements Page {
                                 "rounds",
                                 "the phrase",
                                 1,
-                                Sheet.MOST_ROUNDS,
+                                Sheet.MAX_ROUNDS,
                                 sheet.get().rounds(),
                                 "times",
                                 value -> sheet.get().inRounds(value)),
-                        number("stages", "", 1, Sheet.MOST_STAGES, sheet.get().stages(), "stages", value -> sheet.get()
+                        number("stages", "", 1, Sheet.MAX_STAGES, sheet.get().stages(), "stages", value -> sheet.get()
                                 .inStages(value, sheet.get().firstPercent())),
                         number(
                                 "first-percent",

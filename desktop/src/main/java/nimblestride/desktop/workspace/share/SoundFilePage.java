@@ -61,7 +61,7 @@ final class SoundFilePage extends VBox implements Page {
         bits.setAccessibleText("How finely it is written");
         apart.setId("wav-apart");
         apart.setMinWidth(USE_PREF_SIZE);
-        rounds = WholeNumberField.field("wav-rounds", "times", 1, WavFile.MOST_ROUNDS, 64, value -> {
+        rounds = WholeNumberField.field("wav-rounds", "times", 1, WavFile.MAX_ROUNDS, 64, value -> {
             times = value;
             measure();
         });

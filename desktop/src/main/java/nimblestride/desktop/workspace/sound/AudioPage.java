@@ -28,7 +28,7 @@ import nimblestride.desktop.ui.page.Page;
 public final class AudioPage extends VBox implements Page {
     private static final String ANY = "any there is";
     private static final Duration BETWEEN_LOOKS = Duration.millis(500);
-    private static final int MOST_LATENCY = 1_000;
+    private static final int MAX_LATENCY = 1_000;
 
     private final PlaybackDevices devices;
     private final ComboBox<String> card = new ComboBox<>();
@@ -51,7 +51,7 @@ public final class AudioPage extends VBox implements Page {
             }
         });
         TypedField<Integer> latency =
-                WholeNumberField.field("latency", "milliseconds", 0, MOST_LATENCY, 64, devices.latencyProperty()::set);
+                WholeNumberField.field("latency", "milliseconds", 0, MAX_LATENCY, 64, devices.latencyProperty()::set);
         latency.show(devices.latencyProperty().get());
         devices.latencyProperty()
                 .addListener(change -> latency.show(devices.latencyProperty().get()));

@@ -63,11 +63,11 @@ public final class ClickPage extends VBox implements Page {
         percent = WholeNumberField.field(
                 "percent",
                 "percent",
-                PlaybackRequest.SLOWEST,
-                PlaybackRequest.FASTEST,
+                PlaybackRequest.MIN_PERCENT,
+                PlaybackRequest.MAX_PERCENT,
                 64,
                 settings.percentProperty()::set);
-        countIn = WholeNumberField.field("count-in", "bars", 0, CountIn.MOST_BARS, 56, settings.countInProperty()::set);
+        countIn = WholeNumberField.field("count-in", "bars", 0, CountIn.MAX_BARS, 56, settings.countInProperty()::set);
         ControlTip.on(countIn.field(), "Said as the Road is counted, a click for each syllable");
         ControlTip.on(percent.field(), "F7 slower, F8 faster, F9 at its own tempo");
         getChildren()

@@ -57,13 +57,13 @@ public final class PadsPage extends VBox implements Page {
         pad.valueProperty().addListener((property, was, name) -> open(name, devices::listenTo));
         instrument.valueProperty().addListener((property, was, name) -> open(name, devices::playTo));
         layer.valueProperty().addListener(change -> standIn());
-        int most = (int) TimingHabits.MOST;
+        int most = (int) TimingHabits.MAX;
         spread = WholeNumberField.field("stand-in-spread", "milliseconds", 0, most, 52, value -> standIn());
         bias = WholeNumberField.field("stand-in-bias", "milliseconds", -most, most, 52, value -> standIn());
         rush = WholeNumberField.field("stand-in-rush", "milliseconds", 0, most, 52, value -> standIn());
-        spread.show((int) TimingHabits.USUAL.spread());
-        bias.show((int) TimingHabits.USUAL.bias());
-        rush.show((int) TimingHabits.USUAL.rush());
+        spread.show((int) TimingHabits.DEFAULT.spread());
+        bias.show((int) TimingHabits.DEFAULT.bias());
+        rush.show((int) TimingHabits.DEFAULT.rush());
         CheckBox keys = new CheckBox("The computer's keys are pads");
         keys.setId("keys");
         keys.selectedProperty().bindBidirectional(devices.keysProperty());

@@ -58,7 +58,7 @@ final class SilentBarsField extends HBox {
             choose();
         });
         percent =
-                WholeNumberField.field("silent-percent", "percent", 1, SilentBars.AtRandom.MOST_PERCENT, 52, value -> {
+                WholeNumberField.field("silent-percent", "percent", 1, SilentBars.AtRandom.MAX_PERCENT, 52, value -> {
                     chance = value;
                     choose();
                 });

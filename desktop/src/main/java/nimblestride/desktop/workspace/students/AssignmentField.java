@@ -15,7 +15,7 @@ import nimblestride.desktop.ui.field.TypedField;
 
 /** Sets what lies on the desk: until when, and how it is to be done. */
 final class AssignmentField extends VBox {
-    private static final int USUAL_DAYS = 7;
+    private static final int DEFAULT_DAYS = 7;
 
     private final SmallButton button;
     private final TextField how = new TextField();
@@ -29,7 +29,7 @@ final class AssignmentField extends VBox {
 
     AssignmentField(Supplier<LocalDate> today, Assigned assigned) {
         super(4);
-        day = Optional.of(today.get().plusDays(USUAL_DAYS));
+        day = Optional.of(today.get().plusDays(DEFAULT_DAYS));
         due = new TypedField<>(
                 text -> read(text, today.get()),
                 one -> one.map(LocalDate::toString).orElse(""),
@@ -67,7 +67,7 @@ final class AssignmentField extends VBox {
         } catch (DateTimeParseException e) {
             // The same is expected.
         }
-        throw new InvalidValueException("expected a day from today on, as in " + today.plusDays(USUAL_DAYS));
+        throw new InvalidValueException("expected a day from today on, as in " + today.plusDays(DEFAULT_DAYS));
     }
 
     /** Names what would be set. */

@@ -28,7 +28,7 @@ import nimblestride.store.book.Book;
 /** A lesson to prepare and to run: what was set, what they did, what next. */
 public final class LessonPage extends VBox implements Page {
     private static final int LOOKED_BACK_WEEKS = 12;
-    private static final int MOST_ENTRIES = 40;
+    private static final int MAX_ENTRIES = 40;
 
     private final OpenBook book;
     private final Beyond beyond;
@@ -154,7 +154,7 @@ public final class LessonPage extends VBox implements Page {
         return new Told(
                 student,
                 book.register().assignments(student.id()),
-                book.log().between(Optional.of(student.id()), today.minusWeeks(LOOKED_BACK_WEEKS), today, MOST_ENTRIES),
+                book.log().between(Optional.of(student.id()), today.minusWeeks(LOOKED_BACK_WEEKS), today, MAX_ENTRIES),
                 book.register().lessons(student.id()));
     }
 

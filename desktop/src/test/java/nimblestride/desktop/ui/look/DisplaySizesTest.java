@@ -11,7 +11,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class DisplaySizesTest {
     @Test
     void stepsLeadFromTheUsualSizeToTwiceItAndBack() {
-        List<Integer> up = IntStream.iterate(DisplaySizes.USUAL, DisplaySizes::larger)
+        List<Integer> up = IntStream.iterate(DisplaySizes.DEFAULT, DisplaySizes::larger)
                 .limit(6)
                 .boxed()
                 .toList();

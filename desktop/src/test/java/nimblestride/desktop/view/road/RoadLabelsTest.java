@@ -33,7 +33,7 @@ class RoadLabelsTest {
                     Analysis.of(exercise),
                     stretch,
                     new CountCache(school, Subdivision.AS_WRITTEN),
-                    Exercise.MOST_LAYERS);
+                    Exercise.MAX_LAYERS);
             RoadLayout contour = RoadLayout.of(picture, stretch, LayerLanes.of(exercise, false), height);
             return new Seen(picture, stretch, contour, RoadLabels.of(picture, stretch, contour, new TextWidths()));
         }

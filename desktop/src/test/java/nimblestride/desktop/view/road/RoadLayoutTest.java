@@ -32,7 +32,7 @@ class RoadLayoutTest {
                 Analysis.of(exercise),
                 stretch,
                 new CountCache(CountingSystem.BEATS, Subdivision.AS_WRITTEN),
-                Exercise.MOST_LAYERS);
+                Exercise.MAX_LAYERS);
         LayerLanes lanes = LayerLanes.of(exercise, played);
         double height = RoadLayout.heightFor(lanes) + higher;
         RoadLayout contour = RoadLayout.of(picture, stretch, lanes, height);

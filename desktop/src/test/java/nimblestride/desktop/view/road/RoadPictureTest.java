@@ -19,7 +19,7 @@ class RoadPictureTest {
                 Analysis.of(exercise(bars, layers)),
                 new VisibleRange(start, wholes * 300, 300),
                 new CountCache(CountingSystem.BEATS, Subdivision.AS_WRITTEN),
-                Exercise.MOST_LAYERS);
+                Exercise.MAX_LAYERS);
     }
 
     @Test

@@ -55,7 +55,7 @@ class PrintedPageTest {
                         "ride 5 over bar",
                         "hi-hat sticking >R L R: Lz of 1/8")
                 .withName("Weir Walk");
-        page = new SheetLayout(Sheet.USUAL, Fonts.get().music(), Fonts.get())
+        page = new SheetLayout(Sheet.DEFAULT, Fonts.get().music(), Fonts.get())
                 .of(exercise)
                 .get(0);
     }
