@@ -45,11 +45,11 @@ final class BigBook {
                         List.of(LayerText.read(LAYERS.get(random.nextInt(LAYERS.size())))),
                         Tempo.ofQuarters(60 + random.nextInt(120))));
             }
-            List<ExerciseSummary> kept = book.shelf().addAll(all, NOW.minusYears(10));
+            List<ExerciseSummary> kept = book.exercises().addAll(all, NOW.minusYears(10));
             List<Optional<UUID>> whose = new ArrayList<>(List.of(Optional.empty()));
             for (int i = 0; i < STUDENTS; i++) {
                 Student student = new Student(new UUID(7, i), "Student " + i, "");
-                book.register().put(student);
+                book.students().put(student);
                 whose.add(Optional.of(student.id()));
             }
             List<LogEntry> log = new ArrayList<>();

@@ -41,17 +41,19 @@ public final class BookMeasure {
         try (Book book = Book.open(big, OpenBook.AS_JSON)) {
             LocalDate today = BigBook.NOW.toLocalDate();
             Optional<UUID> student = Optional.of(new UUID(7, 3));
-            UUID exercise =
-                    book.shelf().search("4711", Optional.empty(), 0, 1).get(0).id();
-            tell("search: e", () -> book.shelf().search("e", Optional.empty(), 0, 500));
-            tell("search: everything in elevens", () -> book.shelf()
+            UUID exercise = book.exercises()
+                    .search("4711", Optional.empty(), 0, 1)
+                    .get(0)
+                    .id();
+            tell("search: e", () -> book.exercises().search("e", Optional.empty(), 0, 500));
+            tell("search: everything in elevens", () -> book.exercises()
                     .search("everything in elevens", Optional.empty(), 0, 500));
-            tell("search: heron flams", () -> book.shelf().search("heron flams", Optional.empty(), 0, 500));
-            tell("all, the first 500", () -> book.shelf().search("", Optional.empty(), 0, 500));
+            tell("search: heron flams", () -> book.exercises().search("heron flams", Optional.empty(), 0, 500));
+            tell("all, the first 500", () -> book.exercises().search("", Optional.empty(), 0, 500));
             tell("a student's year, day by day", () -> book.log().secondsByDay(student, today.minusYears(1), today));
             tell("a student's year, entries", () -> book.log().between(student, today.minusYears(1), today, 10_000));
             tell("a student's exercise", () -> book.log().ofExercise(student, exercise, 5_000));
-            tell("what is practised of everything", () -> book.log().practised(student));
+            tell("what is practised of everything", () -> book.log().practiced(student));
         }
         try (Stream<Path> left = Files.walk(folder)) {
             left.sorted(Comparator.reverseOrder()).forEach(path -> path.toFile().delete());

@@ -68,7 +68,7 @@ public final class DamageMeasure {
         } else {
             StartupTasks ahead = StartupTasks.at(home);
             ask(what, () -> ahead.settings().get());
-            ask(what, () -> ahead.desk().get());
+            ask(what, () -> ahead.document().get());
             ask(what, () -> opened(ahead.book().get()));
         }
         remove(home);

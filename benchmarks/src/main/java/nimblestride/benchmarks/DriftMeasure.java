@@ -53,7 +53,7 @@ public final class DriftMeasure {
                 BarsText.read("11/8, 5/12"),
                 List.of(LayerText.read("kick 7 over 5/4")),
                 TempoText.read("289/3"));
-        BigFraction samplesAWhole = exercise.tempo().seconds(NoteValue.WHOLE).multiply(RATE);
+        BigFraction samplesPerWhole = exercise.tempo().seconds(NoteValue.WHOLE).multiply(RATE);
         Renderer renderer = new Renderer(new PlaybackRequest(exercise, ClickSettings.NONE), IMPULSES, RATE);
         float[] block = new float[RATE];
         long found = 0;
@@ -66,7 +66,7 @@ public final class DriftMeasure {
                     if (block[i] != 0) {
                         // Seven over 5/4: a stroke every 5/28 of a whole note.
                         BigFraction exact =
-                                samplesAWhole.multiply(BigFraction.of(5, 28)).multiply(found++);
+                                samplesPerWhole.multiply(BigFraction.of(5, 28)).multiply(found++);
                         worst = Math.max(
                                 worst, Math.abs(exact.subtract(frame + i).doubleValue()));
                     }

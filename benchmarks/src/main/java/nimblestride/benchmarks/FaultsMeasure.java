@@ -46,7 +46,7 @@ public final class FaultsMeasure {
             }
             run("mount", "-o", "remount,rw,size=8m", disk.toString());
             try (Book book = Book.open(file, OpenBook.AS_JSON)) {
-                book.shelf().add(exercise(kept++), BigBook.NOW);
+                book.exercises().add(exercise(kept++), BigBook.NOW);
                 left(book, kept);
             }
             Files.copy(file, Path.of(file + ".copy"), StandardCopyOption.REPLACE_EXISTING);
@@ -86,7 +86,7 @@ public final class FaultsMeasure {
     private static int until(Book book, String what, int from) {
         for (int kept = from; kept < MAX; kept++) {
             try {
-                book.shelf().add(exercise(kept), BigBook.NOW);
+                book.exercises().add(exercise(kept), BigBook.NOW);
             } catch (StrideException e) {
                 System.out.printf("%s, after %,d: %s%n", what, kept, e.getMessage());
                 return kept;
@@ -98,7 +98,7 @@ public final class FaultsMeasure {
 
     private static String word(Book book) {
         try {
-            book.shelf().add(exercise(0), BigBook.NOW);
+            book.exercises().add(exercise(0), BigBook.NOW);
             return "it was written to what nobody can find any more";
         } catch (StrideException e) {
             return e.getMessage();
@@ -108,7 +108,7 @@ public final class FaultsMeasure {
     private static void left(Book book, int kept) throws IOException {
         book.checkWhole();
         System.out.printf(
-                "    whole, %,d of %,d exercises there%n", book.shelf().size(), kept);
+                "    whole, %,d of %,d exercises there%n", book.exercises().size(), kept);
     }
 
     private static void run(String... command) throws IOException, InterruptedException {

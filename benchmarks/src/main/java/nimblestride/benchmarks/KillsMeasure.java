@@ -29,7 +29,7 @@ import nimblestride.store.database.Backups;
 public final class KillsMeasure {
     private static final int TIMES = 200;
     private static final int MAX_LIFE = 900;
-    private static final int ROUNDS_A_RESTORE = 5;
+    private static final int ROUNDS_PER_RESTORE = 5;
 
     private KillsMeasure() {}
 
@@ -111,7 +111,7 @@ public final class KillsMeasure {
                 default -> drafted = Long.parseLong(words[1]);
             }
         }
-        Optional<ExerciseSummary> edited = book.shelf().named("Edited");
+        Optional<ExerciseSummary> edited = book.exercises().named("Edited");
         missing += edited.isEmpty() || edited.get().revision() < revision ? 1 : 0;
         if (drafted > 0) {
             long tempo =
@@ -133,23 +133,23 @@ public final class KillsMeasure {
         for (Backups.Backup old : book.backups().all()) {
             Files.delete(old.file());
         }
-        return book.shelf().find(kept.id()).orElseThrow();
+        return book.exercises().find(kept.id()).orElseThrow();
     }
 
     /** Edits, logs and drafts until it is killed, and says each time what has been saved. */
     private static void live(Path folder) throws IOException {
         try (Book book = Book.open(file(folder), OpenBook.AS_JSON)) {
             Exercise exercise = new Exercise("Edited", BarsText.read("11/8"), List.of(), Tempo.ofQuarters(96));
-            ExerciseSummary kept = book.shelf().named("Edited").isPresent()
-                    ? book.shelf().named("Edited").get()
-                    : book.shelf().add(exercise, BigBook.NOW);
+            ExerciseSummary kept = book.exercises().named("Edited").isPresent()
+                    ? book.exercises().named("Edited").get()
+                    : book.exercises().add(exercise, BigBook.NOW);
             long tempo = 0;
             while (true) {
                 tempo = next(tempo);
                 Exercise edited = exercise.withTempo(Tempo.ofQuarters(tempo));
                 DraftJson.write(Draft.of(edited), draft(folder));
                 System.out.println("draft " + tempo + ".");
-                kept = book.shelf().save(kept, edited, BigBook.NOW);
+                kept = book.exercises().save(kept, edited, BigBook.NOW);
                 System.out.println("exercise Edited " + kept.revision() + ".");
                 UUID id = UUID.randomUUID();
                 book.log()
@@ -165,7 +165,7 @@ public final class KillsMeasure {
                                 List.of(),
                                 Optional.empty()));
                 System.out.println("entry " + id + ".");
-                if (tempo % ROUNDS_A_RESTORE == 0) {
+                if (tempo % ROUNDS_PER_RESTORE == 0) {
                     kept = restored(book, kept);
                 }
             }

@@ -82,20 +82,20 @@ final class ReportCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Analysis reckoning = Analysis.of(exercise());
-        List<Finding> findings = new ArrayList<>(Findings.of(reckoning));
+        Analysis analysis = Analysis.of(exercise());
+        List<Finding> findings = new ArrayList<>(Findings.of(analysis));
         if (pattern != null) {
-            NoteValue named = reckoning.exercise().phrase().length();
+            NoteValue named = analysis.exercise().phrase().length();
             FillCheck check = read("--pattern", pattern, text -> PatternLengthText.read(text, named));
-            findings.add(0, FillFinding.of(check, reckoning.exercise()));
+            findings.add(0, FillFinding.of(check, analysis.exercise()));
         }
         Optional<FitResult> fits = Optional.ofNullable(fit).map(text -> fit("--fit", text));
-        Optional<ModulationChain> chain = chain(reckoning.exercise());
+        Optional<ModulationChain> chain = chain(analysis.exercise());
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
-            out.println(ReportJson.write(reckoning, findings, fits, chain));
+            out.println(ReportJson.write(analysis, findings, fits, chain));
         } else {
-            ReportText.write(reckoning, findings, fits, chain, out);
+            ReportText.write(analysis, findings, fits, chain, out);
         }
         return 0;
     }

@@ -55,42 +55,41 @@ final class ReportJson {
     private static final long MAX_BARS = 1_000;
 
     private static final int ROUNDS_LISTED = 2;
-    private static final int READINGS_A_SCHOOL = 3;
+    private static final int READINGS_PER_APPROACH = 3;
 
-    private final Analysis reckoning;
+    private final Analysis analysis;
     private final Phrase phrase;
 
-    private ReportJson(Analysis reckoning) {
-        this.reckoning = reckoning;
-        this.phrase = reckoning.exercise().phrase();
+    private ReportJson(Analysis analysis) {
+        this.analysis = analysis;
+        this.phrase = analysis.exercise().phrase();
     }
 
     static String write(
-            Analysis reckoning, List<Finding> findings, Optional<FitResult> fits, Optional<ModulationChain> chain) {
+            Analysis analysis, List<Finding> findings, Optional<FitResult> fits, Optional<ModulationChain> chain) {
         return JsonMapper.builder()
                 .build()
                 .writerWithDefaultPrettyPrinter()
-                .writeValueAsString(new ReportJson(reckoning).report(findings, fits, chain));
+                .writeValueAsString(new ReportJson(analysis).report(findings, fits, chain));
     }
 
     private ObjectNode report(List<Finding> findings, Optional<FitResult> fits, Optional<ModulationChain> chain) {
-        Exercise exercise = reckoning.exercise();
+        Exercise exercise = analysis.exercise();
         ObjectNode root = JsonNodeFactory.instance.objectNode();
         root.put("name", exercise.name());
         root.put("tempo", exercise.tempo().toString());
         writePhrase(root.putObject("phrase"));
         ArrayNode layers = root.putArray("layers");
-        reckoning.layers().forEach(layer -> writeLayer(layer, layers.addObject()));
+        analysis.layers().forEach(layer -> writeLayer(layer, layers.addObject()));
         ArrayNode meetings = root.putArray("meetings");
-        for (Analysis.OfPair pair : reckoning.meetings()) {
+        for (Analysis.OfPair pair : analysis.meetings()) {
             pair.meeting().result().ifPresent(meeting -> writeMeeting(pair, meeting, meetings.addObject()));
         }
-        reckoning
-                .unison()
+        analysis.unison()
                 .flatMap(Analysis.Exact::result)
                 .ifPresent(all -> writeUnison(all, root.putObject("allAtOnce")));
-        if (!reckoning.running().isEmpty()) {
-            reckoning.onBarLines().result().ifPresent(ones -> writeOnes(ones, root.putObject("onBarLines")));
+        if (!analysis.running().isEmpty()) {
+            analysis.onBarLines().result().ifPresent(ones -> writeOnes(ones, root.putObject("onBarLines")));
         }
         chain.ifPresent(one -> writeModulation(one, root.putObject("modulation")));
         writeReadings(root.putArray("readings"));
@@ -102,7 +101,7 @@ final class ReportJson {
                 ObjectNode check = checks.addObject();
                 check.put("code", finding.code());
                 check.put("message", finding.sentence());
-                finding.mend().ifPresent(mend -> check.put("suggestion", mend.label()));
+                finding.fix().ifPresent(fix -> check.put("suggestion", fix.label()));
             } else {
                 ObjectNode node = told.addObject();
                 node.put("code", finding.code());
@@ -138,7 +137,7 @@ final class ReportJson {
                 written.put("bar", number);
                 ArrayNode grouping = written.putArray("grouping");
                 reading.grouping().sizes().forEach(grouping::add);
-                written.put("school", reading.school().key());
+                written.put("school", reading.approach().key());
                 written.put("why", reading.why());
                 ArrayNode bars = written.putArray("writtenAs");
                 reading.writtenAs().forEach(meter -> bars.add(meter.toString()));
@@ -149,7 +148,8 @@ final class ReportJson {
 
     private static List<Reading> bestReadings(Meter meter) {
         return Arrays.stream(ReadingApproach.values())
-                .flatMap(school -> Readings.of(meter, school, ReadingFilter.ANY).limit(READINGS_A_SCHOOL))
+                .flatMap(countingSystem ->
+                        Readings.of(meter, countingSystem, ReadingFilter.ANY).limit(READINGS_PER_APPROACH))
                 .sorted(Comparator.comparingLong(Reading::effort))
                 .toList();
     }
@@ -175,7 +175,7 @@ final class ReportJson {
             return;
         }
         Alignment alignment = ofLayer.alignment().result().get();
-        node.put("cycle", alignment.course().cycle().toString());
+        node.put("cycle", alignment.timeline().cycle().toString());
         Realignment back = alignment.returnsAfter();
         ObjectNode returns = node.putObject("returnsAfter");
         returns.put("length", back.length().toString());
@@ -185,7 +185,7 @@ final class ReportJson {
         ArrayNode landings = node.putArray("landings");
         alignment.landings().forEach(bar -> landings.add(bar + 1));
         alignment.firstLanding().ifPresent(bar -> node.put("firstLanding", bar + 1));
-        node.put("remainder", alignment.course().remainder().toString());
+        node.put("remainder", alignment.timeline().remainder().toString());
         writeCrossing(layer, alignment, node);
         writeHits(alignment, node);
     }
@@ -201,7 +201,7 @@ final class ReportJson {
         ArrayNode told = node.putArray("bars");
         List<BarByBar> barByBar;
         try {
-            barByBar = BarByBar.of(alignment.course(), phrase, bars, MAX_HITS);
+            barByBar = BarByBar.of(alignment.timeline(), phrase, bars, MAX_HITS);
         } catch (ArithmeticException e) {
             // The beats of these bars cannot be counted in its units.
             return;
@@ -213,7 +213,7 @@ final class ReportJson {
             written.put("hits", barByBar.get(bar).hits());
             written.put("sits", barByBar.get(bar).sits().title());
             if (runsOn) {
-                Remainder left = Remainder.of(alignment.course(), phrase.startOf(bar + 1L));
+                Remainder left = Remainder.of(alignment.timeline(), phrase.startOf(bar + 1L));
                 written.put("leftOver", left.length().toString());
             }
         }
@@ -227,11 +227,11 @@ final class ReportJson {
     }
 
     private void writeHits(Alignment alignment, ObjectNode node) {
-        LeadHand lead = reckoning.exercise().lead();
+        LeadHand lead = analysis.exercise().lead();
         ArrayNode hits = node.putArray("hits");
         NoteValue end = phrase.length().times(ROUNDS_LISTED);
-        int most = Math.min(MAX_HITS, MAX_ALL_HITS / reckoning.layers().size());
-        List<Hit> listed = alignment.course().between(NoteValue.ZERO, end, most + 1);
+        int most = Math.min(MAX_HITS, MAX_ALL_HITS / analysis.layers().size());
+        List<Hit> listed = alignment.timeline().between(NoteValue.ZERO, end, most + 1);
         for (Hit hit : listed.subList(0, Math.min(most, listed.size()))) {
             ObjectNode written = hits.addObject();
             CountPosition place = writePlace(hit.at(), written);
@@ -253,8 +253,8 @@ final class ReportJson {
 
     private void writeMeeting(Analysis.OfPair pair, Meeting meeting, ObjectNode node) {
         ArrayNode names = node.putArray("layers");
-        names.add(reckoning.layers().get(pair.one()).name());
-        names.add(reckoning.layers().get(pair.other()).name());
+        names.add(analysis.layers().get(pair.one()).name());
+        names.add(analysis.layers().get(pair.other()).name());
         node.put("every", meeting.every().toString());
         node.put("perCycle", meeting.perCycle());
         node.put("onsets", meeting.onsets());
@@ -290,7 +290,7 @@ final class ReportJson {
         }
         ArrayNode friendly = node.putArray("friendlyTempos");
         chain.friendlyTempos().forEach(friendly::add);
-        if (chain.pivots().size() == 1 && !reckoning.exercise().hasSections()) {
+        if (chain.pivots().size() == 1 && !analysis.exercise().hasSections()) {
             writeAgreement(chain.pivots().get(0), node);
         }
     }

@@ -27,12 +27,12 @@ final class ReportText {
     private ReportText() {}
 
     static void write(
-            Analysis reckoning,
+            Analysis analysis,
             List<Finding> findings,
             Optional<FitResult> fits,
             Optional<ModulationChain> chain,
             PrintWriter out) {
-        Exercise exercise = reckoning.exercise();
+        Exercise exercise = analysis.exercise();
         out.println("Bars:  " + BarsText.write(exercise.phrase()));
         exercise.layers().forEach(layer -> out.println("Layer: " + LayerText.write(layer)));
         out.println("Tempo: " + TempoText.write(exercise.tempo()));
@@ -43,7 +43,7 @@ final class ReportText {
             if (!finding.sum().isEmpty()) {
                 out.println("  " + finding.sum());
             }
-            finding.mend().ifPresent(mend -> out.println("  " + mend.label() + "?"));
+            finding.fix().ifPresent(fix -> out.println("  " + fix.label() + "?"));
         }
         chain.ifPresent(one -> writeChain(one, out));
         writeReadings(exercise, out);

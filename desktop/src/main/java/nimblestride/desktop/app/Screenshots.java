@@ -72,7 +72,7 @@ final class Screenshots {
             press("#play");
         });
         steps.add(() -> press("#play"));
-        practising();
+        practicing();
         view("sheet", () -> {
             window.openFromBook("Lantern Bridge");
             window.go("Hand out", "Sheet");
@@ -103,7 +103,7 @@ final class Screenshots {
         next();
     }
 
-    private void practising() {
+    private void practicing() {
         view("today", () -> {
             window.openFromBook("Oars in Elevens");
             window.go("Practise", "Today");

@@ -33,7 +33,7 @@ public final class HitRecorder {
 
     private static final int MAX_STROKES = 20_000;
 
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final Transport transport;
     private final List<Run> runs = new ArrayList<>();
     private boolean recording;
@@ -43,11 +43,11 @@ public final class HitRecorder {
     private static final class Run {
         private final PlaybackRequest take;
         private final int section;
-        private final Phrase inHand;
+        private final Phrase selected;
         private final List<Stroke> strokes = new ArrayList<>();
 
-        Run(PlaybackRequest take, int section, Phrase inHand) {
-            this.inHand = inHand;
+        Run(PlaybackRequest take, int section, Phrase selected) {
+            this.selected = selected;
             this.take = take;
             this.section = section;
         }
@@ -59,8 +59,8 @@ public final class HitRecorder {
 
     private record Stroke(double moment, Voice voice) {}
 
-    public HitRecorder(ExerciseDocument desk, Transport transport, PlaybackDevices devices) {
-        this.desk = desk;
+    public HitRecorder(ExerciseDocument document, Transport transport, PlaybackDevices devices) {
+        this.document = document;
         this.transport = transport;
         devices.onStroke(this::struck);
     }
@@ -99,7 +99,7 @@ public final class HitRecorder {
                 || !run.take.exercise().equals(take.exercise())
                 || run.take.percent() != take.percent()
                 || moment < run.last() - 0.25) {
-            run = new Run(take, section, desk.exerciseProperty().get().phrase());
+            run = new Run(take, section, document.exerciseProperty().get().phrase());
             runs.add(run);
         }
         run.strokes.add(new Stroke(moment, struck.strike().voice()));
@@ -127,22 +127,22 @@ public final class HitRecorder {
         if (run.section >= passages.size() || run.strokes.isEmpty()) {
             return Optional.empty();
         }
-        Exercise feel = passages.get(run.section).feel();
-        if (feel.layers().isEmpty()) {
+        Exercise content = passages.get(run.section).content();
+        if (content.layers().isEmpty()) {
             return Optional.empty();
         }
-        LongPredicate silent = silent(run, passages.size(), feel.phrase());
-        ExpectedHits expectation = new ExpectedHits(feel, run.take.percent(), silent, told(feel.phrase(), run.inHand));
+        LongPredicate silent = silent(run, passages.size(), content.phrase());
+        ExpectedHits expectation =
+                new ExpectedHits(content, run.take.percent(), silent, told(content.phrase(), run.selected));
         NoteValue from = moment(run.strokes.get(0).moment - AROUND);
         NoteValue to = moment(run.last() + AROUND);
         try {
-            List<ExpectedHit> expected = expectation.between(Set.copyOf(feel.layerNames()), from, to);
+            List<ExpectedHit> expected = expectation.between(Set.copyOf(content.layerNames()), from, to);
             List<PlayedHit> taps = run.strokes.stream()
                     .map(stroke -> new PlayedHit(expectation.milliseconds(stroke.moment), stroke.voice))
                     .collect(Collectors.toList());
-            List<PlayedHit> late = taps.size() <= ExpectedHits.MAX
-                    ? taps
-                    : taps.subList(taps.size() - ExpectedHits.MAX, taps.size());
+            List<PlayedHit> late =
+                    taps.size() <= ExpectedHits.MAX ? taps : taps.subList(taps.size() - ExpectedHits.MAX, taps.size());
             return Optional.of(HitMatching.of(expected, late));
         } catch (StrideException e) {
             // A layer that cannot be laid out is told among the findings, and nobody can play it.
@@ -151,11 +151,11 @@ public final class HitRecorder {
     }
 
     /** A stage may write out several rounds of the phrase: its places are told by the phrase all the same. */
-    private static Phrase told(Phrase played, Phrase inHand) {
-        int bars = inHand.bars().size();
+    private static Phrase told(Phrase played, Phrase selected) {
+        int bars = selected.bars().size();
         boolean inRounds = played.bars().size() % bars == 0
-                && played.bars().subList(0, bars).equals(inHand.bars());
-        return inRounds ? inHand : played;
+                && played.bars().subList(0, bars).equals(selected.bars());
+        return inRounds ? selected : played;
     }
 
     private static NoteValue moment(double wholes) {

@@ -61,8 +61,8 @@ public final class LatencyCalibration {
 
     /** How far from the nearest click, in milliseconds. */
     private static double late(AudiblePosition heard) {
-        double clicks = heard.moment() * Transport.PLAIN_CLICKS_A_WHOLE;
-        return (clicks - Math.rint(clicks)) * 60_000 / Transport.PLAIN_CLICKS_A_MINUTE;
+        double clicks = heard.moment() * Transport.PLAIN_CLICKS_PER_WHOLE;
+        return (clicks - Math.rint(clicks)) * 60_000 / Transport.PLAIN_CLICKS_PER_MINUTE;
     }
 
     /** Gives it up. */

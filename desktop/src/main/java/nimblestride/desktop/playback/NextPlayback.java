@@ -13,13 +13,13 @@ import org.apache.commons.numbers.fraction.BigFraction;
 
 /** What would be played now: what lies on the desk, as it is set to be heard and as far as it is being built up. */
 final class NextPlayback {
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final PlaybackSettings settings;
     private final ShownExercise shown;
     private final SelectedStage stages;
 
-    NextPlayback(ExerciseDocument desk, PlaybackSettings settings, ShownExercise shown, SelectedStage stages) {
-        this.desk = desk;
+    NextPlayback(ExerciseDocument document, PlaybackSettings settings, ShownExercise shown, SelectedStage stages) {
+        this.document = document;
         this.settings = settings;
         this.shown = shown;
         this.stages = stages;
@@ -34,7 +34,7 @@ final class NextPlayback {
 
     /** The tempo at which the feel in hand is played, or would be. */
     Tempo tempo() {
-        Tempo tempo = atTempo(desk.exerciseProperty().get()).tempo();
+        Tempo tempo = atTempo(document.exerciseProperty().get()).tempo();
         BigFraction slowed =
                 tempo.perMinute().multiply(settings.percentProperty().get()).divide(100);
         BigFraction slowest = BigFraction.of(Tempo.MIN);
@@ -45,14 +45,14 @@ final class NextPlayback {
 
     /** The take that would be played now, from its beginning. */
     PlaybackRequest take() {
-        Exercise exercise = atTempo(desk.exerciseProperty().get());
+        Exercise exercise = atTempo(document.exerciseProperty().get());
         CountIn countIn = new CountIn(
                 settings.countInProperty().get(),
                 shown.countingSystemProperty().get(),
                 shown.subdivisionProperty().get());
         boolean sections = playsSections(exercise);
         PlaybackRequest take = new PlaybackRequest(
-                        sections ? exercise : inHand(exercise),
+                        sections ? exercise : selected(exercise),
                         SelectedStage.clicked(
                                 settings.clicked(), settings.stageProperty().get()))
                 .at(settings.percentProperty().get())
@@ -77,7 +77,7 @@ final class NextPlayback {
     }
 
     /** The feel in hand as it is practised: a stage of it, or as many layers as are being built up. */
-    private Exercise inHand(Exercise exercise) {
+    private Exercise selected(Exercise exercise) {
         Optional<Stage> stage = settings.stageProperty().get();
         if (stage.isPresent()) {
             return stages.of(exercise, stage.get());

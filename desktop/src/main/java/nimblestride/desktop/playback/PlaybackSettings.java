@@ -60,7 +60,8 @@ public final class PlaybackSettings {
 
     /** Plays it so many hundredths of its tempo faster, or slower below 0, as far as that goes. */
     public void faster(int hundredths) {
-        percent.set(Math.max(PlaybackRequest.MIN_PERCENT, Math.min(PlaybackRequest.MAX_PERCENT, percent.get() + hundredths)));
+        percent.set(Math.max(
+                PlaybackRequest.MIN_PERCENT, Math.min(PlaybackRequest.MAX_PERCENT, percent.get() + hundredths)));
     }
 
     /** How many bars are counted in when playing starts. */

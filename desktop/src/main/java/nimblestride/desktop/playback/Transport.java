@@ -30,10 +30,10 @@ public final class Transport implements AutoCloseable {
     /** What {@link #sectionProperty} is while nothing plays. */
     public static final int NO_SECTION = -1;
 
-    static final int PLAIN_CLICKS_A_MINUTE = 100;
-    static final int PLAIN_CLICKS_A_WHOLE = 4;
+    static final int PLAIN_CLICKS_PER_MINUTE = 100;
+    static final int PLAIN_CLICKS_PER_WHOLE = 4;
 
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final Player player;
     private final PlaybackSettings settings = new PlaybackSettings();
     private final ReadOnlyBooleanWrapper playing = new ReadOnlyBooleanWrapper();
@@ -49,10 +49,10 @@ public final class Transport implements AutoCloseable {
     private int partOfFrame;
 
     /** @param heard is told, for each frame, the moment that is heard of the feel in hand; nothing while another one plays */
-    public Transport(ExerciseDocument desk, Player player, ShownExercise shown, Consumer<OptionalDouble> heard) {
-        this.desk = desk;
+    public Transport(ExerciseDocument document, Player player, ShownExercise shown, Consumer<OptionalDouble> heard) {
+        this.document = document;
         this.player = player;
-        this.next = new NextPlayback(desk, settings, shown, new SelectedStage(problem::set));
+        this.next = new NextPlayback(document, settings, shown, new SelectedStage(problem::set));
         this.follower = heard;
         this.playingTake = take();
         this.frames = new AnimationTimer() {
@@ -65,12 +65,12 @@ public final class Transport implements AutoCloseable {
                 player.heard().ifPresent(Transport.this::follow);
             }
         };
-        desk.exerciseProperty().addListener((property, old, now) -> {
+        document.exerciseProperty().addListener((property, old, now) -> {
             settings.fit(now.phrase().bars().size());
             settings.fit(now.practice());
             change();
         });
-        desk.onLaid(settings::letGo);
+        document.onLaid(settings::letGo);
         settings.heardAtOnce().forEach(setting -> setting.addListener(change -> change()));
         settings.volumeProperty()
                 .addListener(
@@ -124,7 +124,7 @@ public final class Transport implements AutoCloseable {
         }
         counting = false;
         counted.set("");
-        Exercise exercise = desk.exerciseProperty().get();
+        Exercise exercise = document.exerciseProperty().get();
         if (!next.playsSections(exercise)
                 || heard.section() >= exercise.sections().size()) {
             section.set(NO_SECTION);
@@ -133,16 +133,16 @@ public final class Transport implements AutoCloseable {
             return;
         }
         section.set(heard.section());
-        boolean inHand = exercise.sections().get(heard.section()).feel()
-                == desk.exerciseProperty().get().inHand();
-        follower.accept(inHand ? OptionalDouble.of(heard.moment()) : OptionalDouble.empty());
+        boolean selected = exercise.sections().get(heard.section()).content()
+                == document.exerciseProperty().get().selected();
+        follower.accept(selected ? OptionalDouble.of(heard.moment()) : OptionalDouble.empty());
     }
 
     private void count(double left) {
         Exercise exercise = playingTake.exercise();
         StartPoint start = playingTake.start();
-        Phrase phrase = exercise.turnedTo(
-                        exercise.sections().get(start.section()).feel())
+        Phrase phrase = exercise.withSelected(
+                        exercise.sections().get(start.section()).content())
                 .phrase();
         long number = phrase.barAt(start.moment());
         Bar bar = phrase.bar(number);
@@ -166,7 +166,7 @@ public final class Transport implements AutoCloseable {
         String speed = tempo + (percent == 100 ? "" : " at " + percent + " %");
         String bars = settings.loopProperty()
                 .get()
-                .filter(one -> !next.playsSections(desk.exerciseProperty().get()))
+                .filter(one -> !next.playsSections(document.exerciseProperty().get()))
                 .map(one -> ", bars " + (one.from() + 1) + " to " + one.to())
                 .orElse("");
         return "Playing" + part + speed + bars;
@@ -177,7 +177,7 @@ public final class Transport implements AutoCloseable {
         if (playing.get()) {
             stop();
         } else {
-            Exercise exercise = desk.exerciseProperty().get();
+            Exercise exercise = document.exerciseProperty().get();
             int bar = settings.firstBarProperty().get();
             play(take().from(new StartPoint(
                     next.playsSections(exercise) && bar > 0 ? exercise.firstSection() : 0,
@@ -187,7 +187,7 @@ public final class Transport implements AutoCloseable {
 
     /** Plays the feel in hand from a moment on, also where it plays already. */
     public void playFrom(NoteValue moment) {
-        Exercise exercise = desk.exerciseProperty().get();
+        Exercise exercise = document.exerciseProperty().get();
         if (next.playsSections(exercise)) {
             int first = exercise.firstSection();
             NoteValue within = moment.remainder(exercise.phrase().length());
@@ -210,7 +210,7 @@ public final class Transport implements AutoCloseable {
     /** Plays a plain click, by which something can be measured. */
     void playPlainClick() {
         Exercise plain = new Exercise(
-                "Click", Phrase.of(Bar.of(Meter.of(4, 4))), List.of(), Tempo.ofQuarters(PLAIN_CLICKS_A_MINUTE));
+                "Click", Phrase.of(Bar.of(Meter.of(4, 4))), List.of(), Tempo.ofQuarters(PLAIN_CLICKS_PER_MINUTE));
         play(new PlaybackRequest(plain, ClickSettings.NONE.with(ClickSettings.Level.UNIT, true)));
     }
 
@@ -258,7 +258,7 @@ public final class Transport implements AutoCloseable {
     private static PlaybackRequest heardOf(PlaybackRequest take) {
         return take.from(StartPoint.BEGINNING)
                 .countedIn(CountIn.NONE)
-                .of(take.exercise().turnedTo(0));
+                .of(take.exercise().withSelected(0));
     }
 
     /** The tempo at which the feel in hand is played, or would be. */

@@ -72,7 +72,7 @@ final class BookExport implements LogFiles {
     public void table() {
         write("practice-log.csv", (open, out) -> {
             Map<UUID, String> names = new HashMap<>();
-            for (Student student : open.register().students()) {
+            for (Student student : open.students().students()) {
                 names.put(student.id(), student.name());
             }
             Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);

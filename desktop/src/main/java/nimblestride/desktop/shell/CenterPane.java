@@ -29,11 +29,11 @@ final class CenterPane {
 
     /** Shows the desk again. */
     void back() {
-        usual.ifPresent(desk -> {
-            root.setCenter(desk);
+        usual.ifPresent(document -> {
+            root.setCenter(document);
             showHeading(true);
             // Otherwise the focus would fall on the first field there is.
-            Optional.ofNullable(desk.lookup(".road")).ifPresent(Node::requestFocus);
+            Optional.ofNullable(document.lookup(".road")).ifPresent(Node::requestFocus);
         });
         usual = Optional.empty();
     }

@@ -19,19 +19,19 @@ import org.kordamp.ikonli.javafx.FontIcon;
 /** The school in which the Road is counted, and the count as text. */
 final class CountChoice extends HBox {
     CountChoice(
-            ExerciseDocument desk,
-            ObjectProperty<CountingSystem> school,
-            ObjectProperty<Subdivision> division,
+            ExerciseDocument document,
+            ObjectProperty<CountingSystem> countingSystem,
+            ObjectProperty<Subdivision> subdivision,
             Runnable stand) {
         getStyleClass().add("add-line");
-        ComboBox<CountingSystem> schools = new ComboBox<>();
-        schools.setId("counting");
-        schools.getItems().setAll(CountingSystem.values());
-        schools.setPrefWidth(190);
-        schools.setMinWidth(190);
-        schools.setConverter(new TitleConverter<>(CountingSystem::title));
-        schools.setAccessibleText("How to count");
-        schools.valueProperty().bindBidirectional(school);
+        ComboBox<CountingSystem> countingSystems = new ComboBox<>();
+        countingSystems.setId("counting");
+        countingSystems.getItems().setAll(CountingSystem.values());
+        countingSystems.setPrefWidth(190);
+        countingSystems.setMinWidth(190);
+        countingSystems.setConverter(new TitleConverter<>(CountingSystem::title));
+        countingSystems.setAccessibleText("How to count");
+        countingSystems.valueProperty().bindBidirectional(countingSystem);
         Button copy = new Button("", new FontIcon(Feather.COPY));
         copy.setId("copy-count");
         copy.setMinWidth(USE_PREF_SIZE);
@@ -40,8 +40,8 @@ final class CountChoice extends HBox {
         ControlTip.on(copy, "Copy the count as text, a line for each bar");
         copy.setOnAction(event -> {
             ClipboardContent content = new ClipboardContent();
-            content.putString(
-                    CountText.write(desk.exerciseProperty().get().phrase().bars(), school.get(), division.get()));
+            content.putString(CountText.write(
+                    document.exerciseProperty().get().phrase().bars(), countingSystem.get(), subdivision.get()));
             Clipboard.getSystemClipboard().setContent(content);
         });
         Button large = new Button("", new FontIcon(Feather.BOOK_OPEN));
@@ -54,6 +54,6 @@ final class CountChoice extends HBox {
         setMinWidth(USE_PREF_SIZE);
         Label caption = new Label("Count");
         caption.setMinWidth(USE_PREF_SIZE);
-        getChildren().setAll(caption, schools, copy, large);
+        getChildren().setAll(caption, countingSystems, copy, large);
     }
 }

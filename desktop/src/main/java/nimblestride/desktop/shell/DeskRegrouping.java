@@ -5,14 +5,14 @@ import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.view.road.RegroupAction;
 
 /** Groups set by hand on the Road go to the desk; a drag is one step back. */
-record DeskRegrouping(ExerciseDocument desk) implements RegroupAction {
+record DeskRegrouping(ExerciseDocument document) implements RegroupAction {
     @Override
     public void regroup(int bar, Grouping grouping) {
-        desk.edit("foot", exercise -> exercise.withPhrase(exercise.phrase().regrouped(bar, grouping)));
+        document.edit("foot", exercise -> exercise.withPhrase(exercise.phrase().regrouped(bar, grouping)));
     }
 
     @Override
     public void done() {
-        desk.endBurst();
+        document.endBurst();
     }
 }

@@ -15,7 +15,7 @@ import nimblestride.formats.json.DraftJson.Draft;
 /** What lies on the desk is kept on disk by itself, and found there again; where that cannot be, it says so. */
 final class DraftSession implements AutoCloseable {
     private final Consumer<String> tell;
-    private Optional<DraftStore> keeper = Optional.empty();
+    private Optional<DraftStore> drafts = Optional.empty();
     private Optional<Autosave> autosave = Optional.empty();
 
     /** @param tell is given what the user is to know */
@@ -24,14 +24,14 @@ final class DraftSession implements AutoCloseable {
     }
 
     /** What lay on the desk last, and what keeps what will lie there; the problem is empty where the last could be read. */
-    record Found(DraftStore keeper, Optional<Draft> last, String problem) {
+    record Found(DraftStore drafts, Optional<Draft> last, String problem) {
         /** @throws FileException if nothing can be kept in that folder */
         static Found in(Path folder) {
-            DraftStore keeper = DraftStore.in(folder);
+            DraftStore drafts = DraftStore.in(folder);
             try {
-                return new Found(keeper, keeper.last(), "");
+                return new Found(drafts, drafts.last(), "");
             } catch (StrideException e) {
-                return new Found(keeper, Optional.empty(), e.getMessage());
+                return new Found(drafts, Optional.empty(), e.getMessage());
             }
         }
     }
@@ -40,9 +40,9 @@ final class DraftSession implements AutoCloseable {
     Draft last(BackgroundTask<Found> looking) {
         try {
             Found found = looking.get();
-            keeper = Optional.of(found.keeper());
+            drafts = Optional.of(found.drafts());
             autosave =
-                    Optional.of(new Autosave(found.keeper(), problem -> Platform.runLater(() -> tell.accept(problem))));
+                    Optional.of(new Autosave(found.drafts(), problem -> Platform.runLater(() -> tell.accept(problem))));
             if (!found.problem().isEmpty()) {
                 tell.accept(found.problem());
             } else if (found.last().isPresent() && !found.last().get().saved()) {
@@ -66,7 +66,7 @@ final class DraftSession implements AutoCloseable {
     @Override
     public void close() {
         autosave.ifPresent(Autosave::close);
-        keeper.ifPresent(held -> {
+        drafts.ifPresent(held -> {
             try {
                 held.close();
             } catch (StrideException e) {

@@ -32,7 +32,7 @@ import nimblestride.store.book.ExerciseSummary;
 
 /** New, open, save, and the rest of what moves exercises between the desk, the Book and files. */
 public final class FileMenu {
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final Dialogs questions;
     private final OpenBook book;
     private final CommandQueue commands;
@@ -40,8 +40,13 @@ public final class FileMenu {
     private Consumer<ImportedOriginal> bringing = original -> {};
 
     /** @param status is told what has been done */
-    FileMenu(ExerciseDocument desk, Dialogs questions, OpenBook book, CommandQueue commands, Consumer<String> status) {
-        this.desk = desk;
+    FileMenu(
+            ExerciseDocument document,
+            Dialogs questions,
+            OpenBook book,
+            CommandQueue commands,
+            Consumer<String> status) {
+        this.document = document;
         this.commands = commands;
         this.questions = questions;
         this.book = book;
@@ -56,7 +61,7 @@ public final class FileMenu {
 
     void newExercise() {
         if (mayReplace()) {
-            desk.lay(blank());
+            document.lay(blank());
             status.accept("A new exercise.");
         }
     }
@@ -114,7 +119,7 @@ public final class FileMenu {
         if (!mayReplace()) {
             return false;
         }
-        desk.lay(Draft.of(exercise));
+        document.lay(Draft.of(exercise));
         return true;
     }
 
@@ -124,11 +129,11 @@ public final class FileMenu {
             return false;
         }
         Optional<ExerciseSummary> kept = book.change(one -> one.together(() -> {
-            ExerciseSummary added = one.shelf().add(exercise, book.now());
-            one.originals().keep(added.id(), fileName, original);
+            ExerciseSummary added = one.exercises().add(exercise, book.now());
+            one.importedFiles().keep(added.id(), fileName, original);
             return added;
         }));
-        desk.lay(new Draft(exercise, Optional.empty(), kept.map(FileMenu::inBook), kept.isPresent()));
+        document.lay(new Draft(exercise, Optional.empty(), kept.map(FileMenu::inBook), kept.isPresent()));
         kept.ifPresent(now ->
                 status.accept("\"" + now.name() + "\" is in the Book, with " + fileName + ", which it came from."));
         return true;
@@ -136,9 +141,9 @@ public final class FileMenu {
 
     /** Writes the file that the exercise on the desk came from, just as it came. */
     void saveOriginal() {
-        Optional<UUID> id = desk.inBookProperty().get().map(InBook::id);
-        Optional<String> name =
-                id.flatMap(one -> book.ask(open -> open.originals().nameOf(one)).flatMap(found -> found));
+        Optional<UUID> id = document.inBookProperty().get().map(InBook::id);
+        Optional<String> name = id.flatMap(
+                one -> book.ask(open -> open.importedFiles().nameOf(one)).flatMap(found -> found));
         if (name.isEmpty()) {
             status.accept("This exercise was not brought in from a file.");
             return;
@@ -148,7 +153,9 @@ public final class FileMenu {
                 .ifPresent(file -> book.run(
                         "Writing " + file.getFileName(),
                         (open, progress) -> {
-                            open.originals().contentOf(id.get()).ifPresent(content -> AtomicFile.write(file, content));
+                            open.importedFiles()
+                                    .contentOf(id.get())
+                                    .ifPresent(content -> AtomicFile.write(file, content));
                             return file;
                         },
                         written -> status.accept("Wrote " + written + ".")));
@@ -157,16 +164,16 @@ public final class FileMenu {
     private void openExercise(Path file) {
         Exercise exercise = ExerciseJson.read(file);
         if (mayReplace()) {
-            desk.lay(new Draft(exercise, Optional.of(file), Optional.empty(), true));
+            document.lay(new Draft(exercise, Optional.of(file), Optional.empty(), true));
             status.accept("Opened " + file.getFileName() + ".");
         }
     }
 
     /** Opens an exercise of the Book. */
     void open(ExerciseSummary kept) {
-        book.ask(one -> one.shelf().read(kept.id())).ifPresent(exercise -> {
+        book.ask(one -> one.exercises().read(kept.id())).ifPresent(exercise -> {
             if (mayReplace()) {
-                desk.lay(new Draft(exercise, Optional.empty(), Optional.of(inBook(kept)), true));
+                document.lay(new Draft(exercise, Optional.empty(), Optional.of(inBook(kept)), true));
                 status.accept("Opened " + kept.name() + ".");
             }
         });
@@ -174,7 +181,7 @@ public final class FileMenu {
 
     /** Opens the exercise of the Book with an id. */
     void openKept(UUID id) {
-        book.ask(one -> one.shelf().find(id))
+        book.ask(one -> one.exercises().find(id))
                 .ifPresent(found -> found.ifPresentOrElse(
                         this::open, () -> status.accept("This exercise is no longer in the Book.")));
     }
@@ -185,17 +192,20 @@ public final class FileMenu {
 
     /** What has been taken out of the Book may still lie on the desk. */
     void takenOut(UUID id) {
-        if (desk.inBookProperty().get().filter(lying -> lying.id().equals(id)).isPresent()) {
-            desk.takenOut();
+        if (document.inBookProperty()
+                .get()
+                .filter(lying -> lying.id().equals(id))
+                .isPresent()) {
+            document.takenOut();
         }
     }
 
     /** Whether what lies on the desk may give way: it is saved, or the user lets it go. */
     private boolean mayReplace() {
-        if (desk.savedProperty().get()) {
+        if (document.savedProperty().get()) {
             return true;
         }
-        return switch (questions.keepChanges(desk.exerciseProperty().get().name())) {
+        return switch (questions.keepChanges(document.exerciseProperty().get().name())) {
             case SAVE -> save();
             case LET_GO -> true;
             case CANCEL -> false;
@@ -204,12 +214,12 @@ public final class FileMenu {
 
     /** Saves where it came from; what is nowhere yet comes into the Book. */
     boolean save() {
-        return desk.fileProperty().get().map(this::write).orElseGet(this::keepInBook);
+        return document.fileProperty().get().map(this::write).orElseGet(this::keepInBook);
     }
 
     boolean saveAs() {
         Optional<Path> chosen = questions.fileToSave(
-                SafeFileName.of(desk.exerciseProperty().get().name()) + ".json");
+                SafeFileName.of(document.exerciseProperty().get().name()) + ".json");
         return chosen.map(FileMenu::withEnding).map(this::write).orElse(false);
     }
 
@@ -219,14 +229,14 @@ public final class FileMenu {
 
     /** Puts the exercise into the Book, or writes it there anew. */
     boolean keepInBook() {
-        Exercise exercise = desk.exerciseProperty().get();
+        Exercise exercise = document.exerciseProperty().get();
         try {
             Optional<ExerciseSummary> kept =
-                    book.change(one -> desk.inBookProperty().get().isEmpty()
-                            ? one.shelf().add(exercise, book.now())
-                            : one.shelf().save(lying(exercise), exercise, book.now()));
+                    book.change(one -> document.inBookProperty().get().isEmpty()
+                            ? one.exercises().add(exercise, book.now())
+                            : one.exercises().save(lying(exercise), exercise, book.now()));
             kept.ifPresent(now -> {
-                desk.keptAs(inBook(now), exercise);
+                document.keptAs(inBook(now), exercise);
                 status.accept("\"" + now.name() + "\" is in the Book.");
             });
             return kept.isPresent();
@@ -236,7 +246,7 @@ public final class FileMenu {
     }
 
     private ExerciseSummary lying(Exercise exercise) {
-        InBook lying = desk.inBookProperty().get().orElseThrow();
+        InBook lying = document.inBookProperty().get().orElseThrow();
         return new ExerciseSummary(lying.id(), exercise.name(), "", lying.revision());
     }
 
@@ -244,22 +254,22 @@ public final class FileMenu {
         if (!questions.sure("It is not as it was", why + "\n\nYours can be kept beside it.", "Keep mine beside it")) {
             return false;
         }
-        Optional<ExerciseSummary> kept = book.change(one -> one.shelf().add(exercise, book.now()));
-        kept.ifPresent(now -> desk.keptAs(inBook(now), exercise));
+        Optional<ExerciseSummary> kept = book.change(one -> one.exercises().add(exercise, book.now()));
+        kept.ifPresent(now -> document.keptAs(inBook(now), exercise));
         return kept.isPresent();
     }
 
     /** Puts exercises into the Book beside what lies on the desk: all of them, or none. */
     void keepInBook(List<Exercise> exercises) {
-        book.change(one -> one.shelf().addAll(exercises, book.now()))
+        book.change(one -> one.exercises().addAll(exercises, book.now()))
                 .ifPresent(kept -> status.accept("Kept " + Counted.count(kept.size(), "exercise") + " in the Book."));
     }
 
     private boolean write(Path file) {
-        Exercise exercise = desk.exerciseProperty().get();
+        Exercise exercise = document.exerciseProperty().get();
         try {
             ExerciseJson.write(exercise, file);
-            desk.savedTo(file, exercise);
+            document.savedTo(file, exercise);
             status.accept("Saved as " + file + ".");
             return true;
         } catch (StrideException e) {
@@ -270,7 +280,7 @@ public final class FileMenu {
     }
 
     void saveMidi() {
-        Exercise exercise = desk.exerciseProperty().get();
+        Exercise exercise = document.exerciseProperty().get();
         questions.fileToSave(SafeFileName.of(exercise.name()) + ".mid").ifPresent(file -> {
             commands.run(
                     "Writing the MIDI file " + file.getFileName(),

@@ -27,19 +27,19 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /** The exercise's name, its bars as people write them, its tempo, and play. */
 final class Heading extends VBox {
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final TypedField<String> name;
     private final TypedField<Phrase> bars;
     private final TypedField<Tempo> tempo;
 
-    Heading(ExerciseDocument desk, Transport transport) {
-        this.desk = desk;
+    Heading(ExerciseDocument document, Transport transport) {
+        this.document = document;
         getStyleClass().add("heading");
         name = new TypedField<>(
-                text -> desk.exerciseProperty().get().withName(text.strip()).name(),
+                text -> document.exerciseProperty().get().withName(text.strip()).name(),
                 text -> text,
-                value -> desk.edit("name", exercise -> exercise.withName(value)),
-                desk::endBurst);
+                value -> document.edit("name", exercise -> exercise.withName(value)),
+                document::endBurst);
         name.field().setId("name");
         name.field().getStyleClass().add("exercise-name");
         name.field().setAccessibleText("Name of the exercise");
@@ -48,8 +48,8 @@ final class Heading extends VBox {
         bars = new TypedField<>(
                 BarsText::read,
                 BarsText::write,
-                value -> desk.edit("bars", exercise -> exercise.withPhrase(value)),
-                desk::endBurst);
+                value -> document.edit("bars", exercise -> exercise.withPhrase(value)),
+                document::endBurst);
         bars.field().setId("bars");
         bars.field().getStyleClass().add("bars-line");
         bars.field().setPromptText("11/8(3+3+3+2) x2, 9/16");
@@ -59,8 +59,8 @@ final class Heading extends VBox {
         tempo = new TypedField<>(
                 TempoText::read,
                 TempoText::write,
-                value -> desk.edit("tempo", exercise -> exercise.withTempo(value)),
-                desk::endBurst);
+                value -> document.edit("tempo", exercise -> exercise.withTempo(value)),
+                document::endBurst);
         tempo.field().setId("tempo");
         tempo.field().setAccessibleText("Tempo: quarter notes a minute, or as in 1/8=210");
         ControlTip.on(tempo.field(), "Quarter notes a minute, or 1/8=210. Up and Down change it by one.");
@@ -91,8 +91,13 @@ final class Heading extends VBox {
 
         HBox first = row(
                 name,
-                icon("undo", Feather.CORNER_UP_LEFT, "Undo (Ctrl+Z)", desk.canUndoProperty(), desk::undo),
-                icon("redo", Feather.CORNER_UP_RIGHT, "Redo (Ctrl+Shift+Z)", desk.canRedoProperty(), desk::redo));
+                icon("undo", Feather.CORNER_UP_LEFT, "Undo (Ctrl+Z)", document.canUndoProperty(), document::undo),
+                icon(
+                        "redo",
+                        Feather.CORNER_UP_RIGHT,
+                        "Redo (Ctrl+Shift+Z)",
+                        document.canRedoProperty(),
+                        document::redo));
         HBox second = row(caption("Bars"), bars, caption("Tempo"), tempo, play, click);
         getChildren().setAll(first, second);
     }
@@ -128,12 +133,12 @@ final class Heading extends VBox {
             return;
         }
         event.consume();
-        Tempo now = desk.exerciseProperty().get().tempo();
+        Tempo now = document.exerciseProperty().get().tempo();
         BigFraction next = now.perMinute().add(BigFraction.of(step));
-        boolean isOne = next.compareTo(BigFraction.of(Tempo.MIN)) >= 0
-                && next.compareTo(BigFraction.of(Tempo.MAX)) <= 0;
-        if (isOne && desk.exerciseProperty().get().allowsTempo(new Tempo(now.beat(), next))) {
-            desk.edit("tempo", exercise -> exercise.withTempo(new Tempo(now.beat(), next)));
+        boolean isOne =
+                next.compareTo(BigFraction.of(Tempo.MIN)) >= 0 && next.compareTo(BigFraction.of(Tempo.MAX)) <= 0;
+        if (isOne && document.exerciseProperty().get().allowsTempo(new Tempo(now.beat(), next))) {
+            document.edit("tempo", exercise -> exercise.withTempo(new Tempo(now.beat(), next)));
         }
     }
 

@@ -127,7 +127,7 @@ final class LegacySettings {
     private CountingSystem counting() {
         String name = properties.getProperty("counting", "");
         return Arrays.stream(CountingSystem.values())
-                .filter(school -> school.name().equals(name))
+                .filter(countingSystem -> countingSystem.name().equals(name))
                 .findFirst()
                 .orElse(Settings.DEFAULT.counting());
     }

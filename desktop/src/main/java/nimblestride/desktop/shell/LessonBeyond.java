@@ -20,7 +20,7 @@ import nimblestride.formats.json.DraftJson.InBook;
 
 /** What a lesson has done beyond its page. */
 record LessonBeyond(
-        ExerciseDocument desk,
+        ExerciseDocument document,
         OpenBook book,
         FileMenu files,
         Dialogs questions,
@@ -31,12 +31,12 @@ record LessonBeyond(
         implements LessonPage.Beyond {
     @Override
     public Optional<UUID> onTheDesk() {
-        return desk.inBookProperty().get().map(InBook::id);
+        return document.inBookProperty().get().map(InBook::id);
     }
 
     @Override
     public String nameOnTheDesk() {
-        return desk.exerciseProperty().get().name();
+        return document.exerciseProperty().get().name();
     }
 
     @Override
@@ -68,8 +68,8 @@ record LessonBeyond(
         book.ask(open -> {
                     List<Exercise> all = new ArrayList<>();
                     for (UUID id : exercises) {
-                        if (open.shelf().find(id).isPresent()) {
-                            all.add(open.shelf().read(id));
+                        if (open.exercises().find(id).isPresent()) {
+                            all.add(open.exercises().read(id));
                         }
                     }
                     return all;

@@ -24,7 +24,7 @@ final class MainMenu extends MenuBar {
             MainWindow window,
             FileMenu files,
             BookExport book,
-            ExerciseDocument desk,
+            ExerciseDocument document,
             Transport transport,
             RoadView road) {
         Menu file = new Menu("File");
@@ -52,10 +52,10 @@ final class MainMenu extends MenuBar {
                         }));
 
         Menu edit = new Menu("Edit");
-        MenuItem undo = item("Undo", "Shortcut+Z", desk::undo);
-        undo.disableProperty().bind(desk.canUndoProperty().not());
-        MenuItem redo = item("Redo", "Shortcut+Shift+Z", desk::redo);
-        redo.disableProperty().bind(desk.canRedoProperty().not());
+        MenuItem undo = item("Undo", "Shortcut+Z", document::undo);
+        undo.disableProperty().bind(document.canUndoProperty().not());
+        MenuItem redo = item("Redo", "Shortcut+Shift+Z", document::redo);
+        redo.disableProperty().bind(document.canRedoProperty().not());
         edit.getItems()
                 .setAll(
                         undo,

@@ -43,16 +43,16 @@ public final class MainWindow {
     private final Settings remembered;
     private final DefectLog defects;
     private final CommandQueue commands;
-    private final StatusBar foot;
+    private final StatusBar statusBar;
     private final RoadView road = new RoadView();
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final WindowSound sounding;
     private final Transport transport;
     private final FileMenu files;
     private final Workspaces benches = new Workspaces();
     private final PlaceWorkspace placing;
     private final CrossWorkspace crossing;
-    private final PracticeWorkspace practising;
+    private final PracticeWorkspace practicing;
     private final ShareWorkspace handing;
     private final FindingsPane findings;
     private final OpenBook openBook;
@@ -88,34 +88,34 @@ public final class MainWindow {
         Dialogs asking = questions.orElseGet(() -> new WindowDialogs(stage, home));
         this.asking = asking;
         this.commands = new CommandQueue(asking::tell, this::tell);
-        this.foot = new StatusBar(commands);
+        this.statusBar = new StatusBar(commands);
         defects.tell(message -> Platform.runLater(() -> tell(message)));
         Settings.Found settings = ahead.settings().get();
         this.remembered = settings.settings();
         this.frame = new WindowFrame(stage, root, remembered);
-        this.desk = new ExerciseDocument(keeping.last(ahead.desk()));
-        foot.forgetWithEachStep(desk);
-        this.sounding = new WindowSound(desk, outputs, home.resolve("voices"), road, this::follow, this::tell);
+        this.document = new ExerciseDocument(keeping.last(ahead.document()));
+        statusBar.forgetWithEachStep(document);
+        this.sounding = new WindowSound(document, outputs, home.resolve("voices"), road, this::follow, this::tell);
         this.transport = sounding.transport();
         remembered.sound().apply(transport.settings(), sounding.devices());
-        this.stand = new MusicStandWindow(stage, desk, road, transport::toggle, frame::style);
+        this.stand = new MusicStandWindow(stage, document, road, transport::toggle, frame::style);
         this.openBook = new OpenBook(ahead.file(), ahead.book(), clock, commands, this::tell);
-        this.files = new FileMenu(desk, asking, openBook, commands, this::tell);
-        this.heading = new Heading(desk, transport);
+        this.files = new FileMenu(document, asking, openBook, commands, this::tell);
+        this.heading = new Heading(document, transport);
         CenterPane middle = new CenterPane(root, heading);
         this.bringing = new ImportView(middle, home, files, asking, this::tell);
         this.help = new HelpView(middle, files, openBook, this::tell, () -> showBook(true));
         this.placing = new PlaceWorkspace(
-                desk,
+                document,
                 road.countingSystemProperty(),
                 road.subdivisionProperty(),
                 road.stageProperty(),
                 moment -> road.bringIntoView(moment));
-        this.crossing = new CrossWorkspace(desk, files::keepInBook);
-        PracticeRecorder diary = new PracticeRecorder(desk, openBook, transport, nanos);
+        this.crossing = new CrossWorkspace(document, files::keepInBook);
+        PracticeRecorder diary = new PracticeRecorder(document, openBook, transport, nanos);
         BookExport bookOut = new BookExport(openBook, asking, this::tell);
-        this.practising = new PracticeWorkspace(
-                desk,
+        this.practicing = new PracticeWorkspace(
+                document,
                 openBook,
                 diary,
                 transport,
@@ -125,7 +125,7 @@ public final class MainWindow {
                         files::openKept, road::setPlayed, this::tell, bookOut, new AskingForSounds(asking)));
         FileDelivery delivering = new FileDelivery(stage, asking, commands, this::tell);
         this.handing = new ShareWorkspace(
-                desk,
+                document,
                 remembered.sheet(),
                 road.countingSystemProperty(),
                 openBook,
@@ -136,42 +136,42 @@ public final class MainWindow {
                 this::tell);
         handing.teach(() -> new LessonPage(
                 openBook,
-                new LessonBeyond(desk, openBook, files, asking, bookOut, handing::sheet, delivering, this::tell)));
+                new LessonBeyond(document, openBook, files, asking, bookOut, handing::sheet, delivering, this::tell)));
         benches.add(
                 "Break",
                 "take a bar apart and feel it in groups",
-                new GroupWorkspace(desk, road.countingSystemProperty(), road.subdivisionProperty(), nanos));
+                new GroupWorkspace(document, road.countingSystemProperty(), road.subdivisionProperty(), nanos));
         benches.add("Place", "voices on counts, and the hands", placing);
         benches.add("Cross", "what runs across the bar line, and its way home", crossing);
-        benches.add("Shift", "a change of gear, there and back", new ModulateWorkspace(desk, transport));
-        benches.add("Practise", "stages, the ladder, taps and the log; how it all sounds", practising);
+        benches.add("Shift", "a change of gear, there and back", new ModulateWorkspace(document, transport));
+        benches.add("Practise", "stages, the ladder, taps and the log; how it all sounds", practicing);
         benches.add("Hand out", "the page as it will print, and files for other programs", handing);
-        benches.putAtTheEnd(
-                new CountChoice(desk, road.countingSystemProperty(), road.subdivisionProperty(), this::showCountStand));
+        benches.putAtTheEnd(new CountChoice(
+                document, road.countingSystemProperty(), road.subdivisionProperty(), this::showCountStand));
         benches.choose("Cross");
-        this.findings =
-                new FindingsPane(place -> road.bringIntoView(place.at()), mend -> desk.edit(exercise -> mend.mended()));
+        this.findings = new FindingsPane(
+                place -> road.bringIntoView(place.at()), fix -> document.edit(exercise -> fix.mended()));
         this.book = new BookPane(openBook, new BookActions(files, bookOut, asking));
-        this.menu = new MainMenu(this, files, bookOut, desk, transport, road);
+        this.menu = new MainMenu(this, files, bookOut, document, transport, road);
         setNight(remembered.night());
         build();
         listen();
-        foot.tellToo(settings.problem());
+        statusBar.tellToo(settings.problem());
     }
 
     private void build() {
-        desk.exerciseProperty().addListener((property, old, exercise) -> {
+        document.exerciseProperty().addListener((property, old, exercise) -> {
             heading.show(exercise);
             benches.show(exercise);
         });
-        heading.show(desk.exerciseProperty().get());
-        benches.show(desk.exerciseProperty().get());
+        heading.show(document.exerciseProperty().get());
+        benches.show(document.exerciseProperty().get());
 
         PaneLayout panes = new PaneLayout(book, road, benches, findings);
         root.getStyleClass().add("window");
         root.setTop(new VBox(menu, heading));
         root.setCenter(panes);
-        root.setBottom(foot);
+        root.setBottom(statusBar);
         menu.bookShownProperty().addListener((property, was, shown) -> panes.showBook(shown));
         menu.roomForWorkspaceProperty().addListener((property, was, more) -> panes.roomForBench(more));
         menu.bookShownProperty().set(remembered.bookShown());
@@ -179,10 +179,10 @@ public final class MainWindow {
         menu.reducedMotionProperty().set(remembered.reducedMotion());
         menu.darkModeProperty().set(remembered.night());
         road.countingSystemProperty().set(remembered.counting());
-        practising.breaksProperty().set(remembered.rests());
+        practicing.breaksProperty().set(remembered.rests());
         new WindowKeys(
                         frame.scene(),
-                        desk,
+                        document,
                         transport,
                         sounding.devices(),
                         road,
@@ -211,7 +211,7 @@ public final class MainWindow {
     }
 
     private void listen() {
-        road.setRegrouping(new DeskRegrouping(desk));
+        road.setRegrouping(new DeskRegrouping(document));
         benches.chosenProperty().addListener(change -> clicksOnCounts());
         benches.chosenProperty().addListener((property, old, bench) -> {
             // Two feels above each other, and what is much to read, need more room than the Road while they are in
@@ -222,29 +222,29 @@ public final class MainWindow {
                             || bench instanceof ShareWorkspace);
         });
         clicksOnCounts();
-        desk.analyzedProperty().subscribe(answer -> {
+        document.analyzedProperty().subscribe(answer -> {
             if (answer != null) {
                 road.show(answer);
                 findings.show(answer.findings());
                 benches.show(answer);
             }
         });
-        desk.exerciseProperty().addListener(change -> keepAndTitle());
-        desk.exerciseProperty().addListener((property, old, exercise) -> seeAllLayers(old, exercise));
-        desk.fileProperty().addListener(change -> keepAndTitle());
-        desk.inBookProperty().addListener(change -> {
+        document.exerciseProperty().addListener(change -> keepAndTitle());
+        document.exerciseProperty().addListener((property, old, exercise) -> seeAllLayers(old, exercise));
+        document.fileProperty().addListener(change -> keepAndTitle());
+        document.inBookProperty().addListener(change -> {
             markInBook();
             keepAndTitle();
         });
-        desk.savedProperty().addListener(change -> keepAndTitle());
-        PlaybackFollower.listen(transport, sounding.devices(), desk, stage.getScene(), foot.playing());
-        new BreakReminder(transport, practising.breaksProperty(), this::tell).listen();
+        document.savedProperty().addListener(change -> keepAndTitle());
+        PlaybackFollower.listen(transport, sounding.devices(), document, stage.getScene(), statusBar.playing());
+        new BreakReminder(transport, practicing.breaksProperty(), this::tell).listen();
         markInBook();
         keepAndTitle();
     }
 
     private void markInBook() {
-        book.mark(desk.inBookProperty().get().map(InBook::id));
+        book.mark(document.inBookProperty().get().map(InBook::id));
     }
 
     /** A layer that has just come in must not stay unseen and unheard because an exercise is being built up. */
@@ -255,9 +255,9 @@ public final class MainWindow {
     }
 
     private void keepAndTitle() {
-        stage.setTitle((desk.savedProperty().get() ? "" : "• ")
-                + desk.exerciseProperty().get().name() + " - Nimble Stride");
-        keeping.keep(desk.draft());
+        stage.setTitle((document.savedProperty().get() ? "" : "• ")
+                + document.exerciseProperty().get().name() + " - Nimble Stride");
+        keeping.keep(document.draft());
     }
 
     private void follow(OptionalDouble moment) {
@@ -274,7 +274,7 @@ public final class MainWindow {
 
     /** Shows a message at the foot of the window. */
     public void tell(String message) {
-        foot.tell(message);
+        statusBar.tell(message);
     }
 
     /** Chart paper or the dim stage. */
@@ -301,10 +301,10 @@ public final class MainWindow {
     /** Writes the exercise otherwise, where it can be. */
     void rewrite(UnaryOperator<Exercise> rewriting) {
         try {
-            Exercise before = desk.exerciseProperty().get();
-            desk.edit(rewriting);
+            Exercise before = document.exerciseProperty().get();
+            document.edit(rewriting);
             tell(
-                    desk.exerciseProperty().get().equals(before)
+                    document.exerciseProperty().get().equals(before)
                             ? "It is written so already."
                             : "Written otherwise; layers that follow the bar now follow the new bars.");
         } catch (StrideException e) {
@@ -372,7 +372,7 @@ public final class MainWindow {
 
     /** Opens an exercise of the Book by its name; nothing happens where there is none. */
     public void openFromBook(String name) {
-        openBook.ask(one -> one.shelf().named(name)).flatMap(kept -> kept).ifPresent(files::open);
+        openBook.ask(one -> one.exercises().named(name)).flatMap(kept -> kept).ifPresent(files::open);
     }
 
     /** Opens a file, as if it had been chosen in the menu. */
@@ -385,8 +385,8 @@ public final class MainWindow {
     }
 
     /** What lies on the desk. */
-    ExerciseDocument desk() {
-        return desk;
+    ExerciseDocument document() {
+        return document;
     }
 
     /** The Book, where there is one. */
@@ -411,7 +411,7 @@ public final class MainWindow {
                 menu.bookShownProperty().get(),
                 road.countingSystemProperty().get(),
                 handing.sheet(),
-                practising.breaksProperty().get(),
+                practicing.breaksProperty().get(),
                 SoundSettings.of(transport.settings(), sounding.devices()));
         try {
             settings.write(home);
@@ -430,7 +430,7 @@ public final class MainWindow {
         sounding.close();
         benches.close();
         book.close();
-        desk.close();
+        document.close();
         keeping.close();
         commands.close();
         openBook.close();

@@ -11,20 +11,20 @@ import nimblestride.desktop.view.stand.MusicStand;
 /** The count on the music stand, from the first time it is asked for; it follows the desk, the Road's count and the sound. */
 final class MusicStandWindow {
     private final Window owner;
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final RoadView road;
     private final Runnable play;
-    private final Supplier<String> colours;
+    private final Supplier<String> colors;
     private Optional<MusicStand> stand = Optional.empty();
 
-    /** @param colours of the window, for its root */
-    MusicStandWindow(Window owner, ExerciseDocument desk, RoadView road, Runnable play, Supplier<String> colours) {
+    /** @param colors of the window, for its root */
+    MusicStandWindow(Window owner, ExerciseDocument document, RoadView road, Runnable play, Supplier<String> colors) {
         this.owner = owner;
-        this.desk = desk;
+        this.document = document;
         this.road = road;
         this.play = play;
-        this.colours = colours;
-        desk.exerciseProperty().addListener(change -> refresh());
+        this.colors = colors;
+        document.exerciseProperty().addListener(change -> refresh());
         road.countingSystemProperty().addListener(change -> refresh());
         road.subdivisionProperty().addListener(change -> refresh());
     }
@@ -35,19 +35,19 @@ final class MusicStandWindow {
         }
         stand.get()
                 .show(
-                        desk.exerciseProperty().get(),
+                        document.exerciseProperty().get(),
                         road.countingSystemProperty().get(),
                         road.subdivisionProperty().get(),
-                        colours.get());
+                        colors.get());
     }
 
     void refresh() {
         stand.filter(MusicStand::isShowing)
                 .ifPresent(shown -> shown.put(
-                        desk.exerciseProperty().get(),
+                        document.exerciseProperty().get(),
                         road.countingSystemProperty().get(),
                         road.subdivisionProperty().get(),
-                        colours.get()));
+                        colors.get()));
     }
 
     void follow(OptionalDouble moment) {

@@ -19,7 +19,8 @@ final class PlaybackFollower {
     private PlaybackFollower() {}
 
     /** @param told says how it is played */
-    static void listen(Transport transport, PlaybackDevices devices, ExerciseDocument desk, Scene scene, Label told) {
+    static void listen(
+            Transport transport, PlaybackDevices devices, ExerciseDocument document, Scene scene, Label told) {
         Runnable tell = () -> told.setText(
                 transport.playingProperty().get() ? transport.told() + PlaybackStatusText.brief(devices.status()) : "");
         Timeline looks = new Timeline(new KeyFrame(BETWEEN_LOOKS, event -> tell.run()));
@@ -35,14 +36,15 @@ final class PlaybackFollower {
         transport.countedProperty().addListener(change -> tell.run());
         transport.settings().percentProperty().addListener(change -> tell.run());
         transport.settings().loopProperty().addListener(change -> tell.run());
-        transport.sectionProperty().addListener((property, was, section) -> turn(desk, scene, section.intValue()));
+        transport.sectionProperty().addListener((property, was, section) -> turn(document, scene, section.intValue()));
     }
 
     /** The feel that is heard is taken in hand, unless something is being typed. */
-    private static void turn(ExerciseDocument desk, Scene scene, int section) {
+    private static void turn(ExerciseDocument document, Scene scene, int section) {
         boolean typing = scene.getFocusOwner() instanceof TextInputControl;
         if (section != Transport.NO_SECTION && !typing) {
-            desk.turnTo(desk.exerciseProperty().get().sections().get(section).feel());
+            document.select(
+                    document.exerciseProperty().get().sections().get(section).content());
         }
     }
 }

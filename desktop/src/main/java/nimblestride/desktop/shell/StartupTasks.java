@@ -12,7 +12,7 @@ import nimblestride.desktop.document.library.OpenBook;
 public record StartupTasks(
         Path home,
         BackgroundTask<Settings.Found> settings,
-        BackgroundTask<DraftSession.Found> desk,
+        BackgroundTask<DraftSession.Found> document,
         BackgroundTask<OpenBook.Opened> book) {
     /** The file of the Book, within the program's folder. */
     public static final String BOOK = "nimble-stride.book";

@@ -55,9 +55,9 @@ final class StatusBar extends HBox {
      * What was told of the last step is not true of the next. To be asked before anybody else hears of an exercise, who may have
      * something to tell of it.
      */
-    void forgetWithEachStep(ExerciseDocument desk) {
-        desk.exerciseProperty().addListener((property, old, exercise) -> {
-            if (!old.turnedTo(0).equals(exercise.turnedTo(0))) {
+    void forgetWithEachStep(ExerciseDocument document) {
+        document.exerciseProperty().addListener((property, old, exercise) -> {
+            if (!old.withSelected(0).equals(exercise.withSelected(0))) {
                 tell("");
             }
         });

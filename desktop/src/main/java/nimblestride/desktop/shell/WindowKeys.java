@@ -27,7 +27,7 @@ final class WindowKeys {
     private static final KeyCombination REDO_TOO = KeyCombination.valueOf("Shortcut+Y");
 
     private final Scene scene;
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final Transport transport;
     private final PlaybackDevices devices;
     private final RoadView road;
@@ -39,13 +39,13 @@ final class WindowKeys {
     /** @param road takes the focus when a field is left by Escape */
     WindowKeys(
             Scene scene,
-            ExerciseDocument desk,
+            ExerciseDocument document,
             Transport transport,
             PlaybackDevices devices,
             RoadView road,
             WindowParts parts) {
         this.scene = scene;
-        this.desk = desk;
+        this.document = document;
         this.transport = transport;
         this.devices = devices;
         this.road = road;
@@ -131,9 +131,9 @@ final class WindowKeys {
         }
         event.consume();
         if (redo) {
-            desk.redo();
+            document.redo();
         } else if (!(focused instanceof TextField field) || !TypedField.putBackWrongText(field)) {
-            desk.undo();
+            document.undo();
         }
     }
 }

@@ -33,7 +33,7 @@ final class WindowSound implements AutoCloseable {
      * @param tell is given what the user is to know
      */
     WindowSound(
-            ExerciseDocument desk,
+            ExerciseDocument document,
             AudioOutputs outputs,
             Path folder,
             RoadView road,
@@ -41,7 +41,7 @@ final class WindowSound implements AutoCloseable {
             Consumer<String> tell) {
         Player player = new Player(outputs, sounds);
         transport = new Transport(
-                desk,
+                document,
                 player,
                 new ShownExercise(road.stageProperty(), road.countingSystemProperty(), road.subdivisionProperty()),
                 heard);

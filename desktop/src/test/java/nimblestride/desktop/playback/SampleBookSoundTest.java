@@ -79,7 +79,7 @@ class SampleBookSoundTest {
 
     static List<String> pieces() throws IOException {
         try (Book book = Book.open(file(), OpenBook.AS_JSON)) {
-            return book.shelf().all().stream().map(ExerciseSummary::name).toList();
+            return book.exercises().all().stream().map(ExerciseSummary::name).toList();
         }
     }
 
@@ -88,7 +88,8 @@ class SampleBookSoundTest {
     void soundAndMidiBeginAlike(String piece) throws Exception {
         Exercise exercise;
         try (Book book = Book.open(file(), OpenBook.AS_JSON)) {
-            exercise = book.shelf().read(book.shelf().named(piece).orElseThrow().id());
+            exercise = book.exercises()
+                    .read(book.exercises().named(piece).orElseThrow().id());
         }
         double seconds = Playthrough.untilBack(exercise).seconds().doubleValue();
         List<Double> rendered = rendered(exercise, seconds);
@@ -136,7 +137,7 @@ class SampleBookSoundTest {
         return apart(times);
     }
 
-    private static double seconds(long tick, SortedMap<Long, Integer> tempos, int ticksAQuarter) {
+    private static double seconds(long tick, SortedMap<Long, Integer> tempos, int ticksPerQuarter) {
         double seconds = 0;
         long at = 0;
         int tempo = 500_000;
@@ -144,11 +145,11 @@ class SampleBookSoundTest {
             if (change.getKey() > tick) {
                 break;
             }
-            seconds += (change.getKey() - at) * (double) tempo / ticksAQuarter / 1e6;
+            seconds += (change.getKey() - at) * (double) tempo / ticksPerQuarter / 1e6;
             at = change.getKey();
             tempo = change.getValue();
         }
-        return seconds + (tick - at) * (double) tempo / ticksAQuarter / 1e6;
+        return seconds + (tick - at) * (double) tempo / ticksPerQuarter / 1e6;
     }
 
     /** Those of several so close together that a file rounds them to one moment, the first. */

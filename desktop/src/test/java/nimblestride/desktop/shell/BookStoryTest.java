@@ -25,7 +25,7 @@ import org.testfx.util.WaitForAsyncUtils;
 /** The Book in the real window: found as one types, put in order, taken out and put back, damaged, backed up, shared. */
 class BookStoryTest extends WindowStory {
     private void keep(String name, String bars) {
-        interact(() -> window.book().change(book -> book.shelf()
+        interact(() -> window.book().change(book -> book.exercises()
                 .add(Examples.exercise(bars).withName(name), window.book().now())));
     }
 
@@ -132,7 +132,7 @@ class BookStoryTest extends WindowStory {
                 lookup("#book-list").queryAs(ListView.class).getSelectionModel().selectFirst());
         choose("Take out of the Book");
         until(() -> listed().isEmpty());
-        assertThat(window.desk().savedProperty().get()).isFalse();
+        assertThat(window.document().savedProperty().get()).isFalse();
         clickOn("#put-back");
         until(() -> listed().equals(List.of("Lock Gate")));
         retype("#book-search", " ");
@@ -145,8 +145,8 @@ class BookStoryTest extends WindowStory {
         retype("#bars", "7/8");
         clickOn("#keep-in-book");
         try (Book other = Book.open(home.resolve(StartupTasks.BOOK), OpenBook.AS_JSON)) {
-            ExerciseSummary kept = other.shelf().named("New exercise").orElseThrow();
-            other.shelf()
+            ExerciseSummary kept = other.exercises().named("New exercise").orElseThrow();
+            other.exercises()
                     .save(
                             kept,
                             Examples.exercise("13/8").withName("New exercise"),
@@ -155,12 +155,13 @@ class BookStoryTest extends WindowStory {
             answers.sure = false;
             chord(KeyCode.SHORTCUT, KeyCode.S);
             assertThat(answers.told.get(0)).contains("in another window", "can be kept beside it");
-            assertThat(BarsText.write(other.shelf().read(kept.id()).phrase())).isEqualTo("13/8");
-            assertThat(window.desk().savedProperty().get()).isFalse();
+            assertThat(BarsText.write(other.exercises().read(kept.id()).phrase()))
+                    .isEqualTo("13/8");
+            assertThat(window.document().savedProperty().get()).isFalse();
             answers.sure = true;
             chord(KeyCode.SHORTCUT, KeyCode.S);
-            assertThat(window.desk().savedProperty().get()).isTrue();
-            assertThat(other.shelf().size()).isEqualTo(2);
+            assertThat(window.document().savedProperty().get()).isTrue();
+            assertThat(other.exercises().size()).isEqualTo(2);
         }
     }
 
@@ -177,7 +178,7 @@ class BookStoryTest extends WindowStory {
         // The program goes on without a Book.
         retype("#bars", "11/8");
         clickOn("#keep-in-book");
-        assertThat(window.desk().savedProperty().get()).isFalse();
+        assertThat(window.document().savedProperty().get()).isFalse();
         answers.choices.add(0);
         chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.R);
         until(() -> listed().equals(List.of("Weir Steps")));
@@ -200,14 +201,14 @@ class BookStoryTest extends WindowStory {
         chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.B);
         until(() -> Files.exists(copy));
         try (Book moved = Book.open(copy, OpenBook.AS_JSON)) {
-            assertThat(moved.shelf().size()).isEqualTo(1);
+            assertThat(moved.exercises().size()).isEqualTo(1);
         }
         interact(() -> window.open(all));
         until(() -> shows("0 exercises new, 1 there already"));
         Optional<ExerciseSummary> weir =
-                window.book().ask(book -> book.shelf().named("Weir Steps").orElseThrow());
+                window.book().ask(book -> book.exercises().named("Weir Steps").orElseThrow());
         interact(() -> window.book()
-                .change(book -> book.shelf().takeOut(weir.orElseThrow().id())));
+                .change(book -> book.exercises().takeOut(weir.orElseThrow().id())));
         interact(() -> window.open(all));
         until(() -> shows("1 exercise new, 0 there already"));
         Files.writeString(all, Files.readString(all).replace("\"name\"", "\"nome\""));
@@ -239,7 +240,9 @@ class BookStoryTest extends WindowStory {
             other.restore(backup.file(), window.book().now());
             until(() -> listed().equals(List.of("Weir Steps")));
             keep("After", "5/8");
-            assertThat(other.shelf().all()).extracting(ExerciseSummary::name).containsExactly("After", "Weir Steps");
+            assertThat(other.exercises().all())
+                    .extracting(ExerciseSummary::name)
+                    .containsExactly("After", "Weir Steps");
         }
     }
 

@@ -114,16 +114,16 @@ class BreakingStoryTest extends WindowStory {
     void aStridesFootIsDraggedToRegroupAndThatIsOneStepBack() throws Exception {
         retype("#bars", "7/8");
         chord(KeyCode.SHORTCUT, KeyCode.DIGIT1);
-        until(() -> window.desk().analyzedProperty().get().exercise().equals(exercise()));
+        until(() -> window.document().analyzedProperty().get().exercise().equals(exercise()));
         RoadView road = lookup(".road").queryAs(RoadView.class);
-        Point2D foot = road.screenPlace(3.0 / 8);
+        Point2D statusBar = road.screenPlace(3.0 / 8);
         Point2D there = road.screenPlace(2.0 / 8);
-        moveTo(foot).press(MouseButton.PRIMARY);
+        moveTo(statusBar).press(MouseButton.PRIMARY);
         moveTo(there).release(MouseButton.PRIMARY);
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("7/8(2+3+2)");
         assertThat(text("#bars")).isEqualTo("7/8(2+3+2)");
         until(() -> shows("one 2, then one 3, then one 2"));
-        until(() -> window.desk().analyzedProperty().get().exercise().equals(exercise()));
+        until(() -> window.document().analyzedProperty().get().exercise().equals(exercise()));
         doubleClickOn(road.screenPlace(3.0 / 8));
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("7/8(2+1+2+2)");
         chord(KeyCode.SHORTCUT, KeyCode.Z);

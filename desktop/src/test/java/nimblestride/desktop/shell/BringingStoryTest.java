@@ -60,7 +60,7 @@ class BringingStoryTest extends WindowStory {
         until(() -> exercise().name().equals("evening-rehearsal"));
         assertThat(exercise().phrase().length().toString()).isEqualTo("11/16");
         assertThat(exercise().layers()).noneMatch(layer -> layer.voice().name().equals("foot hi-hat"));
-        assertThat(window.desk().savedProperty().get()).isTrue();
+        assertThat(window.document().savedProperty().get()).isTrue();
         Path written = home.resolve("again.mid");
         answers.save.add(written);
         chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.O);

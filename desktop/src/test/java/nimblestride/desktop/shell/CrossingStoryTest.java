@@ -54,7 +54,7 @@ class CrossingStoryTest extends WindowStory {
         assertThat(layer(0)).isEqualTo("kick every 5/16");
 
         // Dragged along the bar by an eighth, in one step.
-        until(() -> window.desk().analyzedProperty().get().exercise().equals(exercise()));
+        until(() -> window.document().analyzedProperty().get().exercise().equals(exercise()));
         Point2D mark = weave().screenPlace(1, 0, NoteValue.QUARTER).orElseThrow();
         Point2D next = weave().screenPlace(1, 0, NoteValue.HALF).orElseThrow();
         double eighth = (next.getX() - mark.getX()) / 2;
@@ -121,7 +121,7 @@ class CrossingStoryTest extends WindowStory {
         assertThat(exercise().name()).isEqualTo("Ferry Steps, from 2");
         clickOn("#family-keep");
         until(() -> shows("Kept 5 exercises in the Book."));
-        assertThat(window.book().ask(book -> book.shelf().size())).contains(5);
+        assertThat(window.book().ask(book -> book.exercises().size())).contains(5);
         interact(() -> lookup("#family-kind")
                 .queryAs(ComboBox.class)
                 .getSelectionModel()

@@ -43,7 +43,7 @@ class FittingStoryTest extends WindowStory {
             window.resize(now -> percent);
             window.showBook(bookShown);
         });
-        until(() -> window.desk().analyzedProperty().get().exercise().name().equals(SampleBook.FIRST));
+        until(() -> window.document().analyzedProperty().get().exercise().name().equals(SampleBook.FIRST));
         Set<String> wrong = new TreeSet<>();
         onEveryPage(where -> look(root(), where + ": ", false, wrong));
         assertThat(wrong).isEmpty();

@@ -48,14 +48,14 @@ class HelpStoryTest extends WindowStory {
             chord(KeyCode.SHIFT, KeyCode.F1);
             clickOn("#help-samples");
             until(() -> lookup("#help-samples").tryQuery().isEmpty());
-            assertThat(window.book().ask(one -> one.shelf().size())).contains(12);
+            assertThat(window.book().ask(one -> one.exercises().size())).contains(12);
         }
     }
 
     /** On every page of every bench: what can take the focus has a name. */
     @Test
     void everyControlHasAName() throws Exception {
-        interact(() -> window.desk()
+        interact(() -> window.document()
                 .edit(now -> Examples.exercise("7/8(2+2+3), 5/8", "kick every 5/16", "snare at 1:0 >1:1/4")));
         List<String> nameless = new ArrayList<>();
         onEveryPage(where -> namelessIn(root()).forEach(node -> nameless.add(where + ": " + node)));

@@ -41,12 +41,12 @@ class LandedDataTest {
     void itsBookOpensWithEverythingInIt() throws IOException {
         try (Book book = OpenBook.open(landed("sample.book")).book()) {
             book.checkWhole();
-            assertThat(book.shelf().size()).isEqualTo(12);
-            for (var kept : book.shelf().all()) {
-                assertThat(book.shelf().read(kept.id()).name()).isEqualTo(kept.name());
+            assertThat(book.exercises().size()).isEqualTo(12);
+            for (var kept : book.exercises().all()) {
+                assertThat(book.exercises().read(kept.id()).name()).isEqualTo(kept.name());
             }
             assertThat(book.collections().all()).hasSize(2);
-            assertThat(book.register().students()).hasSize(4);
+            assertThat(book.students().students()).hasSize(4);
             assertThat(book.log().size()).isEqualTo(152);
         }
     }
@@ -67,8 +67,8 @@ class LandedDataTest {
     @Test
     void itsDraftIsPickedUp() throws IOException {
         landed("desk-1.json");
-        try (DraftStore keeper = DraftStore.in(folder)) {
-            Draft draft = keeper.last().orElseThrow();
+        try (DraftStore drafts = DraftStore.in(folder)) {
+            Draft draft = drafts.last().orElseThrow();
             assertThat(draft.exercise().name()).isEqualTo("Turning the Barge");
             assertThat(draft.file()).contains(Path.of("/lessons/barge.json"));
             assertThat(draft.inBook()).isPresent();

@@ -25,7 +25,7 @@ import org.junit.jupiter.api.Test;
 class LessonStoryTest extends WindowStory {
     private Student student() {
         return window.book()
-                .ask(book -> book.register().students())
+                .ask(book -> book.students().students())
                 .orElseThrow()
                 .get(0);
     }
@@ -83,7 +83,7 @@ class LessonStoryTest extends WindowStory {
         clickOn("#lesson-notes").write("counted aloud");
         clickOn("#lesson-next").write("the pad");
         clickOn("#student-remember");
-        until(() -> window.book().ask(book -> book.register().lessons(student().id())).orElseThrow().stream()
+        until(() -> window.book().ask(book -> book.students().lessons(student().id())).orElseThrow().stream()
                 .anyMatch(lesson ->
                         lesson.notes().equals("counted aloud") && lesson.next().equals("the pad")));
 

@@ -53,7 +53,7 @@ class PlacingStoryTest extends WindowStory {
         type(KeyCode.ESCAPE);
         assertThat(text("#placing")).isEqualTo("kick 1");
 
-        until(() -> window.desk().analyzedProperty().get().exercise().equals(exercise()));
+        until(() -> window.document().analyzedProperty().get().exercise().equals(exercise()));
         RoadView road = lookup(".road").queryAs(RoadView.class);
         clickOn(road.screenPlace(2.0 / 8).add(0, 19));
         assertThat(exercise().layers().get(1)).isEqualTo(LayerText.read("snare at 1:1/4"));
@@ -99,21 +99,21 @@ class PlacingStoryTest extends WindowStory {
         clickOn("#page-try-the-rest").clickOn("#deal-next");
         until(() -> shows("1 of "));
         clickOn("#deal-next").clickOn("#deal-practised");
-        assertThat(exercise().practice().dealt()).hasSize(1);
+        assertThat(exercise().practice().ticked()).hasSize(1);
         retype("#deal-open", "5 to 50");
         assertThat(shows("from 1 step to all 11 are open")).isTrue();
         chord(KeyCode.SHORTCUT, KeyCode.Z);
 
         clickOn("#page-hands").clickOn("linear: no two limbs at once");
-        assertThat(exercise().manner().linear()).isTrue();
+        assertThat(exercise().playingStyle().linear()).isTrue();
         retype("#most-strokes", "1");
         until(() -> shows("your limit is 1"));
         clickOn("#page-build-up");
-        interact(() -> window.desk().edit(now -> now.plusLayer(LayerText.read("kick every 1/4"))));
+        interact(() -> window.document().edit(now -> now.plusLayer(LayerText.read("kick every 1/4"))));
         clickOn("#stage-1");
         RoadView road = lookup(".road").queryAs(RoadView.class);
         assertThat(road.stageProperty().get()).isEqualTo(1);
-        interact(() -> window.desk().edit(now -> now.plusLayer(LayerText.read("ride every 1/8"))));
+        interact(() -> window.document().edit(now -> now.plusLayer(LayerText.read("ride every 1/8"))));
         assertThat(road.stageProperty().get()).isEqualTo(Exercise.MAX_LAYERS);
         chord(KeyCode.SHORTCUT, KeyCode.Z);
         clickOn("#stage-1");

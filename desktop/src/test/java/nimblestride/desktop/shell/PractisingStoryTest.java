@@ -35,12 +35,12 @@ class PractisingStoryTest extends WindowStory {
     }
 
     private void keepLanternCall() throws Exception {
-        interact(() -> window.desk()
+        interact(() -> window.document()
                 .edit(exercise -> Examples.exercise("7/8", "hi-hat every 1/8", "snare cell ..X.g.. of 1/8")
                         .withName("Lantern Call")
                         .withTempo(TempoText.read("1/8=200"))));
         clickOn("#keep-in-book");
-        until(() -> window.desk().inBookProperty().get().isPresent());
+        until(() -> window.document().inBookProperty().get().isPresent());
     }
 
     private List<LogEntry> log() {
@@ -82,7 +82,7 @@ class PractisingStoryTest extends WindowStory {
         closeWindow();
         openAgain();
         assertThat(exercise().practice().stages()).hasSize(proposed - 1);
-        assertThat(window.desk().savedProperty().get()).isTrue();
+        assertThat(window.document().savedProperty().get()).isTrue();
     }
 
     @Test
@@ -143,7 +143,7 @@ class PractisingStoryTest extends WindowStory {
         assertThat(shows("1 of bar 1")).isTrue();
         clickOn("#taps-nearly");
         until(() -> log().size() == 1);
-        assertThat(log().get(0).cleanness()).contains(RepRating.NEARLY);
+        assertThat(log().get(0).rating()).contains(RepRating.NEARLY);
         assertThat(log().get(0).tempo()).contains(TempoText.read("1/8=200"));
         // Other music: what was tapped is no longer shown.
         retype("#bars", "5/8");
@@ -168,7 +168,7 @@ class PractisingStoryTest extends WindowStory {
     void aNumberAloneCountsTheBeatOfTheExerciseThatIsNamed() throws Exception {
         keepLanternCall();
         chord(KeyCode.SHORTCUT, KeyCode.N);
-        until(() -> window.desk().inBookProperty().get().isEmpty());
+        until(() -> window.document().inBookProperty().get().isEmpty());
         clickOn("#bench-practise").clickOn("#page-log");
         retype("#log-line", "\"Lantern Call\" 5 min, at 160");
         clickOn("#log-add");
@@ -247,7 +247,7 @@ class PractisingStoryTest extends WindowStory {
     void todayTellsWhatToDoAndRemindsOfARest() throws Exception {
         keepLanternCall();
         interact(() -> window.book().change(book -> {
-            book.shelf()
+            book.exercises()
                     .add(
                             Examples.exercise("5/8").withName("Forgotten Ferry"),
                             window.book().now().minusDays(40));
@@ -284,7 +284,7 @@ class PractisingStoryTest extends WindowStory {
         clickOn("#bench-practise").clickOn("#page-stages");
         fire("#stage-play-0");
         until(() -> shows("Playing, as written, at"));
-        interact(() -> window.desk().edit(exercise -> exercise.withoutLayer(1)));
+        interact(() -> window.document().edit(exercise -> exercise.withoutLayer(1)));
         until(() -> shows("This stage cannot be played any longer"));
         retype("#stage-0", "all limbs");
         assertThat(exercise().practice().stages().get(0).task()).isEqualTo(StageTask.PLAIN);
@@ -295,7 +295,7 @@ class PractisingStoryTest extends WindowStory {
     @Test
     void whatIsPractisedOfAnExerciseGoesWithIt() throws Exception {
         keepLanternCall();
-        interact(() -> window.book().change(book -> book.shelf()
+        interact(() -> window.book().change(book -> book.exercises()
                 .add(
                         Examples.exercise("5/8", "kick every 1/4").withName("Next"),
                         window.book().now())));
@@ -334,7 +334,7 @@ class PractisingStoryTest extends WindowStory {
     void aDayThatCannotBeKeptAnyMoreIsMoved() throws Exception {
         keepLanternCall();
         Ladder ladder = Ladder.of(BigFraction.of(120), BigFraction.of(200), BigFraction.of(20));
-        interact(() -> window.desk()
+        interact(() -> window.document()
                 .edit(now -> now.withPractice(now.practice()
                         .withLadder(Optional.of(ladder.paced(Optional.of(new LadderPace(
                                 TODAY.minusDays(9), TODAY.minusDays(1), EnumSet.allOf(DayOfWeek.class)))))))));

@@ -85,10 +85,10 @@ class ShiftingStoryTest extends WindowStory {
         clickOn("#there-and-back");
         assertThat(exercise().chain().pivots())
                 .containsExactly(Pivot.NONE, PivotText.read("3/16 = 1/4"), Pivot.NONE, PivotText.read("1/4 = 3/16"));
-        assertThat(exercise().feels())
+        assertThat(exercise().contents())
                 .extracting(SectionContent::name)
                 .containsExactly("A", "B", "lead-in to A", "lead-in to B");
-        assertThat(exercise().feel().name()).isEqualTo("B");
+        assertThat(exercise().content().name()).isEqualTo("B");
         assertThat(text("#bars")).isEqualTo("5/4(3+2)");
         assertThat(text("#tempo")).isEqualTo("112");
 
@@ -100,12 +100,12 @@ class ShiftingStoryTest extends WindowStory {
         retype("#section-rounds-2", "3");
         retype("#section-name-2", "Mid river");
         assertThat(exercise().sections().get(2).rounds()).isEqualTo(3);
-        assertThat(exercise().feel().name()).isEqualTo("Mid river");
+        assertThat(exercise().content().name()).isEqualTo("Mid river");
         retype("#section-name-2", "A");
         assertThat(problemSays("different names")).isTrue();
         push(KeyCode.ESCAPE);
         retype("#bars", "7/4");
-        assertThat(BarsText.write(exercise().turnedTo(0).phrase())).isEqualTo("4/4");
+        assertThat(BarsText.write(exercise().withSelected(0).phrase())).isEqualTo("4/4");
 
         // A drifted chain is told, and mended by its finding.
         retype("#section-pivot-4", "quarter = eighth");
@@ -131,11 +131,11 @@ class ShiftingStoryTest extends WindowStory {
         Path file = home.resolve("turning.json");
         answers.save.add(file);
         chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.S);
-        until(() -> window.desk().savedProperty().get());
+        until(() -> window.document().savedProperty().get());
         clickOn("#section-bars-0");
-        assertThat(window.desk().savedProperty().get()).isTrue();
-        assertThat(ExerciseJson.read(file)).isEqualTo(before.turnedTo(0));
-        assertThat(window.desk().canRedoProperty().get()).isTrue();
+        assertThat(window.document().savedProperty().get()).isTrue();
+        assertThat(ExerciseJson.read(file)).isEqualTo(before.withSelected(0));
+        assertThat(window.document().canRedoProperty().get()).isTrue();
     }
 
     /** At the fastest tempo there is, so that every section comes round soon; the Road turns with what is heard. */
@@ -148,9 +148,9 @@ class ShiftingStoryTest extends WindowStory {
         clickOn("#there-and-back");
         clickOn("#page-sections");
         clickOn("#play");
-        until(() -> exercise().feel().name().equals("A"));
-        until(() -> exercise().feel().name().equals("B"));
-        until(() -> exercise().feel().name().equals("A"));
+        until(() -> exercise().content().name().equals("A"));
+        until(() -> exercise().content().name().equals("B"));
+        until(() -> exercise().content().name().equals("A"));
         // Its number plays a section; everything goes on from there.
         clickOn("#section-play-1");
         until(() -> lookup("#section-play-1")
@@ -159,10 +159,10 @@ class ShiftingStoryTest extends WindowStory {
                 .toString()
                 .contains("lit"));
         clickOn("#all-sections");
-        String inHand = exercise().feel().name();
+        String selected = exercise().content().name();
         until(() -> lookup(".section-number").queryAllAs(Button.class).stream()
                 .noneMatch(label -> label.getPseudoClassStates().toString().contains("lit")));
-        assertThat(exercise().feel().name()).isEqualTo(inHand);
+        assertThat(exercise().content().name()).isEqualTo(selected);
         clickOn("#play");
     }
 
@@ -231,12 +231,12 @@ class ShiftingStoryTest extends WindowStory {
         // What is in hand once more, at the end; a new feel comes after the one in hand.
         clickOn("#section-again");
         assertThat(exercise().sections()).hasSize(there + 1);
-        assertThat(exercise().sections().get(there).feel())
-                .isEqualTo(exercise().sections().get(there - 1).feel());
+        assertThat(exercise().sections().get(there).content())
+                .isEqualTo(exercise().sections().get(there - 1).content());
         assertThat(exercise().chain().tempos().get(there)).isEqualTo(exercise().tempo());
         clickOn("#section-new");
-        assertThat(exercise().feels()).extracting(SectionContent::name).contains("C");
-        assertThat(exercise().feel().name()).isEqualTo("C");
+        assertThat(exercise().contents()).extracting(SectionContent::name).contains("C");
+        assertThat(exercise().content().name()).isEqualTo("C");
         chord(KeyCode.SHORTCUT, KeyCode.Z);
         chord(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(exercise().sections()).hasSize(there);

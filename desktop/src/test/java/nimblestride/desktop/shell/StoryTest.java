@@ -64,8 +64,8 @@ class StoryTest extends WindowStory {
         openAgain();
         assertThat(exercise()).isEqualTo(kept);
         assertThat(text("#bars")).isEqualTo("10/8 x2, 9/16");
-        assertThat(window.desk().fileProperty().get()).contains(file);
-        assertThat(window.desk().savedProperty().get()).isTrue();
+        assertThat(window.document().fileProperty().get()).contains(file);
+        assertThat(window.document().savedProperty().get()).isTrue();
         until(() -> shows("Kick lands on bars 1, 2 and 3 of the 15"));
     }
 
@@ -127,7 +127,7 @@ class StoryTest extends WindowStory {
         closeWindow();
         openAgain();
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("19/16");
-        assertThat(window.desk().savedProperty().get()).isFalse();
+        assertThat(window.document().savedProperty().get()).isFalse();
         answers.keep.add(Dialogs.Keep.LET_GO);
         chord(KeyCode.SHORTCUT, KeyCode.N);
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("4/4");
@@ -145,16 +145,18 @@ class StoryTest extends WindowStory {
         chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.S);
         assertThat(answers.told.get(1)).contains("could not be saved", "there is no folder");
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("7/8");
-        assertThat(window.desk().savedProperty().get()).isFalse();
+        assertThat(window.document().savedProperty().get()).isFalse();
     }
 
     @Test
     void theBookKeepsAndOpensExercises() throws Exception {
         retype("#bars", "21/16");
         clickOn("#keep-in-book");
-        assertThat(window.book().ask(book -> book.shelf().named("new exercise")).orElseThrow())
+        assertThat(window.book()
+                        .ask(book -> book.exercises().named("new exercise"))
+                        .orElseThrow())
                 .isPresent();
-        assertThat(window.desk().savedProperty().get()).isTrue();
+        assertThat(window.document().savedProperty().get()).isTrue();
         chord(KeyCode.SHORTCUT, KeyCode.N);
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("4/4");
         until(() -> lookup("21/16").tryQuery().isPresent());

@@ -179,13 +179,13 @@ abstract class WindowStory extends FxRobot {
     }
 
     protected final Exercise exercise() {
-        return window.desk().exerciseProperty().get();
+        return window.document().exerciseProperty().get();
     }
 
     /** Lays an exercise on the desk, and waits until what follows from it is there. */
     protected final void lay(Exercise exercise) throws Exception {
-        interact(() -> window.desk().edit(now -> exercise));
-        until(() -> window.desk().analyzedProperty().get().exercise().equals(exercise()));
+        interact(() -> window.document().edit(now -> exercise));
+        until(() -> window.document().analyzedProperty().get().exercise().equals(exercise()));
     }
 
     protected final void lay(String bars, String... layers) throws Exception {

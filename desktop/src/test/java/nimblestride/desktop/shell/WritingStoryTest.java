@@ -57,7 +57,7 @@ class WritingStoryTest extends WindowStory {
     @Test
     void theStaffFollowsEditsAndTheSoundAndTellsWhatStandsOnACount() throws Exception {
         interact(() ->
-                window.desk().edit(exercise -> Examples.exercise("7/8, 5/8", "snare every 1/8", "kick every 3/8")));
+                window.document().edit(exercise -> Examples.exercise("7/8, 5/8", "snare every 1/8", "kick every 3/8")));
         clickOn("#bench-place").clickOn("#page-staff");
         untilWritten("7/8", "5/8");
         DrawingList view = (DrawingList) staff().getCenter();
@@ -101,7 +101,7 @@ class WritingStoryTest extends WindowStory {
     @Test
     void whatCannotBeWrittenIsSaidAndTheStaffComesBack() throws Exception {
         clickOn("#bench-place").clickOn("#page-staff");
-        interact(() -> window.desk().edit(exercise -> Examples.exercise("4/4 x1000", "snare every 1/1024")));
+        interact(() -> window.document().edit(exercise -> Examples.exercise("4/4 x1000", "snare every 1/1024")));
         Label told = lookup("#staff-told").queryAs(Label.class);
         until(() -> told.getText().startsWith("Not written: a layer has more than 500,000 notes"));
         chord(KeyCode.SHORTCUT, KeyCode.Z);
@@ -111,7 +111,7 @@ class WritingStoryTest extends WindowStory {
 
     @Test
     void aSheetIsSetSavedInEveryFormAndPrintedOnlyWhereThereIsAPrinter() throws Exception {
-        interact(() -> window.desk()
+        interact(() -> window.document()
                 .edit(exercise -> Examples.exercise("11/8(3+3+3+2)", "snare every 1/8", "kick every 3/16")
                         .withName("Weir Walk")));
         clickOn("#bench-hand-out");
@@ -153,7 +153,7 @@ class WritingStoryTest extends WindowStory {
     @Test
     void theSameMusicIsWrittenInAnotherWayAndBack() throws Exception {
         interact(() ->
-                window.desk().edit(exercise -> Examples.exercise("2/4+3/20", "hi-hat cell x....x....xxx of 1/20")));
+                window.document().edit(exercise -> Examples.exercise("2/4+3/20", "hi-hat cell x....x....xxx of 1/20")));
         clickOn("#bench-hand-out").clickOn("#page-ways-to-write");
         until(() -> shows("reads best here"));
         assertThat(shows("5 strokes read back")).isTrue();
@@ -171,7 +171,7 @@ class WritingStoryTest extends WindowStory {
         until(() -> Files.exists(home.resolve("gear.musicxml")));
         assertThat(home.resolve("gear.musicxml")).content().contains("<beats>13</beats>", "<sound tempo=\"120\"/>");
 
-        interact(() -> window.desk().edit(exercise -> Examples.exercise("10/8(3+3+2+2), 9/16", "kick every 5/16")));
+        interact(() -> window.document().edit(exercise -> Examples.exercise("10/8(3+3+2+2), 9/16", "kick every 5/16")));
         clickOn("#page-ways-to-write");
         until(() -> shows("One long bar"));
         Node long29 = lookup(".way-card")
@@ -188,7 +188,7 @@ class WritingStoryTest extends WindowStory {
 
     @Test
     void aBookletIsBoundFromTheBook() throws Exception {
-        interact(() -> window.book().change(book -> book.shelf()
+        interact(() -> window.book().change(book -> book.exercises()
                 .addAll(
                         List.of(
                                 Examples.exercise("7/8", "snare every 1/8").withName("First Lamp"),

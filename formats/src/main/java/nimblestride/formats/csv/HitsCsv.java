@@ -45,9 +45,9 @@ public final class HitsCsv {
     }
 
     private static void write(CSVPrinter printer, int section, Passage passage) throws IOException {
-        Exercise feel = passage.feel();
-        Phrase phrase = feel.phrase();
-        LimbAssignment hands = Analysis.of(feel).hands(passage.bars());
+        Exercise content = passage.content();
+        Phrase phrase = content.phrase();
+        LimbAssignment hands = Analysis.of(content).hands(passage.bars());
         if (!hands.isComplete()) {
             throw new InvalidValueException("section " + section + " has more notes than a table lists");
         }
@@ -61,7 +61,7 @@ public final class HitsCsv {
                     new CountPosition(bar.meter(), within),
                     within,
                     Tempo.decimal(passage.startsSeconds().add(passage.tempo().seconds(note.at()))),
-                    LogCsv.safe(feel.layerNames().get(note.layer())),
+                    LogCsv.safe(content.layerNames().get(note.layer())),
                     LogCsv.safe(note.voice().name()),
                     note.limb().title(),
                     note.stroke().level().title(),

@@ -56,7 +56,7 @@ public final class LogCsv {
                             entry.tempo()
                                     .map(tempo -> Tempo.decimal(tempo.quartersPerMinute()))
                                     .orElse(""),
-                            entry.cleanness().map(RepRating::title).orElse(""),
+                            entry.rating().map(RepRating::title).orElse(""),
                             safe(String.join("; ", entry.hard())),
                             safe(entry.words()));
                 } catch (IOException e) {

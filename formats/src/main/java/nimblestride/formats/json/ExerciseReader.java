@@ -87,30 +87,30 @@ final class ExerciseReader {
         String name = root.member("name").text();
         Tempo tempo = tempo(root.member("tempo").object("beat", "perMinute"));
         NamedVoices voices = root.has("voices") ? voices(root.member("voices")) : NamedVoices.KIT;
-        List<SectionContent> feels = feels(root, voices);
+        List<SectionContent> contents = contents(root, voices);
         List<Section> sections =
-                root.has("sections") ? sections(root.member("sections"), feels) : List.of(Section.of(0));
-        PlayingStyle manner = root.has("manner")
-                ? manner(root.member("manner").object("lead", "linear", "mostStrokes"))
+                root.has("sections") ? sections(root.member("sections"), contents) : List.of(Section.of(0));
+        PlayingStyle playingStyle = root.has("manner")
+                ? playingStyle(root.member("manner").object("lead", "linear", "mostStrokes"))
                 : PlayingStyle.DEFAULT;
         PracticePlan practice = PracticeJson.read(root);
-        return root.make(() -> new Exercise(name, feels, 0, tempo, sections, manner, practice, voices));
+        return root.make(() -> new Exercise(name, contents, 0, tempo, sections, playingStyle, practice, voices));
     }
 
     /** The first stands in the document itself, the others in a list. */
-    private static List<SectionContent> feels(JsonNodeReader root, NamedVoices voices) {
-        List<SectionContent> feels = new ArrayList<>();
-        feels.add(feel(root, root.has("feel") ? root.member("feel").text() : Exercise.FIRST_FEEL, voices));
+    private static List<SectionContent> contents(JsonNodeReader root, NamedVoices voices) {
+        List<SectionContent> contents = new ArrayList<>();
+        contents.add(content(root, root.has("feel") ? root.member("feel").text() : Exercise.FIRST_NAME, voices));
         if (root.has("feels")) {
-            for (JsonNodeReader one : root.member("feels").items(Exercise.MAX_FEELS)) {
+            for (JsonNodeReader one : root.member("feels").items(Exercise.MAX_CONTENTS)) {
                 one.object("name", "phrase", "layers");
-                feels.add(feel(one, one.member("name").text(), voices));
+                contents.add(content(one, one.member("name").text(), voices));
             }
         }
-        return feels;
+        return contents;
     }
 
-    private static SectionContent feel(JsonNodeReader place, String name, NamedVoices voices) {
+    private static SectionContent content(JsonNodeReader place, String name, NamedVoices voices) {
         JsonNodeReader bars = place.member("phrase");
         List<PhrasePart> parts = parts(bars, 0);
         Phrase phrase = bars.make(() -> Phrase.of(parts));
@@ -121,18 +121,18 @@ final class ExerciseReader {
         return place.make(() -> new SectionContent(name, phrase, layers));
     }
 
-    private static List<Section> sections(JsonNodeReader place, List<SectionContent> feels) {
-        List<String> names = feels.stream().map(SectionContent::name).toList();
+    private static List<Section> sections(JsonNodeReader place, List<SectionContent> contents) {
+        List<String> names = contents.stream().map(SectionContent::name).toList();
         List<Section> sections = new ArrayList<>();
         for (JsonNodeReader one : place.items(Exercise.MAX_SECTIONS)) {
             one.object("feel", "rounds", "entered");
-            int feel = one.member("feel")
+            int content = one.member("feel")
                     .named(
                             name -> names.contains(name) ? Optional.of(names.indexOf(name)) : Optional.empty(),
                             "the name of a feel: " + String.join(", ", names));
             int rounds = one.has("rounds") ? one.member("rounds").whole() : 1;
             Pivot entered = one.has("entered") ? one.member("entered").typed(PivotText::read) : Pivot.NONE;
-            sections.add(one.make(() -> new Section(feel, rounds, entered)));
+            sections.add(one.make(() -> new Section(content, rounds, entered)));
         }
         return sections;
     }
@@ -160,7 +160,7 @@ final class ExerciseReader {
         return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
-    private static PlayingStyle manner(JsonNodeReader place) {
+    private static PlayingStyle playingStyle(JsonNodeReader place) {
         LeadHand lead = place.has("lead") ? place.member("lead").word(LEADS) : LeadHand.RIGHT;
         boolean linear = place.has("linear") && place.member("linear").truth();
         OptionalInt most = place.has("mostStrokes")
@@ -223,7 +223,7 @@ final class ExerciseReader {
         nimblestride.core.layer.pattern.Pattern pattern = pattern(place.member("pattern"));
         List<OrchestrationRule> moves =
                 place.has("moves") ? place.member("moves").typed(text -> MoveText.read(text, voices)) : List.of();
-        int oneEvery = place.has("oneEvery") ? place.member("oneEvery").whole() : 1;
+        int downbeatEvery = place.has("oneEvery") ? place.member("oneEvery").whole() : 1;
         Layer layer = new Layer(
                 voice,
                 pattern,
@@ -231,7 +231,7 @@ final class ExerciseReader {
                 place.member("reset").typed(ResetText::read),
                 1,
                 moves);
-        return place.make(() -> layer.withOneEvery(oneEvery));
+        return place.make(() -> layer.withDownbeatEvery(downbeatEvery));
     }
 
     private static nimblestride.core.layer.pattern.Pattern pattern(JsonNodeReader place) {

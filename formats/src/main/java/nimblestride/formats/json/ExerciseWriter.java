@@ -37,23 +37,23 @@ final class ExerciseWriter {
         root.put("version", ExerciseJson.VERSION);
         root.put("name", exercise.name());
         root.set("tempo", tempo(exercise.start()));
-        SectionContent first = exercise.feels().get(0);
-        if (!first.name().equals(Exercise.FIRST_FEEL)) {
+        SectionContent first = exercise.contents().get(0);
+        if (!first.name().equals(Exercise.FIRST_NAME)) {
             root.put("feel", first.name());
         }
-        feel(first, root);
-        if (exercise.feels().size() > 1) {
-            ArrayNode feels = root.putArray("feels");
-            exercise.feels().stream()
+        content(first, root);
+        if (exercise.contents().size() > 1) {
+            ArrayNode contents = root.putArray("feels");
+            exercise.contents().stream()
                     .skip(1)
-                    .forEach(feel -> feel(feel, feels.addObject().put("name", feel.name())));
+                    .forEach(content -> content(content, contents.addObject().put("name", content.name())));
         }
         if (!exercise.sections().equals(List.of(Section.of(0)))) {
             ArrayNode sections = root.putArray("sections");
             exercise.sections().forEach(section -> sections.add(section(section, exercise)));
         }
-        if (!exercise.manner().equals(PlayingStyle.DEFAULT)) {
-            root.set("manner", manner(exercise.manner()));
+        if (!exercise.playingStyle().equals(PlayingStyle.DEFAULT)) {
+            root.set("manner", playingStyle(exercise.playingStyle()));
         }
         if (!exercise.voices().own().isEmpty()) {
             ArrayNode voices = root.putArray("voices");
@@ -68,15 +68,15 @@ final class ExerciseWriter {
         return root;
     }
 
-    private static void feel(SectionContent feel, ObjectNode node) {
-        node.set("phrase", parts(feel.phrase().parts()));
+    private static void content(SectionContent content, ObjectNode node) {
+        node.set("phrase", parts(content.phrase().parts()));
         ArrayNode layers = node.putArray("layers");
-        feel.layers().forEach(layer -> layers.add(layer(layer)));
+        content.layers().forEach(layer -> layers.add(layer(layer)));
     }
 
     private static ObjectNode section(Section section, Exercise exercise) {
         ObjectNode node = NODES.objectNode();
-        node.put("feel", exercise.feels().get(section.feel()).name());
+        node.put("feel", exercise.contents().get(section.content()).name());
         node.put("rounds", section.rounds());
         if (!section.entered().isNone()) {
             node.put("entered", PivotText.write(section.entered()));
@@ -85,15 +85,15 @@ final class ExerciseWriter {
     }
 
     /** Only what is not usual. */
-    private static ObjectNode manner(PlayingStyle manner) {
+    private static ObjectNode playingStyle(PlayingStyle playingStyle) {
         ObjectNode node = NODES.objectNode();
-        if (manner.lead() != LeadHand.RIGHT) {
-            node.put("lead", manner.lead().name().toLowerCase(Locale.ROOT));
+        if (playingStyle.lead() != LeadHand.RIGHT) {
+            node.put("lead", playingStyle.lead().name().toLowerCase(Locale.ROOT));
         }
-        if (manner.linear()) {
+        if (playingStyle.linear()) {
             node.put("linear", true);
         }
-        manner.mostStrokes().ifPresent(most -> node.put("mostStrokes", most));
+        playingStyle.mostStrokes().ifPresent(most -> node.put("mostStrokes", most));
         return node;
     }
 
@@ -136,8 +136,8 @@ final class ExerciseWriter {
         node.set("pattern", pattern(layer.pattern()));
         node.put("offset", layer.offset().toString());
         node.put("reset", ResetText.write(layer.reset()));
-        if (layer.oneEvery() > 1) {
-            node.put("oneEvery", layer.oneEvery());
+        if (layer.downbeatEvery() > 1) {
+            node.put("oneEvery", layer.downbeatEvery());
         }
         if (!layer.moves().isEmpty()) {
             node.put("moves", MoveText.write(layer.moves()));

@@ -50,7 +50,7 @@ final class LogEntryJson {
         node.put("begun", entry.when().toString());
         node.put("seconds", entry.seconds());
         entry.tempo().ifPresent(tempo -> node.put("tempo", TempoText.write(tempo)));
-        entry.cleanness().ifPresent(clean -> node.put("clean", clean.title()));
+        entry.rating().ifPresent(clean -> node.put("clean", clean.title()));
         if (!entry.words().isEmpty()) {
             node.put("words", entry.words());
         }

@@ -23,7 +23,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** How an exercise is practised, as members of its document: {@code practised}, {@code stages} and {@code ladder}. */
+/** How an exercise is practised, as members of its document: {@code practiced}, {@code stages} and {@code ladder}. */
 final class PracticeJson {
     private static final Map<String, DayOfWeek> DAYS = days();
 
@@ -40,10 +40,10 @@ final class PracticeJson {
     }
 
     static PracticePlan read(JsonNodeReader root) {
-        List<Sticking> dealt = new ArrayList<>();
+        List<Sticking> ticked = new ArrayList<>();
         if (root.has("practised")) {
-            for (JsonNodeReader one : root.member("practised").items(PracticePlan.MAX_DEALT)) {
-                dealt.add(one.typed(StickingText::read));
+            for (JsonNodeReader one : root.member("practised").items(PracticePlan.MAX_TICKED)) {
+                ticked.add(one.typed(StickingText::read));
             }
         }
         List<Stage> stages = new ArrayList<>();
@@ -53,7 +53,7 @@ final class PracticeJson {
             }
         }
         Optional<Ladder> ladder = root.optional("ladder", PracticeJson::ladder);
-        return new PracticePlan(dealt, stages, ladder);
+        return new PracticePlan(ticked, stages, ladder);
     }
 
     private static Ladder ladder(JsonNodeReader place) {
@@ -79,9 +79,9 @@ final class PracticeJson {
     }
 
     static void write(PracticePlan practice, ObjectNode root) {
-        if (!practice.dealt().isEmpty()) {
-            ArrayNode practised = root.putArray("practised");
-            practice.dealt().forEach(sticking -> practised.add(StickingText.write(sticking)));
+        if (!practice.ticked().isEmpty()) {
+            ArrayNode practiced = root.putArray("practised");
+            practice.ticked().forEach(sticking -> practiced.add(StickingText.write(sticking)));
         }
         if (!practice.stages().isEmpty()) {
             ArrayNode stages = root.putArray("stages");

@@ -85,7 +85,7 @@ public final class ExerciseMidi {
         Map<String, List<Sounding>> parts = parts();
         List<NoteValue> moments = new ArrayList<>();
         for (Passage passage : playthrough.passages()) {
-            Phrase phrase = passage.feel().phrase();
+            Phrase phrase = passage.content().phrase();
             phrase.kinds().forEach(bar -> moments.addAll(bar.groupStarts()));
             moments.add(phrase.grid().unit());
             moments.add(passage.starts());
@@ -108,10 +108,10 @@ public final class ExerciseMidi {
         Map<String, List<Sounding>> parts = new LinkedHashMap<>();
         int room = MAX_NOTES;
         for (Passage passage : playthrough.passages()) {
-            Exercise feel = passage.feel();
-            List<String> names = feel.layerNames();
+            Exercise content = passage.content();
+            List<String> names = content.layerNames();
             for (int i = 0; i < names.size(); i++) {
-                List<Hit> own = LayerTimeline.of(feel.layers().get(i), feel.phrase())
+                List<Hit> own = LayerTimeline.of(content.layers().get(i), content.phrase())
                         .between(NoteValue.ZERO, passage.length(), room + 1);
                 room -= own.size();
                 if (room < 0) {
@@ -134,9 +134,10 @@ public final class ExerciseMidi {
         }
         Bar before = null;
         for (Passage passage : playthrough.passages()) {
-            Phrase phrase = passage.feel().phrase();
+            Phrase phrase = passage.content().phrase();
             if (exercise.hasSections()) {
-                String name = exercise.feels().get(passage.section().feel()).name();
+                String name =
+                        exercise.contents().get(passage.section().content()).name();
                 track.add(meta(MARKER, name, ticks.at(passage.starts())));
             }
             for (long number = 0; number < passage.bars(); number++) {

@@ -128,7 +128,8 @@ record MidiNotes(
             }
             case TEXT -> grouped(data).ifPresent(bar -> groupings.put(tick, bar));
             case TRACK_NAME -> {
-                String name = new String(data, 0, Math.min(data.length, MAX_TEXT_LENGTH), StandardCharsets.UTF_8).strip();
+                String name =
+                        new String(data, 0, Math.min(data.length, MAX_TEXT_LENGTH), StandardCharsets.UTF_8).strip();
                 return name.isEmpty() ? Optional.empty() : Optional.of(name);
             }
             default -> {
@@ -153,7 +154,7 @@ record MidiNotes(
     }
 
     /** How many ticks go by in a second, just before a tick or from it on, whichever are more. */
-    double ticksASecond(long tick) {
+    double ticksPerSecond(long tick) {
         Map.Entry<Long, Integer> before = tempos.lowerEntry(tick);
         int micros = before == null ? MidiTempos.micros(this) : before.getValue();
         return 1e6 * perQuarter / Math.min(micros, tempos.getOrDefault(tick, micros));

@@ -35,12 +35,12 @@ final class MidiStrokes {
 
     private final MidiNotes notes;
     private final List<Bar> bars;
-    private final double secondsAWhole;
+    private final double secondsPerWhole;
 
     MidiStrokes(MidiNotes notes, List<Bar> bars, MidiTempos tempos) {
         this.notes = notes;
         this.bars = bars;
-        this.secondsAWhole = tempos.secondsAWhole();
+        this.secondsPerWhole = tempos.secondsPerWhole();
     }
 
     /** A note with what is played just before it. */
@@ -66,16 +66,16 @@ final class MidiStrokes {
         List<Quantizer.Onset> onsets = struck.stream()
                 .map(one -> new Quantizer.Onset(value(one.note.tick()), sound(one.note, percussion)))
                 .toList();
-        Quantizer.Quantised quantised = Quantizer.of(onsets, beats(), secondsAWhole);
+        Quantizer.Quantized quantized = Quantizer.of(onsets, beats(), secondsPerWhole);
         Map<Integer, Double> usual = usualVelocities(struck);
         for (int i = 0; i < struck.size(); i++) {
             Ornamented one = struck.get(i);
             Stroke stroke = Stroke.NORMAL
                     .at(played(one.note.velocity() / usual.get(one.note.key())))
                     .with(one.ornament);
-            strokes.add(new ImportedHit(quantised.places().get(i), onsets.get(i).sound(), stroke));
+            strokes.add(new ImportedHit(quantized.places().get(i), onsets.get(i).sound(), stroke));
         }
-        return new ImportedPart(name, percussion, ordered(strokes), Optional.of(quantised.deviation()));
+        return new ImportedPart(name, percussion, ordered(strokes), Optional.of(quantized.deviation()));
     }
 
     private static List<ImportedHit> ordered(List<ImportedHit> strokes) {
@@ -103,7 +103,7 @@ final class MidiStrokes {
             List<MidiNotes.Note> before = waiting.computeIfAbsent(note.key(), key -> new ArrayList<>());
             boolean follows = !before.isEmpty()
                     && note.tick() - before.get(before.size() - 1).tick()
-                            <= BETWEEN_GRACE_NOTES_SECONDS * notes.ticksASecond(note.tick());
+                            <= BETWEEN_GRACE_NOTES_SECONDS * notes.ticksPerSecond(note.tick());
             if (!follows) {
                 letGo(before, struck);
             } else if (before.stream().allMatch(one -> one.velocity() <= GRACE_IS_SOFTER * note.velocity())) {

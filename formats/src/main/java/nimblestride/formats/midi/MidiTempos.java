@@ -20,7 +20,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
  */
 record MidiTempos(List<TempoMark> marks, List<String> leftOut, int firstMicros) {
     private static final int DEFAULT_MICROS = 500_000;
-    private static final long MICROS_A_MINUTE = 60_000_000;
+    private static final long MICROS_PER_MINUTE = 60_000_000;
     /** Two settings so near are one tempo. */
     private static final int SAME = 2;
 
@@ -67,7 +67,7 @@ record MidiTempos(List<TempoMark> marks, List<String> leftOut, int firstMicros) 
     }
 
     private static Tempo nearest(int micros) {
-        double exact = (double) MICROS_A_MINUTE / micros;
+        double exact = (double) MICROS_PER_MINUTE / micros;
         double kept = Math.max(Tempo.MIN, Math.min(Tempo.MAX, exact));
         return new Tempo(NoteValue.QUARTER, BigFraction.of(Math.round(kept * 100), 100));
     }
@@ -87,7 +87,7 @@ record MidiTempos(List<TempoMark> marks, List<String> leftOut, int firstMicros) 
     }
 
     /** How long a whole note lasts in the beginning, in seconds. */
-    double secondsAWhole() {
+    double secondsPerWhole() {
         return 4.0 * firstMicros / 1e6;
     }
 }

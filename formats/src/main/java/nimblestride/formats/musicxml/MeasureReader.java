@@ -84,10 +84,10 @@ final class MeasureReader {
             } else if (element instanceof Note note) {
                 take(note);
             } else if (element instanceof Backup backup) {
-                NoteValue back = XmlDurations.of(backup.getDuration(), part.divisions());
+                NoteValue back = XmlDurations.of(backup.getDuration(), part.subdivisions());
                 at = back.compareTo(at) > 0 ? NoteValue.ZERO : at.minus(back);
             } else if (element instanceof Forward on) {
-                moveOn(XmlDurations.of(on.getDuration(), part.divisions()));
+                moveOn(XmlDurations.of(on.getDuration(), part.subdivisions()));
             } else if (element instanceof Direction direction) {
                 take(direction);
             } else if (element instanceof Sound sound) {
@@ -126,7 +126,7 @@ final class MeasureReader {
         if (note.getDuration() == null) {
             throw new InvalidValueException("a note has no duration");
         }
-        NoteValue length = XmlDurations.of(note.getDuration(), part.divisions());
+        NoteValue length = XmlDurations.of(note.getDuration(), part.subdivisions());
         boolean chord = note.getChord() != null;
         if (!chord) {
             chordAt = at;

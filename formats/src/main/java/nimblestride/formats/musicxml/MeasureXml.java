@@ -42,11 +42,11 @@ final class MeasureXml {
     private final Optional<WrittenBar> next;
     private final Map<String, ScoreInstrument> instruments;
     private final Before before;
-    private final long divisions;
+    private final long subdivisions;
     private final ScorePartwise.Part.Measure measure = new ScorePartwise.Part.Measure();
 
     /** What the measure before has set. */
-    record Before(long divisions, Optional<Meter> meter) {
+    record Before(long subdivisions, Optional<Meter> meter) {
         static final Before NOTHING = new Before(0, Optional.empty());
     }
 
@@ -62,15 +62,15 @@ final class MeasureXml {
         this.next = next;
         this.instruments = instruments;
         this.before = before;
-        this.divisions = divisions(bar, before.divisions);
+        this.subdivisions = subdivisions(bar, before.subdivisions);
     }
 
     Before after() {
-        return new Before(divisions, Optional.of(bar.bar().meter()));
+        return new Before(subdivisions, Optional.of(bar.bar().meter()));
     }
 
     /** So many to a quarter that every duration is a whole number; those of the measure before, if they will do. */
-    private static long divisions(WrittenBar bar, long before) {
+    private static long subdivisions(WrittenBar bar, long before) {
         List<NoteValue> lengths = new ArrayList<>();
         bar.parts().forEach(part -> part.written().forEach(written -> lengths.add(written.lasts())));
         lengths.add(bar.bar().length());
@@ -145,18 +145,18 @@ final class MeasureXml {
     }
 
     private BigDecimal duration(NoteValue length) {
-        NoteValue units = length.times(4).times(divisions);
+        NoteValue units = length.times(4).times(subdivisions);
         return BigDecimal.valueOf(units.numerator());
     }
 
     private void attributes() {
         boolean newMeter = !before.meter.equals(Optional.of(bar.bar().meter()));
-        if (before.divisions == divisions && !newMeter) {
+        if (before.subdivisions == subdivisions && !newMeter) {
             return;
         }
         Attributes attributes = new Attributes();
-        if (before.divisions != divisions) {
-            attributes.setDivisions(BigDecimal.valueOf(divisions));
+        if (before.subdivisions != subdivisions) {
+            attributes.setDivisions(BigDecimal.valueOf(subdivisions));
         }
         if (newMeter) {
             Time time = new Time();

@@ -38,7 +38,7 @@ final class PartReader {
     private final boolean own;
     private final boolean percussion;
     private final Map<String, Integer> leftOut = new TreeMap<>();
-    private BigDecimal divisions = BigDecimal.ONE;
+    private BigDecimal subdivisions = BigDecimal.ONE;
     private Optional<Meter> meter = Optional.empty();
     private int repeating;
     private Set<Integer> openEnding = Set.of();
@@ -94,8 +94,8 @@ final class PartReader {
         return own;
     }
 
-    BigDecimal divisions() {
-        return divisions;
+    BigDecimal subdivisions() {
+        return subdivisions;
     }
 
     ImportedSound sound(Note note) {
@@ -147,7 +147,7 @@ final class PartReader {
             if (told.signum() < 1) {
                 throw new InvalidValueException("the divisions of a quarter are more than 0, not " + told);
             }
-            divisions = told;
+            subdivisions = told;
         }
         attributes.getTime().stream().findFirst().ifPresent(this::take);
         attributes.getMeasureStyle().forEach(this::take);

@@ -37,10 +37,10 @@ final class XmlDurations {
 
     /**
      * @param duration in divisions, 0 or more
-     * @param divisions to a quarter, more than 0
+     * @param subdivisions to a quarter, more than 0
      */
-    static NoteValue of(BigDecimal duration, BigDecimal divisions) {
-        return NoteValue.of(fraction(duration).divide(fraction(divisions).multiply(4)));
+    static NoteValue of(BigDecimal duration, BigDecimal subdivisions) {
+        return NoteValue.of(fraction(duration).divide(fraction(subdivisions).multiply(4)));
     }
 
     private static BigFraction fraction(BigDecimal number) {

@@ -97,20 +97,20 @@ class ExerciseJsonTest {
                         Arbitraries.integers().between(0, 40))
                 .as((lead, linear, most) ->
                         new PlayingStyle(lead, linear, most == 0 ? OptionalInt.empty() : OptionalInt.of(most)));
-        Arbitrary<List<String>> practised = Arbitraries.of("R L R R", ">R . (L) K", "llR L", "Rz H")
+        Arbitrary<List<String>> practiced = Arbitraries.of("R L R R", ">R . (L) K", "llR L", "Rz H")
                 .list()
                 .ofMaxSize(3)
                 .uniqueElements();
-        return Combinators.combine(bars, layers, manners, practised).as((b, l, manner, ticked) -> {
-            Exercise exercise = exercise(b, l).withManner(manner);
-            if (manner.linear()) {
+        return Combinators.combine(bars, layers, manners, practiced).as((b, l, playingStyle, ticked) -> {
+            Exercise exercise = exercise(b, l).withPlayingStyle(playingStyle);
+            if (playingStyle.linear()) {
                 Voice own = new Voice("frame drum", 64, Limb.LEFT_HAND, 2, NoteheadShape.SLASHED);
                 exercise = exercise.withVoices(NamedVoices.KIT.and(own))
                         .plusLayer(LayerText.read(
                                 "frame drum every 1/8 moving notes to frame drum", NamedVoices.KIT.and(own)));
             }
             for (String sticking : ticked) {
-                exercise = exercise.withPractised(StickingText.read(sticking), true);
+                exercise = exercise.withVariationTicked(StickingText.read(sticking), true);
             }
             if (ticked.size() == 1) {
                 exercise = exercise.withPractice(exercise.practice()

@@ -119,8 +119,8 @@ class ExerciseMidiTest {
         Sequence sequence = readBack(exercise);
         List<Long> ticks =
                 notes(sequence.getTracks()[1]).stream().map(MidiEvent::getTick).toList();
-        LayerTimeline course = LayerTimeline.of(exercise.layers().get(0), exercise.phrase());
-        List<NoteValue> exact = course.between(NoteValue.ZERO, NoteValue.of(1_000_000, 1), ticks.size()).stream()
+        LayerTimeline timeline = LayerTimeline.of(exercise.layers().get(0), exercise.phrase());
+        List<NoteValue> exact = timeline.between(NoteValue.ZERO, NoteValue.of(1_000_000, 1), ticks.size()).stream()
                 .map(hit -> hit.at())
                 .toList();
         assertThat(ticks).hasSizeGreaterThan(5);

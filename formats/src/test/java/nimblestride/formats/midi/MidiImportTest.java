@@ -55,8 +55,8 @@ class MidiImportTest {
     private static Set<String> strokes(Exercise exercise) {
         Set<String> strokes = new TreeSet<>();
         for (Playthrough.Passage passage : Playthrough.of(exercise).passages()) {
-            for (Layer layer : passage.feel().layers()) {
-                for (Hit hit : LayerTimeline.of(layer, passage.feel().phrase())
+            for (Layer layer : passage.content().layers()) {
+                for (Hit hit : LayerTimeline.of(layer, passage.content().phrase())
                         .between(NoteValue.ZERO, passage.length(), 10_000)) {
                     strokes.add(passage.starts().plus(hit.at()) + " " + hit.voices() + " "
                             + hit.stroke().level() + " " + hit.stroke().ornament());

@@ -302,8 +302,8 @@ class MusicXmlImportTest {
         }
         String doubling = good.replaceFirst("(?s)<!DOCTYPE.*?>", laughs + "]>").replace("Ferry Bell", "&a59;");
         assertThat(titleOrWords(doubling).length()).isLessThan(1_000);
-        assertThatThrownBy(() -> MusicXmlImport.read(
-                        packed(Map.of("a.xml", " ".repeat(CompressedScore.MAX_UNPACKED + 1))), "x"))
+        assertThatThrownBy(() ->
+                        MusicXmlImport.read(packed(Map.of("a.xml", " ".repeat(CompressedScore.MAX_UNPACKED + 1))), "x"))
                 .isInstanceOf(UnreadableFileException.class)
                 .hasMessageContaining("unpacks to more than");
         assertThatThrownBy(() -> MusicXmlImport.read(packed(Map.of("picture.png", "x")), "x"))

@@ -36,7 +36,7 @@ final class ReadBack {
     private void read(ScorePartwise score) {
         List<Measure> measures = new ArrayList<>();
         List<Integer> order = new ArrayList<>();
-        long divisions = 0;
+        long subdivisions = 0;
         int repeatFrom = 0;
         for (ScorePartwise.Part.Measure measure : score.getPart().get(0).getMeasure()) {
             int index = measures.size();
@@ -47,9 +47,9 @@ final class ReadBack {
             order.add(index);
             for (Object item : measure.getNoteOrBackupOrForward()) {
                 if (item instanceof Attributes attributes && attributes.getDivisions() != null) {
-                    divisions = attributes.getDivisions().longValueExact();
+                    subdivisions = attributes.getDivisions().longValueExact();
                 } else if (item instanceof Backup backup) {
-                    at = at.minus(value(backup.getDuration().longValueExact(), divisions));
+                    at = at.minus(value(backup.getDuration().longValueExact(), subdivisions));
                 } else if (item instanceof Barline line && line.getRepeat() != null) {
                     if (line.getRepeat().getDirection() == BackwardForward.FORWARD) {
                         repeatFrom = index;
@@ -63,7 +63,7 @@ final class ReadBack {
                 } else if (item instanceof Note note && note.getGrace() == null) {
                     if (note.getChord() == null) {
                         last = at;
-                        NoteValue length = value(note.getDuration().longValueExact(), divisions);
+                        NoteValue length = value(note.getDuration().longValueExact(), subdivisions);
                         at = at.plus(length);
                         byVoice.merge(note.getVoice(), length, NoteValue::plus);
                     }
@@ -87,7 +87,7 @@ final class ReadBack {
         }
     }
 
-    private static NoteValue value(long duration, long divisions) {
-        return NoteValue.of(duration, 4 * divisions);
+    private static NoteValue value(long duration, long subdivisions) {
+        return NoteValue.of(duration, 4 * subdivisions);
     }
 }

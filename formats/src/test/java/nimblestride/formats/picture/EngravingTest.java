@@ -92,8 +92,8 @@ class EngravingTest {
 
     @Test
     void allLinesButTheLastFillTheWidth() {
-        List<Drawing> lines = lines(
-                score(40, ScoreStyle.DEFAULT.repeating(false), "7/8(2+2+3), 5/8", "snare every 1/8", "kick every 5/16"));
+        List<Drawing> lines = lines(score(
+                40, ScoreStyle.DEFAULT.repeating(false), "7/8(2+2+3), 5/8", "snare every 1/8", "kick every 5/16"));
         assertThat(lines).hasSizeGreaterThan(4);
         for (Drawing line : lines.subList(0, lines.size() - 1)) {
             double end = line.marks().stream()

@@ -23,9 +23,10 @@ class SheetPropertiesTest {
             @ForAll(supplier = AnyExercise.class) Exercise exercise,
             @ForAll PaperSize paper,
             @ForAll @NotEmpty Set<SheetItem> sections,
-            @ForAll CountingSystem school,
+            @ForAll CountingSystem countingSystem,
             @ForAll @IntRange(min = 1, max = 3) int rounds) {
-        Sheet sheet = Sheet.DEFAULT.on(paper).counted(school).inRounds(rounds).addressed("for the Tuesday group");
+        Sheet sheet =
+                Sheet.DEFAULT.on(paper).counted(countingSystem).inRounds(rounds).addressed("for the Tuesday group");
         for (SheetItem section : SheetItem.values()) {
             sheet = sheet.with(section, sections.contains(section));
         }

@@ -66,7 +66,7 @@ class SheetWordsTest {
         Exercise two = then(TWO, "eighth = dotted eighth", 2, "5/8", "snare every 1/8");
         List<String> words = words(two, SheetItem.COUNT, SheetItem.FACTS);
         assertThat(words.stream().filter(line -> line.contains(", quarter = ")))
-                .hasSize(2 * two.feels().size())
+                .hasSize(2 * two.contents().size())
                 .doesNotContain("");
         assertThat(words).contains("What happens in it").anyMatch(line -> line.startsWith("5/8:   1 2"));
     }

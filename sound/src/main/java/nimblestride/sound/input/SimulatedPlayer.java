@@ -24,7 +24,7 @@ import nimblestride.sound.render.PlaybackRequest;
  * there are no pads it takes their place.
  */
 public final class SimulatedPlayer implements AutoCloseable {
-    private static final long NANOS_A_LOOK = 1_000_000;
+    private static final long NANOS_PER_LOOK = 1_000_000;
     /** How far ahead of what is heard it knows what is coming, in whole notes at least. */
     private static final double AHEAD = 1;
 
@@ -41,10 +41,10 @@ public final class SimulatedPlayer implements AutoCloseable {
     private volatile boolean closed;
 
     private PlaybackRequest known;
-    private Exercise feel;
-    private Optional<LayerTimeline> course = Optional.empty();
+    private Exercise content;
+    private Optional<LayerTimeline> timeline = Optional.empty();
     private NoteValue end = FOREVER;
-    private double wholesAMillisecond;
+    private double wholesPerMillisecond;
     private int section = -1;
     private double last = Double.NEGATIVE_INFINITY;
     private NoteValue knownUpTo = NoteValue.ZERO;
@@ -86,9 +86,9 @@ public final class SimulatedPlayer implements AutoCloseable {
                 Thread here = Thread.currentThread();
                 here.getUncaughtExceptionHandler().uncaughtException(here, e);
                 due.clear();
-                course = Optional.empty();
+                timeline = Optional.empty();
             }
-            LockSupport.parkNanos(NANOS_A_LOOK);
+            LockSupport.parkNanos(NANOS_PER_LOOK);
         }
     }
 
@@ -102,8 +102,8 @@ public final class SimulatedPlayer implements AutoCloseable {
         }
         last = now.moment();
         double wanted = now.moment() + AHEAD;
-        if (course.isPresent() && knownUpTo.compareTo(end) < 0 && knownUpTo.toDouble() < wanted) {
-            learn(course.get(), wanted + AHEAD);
+        if (timeline.isPresent() && knownUpTo.compareTo(end) < 0 && knownUpTo.toDouble() < wanted) {
+            learn(timeline.get(), wanted + AHEAD);
         }
         Queue<PadHit> strikes = new ArrayDeque<>();
         while (!due.isEmpty() && due.element().moment <= now.moment()) {
@@ -115,21 +115,21 @@ public final class SimulatedPlayer implements AutoCloseable {
     private void begin(AudiblePosition now) {
         List<Playthrough.Passage> passages = Playthrough.of(known.exercise()).passages();
         Playthrough.Passage passage = passages.get(Math.min(section, passages.size() - 1));
-        feel = passage.feel();
+        content = passage.content();
         end = passages.size() > 1 ? passage.length() : FOREVER;
-        wholesAMillisecond = known.percent()
+        wholesPerMillisecond = known.percent()
                 / (100_000 * passage.tempo().seconds(NoteValue.WHOLE).doubleValue());
-        course = course();
+        timeline = timeline();
         due.clear();
         knownUpTo = fine(Math.max(0, now.moment()));
     }
 
-    private Optional<LayerTimeline> course() {
-        int index = feel.layerNames().indexOf(layer);
+    private Optional<LayerTimeline> timeline() {
+        int index = content.layerNames().indexOf(layer);
         try {
             return index < 0
                     ? Optional.empty()
-                    : Optional.of(LayerTimeline.of(feel.layers().get(index), feel.phrase()));
+                    : Optional.of(LayerTimeline.of(content.layers().get(index), content.phrase()));
         } catch (StrideException e) {
             // A layer that cannot be laid out is told among the findings, and nobody can play it.
             return Optional.empty();
@@ -141,7 +141,7 @@ public final class SimulatedPlayer implements AutoCloseable {
         NoteValue to = fine(until).compareTo(end) < 0 ? fine(until) : end;
         long number = line.hitsBefore(knownUpTo);
         for (Hit hit : line.between(knownUpTo, to, MAX_HITS)) {
-            double late = habits.late(number++, hit.at(), feel.phrase()) * wholesAMillisecond;
+            double late = habits.late(number++, hit.at(), content.phrase()) * wholesPerMillisecond;
             List<PadHit> strikes = hit.voices().stream()
                     .map(voice -> new PadHit(voice, hit.stroke().level()))
                     .toList();

@@ -17,7 +17,7 @@ final class OutputFeeder implements Runnable {
     /** From silence to full in a twentieth of a second: a change that is no click. */
     private static final float STEP = 20f / AudioOutput.SAMPLE_RATE;
 
-    private static final long NANOS_A_LOOK = 500_000;
+    private static final long NANOS_PER_LOOK = 500_000;
 
     /** So many outputs in a row may fail before none is tried any more. */
     private static final int MAX_FAILURES = 3;
@@ -27,7 +27,7 @@ final class OutputFeeder implements Runnable {
     private final AudioOutputs outputs;
     private final AtomicReference<AudioOutput> better = new AtomicReference<>();
     private final float[] block = new float[BLOCK];
-    private final byte[] bytes = new byte[BLOCK * SoundCard.BYTES_A_SAMPLE];
+    private final byte[] bytes = new byte[BLOCK * SoundCard.BYTES_PER_SAMPLE];
     private volatile AudioOutput out;
     /** Which sample of what is rendered comes first out of the output. */
     private final AtomicLong first = new AtomicLong();
@@ -66,7 +66,7 @@ final class OutputFeeder implements Runnable {
     public void run() {
         try {
             while (!stopping && ahead.inStock() < 4 * BLOCK) {
-                LockSupport.parkNanos(NANOS_A_LOOK);
+                LockSupport.parkNanos(NANOS_PER_LOOK);
             }
             while (!stopping || loudness > 0) {
                 turn();

@@ -20,7 +20,7 @@ import nimblestride.sound.render.TimeAnchor;
  */
 public final class Player implements AutoCloseable {
     private static final int MAX_ANCHORS = 64;
-    private static final long NANOS_A_LOOK = 1_000_000;
+    private static final long NANOS_PER_LOOK = 1_000_000;
     private static final long NANOS_BETWEEN_SEARCHES = 2_000_000_000;
     private static final int MAX_LATENCY = 1_000;
     private static final long MAX_STOP_LENGTH = 500;
@@ -223,7 +223,7 @@ public final class Player implements AutoCloseable {
                     renderer.render(block, OutputFeeder.BLOCK);
                     ahead.put(block, OutputFeeder.BLOCK);
                 } else {
-                    LockSupport.parkNanos(NANOS_A_LOOK);
+                    LockSupport.parkNanos(NANOS_PER_LOOK);
                 }
             }
         } catch (StrideException e) {
@@ -248,7 +248,7 @@ public final class Player implements AutoCloseable {
             if (ahead.hasRoomFor(OutputFeeder.BLOCK)) {
                 ahead.put(block, OutputFeeder.BLOCK);
             } else {
-                LockSupport.parkNanos(NANOS_A_LOOK);
+                LockSupport.parkNanos(NANOS_PER_LOOK);
             }
         }
     }
@@ -278,7 +278,7 @@ public final class Player implements AutoCloseable {
                 ThreadDefects.report(e);
                 port = Optional.empty();
             }
-            LockSupport.parkNanos(port.isPresent() ? NANOS_A_LOOK : 50 * NANOS_A_LOOK);
+            LockSupport.parkNanos(port.isPresent() ? NANOS_PER_LOOK : 50 * NANOS_PER_LOOK);
         }
     }
 

@@ -5,7 +5,7 @@ import java.util.concurrent.locks.LockSupport;
 /** Stands in for a sound card: takes samples as fast as a card would, and makes no sound. */
 public final class SilentOutput implements AudioOutput {
     private static final int BUFFERED_SAMPLES = SAMPLE_RATE / 20;
-    private static final long NANOS_A_SECOND = 1_000_000_000;
+    private static final long NANOS_PER_SECOND = 1_000_000_000;
 
     private final long opened = System.nanoTime();
     private volatile long written;
@@ -28,19 +28,19 @@ public final class SilentOutput implements AudioOutput {
     @SuppressWarnings("NonAtomicVolatileUpdate") // Only the thread that writes changes it.
     public void write(byte[] samples, int length) {
         stoodStill = Math.max(stoodStill, elapsed() - written);
-        written += length / SoundCard.BYTES_A_SAMPLE;
+        written += length / SoundCard.BYTES_PER_SAMPLE;
         while (!closed && !Thread.currentThread().isInterrupted()) {
             long tooMany = written - heard() - BUFFERED_SAMPLES;
             if (tooMany <= 0) {
                 return;
             }
-            LockSupport.parkNanos(tooMany * NANOS_A_SECOND / SAMPLE_RATE);
+            LockSupport.parkNanos(tooMany * NANOS_PER_SECOND / SAMPLE_RATE);
         }
     }
 
     private long elapsed() {
         long nanos = System.nanoTime() - opened;
-        return nanos / NANOS_A_SECOND * SAMPLE_RATE + nanos % NANOS_A_SECOND * SAMPLE_RATE / NANOS_A_SECOND;
+        return nanos / NANOS_PER_SECOND * SAMPLE_RATE + nanos % NANOS_PER_SECOND * SAMPLE_RATE / NANOS_PER_SECOND;
     }
 
     @Override

@@ -6,8 +6,8 @@ import javax.sound.sampled.SourceDataLine;
 
 /** A sound card of the machine, open. */
 final class SoundCard implements AudioOutput {
-    static final int BYTES_A_SAMPLE = 2;
-    static final AudioFormat FORMAT = new AudioFormat(SAMPLE_RATE, 8 * BYTES_A_SAMPLE, 1, true, false);
+    static final int BYTES_PER_SAMPLE = 2;
+    static final AudioFormat FORMAT = new AudioFormat(SAMPLE_RATE, 8 * BYTES_PER_SAMPLE, 1, true, false);
 
     private static final int BUFFERED_SAMPLES = SAMPLE_RATE / 20;
 
@@ -24,7 +24,7 @@ final class SoundCard implements AudioOutput {
     static SoundCard open(String name, SourceDataLine line) throws LineUnavailableException {
         boolean playing = false;
         try {
-            line.open(FORMAT, BUFFERED_SAMPLES * BYTES_A_SAMPLE);
+            line.open(FORMAT, BUFFERED_SAMPLES * BYTES_PER_SAMPLE);
             line.start();
             playing = true;
             return new SoundCard(name, line);

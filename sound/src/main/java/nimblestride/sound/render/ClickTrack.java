@@ -45,11 +45,11 @@ final class ClickTrack {
         void at(NoteValue moment);
     }
 
-    ClickTrack(ClickSettings click, Exercise feel, Optional<Gear> gear) {
+    ClickTrack(ClickSettings click, Exercise content, Optional<Gear> gear) {
         this.click = click;
-        this.phrase = feel.phrase();
+        this.phrase = content.phrase();
         this.gear = gear;
-        this.layer = course(click, feel);
+        this.layer = timeline(click, content);
         finders.put(
                 Level.PHRASE,
                 (part, found) -> one(part, part.number % phrase.bars().size() == 0, found));
@@ -63,14 +63,14 @@ final class ClickTrack {
                 Level.UNIT, (part, found) -> steps(part.start, part.bar.meter().unit(), part, found));
     }
 
-    private static Optional<LayerTimeline> course(ClickSettings click, Exercise feel) {
-        List<String> names = feel.layerNames();
+    private static Optional<LayerTimeline> timeline(ClickSettings click, Exercise content) {
+        List<String> names = content.layerNames();
         int index = click.layer().map(names::indexOf).orElse(0);
         if (!click.levels().contains(Level.LAYER) || index < 0 || index >= names.size()) {
             return Optional.empty();
         }
         try {
-            return Optional.of(LayerTimeline.of(feel.layers().get(index), feel.phrase()));
+            return Optional.of(LayerTimeline.of(content.layers().get(index), content.phrase()));
         } catch (StrideException e) {
             // A layer that cannot be laid out is told among the findings, and is not clicked.
             return Optional.empty();
@@ -117,7 +117,7 @@ final class ClickTrack {
     }
 
     private void hits(Part part, Found found) {
-        layer.ifPresent(course -> course.between(part.from, part.to, MAX).forEach(hit -> found.at(hit.at())));
+        layer.ifPresent(timeline -> timeline.between(part.from, part.to, MAX).forEach(hit -> found.at(hit.at())));
     }
 
     /** Counted back from the change, so that one falls on it. */

@@ -17,7 +17,7 @@ import nimblestride.sound.render.ClickSettings.Level;
  *
  * @param bars from 0, for none, to {@value #MAX_BARS}
  */
-public record CountIn(int bars, CountingSystem school, Subdivision division) {
+public record CountIn(int bars, CountingSystem countingSystem, Subdivision subdivision) {
     public static final int MAX_BARS = 8;
 
     /** It begins at once. */
@@ -47,7 +47,7 @@ public record CountIn(int bars, CountingSystem school, Subdivision division) {
     Map<NoteValue, Level> clicks(Bar bar, NoteValue within) {
         Map<NoteValue, Level> clicks = new TreeMap<>();
         NoteValue end = length(bar, within);
-        List<SpokenSyllable> said = school.count(bar, division);
+        List<SpokenSyllable> said = countingSystem.count(bar, subdivision);
         for (int round = 0; round <= bars; round++) {
             for (SpokenSyllable syllable : said) {
                 NoteValue at = bar.length().times(round).plus(syllable.at());
@@ -76,7 +76,7 @@ public record CountIn(int bars, CountingSystem school, Subdivision division) {
         }
         double inBar = since % bar.length().toDouble();
         String last = "";
-        for (SpokenSyllable syllable : school.count(bar, division)) {
+        for (SpokenSyllable syllable : countingSystem.count(bar, subdivision)) {
             if (syllable.at().toDouble() <= inBar + 1e-9) {
                 last = syllable.syllable();
             }

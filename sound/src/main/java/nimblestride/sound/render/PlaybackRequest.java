@@ -40,8 +40,8 @@ public record PlaybackRequest(
             throw new InvalidValueException("it begins in one of its "
                     + exercise.sections().size() + " sections, not in the one numbered " + (start.section() + 1));
         }
-        NoteValue section = exercise.turnedTo(
-                        exercise.sections().get(start.section()).feel())
+        NoteValue section = exercise.withSelected(
+                        exercise.sections().get(start.section()).content())
                 .phrase()
                 .length()
                 .times(exercise.sections().get(start.section()).rounds());

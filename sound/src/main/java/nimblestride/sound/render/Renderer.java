@@ -65,9 +65,9 @@ public final class Renderer {
         return new Cue(begins, ends, cues++, onset.key(), onset.sound(), onset.level());
     }
 
-    private void add(SectionScheduler stretch) {
-        stretches.add(stretch);
-        listener.anchored(stretch.anchor());
+    private void add(SectionScheduler scheduler) {
+        stretches.add(scheduler);
+        listener.anchored(scheduler.anchor());
     }
 
     /**
@@ -112,9 +112,9 @@ public final class Renderer {
         return each.next();
     }
 
-    private void layOut(SectionScheduler stretch) {
-        TimeAnchor anchor = stretch.anchor();
-        for (SoundOnset onset : stretch.layOut()) {
+    private void layOut(SectionScheduler scheduler) {
+        TimeAnchor anchor = scheduler.anchor();
+        for (SoundOnset onset : scheduler.layOut()) {
             long begins = anchor.frameOf(onset.at()) - Math.round(onset.early() * sampleRate);
             long ends = onset.length()
                     .map(length -> anchor.frameOf(onset.at().plus(length)))

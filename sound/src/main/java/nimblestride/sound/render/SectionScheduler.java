@@ -22,7 +22,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
  */
 final class SectionScheduler {
     /** A long bar is laid out in parts of so many units. */
-    private static final int UNITS_A_PART = 64;
+    private static final int UNITS_PER_PART = 64;
 
     /** Bars closer together than two thousandths of a second are one noise; those in between are passed over. */
     private static final double MIN_SECONDS = 0.0005;
@@ -53,7 +53,7 @@ final class SectionScheduler {
         this.anchor = anchor;
         this.sounds = sounds;
         this.passage = passages.get(anchor.section());
-        this.onsets = new SectionSounds(passage.feel(), take, gear(passages, anchor.section()), sounds);
+        this.onsets = new SectionSounds(passage.content(), take, gear(passages, anchor.section()), sounds);
         this.firstBar = phrase().barAt(anchor.moment());
         this.playedBefore = playedBefore;
         this.laidOut = anchor.moment();
@@ -68,7 +68,7 @@ final class SectionScheduler {
         Passage next = passages.get(section + 1);
         Pivot entered = next.section().entered();
         Modulation shift = new Modulation(
-                now.tempo(), entered, now.feel().phrase(), next.feel().phrase());
+                now.tempo(), entered, now.content().phrase(), next.content().phrase());
         return Optional.of(new ClickTrack.Gear(now.length(), shift.pulse()));
     }
 
@@ -79,9 +79,9 @@ final class SectionScheduler {
         Passage passage = passages.get(section);
         BigFraction pace = pace(take, passage.tempo(), sampleRate);
         NoteValue moment = beginning(take, passage);
-        Bar bar = passage.feel().phrase().bar(passage.feel().phrase().barAt(moment));
+        Bar bar = passage.content().phrase().bar(passage.content().phrase().barAt(moment));
         NoteValue countIn =
-                take.countIn().length(bar, withinItsBar(passage.feel().phrase(), moment));
+                take.countIn().length(bar, withinItsBar(passage.content().phrase(), moment));
         TimeAnchor anchor = new TimeAnchor(pace.multiply(countIn.fraction()), section, moment, pace);
         return new SectionScheduler(take, passages, anchor, 0, sounds, sampleRate);
     }
@@ -93,7 +93,7 @@ final class SectionScheduler {
     }
 
     private static NoteValue inLoop(Loop loop, Passage passage, NoteValue moment) {
-        Phrase phrase = passage.feel().phrase();
+        Phrase phrase = passage.content().phrase();
         NoteValue within = moment.remainder(phrase.length());
         NoteValue from = phrase.startOf(loop.from());
         boolean in = within.compareTo(from) >= 0 && within.compareTo(phrase.startOf(loop.to())) < 0;
@@ -107,7 +107,7 @@ final class SectionScheduler {
     /** Where a section begins when it is played after another, or again. */
     private static NoteValue startOf(PlaybackRequest take, Passage passage) {
         return take.loop()
-                .map(loop -> passage.feel().phrase().startOf(loop.from()))
+                .map(loop -> passage.content().phrase().startOf(loop.from()))
                 .orElse(NoteValue.ZERO);
     }
 
@@ -126,7 +126,7 @@ final class SectionScheduler {
     /** The clicks before it begins, each with the sample on which it falls, from the very beginning. */
     Map<Long, SoundOnset> countIn() {
         Bar bar = phrase().bar(firstBar);
-        TimeAnchor beginning = new TimeAnchor(BigFraction.ZERO, 0, NoteValue.ZERO, anchor.samplesAWhole());
+        TimeAnchor beginning = new TimeAnchor(BigFraction.ZERO, 0, NoteValue.ZERO, anchor.samplesPerWhole());
         Map<Long, SoundOnset> clicks = new TreeMap<>();
         take.countIn()
                 .clicks(bar, withinItsBar(phrase(), anchor.moment()))
@@ -140,7 +140,7 @@ final class SectionScheduler {
     }
 
     private Phrase phrase() {
-        return passage.feel().phrase();
+        return passage.content().phrase();
     }
 
     private boolean isEndless() {
@@ -176,7 +176,7 @@ final class SectionScheduler {
     List<SoundOnset> layOut() {
         long bar = phrase().barAt(laidOut);
         NoteValue end = phrase().startOf(bar + 1);
-        NoteValue part = laidOut.plus(phrase().bar(bar).meter().unit().times(UNITS_A_PART));
+        NoteValue part = laidOut.plus(phrase().bar(bar).meter().unit().times(UNITS_PER_PART));
         NoteValue to = part.compareTo(end) < 0 ? part : end;
         List<SoundOnset> begun = onsets.between(bar, playedUntil(bar), laidOut, to);
         laidOut = to.equals(end) ? phrase().startOf(bar + barsHeardAsOne(end.minus(phrase().startOf(bar)))) : to;
@@ -185,7 +185,7 @@ final class SectionScheduler {
 
     /** How many bars of a length pass before another one can be told from it. */
     private long barsHeardAsOne(NoteValue length) {
-        double samples = length.toDouble() * anchor.samplesAWhole().doubleValue();
+        double samples = length.toDouble() * anchor.samplesPerWhole().doubleValue();
         return Math.max(1, (long) Math.ceil(MIN_SECONDS * sampleRate / samples));
     }
 

@@ -18,7 +18,7 @@ final class SectionSounds {
     /** More than this in a part of a bar is noise, and is left out. */
     private static final int MAX = 20_000;
 
-    private final Exercise feel;
+    private final Exercise content;
     private final Mix mix;
     private final SampleSet sounds;
     private final ClickTrack ticks;
@@ -27,21 +27,21 @@ final class SectionSounds {
     private final StrokeNotes notes;
 
     /** A layer that is heard, and how loud. */
-    private record Heard(LayerTimeline course, float level) {}
+    private record Heard(LayerTimeline timeline, float level) {}
 
-    SectionSounds(Exercise feel, PlaybackRequest take, Optional<ClickTrack.Gear> gear, SampleSet sounds) {
-        this.feel = feel;
+    SectionSounds(Exercise content, PlaybackRequest take, Optional<ClickTrack.Gear> gear, SampleSet sounds) {
+        this.content = content;
         this.mix = take.mix();
         this.sounds = sounds;
-        this.ticks = new ClickTrack(take.click(), feel, gear);
+        this.ticks = new ClickTrack(take.click(), content, gear);
         this.band = take.band();
         this.notes = new StrokeNotes(sounds, mix.voices());
-        List<String> names = feel.layerNames();
+        List<String> names = content.layerNames();
         for (int i = 0; i < names.size(); i++) {
             double level = mix.layers().of(names.get(i));
             try {
                 if (level > 0) {
-                    layers.add(new Heard(LayerTimeline.of(feel.layers().get(i), feel.phrase()), (float) level));
+                    layers.add(new Heard(LayerTimeline.of(content.layers().get(i), content.phrase()), (float) level));
                 }
             } catch (StrideException e) {
                 // A layer that cannot be laid out is told among the findings; the others play.
@@ -65,12 +65,12 @@ final class SectionSounds {
         List<SoundOnset> onsets = new ArrayList<>();
         ticks.between(bar, played, from, to).forEach((at, level) -> onsets.add(click(at, level, mix, sounds)));
         for (Heard layer : layers) {
-            long number = layer.course.hitsBefore(from);
-            for (Hit hit : layer.course.between(from, to, MAX)) {
+            long number = layer.timeline.hitsBefore(from);
+            for (Hit hit : layer.timeline.between(from, to, MAX)) {
                 notes.add(hit, number++, layer.level, onsets);
             }
         }
-        band.ifPresent(playing -> playing.in(feel.phrase(), bar).stream()
+        band.ifPresent(playing -> playing.in(content.phrase(), bar).stream()
                 .filter(note -> note.at().compareTo(from) >= 0 && note.at().compareTo(to) < 0)
                 .forEach(note -> {
                     Sample sound = sounds.tone(note.player(), note.midiKey());

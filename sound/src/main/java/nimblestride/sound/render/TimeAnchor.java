@@ -12,9 +12,9 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * @param at when the moment is heard, in samples, exactly: between two of them as a rule
  * @param section which section of the exercise it lies in, from 0
  * @param moment from the beginning of that section
- * @param samplesAWhole how many samples a whole note lasts, exactly
+ * @param samplesPerWhole how many samples a whole note lasts, exactly
  */
-public record TimeAnchor(BigFraction at, int section, NoteValue moment, BigFraction samplesAWhole) {
+public record TimeAnchor(BigFraction at, int section, NoteValue moment, BigFraction samplesPerWhole) {
     private static final BigFraction HALF = BigFraction.of(1, 2);
     /** Edits while playing, one after the other, must not make the fraction longer and longer. */
     private static final int MAX_LENGTH = 512;
@@ -38,7 +38,7 @@ public record TimeAnchor(BigFraction at, int section, NoteValue moment, BigFract
 
     /** When a moment of the section is heard, in samples, exactly. */
     BigFraction exactFrameOf(NoteValue later) {
-        return at.add(samplesAWhole.multiply(later.minus(moment).fraction()));
+        return at.add(samplesPerWhole.multiply(later.minus(moment).fraction()));
     }
 
     /** The sample at which a moment of the section is heard: the nearest one to its exact time. */
@@ -48,12 +48,12 @@ public record TimeAnchor(BigFraction at, int section, NoteValue moment, BigFract
 
     /** A moment within a millionth of a whole note of that heard at a sample, and not before the anchor's. */
     NoteValue about(long laterFrame) {
-        double late = (laterFrame - at.doubleValue()) / samplesAWhole.doubleValue();
+        double late = (laterFrame - at.doubleValue()) / samplesPerWhole.doubleValue();
         return moment.plus(NoteValue.of(Math.max(0, (long) Math.floor(late * FINE)), FINE));
     }
 
     /** The moment of the section heard at a sample, in whole notes, less than zero before it begins: for drawing only. */
     public double momentOf(long laterFrame) {
-        return moment.toDouble() + (laterFrame - at.doubleValue()) / samplesAWhole.doubleValue();
+        return moment.toDouble() + (laterFrame - at.doubleValue()) / samplesPerWhole.doubleValue();
     }
 }

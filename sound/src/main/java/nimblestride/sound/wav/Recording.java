@@ -19,7 +19,7 @@ public final class Recording {
     /** A stroke rings no longer than this. */
     public static final int MAX_SECONDS = 10;
 
-    private static final int BYTES_A_SAMPLE = 2;
+    private static final int BYTES_PER_SAMPLE = 2;
 
     private Recording() {}
 
@@ -42,7 +42,7 @@ public final class Recording {
                         seconds,
                         MAX_SECONDS));
             }
-            AudioFormat wanted = new AudioFormat(sampleRate, 8 * BYTES_A_SAMPLE, format.getChannels(), true, false);
+            AudioFormat wanted = new AudioFormat(sampleRate, 8 * BYTES_PER_SAMPLE, format.getChannels(), true, false);
             try (AudioInputStream converted = AudioSystem.getAudioInputStream(wanted, found)) {
                 return mono(converted, file, sampleRate);
             }
@@ -56,8 +56,8 @@ public final class Recording {
 
     private static Sample mono(AudioInputStream from, Path file, int sampleRate) throws IOException {
         int channels = from.getFormat().getChannels();
-        byte[] bytes = from.readNBytes(MAX_SECONDS * sampleRate * channels * BYTES_A_SAMPLE);
-        int frames = bytes.length / (channels * BYTES_A_SAMPLE);
+        byte[] bytes = from.readNBytes(MAX_SECONDS * sampleRate * channels * BYTES_PER_SAMPLE);
+        int frames = bytes.length / (channels * BYTES_PER_SAMPLE);
         if (frames == 0) {
             throw new UnreadableFileException(file + " holds no sound");
         }
@@ -65,7 +65,7 @@ public final class Recording {
         for (int frame = 0; frame < frames; frame++) {
             float sum = 0;
             for (int channel = 0; channel < channels; channel++) {
-                int at = (frame * channels + channel) * BYTES_A_SAMPLE;
+                int at = (frame * channels + channel) * BYTES_PER_SAMPLE;
                 sum += (short) ((bytes[at] & 255) | (bytes[at + 1] << 8));
             }
             samples[frame] = sum / channels / Short.MAX_VALUE;

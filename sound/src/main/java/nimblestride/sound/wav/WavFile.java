@@ -87,7 +87,7 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
     }
 
     /** How many bytes a moment takes, on all its channels. */
-    public int bytesAFrame() {
+    public int bytesPerFrame() {
         return channels() * bits / 8;
     }
 
@@ -99,7 +99,7 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
     public long frames(PlaybackRequest take, SampleSet sounds) {
         Playthrough whole = Playthrough.untilBack(take.exercise());
         Passage first = whole.passages().get(0);
-        Phrase phrase = first.feel().phrase();
+        Phrase phrase = first.content().phrase();
         BigFraction played = take.loop()
                 .map(loop -> first.tempo().seconds(phrase.startOf(loop.to()).minus(phrase.startOf(loop.from()))))
                 .orElseGet(whole::seconds);
@@ -111,7 +111,7 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
                 .add(countIn)
                 .bigDecimalValue(0, RoundingMode.CEILING)
                 .toBigInteger();
-        long most = MAX_BYTES / bytesAFrame();
+        long most = MAX_BYTES / bytesPerFrame();
         if (frames.compareTo(BigInteger.valueOf(most)) > 0) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
@@ -142,7 +142,7 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
             this.progress = progress;
             this.framesLeft = frames;
             this.silentFrom = frames - (long) RINGING_SECONDS * SAMPLE_RATE;
-            this.bytes = new byte[BLOCK * bytesAFrame()];
+            this.bytes = new byte[BLOCK * bytesPerFrame()];
             this.music = new Renderer(take, clickApart ? kit.withoutClick() : kit, SAMPLE_RATE);
             this.click = new Renderer(take, kit.clickAlone(), SAMPLE_RATE);
         }

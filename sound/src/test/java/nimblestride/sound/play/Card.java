@@ -5,7 +5,7 @@ import javax.sound.sampled.LineUnavailableException;
 
 /** A sound card for tests: some ten times as quick as a real one, keeps what is written, and can be pulled out. */
 final class Card implements AudioOutput {
-    private static final long NANOS_A_BLOCK = 500_000;
+    private static final long NANOS_PER_BLOCK = 500_000;
 
     private final String name;
     private final short[] samples;
@@ -54,7 +54,7 @@ final class Card implements AudioOutput {
             samples[now++] = (short) ((bytes[2 * i] & 255) | (bytes[2 * i + 1] << 8));
         }
         written = now;
-        LockSupport.parkNanos(NANOS_A_BLOCK);
+        LockSupport.parkNanos(NANOS_PER_BLOCK);
     }
 
     /** All but the last sample: it never starves. */

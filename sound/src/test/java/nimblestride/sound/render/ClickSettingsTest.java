@@ -37,9 +37,9 @@ class ClickSettingsTest {
     private static final SampleSet IMPULSES = new Impulses(voice -> 0, strength -> (8 - strength) / 8.0, 0);
 
     private static String ticks(ClickSettings click, String bars, int bar, String... layers) {
-        Exercise feel = exercise(bars, layers);
-        ClickTrack ticks = new ClickTrack(click, feel, Optional.empty());
-        return told(ticks, feel.phrase(), bar);
+        Exercise content = exercise(bars, layers);
+        ClickTrack ticks = new ClickTrack(click, content, Optional.empty());
+        return told(ticks, content.phrase(), bar);
     }
 
     private static String told(ClickTrack ticks, Phrase phrase, int bar) {
@@ -195,9 +195,9 @@ class ClickSettingsTest {
         "GROUPS, 1 2 1 2 1 2 3",
         "GROUP_SYLLABLES, 1 & 2 & 3 la li"
     })
-    void theCountInIsSaidInTheChosenSchool(CountingSystem school, String said) {
+    void theCountInIsSaidInTheChosenSchool(CountingSystem countingSystem, String said) {
         Bar bar = bars("7/8(2+2+3)").bars().get(0);
-        CountIn countIn = new CountIn(1, school, Subdivision.AS_WRITTEN);
+        CountIn countIn = new CountIn(1, countingSystem, Subdivision.AS_WRITTEN);
         assertThat(countIn.clicks(bar, NoteValue.ZERO).values())
                 .hasSize(7)
                 .startsWith(Level.BAR, Level.UNIT, Level.GROUP, Level.UNIT, Level.GROUP, Level.UNIT);

@@ -142,7 +142,9 @@ class RendererTest {
         for (int round = 0; round < 3; round++) {
             double from = whole.seconds().doubleValue() * round;
             for (Playthrough.Passage passage : whole.passages()) {
-                LayerTimeline.of(passage.feel().layers().get(0), passage.feel().phrase())
+                LayerTimeline.of(
+                                passage.content().layers().get(0),
+                                passage.content().phrase())
                         .between(NoteValue.ZERO, passage.length(), 1_000)
                         .forEach(hit -> exact.add(RATE
                                 * (from
@@ -172,15 +174,15 @@ class RendererTest {
         Exercise a = exercise("11/8", "kick every 11/8").withTempo(TempoText.read("289/3"));
         Exercise back = again(then(a, "7 in groups of 5", 2, "5/16"), "5 in groups of 7", 1, 0);
         double round = Playthrough.of(back).seconds().doubleValue();
-        SectionScheduler stretch = SectionScheduler.first(layersOnly(back), IMPULSES, RATE);
+        SectionScheduler scheduler = SectionScheduler.first(layersOnly(back), IMPULSES, RATE);
         int rounds = (int) (36_000 / round);
         for (int i = 0; i < rounds * 3; i++) {
-            stretch = stretch.following();
+            scheduler = scheduler.following();
         }
         double exact =
                 Playthrough.of(back).seconds().multiply(rounds).multiply(RATE).doubleValue();
         assertThat(exact / RATE / 3600).isGreaterThan(9.9);
-        assertThat((double) stretch.anchor().frame()).isBetween(exact - 0.5001, exact + 0.5001);
+        assertThat((double) scheduler.anchor().frame()).isBetween(exact - 0.5001, exact + 0.5001);
     }
 
     @Test
@@ -209,7 +211,8 @@ class RendererTest {
         TimeAnchor alone = renderer.change(layersOnly(slower.alone()));
         assertThat(alone.section()).isZero();
         render(renderer, RATE, RATE / 16);
-        assertThat(renderer.change(layersOnly(slower.turnedTo(1))).section()).isEqualTo(1);
+        assertThat(renderer.change(layersOnly(slower.withSelected(1))).section())
+                .isEqualTo(1);
     }
 
     /** Bars 2 and 3 of three again and again: each onset where the loop says, and out of the loop at its next unit. */

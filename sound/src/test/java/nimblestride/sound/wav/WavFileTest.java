@@ -111,8 +111,8 @@ class WavFileTest {
         PlaybackRequest longest = new PlaybackRequest(
                 exercise("4/4 x90000", "kick every 1/1").withTempo(TempoText.read("1")), ClickSettings.NONE);
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() ->
-                        WavFile.DEFAULT.write(longest, KIT, OutputStream.nullOutputStream(), WavFile.Progress.TO_THE_END))
+                .isThrownBy(() -> WavFile.DEFAULT.write(
+                        longest, KIT, OutputStream.nullOutputStream(), WavFile.Progress.TO_THE_END))
                 .withMessageContaining("a WAV file holds at most 372 minutes of this, and it would be 360,000");
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new WavFile(8, false, 1));
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new WavFile(16, false, 0));

@@ -39,7 +39,7 @@ public final class Book implements AutoCloseable {
     }
 
     /** Its exercises. */
-    public ExerciseShelf shelf() {
+    public ExerciseShelf exercises() {
         return shelf;
     }
 
@@ -49,7 +49,7 @@ public final class Book implements AutoCloseable {
     }
 
     /** Its students. */
-    public StudentRegister register() {
+    public StudentRegister students() {
         return register;
     }
 
@@ -59,7 +59,7 @@ public final class Book implements AutoCloseable {
     }
 
     /** The files its exercises were brought in from. */
-    public ImportedFiles originals() {
+    public ImportedFiles importedFiles() {
         return originals;
     }
 

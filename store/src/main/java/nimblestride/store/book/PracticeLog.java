@@ -72,7 +72,7 @@ public final class PracticeLog {
                 .bind("begun", entry.when().toString())
                 .bind("seconds", entry.seconds())
                 .bind("tempo", entry.tempo().map(TempoText::write).orElse(null))
-                .bind("clean", entry.cleanness().map(Enum::name).orElse(null))
+                .bind("clean", entry.rating().map(Enum::name).orElse(null))
                 .bind("words", entry.words())
                 .bind("hard", String.join(BETWEEN_PLACES, entry.hard()))
                 .bind("student", whose(entry.student()));
@@ -196,7 +196,7 @@ public final class PracticeLog {
     }
 
     /** What the log says of every exercise of the Book, by name. */
-    public List<PracticeSummary> practised(Optional<UUID> student) {
+    public List<PracticeSummary> practiced(Optional<UUID> student) {
         return file.read(handle -> handle.createQuery("SELECT e.id, e.name, e.added, p.last, p.seconds, p.passes,"
                         + " (SELECT count(*) FROM (SELECT clean FROM entry WHERE student = :student AND exercise = e.id"
                         + " AND clean IS NOT NULL ORDER BY number DESC LIMIT :looked) WHERE clean <> 'CLEAN') AS not_clean"

@@ -58,14 +58,14 @@ class BookTest {
 
     @Test
     void theFileAnExerciseCameFromStaysWithIt() throws IOException {
-        UUID id = book.shelf().add(exercise("Ferry Bell", "7/8"), NOW).id();
-        assertThat(book.originals().nameOf(id)).isEmpty();
-        book.originals().keep(id, "ferry.mid", new byte[] {1, 2, 3});
+        UUID id = book.exercises().add(exercise("Ferry Bell", "7/8"), NOW).id();
+        assertThat(book.importedFiles().nameOf(id)).isEmpty();
+        book.importedFiles().keep(id, "ferry.mid", new byte[] {1, 2, 3});
         reopen();
-        ExerciseShelf.TakenOut out = book.shelf().takeOut(id);
-        book.shelf().putBack(out, NOW);
-        assertThat(book.originals().nameOf(id)).contains("ferry.mid");
-        assertThat(book.originals().contentOf(id).orElseThrow()).containsExactly(1, 2, 3);
+        ExerciseShelf.TakenOut out = book.exercises().takeOut(id);
+        book.exercises().putBack(out, NOW);
+        assertThat(book.importedFiles().nameOf(id)).contains("ferry.mid");
+        assertThat(book.importedFiles().contentOf(id).orElseThrow()).containsExactly(1, 2, 3);
     }
 
     private static Exercise exercise(String name, String bars, String... layers) {
@@ -73,7 +73,7 @@ class BookTest {
     }
 
     private List<String> found(String words) throws BookException {
-        return book.shelf().search(words, Optional.empty(), 0, 100).stream()
+        return book.exercises().search(words, Optional.empty(), 0, 100).stream()
                 .map(ExerciseSummary::name)
                 .toList();
     }
@@ -81,9 +81,9 @@ class BookTest {
     @Test
     void whatIsKeptIsThereAgainAndSearchedAsItIsTyped() throws IOException {
         ExerciseSummary weir =
-                book.shelf().add(exercise("Weir Steps", "10/8(3+3+2+2) x2, 9/16", "kick every 5/16"), NOW);
-        book.shelf().add(exercise("Oars in Elevens", "11/8(3+3+3+2)", "snare sticking lR rrL of 1/8"), NOW);
-        book.shelf().add(exercise("Café \"Lantern\"", "7/8", "snare 4 over bar"), NOW);
+                book.exercises().add(exercise("Weir Steps", "10/8(3+3+2+2) x2, 9/16", "kick every 5/16"), NOW);
+        book.exercises().add(exercise("Oars in Elevens", "11/8(3+3+3+2)", "snare sticking lR rrL of 1/8"), NOW);
+        book.exercises().add(exercise("Café \"Lantern\"", "7/8", "snare 4 over bar"), NOW);
         reopen();
         assertThat(found("")).containsExactly("Café \"Lantern\"", "Oars in Elevens", "Weir Steps");
         assertThat(found("everything in elevens")).containsExactly("Oars in Elevens");
@@ -97,85 +97,86 @@ class BookTest {
         assertThat(found("weir kick")).containsExactly("Weir Steps");
         assertThat(found("nothing of the kind")).isEmpty();
         assertThat(found("\"*' OR NEAR( -- ;")).isEmpty();
-        assertThat(book.shelf().read(weir.id()))
+        assertThat(book.exercises().read(weir.id()))
                 .isEqualTo(exercise("Weir Steps", "10/8(3+3+2+2) x2, 9/16", "kick every 5/16"));
-        assertThat(book.shelf().named("weir steps")).contains(weir);
+        assertThat(book.exercises().named("weir steps")).contains(weir);
     }
 
     @Test
     void anExerciseIsFoundByWhatItHasBecome() throws IOException {
-        ExerciseSummary kept = book.shelf().add(exercise("Weir Steps", "10/8"), NOW);
-        ExerciseSummary saved = book.shelf().save(kept, exercise("Weir Stones", "13/8"), NOW);
+        ExerciseSummary kept = book.exercises().add(exercise("Weir Steps", "10/8"), NOW);
+        ExerciseSummary saved = book.exercises().save(kept, exercise("Weir Stones", "13/8"), NOW);
         assertThat(found("steps")).isEmpty();
         assertThat(found("thirteens")).containsExactly("Weir Stones");
         assertThat(saved.revision()).isEqualTo(2);
-        book.shelf().tag(kept.id(), Set.of("Parade", " slow "));
+        book.exercises().tag(kept.id(), Set.of("Parade", " slow "));
         assertThat(found("para")).containsExactly("Weir Stones");
-        assertThat(book.shelf().tags(kept.id())).containsExactly("parade", "slow");
-        assertThat(book.shelf().allTags()).containsExactly("parade", "slow");
-        book.shelf().tag(kept.id(), Set.of());
+        assertThat(book.exercises().tags(kept.id())).containsExactly("parade", "slow");
+        assertThat(book.exercises().allTags()).containsExactly("parade", "slow");
+        book.exercises().tag(kept.id(), Set.of());
         assertThat(found("para")).isEmpty();
     }
 
     @Test
     void nobodyWritesOverWhatTheyHaveNotSeen() throws IOException {
-        ExerciseSummary kept = book.shelf().add(exercise("Weir Steps", "10/8"), NOW);
+        ExerciseSummary kept = book.exercises().add(exercise("Weir Steps", "10/8"), NOW);
         try (Book other = Book.open(folder.resolve("my.book"), new TypedText())) {
-            other.shelf().save(kept, exercise("Weir Steps", "11/8"), NOW);
-            assertThatThrownBy(() -> book.shelf().save(kept, exercise("Weir Steps", "9/8"), NOW))
+            other.exercises().save(kept, exercise("Weir Steps", "11/8"), NOW);
+            assertThatThrownBy(() -> book.exercises().save(kept, exercise("Weir Steps", "9/8"), NOW))
                     .isInstanceOf(ChangedElsewhereException.class)
                     .hasMessageContaining("in another window");
-            assertThat(book.shelf().read(kept.id()).phrase()).isEqualTo(Examples.bars("11/8"));
-            ExerciseSummary now = book.shelf().find(kept.id()).orElseThrow();
-            book.shelf().save(now, exercise("Weir Steps", "9/8"), NOW);
-            assertThat(other.shelf().read(kept.id()).phrase()).isEqualTo(Examples.bars("9/8"));
+            assertThat(book.exercises().read(kept.id()).phrase()).isEqualTo(Examples.bars("11/8"));
+            ExerciseSummary now = book.exercises().find(kept.id()).orElseThrow();
+            book.exercises().save(now, exercise("Weir Steps", "9/8"), NOW);
+            assertThat(other.exercises().read(kept.id()).phrase()).isEqualTo(Examples.bars("9/8"));
         }
     }
 
     @Test
     void whatIsTakenOutCanBePutBackAsItWas() throws IOException {
-        ExerciseSummary kept = book.shelf().add(exercise("Weir Steps", "10/8"), NOW);
-        book.shelf().tag(kept.id(), Set.of("parade"));
+        ExerciseSummary kept = book.exercises().add(exercise("Weir Steps", "10/8"), NOW);
+        book.exercises().tag(kept.id(), Set.of("parade"));
         UUID collection = book.collections().named("Lanterns");
         book.collections().put(collection, kept.id());
-        ExerciseShelf.TakenOut out = book.shelf().takeOut(kept.id());
-        assertThat(book.shelf().size()).isZero();
+        ExerciseShelf.TakenOut out = book.exercises().takeOut(kept.id());
+        assertThat(book.exercises().size()).isZero();
         assertThat(found("weir")).isEmpty();
-        assertThat(book.shelf().find(kept.id())).isEmpty();
-        assertThatThrownBy(() -> book.shelf().read(kept.id())).hasMessageContaining("no longer in the Book");
-        book.shelf().putBack(out, NOW);
-        assertThat(book.shelf().find(kept.id())).contains(kept);
-        assertThat(book.shelf().tags(kept.id())).containsExactly("parade");
+        assertThat(book.exercises().find(kept.id())).isEmpty();
+        assertThatThrownBy(() -> book.exercises().read(kept.id())).hasMessageContaining("no longer in the Book");
+        book.exercises().putBack(out, NOW);
+        assertThat(book.exercises().find(kept.id())).contains(kept);
+        assertThat(book.exercises().tags(kept.id())).containsExactly("parade");
         assertThat(book.collections().of(kept.id())).containsExactly("Lanterns");
         assertThat(found("parade weir")).containsExactly("Weir Steps");
     }
 
     @Test
     void collectionsKeepTheirOrder() throws IOException {
-        ExerciseSummary last = book.shelf().add(exercise("Zither", "7/8"), NOW);
-        ExerciseSummary first = book.shelf().add(exercise("Anchor", "7/8"), NOW);
+        ExerciseSummary last = book.exercises().add(exercise("Zither", "7/8"), NOW);
+        ExerciseSummary first = book.exercises().add(exercise("Anchor", "7/8"), NOW);
         UUID lanterns = book.collections().named("Lanterns");
         assertThat(book.collections().named("lanterns")).isEqualTo(lanterns);
         book.collections().put(lanterns, last.id());
         book.collections().put(lanterns, first.id());
         book.collections().put(lanterns, last.id());
-        assertThat(book.shelf().search("", Optional.of(lanterns), 0, 10))
+        assertThat(book.exercises().search("", Optional.of(lanterns), 0, 10))
                 .extracting(ExerciseSummary::name)
                 .containsExactly("Zither", "Anchor");
-        assertThat(book.shelf().search("anch", Optional.of(lanterns), 0, 10)).hasSize(1);
+        assertThat(book.exercises().search("anch", Optional.of(lanterns), 0, 10))
+                .hasSize(1);
         assertThat(book.collections().all())
                 .extracting(Collections.Collection::size)
                 .containsExactly(2);
         book.collections().takeOut(lanterns, last.id());
-        assertThat(book.shelf().search("", Optional.of(lanterns), 0, 10)).hasSize(1);
+        assertThat(book.exercises().search("", Optional.of(lanterns), 0, 10)).hasSize(1);
         book.collections().giveUp(lanterns);
         assertThat(book.collections().all()).isEmpty();
-        assertThat(book.shelf().size()).isEqualTo(2);
+        assertThat(book.exercises().size()).isEqualTo(2);
         assertThatThrownBy(() -> book.collections().named("  ")).hasMessageContaining("a name of 1 to 200");
     }
 
     private static LogEntry entry(
-            UUID exercise, int daysAgo, int perMinute, RepRating cleanness, Optional<UUID> student, String... hard) {
+            UUID exercise, int daysAgo, int perMinute, RepRating rating, Optional<UUID> student, String... hard) {
         return new LogEntry(
                 UUID.randomUUID(),
                 Optional.of(exercise),
@@ -183,7 +184,7 @@ class BookTest {
                 NOW.minusDays(daysAgo),
                 300,
                 Optional.of(TempoText.read(String.valueOf(perMinute))),
-                Optional.of(cleanness),
+                Optional.of(rating),
                 "",
                 List.of(hard),
                 student);
@@ -191,8 +192,8 @@ class BookTest {
 
     @Test
     void theLogTellsWhatWasPractised() throws IOException {
-        ExerciseSummary kept = book.shelf().add(exercise("Weir Steps", "10/8"), NOW.minusDays(30));
-        ExerciseSummary other = book.shelf().add(exercise("Untouched", "7/8"), NOW.minusDays(30));
+        ExerciseSummary kept = book.exercises().add(exercise("Weir Steps", "10/8"), NOW.minusDays(30));
+        ExerciseSummary other = book.exercises().add(exercise("Untouched", "7/8"), NOW.minusDays(30));
         LogEntry first = entry(kept.id(), 8, 60, RepRating.CLEAN, MINE, "4&");
         LogEntry second = entry(kept.id(), 1, 64, RepRating.NOT_YET, MINE, "4&", "a of 2");
         book.log().add(first);
@@ -211,7 +212,7 @@ class BookTest {
                 new PracticeSummary(other.id(), "Untouched", today.minusDays(30), Optional.empty(), 0, 0, 0);
         PracticeSummary weir = new PracticeSummary(
                 kept.id(), "Weir Steps", today.minusDays(30), Optional.of(today.minusDays(1)), 600, 2, 1);
-        assertThat(book.log().practised(MINE)).containsExactly(untouched, weir);
+        assertThat(book.log().practiced(MINE)).containsExactly(untouched, weir);
         book.log().change(second.of(MINE).saying(second.note()));
         book.log().takeOut(first.id());
         assertThat(book.log().between(MINE, today.minusDays(8), today, 10)).containsExactly(second);
@@ -220,7 +221,7 @@ class BookTest {
     @Test
     void aLogThatComesTwiceIsCountedOnce() throws IOException {
         Student wren = new Student(UUID.randomUUID(), "Wren", "");
-        book.register().put(wren);
+        book.students().put(wren);
         List<LogEntry> log = new ArrayList<>();
         for (int i = 0; i < 20; i++) {
             log.add(entry(UUID.randomUUID(), i, 60 + i, RepRating.NEARLY, Optional.of(wren.id())));
@@ -255,15 +256,15 @@ class BookTest {
     void whatIsThereStaysWhenAnotherBookIsTakenOver() throws IOException {
         LocalDate today = NOW.toLocalDate();
         Student wren = new Student(UUID.randomUUID(), "Wren", "left-handed");
-        assertThat(book.register().add(wren)).isTrue();
-        assertThat(book.register().add(new Student(wren.id(), "Older Wren", "")))
+        assertThat(book.students().add(wren)).isTrue();
+        assertThat(book.students().add(new Student(wren.id(), "Older Wren", "")))
                 .isFalse();
-        assertThat(book.register().students()).containsExactly(wren);
+        assertThat(book.students().students()).containsExactly(wren);
         Assignment set = new Assignment(
                 UUID.randomUUID(), wren.id(), Optional.empty(), "A", today, Optional.empty(), "", Optional.of(today));
-        book.register().add(set);
-        book.register().add(set.done(Optional.empty()));
-        book.register()
+        book.students().add(set);
+        book.students().add(set.done(Optional.empty()));
+        book.students()
                 .add(new Assignment(
                         UUID.randomUUID(),
                         UUID.randomUUID(),
@@ -273,11 +274,11 @@ class BookTest {
                         Optional.empty(),
                         "",
                         Optional.empty()));
-        assertThat(book.register().assignments(wren.id())).containsExactly(set);
+        assertThat(book.students().assignments(wren.id())).containsExactly(set);
         Lesson lesson = new Lesson(UUID.randomUUID(), wren.id(), today, "counted", "");
-        book.register().add(lesson);
-        book.register().add(new Lesson(lesson.id(), wren.id(), today, "older", ""));
-        assertThat(book.register().lessons(wren.id())).containsExactly(lesson);
+        book.students().add(lesson);
+        book.students().add(new Lesson(lesson.id(), wren.id(), today, "older", ""));
+        assertThat(book.students().lessons(wren.id())).containsExactly(lesson);
         LogEntry entry = entry(UUID.randomUUID(), 0, 60, RepRating.CLEAN, MINE);
         assertThat(book.log().addNew(List.of(entry))).isEqualTo(new PracticeLog.Merged(1, 0, 0));
         LogEntry older = entry.about(Optional.empty());
@@ -288,7 +289,7 @@ class BookTest {
     /** What came in last counts as last, whatever the clock says. */
     @Test
     void aClockThatIsSetBackTurnsNoLadderRound() throws IOException {
-        UUID weir = book.shelf().add(exercise("Weir Steps", "10/8"), NOW).id();
+        UUID weir = book.exercises().add(exercise("Weir Steps", "10/8"), NOW).id();
         LogEntry before = entry(weir, 0, 60, RepRating.CLEAN, MINE);
         LogEntry after = entry(weir, 400, 64, RepRating.CLEAN, MINE);
         book.log().add(before);
@@ -301,10 +302,10 @@ class BookTest {
     void studentsHaveWhatIsSetForThemAndTheirLessons() throws IOException {
         LocalDate today = NOW.toLocalDate();
         Student wren = new Student(UUID.randomUUID(), "Wren", "left-handed");
-        book.register().put(new Student(UUID.randomUUID(), "Alder", ""));
-        book.register().put(wren);
-        book.register().put(new Student(wren.id(), "Wren", "plays left-handed"));
-        assertThat(book.register().students()).extracting(Student::note).containsExactly("", "plays left-handed");
+        book.students().put(new Student(UUID.randomUUID(), "Alder", ""));
+        book.students().put(wren);
+        book.students().put(new Student(wren.id(), "Wren", "plays left-handed"));
+        assertThat(book.students().students()).extracting(Student::note).containsExactly("", "plays left-handed");
         Assignment open = new Assignment(
                 UUID.randomUUID(), wren.id(), Optional.empty(), "B", today, Optional.empty(), "", Optional.empty());
         Assignment due = new Assignment(
@@ -319,21 +320,21 @@ class BookTest {
         Assignment done = new Assignment(
                 UUID.randomUUID(), wren.id(), Optional.empty(), "C", today, Optional.empty(), "", Optional.of(today));
         for (Assignment one : List.of(done, open, due)) {
-            book.register().put(one);
+            book.students().put(one);
         }
-        assertThat(book.register().assignments(wren.id())).containsExactly(due, open, done);
-        book.register().put(due.done(Optional.of(today.plusDays(3))));
-        assertThat(book.register().assignments(wren.id())).startsWith(open);
-        book.register().takeOutAssignment(open.id());
-        assertThat(book.register().assignments(wren.id())).hasSize(2);
+        assertThat(book.students().assignments(wren.id())).containsExactly(due, open, done);
+        book.students().put(due.done(Optional.of(today.plusDays(3))));
+        assertThat(book.students().assignments(wren.id())).startsWith(open);
+        book.students().takeOutAssignment(open.id());
+        assertThat(book.students().assignments(wren.id())).hasSize(2);
         Lesson lesson = new Lesson(UUID.randomUUID(), wren.id(), today, "counted aloud", "");
-        book.register().put(lesson);
-        book.register().put(new Lesson(lesson.id(), wren.id(), today, "counted aloud", "the pad"));
-        assertThat(book.register().lessons(wren.id())).extracting(Lesson::next).containsExactly("the pad");
+        book.students().put(lesson);
+        book.students().put(new Lesson(lesson.id(), wren.id(), today, "counted aloud", "the pad"));
+        assertThat(book.students().lessons(wren.id())).extracting(Lesson::next).containsExactly("the pad");
         book.log().add(entry(UUID.randomUUID(), 0, 60, RepRating.CLEAN, Optional.of(wren.id())));
-        book.register().takeOut(wren.id());
-        assertThat(book.register().assignments(wren.id())).isEmpty();
-        assertThat(book.register().lessons(wren.id())).isEmpty();
+        book.students().takeOut(wren.id());
+        assertThat(book.students().assignments(wren.id())).isEmpty();
+        assertThat(book.students().lessons(wren.id())).isEmpty();
         assertThat(book.log().size()).isZero();
     }
 
@@ -356,20 +357,21 @@ class BookTest {
             }
         });
         try (failing) {
-            assertThatThrownBy(() -> failing.shelf().addAll(exercises, NOW)).hasMessage("no more room");
-            assertThat(failing.shelf().size()).isZero();
+            assertThatThrownBy(() -> failing.exercises().addAll(exercises, NOW)).hasMessage("no more room");
+            assertThat(failing.exercises().size()).isZero();
         }
     }
 
     @ParameterizedTest
     @CsvSource({"5, 3, 5", "0, 10, 8", "7, 10, 1", "9, 10, 0"})
     void longListsComeInParts(int from, int most, int expected) throws IOException {
-        book.shelf()
+        book.exercises()
                 .addAll(
                         IntStream.range(0, 8)
                                 .mapToObj(i -> exercise("E" + i, "7/8"))
                                 .toList(),
                         NOW);
-        assertThat(book.shelf().search("sevens", Optional.empty(), from, most)).hasSize(Math.min(expected, most));
+        assertThat(book.exercises().search("sevens", Optional.empty(), from, most))
+                .hasSize(Math.min(expected, most));
     }
 }

@@ -58,13 +58,13 @@ class BookFileTest {
 
     private void keep(String name) throws IOException {
         try (Book book = open()) {
-            book.shelf().add(Examples.exercise("7/8").withName(name), NOW);
+            book.exercises().add(Examples.exercise("7/8").withName(name), NOW);
         }
     }
 
     private int size() throws IOException {
         try (Book book = open()) {
-            return book.shelf().size();
+            return book.exercises().size();
         }
     }
 
@@ -85,7 +85,7 @@ class BookFileTest {
         Path elsewhere = Files.createDirectory(folder.resolve("other machine")).resolve("moved.book");
         Files.copy(file, elsewhere);
         try (Book moved = Book.open(elsewhere, new TypedText())) {
-            assertThat(moved.shelf().size()).isEqualTo(1);
+            assertThat(moved.exercises().size()).isEqualTo(1);
             assertThatCode(moved::checkWhole).doesNotThrowAnyException();
         }
     }
@@ -130,7 +130,7 @@ class BookFileTest {
             Files.write(file, bad);
             try (Book book = open()) {
                 book.checkWhole();
-                book.shelf().all();
+                book.exercises().all();
             } catch (BookException e) {
                 refused++;
                 assertThat(e.getMessage())
@@ -204,7 +204,7 @@ class BookFileTest {
     @Test
     void aBackupNeverReplacesTheBookItIsMadeFrom() throws IOException {
         try (Book book = open()) {
-            book.shelf().add(Examples.exercise("7/8").withName("Weir Steps"), NOW);
+            book.exercises().add(Examples.exercise("7/8").withName("Weir Steps"), NOW);
             Path link = Files.createSymbolicLink(folder.resolve("link.book"), file);
             Path second = Files.createLink(folder.resolve("second name.book"), file);
             Path spelled = folder.resolve("backups").resolve("..").resolve("my.book");
@@ -215,7 +215,7 @@ class BookFileTest {
                         .isInstanceOf(BookException.class)
                         .hasMessageContaining("is the Book itself");
             }
-            book.shelf().add(Examples.exercise("5/8").withName("Lock Gate"), NOW);
+            book.exercises().add(Examples.exercise("5/8").withName("Lock Gate"), NOW);
         }
         assertThat(size()).isEqualTo(2);
     }
@@ -240,21 +240,23 @@ class BookFileTest {
         Backups.Backup backup = new Backups(file).keepNow("kept", NOW);
         try (Book one = open();
                 Book other = open()) {
-            ExerciseSummary edited = other.shelf().all().get(0);
+            ExerciseSummary edited = other.exercises().all().get(0);
             for (int i = 0; i < 3; i++) {
-                edited = other.shelf().save(edited, Examples.exercise("9/8").withName("Edited " + i), NOW);
+                edited = other.exercises().save(edited, Examples.exercise("9/8").withName("Edited " + i), NOW);
             }
-            other.shelf().add(Examples.exercise("5/8").withName("Lock Gate"), NOW);
+            other.exercises().add(Examples.exercise("5/8").withName("Lock Gate"), NOW);
             long before = other.changesOfOthers();
             one.restore(backup.file(), NOW);
             assertThat(other.changesOfOthers()).isNotEqualTo(before);
-            assertThat(other.shelf().all()).extracting(ExerciseSummary::name).containsExactly("Weir Steps");
+            assertThat(other.exercises().all())
+                    .extracting(ExerciseSummary::name)
+                    .containsExactly("Weir Steps");
             // What the other window still shows is not taken for what is there now.
             ExerciseSummary shown = edited;
-            assertThatThrownBy(() -> other.shelf().save(shown, Examples.exercise("9/8"), NOW))
+            assertThatThrownBy(() -> other.exercises().save(shown, Examples.exercise("9/8"), NOW))
                     .isInstanceOf(ChangedElsewhereException.class);
-            other.shelf().add(Examples.exercise("3/8").withName("After"), NOW);
-            assertThat(one.shelf().all()).extracting(ExerciseSummary::name).containsExactly("After", "Weir Steps");
+            other.exercises().add(Examples.exercise("3/8").withName("After"), NOW);
+            assertThat(one.exercises().all()).extracting(ExerciseSummary::name).containsExactly("After", "Weir Steps");
         }
         assertThat(size()).isEqualTo(2);
     }
@@ -263,10 +265,10 @@ class BookFileTest {
     @Test
     void revisionsGrowByOneWithEachRestore() {
         try (Book book = open()) {
-            ExerciseSummary kept = book.shelf().add(Examples.exercise("7/8"), NOW);
+            ExerciseSummary kept = book.exercises().add(Examples.exercise("7/8"), NOW);
             for (int i = 1; i <= 5; i++) {
                 book.restore(book.backups().keepNow("kept" + i, NOW).file(), NOW.plusSeconds(i));
-                assertThat(book.shelf().find(kept.id()).orElseThrow().revision())
+                assertThat(book.exercises().find(kept.id()).orElseThrow().revision())
                         .isEqualTo(1 + i);
             }
         }
@@ -279,7 +281,7 @@ class BookFileTest {
         try (Book book = open()) {
             Files.move(copy, file, StandardCopyOption.REPLACE_EXISTING);
             assertThat(book.isInPlace()).isFalse();
-            assertThatThrownBy(() -> book.shelf().add(Examples.exercise("5/8"), NOW))
+            assertThatThrownBy(() -> book.exercises().add(Examples.exercise("5/8"), NOW))
                     .isInstanceOf(BookException.class)
                     .hasMessageContaining("moved, removed, or replaced");
         }
@@ -318,14 +320,14 @@ class BookFileTest {
     void severalChangesAreOneOrNone() throws IOException {
         try (Book book = open()) {
             assertThatThrownBy(() -> book.together(() -> {
-                        ExerciseSummary added = book.shelf().add(Examples.exercise("7/8"), NOW);
-                        book.originals().keep(added.id(), "a.mid", new byte[] {1});
+                        ExerciseSummary added = book.exercises().add(Examples.exercise("7/8"), NOW);
+                        book.importedFiles().keep(added.id(), "a.mid", new byte[] {1});
                         throw new CancellationException();
                     }))
                     .isInstanceOf(CancellationException.class);
-            assertThat(book.shelf().size()).isZero();
-            book.shelf().add(Examples.exercise("5/8"), NOW);
-            assertThat(book.shelf().size()).isEqualTo(1);
+            assertThat(book.exercises().size()).isZero();
+            book.exercises().add(Examples.exercise("5/8"), NOW);
+            assertThat(book.exercises().size()).isEqualTo(1);
         }
     }
 
@@ -336,11 +338,11 @@ class BookFileTest {
                 Book other = open()) {
             book.together(() -> {
                 for (int i = 0; i < 30; i++) {
-                    book.originals().keep(UUID.randomUUID(), "a.mid", new byte[1 << 20]);
+                    book.importedFiles().keep(UUID.randomUUID(), "a.mid", new byte[1 << 20]);
                 }
-                return other.shelf().size();
+                return other.exercises().size();
             });
-            assertThat(other.shelf().size()).isZero();
+            assertThat(other.exercises().size()).isZero();
         }
     }
 
@@ -350,12 +352,12 @@ class BookFileTest {
         try (Book book = open()) {
             sql("DROP TABLE original");
             assertThatThrownBy(() -> book.together(() -> {
-                        ExerciseSummary added = book.shelf().add(Examples.exercise("7/8"), NOW);
-                        book.originals().keep(added.id(), "a.mid", new byte[] {1});
+                        ExerciseSummary added = book.exercises().add(Examples.exercise("7/8"), NOW);
+                        book.importedFiles().keep(added.id(), "a.mid", new byte[] {1});
                         return added;
                     }))
                     .isInstanceOf(BookException.class);
-            assertThat(book.shelf().size()).isZero();
+            assertThat(book.exercises().size()).isZero();
         } catch (SQLException e) {
             throw new AssertionError(e);
         }
@@ -369,7 +371,7 @@ class BookFileTest {
             Thread writing = new Thread(() -> {
                 try {
                     for (int i = 0; i < 60; i++) {
-                        book.shelf().add(Examples.exercise("7/8").withName("E" + i), NOW);
+                        book.exercises().add(Examples.exercise("7/8").withName("E" + i), NOW);
                         begun.countDown();
                     }
                 } catch (BookException e) {
@@ -383,7 +385,7 @@ class BookFileTest {
             assertThat(problem).hasValue(null);
             try (Book copy = Book.open(backup.file(), new TypedText())) {
                 assertThatCode(copy::checkWhole).doesNotThrowAnyException();
-                assertThat(copy.shelf().size()).isBetween(1, 60);
+                assertThat(copy.exercises().size()).isBetween(1, 60);
             }
         }
     }
@@ -398,7 +400,7 @@ class BookFileTest {
             writers[w] = new Thread(() -> {
                 try (Book book = open()) {
                     for (int i = 0; i < 25; i++) {
-                        book.shelf().add(Examples.exercise("7/8").withName(name + i), NOW);
+                        book.exercises().add(Examples.exercise("7/8").withName(name + i), NOW);
                     }
                 } catch (BookException e) {
                     problem.set(e);
@@ -420,12 +422,12 @@ class BookFileTest {
                 var connection = DriverManager.getConnection("jdbc:sqlite:" + file);
                 var statement = connection.createStatement()) {
             statement.execute("BEGIN EXCLUSIVE");
-            assertThatThrownBy(() -> book.shelf().add(Examples.exercise("7/8"), NOW))
+            assertThatThrownBy(() -> book.exercises().add(Examples.exercise("7/8"), NOW))
                     .isInstanceOf(BookException.class)
                     .hasMessageContaining("Another window is writing");
             statement.execute("ROLLBACK");
-            book.shelf().add(Examples.exercise("7/8"), NOW);
-            assertThat(book.shelf().size()).isEqualTo(2);
+            book.exercises().add(Examples.exercise("7/8"), NOW);
+            assertThat(book.exercises().size()).isEqualTo(2);
         }
     }
 

@@ -75,10 +75,12 @@ final class OtherProgram implements AutoCloseable {
                 return "open";
             }
             if (line.equals("list")) {
-                return book[0].shelf().all().stream().map(ExerciseSummary::name).collect(Collectors.joining(", "));
+                return book[0].exercises().all().stream()
+                        .map(ExerciseSummary::name)
+                        .collect(Collectors.joining(", "));
             }
             String name = line.substring("add ".length());
-            book[0].shelf().add(Examples.exercise("7/8").withName(name), NOW);
+            book[0].exercises().add(Examples.exercise("7/8").withName(name), NOW);
             return "added";
         } catch (BookException | UncheckedIOException e) {
             return e.getMessage();

@@ -28,7 +28,7 @@ class TwoProgramsTest {
     }
 
     private static List<String> names(Book book) {
-        return book.shelf().all().stream().map(ExerciseSummary::name).toList();
+        return book.exercises().all().stream().map(ExerciseSummary::name).toList();
     }
 
     @Test
@@ -36,7 +36,7 @@ class TwoProgramsTest {
         Path file = folder.resolve("my.book");
         try (Book book = Book.open(file, new TypedText());
                 OtherProgram other = OtherProgram.on(file)) {
-            book.shelf().add(exercise("Weir Steps"), NOW);
+            book.exercises().add(exercise("Weir Steps"), NOW);
             assertThat(other.does("open")).isEqualTo("open");
             Backups.Backup backup = book.backups().keepNow("kept", NOW);
             assertThat(other.does("add Lock Gate")).isEqualTo("added");
@@ -63,7 +63,7 @@ class TwoProgramsTest {
                 OtherProgram other = OtherProgram.on(file)) {
             assertThat(other.does("open")).isEqualTo("open");
             book.together(() -> {
-                IntStream.range(0, 50).forEach(i -> book.shelf().add(exercise("Import " + i), NOW));
+                IntStream.range(0, 50).forEach(i -> book.exercises().add(exercise("Import " + i), NOW));
                 assertThat(list(other))
                         .as("nothing of it is seen before all of it is there")
                         .isEmpty();
@@ -87,7 +87,7 @@ class TwoProgramsTest {
     void bothOpenAnOldBookAtOnce() throws Exception {
         Path file = folder.resolve("my.book");
         try (Book book = Book.open(file, new TypedText())) {
-            book.shelf().add(exercise("Weir Steps"), NOW);
+            book.exercises().add(exercise("Weir Steps"), NOW);
         }
         try (var connection = DriverManager.getConnection("jdbc:sqlite:" + file);
                 var statement = connection.createStatement()) {

@@ -41,8 +41,8 @@ public record Analysis(Exercise exercise, List<OfLayer> layers, List<OfPair> mee
 
     public record OfLayer(String name, Layer layer, Exact<Alignment> alignment) {
         /** Its hits; empty where it cannot be laid out. */
-        public Optional<LayerTimeline> course() {
-            return alignment.result().map(Alignment::course);
+        public Optional<LayerTimeline> timeline() {
+            return alignment.result().map(Alignment::timeline);
         }
     }
 
@@ -80,12 +80,12 @@ public record Analysis(Exercise exercise, List<OfLayer> layers, List<OfPair> mee
             for (int j = i + 1; j < layers.size(); j++) {
                 int one = i;
                 int other = j;
-                Optional<LayerTimeline> ofOne = layers.get(one).course();
-                Optional<LayerTimeline> ofOther = layers.get(other).course();
-                if (ofOne.isPresent() && ofOther.isPresent()) {
+                Optional<LayerTimeline> timelineOfOne = layers.get(one).timeline();
+                Optional<LayerTimeline> ofOther = layers.get(other).timeline();
+                if (timelineOfOne.isPresent() && ofOther.isPresent()) {
                     Exact<Meeting> meeting = before.flatMap(
-                                    known -> known.meeting(one, ofOne.get(), other, ofOther.get()))
-                            .orElseGet(() -> Exact.of(() -> Meeting.of(ofOne.get(), ofOther.get())));
+                                    known -> known.meeting(one, timelineOfOne.get(), other, ofOther.get()))
+                            .orElseGet(() -> Exact.of(() -> Meeting.of(timelineOfOne.get(), ofOther.get())));
                     meetings.add(new OfPair(one, other, meeting));
                 }
             }
@@ -94,16 +94,16 @@ public record Analysis(Exercise exercise, List<OfLayer> layers, List<OfPair> mee
     }
 
     /** Where two layers meet that strike as those here with their numbers do. */
-    private Optional<Exact<Meeting>> meeting(int one, LayerTimeline ofOne, int other, LayerTimeline ofOther) {
+    private Optional<Exact<Meeting>> meeting(int one, LayerTimeline timelineOfOne, int other, LayerTimeline ofOther) {
         return meetings.stream()
                 .filter(pair -> pair.one == one && pair.other == other)
-                .filter(pair -> strikesLike(one, ofOne) && strikesLike(other, ofOther))
+                .filter(pair -> strikesLike(one, timelineOfOne) && strikesLike(other, ofOther))
                 .map(OfPair::meeting)
                 .findFirst();
     }
 
-    private boolean strikesLike(int layer, LayerTimeline course) {
-        return layers.get(layer).course().filter(course::strikesLike).isPresent();
+    private boolean strikesLike(int layer, LayerTimeline timeline) {
+        return layers.get(layer).timeline().filter(timeline::strikesLike).isPresent();
     }
 
     /**
@@ -111,7 +111,7 @@ public record Analysis(Exercise exercise, List<OfLayer> layers, List<OfPair> mee
      *
      * @param rounds of the phrase, where no way home is known
      */
-    public long barsHome(long rounds) {
+    public long barsInCycle(long rounds) {
         return together.result()
                 .map(home -> home.bars() + 1)
                 .orElseGet(() -> ExactMath.multiply(exercise.phrase().bars().size(), rounds));
@@ -127,26 +127,26 @@ public record Analysis(Exercise exercise, List<OfLayer> layers, List<OfPair> mee
 
     /** Where all layers that run across the bars strike at once; empty where fewer than two do. */
     public Optional<Exact<Unison>> unison() {
-        List<LayerTimeline> courses = runningCourses();
-        return courses.size() < 2 ? Optional.empty() : Optional.of(Exact.of(() -> Unison.of(courses)));
+        List<LayerTimeline> timelines = runningTimelines();
+        return timelines.size() < 2 ? Optional.empty() : Optional.of(Exact.of(() -> Unison.of(timelines)));
     }
 
     /** On which bar lines all layers that run across the bars strike at once. */
     public Exact<Unison.OnBarLines> onBarLines() {
-        return Exact.of(() -> Unison.onBarLines(exercise.phrase(), runningCourses()));
+        return Exact.of(() -> Unison.onBarLines(exercise.phrase(), runningTimelines()));
     }
 
-    private List<LayerTimeline> runningCourses() {
+    private List<LayerTimeline> runningTimelines() {
         return running().stream()
-                .flatMap(layer -> layers.get(layer).course().stream())
+                .flatMap(layer -> layers.get(layer).timeline().stream())
                 .toList();
     }
 
     /** Who plays what in the first bars, rounds of the phrase counted on; layers that cannot be laid out are left aside. */
     public LimbAssignment hands(long bars) {
-        List<Optional<LayerTimeline>> courses =
-                layers.stream().map(OfLayer::course).toList();
-        return LimbAssignment.of(courses, exercise.phrase().startOf(bars), exercise.lead());
+        List<Optional<LayerTimeline>> timelines =
+                layers.stream().map(OfLayer::timeline).toList();
+        return LimbAssignment.of(timelines, exercise.phrase().startOf(bars), exercise.lead());
     }
 
     private static Together together(Phrase phrase, List<OfLayer> layers) {

@@ -27,23 +27,23 @@ public record Playthrough(List<Passage> passages) {
     /**
      * A section as it is played.
      *
-     * @param feel the section's feel as an exercise of its own, at the section's tempo
+     * @param content the section's feel as an exercise of its own, at the section's tempo
      * @param starts after the beginning of the first section, in written values
      * @param startsSeconds the same in seconds
      */
-    public record Passage(Section section, Exercise feel, NoteValue starts, BigFraction startsSeconds) {
+    public record Passage(Section section, Exercise content, NoteValue starts, BigFraction startsSeconds) {
         public Tempo tempo() {
-            return feel.start();
+            return content.start();
         }
 
         /** How many bars it lasts. */
         public long bars() {
-            return (long) section.rounds() * feel.phrase().bars().size();
+            return (long) section.rounds() * content.phrase().bars().size();
         }
 
         /** How long it lasts, as it is written. */
         public NoteValue length() {
-            return feel.phrase().length().times(section.rounds());
+            return content.phrase().length().times(section.rounds());
         }
 
         /** How long it lasts, in seconds, exactly. */
@@ -59,8 +59,8 @@ public record Playthrough(List<Passage> passages) {
         BigFraction seconds = BigFraction.ZERO;
         for (int i = 0; i < tempos.size(); i++) {
             Section section = exercise.sections().get(i);
-            Exercise feel = exercise.turnedTo(section.feel()).alone(tempos.get(i));
-            Passage passage = new Passage(section, feel, starts, seconds);
+            Exercise content = exercise.withSelected(section.content()).alone(tempos.get(i));
+            Passage passage = new Passage(section, content, starts, seconds);
             passages.add(passage);
             starts = starts.plus(passage.length());
             seconds = seconds.add(passage.seconds());

@@ -39,8 +39,8 @@ public record EditHistory(List<Exercise> past, Exercise present, List<Exercise> 
     }
 
     /** Takes another feel in hand, which is no edit. */
-    public EditHistory turnedTo(int feel) {
-        return new EditHistory(past, present.turnedTo(feel), future);
+    public EditHistory withSelected(int content) {
+        return new EditHistory(past, present.withSelected(content), future);
     }
 
     public boolean canUndo() {

@@ -139,16 +139,17 @@ final class Rebarring {
 
     /** What a layer plays in a round of a phrase; nothing where its rounds are not all alike, or have more notes than can be placed. */
     private static List<Sounding> round(Layer layer, Phrase phrase) {
-        LayerTimeline course;
+        LayerTimeline timeline;
         try {
-            course = LayerTimeline.of(layer, phrase);
+            timeline = LayerTimeline.of(layer, phrase);
         } catch (StrideException e) {
             return List.of();
         }
-        if (course.begin() > 0 || !phrase.length().isMultipleOf(course.grid().value(course.period()))) {
+        if (timeline.begin() > 0
+                || !phrase.length().isMultipleOf(timeline.grid().value(timeline.period()))) {
             return List.of();
         }
-        return course.between(NoteValue.ZERO, phrase.length(), Pattern.Placed.MAX_PLACED + 1).stream()
+        return timeline.between(NoteValue.ZERO, phrase.length(), Pattern.Placed.MAX_PLACED + 1).stream()
                 .map(hit -> new Sounding(hit.at(), hit.stroke(), hit.voices()))
                 .toList();
     }

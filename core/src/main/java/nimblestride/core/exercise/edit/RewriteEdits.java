@@ -144,22 +144,22 @@ public final class RewriteEdits {
         Tempo tempo = exercise.start();
         return new Exercise(
                 exercise.name(),
-                exercise.feels().stream()
-                        .map(feel -> scaled(feel, times, parts))
+                exercise.contents().stream()
+                        .map(content -> scaled(content, times, parts))
                         .toList(),
-                exercise.inHand(),
+                exercise.selected(),
                 new Tempo(scaled(tempo.beat(), times, parts), tempo.perMinute()),
                 exercise.sections().stream()
                         .map(section -> section.enteredBy(scaled(section.entered(), times, parts)))
                         .toList(),
-                exercise.manner(),
+                exercise.playingStyle(),
                 exercise.practice(),
                 exercise.voices());
     }
 
-    private static SectionContent scaled(SectionContent feel, int times, int parts) {
-        return feel.over(Phrase.of(scaledParts(feel.phrase().parts(), times, parts)))
-                .playing(feel.layers().stream()
+    private static SectionContent scaled(SectionContent content, int times, int parts) {
+        return content.over(Phrase.of(scaledParts(content.phrase().parts(), times, parts)))
+                .playing(content.layers().stream()
                         .map(layer -> scaled(layer, times, parts))
                         .toList());
     }

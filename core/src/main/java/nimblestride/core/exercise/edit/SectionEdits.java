@@ -21,24 +21,24 @@ public final class SectionEdits {
     private SectionEdits() {}
 
     /** A new feel, in a section of its own. */
-    public static Exercise plus(Exercise exercise, int at, SectionContent feel, int rounds, Pivot entered) {
-        List<SectionContent> feels = new ArrayList<>(exercise.feels());
-        feels.add(feel);
-        return inserted(exercise, feels, at, new Section(feels.size() - 1, rounds, entered));
+    public static Exercise plus(Exercise exercise, int at, SectionContent content, int rounds, Pivot entered) {
+        List<SectionContent> contents = new ArrayList<>(exercise.contents());
+        contents.add(content);
+        return inserted(exercise, contents, at, new Section(contents.size() - 1, rounds, entered));
     }
 
     /** A feel that is there already, once more. */
-    public static Exercise again(Exercise exercise, int at, int feel, int rounds, Pivot entered) {
-        return inserted(exercise, exercise.feels(), at, new Section(feel, rounds, entered));
+    public static Exercise again(Exercise exercise, int at, int content, int rounds, Pivot entered) {
+        return inserted(exercise, exercise.contents(), at, new Section(content, rounds, entered));
     }
 
     /** @throws InvalidValueException if no tempo can be played that the modulation leads to */
-    private static Exercise inserted(Exercise exercise, List<SectionContent> feels, int at, Section section) {
+    private static Exercise inserted(Exercise exercise, List<SectionContent> contents, int at, Section section) {
         List<Turn> turns = turns(exercise);
         if (at == turns.size()) {
             List<Section> sections = new ArrayList<>(exercise.sections());
             sections.add(section);
-            return exercise.withSections(feels, exercise.inHand(), exercise.start(), sections);
+            return exercise.withSections(contents, exercise.selected(), exercise.start(), sections);
         }
         Tempo before = at == 0 ? exercise.start() : turns.get(at - 1).tempo;
         turns.add(
@@ -48,7 +48,7 @@ public final class SectionEdits {
                         new ModulationChain(before, List.of(section.entered()))
                                 .tempos()
                                 .get(1)));
-        return inTurns(exercise, feels, turns);
+        return inTurns(exercise, contents, turns);
     }
 
     /** @throws InvalidValueException if it is the only section */
@@ -58,7 +58,7 @@ public final class SectionEdits {
         }
         List<Turn> turns = turns(exercise);
         turns.remove(section);
-        return inTurns(exercise, exercise.feels(), turns);
+        return inTurns(exercise, exercise.contents(), turns);
     }
 
     /** A section in another place of the order. */
@@ -66,7 +66,7 @@ public final class SectionEdits {
         Objects.checkIndex(to, exercise.sections().size());
         List<Turn> turns = turns(exercise);
         turns.add(to, turns.remove(section));
-        return inTurns(exercise, exercise.feels(), turns);
+        return inTurns(exercise, exercise.contents(), turns);
     }
 
     public static Exercise inRounds(Exercise exercise, int section, int rounds) {
@@ -78,15 +78,16 @@ public final class SectionEdits {
         return replacing(exercise, section, exercise.sections().get(section).enteredBy(pivot));
     }
 
-    public static Exercise named(Exercise exercise, int feel, String name) {
-        List<SectionContent> feels = new ArrayList<>(exercise.feels());
-        feels.set(feel, feels.get(feel).named(name));
-        return exercise.withSections(feels, exercise.inHand(), exercise.start(), exercise.sections());
+    public static Exercise named(Exercise exercise, int content, String name) {
+        List<SectionContent> contents = new ArrayList<>(exercise.contents());
+        contents.set(content, contents.get(content).named(name));
+        return exercise.withSections(contents, exercise.selected(), exercise.start(), exercise.sections());
     }
 
     /** The first letter that names no feel yet. */
     public static String nextName(Exercise exercise) {
-        List<String> taken = exercise.feels().stream().map(SectionContent::name).toList();
+        List<String> taken =
+                exercise.contents().stream().map(SectionContent::name).toList();
         return Stream.iterate('A', letter -> (char) (letter + 1))
                 .map(String::valueOf)
                 .filter(letter -> !taken.contains(letter))
@@ -97,7 +98,7 @@ public final class SectionEdits {
     private static Exercise replacing(Exercise exercise, int index, Section section) {
         List<Section> sections = new ArrayList<>(exercise.sections());
         sections.set(index, section);
-        return exercise.withSections(exercise.feels(), exercise.inHand(), exercise.start(), sections);
+        return exercise.withSections(exercise.contents(), exercise.selected(), exercise.start(), sections);
     }
 
     /** A section and the tempo it is played at. */
@@ -112,10 +113,10 @@ public final class SectionEdits {
         return turns;
     }
 
-    private static Exercise inTurns(Exercise exercise, List<SectionContent> feels, List<Turn> turns) {
+    private static Exercise inTurns(Exercise exercise, List<SectionContent> contents, List<Turn> turns) {
         List<Pivot> known = exercise.chain().pivots();
         List<Integer> played = turns.stream()
-                .map(turn -> turn.section.feel())
+                .map(turn -> turn.section.content())
                 .distinct()
                 .sorted()
                 .toList();
@@ -125,10 +126,11 @@ public final class SectionEdits {
             Pivot entered = i == 0
                     ? Pivot.NONE
                     : Pivot.toward(turns.get(i - 1).tempo, turns.get(i).tempo, preferring(old.entered(), known));
-            sections.add(new Section(played.indexOf(old.feel()), old.rounds(), entered));
+            sections.add(new Section(played.indexOf(old.content()), old.rounds(), entered));
         }
-        int inHand = Math.max(0, played.indexOf(exercise.inHand()));
-        return exercise.withSections(played.stream().map(feels::get).toList(), inHand, turns.get(0).tempo, sections);
+        int selected = Math.max(0, played.indexOf(exercise.selected()));
+        return exercise.withSections(
+                played.stream().map(contents::get).toList(), selected, turns.get(0).tempo, sections);
     }
 
     private static List<Pivot> preferring(Pivot first, List<Pivot> others) {

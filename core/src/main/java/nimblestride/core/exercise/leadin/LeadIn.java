@@ -70,8 +70,8 @@ public final class LeadIn {
         return new Modulation(
                 exercise.chain().tempos().get(section - 1),
                 after.entered(),
-                exercise.feels().get(before.feel()).phrase(),
-                exercise.feels().get(after.feel()).phrase());
+                exercise.contents().get(before.content()).phrase(),
+                exercise.contents().get(after.content()).phrase());
     }
 
     /**
@@ -86,9 +86,10 @@ public final class LeadIn {
         if (section == 0 || after.entered().isNone()) {
             throw new InvalidValueException("the tempo stays here: there is nothing to lead into");
         }
-        String wanted = "lead-in to " + exercise.feels().get(after.feel()).name();
+        String wanted = "lead-in to " + exercise.contents().get(after.content()).name();
         String name = wanted.substring(0, Math.min(wanted.length(), SectionContent.MAX_NAME_LENGTH - 3));
-        List<String> taken = exercise.feels().stream().map(SectionContent::name).toList();
+        List<String> taken =
+                exercise.contents().stream().map(SectionContent::name).toList();
         String free = Stream.iterate(1, number -> number + 1)
                 .map(number -> number == 1 ? name : name + " " + number)
                 .filter(one -> !taken.contains(one))

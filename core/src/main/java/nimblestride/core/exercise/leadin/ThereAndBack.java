@@ -25,9 +25,9 @@ public final class ThereAndBack {
 
     /** The same with these layers. */
     public static Exercise there(Exercise exercise, Pivot pivot, Phrase newBars, List<Layer> layers) {
-        SectionContent feel = new SectionContent(SectionEdits.nextName(exercise), newBars, layers);
-        Exercise longer = SectionEdits.plus(exercise, exercise.firstSection() + 1, feel, 1, pivot);
-        return longer.turnedTo(longer.feels().indexOf(feel));
+        SectionContent content = new SectionContent(SectionEdits.nextName(exercise), newBars, layers);
+        Exercise longer = SectionEdits.plus(exercise, exercise.firstSection() + 1, content, 1, pivot);
+        return longer.withSelected(longer.contents().indexOf(content));
     }
 
     /** The first section once more after the feel in hand, at the tempo it had. */
@@ -35,6 +35,6 @@ public final class ThereAndBack {
         Section first = exercise.sections().get(0);
         Pivot home = Pivot.toward(
                 exercise.tempo(), exercise.start(), exercise.chain().pivots());
-        return SectionEdits.again(exercise, exercise.firstSection() + 1, first.feel(), first.rounds(), home);
+        return SectionEdits.again(exercise, exercise.firstSection() + 1, first.content(), first.rounds(), home);
     }
 }

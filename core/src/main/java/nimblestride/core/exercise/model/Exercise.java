@@ -29,36 +29,36 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * change. An exercise never changes: an edit makes another one.
  *
  * @param name what it is called, at most {@value #MAX_NAME_LENGTH} characters
- * @param feels from 1 to {@value #MAX_FEELS}, each played in some section
- * @param inHand which of them is in hand, from 0
+ * @param contents from 1 to {@value #MAX_CONTENTS}, each played in some section
+ * @param selected which of them is in hand, from 0
  * @param start the tempo of the first section; those of the others follow by their modulations
  * @param sections from 1 to {@value #MAX_SECTIONS}, in the order in which they are played; nothing leads into the first
- * @param manner how it is meant to be played
+ * @param playingStyle how it is meant to be played
  * @param voices those that can be named in it
  * @param practice how it is practised
  */
 public record Exercise(
         String name,
-        List<SectionContent> feels,
-        int inHand,
+        List<SectionContent> contents,
+        int selected,
         Tempo start,
         List<Section> sections,
-        PlayingStyle manner,
+        PlayingStyle playingStyle,
         PracticePlan practice,
         NamedVoices voices) {
     public static final int MAX_NAME_LENGTH = 200;
     public static final int MAX_LAYERS = SectionContent.MAX_LAYERS;
-    public static final int MAX_FEELS = 32;
+    public static final int MAX_CONTENTS = 32;
     public static final int MAX_SECTIONS = ModulationChain.MAX + 1;
 
     /** What the only feel of an exercise is called. */
-    public static final String FIRST_FEEL = "A";
+    public static final String FIRST_NAME = "A";
 
     /** An exercise of one feel, played as usual. */
     public Exercise(String name, Phrase phrase, List<Layer> layers, Tempo tempo) {
         this(
                 name,
-                List.of(new SectionContent(FIRST_FEEL, phrase, layers)),
+                List.of(new SectionContent(FIRST_NAME, phrase, layers)),
                 0,
                 tempo,
                 List.of(Section.of(0)),
@@ -68,11 +68,11 @@ public record Exercise(
     }
 
     public Exercise {
-        feels = List.copyOf(feels);
+        contents = List.copyOf(contents);
         sections = List.copyOf(sections);
         name = PlainText.name("an exercise", name, MAX_NAME_LENGTH);
-        if (feels.isEmpty() || feels.size() > MAX_FEELS) {
-            throw new InvalidValueException("an exercise has from 1 to " + MAX_FEELS + " feels");
+        if (contents.isEmpty() || contents.size() > MAX_CONTENTS) {
+            throw new InvalidValueException("an exercise has from 1 to " + MAX_CONTENTS + " feels");
         }
         if (sections.isEmpty() || sections.size() > MAX_SECTIONS) {
             throw new InvalidValueException("an exercise has from 1 to " + MAX_SECTIONS + " sections");
@@ -80,26 +80,26 @@ public record Exercise(
         if (!sections.get(0).entered().isNone()) {
             throw new InvalidValueException("no modulation leads into the first section: its tempo is the first");
         }
-        if (feels.stream().map(SectionContent::name).distinct().count() < feels.size()) {
+        if (contents.stream().map(SectionContent::name).distinct().count() < contents.size()) {
             throw new InvalidValueException("the feels of an exercise have different names");
         }
-        Objects.checkIndex(inHand, feels.size());
-        for (int feel = 0; feel < feels.size(); feel++) {
-            int wanted = feel;
-            if (sections.stream().noneMatch(section -> section.feel() == wanted)) {
+        Objects.checkIndex(selected, contents.size());
+        for (int content = 0; content < contents.size(); content++) {
+            int wanted = content;
+            if (sections.stream().noneMatch(section -> section.content() == wanted)) {
                 throw new InvalidValueException(
-                        "no section plays " + feels.get(feel).name());
+                        "no section plays " + contents.get(content).name());
             }
         }
-        checkSections(feels, start, sections);
+        checkSections(contents, start, sections);
     }
 
-    private static void checkSections(List<SectionContent> feels, Tempo start, List<Section> sections) {
+    private static void checkSections(List<SectionContent> contents, Tempo start, List<Section> sections) {
         long bars = 0;
         for (Section section : sections) {
-            Objects.checkIndex(section.feel(), feels.size());
+            Objects.checkIndex(section.content(), contents.size());
             bars += (long) section.rounds()
-                    * feels.get(section.feel()).phrase().bars().size();
+                    * contents.get(section.content()).phrase().bars().size();
         }
         if (sections.size() > 1 && bars > Phrase.MAX_BARS) {
             throw new InvalidValueException(String.format(
@@ -109,17 +109,17 @@ public record Exercise(
                     bars));
         }
         if (sections.size() > 1) {
-            checkLength(feels, sections);
+            checkLength(contents, sections);
         }
         // Which says where a tempo on the way could not be played.
         chain(start, sections);
     }
 
-    private static void checkLength(List<SectionContent> feels, List<Section> sections) {
+    private static void checkLength(List<SectionContent> contents, List<Section> sections) {
         try {
             NoteValue total = NoteValue.ZERO;
             for (Section section : sections) {
-                NoteValue once = feels.get(section.feel()).phrase().length();
+                NoteValue once = contents.get(section.content()).phrase().length();
                 total = total.plus(once.times(section.rounds()));
             }
         } catch (ExactOverflowException e) {
@@ -139,16 +139,16 @@ public record Exercise(
     }
 
     /** The feel in hand. */
-    public SectionContent feel() {
-        return feels.get(inHand);
+    public SectionContent content() {
+        return contents.get(selected);
     }
 
     public Phrase phrase() {
-        return feel().phrase();
+        return content().phrase();
     }
 
     public List<Layer> layers() {
-        return feel().layers();
+        return content().layers();
     }
 
     /** The tempo at which the feel in hand is first played. */
@@ -159,7 +159,7 @@ public record Exercise(
     /** The first section that plays the feel in hand. */
     public int firstSection() {
         return IntStream.range(0, sections.size())
-                .filter(i -> sections.get(i).feel() == inHand)
+                .filter(i -> sections.get(i).content() == selected)
                 .findFirst()
                 .orElseThrow();
     }
@@ -170,8 +170,8 @@ public record Exercise(
     }
 
     /** The same with another feel in hand. */
-    public Exercise turnedTo(int feel) {
-        return new Exercise(name, feels, feel, start, sections, manner, practice, voices);
+    public Exercise withSelected(int content) {
+        return new Exercise(name, contents, content, start, sections, playingStyle, practice, voices);
     }
 
     /** The feel in hand as an exercise of its own. */
@@ -182,28 +182,29 @@ public record Exercise(
     /** The feel in hand as an exercise of its own, at another tempo. */
     public Exercise alone(Tempo tempo) {
         return hasSections()
-                ? new Exercise(name, List.of(feel()), 0, tempo, List.of(Section.of(0)), manner, practice, voices)
+                ? new Exercise(
+                        name, List.of(content()), 0, tempo, List.of(Section.of(0)), playingStyle, practice, voices)
                 : this;
     }
 
     public Exercise withName(String newName) {
-        return new Exercise(newName, feels, inHand, start, sections, manner, practice, voices);
+        return new Exercise(newName, contents, selected, start, sections, playingStyle, practice, voices);
     }
 
     /** With other feels in other sections. */
     public Exercise withSections(
-            List<SectionContent> newFeels, int newInHand, Tempo newStart, List<Section> newSections) {
-        return new Exercise(name, newFeels, newInHand, newStart, newSections, manner, practice, voices);
+            List<SectionContent> newContents, int newSelected, Tempo newStart, List<Section> newSections) {
+        return new Exercise(name, newContents, newSelected, newStart, newSections, playingStyle, practice, voices);
     }
 
-    private Exercise withFeel(SectionContent feel) {
-        List<SectionContent> changed = new ArrayList<>(feels);
-        changed.set(inHand, feel);
-        return new Exercise(name, changed, inHand, start, sections, manner, practice, voices);
+    private Exercise withContent(SectionContent content) {
+        List<SectionContent> changed = new ArrayList<>(contents);
+        changed.set(selected, content);
+        return new Exercise(name, changed, selected, start, sections, playingStyle, practice, voices);
     }
 
     public Exercise withPhrase(Phrase newPhrase) {
-        return withFeel(feel().over(newPhrase));
+        return withContent(content().over(newPhrase));
     }
 
     /**
@@ -216,7 +217,7 @@ public record Exercise(
         Tempo newStart = ratio.compareTo(BigFraction.ONE) == 0
                 ? newTempo
                 : new Tempo(newTempo.beat(), newTempo.perMinute().divide(ratio));
-        return new Exercise(name, feels, inHand, newStart, sections, manner, practice, voices);
+        return new Exercise(name, contents, selected, newStart, sections, playingStyle, practice, voices);
     }
 
     /** Whether every section could still be played if the feel in hand had this tempo. */
@@ -229,37 +230,37 @@ public record Exercise(
     }
 
     public Exercise withLayers(List<Layer> newLayers) {
-        return withFeel(feel().playing(newLayers));
+        return withContent(content().playing(newLayers));
     }
 
-    public Exercise withManner(PlayingStyle newManner) {
-        return new Exercise(name, feels, inHand, start, sections, newManner, practice, voices);
+    public Exercise withPlayingStyle(PlayingStyle newPlayingStyle) {
+        return new Exercise(name, contents, selected, start, sections, newPlayingStyle, practice, voices);
     }
 
     /** With a sticking ticked off as practised, or no longer. */
-    public Exercise withPractised(Sticking sticking, boolean ticked) {
-        return withPractice(practice.withDealt(sticking, ticked));
+    public Exercise withVariationTicked(Sticking sticking, boolean ticked) {
+        return withPractice(practice.withVariationTicked(sticking, ticked));
     }
 
     public Exercise withPractice(PracticePlan newPractice) {
-        return new Exercise(name, feels, inHand, start, sections, manner, newPractice, voices);
+        return new Exercise(name, contents, selected, start, sections, playingStyle, newPractice, voices);
     }
 
     public Exercise withVoices(NamedVoices newVoices) {
-        return new Exercise(name, feels, inHand, start, sections, manner, practice, newVoices);
+        return new Exercise(name, contents, selected, start, sections, playingStyle, practice, newVoices);
     }
 
     /** Whether a layer, or a rule of one, plays a voice. */
     public boolean uses(Voice voice) {
-        return feels.stream()
-                .flatMap(feel -> feel.layers().stream())
+        return contents.stream()
+                .flatMap(content -> content.layers().stream())
                 .anyMatch(layer -> layer.voice().equals(voice)
                         || layer.moves().stream().anyMatch(move -> move.to().contains(voice)));
     }
 
     /** Which hand leads. */
     public LeadHand lead() {
-        return manner.lead();
+        return playingStyle.lead();
     }
 
     public Exercise plusLayer(Layer layer) {
@@ -281,9 +282,9 @@ public record Exercise(
     }
 
     /** All layers with a 1 only in one of so many bars, counted from the beginning; 1 for every bar. */
-    public Exercise withOneEvery(int bars) {
+    public Exercise withDownbeatEvery(int bars) {
         return withLayers(
-                layers().stream().map(layer -> layer.withOneEvery(bars)).toList());
+                layers().stream().map(layer -> layer.withDownbeatEvery(bars)).toList());
     }
 
     /** A name for each layer, that of its voice; a second layer of the same voice is {@code kick 2}. */

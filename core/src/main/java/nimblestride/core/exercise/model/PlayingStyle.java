@@ -19,9 +19,10 @@ public record PlayingStyle(LeadHand lead, boolean linear, OptionalInt mostStroke
     public static final PlayingStyle DEFAULT = new PlayingStyle(LeadHand.RIGHT, false, OptionalInt.empty());
 
     public PlayingStyle {
-        if (mostStrokes.isPresent() && (mostStrokes.getAsInt() < 1 || mostStrokes.getAsInt() > MAX_STROKES_PER_SECOND)) {
-            throw new InvalidValueException(
-                    "a limb plays from 1 to " + MAX_STROKES_PER_SECOND + " strokes a second, not " + mostStrokes.getAsInt());
+        if (mostStrokes.isPresent()
+                && (mostStrokes.getAsInt() < 1 || mostStrokes.getAsInt() > MAX_STROKES_PER_SECOND)) {
+            throw new InvalidValueException("a limb plays from 1 to " + MAX_STROKES_PER_SECOND
+                    + " strokes a second, not " + mostStrokes.getAsInt());
         }
     }
 

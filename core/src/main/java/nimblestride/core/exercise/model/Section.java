@@ -7,11 +7,11 @@ import nimblestride.core.layer.modulation.Pivot;
 /**
  * A feel in its turn. Its layers begin anew with it.
  *
- * @param feel which of the exercise's feels is played, from 0
+ * @param content which of the exercise's feels is played, from 0
  * @param rounds how often its phrase is played, from 1 to {@value #MAX_ROUNDS}
  * @param entered the modulation over its first bar line; {@link Pivot#NONE} where the tempo stays
  */
-public record Section(int feel, int rounds, Pivot entered) {
+public record Section(int content, int rounds, Pivot entered) {
     public static final int MAX_ROUNDS = 1_000;
 
     public Section {
@@ -22,15 +22,15 @@ public record Section(int feel, int rounds, Pivot entered) {
     }
 
     /** A feel once, the tempo as it was. */
-    public static Section of(int feel) {
-        return new Section(feel, 1, Pivot.NONE);
+    public static Section of(int content) {
+        return new Section(content, 1, Pivot.NONE);
     }
 
     public Section inRounds(int newRounds) {
-        return new Section(feel, newRounds, entered);
+        return new Section(content, newRounds, entered);
     }
 
     public Section enteredBy(Pivot newPivot) {
-        return new Section(feel, rounds, newPivot);
+        return new Section(content, rounds, newPivot);
     }
 }

@@ -42,8 +42,7 @@ public record Ladder(
     }
 
     private static void checkTempo(String what, BigFraction perMinute) {
-        if (perMinute.compareTo(BigFraction.of(Tempo.MIN)) < 0
-                || perMinute.compareTo(BigFraction.of(Tempo.MAX)) > 0) {
+        if (perMinute.compareTo(BigFraction.of(Tempo.MIN)) < 0 || perMinute.compareTo(BigFraction.of(Tempo.MAX)) > 0) {
             throw new InvalidValueException(what + " of a ladder is from " + Tempo.MIN + " to " + Tempo.MAX
                     + " a minute, not " + Tempo.decimal(perMinute));
         }

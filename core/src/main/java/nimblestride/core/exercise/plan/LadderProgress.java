@@ -28,7 +28,7 @@ public record LadderProgress(Ladder ladder, int rung, int cleanInARow, int misse
      */
     public LadderProgress after(Rep pass) {
         int faster = pass.perMinute().compareTo(perMinute());
-        return switch (pass.cleanness()) {
+        return switch (pass.rating()) {
             case CLEAN -> faster >= 0 ? clean() : this;
             case NEARLY -> faster <= 0 ? new LadderProgress(ladder, rung, 0, 0, atGoal) : this;
             case NOT_YET -> faster <= 0 ? missed() : this;

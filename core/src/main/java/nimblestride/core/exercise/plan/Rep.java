@@ -7,4 +7,4 @@ import org.apache.commons.numbers.fraction.BigFraction;
  *
  * @param perMinute how fast, in the beats of the exercise's tempo
  */
-public record Rep(BigFraction perMinute, RepRating cleanness) {}
+public record Rep(BigFraction perMinute, RepRating rating) {}

@@ -19,10 +19,10 @@ import nimblestride.core.time.value.NoteValue;
 public final class BarListing {
     private static final int MAX_HITS = 48;
 
-    private final Analysis reckoning;
+    private final Analysis analysis;
 
-    public BarListing(Analysis reckoning) {
-        this.reckoning = reckoning;
+    public BarListing(Analysis analysis) {
+        this.analysis = analysis;
     }
 
     /**
@@ -31,16 +31,15 @@ public final class BarListing {
      * @param number of the bar, from 0
      */
     public String line(long number) {
-        Phrase phrase = reckoning.exercise().phrase();
+        Phrase phrase = analysis.exercise().phrase();
         Bar bar = phrase.bar(number);
         String said = String.format(
                 Locale.ROOT, "Bar %s, %s", Counted.number(number + 1), bar.meter() + "(" + bar.grouping() + ")");
-        String layers = reckoning.layers().stream()
+        String layers = analysis.layers().stream()
                 .map(layer -> layer(layer, bar, phrase.startOf(number)))
                 .collect(Collectors.joining("; "));
         boolean home = number > 0
-                && reckoning
-                        .together()
+                && analysis.together()
                         .result()
                         .filter(together -> number % together.bars() == 0)
                         .isPresent();
@@ -52,7 +51,7 @@ public final class BarListing {
             return layer.name() + " cannot be laid out";
         }
         Alignment alignment = layer.alignment().result().get();
-        List<Hit> hits = alignment.course().between(start, start.plus(bar.length()), MAX_HITS + 1);
+        List<Hit> hits = alignment.timeline().between(start, start.plus(bar.length()), MAX_HITS + 1);
         if (hits.isEmpty()) {
             return layer.name() + " silent";
         }

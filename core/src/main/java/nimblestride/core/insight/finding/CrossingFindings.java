@@ -42,30 +42,30 @@ final class CrossingFindings {
     private static final int MAX_HITS = 20_000;
     private static final int MAX_COUNTS = 16;
 
-    private final Analysis reckoning;
+    private final Analysis analysis;
     private final Phrase phrase;
     /** Which beat is meant. */
     private final String beats;
 
     private final List<Finding> findings = new ArrayList<>();
 
-    private CrossingFindings(Analysis reckoning) {
-        this.reckoning = reckoning;
-        this.phrase = reckoning.exercise().phrase();
+    private CrossingFindings(Analysis analysis) {
+        this.analysis = analysis;
+        this.phrase = analysis.exercise().phrase();
         this.beats = beats(phrase);
     }
 
-    static List<Finding> of(Analysis reckoning) {
-        return new CrossingFindings(reckoning).tell();
+    static List<Finding> of(Analysis analysis) {
+        return new CrossingFindings(analysis).tell();
     }
 
     private List<Finding> tell() {
-        for (int i = 0; i < reckoning.layers().size(); i++) {
-            OfLayer ofLayer = reckoning.layers().get(i);
+        for (int i = 0; i < analysis.layers().size(); i++) {
+            OfLayer ofLayer = analysis.layers().get(i);
             Optional<Alignment> alignment = ofLayer.alignment().result();
             if (!(ofLayer.layer().pattern() instanceof Pattern.Placed)
                     && alignment.isPresent()
-                    && alignment.get().course().hitsPerPeriod() > 0) {
+                    && alignment.get().timeline().hitsPerPeriod() > 0) {
                 tellKind(i, ofLayer);
                 tellBars(i, ofLayer, alignment.get());
                 tellHands(i, ofLayer);
@@ -145,7 +145,7 @@ final class CrossingFindings {
 
     private List<BarByBar> barByBar(Alignment alignment, long bars) {
         try {
-            return BarByBar.of(alignment.course(), phrase, bars, MAX_HITS);
+            return BarByBar.of(alignment.timeline(), phrase, bars, MAX_HITS);
         } catch (ExactOverflowException e) {
             // The beats of these bars cannot be counted in its units: then nothing of the kind can be told.
             return List.of();
@@ -171,7 +171,7 @@ final class CrossingFindings {
     /** Which hand gets the hits, if both hands run on beneath them. */
     private void tellHands(int index, OfLayer ofLayer) {
         Optional<AlternatingHands> running = AlternatingHands.under(
-                ofLayer.layer(), phrase, reckoning.exercise().lead());
+                ofLayer.layer(), phrase, analysis.exercise().lead());
         if (running.isEmpty() || phrase.kinds().stream().map(Bar::length).allMatch(isCycle(ofLayer))) {
             return;
         }
@@ -189,7 +189,7 @@ final class CrossingFindings {
                                 ? " change hands from one cycle to the next: "
                                 : " begin every cycle with the " + first.title() + ": ")
                         + letters + ".",
-                count(hands.strokesACycle(), "stroke") + " a cycle, "
+                count(hands.strokesPerCycle(), "stroke") + " a cycle, "
                         + (hands.changes()
                                 ? "an odd number, so the next begins on the other hand."
                                 : "an even number."),
@@ -204,8 +204,8 @@ final class CrossingFindings {
         if (!runsOn) {
             return;
         }
-        Remainder left = Remainder.of(alignment.course(), phrase.length());
-        NoteValue cycle = alignment.course().cycle();
+        Remainder left = Remainder.of(alignment.timeline(), phrase.length());
+        NoteValue cycle = alignment.timeline().cycle();
         if (left.length().isZero() || left.cycles() == 0) {
             return;
         }
@@ -223,7 +223,7 @@ final class CrossingFindings {
     }
 
     private static Predicate<NoteValue> isCycle(OfLayer ofLayer) {
-        NoteValue cycle = ofLayer.alignment().result().orElseThrow().course().cycle();
+        NoteValue cycle = ofLayer.alignment().result().orElseThrow().timeline().cycle();
         return cycle::equals;
     }
 }

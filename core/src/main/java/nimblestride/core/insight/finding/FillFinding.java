@@ -41,9 +41,9 @@ public final class FillFinding {
                 .append(bars)
                 .append('.'));
         String sum = pattern + "; with units of " + check.unitMeant() + " it would fill " + bars + ".";
-        Optional<Finding.Mend> mend = filled.map(
-                meter -> new Finding.Mend("Call it " + meter, exercise.withPhrase(Phrase.of(List.of(Bar.of(meter))))));
+        Optional<Finding.Fix> fix = filled.map(
+                meter -> new Finding.Fix("Call it " + meter, exercise.withPhrase(Phrase.of(List.of(Bar.of(meter))))));
         return new Finding(
-                Finding.Kind.CHECK, "pattern-does-not-fill", sentence.toString(), sum, Optional.empty(), mend);
+                Finding.Kind.CHECK, "pattern-does-not-fill", sentence.toString(), sum, Optional.empty(), fix);
     }
 }

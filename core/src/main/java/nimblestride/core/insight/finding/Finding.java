@@ -13,9 +13,9 @@ import nimblestride.core.time.value.NoteValue;
  * @param sentence what is so
  * @param sum how it is worked out; empty where there is nothing to work out
  * @param place where on the Road it shows
- * @param mend the change that would mend it
+ * @param fix the change that would mend it
  */
-public record Finding(Kind kind, String code, String sentence, String sum, Optional<Place> place, Optional<Mend> mend) {
+public record Finding(Kind kind, String code, String sentence, String sum, Optional<Place> place, Optional<Fix> fix) {
     public Finding {
         sentence = capital(sentence);
         sum = capital(sum);
@@ -58,5 +58,5 @@ public record Finding(Kind kind, String code, String sentence, String sum, Optio
      * @param label what it does, as a button says it
      * @param mended the exercise after it
      */
-    public record Mend(String label, Exercise mended) {}
+    public record Fix(String label, Exercise mended) {}
 }

@@ -57,11 +57,11 @@ final class FindingWords {
      */
     static String cycles(long number, Analysis.OfLayer ofLayer) {
         Pattern pattern = ofLayer.layer().pattern();
-        LayerTimeline course = ofLayer.alignment().result().orElseThrow().course();
-        if (!course.hasEvenCycles()) {
+        LayerTimeline timeline = ofLayer.alignment().result().orElseThrow().timeline();
+        if (!timeline.hasEvenCycles()) {
             return count(number, "round") + " of " + pattern(pattern);
         }
-        String cycle = written(course.cycle());
+        String cycle = written(timeline.cycle());
         if (pattern instanceof Pattern.Every) {
             return count(number, "hit") + " of " + cycle;
         }

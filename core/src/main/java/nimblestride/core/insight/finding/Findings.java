@@ -13,8 +13,8 @@ import java.util.stream.Collectors;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.analysis.Analysis.OfLayer;
 import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.insight.finding.Finding.Fix;
 import nimblestride.core.insight.finding.Finding.Kind;
-import nimblestride.core.insight.finding.Finding.Mend;
 import nimblestride.core.insight.finding.Finding.Place;
 import nimblestride.core.layer.alignment.Alignment;
 import nimblestride.core.layer.alignment.Realignment;
@@ -28,40 +28,40 @@ import nimblestride.core.time.value.NoteValue;
 
 /** What a reckoning says in sentences, each with its sum; what does not add up comes first. */
 public final class Findings {
-    private final Analysis reckoning;
+    private final Analysis analysis;
     private final Exercise exercise;
     private final Phrase phrase;
     private final List<Finding> findings = new ArrayList<>();
 
-    private Findings(Analysis reckoning) {
-        this.reckoning = reckoning;
-        this.exercise = reckoning.exercise();
+    private Findings(Analysis analysis) {
+        this.analysis = analysis;
+        this.exercise = analysis.exercise();
         this.phrase = exercise.phrase();
     }
 
-    public static List<Finding> of(Analysis reckoning) {
-        return new Findings(reckoning).tell();
+    public static List<Finding> of(Analysis analysis) {
+        return new Findings(analysis).tell();
     }
 
     private List<Finding> tell() {
-        for (int i = 0; i < reckoning.layers().size(); i++) {
+        for (int i = 0; i < analysis.layers().size(); i++) {
             if (!isPlaced(i)) {
-                tellLayer(i, reckoning.layers().get(i));
+                tellLayer(i, analysis.layers().get(i));
             }
         }
         tellLength();
-        findings.addAll(CrossingFindings.of(reckoning));
-        findings.addAll(MeetingFindings.of(reckoning));
+        findings.addAll(CrossingFindings.of(analysis));
+        findings.addAll(MeetingFindings.of(analysis));
         findings.addAll(LayerChecks.of(exercise));
         findings.addAll(SectionFindings.of(exercise));
-        findings.addAll(HandFindings.of(reckoning));
+        findings.addAll(HandFindings.of(analysis));
         findings.sort(Comparator.comparing(Finding::kind));
         return List.copyOf(findings);
     }
 
     /** Notes put on counts come again with the phrase, and nothing about that needs telling. */
     private boolean isPlaced(int layer) {
-        return reckoning.layers().get(layer).layer().pattern() instanceof Pattern.Placed;
+        return analysis.layers().get(layer).layer().pattern() instanceof Pattern.Placed;
     }
 
     private void tellLayer(int index, OfLayer ofLayer) {
@@ -71,7 +71,7 @@ public final class Findings {
             add(Kind.CHECK, "too-large", problem, "", Optional.empty(), Optional.empty());
             return;
         }
-        if (alignment.get().course().hitsPerPeriod() == 0) {
+        if (alignment.get().timeline().hitsPerPeriod() == 0) {
             tellSilent(index, ofLayer);
             return;
         }
@@ -87,7 +87,7 @@ public final class Findings {
         Layer layer = ofLayer.layer();
         String stretch = layer.reset().equals(Reset.PHRASE) ? "the phrase" : "every bar or stretch of bars";
         NoteValue within = layer.offset().remainder(cycleOf(ofLayer));
-        Mend mend = new Mend(
+        Fix fix = new Fix(
                 within.isZero() ? "Start it on 1" : "Start it " + within + " late",
                 exercise.replacingLayer(index, layer.from(within)));
         add(
@@ -97,16 +97,16 @@ public final class Findings {
                         + " is over before that.",
                 "",
                 Optional.empty(),
-                Optional.of(mend));
+                Optional.of(fix));
     }
 
     private static NoteValue cycleOf(OfLayer ofLayer) {
-        return ofLayer.alignment().result().orElseThrow().course().cycle();
+        return ofLayer.alignment().result().orElseThrow().timeline().cycle();
     }
 
     private void tellReturn(int index, OfLayer ofLayer, Alignment alignment) {
         Realignment back = alignment.returnsAfter();
-        NoteValue begin = alignment.course().grid().value(alignment.course().begin());
+        NoteValue begin = alignment.timeline().grid().value(alignment.timeline().begin());
         boolean onlyHome = alignment.landings().equals(List.of(0L)) && back.bars() > 1;
         String where = begin.isZero() ? "on 1" : "where it began, on " + FindingWords.place(phrase, begin) + ",";
         String sentence =
@@ -121,7 +121,7 @@ public final class Findings {
     }
 
     private void tellReset(int index, OfLayer ofLayer, Alignment alignment) {
-        NoteValue remainder = alignment.course().remainder();
+        NoteValue remainder = alignment.timeline().remainder();
         NoteValue cycle = cycleOf(ofLayer);
         String each = ofLayer.layer().reset() instanceof Reset.AtBars chosen
                 ? "the phrase and its "
@@ -140,7 +140,7 @@ public final class Findings {
                     Optional.empty());
             return;
         }
-        String sum = alignment.course().hasEvenCycles() && remainder.compareTo(cycle) < 0
+        String sum = alignment.timeline().hasEvenCycles() && remainder.compareTo(cycle) < 0
                 ? "Of the last " + NoteName.written(cycle) + ", " + NoteName.written(remainder) + " is played and "
                         + NoteName.written(cycle.minus(remainder)) + " is cut off."
                 : "The last round is cut off after " + NoteName.written(remainder) + ".";
@@ -152,10 +152,10 @@ public final class Findings {
         String name = ofLayer.name();
         long bars = alignment.returnsAfter().bars();
         if (!alignment.everLands()) {
-            Mend mend = new Mend(
+            Fix fix = new Fix(
                     "Start it on 1",
                     exercise.replacingLayer(index, ofLayer.layer().from(NoteValue.ZERO)));
-            Optional<Mend> fromOne = ofLayer.layer().offset().isZero() ? Optional.empty() : Optional.of(mend);
+            Optional<Fix> fromOne = ofLayer.layer().offset().isZero() ? Optional.empty() : Optional.of(fix);
             String sum = "No whole number of " + cycleOf(ofLayer) + " after "
                     + ofLayer.layer().offset() + " ever makes a bar line.";
             add(Kind.LANDING, "never-lands", name + " never lands on a bar line.", sum, Optional.empty(), fromOne);
@@ -188,10 +188,10 @@ public final class Findings {
     /** Why the last landing is one: so much music before it is so many cycles. */
     private String landingSum(OfLayer ofLayer, Alignment alignment, long bar) {
         NoteValue start = phrase.startOf(bar);
-        NoteValue begin = alignment.course().grid().value(alignment.course().begin());
+        NoteValue begin = alignment.timeline().grid().value(alignment.timeline().begin());
         NoteValue cycle = cycleOf(ofLayer);
         if (!ofLayer.layer().reset().equals(Reset.NEVER)
-                || !alignment.course().hasEvenCycles()
+                || !alignment.timeline().hasEvenCycles()
                 || start.compareTo(begin) <= 0
                 || !start.minus(begin).isMultipleOf(cycle)) {
             return "";
@@ -233,7 +233,7 @@ public final class Findings {
         return Optional.of(new Place(layer, at));
     }
 
-    private void add(Kind kind, String code, String sentence, String sum, Optional<Place> place, Optional<Mend> mend) {
-        findings.add(new Finding(kind, code, sentence, sum, place, mend));
+    private void add(Kind kind, String code, String sentence, String sum, Optional<Place> place, Optional<Fix> fix) {
+        findings.add(new Finding(kind, code, sentence, sum, place, fix));
     }
 }

@@ -16,8 +16,8 @@ import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.model.PlayingStyle;
 import nimblestride.core.foundation.words.Counted;
+import nimblestride.core.insight.finding.Finding.Fix;
 import nimblestride.core.insight.finding.Finding.Kind;
-import nimblestride.core.insight.finding.Finding.Mend;
 import nimblestride.core.kit.voice.Limb;
 import nimblestride.core.layer.limbs.LimbAssignment;
 import nimblestride.core.layer.limbs.LimbNote;
@@ -41,26 +41,26 @@ final class HandFindings {
 
     private final Exercise exercise;
     private final Phrase phrase;
-    private final Analysis reckoning;
+    private final Analysis analysis;
     private final LimbAssignment hands;
     private final long bars;
     private final List<Finding> findings = new ArrayList<>();
 
-    private HandFindings(Analysis reckoning) {
-        this.reckoning = reckoning;
-        this.exercise = reckoning.exercise();
+    private HandFindings(Analysis analysis) {
+        this.analysis = analysis;
+        this.exercise = analysis.exercise();
         this.phrase = exercise.phrase();
-        long home = reckoning.together().result().map(Analysis.Together::bars).orElse(MAX_BARS);
+        long home = analysis.together().result().map(Analysis.Together::bars).orElse(MAX_BARS);
         this.bars = home <= MAX_BARS
                 ? home
                 : Math.max(MAX_BARS, Math.min(MAX_PHRASE_LENGTH, phrase.bars().size()));
-        this.hands = reckoning.hands(bars);
+        this.hands = analysis.hands(bars);
     }
 
-    static List<Finding> of(Analysis reckoning) {
-        boolean asked = !reckoning.exercise().manner().equals(PlayingStyle.DEFAULT);
-        boolean placed = reckoning.exercise().layers().stream().anyMatch(HandFindings::namesLimbs);
-        return asked || placed ? new HandFindings(reckoning).tell() : List.of();
+    static List<Finding> of(Analysis analysis) {
+        boolean asked = !analysis.exercise().playingStyle().equals(PlayingStyle.DEFAULT);
+        boolean placed = analysis.exercise().layers().stream().anyMatch(HandFindings::namesLimbs);
+        return asked || placed ? new HandFindings(analysis).tell() : List.of();
     }
 
     private static boolean namesLimbs(Layer layer) {
@@ -129,7 +129,7 @@ final class HandFindings {
 
     private void tellTogether() {
         List<NoteValue> together = hands.together();
-        if (exercise.manner().linear() && !together.isEmpty()) {
+        if (exercise.playingStyle().linear() && !together.isEmpty()) {
             add(
                     Kind.CHECK,
                     "not-linear",
@@ -137,9 +137,9 @@ final class HandFindings {
                             + FindingWords.place(phrase, together.get(0)) + ".",
                     "",
                     Optional.of(new Finding.Place(-1, together.get(0))),
-                    Optional.of(new Mend(
+                    Optional.of(new Fix(
                             "Let limbs strike together",
-                            exercise.withManner(exercise.manner().linear(false)))));
+                            exercise.withPlayingStyle(exercise.playingStyle().linear(false)))));
         }
     }
 
@@ -200,7 +200,7 @@ final class HandFindings {
                 shortest(gaps),
                 Optional.empty(),
                 Optional.empty());
-        exercise.manner()
+        exercise.playingStyle()
                 .mostStrokes()
                 .ifPresent(most -> gaps.forEach((limb, gap) -> {
                     if (perSecond(gap).compareTo(BigFraction.of(most)) > 0) {
@@ -213,11 +213,11 @@ final class HandFindings {
         LimbAssignment.Gap shortest = gaps.values().stream()
                 .min((one, other) -> one.length().compareTo(other.length()))
                 .orElseThrow();
-        String limit = exercise.manner().mostStrokes().isEmpty()
+        String limit = exercise.playingStyle().mostStrokes().isEmpty()
                 ? ""
-                : " Your limit of " + exercise.manner().mostStrokes().getAsInt() + " is reached at "
+                : " Your limit of " + exercise.playingStyle().mostStrokes().getAsInt() + " is reached at "
                         + decimal(limitTempo(
-                                shortest, exercise.manner().mostStrokes().getAsInt()))
+                                shortest, exercise.playingStyle().mostStrokes().getAsInt()))
                         + " beats a minute.";
         return "The shortest time between two is " + NoteName.one(shortest.length()) + "." + limit;
     }
@@ -225,11 +225,11 @@ final class HandFindings {
     private void tellTooFast(Limb limb, LimbAssignment.Gap gap, int most) {
         BigFraction limit = limitTempo(gap, most);
         int whole = limit.bigDecimalValue(0, RoundingMode.FLOOR).intValue();
-        Optional<Mend> mend = Optional.of(whole)
+        Optional<Fix> fix = Optional.of(whole)
                 .filter(slower -> slower >= Tempo.MIN)
                 .map(slower -> new Tempo(exercise.tempo().beat(), BigFraction.of(slower)))
                 .filter(exercise::allowsTempo)
-                .map(slower -> new Mend("Slow down to " + whole, exercise.withTempo(slower)));
+                .map(slower -> new Fix("Slow down to " + whole, exercise.withTempo(slower)));
         add(
                 Kind.CHECK,
                 "too-fast",
@@ -237,7 +237,7 @@ final class HandFindings {
                         + FindingWords.place(phrase, gap.from()) + "; your limit is " + most + ".",
                 "It is reached at " + decimal(limit) + " beats a minute.",
                 Optional.of(new Finding.Place(-1, gap.from())),
-                mend);
+                fix);
     }
 
     private BigFraction perSecond(LimbAssignment.Gap gap) {
@@ -295,7 +295,7 @@ final class HandFindings {
     }
 
     private String name(int layer) {
-        return reckoning.layers().get(layer).name();
+        return analysis.layers().get(layer).name();
     }
 
     private static String times(int count) {
@@ -303,7 +303,7 @@ final class HandFindings {
     }
 
     private void add(
-            Kind kind, String code, String sentence, String sum, Optional<Finding.Place> place, Optional<Mend> mend) {
-        findings.add(new Finding(kind, code, sentence, sum, place, mend));
+            Kind kind, String code, String sentence, String sum, Optional<Finding.Place> place, Optional<Fix> fix) {
+        findings.add(new Finding(kind, code, sentence, sum, place, fix));
     }
 }

@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.words.Counted;
+import nimblestride.core.insight.finding.Finding.Fix;
 import nimblestride.core.insight.finding.Finding.Kind;
-import nimblestride.core.insight.finding.Finding.Mend;
 import nimblestride.core.kit.orchestration.OrchestrationRule;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
@@ -56,7 +56,7 @@ final class LayerChecks {
                 names.get(index) + " has " + Counted.count(lost, "note")
                         + " on places that the bars do not have; " + (lost == 1 ? "it is" : "they are")
                         + " not played.",
-                new Mend(lost == 1 ? "Take it off" : "Take them off", without));
+                new Fix(lost == 1 ? "Take it off" : "Take them off", without));
     }
 
     private void tellIdleMoves(int index, Layer layer) {
@@ -69,12 +69,12 @@ final class LayerChecks {
                         "idle-rule",
                         names.get(index) + ": rule " + (i + 1) + ", to "
                                 + move.to().get(0) + ", matches no note.",
-                        new Mend("Leave it out", exercise.replacingLayer(index, layer.moved(others))));
+                        new Fix("Leave it out", exercise.replacingLayer(index, layer.moved(others))));
             }
         }
     }
 
-    private void add(String code, String sentence, Mend mend) {
-        findings.add(new Finding(Kind.CHECK, code, sentence, "", Optional.empty(), Optional.of(mend)));
+    private void add(String code, String sentence, Fix fix) {
+        findings.add(new Finding(Kind.CHECK, code, sentence, "", Optional.empty(), Optional.of(fix)));
     }
 }

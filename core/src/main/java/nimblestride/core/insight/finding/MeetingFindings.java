@@ -21,23 +21,23 @@ import nimblestride.core.time.value.NoteValue;
 final class MeetingFindings {
     private static final int MAX_PAIRS = 10;
 
-    private final Analysis reckoning;
+    private final Analysis analysis;
     private final Phrase phrase;
     private final List<Integer> running;
     private final List<Finding> findings = new ArrayList<>();
 
-    private MeetingFindings(Analysis reckoning) {
-        this.reckoning = reckoning;
-        this.phrase = reckoning.exercise().phrase();
-        this.running = reckoning.running();
+    private MeetingFindings(Analysis analysis) {
+        this.analysis = analysis;
+        this.phrase = analysis.exercise().phrase();
+        this.running = analysis.running();
     }
 
-    static List<Finding> of(Analysis reckoning) {
-        return new MeetingFindings(reckoning).tell();
+    static List<Finding> of(Analysis analysis) {
+        return new MeetingFindings(analysis).tell();
     }
 
     private List<Finding> tell() {
-        List<OfPair> pairs = reckoning.meetings().stream()
+        List<OfPair> pairs = analysis.meetings().stream()
                 .filter(pair -> running.contains(pair.one()) && running.contains(pair.other()))
                 .toList();
         pairs.stream().limit(MAX_PAIRS).forEach(this::tellPair);
@@ -45,18 +45,18 @@ final class MeetingFindings {
             tellMorePairs(pairs.subList(MAX_PAIRS, pairs.size()));
         }
         if (running.size() > 2) {
-            reckoning.unison().ifPresent(this::tellUnison);
+            analysis.unison().ifPresent(this::tellUnison);
         }
         tellTogether();
         if (running.size() > 1) {
-            reckoning.onBarLines().result().ifPresent(this::tellOnBarLines);
+            analysis.onBarLines().result().ifPresent(this::tellOnBarLines);
         }
         return findings;
     }
 
     private void tellPair(OfPair pair) {
-        String names = reckoning.layers().get(pair.one()).name() + " and "
-                + reckoning.layers().get(pair.other()).name();
+        String names = analysis.layers().get(pair.one()).name() + " and "
+                + analysis.layers().get(pair.other()).name();
         if (pair.meeting().result().isEmpty()) {
             tooLarge(names + ": " + pair.meeting().problem() + ".");
             return;
@@ -125,8 +125,7 @@ final class MeetingFindings {
         if (running.size() < 2) {
             return;
         }
-        reckoning
-                .together()
+        analysis.together()
                 .result()
                 .ifPresent(together -> add(
                         Kind.RETURN,
@@ -136,12 +135,12 @@ final class MeetingFindings {
                         FindingWords.phrasesSum(phrase, together.phrases(), together.length())
                                 + ", the least common multiple of their returns.",
                         at(-1, together.length())));
-        boolean told = reckoning.layers().stream()
+        boolean told = analysis.layers().stream()
                 .anyMatch(layer -> layer.alignment().result().isEmpty());
-        if (reckoning.together().result().isEmpty()
+        if (analysis.together().result().isEmpty()
                 && !told
                 && findings.stream().noneMatch(finding -> finding.code().equals("too-large"))) {
-            tooLarge("All layers together: " + reckoning.together().problem() + ".");
+            tooLarge("All layers together: " + analysis.together().problem() + ".");
         }
     }
 

@@ -13,8 +13,8 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.model.Section;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.foundation.words.Counted;
+import nimblestride.core.insight.finding.Finding.Fix;
 import nimblestride.core.insight.finding.Finding.Kind;
-import nimblestride.core.insight.finding.Finding.Mend;
 import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.Tempo;
@@ -46,8 +46,8 @@ final class SectionFindings {
     private void tellDrift() {
         Map<Integer, Integer> first = new HashMap<>();
         for (int i = 0; i < tempos.size(); i++) {
-            int feel = exercise.sections().get(i).feel();
-            Integer known = first.putIfAbsent(feel, i);
+            int content = exercise.sections().get(i).content();
+            Integer known = first.putIfAbsent(content, i);
             if (known == null || tempos.get(known).equals(tempos.get(i))) {
                 continue;
             }
@@ -68,9 +68,9 @@ final class SectionFindings {
         }
     }
 
-    private Optional<Mend> closing(int section, Pivot home) {
+    private Optional<Fix> closing(int section, Pivot home) {
         try {
-            return Optional.of(new Mend(
+            return Optional.of(new Fix(
                     home.isNone() ? "Keep the tempo there" : "Enter it by " + said(home),
                     SectionEdits.enteredBy(exercise, section, home)));
         } catch (StrideException e) {
@@ -84,7 +84,9 @@ final class SectionFindings {
     }
 
     private String name(int section) {
-        return exercise.feels().get(exercise.sections().get(section).feel()).name();
+        return exercise.contents()
+                .get(exercise.sections().get(section).content())
+                .name();
     }
 
     private void tellOrder() {

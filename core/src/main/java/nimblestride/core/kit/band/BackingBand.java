@@ -19,7 +19,7 @@ public record BackingBand(Line line, BandKey key, Optional<NoteValue> pulse) {
     public static final NoteValue MIN_PULSE = NoteValue.of(1, 64);
 
     /** Bars of the band's own hold so many pulses. */
-    public static final int PULSES_A_BAR = 4;
+    public static final int PULSES_PER_BAR = 4;
 
     private static final int LOWEST_BASS_KEY = 28;
     private static final int LOWEST_CHORD_KEY = 55;
@@ -81,9 +81,9 @@ public record BackingBand(Line line, BandKey key, Optional<NoteValue> pulse) {
                     new Measure(from, to.minus(from), bar, phrase.bar(bar).groupStarts()));
         }
         NoteValue beat = pulse.get();
-        NoteValue length = beat.times(PULSES_A_BAR);
+        NoteValue length = beat.times(PULSES_PER_BAR);
         List<NoteValue> strokes = new ArrayList<>();
-        for (int i = 0; i < PULSES_A_BAR; i++) {
+        for (int i = 0; i < PULSES_PER_BAR; i++) {
             strokes.add(beat.times(i));
         }
         List<Measure> measures = new ArrayList<>();

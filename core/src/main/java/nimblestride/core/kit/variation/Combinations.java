@@ -157,7 +157,7 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
     @Override
     public Sticking inOrder(BigInteger number) {
         Map<Place, List<BigInteger>> table = table();
-        List<Optional<Stroke>> dealt = new ArrayList<>();
+        List<Optional<Stroke>> ticked = new ArrayList<>();
         Place place = new Place(from, before());
         BigInteger left = number;
         while (place.step < to) {
@@ -165,14 +165,14 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
                 Place next = new Place(place.step + 1, place.row.after(choice));
                 BigInteger ways = next.row.strokes > mostInARow ? BigInteger.ZERO : sum(table.get(next));
                 if (left.compareTo(ways) < 0) {
-                    dealt.add(choice);
+                    ticked.add(choice);
                     place = next;
                     break;
                 }
                 left = left.subtract(ways);
             }
         }
-        return with(dealt);
+        return with(ticked);
     }
 
     @Override
@@ -185,14 +185,14 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
         while (left.compareTo(all.get(cost)) >= 0) {
             left = left.subtract(all.get(cost++));
         }
-        List<Optional<Stroke>> dealt = new ArrayList<>();
+        List<Optional<Stroke>> ticked = new ArrayList<>();
         while (place.step < to) {
             for (Optional<Stroke> choice : choices) {
                 Place next = new Place(place.step + 1, place.row.after(choice));
                 int rest = cost - cost(place.row, choice);
                 BigInteger ways = next.row.strokes > mostInARow ? BigInteger.ZERO : waysOf(table.get(next), rest);
                 if (left.compareTo(ways) < 0) {
-                    dealt.add(choice);
+                    ticked.add(choice);
                     place = next;
                     cost = rest;
                     break;
@@ -200,16 +200,16 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
                 left = left.subtract(ways);
             }
         }
-        return with(dealt);
+        return with(ticked);
     }
 
     private static BigInteger waysOf(List<BigInteger> ways, int cost) {
         return cost < 0 || cost >= ways.size() ? BigInteger.ZERO : ways.get(cost);
     }
 
-    private Sticking with(List<Optional<Stroke>> dealt) {
+    private Sticking with(List<Optional<Stroke>> ticked) {
         List<Optional<Stroke>> steps = new ArrayList<>(base.steps().subList(0, from));
-        steps.addAll(dealt);
+        steps.addAll(ticked);
         steps.addAll(base.steps().subList(to, base.length()));
         return steps.stream().anyMatch(Optional::isPresent) ? new Sticking(steps) : base;
     }

@@ -25,8 +25,8 @@ public record Voice(String name, int midiKey, Limb limb, int staffPlace, Notehea
         }
         name = PlainText.of(name);
         if (midiKey < MIN_KEY || midiKey > MAX_KEY) {
-            throw new InvalidValueException("General MIDI 1 gives percussion the keys " + MIN_KEY + " to "
-                    + MAX_KEY + ", not " + midiKey);
+            throw new InvalidValueException(
+                    "General MIDI 1 gives percussion the keys " + MIN_KEY + " to " + MAX_KEY + ", not " + midiKey);
         }
         if (staffPlace < MIN_PLACE || staffPlace > MAX_PLACE) {
             throw new InvalidValueException("a voice stands from " + MIN_PLACE + " to " + MAX_PLACE

@@ -64,23 +64,23 @@ public final class Keywords {
     /** All words, each once. */
     public static Set<String> of(Exercise exercise) {
         Keywords keywords = new Keywords();
-        exercise.feels().forEach(keywords::add);
+        exercise.contents().forEach(keywords::add);
         if (exercise.hasSections()) {
             keywords.words.add("modulation");
             keywords.words.add("sections");
         }
-        if (exercise.manner().linear()) {
+        if (exercise.playingStyle().linear()) {
             keywords.words.add("linear");
         }
         return keywords.words;
     }
 
-    private void add(SectionContent feel) {
-        feel.phrase().kinds().stream().limit(MAX_BARS).forEach(this::add);
-        if (!feel.phrase().isEven()) {
+    private void add(SectionContent content) {
+        content.phrase().kinds().stream().limit(MAX_BARS).forEach(this::add);
+        if (!content.phrase().isEven()) {
             words.add("mixed");
         }
-        feel.layers().forEach(this::add);
+        content.layers().forEach(this::add);
     }
 
     private void add(Bar bar) {
@@ -106,7 +106,7 @@ public final class Keywords {
         } else if (pattern instanceof Pattern.Cell || pattern instanceof Pattern.Every) {
             words.add(layer.reset().equals(Reset.NEVER) ? "polymeter" : "ostinato");
         }
-        if (layer.oneEvery() > 1) {
+        if (layer.downbeatEvery() > 1) {
             words.add("flow");
         }
         Set<Stroke> strokes =

@@ -24,10 +24,10 @@ public final class CountText {
     private CountText() {}
 
     /** What is said in a bar. */
-    public static String write(Bar bar, CountingSystem school, Subdivision division) {
+    public static String write(Bar bar, CountingSystem countingSystem, Subdivision subdivision) {
         List<String> groups = new ArrayList<>();
         StringBuilder group = new StringBuilder();
-        for (SpokenSyllable said : school.count(bar, division)) {
+        for (SpokenSyllable said : countingSystem.count(bar, subdivision)) {
             if (said.startsGroup() && !group.isEmpty()) {
                 groups.add(group.toString());
                 group.setLength(0);
@@ -39,9 +39,9 @@ public final class CountText {
     }
 
     /** A line for each bar, beginning with its meter. */
-    public static String write(List<Bar> bars, CountingSystem school, Subdivision division) {
+    public static String write(List<Bar> bars, CountingSystem countingSystem, Subdivision subdivision) {
         return bars.stream()
-                .map(bar -> bar.meter() + ": " + write(bar, school, division))
+                .map(bar -> bar.meter() + ": " + write(bar, countingSystem, subdivision))
                 .collect(Collectors.joining("\n"));
     }
 
@@ -51,7 +51,7 @@ public final class CountText {
      *
      * @throws TextException at the first syllable that is not said there
      */
-    public static Bar read(Meter meter, CountingSystem school, String text) {
+    public static Bar read(Meter meter, CountingSystem countingSystem, String text) {
         List<Word> words = new ArrayList<>();
         List<Integer> sizes = new ArrayList<>();
         int from = 0;
@@ -80,10 +80,10 @@ public final class CountText {
                         ? new Grouping(sizes)
                         : grouping(
                                         meter,
-                                        school,
+                                        countingSystem,
                                         words.stream().map(Word::syllable).toList())
                                 .orElse(meter.defaultGrouping()));
-        List<String> expected = school.count(bar);
+        List<String> expected = countingSystem.count(bar);
         for (int i = 0; i < words.size(); i++) {
             Word word = words.get(i);
             if (!word.syllable().equals(expected.get(i))) {
@@ -92,24 +92,29 @@ public final class CountText {
                         word.from(),
                         word.to(),
                         "expected \"" + expected.get(i) + "\" here, as in: "
-                                + write(bar, school, Subdivision.AS_WRITTEN));
+                                + write(bar, countingSystem, Subdivision.AS_WRITTEN));
             }
         }
         return bar;
     }
 
     /** The grouping that would be said so, where the school tells it. */
-    private static Optional<Grouping> grouping(Meter meter, CountingSystem school, List<String> words) {
-        if (!school.tellsGroups()) {
+    private static Optional<Grouping> grouping(Meter meter, CountingSystem countingSystem, List<String> words) {
+        if (!countingSystem.tellsGroups()) {
             return Optional.empty();
         }
         int[] tries = {0};
-        return groups(meter, school, words, List.of(), 0, tries).map(Grouping::new);
+        return groups(meter, countingSystem, words, List.of(), 0, tries).map(Grouping::new);
     }
 
     /** Groups are tried one after the other, larger ones first, as long as what they would be counted is what is said. */
     private static Optional<List<Integer>> groups(
-            Meter meter, CountingSystem school, List<String> words, List<Integer> before, int filled, int[] tries) {
+            Meter meter,
+            CountingSystem countingSystem,
+            List<String> words,
+            List<Integer> before,
+            int filled,
+            int[] tries) {
         if (filled == words.size()) {
             return Optional.of(before);
         }
@@ -124,9 +129,9 @@ public final class CountText {
             if (left > 0) {
                 whole.add(left);
             }
-            List<String> said = school.count(new Bar(meter, new Grouping(whole)));
+            List<String> said = countingSystem.count(new Bar(meter, new Grouping(whole)));
             if (said.subList(filled, filled + size).equals(words.subList(filled, filled + size))) {
-                Optional<List<Integer>> found = groups(meter, school, words, groups, filled + size, tries);
+                Optional<List<Integer>> found = groups(meter, countingSystem, words, groups, filled + size, tries);
                 if (found.isPresent()) {
                     return found;
                 }

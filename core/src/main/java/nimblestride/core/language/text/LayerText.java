@@ -52,7 +52,7 @@ public final class LayerText {
         Pattern pattern = PatternText.read(tokens);
         NoteValue offset = NoteValue.ZERO;
         Reset reset = Reset.NEVER;
-        int oneEvery = 1;
+        int downbeatEvery = 1;
         int from = 0;
         List<OrchestrationRule> moves = List.of();
         Set<String> left = new HashSet<>(PatternText.ENDINGS);
@@ -69,7 +69,7 @@ public final class LayerText {
                 case "from" -> offset = tokens.value(PatternText.ENDINGS);
                 case "reset" -> reset = ResetText.read(tokens);
                 case "one" -> {
-                    oneEvery = oneEvery(word);
+                    downbeatEvery = downbeatEvery(word);
                     from = word.from();
                 }
                 default ->
@@ -80,8 +80,8 @@ public final class LayerText {
         Reset again = reset;
         List<OrchestrationRule> rules = moves;
         Layer layer = tokens.make(0, () -> new Layer(voice, pattern, late, again, 1, rules));
-        int ones = oneEvery;
-        return ones == 1 ? layer : tokens.make(from, () -> layer.withOneEvery(ones));
+        int ones = downbeatEvery;
+        return ones == 1 ? layer : tokens.make(from, () -> layer.withDownbeatEvery(ones));
     }
 
     private Voice voice() {
@@ -120,7 +120,7 @@ public final class LayerText {
     }
 
     /** {@code every 4 bars}, after "one". */
-    private int oneEvery(Tokens.Word one) {
+    private int downbeatEvery(Tokens.Word one) {
         String expected = "expected \"every\" and a number of bars. For example: " + EXAMPLE + " one every 4 bars";
         if (!tokens.sees(0, "every") || tokens.sees(1, "bars")) {
             throw tokens.at(one, expected);
@@ -147,8 +147,8 @@ public final class LayerText {
         if (!layer.reset().equals(Reset.NEVER)) {
             written.append(" reset ").append(ResetText.write(layer.reset()));
         }
-        if (layer.oneEvery() > 1) {
-            written.append(" one every ").append(layer.oneEvery()).append(" bars");
+        if (layer.downbeatEvery() > 1) {
+            written.append(" one every ").append(layer.downbeatEvery()).append(" bars");
         }
         if (!layer.moves().isEmpty()) {
             written.append(" moving ").append(MoveText.write(layer.moves()));

@@ -65,7 +65,7 @@ public final class NoteText {
                     String.format(
                             Locale.ROOT, "expected at most %,d characters after the colon", LogEntry.MAX_WORDS_LENGTH));
         }
-        return new PracticeNote(what, reader.day, reader.seconds, reader.tempo, reader.cleanness, words, reader.hard);
+        return new PracticeNote(what, reader.day, reader.seconds, reader.tempo, reader.rating, words, reader.hard);
     }
 
     /** The parts between commas, in any order. */
@@ -76,7 +76,7 @@ public final class NoteText {
         private final List<String> hard = new ArrayList<>();
         private Optional<LocalDate> day = Optional.empty();
         private Optional<Tempo> tempo = Optional.empty();
-        private Optional<RepRating> cleanness = Optional.empty();
+        private Optional<RepRating> rating = Optional.empty();
         private int seconds;
 
         Reader(String text, LocalDate today, Supplier<NoteValue> alone) {
@@ -94,7 +94,7 @@ public final class NoteText {
                     .filter(one -> one.title().equals(small))
                     .findFirst();
             if (clean.isPresent()) {
-                cleanness = clean;
+                rating = clean;
             } else if (small.startsWith("at ")) {
                 tempo = Optional.of(tempo(word.substring(3), from + 3));
             } else if (small.startsWith("hard ")) {
@@ -174,7 +174,7 @@ public final class NoteText {
             parts.add(lasted(note.seconds()));
         }
         note.tempo().ifPresent(tempo -> parts.add("at " + tempo(tempo, alone)));
-        note.cleanness().ifPresent(cleanness -> parts.add(cleanness.title()));
+        note.rating().ifPresent(rating -> parts.add(rating.title()));
         if (!note.hard().isEmpty()) {
             parts.add("hard " + String.join(" and ", note.hard()));
         }

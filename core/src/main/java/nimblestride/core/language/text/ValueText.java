@@ -29,7 +29,7 @@ public final class ValueText {
             throw new TextException(text, start, start, "expected a note value. " + EXAMPLES);
         }
         try {
-            return recognise(word)
+            return recognize(word)
                     .orElseThrow(() -> new TextException(
                             text, start, start + word.length(), "expected a note value. " + EXAMPLES));
         } catch (NumberFormatException e) {
@@ -42,7 +42,7 @@ public final class ValueText {
         }
     }
 
-    private static Optional<NoteValue> recognise(String word) {
+    private static Optional<NoteValue> recognize(String word) {
         Matcher fraction = FRACTION.matcher(word);
         if (fraction.matches()) {
             long numerator = Long.parseLong(fraction.group(1));

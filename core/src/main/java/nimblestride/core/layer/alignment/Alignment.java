@@ -15,14 +15,14 @@ import nimblestride.core.time.meter.Phrase;
  * How one layer realigns with the bar lines. A layer of cycle C that is never reset is back where it began after
  * lcm(P, C), P being the length of the phrase; one that is reset is back with the phrase.
  *
- * @param course the layer laid over the phrase
+ * @param timeline the layer laid over the phrase
  * @param returnsAfter when it is back where it began
  * @param landings the numbers, from 0, of the bars within the first return whose bar line a cycle starts on, in order
  * @param firstLanding the first bar, from 0, whose line a cycle ever starts on; for a layer that starts very late it may
  *     lie beyond the first return
  */
 public record Alignment(
-        LayerTimeline course, Realignment returnsAfter, List<Long> landings, OptionalLong firstLanding) {
+        LayerTimeline timeline, Realignment returnsAfter, List<Long> landings, OptionalLong firstLanding) {
     /**
      * @throws ExactOverflowException if the return cannot be counted exactly
      * @throws InvalidValueException if the layer has too many hits to be listed
@@ -31,12 +31,12 @@ public record Alignment(
         return of(LayerTimeline.of(layer, phrase), phrase);
     }
 
-    static Alignment of(LayerTimeline course, Phrase phrase) {
+    static Alignment of(LayerTimeline timeline, Phrase phrase) {
         try {
-            return new BarLines(course, phrase).align();
+            return new BarLines(timeline, phrase).align();
         } catch (ExactOverflowException e) {
             throw new ExactOverflowException("the return is too long to be counted exactly: a cycle of "
-                    + course.grid().value(course.period()) + " against a phrase of " + phrase.length()
+                    + timeline.grid().value(timeline.period()) + " against a phrase of " + phrase.length()
                     + " comes home only after more than 9,223,372,036,854,775,807 bars or units");
         }
     }
@@ -48,29 +48,29 @@ public record Alignment(
 
     /** A course and the bar lines of a phrase, both counted on the course's grid. */
     private static final class BarLines {
-        private final LayerTimeline course;
+        private final LayerTimeline timeline;
         private final Phrase phrase;
         private final int bars;
         private final long unit;
         private final long phraseLength;
         private final long returnLength;
 
-        BarLines(LayerTimeline course, Phrase phrase) {
-            this.course = course;
+        BarLines(LayerTimeline timeline, Phrase phrase) {
+            this.timeline = timeline;
             this.phrase = phrase;
             this.bars = phrase.bars().size();
-            this.unit = course.grid().count(phrase.grid().unit());
+            this.unit = timeline.grid().count(phrase.grid().unit());
             this.phraseLength = ExactMath.multiply(phrase.startOnGrid(bars), unit);
-            this.returnLength = ExactMath.lcm(phraseLength, course.period());
+            this.returnLength = ExactMath.lcm(phraseLength, timeline.period());
         }
 
         Alignment align() {
             long phrases = returnLength / phraseLength;
             Realignment returnsAfter = new Realignment(
-                    course.grid().value(returnLength),
+                    timeline.grid().value(returnLength),
                     ExactMath.multiply(phrases, bars),
                     phrases,
-                    ExactMath.multiply(returnLength / course.period(), course.cyclesPerPeriod()));
+                    ExactMath.multiply(returnLength / timeline.period(), timeline.cyclesPerPeriod()));
             long[] all = landings(returnsAfter);
             List<Long> within = new ArrayList<>();
             for (long bar : all) {
@@ -79,7 +79,7 @@ public record Alignment(
                 }
             }
             return new Alignment(
-                    course,
+                    timeline,
                     returnsAfter,
                     List.copyOf(within),
                     all.length == 0 ? OptionalLong.empty() : OptionalLong.of(all[0]));
@@ -90,10 +90,10 @@ public record Alignment(
          * a cycle starts there if jP ≡ begin + c - s (mod period).
          */
         private long[] landings(Realignment returnsAfter) {
-            LinearCongruence congruence = new LinearCongruence(phraseLength, course.period());
+            LinearCongruence congruence = new LinearCongruence(phraseLength, timeline.period());
             ResidueClasses cycles = new ResidueClasses(
-                    course.cycleStarts()
-                            .map(start -> ExactMath.add(course.begin(), start))
+                    timeline.cycleStarts()
+                            .map(start -> ExactMath.add(timeline.begin(), start))
                             .toArray(),
                     congruence.divisor());
             LongStream.Builder landings = LongStream.builder();
@@ -103,7 +103,7 @@ public record Alignment(
                     long round = congruence.solve(start - barStart).orElseThrow();
                     long number = ExactMath.add(ExactMath.multiply(round, bars), bar);
                     long at = ExactMath.add(barStart, ExactMath.multiply(round, phraseLength));
-                    long returnsMissed = at >= course.begin() ? 0 : (course.begin() - at - 1) / returnLength + 1;
+                    long returnsMissed = at >= timeline.begin() ? 0 : (timeline.begin() - at - 1) / returnLength + 1;
                     landings.add(ExactMath.add(number, ExactMath.multiply(returnsMissed, returnsAfter.bars())));
                 }
             }

@@ -59,9 +59,9 @@ public record Meeting(NoteValue every, long perCycle, long onsets, List<NoteValu
                     one.grid().value(commonCycle), perCycle, all - perCycle, firstMeetings(hits, others, perCycle));
         }
 
-        private static long[] hitsOf(LayerTimeline course) {
-            return course.onsets()
-                    .map(onset -> ExactMath.add(course.begin(), onset))
+        private static long[] hitsOf(LayerTimeline timeline) {
+            return timeline.onsets()
+                    .map(onset -> ExactMath.add(timeline.begin(), onset))
                     .toArray();
         }
 

@@ -47,11 +47,11 @@ final class PeriodicTimes {
     }
 
     /** The hits of a course that is counted on the grid. */
-    static PeriodicTimes of(LayerTimeline course) {
+    static PeriodicTimes of(LayerTimeline timeline) {
         return sorted(
-                course.begin(),
-                course.period(),
-                course.onsets().map(onset -> ExactMath.add(course.begin(), onset) % course.period()));
+                timeline.begin(),
+                timeline.period(),
+                timeline.onsets().map(onset -> ExactMath.add(timeline.begin(), onset) % timeline.period()));
     }
 
     /** The bar lines of a phrase, on a grid on which they lie. */

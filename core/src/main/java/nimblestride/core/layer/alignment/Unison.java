@@ -30,15 +30,16 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
     private static final int MAX_RESIDUES = 200;
 
     /**
-     * @param courses two or more
+     * @param timelines two or more
      * @throws ExactOverflowException if the common cycle cannot be counted exactly
      * @throws InvalidValueException if they meet too often for it to be listed
      */
-    public static Unison of(List<LayerTimeline> courses) {
-        Grid grid = courses.stream().map(LayerTimeline::grid).reduce(Grid::and).orElseThrow();
+    public static Unison of(List<LayerTimeline> timelines) {
+        Grid grid =
+                timelines.stream().map(LayerTimeline::grid).reduce(Grid::and).orElseThrow();
         return exactly(() -> {
-            List<PeriodicTimes> all = courses.stream()
-                    .map(course -> PeriodicTimes.of(course.on(grid)))
+            List<PeriodicTimes> all = timelines.stream()
+                    .map(timeline -> PeriodicTimes.of(timeline.on(grid)))
                     .toList();
             PeriodicTimes together = all.stream().reduce(PeriodicTimes::and).orElseThrow();
             return new Unison(
@@ -63,16 +64,16 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
     public record OnBarLines(long every, long perCycle, OptionalLong longestWithout, List<Long> first) {}
 
     /**
-     * @param courses one or more
+     * @param timelines one or more
      * @throws ExactOverflowException if the common cycle cannot be counted exactly
      * @throws InvalidValueException if they meet too often for it to be listed
      */
-    public static OnBarLines onBarLines(Phrase phrase, List<LayerTimeline> courses) {
-        Grid grid = courses.stream().map(LayerTimeline::grid).reduce(phrase.grid(), Grid::and);
+    public static OnBarLines onBarLines(Phrase phrase, List<LayerTimeline> timelines) {
+        Grid grid = timelines.stream().map(LayerTimeline::grid).reduce(phrase.grid(), Grid::and);
         return exactly(() -> {
             PeriodicTimes together = PeriodicTimes.ofBarLines(phrase, grid);
-            for (LayerTimeline course : courses) {
-                together = together.and(PeriodicTimes.of(course.on(grid)));
+            for (LayerTimeline timeline : timelines) {
+                together = together.and(PeriodicTimes.of(timeline.on(grid)));
             }
             long unit = grid.count(phrase.grid().unit());
             long bars = phrase.barOnGrid(together.period() / unit);

@@ -16,15 +16,15 @@ import nimblestride.core.time.value.NoteValue;
  * the next changes the hand, an even one does not (arithmetic).
  *
  * @param stroke the value of one running stroke
- * @param strokesACycle how many of them a cycle of the layer holds
+ * @param strokesPerCycle how many of them a cycle of the layer holds
  * @param hits the hand of each hit of two cycles, the leading hand first
  */
-public record AlternatingHands(NoteValue stroke, long strokesACycle, List<Limb> hits) {
+public record AlternatingHands(NoteValue stroke, long strokesPerCycle, List<Limb> hits) {
     private static final long MAX_STROKES = 256;
 
     /** Whether a cycle gives the next one the other hand first. */
     public boolean changes() {
-        return strokesACycle % 2 == 1;
+        return strokesPerCycle % 2 == 1;
     }
 
     /**

@@ -48,24 +48,24 @@ public record BarByBar(long hits, long onTheBeat) {
      * @param most how many hits are looked at; where there are more, the bars after them are left out
      * @throws ExactOverflowException if its times and the beats have no common unit that can be counted
      */
-    public static List<BarByBar> of(LayerTimeline course, Phrase phrase, long bars, int most) {
+    public static List<BarByBar> of(LayerTimeline timeline, Phrase phrase, long bars, int most) {
         List<NoteValue> beats = phrase.kinds().stream().map(Beat::of).distinct().toList();
-        Grid grid = course.grid().and(phrase.grid()).and(Grid.of(beats));
-        return new Walk(course.on(grid), phrase).through(bars, most);
+        Grid grid = timeline.grid().and(phrase.grid()).and(Grid.of(beats));
+        return new Walk(timeline.on(grid), phrase).through(bars, most);
     }
 
     /** A walk from hit to hit, in whole units of a grid. */
     private static final class Walk {
-        private final LayerTimeline course;
+        private final LayerTimeline timeline;
         private final Phrase phrase;
         private final long[] onsets;
         private long round;
         private int next;
 
-        Walk(LayerTimeline course, Phrase phrase) {
-            this.course = course;
+        Walk(LayerTimeline timeline, Phrase phrase) {
+            this.timeline = timeline;
             this.phrase = phrase;
-            this.onsets = course.onsets().toArray();
+            this.onsets = timeline.onsets().toArray();
         }
 
         List<BarByBar> through(long bars, int most) {
@@ -96,13 +96,13 @@ public record BarByBar(long hits, long onTheBeat) {
         private record InUnits(long length, long beat) {}
 
         private InUnits inUnits(Bar bar) {
-            Grid grid = course.grid();
+            Grid grid = timeline.grid();
             return new InUnits(grid.count(bar.length()), grid.count(Beat.of(bar)));
         }
 
         private long at() {
             return ExactMath.add(
-                    ExactMath.add(course.begin(), ExactMath.multiply(round, course.period())), onsets[next]);
+                    ExactMath.add(timeline.begin(), ExactMath.multiply(round, timeline.period())), onsets[next]);
         }
 
         private void step() {

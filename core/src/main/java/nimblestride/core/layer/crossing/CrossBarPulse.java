@@ -53,7 +53,7 @@ public record CrossBarPulse(NoteValue pulse, long home, List<BarByBar> bars) {
             Alignment alignment = Alignment.of(layer(pulse), phrase);
             long home = alignment.returnsAfter().bars();
             return Optional.of(new CrossBarPulse(
-                    pulse, home, BarByBar.of(alignment.course(), phrase, Math.min(home, MAX_BARS), MAX_HITS)));
+                    pulse, home, BarByBar.of(alignment.timeline(), phrase, Math.min(home, MAX_BARS), MAX_HITS)));
         } catch (StrideException e) {
             return Optional.empty();
         }

@@ -11,16 +11,16 @@ import nimblestride.core.time.value.NoteValue;
  */
 public record Remainder(long cycles, NoteValue length) {
     /**
-     * @param course of a layer whose cycles are all alike and never reset
+     * @param timeline of a layer whose cycles are all alike and never reset
      * @param stop the moment at which it stops
      */
-    public static Remainder of(LayerTimeline course, NoteValue stop) {
-        NoteValue begin = course.grid().value(course.begin());
+    public static Remainder of(LayerTimeline timeline, NoteValue stop) {
+        NoteValue begin = timeline.grid().value(timeline.begin());
         if (stop.compareTo(begin) <= 0) {
             return new Remainder(0, NoteValue.ZERO);
         }
         NoteValue run = stop.minus(begin);
-        return new Remainder(run.wholePartsOf(course.cycle()), run.remainder(course.cycle()));
+        return new Remainder(run.wholePartsOf(timeline.cycle()), run.remainder(timeline.cycle()));
     }
 
     /** How much longer it would have to go on to close. */

@@ -49,10 +49,10 @@ public final class LimbAssignment {
     /**
      * Gives every note from the beginning to a moment its limb.
      *
-     * @param courses the layers laid over the phrase, in order; those that cannot be laid are empty
+     * @param timelines the layers laid over the phrase, in order; those that cannot be laid are empty
      */
-    public static LimbAssignment of(List<Optional<LayerTimeline>> courses, NoteValue until, LeadHand lead) {
-        return of(courses, until, lead, MAX_NOTES);
+    public static LimbAssignment of(List<Optional<LayerTimeline>> timelines, NoteValue until, LeadHand lead) {
+        return of(timelines, until, lead, MAX_NOTES);
     }
 
     /**
@@ -60,14 +60,14 @@ public final class LimbAssignment {
      *
      * @param most notes of each layer that are looked at
      */
-    public static LimbAssignment of(List<Optional<LayerTimeline>> courses, NoteValue until, LeadHand lead, int most) {
+    public static LimbAssignment of(List<Optional<LayerTimeline>> timelines, NoteValue until, LeadHand lead, int most) {
         Map<NoteValue, List<LimbNote>> moments = new TreeMap<>();
         boolean complete = true;
-        for (int layer = 0; layer < courses.size(); layer++) {
-            if (courses.get(layer).isEmpty()) {
+        for (int layer = 0; layer < timelines.size(); layer++) {
+            if (timelines.get(layer).isEmpty()) {
                 continue;
             }
-            List<Hit> hits = courses.get(layer).get().between(NoteValue.ZERO, until, most + 1);
+            List<Hit> hits = timelines.get(layer).get().between(NoteValue.ZERO, until, most + 1);
             complete &= hits.size() <= most;
             for (Hit hit : hits) {
                 List<LimbNote> here = moments.computeIfAbsent(hit.at(), at -> new ArrayList<>());

@@ -66,7 +66,7 @@ public record Modulation(Tempo before, Pivot pivot, Phrase oldBars, Phrase newBa
     }
 
     /** How many subdivisions an old beat holds. */
-    public long notesABeat() {
+    public long notesPerBeat() {
         return oldBeat().wholePartsOf(subdivision());
     }
 

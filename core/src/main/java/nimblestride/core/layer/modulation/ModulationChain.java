@@ -36,8 +36,7 @@ public record ModulationChain(Tempo start, List<Pivot> pivots) {
         BigFraction tempo = start.perMinute();
         for (int i = 0; i < pivots.size(); i++) {
             tempo = tempo.multiply(pivots.get(i).ratio());
-            if (tempo.compareTo(BigFraction.of(Tempo.MIN)) < 0
-                    || tempo.compareTo(BigFraction.of(Tempo.MAX)) > 0) {
+            if (tempo.compareTo(BigFraction.of(Tempo.MIN)) < 0 || tempo.compareTo(BigFraction.of(Tempo.MAX)) > 0) {
                 throw new InvalidValueException(String.format(
                         Locale.ROOT,
                         "modulation %d, %s, would lead to %s beats a minute, and a tempo is from %d to %d",

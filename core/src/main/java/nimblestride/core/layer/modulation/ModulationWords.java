@@ -119,7 +119,7 @@ public final class ModulationWords {
     }
 
     private void setUp() {
-        long notes = shift.notesABeat();
+        long notes = shift.notesPerBeat();
         long group = shift.group();
         if (group == notes) {
             add("To set it up", "Nothing need be accented: the pulse stays, and only its name changes.", "");
@@ -155,7 +155,7 @@ public final class ModulationWords {
     private void wayBack() {
         Pivot back = shift.pivot().back();
         Modulation there = shift.wayBack();
-        long notes = there.notesABeat();
+        long notes = there.notesPerBeat();
         long group = there.group();
         String how = group == notes
                 ? "the pulse stays."

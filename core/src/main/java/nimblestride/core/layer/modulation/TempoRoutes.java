@@ -152,8 +152,7 @@ public final class TempoRoutes {
         BigFraction tempo = from.perMinute();
         for (Regrouping step : steps) {
             tempo = tempo.multiply(ratio(step));
-            if (tempo.compareTo(BigFraction.of(Tempo.MIN)) < 0
-                    || tempo.compareTo(BigFraction.of(Tempo.MAX)) > 0) {
+            if (tempo.compareTo(BigFraction.of(Tempo.MIN)) < 0 || tempo.compareTo(BigFraction.of(Tempo.MAX)) > 0) {
                 return false;
             }
         }

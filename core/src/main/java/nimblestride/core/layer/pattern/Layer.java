@@ -11,12 +11,12 @@ import nimblestride.core.time.value.NoteValue;
  * Something that runs over the phrase.
  *
  * @param offset how late it starts: after the beginning of the phrase, or of each bar or phrase in which it is reset
- * @param oneEvery on the 1 of how many bars it plays, counted from the beginning: 1 for every bar, 4 for bars 1, 5, 9;
+ * @param downbeatEvery on the 1 of how many bars it plays, counted from the beginning: 1 for every bar, 4 for bars 1, 5, 9;
  *     from 1 to {@value #MAX_BARS_WITHOUT_ONE}
  * @param moves rules that move notes from its voice to others, applied in order; at most {@value #MAX_MOVES}
  */
 public record Layer(
-        Voice voice, Pattern pattern, NoteValue offset, Reset reset, int oneEvery, List<OrchestrationRule> moves) {
+        Voice voice, Pattern pattern, NoteValue offset, Reset reset, int downbeatEvery, List<OrchestrationRule> moves) {
     public static final int MAX_MOVES = 32;
     public static final int MAX_BARS_WITHOUT_ONE = 1_024;
 
@@ -25,12 +25,12 @@ public record Layer(
         if (moves.size() > MAX_MOVES) {
             throw new InvalidValueException("a layer is moved by at most " + MAX_MOVES + " rules");
         }
-        if (oneEvery < 1 || oneEvery > MAX_BARS_WITHOUT_ONE) {
+        if (downbeatEvery < 1 || downbeatEvery > MAX_BARS_WITHOUT_ONE) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
                     "a layer plays a 1 every 1 to %,d bars, not every %,d",
                     MAX_BARS_WITHOUT_ONE,
-                    oneEvery));
+                    downbeatEvery));
         }
     }
 
@@ -40,27 +40,27 @@ public record Layer(
     }
 
     public Layer by(Voice newVoice) {
-        return new Layer(newVoice, pattern, offset, reset, oneEvery, moves);
+        return new Layer(newVoice, pattern, offset, reset, downbeatEvery, moves);
     }
 
     public Layer playing(Pattern newPattern) {
-        return new Layer(voice, newPattern, offset, reset, oneEvery, moves);
+        return new Layer(voice, newPattern, offset, reset, downbeatEvery, moves);
     }
 
     public Layer from(NoteValue newOffset) {
-        return new Layer(voice, pattern, newOffset, reset, oneEvery, moves);
+        return new Layer(voice, pattern, newOffset, reset, downbeatEvery, moves);
     }
 
     public Layer resetting(Reset newReset) {
-        return new Layer(voice, pattern, offset, newReset, oneEvery, moves);
+        return new Layer(voice, pattern, offset, newReset, downbeatEvery, moves);
     }
 
     public Layer moved(List<OrchestrationRule> newMoves) {
-        return new Layer(voice, pattern, offset, reset, oneEvery, newMoves);
+        return new Layer(voice, pattern, offset, reset, downbeatEvery, newMoves);
     }
 
     /** The same with a 1 only in one of so many bars. */
-    public Layer withOneEvery(int bars) {
+    public Layer withDownbeatEvery(int bars) {
         return new Layer(voice, pattern, offset, reset, bars, moves);
     }
 }

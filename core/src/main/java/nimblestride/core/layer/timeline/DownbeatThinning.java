@@ -19,11 +19,11 @@ final class DownbeatThinning {
      * @param every 1 leaves the course as it is; otherwise it repeats only when that many bars, the phrase and the course do
      * @throws InvalidValueException if that has more hits than can be listed
      */
-    static LayerTimeline of(LayerTimeline course, Phrase phrase, int every) {
+    static LayerTimeline of(LayerTimeline timeline, Phrase phrase, int every) {
         if (every == 1) {
-            return course;
+            return timeline;
         }
-        long unit = course.grid().count(phrase.grid().unit());
+        long unit = timeline.grid().count(phrase.grid().unit());
         int bars = phrase.bars().size();
         long phraseLength = ExactMath.multiply(phrase.startOnGrid(bars), unit);
         long stretch = ExactMath.multiply(phraseLength, (long) every / ArithmeticUtils.gcd(every, bars));
@@ -34,11 +34,12 @@ final class DownbeatThinning {
                     every,
                     bars));
         }
-        long period = ExactMath.lcm(course.period(), stretch);
+        long period = ExactMath.lcm(timeline.period(), stretch);
         long[] ones = LongStream.range(0, stretch / phraseLength * bars)
                 .filter(bar -> bar % every != 0)
                 .map(bar -> bar / bars * phraseLength + phrase.startOnGrid((int) (bar % bars)) * unit)
                 .toArray();
-        return course.repeatedFor(period, onset -> Arrays.binarySearch(ones, (course.begin() + onset) % stretch) < 0);
+        return timeline.repeatedFor(
+                period, onset -> Arrays.binarySearch(ones, (timeline.begin() + onset) % stretch) < 0);
     }
 }

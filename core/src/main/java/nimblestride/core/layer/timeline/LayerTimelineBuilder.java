@@ -97,7 +97,7 @@ final class LayerTimelineBuilder {
 
     LayerTimeline build() {
         try {
-            return DownbeatThinning.of(laid(), phrase, layer.oneEvery());
+            return DownbeatThinning.of(laid(), phrase, layer.downbeatEvery());
         } catch (ExactOverflowException e) {
             throw new ExactOverflowException("the " + layer.voice() + " cannot be counted exactly over this phrase:"
                     + " its times would be beyond 9,223,372,036,854,775,807 units of " + grid.unit());
@@ -124,7 +124,7 @@ final class LayerTimelineBuilder {
             period = ExactMath.multiply(barStart(bars), (long) barsPerCycle / ArithmeticUtils.gcd(barsPerCycle, bars));
         }
         lay(0, 0, period);
-        return course(offset, period);
+        return timeline(offset, period);
     }
 
     /** Begun again with the phrase and with some of its bars. */
@@ -138,7 +138,7 @@ final class LayerTimelineBuilder {
             }
         }
         lay(begun, ExactMath.add(barStart(begun), offset), barStart(bars));
-        return course(0, barStart(bars));
+        return timeline(0, barStart(bars));
     }
 
     /** Cycles one after the other from a moment until another, the last one cut short there. */
@@ -228,7 +228,7 @@ final class LayerTimelineBuilder {
         return ExactMath.multiply(ExactMath.add(round, phrase.startOnGrid((int) (bar % bars))), phraseUnit);
     }
 
-    private LayerTimeline course(long begin, long period) {
+    private LayerTimeline timeline(long begin, long period) {
         return new LayerTimeline(
                 grid,
                 begin,

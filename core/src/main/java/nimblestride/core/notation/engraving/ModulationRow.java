@@ -238,7 +238,7 @@ final class ModulationRow {
         double pulse = shift.pulse().toDouble();
         double latest = time.pivot().toDouble() - pulse;
         double first = Math.max(
-                0, time.pivot().toDouble() - pulse * shift.beatsUntilTogether() * shift.notesABeat() / shift.group());
+                0, time.pivot().toDouble() - pulse * shift.beatsUntilTogether() * shift.notesPerBeat() / shift.group());
         for (double at = latest; at >= first - NOTHING; at -= pulse) {
             if (holds(at) && at < to - NOTHING) {
                 accent(x(at));

@@ -45,15 +45,15 @@ final class RoadPrint {
     private static final int MAX_HITS = 2_000;
 
     private final Exercise exercise;
-    private final CountingSystem school;
+    private final CountingSystem countingSystem;
     private final TextMetrics letters;
     private final double width;
     private final List<Bar> bars;
     private final double perWhole;
 
-    RoadPrint(Exercise exercise, CountingSystem school, TextMetrics letters, double width) {
+    RoadPrint(Exercise exercise, CountingSystem countingSystem, TextMetrics letters, double width) {
         this.exercise = exercise;
-        this.school = school;
+        this.countingSystem = countingSystem;
         this.letters = letters;
         this.width = width;
         List<Bar> all = exercise.phrase().bars();
@@ -159,7 +159,7 @@ final class RoadPrint {
     /** The counts that have room, after those of the bar before. Returns from where there is room for more. */
     private double counts(List<Mark> marks, Bar bar, double start, double taken) {
         double free = taken;
-        for (SpokenSyllable said : school.count(bar, Subdivision.AS_WRITTEN)) {
+        for (SpokenSyllable said : countingSystem.count(bar, Subdivision.AS_WRITTEN)) {
             double x = start + said.at().toDouble() * perWhole;
             Weight weight = said.startsGroup() ? Weight.BOLD : Weight.REGULAR;
             double half = letters.width(said.syllable(), weight, SIZE) / 2;

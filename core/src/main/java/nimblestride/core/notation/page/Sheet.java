@@ -20,7 +20,7 @@ import nimblestride.core.time.counting.Subdivision;
  *
  * @param sections at least one
  * @param style of the staff; which stickings and counts it shows is for the sections to say
- * @param school in which the count is told
+ * @param countingSystem in which the count is told
  * @param rounds how often the phrase is written, from 1 to {@value #MAX_ROUNDS}
  * @param stages how many tempos lead to the goal, from 1 to {@value #MAX_STAGES}
  * @param firstPercent the first of them, in hundredths of the goal, from 10 to 100
@@ -31,7 +31,7 @@ public record Sheet(
         PaperSize paper,
         Set<SheetItem> sections,
         ScoreStyle style,
-        CountingSystem school,
+        CountingSystem countingSystem,
         int rounds,
         int stages,
         int firstPercent,
@@ -69,7 +69,7 @@ public record Sheet(
     }
 
     public Sheet on(PaperSize newPaper) {
-        return new Sheet(newPaper, sections, style, school, rounds, stages, firstPercent, way, forWhom);
+        return new Sheet(newPaper, sections, style, countingSystem, rounds, stages, firstPercent, way, forWhom);
     }
 
     /** With a section, or without it; the last one stays. */
@@ -80,11 +80,11 @@ public record Sheet(
         } else if (changed.size() > 1) {
             changed.remove(section);
         }
-        return new Sheet(paper, changed, style, school, rounds, stages, firstPercent, way, forWhom);
+        return new Sheet(paper, changed, style, countingSystem, rounds, stages, firstPercent, way, forWhom);
     }
 
     public Sheet in(ScoreStyle newStyle) {
-        return new Sheet(paper, sections, newStyle, school, rounds, stages, firstPercent, way, forWhom);
+        return new Sheet(paper, sections, newStyle, countingSystem, rounds, stages, firstPercent, way, forWhom);
     }
 
     public Sheet counted(CountingSystem newSchool) {
@@ -92,19 +92,19 @@ public record Sheet(
     }
 
     public Sheet inRounds(int newRounds) {
-        return new Sheet(paper, sections, style, school, newRounds, stages, firstPercent, way, forWhom);
+        return new Sheet(paper, sections, style, countingSystem, newRounds, stages, firstPercent, way, forWhom);
     }
 
     public Sheet inStages(int newStages, int newFirstPercent) {
-        return new Sheet(paper, sections, style, school, rounds, newStages, newFirstPercent, way, forWhom);
+        return new Sheet(paper, sections, style, countingSystem, rounds, newStages, newFirstPercent, way, forWhom);
     }
 
     public Sheet addressed(String whom) {
-        return new Sheet(paper, sections, style, school, rounds, stages, firstPercent, way, whom);
+        return new Sheet(paper, sections, style, countingSystem, rounds, stages, firstPercent, way, whom);
     }
 
     public Sheet writtenAs(String newWay) {
-        return new Sheet(paper, sections, style, school, rounds, stages, firstPercent, newWay, forWhom);
+        return new Sheet(paper, sections, style, countingSystem, rounds, stages, firstPercent, newWay, forWhom);
     }
 
     /** The score of an exercise as this sheet has it written: all its sections, or its phrase for so many rounds. */
@@ -132,7 +132,7 @@ public record Sheet(
                 sections.contains(SheetItem.STICKING) ? ScoreStyle.Stickings.ALL : ScoreStyle.Stickings.AS_GIVEN;
         return style.with(stickings)
                 .counted(
-                        sections.contains(SheetItem.COUNT) ? Optional.of(school) : Optional.empty(),
+                        sections.contains(SheetItem.COUNT) ? Optional.of(countingSystem) : Optional.empty(),
                         Subdivision.AS_WRITTEN);
     }
 }

@@ -57,7 +57,7 @@ final class SheetBlocks {
     List<SheetBlock> all() {
         blocks.add(title(exercise.name(), subtitle(), letters, width));
         if (shows(SheetItem.ROAD)) {
-            eachFeel(feel -> new RoadPrint(feel, sheet.school(), letters, width)
+            eachContent(content -> new RoadPrint(content, sheet.countingSystem(), letters, width)
                     .rows()
                     .forEach(row -> blocks.add(new SheetBlock(row, BETWEEN_STAVES, 0))));
         }
@@ -65,7 +65,7 @@ final class SheetBlocks {
             staff();
         } else if (shows(SheetItem.COUNT)) {
             heading("Count");
-            eachFeel(this::counts);
+            eachContent(this::counts);
         }
         if (shows(SheetItem.FACTS)) {
             facts();
@@ -89,11 +89,11 @@ final class SheetBlocks {
     }
 
     /** With a heading over each where there are several. */
-    private void eachFeel(Consumer<Exercise> block) {
-        for (int feel = 0; feel < exercise.feels().size(); feel++) {
-            Exercise turned = exercise.turnedTo(feel);
-            if (exercise.feels().size() > 1) {
-                heading(turned.feel().name() + ", " + told(turned.tempo()));
+    private void eachContent(Consumer<Exercise> block) {
+        for (int content = 0; content < exercise.contents().size(); content++) {
+            Exercise turned = exercise.withSelected(content);
+            if (exercise.contents().size() > 1) {
+                heading(turned.content().name() + ", " + told(turned.tempo()));
             }
             block.accept(turned.alone());
         }
@@ -114,8 +114,8 @@ final class SheetBlocks {
     }
 
     /** A line for each bar, its groups set apart. */
-    private void counts(Exercise feel) {
-        List<Bar> bars = feel.phrase().bars();
+    private void counts(Exercise content) {
+        List<Bar> bars = content.phrase().bars();
         for (int i = 0; i < Math.min(MAX_COUNTED_BARS, bars.size()); i++) {
             Bar bar = bars.get(i);
             if (i > 0 && bar.equals(bars.get(i - 1))) {
@@ -123,7 +123,7 @@ final class SheetBlocks {
             }
             StringBuilder line = new StringBuilder(bar.meter() + ":  ");
             int group = 0;
-            for (SpokenSyllable said : sheet.school().count(bar, Subdivision.AS_WRITTEN)) {
+            for (SpokenSyllable said : sheet.countingSystem().count(bar, Subdivision.AS_WRITTEN)) {
                 line.append(said.group() == group ? " " : "   |   ").append(said.syllable());
                 group = said.group();
             }
@@ -133,7 +133,7 @@ final class SheetBlocks {
 
     private void facts() {
         heading("What happens in it");
-        eachFeel(feel -> Findings.of(Analysis.of(feel)).stream()
+        eachContent(content -> Findings.of(Analysis.of(content)).stream()
                 .map(Finding::sentence)
                 .limit(MAX_FACTS)
                 .forEach(fact -> text("· " + fact, Weight.REGULAR)));

@@ -20,9 +20,10 @@ final class PhraseMarks {
     private final List<Drifting> drifting = new ArrayList<>();
 
     /** A layer that is never reset and does not land on every bar line. */
-    private record Drifting(String name, LayerTimeline course) {
+    private record Drifting(String name, LayerTimeline timeline) {
         boolean landsOn(NoteValue moment) {
-            return !course.cycleStartsBetween(moment, moment.plus(course.grid().unit()), 1)
+            return !timeline.cycleStartsBetween(
+                            moment, moment.plus(timeline.grid().unit()), 1)
                     .isEmpty();
         }
     }
@@ -37,15 +38,15 @@ final class PhraseMarks {
             String name = names.get(i);
             Layer layer = exercise.layers().get(i);
             if (layer.reset().equals(Reset.NEVER)) {
-                courseOf(layer, exercise)
-                        .map(course -> new Drifting(name, course))
+                timelineOf(layer, exercise)
+                        .map(timeline -> new Drifting(name, timeline))
                         .filter(one -> !landsEverywhere(one, plan))
                         .ifPresent(drifting::add);
             }
         }
     }
 
-    private static Optional<LayerTimeline> courseOf(Layer layer, Exercise exercise) {
+    private static Optional<LayerTimeline> timelineOf(Layer layer, Exercise exercise) {
         try {
             return Optional.of(LayerTimeline.of(layer, exercise.phrase()));
         } catch (StrideException e) {

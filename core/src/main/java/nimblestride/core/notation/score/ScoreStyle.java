@@ -12,7 +12,7 @@ import nimblestride.core.time.counting.Subdivision;
  * @param lengths how long notes last
  * @param stickings which stickings stand under the staff
  * @param counting in which school the counts stand under the staff, if they do
- * @param division into what the counts divide the bar
+ * @param subdivision into what the counts divide the bar
  * @param repeats whether bars played alike one after the other are written once, between repeat signs
  */
 public record ScoreStyle(
@@ -20,7 +20,7 @@ public record ScoreStyle(
         Lengths lengths,
         Stickings stickings,
         Optional<CountingSystem> counting,
-        Subdivision division,
+        Subdivision subdivision,
         boolean repeats) {
     /** Whose stems point where. */
     public enum Parts {
@@ -85,23 +85,23 @@ public record ScoreStyle(
             Parts.HANDS_AND_FEET, Lengths.SHORT, Stickings.AS_GIVEN, Optional.empty(), Subdivision.AS_WRITTEN, true);
 
     public ScoreStyle with(Parts newParts) {
-        return new ScoreStyle(newParts, lengths, stickings, counting, division, repeats);
+        return new ScoreStyle(newParts, lengths, stickings, counting, subdivision, repeats);
     }
 
     public ScoreStyle with(Lengths newLengths) {
-        return new ScoreStyle(parts, newLengths, stickings, counting, division, repeats);
+        return new ScoreStyle(parts, newLengths, stickings, counting, subdivision, repeats);
     }
 
     public ScoreStyle with(Stickings newStickings) {
-        return new ScoreStyle(parts, lengths, newStickings, counting, division, repeats);
+        return new ScoreStyle(parts, lengths, newStickings, counting, subdivision, repeats);
     }
 
-    public ScoreStyle counted(Optional<CountingSystem> school, Subdivision newDivision) {
-        return new ScoreStyle(parts, lengths, stickings, school, newDivision, repeats);
+    public ScoreStyle counted(Optional<CountingSystem> countingSystem, Subdivision newDivision) {
+        return new ScoreStyle(parts, lengths, stickings, countingSystem, newDivision, repeats);
     }
 
     public ScoreStyle repeating(boolean newRepeats) {
-        return new ScoreStyle(parts, lengths, stickings, counting, division, newRepeats);
+        return new ScoreStyle(parts, lengths, stickings, counting, subdivision, newRepeats);
     }
 
     /** The letters of the hands that stand under a note: {@code R}, {@code L}, {@code LR} or nothing. */

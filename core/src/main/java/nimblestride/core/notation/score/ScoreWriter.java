@@ -86,14 +86,14 @@ public final class ScoreWriter {
 
     /** Every note with the limb that plays it, by the part it belongs to. */
     private void collect() {
-        List<Optional<LayerTimeline>> courses = new ArrayList<>();
+        List<Optional<LayerTimeline>> timelines = new ArrayList<>();
         List<String> names = exercise.layerNames();
         for (int i = 0; i < names.size(); i++) {
-            courses.add(courseOf(exercise.layers().get(i), names.get(i)));
+            timelines.add(timelineOf(exercise.layers().get(i), names.get(i)));
         }
-        for (Optional<LayerTimeline> course : courses) {
+        for (Optional<LayerTimeline> timeline : timelines) {
             // Asked before they are listed, which would take seconds.
-            if (course.isPresent() && course.get().hitsBefore(plan.sounding()) > MAX_NOTES_OF_A_LAYER) {
+            if (timeline.isPresent() && timeline.get().hitsBefore(plan.sounding()) > MAX_NOTES_OF_A_LAYER) {
                 throw new InvalidValueException(String.format(
                         Locale.ROOT,
                         "a layer has more than %,d notes in %,d bars; fewer bars can be written",
@@ -101,8 +101,8 @@ public final class ScoreWriter {
                         plan.bars().size()));
             }
         }
-        LimbAssignment dealt = LimbAssignment.of(courses, plan.sounding(), exercise.lead(), MAX_NOTES_OF_A_LAYER);
-        for (LimbNote note : dealt.notes()) {
+        LimbAssignment ticked = LimbAssignment.of(timelines, plan.sounding(), exercise.lead(), MAX_NOTES_OF_A_LAYER);
+        for (LimbNote note : ticked.notes()) {
             boolean below = style.parts() == Parts.HANDS_AND_FEET
                     && !note.voice().limb().isHand();
             add(below ? feet : hands, note);
@@ -118,7 +118,7 @@ public final class ScoreWriter {
         feet.values().forEach(heads -> heads.sort(upwards));
     }
 
-    private Optional<LayerTimeline> courseOf(Layer layer, String name) {
+    private Optional<LayerTimeline> timelineOf(Layer layer, String name) {
         try {
             return Optional.of(LayerTimeline.of(layer, exercise.phrase()));
         } catch (StrideException e) {
@@ -206,7 +206,7 @@ public final class ScoreWriter {
 
     private List<SpokenSyllable> counts(Planned planned) {
         return style.counting()
-                .map(school -> school.count(planned.bar(), style.division()))
+                .map(countingSystem -> countingSystem.count(planned.bar(), style.subdivision()))
                 .orElse(List.of());
     }
 

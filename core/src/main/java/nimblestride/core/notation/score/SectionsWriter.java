@@ -28,14 +28,16 @@ public final class SectionsWriter {
     public static Score write(Exercise exercise, ScoreStyle style) {
         SectionsWriter writer = new SectionsWriter(style);
         for (Passage passage : Playthrough.of(exercise).passages()) {
-            writer.add(passage, exercise.feels().get(passage.section().feel()).name());
+            writer.add(
+                    passage,
+                    exercise.contents().get(passage.section().content()).name());
         }
         return new Score(exercise.name(), style, writer.bars, writer.leftOut);
     }
 
     private void add(Passage passage, String name) {
-        Score alone =
-                ScoreWriter.write(passage.feel(), BarPlan.of(passage.feel().phrase(), passage.bars()), style);
+        Score alone = ScoreWriter.write(
+                passage.content(), BarPlan.of(passage.content().phrase(), passage.bars()), style);
         for (int i = 0; i < alone.bars().size(); i++) {
             WrittenBar bar = alone.bars().get(i);
             BarSigns signs = bar.signs().marked(i == 0 ? name : "");

@@ -30,7 +30,7 @@ public record LogEntry(
         LocalDateTime when,
         int seconds,
         Optional<Tempo> tempo,
-        Optional<RepRating> cleanness,
+        Optional<RepRating> rating,
         String words,
         List<String> hard,
         Optional<UUID> student) {
@@ -65,12 +65,12 @@ public record LogEntry(
 
     /** The same as somebody else's. */
     public LogEntry of(Optional<UUID> newStudent) {
-        return new LogEntry(id, exercise, what, when, seconds, tempo, cleanness, words, hard, newStudent);
+        return new LogEntry(id, exercise, what, when, seconds, tempo, rating, words, hard, newStudent);
     }
 
     /** The same as one of another exercise. */
     public LogEntry about(Optional<UUID> newExercise) {
-        return new LogEntry(id, newExercise, what, when, seconds, tempo, cleanness, words, hard, student);
+        return new LogEntry(id, newExercise, what, when, seconds, tempo, rating, words, hard, student);
     }
 
     /** The same told otherwise. */
@@ -82,7 +82,7 @@ public record LogEntry(
                 note.day().map(day -> day.atTime(when.toLocalTime())).orElse(when),
                 note.seconds(),
                 note.tempo(),
-                note.cleanness(),
+                note.rating(),
                 note.words(),
                 note.hard(),
                 student);
@@ -91,6 +91,6 @@ public record LogEntry(
     /** What was said of it. */
     public PracticeNote note() {
         return new PracticeNote(
-                Optional.of(what), Optional.of(when.toLocalDate()), seconds, tempo, cleanness, words, hard);
+                Optional.of(what), Optional.of(when.toLocalDate()), seconds, tempo, rating, words, hard);
     }
 }

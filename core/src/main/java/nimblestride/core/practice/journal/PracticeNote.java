@@ -18,7 +18,7 @@ public record PracticeNote(
         Optional<LocalDate> day,
         int seconds,
         Optional<Tempo> tempo,
-        Optional<RepRating> cleanness,
+        Optional<RepRating> rating,
         String words,
         List<String> hard) {
     public PracticeNote {
@@ -27,6 +27,6 @@ public record PracticeNote(
 
     /** What was done, where it is told elsewhere of which exercise and on which day. */
     public PracticeNote unnamed() {
-        return new PracticeNote(Optional.empty(), Optional.empty(), seconds, tempo, cleanness, words, hard);
+        return new PracticeNote(Optional.empty(), Optional.empty(), seconds, tempo, rating, words, hard);
     }
 }

@@ -47,14 +47,14 @@ public record PracticeSession(List<Turn> turns) {
         turns = List.copyOf(turns);
     }
 
-    private record Candidate(PracticeSummary practised, double weight, String why) {}
+    private record Candidate(PracticeSummary practiced, double weight, String why) {}
 
     public static PracticeSession of(List<PracticeSummary> book, Wish wish) {
         List<Candidate> best = book.stream()
                 .map(one -> candidate(one, wish))
                 .sorted(Comparator.comparingDouble(Candidate::weight)
                         .reversed()
-                        .thenComparing(candidate -> candidate.practised.name()))
+                        .thenComparing(candidate -> candidate.practiced.name()))
                 .limit(Math.max(1, Math.min(MAX_TURNS, (wish.minutes - WARM_UP) / MIN_TURN)))
                 .toList();
         List<Turn> turns = new ArrayList<>();
@@ -71,37 +71,37 @@ public record PracticeSession(List<Turn> turns) {
             int share = (int) Math.round((wish.minutes - WARM_UP) * one.weight / all);
             int minutes = others == 0 ? left : Math.max(1, Math.min(left - others, share));
             left -= minutes;
-            turns.add(new Turn(Optional.of(one.practised.exercise()), one.practised.name(), minutes, one.why));
+            turns.add(new Turn(Optional.of(one.practiced.exercise()), one.practiced.name(), minutes, one.why));
         }
         return new PracticeSession(turns);
     }
 
-    private static Candidate candidate(PracticeSummary practised, Wish wish) {
+    private static Candidate candidate(PracticeSummary practiced, Wish wish) {
         double weight = 1;
         List<String> why = new ArrayList<>();
-        LocalDate due = wish.due.get(practised.exercise());
+        LocalDate due = wish.due.get(practiced.exercise());
         if (due != null) {
             long days = wish.today.until(due, ChronoUnit.DAYS);
             weight += days <= SOON_DAYS ? 6 : 2;
             why.add(days < 0 ? "overdue" : days == 0 ? "due today" : "due in " + Counted.count(days, "day"));
         }
-        if (wish.climbing.contains(practised.exercise())) {
+        if (wish.climbing.contains(practiced.exercise())) {
             weight += 3;
             why.add("a step of its ladder");
         }
-        if (practised.notClean() > 0) {
-            weight += practised.notClean() * 0.5;
-            why.add(practised.notClean() + " of the last passes not clean");
+        if (practiced.notClean() > 0) {
+            weight += practiced.notClean() * 0.5;
+            why.add(practiced.notClean() + " of the last passes not clean");
         }
-        long lying = practised.daysLeftLying(wish.today);
+        long lying = practiced.daysLeftLying(wish.today);
         weight += Math.min(2, lying / (double) NEGLECTED_DAYS);
         if (lying >= NEGLECTED_DAYS) {
             why.add(
-                    practised.last().isEmpty()
+                    practiced.last().isEmpty()
                             ? "never practised yet"
                             : "left lying for " + Counted.count(lying, "day"));
         }
-        return new Candidate(practised, weight, why.isEmpty() ? "to keep it fresh" : String.join(", ", why));
+        return new Candidate(practiced, weight, why.isEmpty() ? "to keep it fresh" : String.join(", ", why));
     }
 
     /** Exercises that have been left lying for two weeks or more, the longest first. */

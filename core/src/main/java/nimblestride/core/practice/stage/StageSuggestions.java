@@ -98,9 +98,9 @@ public final class StageSuggestions {
 
     /** The layers that are back where they began with each phrase. */
     private List<String> ground() {
-        Analysis reckoning = Analysis.of(exercise);
-        return IntStream.range(0, reckoning.layers().size())
-                .mapToObj(reckoning.layers()::get)
+        Analysis analysis = Analysis.of(exercise);
+        return IntStream.range(0, analysis.layers().size())
+                .mapToObj(analysis.layers()::get)
                 .filter(layer -> layer.alignment()
                         .result()
                         .filter(alignment -> alignment.returnsAfter().phrases() == 1)

@@ -46,14 +46,14 @@ public final class StagedExercise {
     private static final int MAX_NOTES = 20_000;
     private static final String TIME = "time";
 
-    private final Exercise feel;
+    private final Exercise content;
     private final Stage stage;
     private final int rounds;
 
-    private StagedExercise(Exercise feel, Stage stage) {
-        this.feel = feel;
+    private StagedExercise(Exercise content, Stage stage) {
+        this.content = content;
         this.stage = stage;
-        this.rounds = stage.frame().hasTime() ? Math.max(1, stage.frame().fill()) : roundsUntilBack(feel);
+        this.rounds = stage.frame().hasTime() ? Math.max(1, stage.frame().fill()) : roundsUntilBack(content);
     }
 
     /**
@@ -63,15 +63,15 @@ public final class StagedExercise {
      *     than can be written out
      */
     public static Exercise of(Exercise exercise, Stage stage) {
-        Exercise feel = exercise.alone().withPractice(PracticePlan.NONE);
-        return new StagedExercise(chosen(feel, stage.layers()), stage).framed();
+        Exercise content = exercise.alone().withPractice(PracticePlan.NONE);
+        return new StagedExercise(chosen(content, stage.layers()), stage).framed();
     }
 
-    private static Exercise chosen(Exercise feel, List<String> names) {
+    private static Exercise chosen(Exercise content, List<String> names) {
         if (names.isEmpty()) {
-            return feel;
+            return content;
         }
-        List<String> there = feel.layerNames();
+        List<String> there = content.layerNames();
         for (String name : names) {
             if (!there.contains(name)) {
                 throw new InvalidValueException("there is no layer \"" + name + "\"; the exercise has "
@@ -81,19 +81,19 @@ public final class StagedExercise {
         List<Layer> layers = new ArrayList<>();
         for (int i = 0; i < there.size(); i++) {
             if (names.contains(there.get(i))) {
-                layers.add(feel.layers().get(i));
+                layers.add(content.layers().get(i));
             }
         }
-        return feel.withLayers(layers);
+        return content.withLayers(layers);
     }
 
-    private static int roundsUntilBack(Exercise feel) {
-        return Playthrough.untilBack(feel).passages().get(0).section().rounds();
+    private static int roundsUntilBack(Exercise content) {
+        return Playthrough.untilBack(content).passages().get(0).section().rounds();
     }
 
     private Exercise framed() {
         TimeAndFill frame = stage.frame();
-        Exercise time = feel.withLayers(PlainBeat.over(feel.phrase()));
+        Exercise time = content.withLayers(PlainBeat.over(content.phrase()));
         if (frame.isFree()) {
             return time;
         }
@@ -101,13 +101,20 @@ public final class StagedExercise {
         if (!frame.hasTime()) {
             return task;
         }
-        Phrase filled =
-                feel.phrase().first((long) frame.fill() * feel.phrase().bars().size());
-        List<SectionContent> feels =
-                List.of(time.feel().named(TIME), new SectionContent("fill", filled, task.layers()));
+        Phrase filled = content.phrase()
+                .first((long) frame.fill() * content.phrase().bars().size());
+        List<SectionContent> contents =
+                List.of(time.content().named(TIME), new SectionContent("fill", filled, task.layers()));
         List<Section> sections = List.of(new Section(0, frame.time(), Pivot.NONE), new Section(1, 1, Pivot.NONE));
         return new Exercise(
-                feel.name(), feels, 0, feel.start(), sections, feel.manner(), feel.practice(), feel.voices());
+                content.name(),
+                contents,
+                0,
+                content.start(),
+                sections,
+                content.playingStyle(),
+                content.practice(),
+                content.voices());
     }
 
     private Exercise task() {
@@ -116,15 +123,15 @@ public final class StagedExercise {
             return notes(note -> note.limb() == one.limb() ? plain(note) : null, NoteValue.ZERO);
         }
         if (task instanceof StageTask.Displaced displaced) {
-            NoteValue unit = feel.phrase().bars().get(0).meter().unit();
+            NoteValue unit = content.phrase().bars().get(0).meter().unit();
             return notes(note -> note, unit.times(displaced.units()));
         }
         return switch ((StageTask.Usual) task) {
-            case COUNT_ALOUD -> feel.withLayers(List.of());
-            case PAD -> feel.withLayers(pad());
+            case COUNT_ALOUD -> content.withLayers(List.of());
+            case PAD -> content.withLayers(pad());
             case PLAIN -> notes(StagedExercise::plain, NoteValue.ZERO);
             case ACCENTS -> notes(StagedExercise::withoutOrnament, NoteValue.ZERO);
-            case AS_WRITTEN -> feel;
+            case AS_WRITTEN -> content;
         };
     }
 
@@ -144,8 +151,8 @@ public final class StagedExercise {
     private List<Layer> pad() {
         List<Placement> hands = new ArrayList<>();
         List<Placement> foot = new ArrayList<>();
-        Limb hand = feel.lead().hand();
-        Phrase phrase = feel.phrase();
+        Limb hand = content.lead().hand();
+        Phrase phrase = content.phrase();
         int most = MAX_NOTES;
         for (int number = 0; number < phrase.bars().size(); number++) {
             Bar bar = phrase.bars().get(number);
@@ -178,9 +185,9 @@ public final class StagedExercise {
      * @param change gives nothing for a note that is left out
      */
     private Exercise notes(UnaryOperator<LimbNote> change, NoteValue later) {
-        Phrase phrase = feel.phrase();
+        Phrase phrase = content.phrase();
         long bars = (long) rounds * phrase.bars().size();
-        LimbAssignment hands = Analysis.of(feel).hands(bars);
+        LimbAssignment hands = Analysis.of(content).hands(bars);
         checkCount(hands.isComplete() ? 0 : -1);
         Phrase written = phrase.first(bars);
         Map<Voice, SortedSet<Placement>> byVoice = new LinkedHashMap<>();
@@ -200,7 +207,7 @@ public final class StagedExercise {
         }
         List<Layer> layers = new ArrayList<>();
         byVoice.forEach((voice, places) -> layers.add(placed(voice, places)));
-        return feel.withPhrase(written).withLayers(layers);
+        return content.withPhrase(written).withLayers(layers);
     }
 
     private static Layer placed(Voice voice, Collection<Placement> places) {

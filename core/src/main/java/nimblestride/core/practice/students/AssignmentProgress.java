@@ -25,21 +25,21 @@ public record AssignmentProgress(int times, int seconds, Optional<Tempo> clean, 
 
     /** As a log tells it. Where the assignment is an exercise of the Book it goes by that, and otherwise by its name. */
     public static AssignmentProgress of(Assignment assignment, List<LogEntry> log) {
-        List<LogEntry> practised = log.stream()
+        List<LogEntry> practiced = log.stream()
                 .filter(entry -> assignment.exercise().isPresent()
                         ? entry.exercise().equals(assignment.exercise())
                         : entry.what().equals(assignment.what()))
                 .toList();
         return new AssignmentProgress(
-                practised.size(),
-                practised.stream().mapToInt(LogEntry::seconds).sum(),
-                practised.stream()
-                        .filter(entry -> entry.cleanness()
+                practiced.size(),
+                practiced.stream().mapToInt(LogEntry::seconds).sum(),
+                practiced.stream()
+                        .filter(entry -> entry.rating()
                                 .filter(one -> one == RepRating.CLEAN)
                                 .isPresent())
                         .flatMap(entry -> entry.tempo().stream())
                         .max(Comparator.comparing(Tempo::quartersPerMinute)),
-                practised.stream()
+                practiced.stream()
                         .flatMap(entry -> entry.hard().stream())
                         .distinct()
                         .toList());

@@ -20,8 +20,8 @@ public final class ExpectedHits {
     /** No more strokes than these are looked at: the last of them, where there are more. */
     public static final int MAX = 3_000;
 
-    private final Exercise feel;
-    private final double millisecondsAWhole;
+    private final Exercise content;
+    private final double millisecondsPerWhole;
     private final LongPredicate silent;
     private final Phrase told;
 
@@ -41,14 +41,14 @@ public final class ExpectedHits {
      */
     public ExpectedHits(Exercise exercise, int percent, LongPredicate silent, Phrase told) {
         this.told = told;
-        this.feel = exercise.alone();
-        this.millisecondsAWhole = feel.tempo().seconds(NoteValue.WHOLE).doubleValue() * 100_000 / percent;
+        this.content = exercise.alone();
+        this.millisecondsPerWhole = content.tempo().seconds(NoteValue.WHOLE).doubleValue() * 100_000 / percent;
         this.silent = silent;
     }
 
     /** When a moment comes, in milliseconds from the beginning. */
     public double milliseconds(double moment) {
-        return moment * millisecondsAWhole;
+        return moment * millisecondsPerWhole;
     }
 
     /**
@@ -59,11 +59,11 @@ public final class ExpectedHits {
      */
     public List<ExpectedHit> between(Set<String> layers, NoteValue from, NoteValue to) {
         List<ExpectedHit> expected = new ArrayList<>();
-        List<String> names = feel.layerNames();
+        List<String> names = content.layerNames();
         for (int i = 0; i < names.size(); i++) {
             if (layers.contains(names.get(i))) {
-                LayerTimeline course = LayerTimeline.of(feel.layers().get(i), feel.phrase());
-                for (Hit hit : course.between(from, to, 4 * MAX)) {
+                LayerTimeline timeline = LayerTimeline.of(content.layers().get(i), content.phrase());
+                for (Hit hit : timeline.between(from, to, 4 * MAX)) {
                     hit.voices().forEach(voice -> expected.add(expected(hit, voice)));
                 }
             }
@@ -73,7 +73,7 @@ public final class ExpectedHits {
     }
 
     private ExpectedHit expected(Hit hit, Voice voice) {
-        Phrase phrase = feel.phrase();
+        Phrase phrase = content.phrase();
         long number = phrase.barAt(hit.at());
         Bar bar = phrase.bar(number);
         NoteValue position = hit.at().minus(phrase.startOf(number));
@@ -92,7 +92,7 @@ public final class ExpectedHits {
                 spot,
                 number,
                 position.toDouble() / bar.length().toDouble(),
-                hit.limb(voice, feel.lead()),
+                hit.limb(voice, content.lead()),
                 voice,
                 silentBefore(number));
     }

@@ -96,8 +96,8 @@ public enum CountingSystem {
     abstract List<String> say(Meter meter, List<Slot> slots);
 
     /** What is said in a bar, in order. */
-    public List<SpokenSyllable> count(Bar bar, Subdivision division) {
-        List<Slot> slots = division.slots(bar);
+    public List<SpokenSyllable> count(Bar bar, Subdivision subdivision) {
+        List<Slot> slots = subdivision.slots(bar);
         List<String> syllables = say(bar.meter(), slots);
         List<SpokenSyllable> said = new ArrayList<>();
         for (int group = 0; group < slots.size(); group++) {

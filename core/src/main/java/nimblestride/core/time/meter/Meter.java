@@ -43,9 +43,7 @@ public record Meter(List<Term> terms) {
             }
             if (denominator < 1 || denominator > MAX_DENOMINATOR) {
                 throw new InvalidValueException(String.format(
-                        Locale.ROOT,
-                        "the bottom number of a signature is from 1 to %,d, as in 7/8",
-                        MAX_DENOMINATOR));
+                        Locale.ROOT, "the bottom number of a signature is from 1 to %,d, as in 7/8", MAX_DENOMINATOR));
             }
         }
 

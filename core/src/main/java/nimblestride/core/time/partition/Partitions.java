@@ -28,8 +28,8 @@ public record Partitions(int length, List<Integer> sizes, PartitionConstraints d
 
     public Partitions {
         if (length < 1 || length > MAX_LENGTH) {
-            throw new InvalidValueException(
-                    String.format(Locale.ROOT, "a length of 1 to %,d units can be filled, not %,d", MAX_LENGTH, length));
+            throw new InvalidValueException(String.format(
+                    Locale.ROOT, "a length of 1 to %,d units can be filled, not %,d", MAX_LENGTH, length));
         }
         sizes = List.copyOf(new TreeSet<>(sizes).descendingSet());
         if (sizes.isEmpty() || sizes.size() > MAX_SIZES || sizes.get(sizes.size() - 1) < 1) {

@@ -12,7 +12,7 @@ import nimblestride.core.time.meter.Meter;
  * @param writtenAs the bars it would be written as
  * @param effort how hard it is to feel: the smaller, the easier
  */
-public record Reading(Grouping grouping, ReadingApproach school, String why, List<Meter> writtenAs, long effort) {
+public record Reading(Grouping grouping, ReadingApproach approach, String why, List<Meter> writtenAs, long effort) {
     public Reading {
         writtenAs = List.copyOf(writtenAs);
     }

@@ -43,16 +43,16 @@ public final class Readings {
 
     /** All four schools together. */
     public static Stream<Reading> of(Meter meter, ReadingFilter wish) {
-        Map<ReadingApproach, Iterator<Reading>> schools = new EnumMap<>(ReadingApproach.class);
-        for (ReadingApproach school : ReadingApproach.values()) {
-            schools.put(school, of(meter, school, wish).iterator());
+        Map<ReadingApproach, Iterator<Reading>> approaches = new EnumMap<>(ReadingApproach.class);
+        for (ReadingApproach approach : ReadingApproach.values()) {
+            approaches.put(approach, of(meter, approach, wish).iterator());
         }
-        return merged(schools);
+        return merged(approaches);
     }
 
-    public static Stream<Reading> of(Meter meter, ReadingApproach school, ReadingFilter wish) {
+    public static Stream<Reading> of(Meter meter, ReadingApproach approach, ReadingFilter wish) {
         Readings readings = new Readings(meter, wish);
-        return switch (school) {
+        return switch (approach) {
             case TWOS_THREES -> readings.twosAndThrees();
             case PAIRED_BARS -> readings.easiestFirst(readings.pairs());
             case FAMILIAR -> readings.easiestOfEachGrouping(new FamiliarBars(meter).readings());
@@ -70,11 +70,11 @@ public final class Readings {
                 .orElseGet(() -> GroupRunWords.of(bar.grouping().sizes()));
     }
 
-    private static Stream<Reading> merged(Map<ReadingApproach, Iterator<Reading>> schools) {
+    private static Stream<Reading> merged(Map<ReadingApproach, Iterator<Reading>> approaches) {
         record Next(Reading reading, Iterator<Reading> rest) {}
         PriorityQueue<Next> next = new PriorityQueue<>(Comparator.comparingLong((Next one) -> one.reading.effort())
-                .thenComparing(one -> one.reading.school()));
-        schools.values().forEach(readings -> {
+                .thenComparing(one -> one.reading.approach()));
+        approaches.values().forEach(readings -> {
             if (readings.hasNext()) {
                 next.add(new Next(readings.next(), readings));
             }

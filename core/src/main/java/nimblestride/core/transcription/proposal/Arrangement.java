@@ -121,7 +121,7 @@ public final class Arrangement {
      * @throws InvalidValueException if it has more feels or sections than an exercise may
      */
     public Exercise exercise(Collection<? extends Proposal> taken) {
-        List<SectionContent> feels = new ArrayList<>();
+        List<SectionContent> contents = new ArrayList<>();
         List<Section> sections = new ArrayList<>();
         Optional<Tempo> before = Optional.empty();
         for (int i = 0; i < passages.size(); i++) {
@@ -132,7 +132,7 @@ public final class Arrangement {
                     taken.stream().filter(offer -> offer.passage() == number).toList());
             Pivot entered = before.map(tempo -> pivot(passage, tempo)).orElse(Pivot.NONE);
             for (PassageBuilder.Turn turn : taking.turns(passages.size() == 1)) {
-                sections.add(new Section(feelOf(turn, feels), turn.rounds(), entered));
+                sections.add(new Section(contentOf(turn, contents), turn.rounds(), entered));
                 entered = Pivot.NONE;
             }
             before = Optional.of(passage.tempo());
@@ -141,7 +141,7 @@ public final class Arrangement {
         String name = title.length() > Exercise.MAX_NAME_LENGTH ? title.substring(0, Exercise.MAX_NAME_LENGTH) : title;
         return new Exercise(
                 name,
-                feels,
+                contents,
                 0,
                 passages.get(0).tempo(),
                 sections,
@@ -150,15 +150,15 @@ public final class Arrangement {
                 NamedVoices.KIT);
     }
 
-    private static int feelOf(PassageBuilder.Turn turn, List<SectionContent> feels) {
-        for (int i = 0; i < feels.size(); i++) {
-            if (feels.get(i).phrase().equals(turn.phrase())
-                    && feels.get(i).layers().equals(turn.layers())) {
+    private static int contentOf(PassageBuilder.Turn turn, List<SectionContent> contents) {
+        for (int i = 0; i < contents.size(); i++) {
+            if (contents.get(i).phrase().equals(turn.phrase())
+                    && contents.get(i).layers().equals(turn.layers())) {
                 return i;
             }
         }
-        feels.add(new SectionContent(name(feels.size()), turn.phrase(), turn.layers()));
-        return feels.size() - 1;
+        contents.add(new SectionContent(name(contents.size()), turn.phrase(), turn.layers()));
+        return contents.size() - 1;
     }
 
     /** A to Z, then A2. */

@@ -63,7 +63,7 @@ public final class Quantizer {
 
     private final List<Onset> onsets;
     private final List<Beat> beats;
-    private final double secondsAWhole;
+    private final double secondsPerWhole;
     /** When each stroke came, in seconds. */
     private final double[] at;
     /** Which sound each one is, by numbers. */
@@ -89,12 +89,12 @@ public final class Quantizer {
     public record Beat(NoteValue from, NoteValue length) {}
 
     /** Where each stroke belongs, in their order, and how far off they were. */
-    public record Quantised(List<NoteValue> places, QuantizingError deviation) {}
+    public record Quantized(List<NoteValue> places, QuantizingError deviation) {}
 
-    private Quantizer(List<Onset> onsets, List<Beat> beats, double secondsAWhole, double spread) {
+    private Quantizer(List<Onset> onsets, List<Beat> beats, double secondsPerWhole, double spread) {
         this.onsets = onsets;
         this.beats = beats;
-        this.secondsAWhole = secondsAWhole;
+        this.secondsPerWhole = secondsPerWhole;
         this.spread = spread;
         this.at = onsets.stream().mapToDouble(onset -> seconds(onset.at)).toArray();
         List<ImportedSound> kinds = onsets.stream().map(Onset::sound).distinct().toList();
@@ -111,10 +111,10 @@ public final class Quantizer {
      *
      * @param onsets in order, at least one
      * @param beats one after the other from the beginning on, past the last stroke
-     * @param secondsAWhole how long a whole note lasts
+     * @param secondsPerWhole how long a whole note lasts
      */
-    public static Quantised of(List<Onset> onsets, List<Beat> beats, double secondsAWhole) {
-        Quantizer together = best(onsets, beats, secondsAWhole);
+    public static Quantized of(List<Onset> onsets, List<Beat> beats, double secondsPerWhole) {
+        Quantizer together = best(onsets, beats, secondsPerWhole);
         Map<ImportedSound, List<Integer>> bySound = new LinkedHashMap<>();
         for (int i = 0; i < onsets.size(); i++) {
             bySound.computeIfAbsent(onsets.get(i).sound, sound -> new ArrayList<>())
@@ -124,7 +124,7 @@ public final class Quantizer {
             double apart = 0;
             NoteValue[] places = new NoteValue[onsets.size()];
             for (List<Integer> own : bySound.values()) {
-                Quantizer alone = best(own.stream().map(onsets::get).toList(), beats, secondsAWhole);
+                Quantizer alone = best(own.stream().map(onsets::get).toList(), beats, secondsPerWhole);
                 apart += alone.total() + A_LIMB_OF_ITS_OWN;
                 for (int i = 0; i < own.size(); i++) {
                     places[own.get(i)] = alone.places[i];
@@ -134,13 +134,13 @@ public final class Quantizer {
                 together.places = places;
             }
         }
-        return new Quantised(List.of(together.places), together.deviation());
+        return new Quantized(List.of(together.places), together.deviation());
     }
 
-    private static Quantizer best(List<Onset> onsets, List<Beat> beats, double secondsAWhole) {
+    private static Quantizer best(List<Onset> onsets, List<Beat> beats, double secondsPerWhole) {
         Quantizer best = null;
         for (double spread : FIRST_SPREADS) {
-            Quantizer tried = new Quantizer(onsets, beats, secondsAWhole, spread);
+            Quantizer tried = new Quantizer(onsets, beats, secondsPerWhole, spread);
             for (int round = 0; round < ROUNDS; round++) {
                 tried.place();
                 tried.learn(round);
@@ -156,7 +156,7 @@ public final class Quantizer {
     }
 
     private double seconds(NoteValue value) {
-        return value.toDouble() * secondsAWhole;
+        return value.toDouble() * secondsPerWhole;
     }
 
     /** How far a stroke is into its beat, in beats, what the player is late on the whole taken off. */
@@ -228,17 +228,17 @@ public final class Quantizer {
     }
 
     private double fit(int beat, int from, int to, int kind) {
-        Division division = DIVISIONS.get(kind);
-        double cost = KEPT_UP * division.unusual;
+        Division subdivision = DIVISIONS.get(kind);
+        double cost = KEPT_UP * subdivision.unusual;
         Set<Long> taken = new HashSet<>();
         Set<Long> struck = new HashSet<>();
         for (int i = from; i < to; i++) {
-            double place = within(i, beat) * division.parts;
+            double place = within(i, beat) * subdivision.parts;
             long nearest = Math.round(place);
-            double off = (place - nearest) / division.parts * lasts[beat] / spread;
+            double off = (place - nearest) / subdivision.parts * lasts[beat] / spread;
             cost += off * off / 2;
             if (struck.add(nearest)) {
-                cost += Math.log(division.parts);
+                cost += Math.log(subdivision.parts);
             }
             if (!taken.add(nearest * MAX_SOUNDS + sounds[i])) {
                 cost += ON_ONE_PLACE;

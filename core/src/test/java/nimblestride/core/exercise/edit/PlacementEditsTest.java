@@ -79,9 +79,9 @@ class PlacementEditsTest {
     void whatIsPractisedIsTickedOnce() {
         Exercise exercise = exercise("4/4", "snare sticking R L of 1/16");
         Sticking sticking = StickingText.read("R L");
-        Exercise ticked = exercise.withPractised(sticking, true).withPractised(sticking, true);
-        assertThat(ticked.practice().dealt()).containsExactly(sticking);
-        assertThat(ticked.withPractised(sticking, false)).isEqualTo(exercise);
+        Exercise ticked = exercise.withVariationTicked(sticking, true).withVariationTicked(sticking, true);
+        assertThat(ticked.practice().ticked()).containsExactly(sticking);
+        assertThat(ticked.withVariationTicked(sticking, false)).isEqualTo(exercise);
         assertThat(exercise.uses(Kit.SNARE)).isTrue();
         assertThat(exercise.uses(Kit.RIDE)).isFalse();
     }

@@ -54,14 +54,14 @@ class SectionsTest {
         Exercise piece = thereAndBack();
         assertThat(tempos(piece)).containsExactly(Tempo.ofQuarters(84), Tempo.ofQuarters(112), Tempo.ofQuarters(84));
         assertThat(piece.chain().isHome()).isTrue();
-        Exercise b = piece.turnedTo(1);
+        Exercise b = piece.withSelected(1);
         assertThat(b.phrase()).isEqualTo(bars("7/8, 5/16"));
         assertThat(b.tempo()).isEqualTo(Tempo.ofQuarters(112));
         assertThat(b.alone().hasSections()).isFalse();
         assertThat(b.alone().tempo()).isEqualTo(Tempo.ofQuarters(112));
 
         Exercise edited = b.withPhrase(bars("11/8")).plusLayer(layer("ride every 1/4"));
-        assertThat(edited.turnedTo(0).phrase()).isEqualTo(piece.phrase());
+        assertThat(edited.withSelected(0).phrase()).isEqualTo(piece.phrase());
         assertThat(edited.layerNames()).containsExactly("kick", "snare", "ride");
         assertThat(tempos(b.withTempo(Tempo.ofQuarters(100))))
                 .containsExactly(Tempo.ofQuarters(75), Tempo.ofQuarters(100), Tempo.ofQuarters(75));
@@ -107,12 +107,12 @@ class SectionsTest {
 
     @Test
     void aFeelIsGivenUpWithItsLastSection() {
-        Exercise withoutB = SectionEdits.without(thereAndBack().turnedTo(1), 1);
-        assertThat(withoutB.feels()).extracting(SectionContent::name).containsExactly("A");
+        Exercise withoutB = SectionEdits.without(thereAndBack().withSelected(1), 1);
+        assertThat(withoutB.contents()).extracting(SectionContent::name).containsExactly("A");
         assertThat(withoutB.sections()).extracting(Section::entered).containsOnly(Pivot.NONE);
         Exercise b = SectionEdits.without(SectionEdits.without(thereAndBack(), 2), 0);
         assertThat(b.start()).isEqualTo(Tempo.ofQuarters(112));
-        assertThat(b.feel().name()).isEqualTo("B");
+        assertThat(b.content().name()).isEqualTo("B");
         assertThat(SectionEdits.nextName(thereAndBack())).isEqualTo("C");
         assertThat(SectionEdits.nextName(b)).isEqualTo("A");
     }
@@ -140,7 +140,7 @@ class SectionsTest {
         List<String> told = new ArrayList<>();
         for (int i = 0; i < exercise.sections().size(); i++) {
             Section section = exercise.sections().get(i);
-            told.add(exercise.feels().get(section.feel()).name()
+            told.add(exercise.contents().get(section.content()).name()
                     + section.rounds()
                     + tempos(exercise).get(i));
         }
@@ -190,8 +190,8 @@ class SectionsTest {
     private static Set<Moment> heard(Exercise exercise) {
         Set<Moment> heard = new HashSet<>();
         for (Passage passage : Playthrough.of(exercise).passages()) {
-            for (Layer layer : passage.feel().layers()) {
-                LayerTimeline.of(layer, passage.feel().phrase())
+            for (Layer layer : passage.content().layers()) {
+                LayerTimeline.of(layer, passage.content().phrase())
                         .between(NoteValue.ZERO, passage.length(), 10_000)
                         .forEach(hit -> heard.add(new Moment(
                                 passage.startsSeconds().add(passage.tempo().seconds(hit.at())),
@@ -205,7 +205,7 @@ class SectionsTest {
     void otherValuesSoundAsBefore() {
         Exercise piece = thereAndBack();
         Exercise doubled = RewriteEdits.inDoubledValues(piece);
-        assertThat(doubled.turnedTo(1).phrase()).isEqualTo(bars("7/4(3+2+2), 5/8"));
+        assertThat(doubled.withSelected(1).phrase()).isEqualTo(bars("7/4(3+2+2), 5/8"));
         assertThat(heard(doubled)).isEqualTo(heard(piece));
         assertThat(RewriteEdits.inHalvedValues(doubled).chain().tempos()).isEqualTo(tempos(piece));
     }
@@ -215,8 +215,8 @@ class SectionsTest {
         Exercise piece = thereAndBack();
         EditHistory history =
                 EditHistory.of(piece).edit(piece.withName("Renamed")).undo();
-        EditHistory turned = history.turnedTo(1);
-        assertThat(turned.present().inHand()).isEqualTo(1);
+        EditHistory turned = history.withSelected(1);
+        assertThat(turned.present().selected()).isEqualTo(1);
         assertThat(turned.canRedo()).isTrue();
         assertThat(turned.redo().present().name()).isEqualTo("Renamed");
     }

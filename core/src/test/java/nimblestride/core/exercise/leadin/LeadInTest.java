@@ -37,7 +37,7 @@ class LeadInTest {
     @Test
     void thereAndBackIsThreeSectionsAndTheNewFeelIsInHand() {
         Exercise piece = thereAndBack("4/4", "dotted quarter = half", "7/8");
-        assertThat(piece.feel().name()).isEqualTo("B");
+        assertThat(piece.content().name()).isEqualTo("B");
         assertThat(piece.layerNames()).containsExactly("hi-hat", "kick", "snare");
         assertThat(piece.chain().tempos())
                 .containsExactly(Tempo.ofQuarters(84), Tempo.ofQuarters(112), Tempo.ofQuarters(84));
@@ -56,7 +56,7 @@ class LeadInTest {
         }
         Exercise piece = thereAndBack(units + "/8", notes + " in groups of " + group, "4/4");
         Exercise set = LeadIn.before(LeadIn.before(piece, 2, rounds), 1, rounds);
-        assertThat(set.feels())
+        assertThat(set.contents())
                 .extracting(SectionContent::name)
                 .containsExactly("A", "B", "lead-in to A", "lead-in to B");
         assertThat(set.chain().tempos())
@@ -90,9 +90,9 @@ class LeadInTest {
     }
 
     private static Map<String, List<Hit>> played(Playthrough.Passage passage) {
-        return passage.feel().layers().stream()
+        return passage.content().layers().stream()
                 .collect(Collectors.toMap(layer -> layer.voice().name(), layer -> LayerTimeline.of(
-                                layer, passage.feel().phrase())
+                                layer, passage.content().phrase())
                         .between(NoteValue.ZERO, passage.length(), 10_000)));
     }
 
@@ -117,7 +117,7 @@ class LeadInTest {
         Finding finding = Findings.of(Analysis.of(drifted)).get(0);
         assertThat(finding.code()).isEqualTo("drifted");
         assertThat(finding.sentence()).startsWith("A comes back at 140 in section 3, and it was at 84");
-        Exercise mended = finding.mend().orElseThrow().mended();
+        Exercise mended = finding.fix().orElseThrow().mended();
         assertThat(mended.chain().isHome()).isTrue();
         assertThat(Findings.of(Analysis.of(mended))).extracting(Finding::code).doesNotContain("drifted");
         assertThat(Findings.of(Analysis.of(mended)))

@@ -23,8 +23,9 @@ public final class Sounding {
         Set<String> sounding = new TreeSet<>();
         for (Playthrough.Passage passage : Playthrough.of(exercise).passages()) {
             NoteValue to = exercise.hasSections() ? passage.length() : end;
-            for (Layer layer : passage.feel().layers()) {
-                for (Hit hit : LayerTimeline.of(layer, passage.feel().phrase()).between(NoteValue.ZERO, to, MAX)) {
+            for (Layer layer : passage.content().layers()) {
+                for (Hit hit :
+                        LayerTimeline.of(layer, passage.content().phrase()).between(NoteValue.ZERO, to, MAX)) {
                     sounding.add(passage.starts().plus(hit.at()) + " " + said.apply(layer, hit));
                 }
             }

@@ -29,8 +29,8 @@ class LadderTest {
 
     private static final Ladder LADDER = Ladder.of(of(60), of(96), of(8));
 
-    private static Rep pass(int perMinute, RepRating cleanness) {
-        return new Rep(of(perMinute), cleanness);
+    private static Rep pass(int perMinute, RepRating rating) {
+        return new Rep(of(perMinute), rating);
     }
 
     @Test
@@ -99,11 +99,11 @@ class LadderTest {
             assertThat(next.cleanInARow()).isLessThanOrEqualTo(Math.max(up, standing.cleanInARow() + 1));
             assertThat(next.missesInARow()).isLessThan(back);
             if (next.rung() > standing.rung()) {
-                assertThat(pass.cleanness()).isEqualTo(RepRating.CLEAN);
+                assertThat(pass.rating()).isEqualTo(RepRating.CLEAN);
                 assertThat(pass.perMinute()).isGreaterThanOrEqualTo(standing.perMinute());
             }
             if (next.rung() < standing.rung()) {
-                assertThat(pass.cleanness()).isEqualTo(RepRating.NOT_YET);
+                assertThat(pass.rating()).isEqualTo(RepRating.NOT_YET);
             }
             standing = next;
         }

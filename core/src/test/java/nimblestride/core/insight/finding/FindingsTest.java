@@ -79,7 +79,7 @@ class FindingsTest {
         assertThat(findings.get(0).kind()).isEqualTo(Finding.Kind.CHECK);
         Finding silent = only(findings, "silent");
         assertThat(silent.sentence()).contains("Kick is never heard", "9/8 late");
-        Exercise mended = silent.mend().orElseThrow().mended();
+        Exercise mended = silent.fix().orElseThrow().mended();
         assertThat(findings(mended)).noneMatch(finding -> finding.code().equals("silent"));
         assertThat(mended.layers().get(0)).isEqualTo(late.layers().get(0));
     }
@@ -87,7 +87,7 @@ class FindingsTest {
     @Test
     void aLayerThatNeverLandsCanBeStartedOnOne() {
         Finding never = only(findings(exercise("4/4", "hi-hat every 1/4 from 1/8")), "never-lands");
-        assertThat(never.mend().orElseThrow().mended()).isEqualTo(exercise("4/4", "hi-hat every 1/4"));
+        assertThat(never.fix().orElseThrow().mended()).isEqualTo(exercise("4/4", "hi-hat every 1/4"));
     }
 
     @Test

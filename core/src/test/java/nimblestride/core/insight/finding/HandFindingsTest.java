@@ -39,24 +39,24 @@ class HandFindingsTest {
         Exercise fast = exercise("4/4", "snare sticking R R L L of 1/16").withTempo(TempoText.read("150"));
         assertThat(finding(fast, "speed").sentence())
                 .isEqualTo("Strokes a second at this tempo, at the most: the right hand 10, the left hand 10.");
-        Exercise limited = fast.withManner(PlayingStyle.DEFAULT.withMostStrokes(OptionalInt.of(8)));
+        Exercise limited = fast.withPlayingStyle(PlayingStyle.DEFAULT.withMostStrokes(OptionalInt.of(8)));
         Finding tooFast = finding(limited, "too-fast");
         assertThat(tooFast.sentence())
                 .isEqualTo("The right hand is asked for 10 strokes a second from 1 of bar 1; your limit is 8.");
         assertThat(tooFast.sum()).isEqualTo("It is reached at 120 beats a minute.");
-        Exercise mended = tooFast.mend().orElseThrow().mended();
+        Exercise mended = tooFast.fix().orElseThrow().mended();
         assertThat(mended.tempo()).hasToString("120");
         assertThat(findings(mended)).noneMatch(finding -> finding.code().equals("too-fast"));
     }
 
     @Test
     void linearIsHeldAgainstWhatIsPlayed() {
-        Exercise exercise =
-                exercise("4/4", "snare every 1/4", "kick every 1/2").withManner(PlayingStyle.DEFAULT.linear(true));
+        Exercise exercise = exercise("4/4", "snare every 1/4", "kick every 1/2")
+                .withPlayingStyle(PlayingStyle.DEFAULT.linear(true));
         Finding finding = finding(exercise, "not-linear");
         assertThat(finding.sentence())
                 .isEqualTo("Not linear: limbs strike together twice in 1 bar, first on 1 of bar 1.");
-        assertThat(findings(finding.mend().orElseThrow().mended()))
+        assertThat(findings(finding.fix().orElseThrow().mended()))
                 .noneMatch(other -> other.code().equals("not-linear"));
     }
 
@@ -87,13 +87,13 @@ class HandFindingsTest {
         Finding finding = finding(lost, "lost-places");
         assertThat(finding.sentence())
                 .isEqualTo("Snare has 1 note on places that the bars do not have; it is not played.");
-        assertThat(finding.mend().orElseThrow().mended()).isEqualTo(exercise("4/4", "snare at 1:0"));
+        assertThat(finding.fix().orElseThrow().mended()).isEqualTo(exercise("4/4", "snare at 1:0"));
         Exercise idle = exercise("4/4", "snare sticking R L of 1/16");
         Exercise ruled =
                 idle.replacingLayer(0, idle.layers().get(0).moved(MoveText.read("notes to ride; doubles to crash")));
         assertThat(finding(ruled, "idle-rule").sentence()).isEqualTo("Snare: rule 2, to crash, matches no note.");
         assertThat(finding(ruled, "idle-rule")
-                        .mend()
+                        .fix()
                         .orElseThrow()
                         .mended()
                         .layers()

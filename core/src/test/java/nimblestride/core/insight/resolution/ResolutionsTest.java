@@ -104,13 +104,13 @@ class ResolutionsTest {
         assertThat(ways).isNotEmpty();
         for (Resolution way : ways) {
             Layer layer = way.exercise().layers().get(0);
-            LayerTimeline course = LayerTimeline.of(layer, way.exercise().phrase());
+            LayerTimeline timeline = LayerTimeline.of(layer, way.exercise().phrase());
             NoteValue end = way.exercise().phrase().length();
             if (way.kind() != Kind.CUT) {
-                assertThat(end.minus(layer.offset()).isMultipleOf(course.cycle()))
+                assertThat(end.minus(layer.offset()).isMultipleOf(timeline.cycle()))
                         .as(way.label())
                         .isTrue();
-                assertThat(course.remainder()).as(way.label()).isEqualTo(NoteValue.ZERO);
+                assertThat(timeline.remainder()).as(way.label()).isEqualTo(NoteValue.ZERO);
             }
             assertThat(Alignment.of(layer, way.exercise().phrase())
                             .returnsAfter()

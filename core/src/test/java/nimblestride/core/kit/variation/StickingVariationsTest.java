@@ -78,11 +78,11 @@ class StickingVariationsTest {
         }
         assertThat(dealing.count()).isEqualTo(BigInteger.valueOf(expected.size()));
         for (Order order : Order.values()) {
-            Set<Sticking> dealt = new HashSet<>();
+            Set<Sticking> ticked = new HashSet<>();
             for (int number = 0; number < expected.size(); number++) {
-                dealt.add(dealing.deal(order, BigInteger.valueOf(number), 7));
+                ticked.add(dealing.deal(order, BigInteger.valueOf(number), 7));
             }
-            assertThat(dealt).as(order.title()).isEqualTo(expected);
+            assertThat(ticked).as(order.title()).isEqualTo(expected);
         }
     }
 
@@ -116,14 +116,14 @@ class StickingVariationsTest {
     void oneNoteIsLeftOutOfEachCell() {
         OneNoteLeftOut dealing = new OneNoteLeftOut(sticking("R L R L R L L R"), List.of(5, 3));
         assertThat(dealing.count()).isEqualTo(15);
-        Set<Sticking> dealt = new HashSet<>();
+        Set<Sticking> ticked = new HashSet<>();
         for (int number = 0; number < 15; number++) {
             Sticking one = dealing.easiestFirst(BigInteger.valueOf(number));
             assertThat(hands(one.steps()).substring(0, 5).replace(".", "")).hasSize(4);
             assertThat(hands(one.steps()).substring(5).replace(".", "")).hasSize(2);
-            dealt.add(one);
+            ticked.add(one);
         }
-        assertThat(dealt).hasSize(15);
+        assertThat(ticked).hasSize(15);
         assertThat(hands(dealing.easiestFirst(BigInteger.ZERO).steps())).isEqualTo("RLRL.LL.");
     }
 

@@ -31,15 +31,15 @@ public final class Examples {
 
     /** With a new feel after its last section. */
     public static Exercise then(Exercise exercise, String pivot, int rounds, String bars, String... layers) {
-        SectionContent feel = new SectionContent(
+        SectionContent content = new SectionContent(
                 SectionEdits.nextName(exercise),
                 bars(bars),
                 Stream.of(layers).map(LayerText::read).toList());
-        return SectionEdits.plus(exercise, exercise.sections().size(), feel, rounds, PivotText.read(pivot));
+        return SectionEdits.plus(exercise, exercise.sections().size(), content, rounds, PivotText.read(pivot));
     }
 
     /** With a feel once more after its last section. */
-    public static Exercise again(Exercise exercise, String pivot, int rounds, int feel) {
-        return SectionEdits.again(exercise, exercise.sections().size(), feel, rounds, PivotText.read(pivot));
+    public static Exercise again(Exercise exercise, String pivot, int rounds, int content) {
+        return SectionEdits.again(exercise, exercise.sections().size(), content, rounds, PivotText.read(pivot));
     }
 }

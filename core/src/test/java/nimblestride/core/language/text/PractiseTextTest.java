@@ -79,7 +79,7 @@ class PractiseTextTest {
         assertThat(note.day()).contains(LocalDate.of(2026, 11, 24));
         assertThat(note.seconds()).isEqualTo(4_800);
         assertThat(note.tempo()).contains(TempoText.read("1/8=210"));
-        assertThat(note.cleanness()).contains(RepRating.CLEAN);
+        assertThat(note.rating()).contains(RepRating.CLEAN);
         assertThat(note.hard()).containsExactly("4&", "a of 2");
         assertThat(note.words()).isEqualTo("left hand: late");
         assertThat(NoteText.read("20min", TODAY, named -> NoteValue.QUARTER).seconds())

@@ -65,21 +65,23 @@ class AlignmentTest {
 
     @Test
     void fiveOverNineEighthsFallsWhereTheSumSays() {
-        LayerTimeline course = LayerTimeline.of(layer("snare 5 over bar"), bars("9/8"));
-        assertThat(course.between(NoteValue.ZERO, value("9/8"), 99))
+        LayerTimeline timeline = LayerTimeline.of(layer("snare 5 over bar"), bars("9/8"));
+        assertThat(timeline.between(NoteValue.ZERO, value("9/8"), 99))
                 .extracting(hit -> hit.at().toString())
                 .containsExactly("0", "9/40", "9/20", "27/40", "9/10");
     }
 
     @Test
     void aResetCutsTheLastCycleAndSaysWhatIsPlayedOfIt() {
-        assertThat(align("9/16", "kick every 5/16 reset bar").course().remainder())
+        assertThat(align("9/16", "kick every 5/16 reset bar").timeline().remainder())
                 .isEqualTo(value("1/4"));
-        assertThat(align("10/8", "kick every 5/16 reset bar").course().remainder())
+        assertThat(align("10/8", "kick every 5/16 reset bar").timeline().remainder())
                 .isEqualTo(NoteValue.ZERO);
-        assertThat(align("11/8", "kick every 3/16 from 1/16 reset bar").course().remainder())
+        assertThat(align("11/8", "kick every 3/16 from 1/16 reset bar")
+                        .timeline()
+                        .remainder())
                 .isEqualTo(NoteValue.ZERO);
-        assertThat(align("11/8", "kick every 3/16").course().remainder()).isEqualTo(NoteValue.ZERO);
+        assertThat(align("11/8", "kick every 3/16").timeline().remainder()).isEqualTo(NoteValue.ZERO);
     }
 
     @Test
@@ -122,7 +124,7 @@ class AlignmentTest {
         assertThat(alignment.returnsAfter().length().isMultipleOf(phrase.length()))
                 .isTrue();
         NoteValue until = phrase.length().times(3);
-        assertThat(alignment.course().between(NoteValue.ZERO, until, Integer.MAX_VALUE))
+        assertThat(alignment.timeline().between(NoteValue.ZERO, until, Integer.MAX_VALUE))
                 .extracting(Hit::at)
                 .containsExactlyElementsOf(walk.hitsBefore(until));
     }
@@ -153,8 +155,8 @@ class AlignmentTest {
                 .containsExactlyElementsOf(both.stream().limit(8).toList());
     }
 
-    private static Set<NoteValue> times(LayerTimeline course, NoteValue from, NoteValue to) {
-        return course.between(from, to, Integer.MAX_VALUE).stream()
+    private static Set<NoteValue> times(LayerTimeline timeline, NoteValue from, NoteValue to) {
+        return timeline.between(from, to, Integer.MAX_VALUE).stream()
                 .map(Hit::at)
                 .collect(Collectors.toCollection(TreeSet::new));
     }
@@ -178,7 +180,7 @@ class AlignmentTest {
     @Test
     void aReturnOfTenToTheSixteenthUnitsIsAnsweredByNumberTheory() {
         Alignment alignment = align("9967/9973", "kick every 9949/10007");
-        NoteValue unit = alignment.course().grid().unit();
+        NoteValue unit = alignment.timeline().grid().unit();
         assertThat(alignment.returnsAfter().length()).isEqualTo(NoteValue.of(9967L * 9949, 1));
         assertThat(alignment.returnsAfter().length().wholePartsOf(unit)).isEqualTo(9967L * 9949 * 9973 * 10007);
         assertThat(alignment.landings()).containsExactly(0L);

@@ -41,7 +41,7 @@ class LandingsTest {
         Map<Long, Integer> walked = new TreeMap<>();
         for (Alignment alignment : alignments) {
             NoteValue over = phrase.startOf(end);
-            for (NoteValue start : alignment.course().cycleStartsBetween(NoteValue.ZERO, over, MANY)) {
+            for (NoteValue start : alignment.timeline().cycleStartsBetween(NoteValue.ZERO, over, MANY)) {
                 long bar = phrase.barAt(start);
                 if (phrase.startOf(bar).equals(start)) {
                     walked.merge(bar, 1, Integer::sum);

@@ -80,7 +80,7 @@ final class PlainWalk {
 
     private boolean isLeftOut(NoteValue at) {
         long bar = phrase.barAt(at);
-        return bar % layer.oneEvery() != 0 && phrase.startOf(bar).equals(at);
+        return bar % layer.downbeatEvery() != 0 && phrase.startOf(bar).equals(at);
     }
 
     private static void add(List<NoteValue> list, NoteValue at, NoteValue end, NoteValue until) {

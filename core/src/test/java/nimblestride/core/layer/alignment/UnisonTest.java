@@ -24,7 +24,7 @@ import nimblestride.core.time.value.NoteValue;
 import org.junit.jupiter.api.Test;
 
 class UnisonTest {
-    private static List<LayerTimeline> courses(Phrase phrase, String... layers) {
+    private static List<LayerTimeline> timelines(Phrase phrase, String... layers) {
         return Stream.of(layers)
                 .map(text -> LayerTimeline.of(layer(text), phrase))
                 .toList();
@@ -37,7 +37,7 @@ class UnisonTest {
             @ForAll @Size(value = 4) List<@IntRange(min = 1, max = 6) Integer> sizes,
             @ForAll @Size(value = 4) List<@IntRange(max = 9) Integer> late) {
         Phrase phrase = bars("5/8, 3/16");
-        List<LayerTimeline> courses = new ArrayList<>();
+        List<LayerTimeline> timelines = new ArrayList<>();
         for (int i = 0; i < shapes.size(); i++) {
             String[] all = {
                 "every " + sizes.get(i) + "/16",
@@ -51,17 +51,17 @@ class UnisonTest {
             };
             String[] parts = all[shapes.get(i)].split(" reset| one", 2);
             String rest = all[shapes.get(i)].substring(parts[0].length());
-            courses.add(LayerTimeline.of(layer("kick " + parts[0] + " from " + late.get(i) + "/16" + rest), phrase));
+            timelines.add(LayerTimeline.of(layer("kick " + parts[0] + " from " + late.get(i) + "/16" + rest), phrase));
         }
-        NoteValue begun = courses.stream()
-                .map(course -> course.grid().value(course.begin()))
+        NoteValue begun = timelines.stream()
+                .map(timeline -> timeline.grid().value(timeline.begin()))
                 .max(NoteValue::compareTo)
                 .orElseThrow();
 
-        Unison.OnBarLines ones = Unison.onBarLines(phrase, courses);
+        Unison.OnBarLines ones = Unison.onBarLines(phrase, timelines);
         List<Long> walked = LongStream.range(0, phrase.barAt(begun) + 1 + 2 * ones.every())
                 .filter(bar -> phrase.startOf(bar).compareTo(begun) >= 0)
-                .filter(bar -> courses.stream().allMatch(course -> strikes(course, phrase.startOf(bar))))
+                .filter(bar -> timelines.stream().allMatch(timeline -> strikes(timeline, phrase.startOf(bar))))
                 .boxed()
                 .toList();
         assertThat(ones.first())
@@ -77,11 +77,11 @@ class UnisonTest {
             assertThat(ones.longestWithout()).isEmpty();
         }
 
-        if (courses.size() > 1) {
-            Unison unison = Unison.of(courses);
+        if (timelines.size() > 1) {
+            Unison unison = Unison.of(timelines);
             NoteValue until = begun.plus(unison.every());
-            List<List<NoteValue>> hits = courses.stream()
-                    .map(course -> course.between(begun, until, Integer.MAX_VALUE).stream()
+            List<List<NoteValue>> hits = timelines.stream()
+                    .map(timeline -> timeline.between(begun, until, Integer.MAX_VALUE).stream()
                             .map(Hit::at)
                             .toList())
                     .toList();
@@ -95,8 +95,8 @@ class UnisonTest {
         }
     }
 
-    private static boolean strikes(LayerTimeline course, NoteValue at) {
-        return !course.between(at, at.plus(course.grid().unit()), 1).isEmpty();
+    private static boolean strikes(LayerTimeline timeline, NoteValue at) {
+        return !timeline.between(at, at.plus(timeline.grid().unit()), 1).isEmpty();
     }
 
     @Test
@@ -105,20 +105,20 @@ class UnisonTest {
         String[] layers = LongStream.rangeClosed(1, 16)
                 .mapToObj(i -> "kick every " + i + "/16")
                 .toArray(String[]::new);
-        Unison unison = Unison.of(courses(phrase, layers));
+        Unison unison = Unison.of(timelines(phrase, layers));
         // lcm(1..16) sixteenths. Their onsets, too many to be ticked off, are not told.
         assertThat(unison.every()).isEqualTo(NoteValue.of(720_720, 16));
         assertThat(unison.perCycle()).isEqualTo(1);
         assertThat(unison.onsets()).isEmpty();
         // lcm(1..12); every sixteenth is struck by the first layer.
-        assertThat(Unison.of(courses(phrase, Arrays.copyOf(layers, 12))).onsets())
+        assertThat(Unison.of(timelines(phrase, Arrays.copyOf(layers, 12))).onsets())
                 .hasValue(27_720);
     }
 
     @Test
     void aLongCycleIsCountedWithoutListingIt() {
         Phrase phrase = bars("4/4");
-        Unison unison = Unison.of(courses(phrase, "kick every 9973/64", "snare every 9967/64", "ride every 9949/64"));
+        Unison unison = Unison.of(timelines(phrase, "kick every 9973/64", "snare every 9967/64", "ride every 9949/64"));
         long cycle = 9973L * 9967 * 9949;
         long each = 9973L * 9967 + 9973L * 9949 + 9967L * 9949;
         // Inclusion and exclusion: three layers, three pairs that meet once in two of the numbers, one meeting of all.
@@ -130,13 +130,13 @@ class UnisonTest {
     void whatIsTooMuchIsRefusedWithItsReason() {
         Phrase phrase = bars("4/4");
         assertThatExceptionOfType(ExactOverflowException.class)
-                .isThrownBy(() -> Unison.of(courses(
+                .isThrownBy(() -> Unison.of(timelines(
                         phrase,
                         "kick every 999999937/1000",
                         "snare every 999999929/1000",
                         "ride every 999999893/1000")));
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> Unison.of(courses(
+                .isThrownBy(() -> Unison.of(timelines(
                         phrase,
                         "kick cell " + "x".repeat(1000) + ". of 1/64",
                         "snare cell " + "x".repeat(998) + ". of 1/64")))

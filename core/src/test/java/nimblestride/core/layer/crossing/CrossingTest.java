@@ -94,12 +94,12 @@ class CrossingTest {
             @ForAll @IntRange(min = 1, max = 9) int step,
             @ForAll @IntRange(max = 12) int late) {
         Phrase phrase = bars(top + "/8, 5/16, 2/4");
-        LayerTimeline course =
+        LayerTimeline timeline =
                 LayerTimeline.of(layer("kick cell x..xx of " + step + "/24 from " + late + "/16"), phrase);
-        List<BarByBar> bars = BarByBar.of(course, phrase, 9, 100_000);
+        List<BarByBar> bars = BarByBar.of(timeline, phrase, 9, 100_000);
         for (int bar = 0; bar < 9; bar++) {
             NoteValue start = phrase.startOf(bar);
-            List<Hit> hits = course.between(start, phrase.startOf(bar + 1L), 99_999);
+            List<Hit> hits = timeline.between(start, phrase.startOf(bar + 1L), 99_999);
             NoteValue beat = Beat.of(phrase.bar(bar));
             assertThat(bars.get(bar))
                     .isEqualTo(new BarByBar(
@@ -108,8 +108,8 @@ class CrossingTest {
                                     .filter(hit -> hit.at().minus(start).isMultipleOf(beat))
                                     .count()));
         }
-        assertThat(BarByBar.of(course, phrase, 9, 3))
-                .isEqualTo(bars.subList(0, BarByBar.of(course, phrase, 9, 3).size()));
+        assertThat(BarByBar.of(timeline, phrase, 9, 3))
+                .isEqualTo(bars.subList(0, BarByBar.of(timeline, phrase, 9, 3).size()));
     }
 
     /** Four riffs of 5/8 leave 1/2 of three bars of 4/4: the worked example of the project's plan. */

@@ -32,10 +32,10 @@ class LimbAssignmentTest {
 
     private static LimbAssignment hands(String bars, LeadHand lead, String... layers) {
         Phrase phrase = bars(bars);
-        List<Optional<LayerTimeline>> courses = Arrays.stream(layers)
+        List<Optional<LayerTimeline>> timelines = Arrays.stream(layers)
                 .map(text -> Optional.of(LayerTimeline.of(layer(text), phrase)))
                 .toList();
-        return LimbAssignment.of(courses, phrase.length(), lead);
+        return LimbAssignment.of(timelines, phrase.length(), lead);
     }
 
     /** Any sticking over any bars, held against walking it stroke by stroke. */

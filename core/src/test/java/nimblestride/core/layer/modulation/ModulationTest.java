@@ -66,10 +66,10 @@ class ModulationTest {
     @CsvSource({"5, 4", "5, 3", "7, 4", "3, 2", "3, 4", "4, 3", "7, 6", "9, 8"})
     void aRegroupingIsSetUpByItsOwnNotesAndUndoneByTheOtherWayRound(int notes, int group) {
         Modulation there = shift("96", notes + " in groups of " + group, "4/4", "4/4");
-        assertThat(there.notesABeat()).isEqualTo(notes);
+        assertThat(there.notesPerBeat()).isEqualTo(notes);
         assertThat(there.group()).isEqualTo(group);
         assertThat(there.beatsUntilTogether()).isEqualTo(group);
-        assertThat(there.wayBack().notesABeat()).isEqualTo(group);
+        assertThat(there.wayBack().notesPerBeat()).isEqualTo(group);
         assertThat(there.wayBack().group()).isEqualTo(notes);
         assertThat(there.wayBack().after()).isEqualTo(there.before());
     }

@@ -39,37 +39,37 @@ class LayerTimelineTest {
             @ForAll @IntRange(min = 0, max = 5) int which,
             @ForAll @IntRange(max = 900) int from,
             @ForAll @IntRange(max = 300) int length) {
-        LayerTimeline course = LayerTimeline.of(layer(LAYERS[which]), PHRASE);
+        LayerTimeline timeline = LayerTimeline.of(layer(LAYERS[which]), PHRASE);
         NoteValue start = NoteValue.of(from, 48);
         NoteValue end = NoteValue.of(from + length, 48);
-        List<Hit> whole = course.between(NoteValue.ZERO, end, Integer.MAX_VALUE).stream()
+        List<Hit> whole = timeline.between(NoteValue.ZERO, end, Integer.MAX_VALUE).stream()
                 .filter(hit -> hit.at().compareTo(start) >= 0)
                 .toList();
-        assertThat(course.between(start, end, Integer.MAX_VALUE)).isEqualTo(whole);
-        assertThat(course.between(start, end, 3)).isEqualTo(whole.subList(0, Math.min(3, whole.size())));
-        assertThat(course.hitsBefore(end) - course.hitsBefore(start)).isEqualTo(whole.size());
+        assertThat(timeline.between(start, end, Integer.MAX_VALUE)).isEqualTo(whole);
+        assertThat(timeline.between(start, end, 3)).isEqualTo(whole.subList(0, Math.min(3, whole.size())));
+        assertThat(timeline.hitsBefore(end) - timeline.hitsBefore(start)).isEqualTo(whole.size());
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"kick every 3/16 from 5/4", "snare 5 over bar", "ride cell x.gX of 1/12 reset bar"})
     void countedOnAFinerGridItIsTheSameCourse(String text) {
-        LayerTimeline course = LayerTimeline.of(layer(text), PHRASE);
-        LayerTimeline finer = course.on(course.grid().and(Grid.of(value("1/35"))));
+        LayerTimeline timeline = LayerTimeline.of(layer(text), PHRASE);
+        LayerTimeline finer = timeline.on(timeline.grid().and(Grid.of(value("1/35"))));
         NoteValue end = value("20");
-        assertThat(finer.between(NoteValue.ZERO, end, 5_000)).isEqualTo(course.between(NoteValue.ZERO, end, 5_000));
+        assertThat(finer.between(NoteValue.ZERO, end, 5_000)).isEqualTo(timeline.between(NoteValue.ZERO, end, 5_000));
         assertThat(finer.cycleStartsBetween(NoteValue.ZERO, end, 5_000))
-                .isEqualTo(course.cycleStartsBetween(NoteValue.ZERO, end, 5_000));
-        assertThat(finer.grid().value(finer.period())).isEqualTo(course.grid().value(course.period()));
+                .isEqualTo(timeline.cycleStartsBetween(NoteValue.ZERO, end, 5_000));
+        assertThat(finer.grid().value(finer.period())).isEqualTo(timeline.grid().value(timeline.period()));
     }
 
     @Test
     void aCellKeepsItsStrokesAndStartsItsCycleEvenWithARest() {
-        LayerTimeline course = LayerTimeline.of(layer("snare cell .Xg. of 1/16"), bars("4/4"));
-        assertThat(course.between(NoteValue.ZERO, value("1/4"), 9))
+        LayerTimeline timeline = LayerTimeline.of(layer("snare cell .Xg. of 1/16"), bars("4/4"));
+        assertThat(timeline.between(NoteValue.ZERO, value("1/4"), 9))
                 .containsExactly(
                         new Hit(value("1/16"), Stroke.ACCENT, List.of(Kit.SNARE), false),
                         new Hit(value("1/8"), Stroke.GHOST, List.of(Kit.SNARE), false));
-        assertThat(course.cycleStartsBetween(NoteValue.ZERO, value("1/2"), 9))
+        assertThat(timeline.cycleStartsBetween(NoteValue.ZERO, value("1/2"), 9))
                 .containsExactly(NoteValue.ZERO, value("1/4"));
     }
 
@@ -127,10 +127,10 @@ class LayerTimelineTest {
                 "4/4, 3/4; kick every 3/8 from 9/8 reset bar; true; 3/8"
             })
     void cyclesAreEvenWhereEachIsAsLongAsTheOthers(String typedBars, String typed, boolean even, String cycle) {
-        LayerTimeline course = LayerTimeline.of(layer(typed), bars(typedBars));
-        assertThat(course.hasEvenCycles()).isEqualTo(even);
-        assertThat(course.cycle()).isEqualTo(value(cycle));
-        assertThat(course.on(Grid.of(List.of(course.grid().unit().dividedBy(2))))
+        LayerTimeline timeline = LayerTimeline.of(layer(typed), bars(typedBars));
+        assertThat(timeline.hasEvenCycles()).isEqualTo(even);
+        assertThat(timeline.cycle()).isEqualTo(value(cycle));
+        assertThat(timeline.on(Grid.of(List.of(timeline.grid().unit().dividedBy(2))))
                         .hasEvenCycles())
                 .isEqualTo(even);
     }

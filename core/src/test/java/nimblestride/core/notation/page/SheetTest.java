@@ -66,7 +66,7 @@ class SheetTest {
                 .writtenAs("as one bar")
                 .in(ScoreStyle.DEFAULT.repeating(false));
         assertThat(sheet.paper()).isEqualTo(PaperSize.LETTER);
-        assertThat(sheet.school()).isEqualTo(CountingSystem.SPOKEN);
+        assertThat(sheet.countingSystem()).isEqualTo(CountingSystem.SPOKEN);
         assertThat(sheet.rounds()).isEqualTo(3);
         assertThat(sheet.stages()).isEqualTo(4);
         assertThat(sheet.firstPercent()).isEqualTo(50);

@@ -27,7 +27,15 @@ class StagesTableTest {
         assertThatThrownBy(() -> usual.inStages(0, 50)).hasMessageContaining("from 1 to 24 stages");
         assertThatThrownBy(() -> usual.inStages(2, 5)).hasMessageContaining("10 to 100 %");
         assertThatThrownBy(() -> new Sheet(
-                        PaperSize.A4, EnumSet.noneOf(SheetItem.class), usual.style(), usual.school(), 1, 1, 50, "", ""))
+                        PaperSize.A4,
+                        EnumSet.noneOf(SheetItem.class),
+                        usual.style(),
+                        usual.countingSystem(),
+                        1,
+                        1,
+                        50,
+                        "",
+                        ""))
                 .hasMessageContaining("one thing at least");
     }
 }

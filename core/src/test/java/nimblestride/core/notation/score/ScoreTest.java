@@ -89,7 +89,8 @@ class ScoreTest {
                 exercise.layers()
                         .get(0)
                         .playing(new Pattern.Stuck(StickingText.read("Rz . . . . . . ."), NoteValue.QUARTER)));
-        assertThat(Shorthand.hands(ScoreWriter.write(rolled, ScoreStyle.DEFAULT))).isEqualTo("2 ~2 | ~2 ~2");
+        assertThat(Shorthand.hands(ScoreWriter.write(rolled, ScoreStyle.DEFAULT)))
+                .isEqualTo("2 ~2 | ~2 ~2");
     }
 
     @Test
@@ -160,7 +161,8 @@ class ScoreTest {
     @Test
     void refusesMoreThanCanBeWritten() {
         Exercise exercise = Examples.exercise("4/4 x1000", "snare every 1/1024");
-        assertThatThrownBy(() -> ScoreWriter.write(exercise, ScoreStyle.DEFAULT)).hasMessageContaining("fewer bars");
+        assertThatThrownBy(() -> ScoreWriter.write(exercise, ScoreStyle.DEFAULT))
+                .hasMessageContaining("fewer bars");
         assertThatThrownBy(() -> BarPlan.of(exercise.phrase(), 0)).hasMessageContaining("from 1 to 100,000 bars");
     }
 

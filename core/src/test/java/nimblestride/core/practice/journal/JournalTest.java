@@ -24,7 +24,7 @@ import org.junit.jupiter.api.Test;
 class JournalTest {
     private static final LocalDate WEDNESDAY = LocalDate.of(2026, 11, 25);
 
-    private static PracticeSummary practised(String name, Optional<LocalDate> last, int notClean) {
+    private static PracticeSummary practiced(String name, Optional<LocalDate> last, int notClean) {
         return new PracticeSummary(
                 UUID.nameUUIDFromBytes(name.getBytes(StandardCharsets.UTF_8)),
                 name,
@@ -55,10 +55,10 @@ class JournalTest {
 
     @Test
     void whatIsDueAndWhatStaysHardComesFirst() {
-        PracticeSummary due = practised("Due", Optional.of(WEDNESDAY.minusDays(2)), 0);
-        PracticeSummary hard = practised("Hard", Optional.of(WEDNESDAY.minusDays(2)), 6);
-        PracticeSummary fresh = practised("Fresh", Optional.of(WEDNESDAY), 0);
-        PracticeSummary forgotten = practised("Forgotten", Optional.empty(), 0);
+        PracticeSummary due = practiced("Due", Optional.of(WEDNESDAY.minusDays(2)), 0);
+        PracticeSummary hard = practiced("Hard", Optional.of(WEDNESDAY.minusDays(2)), 6);
+        PracticeSummary fresh = practiced("Fresh", Optional.of(WEDNESDAY), 0);
+        PracticeSummary forgotten = practiced("Forgotten", Optional.empty(), 0);
         PracticeSession sitting = PracticeSession.of(
                 List.of(fresh, forgotten, hard, due),
                 new PracticeSession.Wish(20, WEDNESDAY, Map.of(due.exercise(), WEDNESDAY.plusDays(1)), Set.of()));
@@ -80,7 +80,7 @@ class JournalTest {
                                 .map(WEDNESDAY::minusDays)
                                 .optional(),
                         Arbitraries.integers().between(0, 6))
-                .as(JournalTest::practised)
+                .as(JournalTest::practiced)
                 .list()
                 .uniqueElements(PracticeSummary::name)
                 .ofMaxSize(30);

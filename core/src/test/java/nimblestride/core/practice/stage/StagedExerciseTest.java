@@ -146,7 +146,7 @@ class StagedExerciseTest {
         assertThat(played.passages().get(0).bars()).isEqualTo(3);
         assertThat(played.passages().get(1).bars()).isEqualTo(2);
         // The cowbell begins anew with each fill.
-        assertThat(sounding(played.passages().get(1).feel(), 2)).contains("0 cowbell", "3/16 cowbell");
+        assertThat(sounding(played.passages().get(1).content(), 2)).contains("0 cowbell", "3/16 cowbell");
         assertThat(StagedExercise.of(GROOVE, Stage.of(StageTask.AS_WRITTEN).in(TimeAndFill.FREE))
                         .layerNames())
                 .containsExactly("hi-hat", "kick", "snare");

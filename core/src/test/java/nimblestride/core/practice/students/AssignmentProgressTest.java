@@ -21,7 +21,7 @@ class AssignmentProgressTest {
     }
 
     private static LogEntry entry(
-            Optional<UUID> exercise, String what, int minutes, String tempo, RepRating cleanness, String... hard) {
+            Optional<UUID> exercise, String what, int minutes, String tempo, RepRating rating, String... hard) {
         return new LogEntry(
                 UUID.randomUUID(),
                 exercise,
@@ -29,7 +29,7 @@ class AssignmentProgressTest {
                 SET.plusDays(1).atTime(18, 0),
                 minutes * 60,
                 tempo.isEmpty() ? Optional.empty() : Optional.of(TempoText.read(tempo)),
-                Optional.ofNullable(cleanness),
+                Optional.ofNullable(rating),
                 "",
                 List.of(hard),
                 Optional.empty());

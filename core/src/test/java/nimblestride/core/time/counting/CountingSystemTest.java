@@ -35,17 +35,18 @@ class CountingSystemTest {
                 "SPOKEN          | 5/8(5)      | ta di gi na tom",
                 "SPOKEN          | 13/16(13)   | ta ka di mi ta ka di mi ta di gi na tom"
             })
-    void countsABar(CountingSystem school, String bar, String count) {
-        assertThat(String.join(" ", school.count(bars(bar).bars().get(0)))).isEqualTo(count);
+    void countsABar(CountingSystem countingSystem, String bar, String count) {
+        assertThat(String.join(" ", countingSystem.count(bars(bar).bars().get(0))))
+                .isEqualTo(count);
     }
 
     @Property
     void everySchoolHasASyllableForEveryUnit(
-            @ForAll CountingSystem school,
+            @ForAll CountingSystem countingSystem,
             @ForAll @IntRange(min = 1, max = 200) int numerator,
             @ForAll @IntRange(min = 1, max = 40) int denominator) {
         Bar bar = Bar.of(Meter.of(numerator, denominator));
-        assertThat(school.count(bar)).hasSize(bar.meter().units()).noneMatch(String::isBlank);
+        assertThat(countingSystem.count(bar)).hasSize(bar.meter().units()).noneMatch(String::isBlank);
     }
 
     /** Common practice for each subdivision, tuplets and mixtures. */
@@ -68,9 +69,10 @@ class CountingSystemTest {
                 "GROUPS; 7/8(2+2+3); 1/16; 1 2 3 4 | 1 2 3 4 | 1 2 3 4 5 6",
                 "GROUPS; 7/8(2+2+3); 1/4; 1 | 1 | 1 2 3"
             })
-    void countsSubdivisions(CountingSystem school, String bar, String value, String count) {
-        Subdivision division = Subdivision.into(NoteValue.parse(value));
-        assertThat(CountText.write(bars(bar).bars().get(0), school, division)).isEqualTo(count);
+    void countsSubdivisions(CountingSystem countingSystem, String bar, String value, String count) {
+        Subdivision subdivision = Subdivision.into(NoteValue.parse(value));
+        assertThat(CountText.write(bars(bar).bars().get(0), countingSystem, subdivision))
+                .isEqualTo(count);
     }
 
     @Test
@@ -86,13 +88,13 @@ class CountingSystemTest {
     /** What is said tiles the bar, whatever it is divided into. */
     @Property(tries = 300)
     void whatIsSaidFillsTheBar(
-            @ForAll CountingSystem school,
+            @ForAll CountingSystem countingSystem,
             @ForAll @IntRange(min = 1, max = 40) int numerator,
             @ForAll @IntRange(min = 1, max = 24) int denominator,
             @ForAll @IntRange(min = 1, max = 36) int value) {
         Bar bar = Bar.of(Meter.of(numerator, denominator));
         NoteValue at = NoteValue.ZERO;
-        for (SpokenSyllable said : school.count(bar, Subdivision.into(NoteValue.of(1, value)))) {
+        for (SpokenSyllable said : countingSystem.count(bar, Subdivision.into(NoteValue.of(1, value)))) {
             assertThat(said.at()).isEqualTo(at);
             assertThat(said.syllable()).isNotBlank();
             at = at.plus(said.length());
@@ -103,13 +105,13 @@ class CountingSystemTest {
     /** Saying and reading back agree in every school, for random groupings. */
     @Property(tries = 300)
     void whatIsSaidIsReadBack(
-            @ForAll CountingSystem school,
+            @ForAll CountingSystem countingSystem,
             @ForAll @Size(min = 1, max = 9) List<@IntRange(min = 1, max = 11) Integer> groups) {
         Meter meter = Meter.of(groups.stream().mapToInt(Integer::intValue).sum(), 16);
         Bar bar = new Bar(meter, new Grouping(groups));
-        String said = CountText.write(bar, school, Subdivision.AS_WRITTEN);
-        Bar read = CountText.read(meter, school, said);
-        assertThat(CountText.write(read, school, Subdivision.AS_WRITTEN)
+        String said = CountText.write(bar, countingSystem, Subdivision.AS_WRITTEN);
+        Bar read = CountText.read(meter, countingSystem, said);
+        assertThat(CountText.write(read, countingSystem, Subdivision.AS_WRITTEN)
                         .replace("|", "")
                         .split(" +"))
                 .isEqualTo(said.replace("|", "").split(" +"));

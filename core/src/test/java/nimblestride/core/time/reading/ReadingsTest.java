@@ -21,8 +21,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class ReadingsTest {
-    private static List<Reading> first(int numerator, int denominator, ReadingApproach school, int many) {
-        return Readings.of(Meter.of(numerator, denominator), school, ReadingFilter.ANY)
+    private static List<Reading> first(int numerator, int denominator, ReadingApproach approach, int many) {
+        return Readings.of(Meter.of(numerator, denominator), approach, ReadingFilter.ANY)
                 .limit(many)
                 .toList();
     }
@@ -44,8 +44,8 @@ class ReadingsTest {
                 "10 | 8  | CELLS       | 5+5        | two 5s                          | 5/8, 5/8"
             })
     void saysTheUsualThingFirst(
-            int numerator, int denominator, ReadingApproach school, String grouping, String why, String written) {
-        Reading best = first(numerator, denominator, school, 1).get(0);
+            int numerator, int denominator, ReadingApproach approach, String grouping, String why, String written) {
+        Reading best = first(numerator, denominator, approach, 1).get(0);
         assertThat(best.grouping()).hasToString(grouping);
         assertThat(best.why()).isEqualTo(why);
         assertThat(best.writtenAs().stream().map(Meter::toString).toList()).isEqualTo(List.of(written.split(", ")));
@@ -55,9 +55,9 @@ class ReadingsTest {
     void everyReadingFillsTheBarAndIsWrittenAsLongAsItIs(
             @ForAll @IntRange(min = 1, max = 70) int numerator, @ForAll @IntRange(min = 0, max = 5) int under) {
         Meter meter = Meter.of(numerator, new int[] {1, 2, 4, 8, 12, 16}[under]);
-        for (ReadingApproach school : ReadingApproach.values()) {
+        for (ReadingApproach approach : ReadingApproach.values()) {
             List<Reading> readings =
-                    Readings.of(meter, school, ReadingFilter.ANY).limit(20).toList();
+                    Readings.of(meter, approach, ReadingFilter.ANY).limit(20).toList();
             assertThat(readings.stream().map(Reading::effort).toList()).isSorted();
             for (Reading reading : readings) {
                 assertThat(new Bar(meter, reading.grouping()).length()).isEqualTo(meter.length());
@@ -136,15 +136,15 @@ class ReadingsTest {
             @ForAll @IntRange(min = 2, max = 4) int first,
             @ForAll @IntRange(min = 2, max = 4) int last,
             @ForAll @IntRange(min = 2, max = 5) int mostGroups,
-            @ForAll ReadingApproach school) {
+            @ForAll ReadingApproach approach) {
         Meter meter = Meter.of(units, 8);
         ReadingFilter wish = new ReadingFilter(
                 OptionalInt.of(first), OptionalInt.of(last), mostGroups, Set.of(2, 3, 4), Optional.empty());
-        List<List<Integer>> asked = Readings.of(meter, school, wish)
+        List<List<Integer>> asked = Readings.of(meter, approach, wish)
                 .map(reading -> reading.grouping().sizes())
                 .distinct()
                 .toList();
-        List<List<Integer>> lookedThrough = Readings.of(meter, school, ReadingFilter.ANY)
+        List<List<Integer>> lookedThrough = Readings.of(meter, approach, ReadingFilter.ANY)
                 .map(reading -> reading.grouping().sizes())
                 .filter(sizes -> sizes.get(0) == first
                         && sizes.get(sizes.size() - 1) == last

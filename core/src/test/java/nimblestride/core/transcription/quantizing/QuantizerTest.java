@@ -15,7 +15,7 @@ import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.transcription.quantizing.Quantizer.Beat;
 import nimblestride.core.transcription.quantizing.Quantizer.Onset;
-import nimblestride.core.transcription.quantizing.Quantizer.Quantised;
+import nimblestride.core.transcription.quantizing.Quantizer.Quantized;
 import nimblestride.core.transcription.source.ImportedSound;
 import nimblestride.core.transcription.source.QuantizingError;
 import org.junit.jupiter.api.Test;
@@ -25,7 +25,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class QuantizerTest {
     private static final Phrase FOUR = bars("4/4");
     /** A quarter lasts half a second. */
-    private static final double SECONDS_A_WHOLE = 2;
+    private static final double SECONDS_PER_WHOLE = 2;
 
     private static final ImportedSound SNARE = ImportedSound.ofKey(38);
 
@@ -45,16 +45,16 @@ class QuantizerTest {
     }
 
     /** @param spread and bias in seconds */
-    private static Quantised played(List<NoteValue> written, double spread, double bias, long seed) {
+    private static Quantized played(List<NoteValue> written, double spread, double bias, long seed) {
         Random random = new Random(seed);
         List<Onset> onsets = new ArrayList<>();
         double last = 0;
         for (NoteValue at : written) {
-            double seconds = Math.max(last, at.toDouble() * SECONDS_A_WHOLE + bias + random.nextGaussian() * spread);
+            double seconds = Math.max(last, at.toDouble() * SECONDS_PER_WHOLE + bias + random.nextGaussian() * spread);
             last = seconds;
-            onsets.add(new Onset(NoteValue.of(Math.round(seconds / SECONDS_A_WHOLE * 1e6), 1_000_000), SNARE));
+            onsets.add(new Onset(NoteValue.of(Math.round(seconds / SECONDS_PER_WHOLE * 1e6), 1_000_000), SNARE));
         }
-        return Quantizer.of(onsets, quarters(36), SECONDS_A_WHOLE);
+        return Quantizer.of(onsets, quarters(36), SECONDS_PER_WHOLE);
     }
 
     /** How many of 40 are put back just as they were written. */

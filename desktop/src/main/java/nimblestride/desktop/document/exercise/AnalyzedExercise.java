@@ -8,7 +8,7 @@ import nimblestride.core.insight.finding.Findings;
 import nimblestride.core.layer.limbs.LimbAssignment;
 
 /** An exercise and all that follows from it: what every view draws from. */
-public record AnalyzedExercise(Analysis reckoning, List<Finding> findings) {
+public record AnalyzedExercise(Analysis analysis, List<Finding> findings) {
     public static final int OPENING_BARS = 64;
 
     public static AnalyzedExercise to(Exercise exercise) {
@@ -17,19 +17,19 @@ public record AnalyzedExercise(Analysis reckoning, List<Finding> findings) {
 
     /** To an exercise that has been changed: the same as {@link #to}, and sooner where little has. */
     public AnalyzedExercise after(Exercise changed) {
-        return of(reckoning.after(changed));
+        return of(analysis.after(changed));
     }
 
-    private static AnalyzedExercise of(Analysis reckoning) {
-        return new AnalyzedExercise(reckoning, Findings.of(reckoning));
+    private static AnalyzedExercise of(Analysis analysis) {
+        return new AnalyzedExercise(analysis, Findings.of(analysis));
     }
 
     public Exercise exercise() {
-        return reckoning.exercise();
+        return analysis.exercise();
     }
 
     /** Who plays what in the first bars of the phrase, at most {@value #OPENING_BARS}: worked out anew each time. */
     public LimbAssignment opening() {
-        return reckoning.hands(Math.min(OPENING_BARS, exercise().phrase().bars().size()));
+        return analysis.hands(Math.min(OPENING_BARS, exercise().phrase().bars().size()));
     }
 }

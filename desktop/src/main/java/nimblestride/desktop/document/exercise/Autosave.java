@@ -11,14 +11,14 @@ import nimblestride.formats.json.DraftJson.Draft;
 
 /** Keeps every state of a desk shortly after it comes about, on a thread of its own, the newest first. */
 public final class Autosave implements AutoCloseable {
-    private final DraftStore keeper;
+    private final DraftStore drafts;
     private final Consumer<String> problems;
     private final AtomicReference<Draft> waiting = new AtomicReference<>();
     private final ExecutorService writing = Executors.newSingleThreadExecutor(task -> new Thread(task, "autosave"));
 
     /** @param problems is told, on any thread, when a draft cannot be written */
-    public Autosave(DraftStore keeper, Consumer<String> problems) {
-        this.keeper = keeper;
+    public Autosave(DraftStore drafts, Consumer<String> problems) {
+        this.drafts = drafts;
         this.problems = problems;
     }
 
@@ -35,7 +35,7 @@ public final class Autosave implements AutoCloseable {
             return;
         }
         try {
-            keeper.keep(draft);
+            drafts.keep(draft);
         } catch (StrideException e) {
             problems.accept("Your work could not be kept on disk: " + e.getMessage());
         } catch (RuntimeException | Error e) {

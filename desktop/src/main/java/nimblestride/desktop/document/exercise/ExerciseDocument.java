@@ -109,10 +109,10 @@ public final class ExerciseDocument implements AutoCloseable {
     }
 
     /** Takes another feel in hand: no step of its own, and nothing that needs to be saved. */
-    public void turnTo(int feel) {
-        if (feel != history.present().inHand()) {
+    public void select(int content) {
+        if (content != history.present().selected()) {
             endBurst();
-            history = history.turnedTo(feel);
+            history = history.withSelected(content);
             show();
         }
     }
@@ -158,7 +158,7 @@ public final class ExerciseDocument implements AutoCloseable {
     }
 
     private boolean isKept() {
-        return written != null && history.present().turnedTo(0).equals(written.turnedTo(0));
+        return written != null && history.present().withSelected(0).equals(written.withSelected(0));
     }
 
     private void show() {

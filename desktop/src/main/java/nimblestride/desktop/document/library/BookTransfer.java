@@ -48,22 +48,23 @@ public final class BookTransfer {
         BookJson.write(out, told -> {
             exercises(book, told, kept -> true);
             for (Collections.Collection collection : book.collections().all()) {
-                List<UUID> inIt = book.shelf().search("", Optional.of(collection.id()), 0, Integer.MAX_VALUE).stream()
-                        .map(ExerciseSummary::id)
-                        .toList();
+                List<UUID> inIt =
+                        book.exercises().search("", Optional.of(collection.id()), 0, Integer.MAX_VALUE).stream()
+                                .map(ExerciseSummary::id)
+                                .toList();
                 told.collection(collection.name(), inIt);
             }
-            List<Student> students = book.register().students();
+            List<Student> students = book.students().students();
             for (Student student : students) {
                 told.student(student);
             }
             for (Student student : students) {
-                for (Assignment assignment : book.register().assignments(student.id())) {
+                for (Assignment assignment : book.students().assignments(student.id())) {
                     told.assignment(assignment);
                 }
             }
             for (Student student : students) {
-                for (Lesson lesson : book.register().lessons(student.id())) {
+                for (Lesson lesson : book.students().lessons(student.id())) {
                     told.lesson(lesson);
                 }
             }
@@ -77,10 +78,12 @@ public final class BookTransfer {
     }
 
     private static void exercises(Book book, BookVisitor told, Predicate<ExerciseSummary> wanted) {
-        for (ExerciseSummary kept : book.shelf().all()) {
+        for (ExerciseSummary kept : book.exercises().all()) {
             if (wanted.test(kept)) {
                 told.exercise(
-                        kept.id(), book.shelf().read(kept.id()), book.shelf().tags(kept.id()));
+                        kept.id(),
+                        book.exercises().read(kept.id()),
+                        book.exercises().tags(kept.id()));
             }
         }
     }
@@ -104,23 +107,23 @@ public final class BookTransfer {
         int added = 0;
         int seen = 0;
         for (Arrivals.OfShelf one : arrivals.exercises) {
-            added += book.shelf().add(one.id, one.exercise, one.tags, now).isPresent() ? 1 : 0;
+            added += book.exercises().add(one.id, one.exercise, one.tags, now).isPresent() ? 1 : 0;
             progress.report(seen++ / (double) arrivals.exercises.size());
         }
         for (Arrivals.Gathered gathered : arrivals.collections) {
             UUID collection = book.collections().named(gathered.name);
             for (UUID id : gathered.exercises) {
-                if (book.shelf().find(id).isPresent()) {
+                if (book.exercises().find(id).isPresent()) {
                     book.collections().put(collection, id);
                 }
             }
         }
         int students = 0;
         for (Student student : arrivals.students) {
-            students += book.register().add(student) ? 1 : 0;
+            students += book.students().add(student) ? 1 : 0;
         }
-        arrivals.assignments.forEach(book.register()::add);
-        arrivals.lessons.forEach(book.register()::add);
+        arrivals.assignments.forEach(book.students()::add);
+        arrivals.lessons.forEach(book.students()::add);
         PracticeLog.Merged merged = book.log().addNew(arrivals.entries);
         progress.report(-1);
         return Counted.count(added, "exercise") + " new, "
@@ -215,10 +218,10 @@ public final class BookTransfer {
 
     private static LogEntry known(Book book, LogEntry entry) {
         if (entry.exercise().isPresent()
-                && book.shelf().find(entry.exercise().get()).isPresent()) {
+                && book.exercises().find(entry.exercise().get()).isPresent()) {
             return entry;
         }
-        Optional<UUID> named = book.shelf().named(entry.what()).map(ExerciseSummary::id);
+        Optional<UUID> named = book.exercises().named(entry.what()).map(ExerciseSummary::id);
         return named.isEmpty() ? entry : entry.about(named);
     }
 }

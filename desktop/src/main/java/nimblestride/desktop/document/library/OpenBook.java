@@ -132,7 +132,7 @@ public final class OpenBook implements AutoCloseable {
 
     /** Books were folders of files once: what can be read in such a folder comes into a new Book. */
     private void takeOver(LegacyBookFolder folder) {
-        book.orElseThrow().shelf().addAll(folder.exercises(), now());
+        book.orElseThrow().exercises().addAll(folder.exercises(), now());
         if (!folder.unreadable().isEmpty()) {
             tell.accept("Not all of the old Book could be read; the files are where they were. "
                     + String.join("; ", folder.unreadable()));

@@ -71,8 +71,8 @@ public final class SampleBook {
         for (Map.Entry<String, Set<String>> one : FILES.entrySet()) {
             Exercise exercise = season.planned(piece(one.getKey()));
             ExerciseSummary kept =
-                    book.shelf().add(exercise, today.minusDays(80).atTime(17, 0));
-            book.shelf().tag(kept.id(), one.getValue());
+                    book.exercises().add(exercise, today.minusDays(80).atTime(17, 0));
+            book.exercises().tag(kept.id(), one.getValue());
         }
         collect(book, "Procession", List.of("Weir Steps", "Towpath Fourteen", "Lamplighters' Walk", "Rope Walk"));
         collect(book, "On the bridge", List.of("Lantern Bridge", "Lock Gate", "Turning the Barge"));
@@ -89,9 +89,9 @@ public final class SampleBook {
         int added = 0;
         for (Map.Entry<String, Set<String>> one : FILES.entrySet()) {
             Exercise exercise = piece(one.getKey());
-            if (book.shelf().named(exercise.name()).isEmpty()) {
-                ExerciseSummary kept = book.shelf().add(exercise, now);
-                book.shelf().tag(kept.id(), one.getValue());
+            if (book.exercises().named(exercise.name()).isEmpty()) {
+                ExerciseSummary kept = book.exercises().add(exercise, now);
+                book.exercises().tag(kept.id(), one.getValue());
                 added++;
             }
         }
@@ -102,7 +102,7 @@ public final class SampleBook {
         UUID collection = book.collections().named(name);
         for (String piece : pieces) {
             book.collections()
-                    .put(collection, book.shelf().named(piece).orElseThrow().id());
+                    .put(collection, book.exercises().named(piece).orElseThrow().id());
         }
     }
 }

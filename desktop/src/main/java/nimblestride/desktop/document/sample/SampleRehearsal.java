@@ -26,7 +26,7 @@ public final class SampleRehearsal {
     private static final int PERCUSSION_CHANNEL = 9;
     private static final int LOUDEST = 127;
     private static final int SET_TEMPO = 0x51;
-    private static final double MICROS_A_MINUTE = 60e6;
+    private static final double MICROS_PER_MINUTE = 60e6;
     private static final TimingHabits PLAYER = new TimingHabits(6, -4, 8, 11);
 
     private SampleRehearsal() {}
@@ -48,7 +48,7 @@ public final class SampleRehearsal {
         Sequence sequence = new Sequence(Sequence.PPQ, PER_QUARTER);
         Track track = sequence.createTrack();
         double quarters = exercise.tempo().quartersPerMinute().doubleValue();
-        int micros = (int) Math.round(MICROS_A_MINUTE / quarters);
+        int micros = (int) Math.round(MICROS_PER_MINUTE / quarters);
         byte[] data = {(byte) (micros >> 16), (byte) (micros >> 8), (byte) micros};
         track.add(new MidiEvent(new MetaMessage(SET_TEMPO, data, data.length), 0));
         Phrase phrase = exercise.phrase();

@@ -83,12 +83,12 @@ final class SampleSeason {
     }
 
     private ExerciseSummary kept(String name) {
-        return book.shelf().named(name).orElseThrow();
+        return book.exercises().named(name).orElseThrow();
     }
 
     private void climb(String name) {
         ExerciseSummary kept = kept(name);
-        Exercise piece = book.shelf().read(kept.id());
+        Exercise piece = book.exercises().read(kept.id());
         Ladder ladder = piece.practice().ladder().orElseThrow();
         LadderProgress standing = ladder.begin();
         LocalDate from = today.minusWeeks(WEEKS);
@@ -117,7 +117,7 @@ final class SampleSeason {
 
     private void play(String name) {
         ExerciseSummary kept = kept(name);
-        Tempo tempo = book.shelf().read(kept.id()).start();
+        Tempo tempo = book.exercises().read(kept.id()).start();
         for (int week = WEEKS; week > 3; week--) {
             entries.add(new LogEntry(
                     id(),
@@ -140,7 +140,7 @@ final class SampleSeason {
                 new Student(id(), "Juniper", "Two lessons a month."),
                 new Student(id(), "Teasel", ""));
         for (Student student : all) {
-            book.register().put(student);
+            book.students().put(student);
         }
         set(all.get(0), "Weir Steps", 14, 7, "All limbs at 150, then the kick alone.", false);
         set(all.get(0), "Lamplighters' Walk", 21, -2, "Ghost notes softer.", false);
@@ -157,7 +157,7 @@ final class SampleSeason {
     }
 
     private void set(Student student, String piece, int daysAgo, int dueIn, String note, boolean done) {
-        book.register()
+        book.students()
                 .put(new Assignment(
                         id(),
                         student.id(),
@@ -170,14 +170,14 @@ final class SampleSeason {
     }
 
     private void lessons(Student student) {
-        book.register()
+        book.students()
                 .put(new Lesson(
                         id(),
                         student.id(),
                         today.minusDays(14),
                         "Counted the elevens aloud, restarting at each group. Hands fine, foot late on the 1.",
                         "One limb at a time, then all; bring the pad."));
-        book.register()
+        book.students()
                 .put(new Lesson(
                         id(),
                         student.id(),
@@ -188,7 +188,7 @@ final class SampleSeason {
 
     private void diary(Student student, String piece, int times) {
         ExerciseSummary kept = kept(piece);
-        Tempo goal = book.shelf().read(kept.id()).start();
+        Tempo goal = book.exercises().read(kept.id()).start();
         for (int i = 0; i < times; i++) {
             book.log()
                     .add(new LogEntry(

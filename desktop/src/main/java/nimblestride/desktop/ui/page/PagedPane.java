@@ -27,7 +27,7 @@ public class PagedPane extends HBox implements AutoCloseable {
     private final List<LazyPage<?>> pages = new ArrayList<>();
     private Optional<Exercise> latest = Optional.empty();
     private Optional<AnalyzedExercise> latestAnswer = Optional.empty();
-    private Optional<LazyPage<?>> inHand = Optional.empty();
+    private Optional<LazyPage<?>> inView = Optional.empty();
 
     protected PagedPane() {
         getStyleClass().add("pages");
@@ -65,7 +65,7 @@ public class PagedPane extends HBox implements AutoCloseable {
         button.setMaxWidth(Double.MAX_VALUE);
         button.selectedProperty().addListener((property, was, selected) -> {
             if (selected) {
-                inHand = Optional.of(page);
+                inView = Optional.of(page);
                 showPage();
                 answerPage();
             }
@@ -114,7 +114,7 @@ public class PagedPane extends HBox implements AutoCloseable {
         if (getScene() == null) {
             return Optional.empty();
         }
-        return inHand.map(late -> {
+        return inView.map(late -> {
             Region page = late.get();
             if (!getChildren().equals(List.of(names, page))) {
                 HBox.setHgrow(page, Priority.ALWAYS);

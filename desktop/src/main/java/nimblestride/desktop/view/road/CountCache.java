@@ -9,15 +9,15 @@ import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
 
 /** What is said in bars, in one school and division: worked out once for each bar, and forgotten when it is not asked for. */
-record CountCache(CountingSystem school, Subdivision division, Map<Bar, List<SpokenSyllable>> known) {
+record CountCache(CountingSystem countingSystem, Subdivision subdivision, Map<Bar, List<SpokenSyllable>> known) {
     private static final int MAX_KNOWN = 512;
 
-    CountCache(CountingSystem school, Subdivision division) {
-        this(school, division, new Latest());
+    CountCache(CountingSystem countingSystem, Subdivision subdivision) {
+        this(countingSystem, subdivision, new Latest());
     }
 
     List<SpokenSyllable> of(Bar bar) {
-        return known.computeIfAbsent(bar, counted -> school.count(counted, division));
+        return known.computeIfAbsent(bar, counted -> countingSystem.count(counted, subdivision));
     }
 
     private static final class Latest extends LinkedHashMap<Bar, List<SpokenSyllable>> {

@@ -15,12 +15,12 @@ import nimblestride.core.layer.pattern.Pattern;
  */
 record LayerLanes(int count, boolean lettered, boolean played) {
     static LayerLanes of(Exercise exercise, boolean played) {
-        int most = exercise.feels().stream()
-                .mapToInt(feel -> feel.layers().size())
+        int most = exercise.contents().stream()
+                .mapToInt(content -> content.layers().size())
                 .max()
                 .orElse(0);
-        boolean lettered = exercise.feels().stream()
-                .flatMap(feel -> feel.layers().stream())
+        boolean lettered = exercise.contents().stream()
+                .flatMap(content -> content.layers().stream())
                 .anyMatch(layer -> isLettered(layer.pattern()));
         return new LayerLanes(most, lettered, played);
     }

@@ -54,15 +54,15 @@ final class OverviewStrip extends StackPane {
     }
 
     /** @param length of the way home, in whole notes */
-    void show(Analysis reckoning, double length) {
+    void show(Analysis analysis, double length) {
         total = length;
-        shown = Optional.of(reckoning);
-        Phrase phrase = reckoning.exercise().phrase();
+        shown = Optional.of(analysis);
+        Phrase phrase = analysis.exercise().phrase();
         double unit = phrase.grid().unit().toDouble();
         starts = IntStream.range(0, phrase.bars().size())
                 .mapToDouble(bar -> phrase.startOnGrid(bar) * unit)
                 .toArray();
-        List<Alignment> alignments = reckoning.layers().stream()
+        List<Alignment> alignments = analysis.layers().stream()
                 .flatMap(layer -> layer.alignment().result().stream())
                 .toList();
         landings = Optional.of(Landings.before(barsOf(phrase), alignments, MAX_LANDINGS));
@@ -86,11 +86,11 @@ final class OverviewStrip extends StackPane {
     }
 
     private void draw(GraphicsContext g) {
-        shown.ifPresent(reckoning -> draw(g, reckoning));
+        shown.ifPresent(analysis -> draw(g, analysis));
     }
 
-    private void draw(GraphicsContext g, Analysis reckoning) {
-        Phrase phrase = reckoning.exercise().phrase();
+    private void draw(GraphicsContext g, Analysis analysis) {
+        Phrase phrase = analysis.exercise().phrase();
         g.setFill(palette.panel());
         g.setStroke(palette.quiet());
         g.setLineWidth(1);
@@ -101,12 +101,12 @@ final class OverviewStrip extends StackPane {
         g.setStroke(palette.quiet());
         g.strokeLine(x(0), LINE, x(total), LINE);
         bars(g, phrase);
-        List<Analysis.OfLayer> layers = reckoning.layers();
-        landings(g, reckoning);
+        List<Analysis.OfLayer> layers = analysis.layers();
+        landings(g, analysis);
         g.setFill(palette.quiet());
         g.setFont(Typefaces.text(12));
         g.fillText("the whole way", 6, LINE + 4);
-        if (!layers.isEmpty() && reckoning.together().result().isPresent()) {
+        if (!layers.isEmpty() && analysis.together().result().isPresent()) {
             g.setStroke(palette.landing());
             g.setLineWidth(4);
             g.strokeLine(x(total), 8, x(total), HEIGHT - 8);
@@ -136,12 +136,12 @@ final class OverviewStrip extends StackPane {
     }
 
     /** A dot on every bar line that is landed on, the larger the more layers land there. */
-    private void landings(GraphicsContext g, Analysis reckoning) {
+    private void landings(GraphicsContext g, Analysis analysis) {
         DotRow dots = new DotRow(LINE, getWidth());
-        double phraseLength = reckoning.exercise().phrase().length().toDouble();
+        double phraseLength = analysis.exercise().phrase().length().toDouble();
         landings.ifPresent(found -> found.forEach((bar, layers) -> dots.add(
                 x(startOf(bar, phraseLength)),
-                2.5 + 4.0 * layers / reckoning.layers().size())));
+                2.5 + 4.0 * layers / analysis.layers().size())));
         g.setFill(palette.landing());
         dots.fill(g);
     }

@@ -76,19 +76,19 @@ final class RoadLabels {
 
     private final RoadPicture picture;
     private final VisibleRange stretch;
-    private final RoadLayout contour;
+    private final RoadLayout layout;
     private final TextWidths widths;
 
-    private RoadLabels(RoadPicture picture, VisibleRange stretch, RoadLayout contour, TextWidths widths) {
+    private RoadLabels(RoadPicture picture, VisibleRange stretch, RoadLayout layout, TextWidths widths) {
         this.picture = picture;
         this.stretch = stretch;
-        this.contour = contour;
+        this.layout = layout;
         this.widths = widths;
     }
 
     /** What looks alike comes one after the other, so that it can be painted so. */
-    static List<Words> of(RoadPicture picture, VisibleRange stretch, RoadLayout contour, TextWidths widths) {
-        RoadLabels writing = new RoadLabels(picture, stretch, contour, widths);
+    static List<Words> of(RoadPicture picture, VisibleRange stretch, RoadLayout layout, TextWidths widths) {
+        RoadLabels writing = new RoadLabels(picture, stretch, layout, widths);
         List<Words> all = new ArrayList<>(writing.barNumbers());
         all.addAll(writing.signatures());
         picture.strides().forEach(stride -> all.addAll(writing.units(stride)));
@@ -225,8 +225,8 @@ final class RoadLabels {
     private List<Words> units(RoadPicture.Stride stride) {
         double from = x(stride.from());
         double to = x(stride.to());
-        double rise = contour.rise(to - from);
-        double top = contour.ground() - rise;
+        double rise = layout.rise(to - from);
+        double top = layout.ground() - rise;
         Words under = words(Kind.UNITS, Integer.toString(stride.units()), 12, (from + to) / 2, top + 13);
         if (to - from < Math.max(MIN_TOLD_WIDTH, under.width + 8)) {
             return List.of();
@@ -271,6 +271,6 @@ final class RoadLabels {
                 tick.count(),
                 groupStart ? 14 : 12.5,
                 x(tick.at()),
-                contour.ground() + COUNTS);
+                layout.ground() + COUNTS);
     }
 }

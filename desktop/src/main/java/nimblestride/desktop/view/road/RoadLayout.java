@@ -47,8 +47,7 @@ record RoadLayout(double ground, double steepness, double firstLane, double betw
         double least = heightFor(lanes);
         double ample = height(lanes, GROUND, toLanes(lanes, TO_LANES), LANE);
         double part = Math.max(0, Math.min(1, (height - least) / (ample - least)));
-        double ground =
-                between(MIN_GROUND, GROUND, part) + Math.max(0, Math.min(MAX_GROUND - GROUND, height - ample));
+        double ground = between(MIN_GROUND, GROUND, part) + Math.max(0, Math.min(MAX_GROUND - GROUND, height - ample));
         double widest = picture.strides().stream()
                         .mapToDouble(stride -> stride.to() - stride.from())
                         .max()

@@ -127,9 +127,9 @@ final class RoadMouse {
     }
 
     private void drag(MouseEvent event) {
-        held.ifPresent(foot -> inView.get()
+        held.ifPresent(statusBar -> inView.get()
                 .ifPresent(ground -> regrouping.ifPresent(
-                        listener -> listener.regroup(foot.bar(), foot.movedTo(ground.moment(event))))));
+                        listener -> listener.regroup(statusBar.bar(), statusBar.movedTo(ground.moment(event))))));
     }
 
     private void letGo() {

@@ -26,7 +26,7 @@ final class RoadPainter {
     private final RoadPicture picture;
     private final VisibleRange stretch;
     private final double height;
-    private final RoadLayout contour;
+    private final RoadLayout layout;
     private final double ground;
 
     RoadPainter(
@@ -41,8 +41,8 @@ final class RoadPainter {
         this.picture = picture;
         this.stretch = stretch;
         this.height = height;
-        this.contour = RoadLayout.of(picture, stretch, lanes, height);
-        this.ground = contour.ground();
+        this.layout = RoadLayout.of(picture, stretch, lanes, height);
+        this.ground = layout.ground();
     }
 
     /** How far below the top the ground line runs. */
@@ -60,7 +60,7 @@ final class RoadPainter {
         picture.strides().forEach(this::stride);
         picture.posts().forEach(this::post);
         ticks();
-        write(RoadLabels.of(picture, stretch, contour, widths));
+        write(RoadLabels.of(picture, stretch, layout, widths));
         picture.lanes().forEach(this::lane);
         letters();
         picture.home().ifPresent(this::home);
@@ -81,7 +81,7 @@ final class RoadPainter {
     private void stride(RoadPicture.Stride stride) {
         double from = x(stride.from());
         double to = x(stride.to());
-        double top = ground - 2 * contour.rise(to - from);
+        double top = ground - 2 * layout.rise(to - from);
         g.setStroke(palette.ink());
         g.setLineWidth(1.8);
         g.beginPath();
@@ -132,7 +132,7 @@ final class RoadPainter {
     }
 
     private void lane(RoadPicture.Lane lane) {
-        double y = contour.lane(lane.layer());
+        double y = layout.lane(lane.layer());
         Color color = palette.layer(lane.layer());
         g.setStroke(palette.line());
         g.setLineWidth(1);
@@ -161,7 +161,7 @@ final class RoadPainter {
                 .collect(Collectors.toSet());
         text(Typefaces.text(11), palette.ink(), TextAlignment.CENTER);
         for (RoadPicture.Lane lane : picture.lanes()) {
-            double y = contour.lane(lane.layer()) + 14;
+            double y = layout.lane(lane.layer()) + 14;
             double last = Double.NEGATIVE_INFINITY;
             for (RoadPicture.Mark mark : lane.marks()) {
                 double x = x(mark.at());
@@ -195,7 +195,7 @@ final class RoadPainter {
     }
 
     private void laneName(RoadPicture.Lane lane) {
-        double y = contour.lane(lane.layer());
+        double y = layout.lane(lane.layer());
         new MarkBatch()
                 .add(MarkShape.of(lane.layer()), 14, y, MARK, Stroke.NORMAL, palette.layer(lane.layer()))
                 .draw(g);
@@ -255,7 +255,7 @@ final class RoadPainter {
                 .filter(stride -> stride.from() <= moment && moment < stride.to())
                 .mapToDouble(stride -> {
                     double part = (moment - stride.from()) / (stride.to() - stride.from());
-                    return 4 * part * (1 - part) * contour.rise((stride.to() - stride.from()) * stretch.scale());
+                    return 4 * part * (1 - part) * layout.rise((stride.to() - stride.from()) * stretch.scale());
                 })
                 .findFirst();
     }

@@ -73,12 +73,12 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
     record Mark(double at, Stroke stroke) {}
 
     /** @param stage how many layers are shown, from the first on */
-    static RoadPicture of(Analysis reckoning, VisibleRange stretch, CountCache counts, int stage) {
-        return new Drawing(reckoning, stretch, counts).draw(stage);
+    static RoadPicture of(Analysis analysis, VisibleRange stretch, CountCache counts, int stage) {
+        return new Drawing(analysis, stretch, counts).draw(stage);
     }
 
     private static final class Drawing {
-        private final Analysis reckoning;
+        private final Analysis analysis;
         private final Phrase phrase;
         private final VisibleRange stretch;
         private final CountCache counts;
@@ -87,9 +87,9 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
         private final List<Tick> ticks = new ArrayList<>();
         private final Set<NoteValue> barLines = new HashSet<>();
 
-        Drawing(Analysis reckoning, VisibleRange stretch, CountCache counts) {
-            this.reckoning = reckoning;
-            this.phrase = reckoning.exercise().phrase();
+        Drawing(Analysis analysis, VisibleRange stretch, CountCache counts) {
+            this.analysis = analysis;
+            this.phrase = analysis.exercise().phrase();
             this.stretch = stretch;
             this.counts = counts;
         }
@@ -110,8 +110,8 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
                 start = start.plus(here.length());
             }
             List<Lane> lanes = new ArrayList<>();
-            for (int i = 0; i < Math.min(stage, reckoning.layers().size()); i++) {
-                lanes.add(lane(i, reckoning.layers().get(i)));
+            for (int i = 0; i < Math.min(stage, analysis.layers().size()); i++) {
+                lanes.add(lane(i, analysis.layers().get(i)));
             }
             return new RoadPicture(posts, strides, ticks, lanes, home());
         }
@@ -145,7 +145,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
 
         /** Where beats are counted, the whole place at the start of a group. */
         private String syllable(Bar bar, SpokenSyllable said) {
-            return counts.school() == CountingSystem.BEATS && said.startsGroup()
+            return counts.countingSystem() == CountingSystem.BEATS && said.startsGroup()
                     ? new CountPosition(bar.meter(), said.at()).toString()
                     : said.syllable();
         }
@@ -161,7 +161,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
                         false,
                         layer.alignment().problem());
             }
-            List<Hit> hits = alignment.get().course().between(stretch.from(), stretch.to(), MAX_MARKS + 1);
+            List<Hit> hits = alignment.get().timeline().between(stretch.from(), stretch.to(), MAX_MARKS + 1);
             boolean dense = hits.size() > Math.min(MAX_MARKS, stretch.width() / 3);
             List<Mark> marks = new ArrayList<>();
             if (!dense) {
@@ -174,7 +174,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
 
         private List<Double> landings(Alignment alignment) {
             List<Double> landings = new ArrayList<>();
-            for (NoteValue start : alignment.course().cycleStartsBetween(stretch.from(), stretch.to(), MAX_MARKS)) {
+            for (NoteValue start : alignment.timeline().cycleStartsBetween(stretch.from(), stretch.to(), MAX_MARKS)) {
                 if (barLines.contains(start)) {
                     landings.add(start.toDouble());
                 }
@@ -183,11 +183,10 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
         }
 
         private OptionalDouble home() {
-            if (reckoning.layers().stream().allMatch(layer -> layer.layer().pattern() instanceof Pattern.Placed)) {
+            if (analysis.layers().stream().allMatch(layer -> layer.layer().pattern() instanceof Pattern.Placed)) {
                 return OptionalDouble.empty();
             }
-            return reckoning
-                    .together()
+            return analysis.together()
                     .result()
                     .map(together -> together.length().toDouble())
                     .filter(at -> at <= stretch.end() && at >= stretch.start())

@@ -50,23 +50,23 @@ public final class RoadView extends BorderPane {
     private final DrawingCanvas moving = new DrawingCanvas((g, width, height) -> drawMarker(g, height));
 
     private final ScrollPane lanes = new ScrollIntoView(new StackPane(slate, moving)).filled();
-    private final Viewport sight = new Viewport(this::viewWidth, this::length, this::paint);
-    private final OverviewStrip journey = new OverviewStrip(this::centre);
+    private final Viewport viewport = new Viewport(this::viewWidth, this::length, this::paint);
+    private final OverviewStrip journey = new OverviewStrip(this::center);
     private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.DAY);
-    private final ObjectProperty<CountingSystem> school = new SimpleObjectProperty<>(CountingSystem.BEATS);
-    private final ObjectProperty<Subdivision> division = new SimpleObjectProperty<>(Subdivision.AS_WRITTEN);
+    private final ObjectProperty<CountingSystem> countingSystem = new SimpleObjectProperty<>(CountingSystem.BEATS);
+    private final ObjectProperty<Subdivision> subdivision = new SimpleObjectProperty<>(Subdivision.AS_WRITTEN);
     private final IntegerProperty stage = new SimpleIntegerProperty(Exercise.MAX_LAYERS);
-    private CountCache counts = new CountCache(school.get(), division.get());
+    private CountCache counts = new CountCache(countingSystem.get(), subdivision.get());
     private final BooleanProperty reducedMotion = new SimpleBooleanProperty();
     private final RoadMouse hand = new RoadMouse(slate, this::groundInView, this::requestFocus);
     private final DoubleExpression lanesHeight = Bindings.createDoubleBinding(
             () -> slate.getMinHeight()
                     + OverviewStrip.HEIGHT
-                    + sight.bar().getHeight()
+                    + viewport.bar().getHeight()
                     + getInsets().getTop()
                     + getInsets().getBottom(),
             slate.minHeightProperty(),
-            sight.bar().heightProperty(),
+            viewport.bar().heightProperty(),
             insetsProperty());
     private AnalyzedExercise answer;
     private RoadPicture picture;
@@ -84,15 +84,15 @@ public final class RoadView extends BorderPane {
         lanes.getStyleClass().add("road-lanes");
         setTop(new VBox(journey));
         setCenter(lanes);
-        setBottom(sight.bar());
+        setBottom(viewport.bar());
         moving.setMouseTransparent(true);
         moving.setVisible(false);
         slate.widthProperty().addListener(change -> refit());
         palette.addListener(change -> paint());
         reducedMotion.addListener(change -> paint());
         stage.addListener(change -> paint());
-        school.addListener(change -> recount());
-        division.addListener(change -> recount());
+        countingSystem.addListener(change -> recount());
+        subdivision.addListener(change -> recount());
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         addEventFilter(ScrollEvent.SCROLL, this::scroll);
@@ -127,14 +127,14 @@ public final class RoadView extends BorderPane {
     }
 
     private void recount() {
-        counts = new CountCache(school.get(), division.get());
+        counts = new CountCache(countingSystem.get(), subdivision.get());
         paint();
     }
 
     private Optional<RoadMouse.Ground> groundInView() {
         return Optional.ofNullable(answer)
                 .map(shown -> new RoadMouse.Ground(
-                        picture, sight.stretch(), ground, shown.exercise().phrase()));
+                        picture, viewport.stretch(), ground, shown.exercise().phrase()));
     }
 
     public ObjectProperty<Palette> paletteProperty() {
@@ -148,12 +148,12 @@ public final class RoadView extends BorderPane {
 
     /** How finely the Road is counted. */
     public ObjectProperty<Subdivision> subdivisionProperty() {
-        return division;
+        return subdivision;
     }
 
     /** The school in which the Road is counted. */
     public ObjectProperty<CountingSystem> countingSystemProperty() {
-        return school;
+        return countingSystem;
     }
 
     /** How high it must be for all lanes to be seen. */
@@ -171,7 +171,7 @@ public final class RoadView extends BorderPane {
         if (!playedOf.map(this::isSameMusic).orElse(true)) {
             played = Optional.empty();
         }
-        journey.show(answer.reckoning(), length());
+        journey.show(answer.analysis(), length());
         makeRoom();
         setAccessibleText(describe());
         refit();
@@ -184,7 +184,7 @@ public final class RoadView extends BorderPane {
 
     private String describe() {
         String layers =
-                answer.reckoning().layers().stream().map(Analysis.OfLayer::name).collect(Collectors.joining(", "));
+                answer.analysis().layers().stream().map(Analysis.OfLayer::name).collect(Collectors.joining(", "));
         String lands =
                 answer.findings().stream().map(finding -> finding.sentence()).collect(Collectors.joining(" "));
         return "The Road; each bar of it stands in words on the page In words of the Cross bench. "
@@ -205,7 +205,7 @@ public final class RoadView extends BorderPane {
     /** To a scale at which the phrase fits, as far as its eighths keep a readable size. */
     public void fitPhrase() {
         fittedLength = answer.exercise().phrase().length();
-        sight.fit(fittedLength.toDouble());
+        viewport.fit(fittedLength.toDouble());
     }
 
     private double viewWidth() {
@@ -215,7 +215,7 @@ public final class RoadView extends BorderPane {
     /** The length shown: until all layers are back together, or some rounds where that is never or too far. */
     private double length() {
         double round = answer.exercise().phrase().length().toDouble();
-        return answer.reckoning()
+        return answer.analysis()
                 .together()
                 .result()
                 .map(together -> together.length().toDouble())
@@ -228,7 +228,7 @@ public final class RoadView extends BorderPane {
         if (answer == null) {
             return NoteValue.ZERO;
         }
-        VisibleRange now = sight.stretch();
+        VisibleRange now = viewport.stretch();
         Phrase phrase = answer.exercise().phrase();
         long bar = phrase.barAt(NoteValue.of((long) Math.floor(now.start() * FINE), FINE));
         boolean cutOff = phrase.startOf(bar).toDouble() < now.start() - 0.02 * (now.end() - now.start());
@@ -239,13 +239,13 @@ public final class RoadView extends BorderPane {
     /** Brings a moment into view, by a page if it is not. */
     public void bringIntoView(NoteValue moment) {
         if (answer != null) {
-            sight.bringIntoView(moment.toDouble());
+            viewport.bringIntoView(moment.toDouble());
         }
     }
 
-    private void centre(double moment) {
+    private void center(double moment) {
         if (answer != null) {
-            sight.centre(moment);
+            viewport.center(moment);
         }
     }
 
@@ -255,14 +255,14 @@ public final class RoadView extends BorderPane {
             return;
         }
         heard = moment.isEmpty() || answer == null ? OptionalDouble.empty() : OptionalDouble.of(wrapped(moment));
-        heard.ifPresent(sight::bringIntoView);
+        heard.ifPresent(viewport::bringIntoView);
         moving.setVisible(heard.isPresent());
         moving.redraw();
     }
 
     /** Where on the screen a moment, in whole notes, stands on the ground line. */
     public Point2D screenPlace(double moment) {
-        return slate.localToScreen(RoadLayout.GUTTER + sight.stretch().x(moment), ground);
+        return slate.localToScreen(RoadLayout.GUTTER + viewport.stretch().x(moment), ground);
     }
 
     /** The moment the marker shows, in whole notes; empty while nothing plays. */
@@ -276,11 +276,11 @@ public final class RoadView extends BorderPane {
     }
 
     public void zoomIn() {
-        sight.zoomIn();
+        viewport.zoomIn();
     }
 
     public void zoomOut() {
-        sight.zoomOut();
+        viewport.zoomOut();
     }
 
     private void scroll(ScrollEvent event) {
@@ -288,9 +288,9 @@ public final class RoadView extends BorderPane {
             return;
         }
         if (event.isControlDown()) {
-            sight.zoom(event.getDeltaY() > 0 ? 1.15 : 1 / 1.15, Math.max(0, event.getX() - RoadLayout.GUTTER));
+            viewport.zoom(event.getDeltaY() > 0 ? 1.15 : 1 / 1.15, Math.max(0, event.getX() - RoadLayout.GUTTER));
         } else {
-            sight.move(-event.getDeltaY() - event.getDeltaX());
+            viewport.move(-event.getDeltaY() - event.getDeltaX());
         }
         event.consume();
     }
@@ -302,7 +302,7 @@ public final class RoadView extends BorderPane {
         if (event.getCode() == KeyCode.DIGIT0 || event.getCode() == KeyCode.NUMPAD0) {
             fitPhrase();
             event.consume();
-        } else if (sight.press(event.getCode())) {
+        } else if (viewport.press(event.getCode())) {
             event.consume();
         }
     }
@@ -311,8 +311,8 @@ public final class RoadView extends BorderPane {
         if (answer == null || slate.getWidth() <= RoadLayout.GUTTER) {
             return;
         }
-        sight.measure();
-        journey.show(sight.stretch(), palette.get());
+        viewport.measure();
+        journey.show(viewport.stretch(), palette.get());
         slate.redraw();
     }
 
@@ -320,8 +320,8 @@ public final class RoadView extends BorderPane {
         if (answer == null || slate.getWidth() <= RoadLayout.GUTTER) {
             return;
         }
-        VisibleRange stretch = sight.stretch();
-        picture = RoadPicture.of(answer.reckoning(), stretch, counts, stage.get());
+        VisibleRange stretch = viewport.stretch();
+        picture = RoadPicture.of(answer.analysis(), stretch, counts, stage.get());
         RoadPainter painter = new RoadPainter(g, palette.get(), picture, stretch, below, height);
         ground = painter.ground();
         painter.paint(widths);
@@ -332,7 +332,7 @@ public final class RoadView extends BorderPane {
 
     private void drawMarker(GraphicsContext g, double height) {
         if (answer != null && picture != null) {
-            heard.ifPresent(moment -> new RoadPainter(g, palette.get(), picture, sight.stretch(), below, height)
+            heard.ifPresent(moment -> new RoadPainter(g, palette.get(), picture, viewport.stretch(), below, height)
                     .marker(moment, reducedMotion.get()));
         }
     }

@@ -20,7 +20,7 @@ record TimingMarksPainter(GraphicsContext g, Palette palette, VisibleRange stret
     /** How far a mark reaches above and below it. */
     static final double HALF = 7;
 
-    private static final double PIXELS_A_MILLISECOND = 0.4;
+    private static final double PIXELS_PER_MILLISECOND = 0.4;
     private static final double MAX_LEAN = 24;
 
     /** @param phrase how long a round is, in whole notes */
@@ -45,8 +45,8 @@ record TimingMarksPainter(GraphicsContext g, Palette palette, VisibleRange stret
     }
 
     private void leaning(double x, double y, TimingSpread spread) {
-        double lean = Math.max(-MAX_LEAN, Math.min(MAX_LEAN, spread.mean() * PIXELS_A_MILLISECOND));
-        double half = Math.min(MAX_LEAN, spread.deviation() * PIXELS_A_MILLISECOND);
+        double lean = Math.max(-MAX_LEAN, Math.min(MAX_LEAN, spread.mean() * PIXELS_PER_MILLISECOND));
+        double half = Math.min(MAX_LEAN, spread.deviation() * PIXELS_PER_MILLISECOND);
         g.setStroke(palette.quiet());
         g.setLineWidth(1);
         g.strokeLine(x, y - HALF, x, y + HALF);

@@ -76,7 +76,7 @@ final class Viewport {
     }
 
     /** Puts a moment, in whole notes, in the middle. */
-    void centre(double moment) {
+    void center(double moment) {
         goTo(moment - seen() / 2);
     }
 

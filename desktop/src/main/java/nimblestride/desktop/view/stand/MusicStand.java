@@ -103,15 +103,15 @@ public final class MusicStand {
     }
 
     /** Puts the count of an exercise on the stand, in the colours of a window's root. */
-    public void show(Exercise exercise, CountingSystem school, Subdivision division, String colours) {
-        put(exercise, school, division, colours);
+    public void show(Exercise exercise, CountingSystem countingSystem, Subdivision subdivision, String colors) {
+        put(exercise, countingSystem, subdivision, colors);
         stage.show();
         stage.toFront();
     }
 
     /** The same without showing the window anew. */
-    public void put(Exercise exercise, CountingSystem school, Subdivision division, String colours) {
-        stage.getScene().getRoot().setStyle(colours);
+    public void put(Exercise exercise, CountingSystem countingSystem, Subdivision subdivision, String colors) {
+        stage.getScene().getRoot().setStyle(colors);
         phrase = exercise.phrase();
         lit = null;
         spoken.clear();
@@ -119,19 +119,19 @@ public final class MusicStand {
         resize(size);
         List<Bar> bars = phrase.bars();
         for (int number = 0; number < Math.min(bars.size(), MAX_BARS); number++) {
-            lines.getChildren().add(line(number, bars.get(number), school, division));
+            lines.getChildren().add(line(number, bars.get(number), countingSystem, subdivision));
         }
         if (bars.size() > MAX_BARS) {
             lines.getChildren().add(label("…", "stand-number"));
         }
     }
 
-    private HBox line(int number, Bar bar, CountingSystem school, Subdivision division) {
+    private HBox line(int number, Bar bar, CountingSystem countingSystem, Subdivision subdivision) {
         FlowPane words = new FlowPane();
         words.getStyleClass().add("stand-words");
         HBox.setHgrow(words, Priority.ALWAYS);
         double start = phrase.startOf(number).toDouble();
-        for (SpokenSyllable said : school.count(bar, division)) {
+        for (SpokenSyllable said : countingSystem.count(bar, subdivision)) {
             Label word = label(said.syllable(), said.startsGroup() ? "stand-foot" : "stand-word");
             double from = start + said.at().toDouble();
             spoken.add(new Spoken(from, from + said.length().toDouble(), word));

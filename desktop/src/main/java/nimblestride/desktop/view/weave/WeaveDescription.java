@@ -11,12 +11,12 @@ import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
 /** What stands on a place of the Weave, in words. */
-record WeaveDescription(Analysis reckoning) {
+record WeaveDescription(Analysis analysis) {
     String tell(WeaveHit place) {
-        Phrase phrase = reckoning.exercise().phrase();
+        Phrase phrase = analysis.exercise().phrase();
         NoteValue moment = phrase.startOf(place.bar()).plus(place.at());
-        LayerTimeline course = course(place.layer());
-        List<Hit> hits = course.between(moment, moment.plus(course.grid().unit()), 1);
+        LayerTimeline timeline = timeline(place.layer());
+        List<Hit> hits = timeline.between(moment, moment.plus(timeline.grid().unit()), 1);
         String where = String.format(
                 Locale.ROOT,
                 "Bar %,d, %s",
@@ -28,9 +28,9 @@ record WeaveDescription(Analysis reckoning) {
         Hit hit = hits.get(0);
         StringBuilder words = new StringBuilder(where)
                 .append(": ")
-                .append(reckoning.layers().get(place.layer()).name())
-                .append(String.format(Locale.ROOT, ", hit %,d, ", course.hitsBefore(moment) + 1))
-                .append(hit.limb(hit.voices().get(0), reckoning.exercise().lead())
+                .append(analysis.layers().get(place.layer()).name())
+                .append(String.format(Locale.ROOT, ", hit %,d, ", timeline.hitsBefore(moment) + 1))
+                .append(hit.limb(hit.voices().get(0), analysis.exercise().lead())
                         .title());
         if (!place.at().isZero()) {
             words.append(", ").append(place.at()).append(" after the bar line");
@@ -45,29 +45,30 @@ record WeaveDescription(Analysis reckoning) {
 
     private String others(int layer, NoteValue moment) {
         StringBuilder names = new StringBuilder();
-        for (int other = 0; other < reckoning.layers().size(); other++) {
+        for (int other = 0; other < analysis.layers().size(); other++) {
             if (other == layer
-                    || reckoning.layers().get(other).alignment().result().isEmpty()) {
+                    || analysis.layers().get(other).alignment().result().isEmpty()) {
                 continue;
             }
-            LayerTimeline course = course(other);
-            boolean strikes = course.between(moment, moment.plus(course.grid().unit()), 1).stream()
+            LayerTimeline timeline = timeline(other);
+            boolean strikes = timeline
+                    .between(moment, moment.plus(timeline.grid().unit()), 1)
+                    .stream()
                     .anyMatch(hit -> hit.at().equals(moment));
             if (strikes) {
                 names.append(names.isEmpty() ? "" : " and ")
-                        .append(reckoning.layers().get(other).name());
+                        .append(analysis.layers().get(other).name());
             }
         }
         return names.toString();
     }
 
-    private LayerTimeline course(int layer) {
-        return reckoning
-                .layers()
+    private LayerTimeline timeline(int layer) {
+        return analysis.layers()
                 .get(layer)
                 .alignment()
                 .result()
-                .map(Alignment::course)
+                .map(Alignment::timeline)
                 .orElseThrow();
     }
 }

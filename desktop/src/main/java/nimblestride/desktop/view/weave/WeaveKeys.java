@@ -12,7 +12,7 @@ import nimblestride.desktop.view.weave.WeavePicture.Mark;
  *
  * @param rows how many bars there are to walk through
  */
-record WeaveKeys(Analysis reckoning, long rows) {
+record WeaveKeys(Analysis analysis, long rows) {
     /** So many bars without a hit of the layer are passed over, and no more. */
     private static final long MAX_DISTANCE = 64;
 
@@ -64,7 +64,7 @@ record WeaveKeys(Analysis reckoning, long rows) {
     }
 
     private List<NoteValue> hits(int layer, long bar) {
-        return WeavePicture.of(reckoning, bar, 1).rows().get(0).marks().stream()
+        return WeavePicture.of(analysis, bar, 1).rows().get(0).marks().stream()
                 .filter(mark -> mark.layer() == layer)
                 .map(Mark::at)
                 .toList();

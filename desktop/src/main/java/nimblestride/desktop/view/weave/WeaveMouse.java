@@ -25,9 +25,9 @@ final class WeaveMouse {
     private Optional<Grip> grip = Optional.empty();
 
     /** What is drawn on the slate. */
-    record Seen(AnalyzedExercise answer, WeavePicture picture, WeaveLayout loom) {
+    record Seen(AnalyzedExercise answer, WeavePicture picture, WeaveLayout layout) {
         Optional<WeaveHit> markAt(double x, double y) {
-            int index = loom.row(y);
+            int index = layout.row(y);
             if (index < 0 || index >= picture.rows().size()) {
                 return Optional.empty();
             }
@@ -39,8 +39,8 @@ final class WeaveMouse {
         }
 
         private double distance(Mark mark, int row, double x, double y) {
-            int layers = answer.reckoning().layers().size();
-            return Math.hypot(loom.x(mark.x()) - x, loom.top(row) + loom.lane(mark.layer(), layers) - y);
+            int layers = answer.analysis().layers().size();
+            return Math.hypot(layout.x(mark.x()) - x, layout.top(row) + layout.lane(mark.layer(), layers) - y);
         }
     }
 
@@ -96,7 +96,7 @@ final class WeaveMouse {
         grip.ifPresent(held -> seen.get().ifPresent(drawn -> {
             Phrase phrase = drawn.answer().exercise().phrase();
             double unit = Displacement.unit(held.layer, phrase).toDouble();
-            long units = Math.round((event.getX() - held.x) / drawn.loom().scale() / unit);
+            long units = Math.round((event.getX() - held.x) / drawn.layout().scale() / unit);
             displacing.displace(held.index, Displacement.by(held.layer, phrase, units));
         }));
     }

@@ -81,24 +81,24 @@ record WeavePicture(List<Row> rows, List<Strand> strands) {
     record Strand(int layer, int row, double from, double to) {}
 
     /** @param first the number of the first bar, from 0 */
-    static WeavePicture of(Analysis reckoning, long first, int count) {
-        return new Weaving(reckoning, first, count).weave();
+    static WeavePicture of(Analysis analysis, long first, int count) {
+        return new Weaving(analysis, first, count).weave();
     }
 
     private static final class Weaving {
-        private final Analysis reckoning;
+        private final Analysis analysis;
         private final Phrase phrase;
         private final long first;
         private final int count;
         private final long homeEvery;
 
-        Weaving(Analysis reckoning, long first, int count) {
-            this.reckoning = reckoning;
-            this.phrase = reckoning.exercise().phrase();
+        Weaving(Analysis analysis, long first, int count) {
+            this.analysis = analysis;
+            this.phrase = analysis.exercise().phrase();
             this.first = first;
             this.count = count;
             this.homeEvery =
-                    reckoning.together().result().map(Analysis.Together::bars).orElse(Long.MAX_VALUE);
+                    analysis.together().result().map(Analysis.Together::bars).orElse(Long.MAX_VALUE);
         }
 
         WeavePicture weave() {
@@ -112,13 +112,13 @@ record WeavePicture(List<Row> rows, List<Strand> strands) {
                 if (i < count) {
                     rows.add(row(bar, start, end));
                 }
-                for (int layer = 0; layer < reckoning.layers().size(); layer++) {
+                for (int layer = 0; layer < analysis.layers().size(); layer++) {
                     places.get(i).put(layer, places(layer, start, end));
                 }
             }
             List<Strand> strands = new ArrayList<>();
             for (int row = 0; row < count; row++) {
-                for (int layer = 0; layer < reckoning.layers().size(); layer++) {
+                for (int layer = 0; layer < analysis.layers().size(); layer++) {
                     tie(
                             layer,
                             row,
@@ -130,8 +130,8 @@ record WeavePicture(List<Row> rows, List<Strand> strands) {
             return new WeavePicture(rows, strands);
         }
 
-        private Optional<LayerTimeline> course(int layer) {
-            return reckoning.layers().get(layer).course();
+        private Optional<LayerTimeline> timeline(int layer) {
+            return analysis.layers().get(layer).timeline();
         }
 
         private Row row(long bar, NoteValue start, NoteValue end) {
@@ -140,9 +140,9 @@ record WeavePicture(List<Row> rows, List<Strand> strands) {
             List<Integer> dense = new ArrayList<>();
             Map<NoteValue, Integer> struck = new HashMap<>();
             List<List<Hit>> hits = new ArrayList<>();
-            for (int layer = 0; layer < reckoning.layers().size(); layer++) {
-                List<Hit> own = course(layer)
-                        .map(course -> course.between(start, end, MAX_MARKS + 1))
+            for (int layer = 0; layer < analysis.layers().size(); layer++) {
+                List<Hit> own = timeline(layer)
+                        .map(timeline -> timeline.between(start, end, MAX_MARKS + 1))
                         .orElse(List.of());
                 if (own.size() > MAX_MARKS) {
                     dense.add(layer);
@@ -174,16 +174,16 @@ record WeavePicture(List<Row> rows, List<Strand> strands) {
 
         /** Where a layer's threads pass through a bar: where its cycles begin, or each of its even notes. */
         private List<NoteValue> places(int index, NoteValue start, NoteValue end) {
-            Layer layer = reckoning.layers().get(index).layer();
+            Layer layer = analysis.layers().get(index).layer();
             if (layer.pattern() instanceof Pattern.Placed) {
                 return List.of();
             }
-            List<NoteValue> places = course(index)
-                    .map(course -> layer.pattern() instanceof Pattern.Over
-                            ? course.between(start, end, MAX_THREADS + 1).stream()
+            List<NoteValue> places = timeline(index)
+                    .map(timeline -> layer.pattern() instanceof Pattern.Over
+                            ? timeline.between(start, end, MAX_THREADS + 1).stream()
                                     .map(Hit::at)
                                     .toList()
-                            : course.cycleStartsBetween(start, end, MAX_THREADS + 1))
+                            : timeline.cycleStartsBetween(start, end, MAX_THREADS + 1))
                     .orElse(List.of());
             return places.size() > MAX_THREADS
                     ? List.of()
@@ -192,7 +192,7 @@ record WeavePicture(List<Row> rows, List<Strand> strands) {
 
         /** Each place is tied to the nearest one below, if that is less than half a cycle away. */
         private void tie(int layer, int row, List<NoteValue> here, List<NoteValue> below, List<Strand> strands) {
-            if (below.isEmpty() || course(layer).isEmpty()) {
+            if (below.isEmpty() || timeline(layer).isEmpty()) {
                 return;
             }
             double apart = reach(layer);
@@ -211,8 +211,8 @@ record WeavePicture(List<Row> rows, List<Strand> strands) {
 
         /** Half the way from one place of a layer to its next. */
         private double reach(int index) {
-            Pattern pattern = reckoning.layers().get(index).layer().pattern();
-            double cycle = course(index).orElseThrow().cycle().toDouble();
+            Pattern pattern = analysis.layers().get(index).layer().pattern();
+            double cycle = timeline(index).orElseThrow().cycle().toDouble();
             return (pattern instanceof Pattern.Over ? cycle / pattern.parts() : cycle) / 2 + 1e-9;
         }
     }

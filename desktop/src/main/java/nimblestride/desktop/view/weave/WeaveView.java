@@ -42,10 +42,10 @@ public final class WeaveView extends BorderPane {
     private Palette palette = Palette.DAY;
     private AnalyzedExercise answer;
     private WeavePicture picture;
-    private WeaveLayout loom;
+    private WeaveLayout layout;
     private double pitch = DEFAULT_ZOOM;
     private boolean fitted;
-    private int inHand = -1;
+    private int selected = -1;
     private WeaveHit chosen;
     private OptionalDouble heard = OptionalDouble.empty();
 
@@ -76,7 +76,7 @@ public final class WeaveView extends BorderPane {
 
     /** The layer that is drawn strongest and moved by keys; -1 for none. */
     public void setInHand(int layer) {
-        inHand = layer;
+        selected = layer;
         paint();
     }
 
@@ -90,7 +90,7 @@ public final class WeaveView extends BorderPane {
             bar.setValue(0);
             fitted = false;
         }
-        if (chosen != null && chosen.layer() >= answer.reckoning().layers().size()) {
+        if (chosen != null && chosen.layer() >= answer.analysis().layers().size()) {
             chosen = null;
         }
         setAccessibleText("The Weave: " + String.format(Locale.ROOT, "%,d", rows())
@@ -101,7 +101,7 @@ public final class WeaveView extends BorderPane {
 
     /** All bars of the way home and the bar that is bar 1 again, if that is known. */
     public long rows() {
-        return Math.min(MAX_ROWS, answer.reckoning().barsHome(ROUNDS_WITHOUT_HOME));
+        return Math.min(MAX_ROWS, answer.analysis().barsInCycle(ROUNDS_WITHOUT_HOME));
     }
 
     private void refit() {
@@ -115,7 +115,7 @@ public final class WeaveView extends BorderPane {
     public void fit() {
         fitted = slate.getHeight() > 0;
         double room = (slate.getHeight() - 8) / Math.max(1, Math.min(rows(), 200));
-        double least = Math.max(15, 9 + 5.0 * answer.reckoning().layers().size());
+        double least = Math.max(15, 9 + 5.0 * answer.analysis().layers().size());
         pitch = Math.max(least, Math.min(40, room));
         paint();
     }
@@ -127,20 +127,20 @@ public final class WeaveView extends BorderPane {
         updateBar();
         long first = (long) Math.floor(bar.getValue());
         Phrase phrase = answer.exercise().phrase();
-        loom = WeaveLayout.of(phrase, first, pitch, slate.getWidth(), slate.getHeight());
+        layout = WeaveLayout.of(phrase, first, pitch, slate.getWidth(), slate.getHeight());
         slate.redraw();
     }
 
     private void draw(GraphicsContext g) {
-        if (answer == null || loom == null) {
+        if (answer == null || layout == null) {
             return;
         }
-        long first = loom.first();
-        int count = (int) Math.min(loom.rows(), rows() - first);
-        picture = WeavePicture.of(answer.reckoning(), first, count);
-        int layers = answer.reckoning().layers().size();
-        WeavePainter painter = new WeavePainter(g, palette, picture, loom, layers);
-        painter.paint(inHand, chosen);
+        long first = layout.first();
+        int count = (int) Math.min(layout.rows(), rows() - first);
+        picture = WeavePicture.of(answer.analysis(), first, count);
+        int layers = answer.analysis().layers().size();
+        WeavePainter painter = new WeavePainter(g, palette, picture, layout, layers);
+        painter.paint(selected, chosen);
         heard.ifPresent(moment -> paintMarker(painter, moment));
     }
 
@@ -172,7 +172,7 @@ public final class WeaveView extends BorderPane {
 
     /** Brings a bar into view. */
     public void bringIntoView(long number) {
-        double seen = loom == null ? 1 : loom.wholeRows();
+        double seen = layout == null ? 1 : layout.wholeRows();
         if (number < bar.getValue() || number > bar.getValue() + seen - 1) {
             scrollTo(number - Math.floor(seen / 3));
         }
@@ -201,7 +201,7 @@ public final class WeaveView extends BorderPane {
         if (answer == null || event.isShortcutDown() || event.isAltDown()) {
             return;
         }
-        double page = loom == null ? 1 : loom.wholeRows();
+        double page = layout == null ? 1 : layout.wholeRows();
         switch (event.getCode()) {
             case LEFT -> sideways(-1, event.isShiftDown());
             case RIGHT -> sideways(1, event.isShiftDown());
@@ -247,7 +247,7 @@ public final class WeaveView extends BorderPane {
     }
 
     private WeaveKeys walk() {
-        return new WeaveKeys(answer.reckoning(), rows());
+        return new WeaveKeys(answer.analysis(), rows());
     }
 
     private long inView() {
@@ -255,7 +255,7 @@ public final class WeaveView extends BorderPane {
     }
 
     private int layerInHand() {
-        return inHand >= 0 || answer.reckoning().layers().isEmpty() ? inHand : 0;
+        return selected >= 0 || answer.analysis().layers().isEmpty() ? selected : 0;
     }
 
     private void choose(WeaveHit place) {
@@ -265,11 +265,11 @@ public final class WeaveView extends BorderPane {
     }
 
     private void tellChosen() {
-        told.accept(chosen == null || answer == null ? "" : new WeaveDescription(answer.reckoning()).tell(chosen));
+        told.accept(chosen == null || answer == null ? "" : new WeaveDescription(answer.analysis()).tell(chosen));
     }
 
     private Optional<WeaveMouse.Seen> seen() {
-        return picture == null ? Optional.empty() : Optional.of(new WeaveMouse.Seen(answer, picture, loom));
+        return picture == null ? Optional.empty() : Optional.of(new WeaveMouse.Seen(answer, picture, layout));
     }
 
     /** What was chosen has gone elsewhere with the layer. */
@@ -287,7 +287,7 @@ public final class WeaveView extends BorderPane {
     }
 
     private void pointAt(Optional<WeaveHit> mark) {
-        mark.ifPresentOrElse(at -> told.accept(new WeaveDescription(answer.reckoning()).tell(at)), this::tellChosen);
+        mark.ifPresentOrElse(at -> told.accept(new WeaveDescription(answer.analysis()).tell(at)), this::tellChosen);
     }
 
     /** Shows the moment that is heard, in whole notes from the beginning, or takes it away. */
@@ -299,7 +299,7 @@ public final class WeaveView extends BorderPane {
         if (getScene() == null || answer == null) {
             return;
         }
-        double home = answer.reckoning()
+        double home = answer.analysis()
                 .together()
                 .result()
                 .map(Analysis.Together::length)
@@ -313,15 +313,15 @@ public final class WeaveView extends BorderPane {
 
     /** Where on the screen a hit stands, if it is in view. */
     public Optional<Point2D> screenPlace(int layer, long number, NoteValue at) {
-        if (loom == null) {
+        if (layout == null) {
             return Optional.empty();
         }
-        int row = (int) (number - loom.first());
+        int row = (int) (number - layout.first());
         return row < 0 || row >= picture.rows().size()
                 ? Optional.empty()
                 : Optional.of(slate.localToScreen(
-                        loom.x(at.toDouble()),
-                        loom.top(row)
-                                + loom.lane(layer, answer.reckoning().layers().size())));
+                        layout.x(at.toDouble()),
+                        layout.top(row)
+                                + layout.lane(layer, answer.analysis().layers().size())));
     }
 }

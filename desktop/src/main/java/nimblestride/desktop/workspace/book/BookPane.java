@@ -194,7 +194,7 @@ public final class BookPane extends VBox {
         searching.ask(
                 () -> {
                     try {
-                        return new Found(searched.shelf().search(words, within, 0, MAX_SHOWN), "");
+                        return new Found(searched.exercises().search(words, within, 0, MAX_SHOWN), "");
                     } catch (StrideException e) {
                         return new Found(List.of(), e.getMessage());
                     }
@@ -228,7 +228,7 @@ public final class BookPane extends VBox {
 
     private void takeOut() {
         list.selected().ifPresent(kept -> {
-            out = book.change(one -> one.shelf().takeOut(kept.id()));
+            out = book.change(one -> one.exercises().takeOut(kept.id()));
             showPutBack();
             if (out.isPresent()) {
                 actions.takenOut(kept.id());
@@ -239,7 +239,7 @@ public final class BookPane extends VBox {
     private void putBack() {
         out.ifPresent(taken -> {
             if (book.change(one -> {
-                        one.shelf().putBack(taken, book.now());
+                        one.exercises().putBack(taken, book.now());
                         return true;
                     })
                     .isPresent()) {
@@ -257,7 +257,7 @@ public final class BookPane extends VBox {
 
     private void tag() {
         list.selected().ifPresent(kept -> {
-            Set<String> now = book.ask(one -> one.shelf().tags(kept.id())).orElse(Set.of());
+            Set<String> now = book.ask(one -> one.exercises().tags(kept.id())).orElse(Set.of());
             actions.line("Tags of " + kept.name(), "Words, with commas between", String.join(", ", now))
                     .ifPresent(line -> {
                         Set<String> tags = Arrays.stream(line.split(",", -1))
@@ -265,7 +265,7 @@ public final class BookPane extends VBox {
                                 .filter(tag -> !tag.isEmpty())
                                 .collect(Collectors.toCollection(TreeSet::new));
                         book.change(one -> {
-                            one.shelf().tag(kept.id(), tags);
+                            one.exercises().tag(kept.id(), tags);
                             return true;
                         });
                     });

@@ -41,10 +41,10 @@ final class BarListingPage extends VBox implements Page {
         private final int size;
         private final long home;
 
-        Lines(Analysis reckoning) {
-            words = new BarListing(reckoning);
-            home = reckoning.together().result().map(Analysis.Together::bars).orElse(Long.MAX_VALUE);
-            size = (int) Math.min(MAX_LINES, reckoning.barsHome(ROUNDS_WITHOUT_HOME));
+        Lines(Analysis analysis) {
+            words = new BarListing(analysis);
+            home = analysis.together().result().map(Analysis.Together::bars).orElse(Long.MAX_VALUE);
+            size = (int) Math.min(MAX_LINES, analysis.barsInCycle(ROUNDS_WITHOUT_HOME));
         }
 
         @Override
@@ -98,7 +98,7 @@ final class BarListingPage extends VBox implements Page {
     @Override
     public void show(AnalyzedExercise answer) {
         phrase = answer.exercise().phrase();
-        lines = new Lines(answer.reckoning());
+        lines = new Lines(answer.analysis());
         list.setItems(lines);
     }
 

@@ -15,15 +15,15 @@ public final class CrossWorkspace extends PagedPane implements Workspace {
     private final LazyPage<BarListingPage> words;
 
     /** @param keep puts exercises into the Book */
-    public CrossWorkspace(ExerciseDocument desk, Consumer<List<Exercise>> keep) {
+    public CrossWorkspace(ExerciseDocument document, Consumer<List<Exercise>> keep) {
         add(
                 "Layers",
                 "What runs over the bars: one row for each layer, and a line to type another",
-                () -> new LayersPage(desk));
+                () -> new LayersPage(document));
         weave = add(
                 "Weave",
                 "Bars stacked as rows: a layer that drifts against them is a slanting thread that comes home",
-                () -> new WeavePage(desk));
+                () -> new WeavePage(document));
         words = add(
                 "In words",
                 "The Road and the Weave as sentences, bar by bar, to read, hear or copy",
@@ -31,12 +31,12 @@ public final class CrossWorkspace extends PagedPane implements Workspace {
         add(
                 "Make it fit",
                 "What a riff leaves over after so many bars, and every way to close it",
-                () -> new ResolutionsPage(desk));
+                () -> new ResolutionsPage(document));
         add(
                 "Families",
                 "Sets of exercises made from this one, such as every displacement of a figure",
-                () -> new FamiliesPage(desk, keep));
-        add("Flow", "How often everybody is on the 1, and a 1 only every so many bars", () -> new FlowPage(desk));
+                () -> new FamiliesPage(document, keep));
+        add("Flow", "How often everybody is on the 1, and a 1 only every so many bars", () -> new FlowPage(document));
         choose("Layers");
     }
 

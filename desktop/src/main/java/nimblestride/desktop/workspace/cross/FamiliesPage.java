@@ -34,7 +34,7 @@ final class FamiliesPage extends VBox implements Page {
     private static final int MAX_SHOWN = 64;
     private static final String METERS = "4/4, 3/4, 5/4, 6/8, 7/8, 9/8, 11/8";
 
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final LayerChoice layer = new LayerChoice("family-layer", chosen -> ask());
     private final ComboBox<Kind> kind = new ComboBox<>();
     private final TypedField<Phrase> meters;
@@ -66,8 +66,8 @@ final class FamiliesPage extends VBox implements Page {
     private record Answered(Optional<Family> family, String problem) {}
 
     /** @param keep puts exercises into the Book */
-    FamiliesPage(ExerciseDocument desk, Consumer<List<Exercise>> keep) {
-        this.desk = desk;
+    FamiliesPage(ExerciseDocument document, Consumer<List<Exercise>> keep) {
+        this.document = document;
         getStyleClass().add("page");
         kind.setId("family-kind");
         kind.setAccessibleText("Which family");
@@ -170,7 +170,7 @@ final class FamiliesPage extends VBox implements Page {
         GridPane.setHgrow(why, Priority.ALWAYS);
         SmallButton attempt = new SmallButton("Try it", "family-try-" + row, () -> {
             tried = Optional.of(member.exercise());
-            desk.edit(now -> member.exercise());
+            document.edit(now -> member.exercise());
         });
         members.addRow(row, label, why, attempt);
     }

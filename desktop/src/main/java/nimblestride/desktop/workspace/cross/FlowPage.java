@@ -30,20 +30,20 @@ final class FlowPage extends VBox implements Page {
     private static final Set<String> ABOUT_FLOW = Set.of("on-one", "never-on-one", "ones", "together");
     private static final int MAX_SIGNS = 16;
 
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final TypedField<Integer> ones;
     private final Label told = new WrappedLabel();
     private final GridPane pulses = new GridPane();
     private final LatestOnly answers = new LatestOnly("threading pulses");
 
-    FlowPage(ExerciseDocument desk) {
-        this.desk = desk;
+    FlowPage(ExerciseDocument document) {
+        this.document = document;
         getStyleClass().add("page");
         ones = new TypedField<>(
                 BarCountParser.upTo(Layer.MAX_BARS_WITHOUT_ONE),
                 String::valueOf,
-                every -> desk.edit("ones", now -> now.withOneEvery(every)),
-                desk::endBurst);
+                every -> document.edit("ones", now -> now.withDownbeatEvery(every)),
+                document::endBurst);
         ones.field().setId("flow-ones");
         ones.field().setAccessibleText("A 1 only every so many bars");
         ones.setPrefWidth(64);
@@ -57,7 +57,8 @@ final class FlowPage extends VBox implements Page {
 
     @Override
     public void show(Exercise exercise) {
-        ones.show(exercise.layers().stream().mapToInt(Layer::oneEvery).max().orElse(1));
+        ones.show(
+                exercise.layers().stream().mapToInt(Layer::downbeatEvery).max().orElse(1));
         answers.ask(() -> CrossBarPulse.through(exercise.phrase()), this::show);
     }
 
@@ -97,8 +98,8 @@ final class FlowPage extends VBox implements Page {
     }
 
     private void thread(CrossBarPulse pulse) {
-        if (desk.exerciseProperty().get().layers().size() < Exercise.MAX_LAYERS) {
-            desk.edit(exercise -> exercise.plusLayer(pulse.layer()));
+        if (document.exerciseProperty().get().layers().size() < Exercise.MAX_LAYERS) {
+            document.edit(exercise -> exercise.plusLayer(pulse.layer()));
         }
     }
 

@@ -29,7 +29,7 @@ import nimblestride.desktop.ui.field.TypedField;
 
 /** What else can be said of a layer: where it begins again, where it lands, how often it has the 1, what follows it. */
 final class LayerDetails extends FlowPane {
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final int index;
     private final Consumer<String> problem;
     private final TypedField<Reset> reset;
@@ -39,8 +39,8 @@ final class LayerDetails extends FlowPane {
     private final ComboBox<Voice> along = new ComboBox<>();
     private boolean showing;
 
-    LayerDetails(ExerciseDocument desk, int index, Consumer<String> problem) {
-        this.desk = desk;
+    LayerDetails(ExerciseDocument document, int index, Consumer<String> problem) {
+        this.document = document;
         this.index = index;
         this.problem = problem;
         getStyleClass().add("layer-details");
@@ -48,21 +48,21 @@ final class LayerDetails extends FlowPane {
                 ResetText::read,
                 ResetText::write,
                 value -> typed("reset", layer -> layer.resetting(value)),
-                desk::endBurst);
+                document::endBurst);
         name(reset.field(), "reset", "Where it begins again: never, bar, phrase, or bars 3 7", 92);
         landing.setOnAction(event -> land());
         name(landing, "land", "The number of the bar it shall land on; Enter starts it so", 52);
         ones = new TypedField<>(
                 BarCountParser.upTo(Layer.MAX_BARS_WITHOUT_ONE),
                 String::valueOf,
-                value -> typed("one", layer -> layer.withOneEvery(value)),
-                desk::endBurst);
+                value -> typed("one", layer -> layer.withDownbeatEvery(value)),
+                document::endBurst);
         name(ones.field(), "one", "It plays the 1 of one in so many bars; 1 for every bar", 46);
         moves = new TypedField<>(
-                text -> MoveText.read(text, desk.exerciseProperty().get().voices()),
+                text -> MoveText.read(text, document.exerciseProperty().get().voices()),
                 MoveText::write,
                 value -> typed("moving", layer -> layer.moved(value)),
-                desk::endBurst);
+                document::endBurst);
         moves.field().setPromptText("note 1 to crash; accents to kick");
         name(
                 moves.field(),
@@ -104,7 +104,7 @@ final class LayerDetails extends FlowPane {
     }
 
     private void typed(String field, UnaryOperator<Layer> change) {
-        desk.edit(
+        document.edit(
                 field + index,
                 exercise -> exercise.replacingLayer(
                         index, change.apply(exercise.layers().get(index))));
@@ -117,10 +117,10 @@ final class LayerDetails extends FlowPane {
             if (!text.matches("\\d{1,9}") || Integer.parseInt(text) < 1) {
                 throw new InvalidValueException("expected the number of a bar, such as 3");
             }
-            Exercise exercise = desk.exerciseProperty().get();
+            Exercise exercise = document.exerciseProperty().get();
             Layer layer = exercise.layers().get(index);
             Layer late = layer.from(Displacement.landingOn(layer, exercise.phrase(), Integer.parseInt(text) - 1L));
-            desk.edit(now -> now.replacingLayer(index, late));
+            document.edit(now -> now.replacingLayer(index, late));
             problem.accept("");
         } catch (StrideException e) {
             problem.accept("Land on bar " + text + ": " + e.getMessage() + ".");
@@ -129,7 +129,7 @@ final class LayerDetails extends FlowPane {
 
     /** Every note is played by the layer's voices and this one. */
     private void follow(Voice voice) {
-        Layer layer = desk.exerciseProperty().get().layers().get(index);
+        Layer layer = document.exerciseProperty().get().layers().get(index);
         List<Voice> voices = new ArrayList<>(List.of(layer.voice()));
         List<OrchestrationRule> others = new ArrayList<>();
         for (OrchestrationRule move : layer.moves()) {
@@ -147,7 +147,7 @@ final class LayerDetails extends FlowPane {
         }
         try {
             others.add(0, new OrchestrationRule(OrchestrationRule.Which.NOTES, Optional.empty(), 0, voices));
-            desk.edit(now -> now.replacingLayer(index, layer.moved(others)));
+            document.edit(now -> now.replacingLayer(index, layer.moved(others)));
             problem.accept("");
         } catch (StrideException e) {
             problem.accept("No more voices can go along: " + e.getMessage() + ".");
@@ -157,7 +157,7 @@ final class LayerDetails extends FlowPane {
     void show(Layer layer, Exercise exercise) {
         showing = true;
         reset.show(layer.reset());
-        ones.show(layer.oneEvery());
+        ones.show(layer.downbeatEvery());
         moves.show(layer.moves());
         along.setValue(null);
         if (!along.getItems().equals(exercise.voices().all())) {

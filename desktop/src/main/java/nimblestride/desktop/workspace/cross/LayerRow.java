@@ -39,7 +39,7 @@ import org.kordamp.ikonli.javafx.FontIcon;
 
 /** One layer: its voice, what it plays, how late, and when it is back; below, where it begins again and what follows it. */
 final class LayerRow extends VBox {
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final int index;
     private final DrawingCanvas mark = new DrawingCanvas((g, width, height) -> drawMark(g));
     private Palette palette = Palette.DAY;
@@ -56,8 +56,8 @@ final class LayerRow extends VBox {
     private boolean showing;
 
     /** @param problem is told why something cannot be done */
-    LayerRow(ExerciseDocument desk, int index, Consumer<String> problem) {
-        this.desk = desk;
+    LayerRow(ExerciseDocument document, int index, Consumer<String> problem) {
+        this.document = document;
         this.index = index;
         getStyleClass().add("layer-block");
         voice.getItems().setAll(Kit.voices());
@@ -75,7 +75,7 @@ final class LayerRow extends VBox {
                 PatternText::read,
                 PatternText::write,
                 value -> typed("pattern", layer -> layer.playing(value)),
-                desk::endBurst);
+                document::endBurst);
         pattern.field().setId("pattern-" + index);
         pattern.field().setAccessibleText("What layer " + (index + 1) + " plays");
         HBox.setHgrow(pattern, Priority.ALWAYS);
@@ -84,7 +84,7 @@ final class LayerRow extends VBox {
                 ValueText::read,
                 NoteValue::toString,
                 value -> typed("offset", layer -> layer.from(value)),
-                desk::endBurst);
+                document::endBurst);
         offset.field().setId("offset-" + index);
         offset.field().setAccessibleText("How late layer " + (index + 1) + " starts");
         offset.setPrefWidth(54);
@@ -101,13 +101,13 @@ final class LayerRow extends VBox {
         remove.setMinWidth(USE_PREF_SIZE);
         remove.setAccessibleText("Remove layer " + (index + 1));
         ControlTip.on(remove, "Remove this layer");
-        remove.setOnAction(event -> desk.edit(exercise -> exercise.withoutLayer(this.index)));
+        remove.setOnAction(event -> document.edit(exercise -> exercise.withoutLayer(this.index)));
         mark.setMinSize(22, 22);
         mark.setMaxSize(22, 22);
         HBox row = new HBox(mark, voice, pattern, label("from"), offset, back, more, remove);
         row.getStyleClass().add("layer-row");
         row.setAlignment(Pos.TOP_LEFT);
-        details = new Lazy<>(() -> new LayerDetails(desk, index, problem));
+        details = new Lazy<>(() -> new LayerDetails(document, index, problem));
         getChildren().setAll(row);
         more.selectedProperty().addListener(change -> seeDetails());
     }
@@ -129,12 +129,12 @@ final class LayerRow extends VBox {
     }
 
     private void edit(UnaryOperator<Layer> change) {
-        desk.edit(exercise ->
+        document.edit(exercise ->
                 exercise.replacingLayer(index, change.apply(exercise.layers().get(index))));
     }
 
     private void typed(String field, UnaryOperator<Layer> change) {
-        desk.edit(
+        document.edit(
                 field + index,
                 exercise -> exercise.replacingLayer(
                         index, change.apply(exercise.layers().get(index))));
@@ -163,7 +163,7 @@ final class LayerRow extends VBox {
         showing = false;
         tellDetails = () -> details.get().show(layer, exercise);
         boolean plain = layer.reset().equals(Reset.NEVER)
-                && layer.oneEvery() == 1
+                && layer.downbeatEvery() == 1
                 && layer.moves().isEmpty();
         details.ifMade(made -> made.show(layer, exercise));
         if (!plain) {

@@ -28,7 +28,7 @@ final class LayersPage extends VBox implements Page {
     private static final List<String> EXAMPLES =
             List.of("kick every 5/16", "snare 4 over bar", "cowbell cell x..x. of 1/8");
 
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final VBox rows = new VBox();
     private final List<LayerRow> shown = new ArrayList<>();
     private final TextField adding = new TextField();
@@ -38,8 +38,8 @@ final class LayersPage extends VBox implements Page {
     private final FlowPane examples = new FlowPane();
     private Palette palette = Palette.DAY;
 
-    LayersPage(ExerciseDocument desk) {
-        this.desk = desk;
+    LayersPage(ExerciseDocument document) {
+        this.document = document;
         getStyleClass().add("page");
         adding.setId("add-layer");
         adding.setPromptText("kick every 5/16 from 1/16");
@@ -85,7 +85,7 @@ final class LayersPage extends VBox implements Page {
             rows.getChildren().remove(shown.size());
         }
         while (shown.size() < layers.size()) {
-            LayerRow row = new LayerRow(desk, shown.size(), this::tell);
+            LayerRow row = new LayerRow(document, shown.size(), this::tell);
             row.mark(shown.size(), palette);
             shown.add(row);
             rows.getChildren().add(row);
@@ -107,8 +107,8 @@ final class LayersPage extends VBox implements Page {
     /** Says beside each layer when it is back. */
     @Override
     public void show(AnalyzedExercise answer) {
-        for (int i = 0; i < Math.min(shown.size(), answer.reckoning().layers().size()); i++) {
-            shown.get(i).show(answer.reckoning().layers().get(i), answer.exercise());
+        for (int i = 0; i < Math.min(shown.size(), answer.analysis().layers().size()); i++) {
+            shown.get(i).show(answer.analysis().layers().get(i), answer.exercise());
         }
     }
 
@@ -120,8 +120,8 @@ final class LayersPage extends VBox implements Page {
 
     private boolean add(String text) {
         try {
-            Layer layer = LayerText.read(text, desk.exerciseProperty().get().voices());
-            desk.edit(exercise -> exercise.plusLayer(layer));
+            Layer layer = LayerText.read(text, document.exerciseProperty().get().voices());
+            document.edit(exercise -> exercise.plusLayer(layer));
             tell("");
             return true;
         } catch (TextException e) {

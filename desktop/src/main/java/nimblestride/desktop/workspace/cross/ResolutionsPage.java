@@ -26,7 +26,7 @@ final class ResolutionsPage extends VBox implements Page {
     private static final int DEFAULT_BARS = 4;
     private static final int MAX_BARS = 1_000;
 
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final LayerChoice riff = new LayerChoice("closing-layer", layer -> ask());
     private final TypedField<Integer> bars;
     private final Label told = new WrappedLabel();
@@ -38,8 +38,8 @@ final class ResolutionsPage extends VBox implements Page {
     /** What comes of a question, or why nothing does. */
     private record Answered(List<Resolution> ways, String told, boolean problem) {}
 
-    ResolutionsPage(ExerciseDocument desk) {
-        this.desk = desk;
+    ResolutionsPage(ExerciseDocument document) {
+        this.document = document;
         getStyleClass().add("page");
         bars = new TypedField<>(
                 BarCountParser.upTo(MAX_BARS),
@@ -112,7 +112,7 @@ final class ResolutionsPage extends VBox implements Page {
     }
 
     private void take(Resolution way) {
-        desk.edit(now -> way.exercise());
+        document.edit(now -> way.exercise());
     }
 
     @Override

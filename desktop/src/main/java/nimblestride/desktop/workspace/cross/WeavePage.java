@@ -28,26 +28,26 @@ final class WeavePage extends VBox implements Page {
     /** A way home of more bars than this is told by its parts too. */
     private static final long LONG = 200;
 
-    private final ExerciseDocument desk;
-    private final LayerChoice inHand;
+    private final ExerciseDocument document;
+    private final LayerChoice selected;
     private final WeaveView weave;
     private final Label told = new WrappedLabel("", "quiet");
     private final Label parts = new WrappedLabel("", "quiet");
     private AnalyzedExercise answer;
     private long lastLanding = -1;
 
-    WeavePage(ExerciseDocument desk) {
-        this.desk = desk;
+    WeavePage(ExerciseDocument document) {
+        this.document = document;
         getStyleClass().add("page");
         told.setId("weave-told");
         told.setMinWidth(0);
         weave = new WeaveView(displacing(), this::tell);
-        inHand = new LayerChoice("weave-layer", weave::setInHand);
+        selected = new LayerChoice("weave-layer", weave::setInHand);
         SmallButton landing = new SmallButton("Next landing", "weave-landing", this::nextLanding);
         ControlTip.on(landing, "Go to the next bar line this layer lands on");
         SmallButton fit = new SmallButton("See it all", "weave-fit", weave::fit);
         ControlTip.on(fit, "Rows as high as shows the whole way home (0)");
-        FlowLine line = new FlowLine(new Caption("In hand"), inHand, landing, fit);
+        FlowLine line = new FlowLine(new Caption("In hand"), selected, landing, fit);
         parts.setId("weave-parts");
         VBox.setVgrow(weave, Priority.ALWAYS);
         getChildren().setAll(line, told, parts, weave);
@@ -57,12 +57,12 @@ final class WeavePage extends VBox implements Page {
         return new DisplaceAction() {
             @Override
             public void displace(int index, Layer layer) {
-                desk.edit("weave" + index, exercise -> exercise.replacingLayer(index, layer));
+                document.edit("weave" + index, exercise -> exercise.replacingLayer(index, layer));
             }
 
             @Override
             public void done() {
-                desk.endBurst();
+                document.endBurst();
             }
         };
     }
@@ -76,8 +76,8 @@ final class WeavePage extends VBox implements Page {
 
     @Override
     public void show(Exercise exercise) {
-        inHand.show(exercise);
-        weave.setInHand(inHand.layer());
+        selected.show(exercise);
+        weave.setInHand(selected.layer());
         // The rows are drawn from the answer, which comes a moment later.
     }
 
@@ -94,18 +94,18 @@ final class WeavePage extends VBox implements Page {
 
     /** The sums of a way home that is too long to be seen at once, or why it cannot be counted. */
     private String parts() {
-        Analysis reckoning = answer.reckoning();
-        if (reckoning.layers().isEmpty()) {
+        Analysis analysis = answer.analysis();
+        if (analysis.layers().isEmpty()) {
             return "Nothing runs across these bars yet: add a layer on the page Layers.";
         }
-        if (reckoning.together().result().isEmpty()) {
-            return "No way home is drawn: " + reckoning.together().problem() + ".";
+        if (analysis.together().result().isEmpty()) {
+            return "No way home is drawn: " + analysis.together().problem() + ".";
         }
-        long bars = reckoning.together().result().get().bars();
+        long bars = analysis.together().result().get().bars();
         if (bars <= LONG) {
             return "";
         }
-        String each = reckoning.layers().stream()
+        String each = analysis.layers().stream()
                 .limit(4)
                 .filter(layer -> layer.alignment().result().isPresent())
                 .map(layer -> {
@@ -115,8 +115,8 @@ final class WeavePage extends VBox implements Page {
                             "%s %,d %s = %,d bars",
                             layer.name(),
                             alignment.returnsAfter().cycles(),
-                            alignment.course().hasEvenCycles()
-                                    ? "× " + alignment.course().cycle()
+                            alignment.timeline().hasEvenCycles()
+                                    ? "× " + alignment.timeline().cycle()
                                     : "rounds",
                             alignment.returnsAfter().bars());
                 })
@@ -126,11 +126,11 @@ final class WeavePage extends VBox implements Page {
 
     private void nextLanding() {
         if (answer == null
-                || inHand.layer() < 0
-                || inHand.layer() >= answer.reckoning().layers().size()) {
+                || selected.layer() < 0
+                || selected.layer() >= answer.analysis().layers().size()) {
             return;
         }
-        answer.reckoning().layers().get(inHand.layer()).alignment().result().ifPresent(alignment -> {
+        answer.analysis().layers().get(selected.layer()).alignment().result().ifPresent(alignment -> {
             if (alignment.landings().isEmpty()) {
                 tell("It never lands on a bar line" + (alignment.everLands() ? " on the way home." : "."));
                 return;

@@ -37,12 +37,12 @@ final class FindingCard extends FittedColumn {
     private final Consumer<Finding.Place> goTo;
     private Finding finding;
 
-    FindingCard(Finding finding, Consumer<Finding.Place> goTo, Consumer<Finding.Mend> mend) {
+    FindingCard(Finding finding, Consumer<Finding.Place> goTo, Consumer<Finding.Fix> fix) {
         super(4);
         this.goTo = goTo;
         getStyleClass().add("finding");
         button.getStyleClass().add("small");
-        button.setOnAction(event -> this.finding.mend().ifPresent(mend));
+        button.setOnAction(event -> this.finding.fix().ifPresent(fix));
         setFocusTraversable(true);
         ControlTip.onAsking(this, this::terms);
         setOnMouseClicked(this::click);
@@ -60,7 +60,7 @@ final class FindingCard extends FittedColumn {
         pseudoClassStateChanged(RETURN, finding.kind() == Finding.Kind.RETURN);
         sentence.setText(finding.sentence());
         sum.setText(finding.sum());
-        button.setText(finding.mend().map(Finding.Mend::label).orElse(""));
+        button.setText(finding.fix().map(Finding.Fix::label).orElse(""));
         show(parts());
         requestLayout();
         setAccessibleText(text());
@@ -72,7 +72,7 @@ final class FindingCard extends FittedColumn {
         if (!finding.sum().isEmpty()) {
             parts.add(sum);
         }
-        if (finding.mend().isPresent()) {
+        if (finding.fix().isPresent()) {
             parts.add(button);
         }
         return parts;

@@ -24,13 +24,13 @@ public final class FindingsPane extends VBox {
     private final List<FindingCard> cards = new ArrayList<>();
 
     private final Consumer<Finding.Place> goTo;
-    private final Consumer<Finding.Mend> mend;
+    private final Consumer<Finding.Fix> fix;
     private List<Finding> findings = List.of();
     private boolean restToCome;
 
-    public FindingsPane(Consumer<Finding.Place> goTo, Consumer<Finding.Mend> mend) {
+    public FindingsPane(Consumer<Finding.Place> goTo, Consumer<Finding.Fix> fix) {
         this.goTo = goTo;
-        this.mend = mend;
+        this.fix = fix;
         getStyleClass().add("findings");
         Label title = new Label("Findings");
         title.getStyleClass().add("pane-title");
@@ -62,7 +62,7 @@ public final class FindingsPane extends VBox {
             if (i < cards.size()) {
                 cards.get(i).show(findings.get(i));
             } else {
-                cards.add(new FindingCard(findings.get(i), goTo, mend));
+                cards.add(new FindingCard(findings.get(i), goTo, fix));
             }
         }
         int shown = Math.min(list.getChildrenUnmodifiable().size(), findings.size());

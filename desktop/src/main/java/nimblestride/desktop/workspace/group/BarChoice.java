@@ -13,10 +13,10 @@ import nimblestride.desktop.ui.control.TitleConverter;
 final class BarChoice extends ComboBox<Integer> {
     private static final int MAX_LISTED = 500;
 
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
 
-    BarChoice(ExerciseDocument desk) {
-        this.desk = desk;
+    BarChoice(ExerciseDocument document) {
+        this.document = document;
         setId("break-bar");
         setAccessibleText("The bar to take apart");
         setVisibleRowCount(12);
@@ -42,17 +42,17 @@ final class BarChoice extends ComboBox<Integer> {
     /** The number of the bar in the phrase, from 0. */
     int number() {
         Integer number = getValue();
-        int bars = desk.exerciseProperty().get().phrase().bars().size();
+        int bars = document.exerciseProperty().get().phrase().bars().size();
         return number == null || number >= bars ? 0 : number;
     }
 
     Bar bar() {
-        return desk.exerciseProperty().get().phrase().bars().get(number());
+        return document.exerciseProperty().get().phrase().bars().get(number());
     }
 
     private StringConverter<Integer> names() {
         return new TitleConverter<>(number -> {
-            List<Bar> all = desk.exerciseProperty().get().phrase().bars();
+            List<Bar> all = document.exerciseProperty().get().phrase().bars();
             return number < all.size()
                     ? "Bar " + (number + 1) + ": " + all.get(number).meter()
                     : "";

@@ -19,16 +19,16 @@ import nimblestride.core.time.reading.Readings;
 record BarReadings(Bar bar, String name, Map<ReadingApproach, List<Reading>> best) {
     static BarReadings of(Bar bar, ReadingFilter wish, int most) {
         Map<ReadingApproach, List<Reading>> best = new EnumMap<>(ReadingApproach.class);
-        for (ReadingApproach school : ReadingApproach.values()) {
-            best.put(school, best(bar, school, wish, most));
+        for (ReadingApproach approach : ReadingApproach.values()) {
+            best.put(approach, best(bar, approach, wish, most));
         }
         return new BarReadings(bar, Readings.nameOf(bar), best);
     }
 
     /** None where the wish makes it too much to search. */
-    private static List<Reading> best(Bar bar, ReadingApproach school, ReadingFilter wish, int most) {
+    private static List<Reading> best(Bar bar, ReadingApproach approach, ReadingFilter wish, int most) {
         try {
-            return Readings.of(bar.meter(), school, wish).limit(most).toList();
+            return Readings.of(bar.meter(), approach, wish).limit(most).toList();
         } catch (StrideException e) {
             return List.of();
         }

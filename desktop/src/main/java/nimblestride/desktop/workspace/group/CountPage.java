@@ -36,47 +36,47 @@ final class CountPage extends VBox implements Page {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
     private static final String OWN = "in its own units";
     private static final String MIXTURE = "so many a group";
-    private static final Map<String, Subdivision> DIVISIONS = divisions();
+    private static final Map<String, Subdivision> DIVISIONS = subdivisions();
     private static final int MAX_LENGTH = 200;
 
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final BarChoice bars;
-    private final ObjectProperty<CountingSystem> school;
-    private final ObjectProperty<Subdivision> division;
+    private final ObjectProperty<CountingSystem> countingSystem;
+    private final ObjectProperty<Subdivision> subdivision;
     private final TypedField<Bar> count;
     private final ComboBox<String> into = new ComboBox<>();
     private final TextField mixture = new TextField();
     private final GridPane ways = new GridPane();
 
-    private static Map<String, Subdivision> divisions() {
-        Map<String, Subdivision> divisions = new LinkedHashMap<>();
-        divisions.put(OWN, Subdivision.AS_WRITTEN);
-        divisions.put("quarters", Subdivision.into(NoteValue.of(1, 4)));
-        divisions.put("eighths", Subdivision.into(NoteValue.of(1, 8)));
-        divisions.put("eighth triplets", Subdivision.into(NoteValue.of(1, 12)));
-        divisions.put("sixteenths", Subdivision.into(NoteValue.of(1, 16)));
-        divisions.put("quintuplets", Subdivision.into(NoteValue.of(1, 20)));
-        divisions.put("sextuplets", Subdivision.into(NoteValue.of(1, 24)));
-        divisions.put("septuplets", Subdivision.into(NoteValue.of(1, 28)));
-        divisions.put("thirty-seconds", Subdivision.into(NoteValue.of(1, 32)));
-        return divisions;
+    private static Map<String, Subdivision> subdivisions() {
+        Map<String, Subdivision> subdivisions = new LinkedHashMap<>();
+        subdivisions.put(OWN, Subdivision.AS_WRITTEN);
+        subdivisions.put("quarters", Subdivision.into(NoteValue.of(1, 4)));
+        subdivisions.put("eighths", Subdivision.into(NoteValue.of(1, 8)));
+        subdivisions.put("eighth triplets", Subdivision.into(NoteValue.of(1, 12)));
+        subdivisions.put("sixteenths", Subdivision.into(NoteValue.of(1, 16)));
+        subdivisions.put("quintuplets", Subdivision.into(NoteValue.of(1, 20)));
+        subdivisions.put("sextuplets", Subdivision.into(NoteValue.of(1, 24)));
+        subdivisions.put("septuplets", Subdivision.into(NoteValue.of(1, 28)));
+        subdivisions.put("thirty-seconds", Subdivision.into(NoteValue.of(1, 32)));
+        return subdivisions;
     }
 
     CountPage(
-            ExerciseDocument desk,
+            ExerciseDocument document,
             BarChoice bars,
-            ObjectProperty<CountingSystem> school,
-            ObjectProperty<Subdivision> division) {
-        this.desk = desk;
+            ObjectProperty<CountingSystem> countingSystem,
+            ObjectProperty<Subdivision> subdivision) {
+        this.document = document;
         this.bars = bars;
-        this.school = school;
-        this.division = division;
+        this.countingSystem = countingSystem;
+        this.subdivision = subdivision;
         getStyleClass().add("page");
         count = new TypedField<>(
-                text -> CountText.read(bars.bar().meter(), school.get(), text),
-                bar -> CountText.write(bar, school.get(), Subdivision.AS_WRITTEN),
-                bar -> feel("count", bar.grouping()),
-                desk::endBurst);
+                text -> CountText.read(bars.bar().meter(), countingSystem.get(), text),
+                bar -> CountText.write(bar, countingSystem.get(), Subdivision.AS_WRITTEN),
+                bar -> content("count", bar.grouping()),
+                document::endBurst);
         count.field().setId("count-text");
         count.field().setAccessibleText("The count, a bar between groups");
         HBox.setHgrow(count, Priority.ALWAYS);
@@ -99,8 +99,8 @@ final class CountPage extends VBox implements Page {
         ways.getStyleClass().add("ways");
         getChildren().setAll(line, new VerticalScroll(ways));
         bars.chosenProperty().addListener(change -> refresh());
-        school.addListener(change -> refresh());
-        division.addListener(change -> refresh());
+        countingSystem.addListener(change -> refresh());
+        subdivision.addListener(change -> refresh());
         divide();
     }
 
@@ -109,14 +109,14 @@ final class CountPage extends VBox implements Page {
         mixture.setVisible(mixed);
         mixture.setManaged(mixed);
         if (!mixed) {
-            division.set(DIVISIONS.get(into.getValue()));
+            subdivision.set(DIVISIONS.get(into.getValue()));
             return;
         }
         String text = mixture.getText().strip();
         boolean good = text.matches("(1[0-6]|[1-9])([,\\s]+(1[0-6]|[1-9]))*");
         mixture.pseudoClassStateChanged(WRONG, !good && !text.isEmpty());
         if (good) {
-            division.set(Subdivision.mixed(Arrays.stream(text.split("[,\\s]+", -1))
+            subdivision.set(Subdivision.mixed(Arrays.stream(text.split("[,\\s]+", -1))
                     .map(Integer::valueOf)
                     .toList()));
         }
@@ -138,14 +138,15 @@ final class CountPage extends VBox implements Page {
             return;
         }
         for (CountingSystem one : CountingSystem.values()) {
-            Button choose = row(one.title(), CountText.write(bar, one, division.get()), () -> school.set(one));
+            Button choose =
+                    row(one.title(), CountText.write(bar, one, subdivision.get()), () -> countingSystem.set(one));
             choose.setId("say-" + one.name().toLowerCase(Locale.ROOT));
-            mark(choose, one == school.get());
+            mark(choose, one == countingSystem.get());
         }
         List<OddBeat> odd = OddBeat.of(bar.meter());
         for (OddBeat way : odd) {
             mark(
-                    row(way.why(), way.written(), () -> feel("odd beat", way.grouping())),
+                    row(way.why(), way.written(), () -> content("odd beat", way.grouping())),
                     way.grouping().equals(bar.grouping()));
         }
     }
@@ -170,8 +171,8 @@ final class CountPage extends VBox implements Page {
         return button;
     }
 
-    private void feel(String from, Grouping grouping) {
+    private void content(String from, Grouping grouping) {
         int number = bars.number();
-        desk.edit(from, exercise -> exercise.withPhrase(exercise.phrase().regrouped(number, grouping)));
+        document.edit(from, exercise -> exercise.withPhrase(exercise.phrase().regrouped(number, grouping)));
     }
 }

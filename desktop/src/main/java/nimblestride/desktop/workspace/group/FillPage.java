@@ -15,31 +15,31 @@ import nimblestride.desktop.ui.page.Page;
 
 /** Does a pattern of this length fill the bar? With a button that mends what does not. */
 final class FillPage extends VBox implements Page {
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final TextField pattern = new TextField();
     private final Label answer = new WrappedLabel();
-    private final Button mend = new Button();
+    private final Button fix = new Button();
 
-    FillPage(ExerciseDocument desk) {
-        this.desk = desk;
+    FillPage(ExerciseDocument document) {
+        this.document = document;
         getStyleClass().add("page");
         pattern.setId("fill-pattern");
         pattern.setPromptText("14 x 1/16");
         pattern.setPrefWidth(320);
         pattern.setAccessibleText("A pattern or its length, as in: 14 x 1/16");
         pattern.textProperty()
-                .addListener(change -> show(desk.exerciseProperty().get()));
+                .addListener(change -> show(document.exerciseProperty().get()));
         answer.setMaxWidth(Double.MAX_VALUE);
-        mend.setId("fill-mend");
-        mend.getStyleClass().add("small");
-        mend.setMinWidth(USE_PREF_SIZE);
+        fix.setId("fill-mend");
+        fix.getStyleClass().add("small");
+        fix.setMinWidth(USE_PREF_SIZE);
         Label forms =
                 new Label("As a length: 14 x 1/16. As cells: 5+5+3+3 of 1/16. As hits and rests: x..x..x. of 1/16."
                         + " As a sticking: R L R R L R L L of 1/16.");
         forms.setWrapText(true);
         forms.getStyleClass().add("quiet");
         forms.setMinHeight(USE_PREF_SIZE);
-        getChildren().setAll(pattern, answer, mend, forms);
+        getChildren().setAll(pattern, answer, fix, forms);
     }
 
     /** Holds a pattern against the bars. */
@@ -60,19 +60,19 @@ final class FillPage extends VBox implements Page {
             Finding finding = FillFinding.of(
                     PatternLengthText.read(pattern.getText(), exercise.phrase().length()), exercise);
             answer.setText(finding.sentence() + " " + finding.sum());
-            finding.mend().ifPresent(this::offer);
+            finding.fix().ifPresent(this::offer);
         } catch (TextException e) {
             answer.setText(e.getMessage());
             answer.getStyleClass().add("problem");
         }
     }
 
-    private void offer(Finding.Mend change) {
-        mend.setVisible(change != null);
-        mend.setManaged(change != null);
+    private void offer(Finding.Fix change) {
+        fix.setVisible(change != null);
+        fix.setManaged(change != null);
         if (change != null) {
-            mend.setText(change.label());
-            mend.setOnAction(event -> desk.edit(exercise -> change.mended()));
+            fix.setText(change.label());
+            fix.setOnAction(event -> document.edit(exercise -> change.mended()));
         }
     }
 }

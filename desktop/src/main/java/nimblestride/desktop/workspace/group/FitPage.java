@@ -37,7 +37,7 @@ import nimblestride.desktop.ui.page.Page;
 
 /** Which cells fill a length exactly; each way can be added as a layer or as a sticking. */
 final class FitPage extends VBox implements Page {
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final TextField question = new TextField();
     private final CheckBox each = new CheckBox("each at least once");
     private final CheckBox together = new CheckBox("alike together");
@@ -50,8 +50,8 @@ final class FitPage extends VBox implements Page {
     /** What comes of a question. */
     private record Answered(FitQuestion question, FitResult fit) {}
 
-    FitPage(ExerciseDocument desk) {
-        this.desk = desk;
+    FitPage(ExerciseDocument document) {
+        this.document = document;
         getStyleClass().add("page");
         question.setId("fit-question");
         question.setText("5, 3 into 4/4 of 1/16");
@@ -166,7 +166,9 @@ final class FitPage extends VBox implements Page {
         Button sticking = new SmallButton(
                 "Add as a sticking",
                 () -> add(new Pattern.Stuck(
-                        Sticking.ofCells(cells, desk.exerciseProperty().get().lead()), asked.unit())));
+                        Sticking.ofCells(
+                                cells, document.exerciseProperty().get().lead()),
+                        asked.unit())));
         int row = ways.getRowCount();
         layer.setId("fit-layer-" + row);
         sticking.setId("fit-sticking-" + row);
@@ -177,8 +179,8 @@ final class FitPage extends VBox implements Page {
     }
 
     private void add(Pattern pattern) {
-        if (desk.exerciseProperty().get().layers().size() < Exercise.MAX_LAYERS) {
-            desk.edit(exercise -> exercise.plusLayer(Layer.of(voice.getValue(), pattern)));
+        if (document.exerciseProperty().get().layers().size() < Exercise.MAX_LAYERS) {
+            document.edit(exercise -> exercise.plusLayer(Layer.of(voice.getValue(), pattern)));
         }
     }
 

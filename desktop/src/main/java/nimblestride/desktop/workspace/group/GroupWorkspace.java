@@ -19,29 +19,29 @@ public final class GroupWorkspace extends PagedPane implements Workspace {
 
     /** @param nanos a clock in nanoseconds, for taps */
     public GroupWorkspace(
-            ExerciseDocument desk,
-            ObjectProperty<CountingSystem> school,
-            ObjectProperty<Subdivision> division,
+            ExerciseDocument document,
+            ObjectProperty<CountingSystem> countingSystem,
+            ObjectProperty<Subdivision> subdivision,
             LongSupplier nanos) {
-        bars = new BarChoice(desk);
+        bars = new BarChoice(document);
         addBeside(bars);
         add(
                 "Readings",
                 "The ways to feel this bar in groups, the best of each school first",
-                () -> new ReadingsPage(desk, bars, felt::setText));
+                () -> new ReadingsPage(document, bars, felt::setText));
         add(
                 "Count",
                 "How this bar is counted aloud, school by school",
-                () -> new CountPage(desk, bars, school, division));
-        add("What fits?", "Which cells fill a length exactly, and in how many ways", () -> new FitPage(desk));
+                () -> new CountPage(document, bars, countingSystem, subdivision));
+        add("What fits?", "Which cells fill a length exactly, and in how many ways", () -> new FitPage(document));
         LazyPage<FillPage> fill = add(
                 "Does it fill?",
                 "Whether a pattern comes out even with the bar, and what mends it",
-                () -> new FillPage(desk));
+                () -> new FillPage(document));
         add(
                 "What meter?",
                 "Tap what you hear, or type where the accents fall, and be told which meters it may be",
-                () -> new ListenPage(desk, nanos, pattern -> {
+                () -> new ListenPage(document, nanos, pattern -> {
                     fill.get().hold(pattern);
                     choose("Does it fill?");
                 }));

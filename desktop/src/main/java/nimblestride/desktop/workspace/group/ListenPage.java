@@ -37,7 +37,7 @@ final class ListenPage extends VBox implements Page {
             "Tap the accents of something that goes round with the T key, at least three times"
                     + " round and once more on the 1; or type the lengths between them.";
 
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final LongSupplier nanos;
     private final Consumer<String> hold;
     private final Button tap = new Button("Tap  (T)");
@@ -53,8 +53,8 @@ final class ListenPage extends VBox implements Page {
      * @param nanos a clock in nanoseconds
      * @param hold is given what was heard, to hold it against the bars
      */
-    ListenPage(ExerciseDocument desk, LongSupplier nanos, Consumer<String> hold) {
-        this.desk = desk;
+    ListenPage(ExerciseDocument document, LongSupplier nanos, Consumer<String> hold) {
+        this.document = document;
         this.nanos = nanos;
         this.hold = hold;
         getStyleClass().add("page");
@@ -140,7 +140,7 @@ final class ListenPage extends VBox implements Page {
         try {
             PatternGuess heard = Listening.to(
                     GapsText.read(lengths.getText()),
-                    desk.exerciseProperty().get().tempo());
+                    document.exerciseProperty().get().tempo());
             say("As typed:", "label");
             show(List.of(heard), false);
         } catch (StrideException e) {
@@ -172,7 +172,7 @@ final class ListenPage extends VBox implements Page {
     }
 
     private void take(PatternGuess heard, boolean tapped) {
-        desk.edit(exercise -> {
+        document.edit(exercise -> {
             Exercise taken = exercise.withPhrase(heard.phrase());
             return tapped && taken.allowsTempo(heard.tempo()) ? taken.withTempo(heard.tempo()) : taken;
         });

@@ -47,11 +47,11 @@ final class ReadingCard extends Button {
         ControlTip.on(this, "Written as " + written + ". Right-click to write it so.");
         setAccessibleText(reading.grouping() + ", " + reading.why() + (taken ? ", taken" : ""));
         setOnAction(event -> take.run());
-        MenuItem feel = new MenuItem("Feel it as " + reading.grouping());
-        feel.setOnAction(event -> take.run());
+        MenuItem content = new MenuItem("Feel it as " + reading.grouping());
+        content.setOnAction(event -> take.run());
         MenuItem asBars = new MenuItem("Write it as " + written);
         asBars.setDisable(reading.writtenAs().size() < 2);
         asBars.setOnAction(event -> write.run());
-        setContextMenu(new ContextMenu(feel, asBars));
+        setContextMenu(new ContextMenu(content, asBars));
     }
 }

@@ -22,10 +22,10 @@ import nimblestride.desktop.ui.page.Page;
 
 /** The readings of a bar in the four schools side by side. One click takes a reading. */
 final class ReadingsPage extends VBox implements Page {
-    private static final int READINGS_A_SCHOOL = 8;
+    private static final int READINGS_PER_APPROACH = 8;
     private static final double NARROW = 560;
 
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final BarChoice bars;
     private final GridPane columns = new GridPane();
     private final ReadingFilterFields wishes = new ReadingFilterFields(this::showReadings);
@@ -35,8 +35,8 @@ final class ReadingsPage extends VBox implements Page {
     private ReadingFilter shownWish;
 
     /** @param felt is told what the grouping of the chosen bar is called now */
-    ReadingsPage(ExerciseDocument desk, BarChoice bars, Consumer<String> felt) {
-        this.desk = desk;
+    ReadingsPage(ExerciseDocument document, BarChoice bars, Consumer<String> felt) {
+        this.document = document;
         this.bars = bars;
         this.felt = felt;
         getStyleClass().add("page");
@@ -60,14 +60,14 @@ final class ReadingsPage extends VBox implements Page {
         }
         shownBar = bar;
         shownWish = wish;
-        readings.ask(() -> BarReadings.of(bar, wish, READINGS_A_SCHOOL), found -> show(number, found));
+        readings.ask(() -> BarReadings.of(bar, wish, READINGS_PER_APPROACH), found -> show(number, found));
     }
 
     private void show(int number, BarReadings found) {
         felt.accept(found.name());
         columns.getChildren().clear();
-        for (ReadingApproach school : ReadingApproach.values()) {
-            columns.getChildren().add(column(number, found, school));
+        for (ReadingApproach approach : ReadingApproach.values()) {
+            columns.getChildren().add(column(number, found, approach));
         }
         arrange();
     }
@@ -88,37 +88,37 @@ final class ReadingsPage extends VBox implements Page {
         }
     }
 
-    private VBox column(int number, BarReadings found, ReadingApproach school) {
-        Label title = new WrappedLabel(school.title(), "quiet");
+    private VBox column(int number, BarReadings found, ReadingApproach approach) {
+        Label title = new WrappedLabel(approach.title(), "quiet");
         VBox column = new VBox(title);
         column.getStyleClass().add("reading-column");
-        List<Reading> best = found.best().get(school);
+        List<Reading> best = found.best().get(approach);
         for (Reading reading : best) {
             boolean taken = reading.grouping().equals(found.bar().grouping());
             column.getChildren()
                     .add(new ReadingCard(reading, taken, () -> take(number, reading), () -> write(number, reading)));
         }
         if (best.isEmpty()) {
-            Label none = new WrappedLabel(none(school, found.bar()), "quiet");
+            Label none = new WrappedLabel(none(approach, found.bar()), "quiet");
             column.getChildren().add(none);
         }
         return column;
     }
 
     private void take(int number, Reading reading) {
-        desk.edit(exercise -> exercise.withPhrase(exercise.phrase().regrouped(number, reading.grouping())));
+        document.edit(exercise -> exercise.withPhrase(exercise.phrase().regrouped(number, reading.grouping())));
     }
 
     private void write(int number, Reading reading) {
-        desk.edit(exercise -> RewriteEdits.asBars(
+        document.edit(exercise -> RewriteEdits.asBars(
                 exercise.withPhrase(exercise.phrase().regrouped(number, reading.grouping())),
                 number,
                 reading.writtenAs()));
     }
 
-    private static String none(ReadingApproach school, Bar bar) {
+    private static String none(ReadingApproach approach, Bar bar) {
         int units = bar.meter().units();
-        return school == ReadingApproach.PAIRED_BARS && units % 2 == 0
+        return approach == ReadingApproach.PAIRED_BARS && units % 2 == 0
                 ? units + " is even: no even and odd bar make it."
                 : "No such reading of this bar.";
     }

@@ -69,8 +69,8 @@ public final class ImportPane extends BorderPane {
         leave.setCancelButton(true);
         HBox head = new HBox(12, title, new Caption("looked at, nothing taken yet"));
         head.getStyleClass().add("way");
-        HBox foot = new HBox(10, take, leave, status);
-        foot.getStyleClass().add("way");
+        HBox statusBar = new HBox(10, take, leave, status);
+        statusBar.getStyleClass().add("way");
         choices = choices();
         VBox result = new VBox(8, paneTitle("As it would be"), bars, road);
         VBox.setVgrow(road, Priority.ALWAYS);
@@ -79,7 +79,7 @@ public final class ImportPane extends BorderPane {
         sides.setDividerPositions(0.42);
         setTop(head);
         setCenter(sides);
-        setBottom(foot);
+        setBottom(statusBar);
         addEventFilter(KeyEvent.KEY_PRESSED, event -> {
             if (event.getCode() == KeyCode.ESCAPE && !parts.isShowing() && !meters.isShowing()) {
                 bringing.leave();

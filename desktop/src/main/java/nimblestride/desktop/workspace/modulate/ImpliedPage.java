@@ -36,7 +36,7 @@ import nimblestride.desktop.ui.page.Page;
 
 /** The same change implied, the written bars kept, beside the real one, with what each is for. */
 final class ImpliedPage extends VBox implements Page {
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final SelectedModulation gear;
     private final TypedField<NoteValue> late;
     private final ComboBox<BackBeat> backBeat = new ComboBox<>();
@@ -67,8 +67,8 @@ final class ImpliedPage extends VBox implements Page {
     /** What is shown of both, or why nothing is. */
     private record Seen(List<Drawing> implied, List<Drawing> real, String meeting, String tempo, String problem) {}
 
-    ImpliedPage(ExerciseDocument desk, SelectedModulation gear) {
-        this.desk = desk;
+    ImpliedPage(ExerciseDocument document, SelectedModulation gear) {
+        this.document = document;
         this.gear = gear;
         getStyleClass().add("page");
         late = new TypedField<>(
@@ -174,9 +174,9 @@ final class ImpliedPage extends VBox implements Page {
             if (felt) {
                 List<Layer> layers = ImpliedModulations.layers(
                         shift.pulse(), start, shift.oldBeat(), backBeat.getValue(), keeping.getValue());
-                desk.edit(exercise -> ThereAndBack.there(exercise, Pivot.NONE, exercise.phrase(), layers));
+                document.edit(exercise -> ThereAndBack.there(exercise, Pivot.NONE, exercise.phrase(), layers));
             } else {
-                desk.edit(exercise -> ThereAndBack.there(
+                document.edit(exercise -> ThereAndBack.there(
                         exercise, gear.pivot(), gear.newBarsProperty().get()));
             }
         } catch (StrideException e) {

@@ -47,7 +47,7 @@ final class ModulationField extends FlowPane {
         group = number(
                 "pivot-group",
                 "In groups of",
-                value -> regroup(shown(gear.shift().notesABeat()), value));
+                value -> regroup(shown(gear.shift().notesPerBeat()), value));
         bars = new TypedField<>(BarsText::read, BarsText::write, gear::setNewBars, () -> {});
         bars.field().setId("new-bars");
         bars.field().setAccessibleText("The bars after the change, as in: 7/8, 5/16");
@@ -92,11 +92,11 @@ final class ModulationField extends FlowPane {
         gear.setPivot(new Pivot(oldValue, newValue));
     }
 
-    private void regroup(int notesABeat, int inGroups) {
-        if (notesABeat <= Pivot.MAX_NOTES && inGroups <= Pivot.MAX_NOTES) {
+    private void regroup(int notesPerBeat, int inGroups) {
+        if (notesPerBeat <= Pivot.MAX_NOTES && inGroups <= Pivot.MAX_NOTES) {
             Modulation shift = gear.shift();
             NoteValue beat = shift.oldBeat();
-            gear.setPivot(new Pivot(beat.times(inGroups).dividedBy(notesABeat), shift.newBeat()));
+            gear.setPivot(new Pivot(beat.times(inGroups).dividedBy(notesPerBeat), shift.newBeat()));
         }
     }
 
@@ -104,7 +104,7 @@ final class ModulationField extends FlowPane {
         pivot.show(gear.pivot());
         bars.show(gear.newBarsProperty().get());
         try {
-            notes.show(shown(gear.shift().notesABeat()));
+            notes.show(shown(gear.shift().notesPerBeat()));
             group.show(shown(gear.shift().group()));
         } catch (ExactOverflowException e) {
             // What cannot be counted is told by the page; these keep what they showed.

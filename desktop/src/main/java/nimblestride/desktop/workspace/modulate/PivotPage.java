@@ -30,7 +30,7 @@ import nimblestride.desktop.ui.page.Page;
 
 /** The pivot: the new tempo with its sum, both feels to scale, and sections made of it. */
 final class PivotPage extends VBox implements Page {
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final SelectedModulation gear;
     private final ModulationField line;
     private final ModulationPicture picture = new ModulationPicture("both-feels", this::ask);
@@ -43,8 +43,8 @@ final class PivotPage extends VBox implements Page {
     /** What is shown of a change, or why nothing is. */
     private record Seen(List<ModulationWords.Told> told, List<Drawing> rows, String problem) {}
 
-    PivotPage(ExerciseDocument desk, SelectedModulation gear) {
-        this.desk = desk;
+    PivotPage(ExerciseDocument document, SelectedModulation gear) {
+        this.document = document;
         this.gear = gear;
         getStyleClass().add("page");
         line = new ModulationField(gear);
@@ -134,7 +134,7 @@ final class PivotPage extends VBox implements Page {
 
     private void make(UnaryOperator<Exercise> change) {
         try {
-            desk.edit(change);
+            document.edit(change);
         } catch (StrideException e) {
             showProblem("This cannot be done: " + e.getMessage() + ".");
         }

@@ -48,7 +48,7 @@ final class SectionRow {
     private Exercise shown;
 
     /** @param play plays from it */
-    SectionRow(int index, ExerciseDocument desk, Editing editing, Runnable play) {
+    SectionRow(int index, ExerciseDocument document, Editing editing, Runnable play) {
         this.index = index;
         number = new Button(Integer.toString(index + 1));
         number.setId("section-play-" + index);
@@ -58,13 +58,13 @@ final class SectionRow {
         ControlTip.on(number, "Play from this section");
         number.setOnAction(event -> play.run());
         name = new TypedField<>(
-                text -> SectionEdits.named(shown, feel(), text.strip())
-                        .feels()
-                        .get(feel())
+                text -> SectionEdits.named(shown, content(), text.strip())
+                        .contents()
+                        .get(content())
                         .name(),
                 text -> text,
-                text -> editing.edit("section-name", exercise -> SectionEdits.named(exercise, feel(), text)),
-                desk::endBurst);
+                text -> editing.edit("section-name", exercise -> SectionEdits.named(exercise, content(), text)),
+                document::endBurst);
         field(name, "section-name-" + index, "Name of the feel of section " + (index + 1), 88);
         bars.setId("section-bars-" + index);
         bars.getStyleClass().addAll("small", "way", "wrapped");
@@ -73,18 +73,18 @@ final class SectionRow {
         bars.setWrapText(true);
         bars.setMinHeight(Region.USE_PREF_SIZE);
         ControlTip.on(bars, "Take this feel in hand: the Road and every bench then show it");
-        bars.setOnAction(event -> desk.turnTo(feel()));
+        bars.setOnAction(event -> document.select(content()));
         rounds = new TypedField<>(
                 BarCountParser.upTo(Section.MAX_ROUNDS),
                 String::valueOf,
                 times -> editing.edit("section-rounds", exercise -> SectionEdits.inRounds(exercise, index, times)),
-                desk::endBurst);
+                document::endBurst);
         field(rounds, "section-rounds-" + index, "How often section " + (index + 1) + " plays its bars", 44);
         entered = new TypedField<>(
                 PivotText::read,
                 SectionRow::told,
                 pivot -> editing.edit("section-pivot", exercise -> SectionEdits.enteredBy(exercise, index, pivot)),
-                desk::endBurst);
+                document::endBurst);
         field(entered, "section-pivot-" + index, "The modulation into section " + (index + 1), 168);
         entered.setVisible(index > 0);
         tempo.setMinWidth(Button.USE_PREF_SIZE);
@@ -129,8 +129,8 @@ final class SectionRow {
         return pivot.isNone() ? "quarter = quarter" : NoteName.say(pivot.old()) + " = " + NoteName.say(pivot.now());
     }
 
-    private int feel() {
-        return shown.sections().get(index).feel();
+    private int content() {
+        return shown.sections().get(index).content();
     }
 
     List<Node> nodes() {
@@ -140,15 +140,15 @@ final class SectionRow {
     void show(Exercise exercise) {
         shown = exercise;
         Section section = exercise.sections().get(index);
-        name.show(exercise.feels().get(feel()).name());
-        String text = BarsText.write(exercise.feels().get(feel()).phrase());
+        name.show(exercise.contents().get(content()).name());
+        String text = BarsText.write(exercise.contents().get(content()).phrase());
         bars.setText(text.length() <= MAX_BARS ? text : text.substring(0, MAX_BARS - 1) + "…");
-        boolean inHand = feel() == exercise.inHand();
+        boolean selected = content() == exercise.selected();
         bars.getStyleClass().remove("taken");
-        if (inHand) {
+        if (selected) {
             bars.getStyleClass().add("taken");
         }
-        bars.setAccessibleText(text + (inHand ? ", in hand" : ", take in hand"));
+        bars.setAccessibleText(text + (selected ? ", in hand" : ", take in hand"));
         rounds.show(section.rounds());
         entered.show(section.entered());
         Tempo at = exercise.chain().tempos().get(index);

@@ -36,15 +36,15 @@ final class SectionsPage extends VBox implements Page {
 
     private static final String[] HEADS = {"", "feel", "take in hand", "times", "entered by", "tempo"};
 
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final Transport transport;
     private final GridPane grid = new GridPane();
     private final Label told = new WrappedLabel();
     private final Label problem = new WrappedLabel("", "problem");
     private final List<SectionRow> rows = new ArrayList<>();
 
-    SectionsPage(ExerciseDocument desk, Transport transport) {
-        this.desk = desk;
+    SectionsPage(ExerciseDocument document, Transport transport) {
+        this.document = document;
         this.transport = transport;
         getStyleClass().add("page");
         CheckBox all = new CheckBox("Play all sections in order");
@@ -76,18 +76,18 @@ final class SectionsPage extends VBox implements Page {
                 exercise.chain().tempos().get(exercise.sections().size() - 1),
                 exercise.tempo(),
                 exercise.chain().pivots());
-        return SectionEdits.again(exercise, exercise.sections().size(), exercise.inHand(), 1, home);
+        return SectionEdits.again(exercise, exercise.sections().size(), exercise.selected(), 1, home);
     }
 
     private void edit(Object from, UnaryOperator<Exercise> change) {
         try {
-            desk.edit(from, change);
+            document.edit(from, change);
             showProblem("");
         } catch (StrideException e) {
             showProblem("This cannot be done: " + e.getMessage() + ".");
         }
         if (!(from instanceof String typed && typed.startsWith("section-"))) {
-            desk.endBurst();
+            document.endBurst();
         }
     }
 
@@ -106,7 +106,7 @@ final class SectionsPage extends VBox implements Page {
             grid.addRow(0, Stream.of(HEADS).map(Caption::new).toArray(Node[]::new));
             for (int i = 0; i < count; i++) {
                 int section = i;
-                SectionRow row = new SectionRow(i, desk, this::edit, () -> transport.playFromSection(section));
+                SectionRow row = new SectionRow(i, document, this::edit, () -> transport.playFromSection(section));
                 rows.add(row);
                 List<Node> nodes = row.nodes();
                 GridPane.setHgrow(nodes.get(BARS_COLUMN), Priority.ALWAYS);

@@ -56,7 +56,7 @@ final class SelectedModulation {
             return;
         }
         boolean elsewhere = old == null
-                || old.inHand() != now.inHand()
+                || old.selected() != now.selected()
                 || !old.sections().equals(now.sections())
                 || !old.name().equals(now.name());
         exercise.set(now);
@@ -86,7 +86,7 @@ final class SelectedModulation {
                 found
                         ? after.entered()
                         : Pivot.toward(now.tempo(), now.start(), now.chain().pivots()));
-        newBars.set(now.feels().get(after.feel()).phrase());
+        newBars.set(now.contents().get(after.content()).phrase());
     }
 
     void setPivot(Pivot now) {

@@ -38,7 +38,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
 final class TemposPage extends VBox implements Page {
     private static final Tempo DEFAULT_GOAL = Tempo.ofQuarters(120);
 
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final SelectedModulation gear;
     private final FlowPane friendly = new FlowPane();
     private final GridPane roundings = grid("roundings");
@@ -58,8 +58,8 @@ final class TemposPage extends VBox implements Page {
     /** All that the page shows of a change of gear, or why nothing is. */
     private record Seen(ModulationChain chain, Modulation shift, Optional<TempoRoute> route, String problem) {}
 
-    TemposPage(ExerciseDocument desk, SelectedModulation gear) {
-        this.desk = desk;
+    TemposPage(ExerciseDocument document, SelectedModulation gear) {
+        this.document = document;
         this.gear = gear;
         getStyleClass().add("page");
         friendly.getStyleClass().add("gear-line");
@@ -195,9 +195,10 @@ final class TemposPage extends VBox implements Page {
     }
 
     private void start(Tempo tempo) {
-        desk.edit(exercise -> exercise.turnedTo(exercise.sections().get(0).feel())
-                .withTempo(tempo)
-                .turnedTo(exercise.inHand()));
+        document.edit(
+                exercise -> exercise.withSelected(exercise.sections().get(0).content())
+                        .withTempo(tempo)
+                        .withSelected(exercise.selected()));
     }
 
     private void showRoundings(ModulationChain chain) {
@@ -268,7 +269,7 @@ final class TemposPage extends VBox implements Page {
     }
 
     private void take(TempoRoute way) {
-        desk.edit(exercise -> {
+        document.edit(exercise -> {
             Exercise longer = exercise;
             for (Pivot pivot : way.pivots()) {
                 longer = ThereAndBack.there(longer, pivot, exercise.phrase(), exercise.layers());

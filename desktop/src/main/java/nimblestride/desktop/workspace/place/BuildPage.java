@@ -27,13 +27,13 @@ import org.kordamp.ikonli.javafx.FontIcon;
 final class BuildPage extends VBox implements Page {
     private static final int MAX_TEXT_LENGTH = 60;
 
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final IntegerProperty stage;
     private final GridPane rows = new GridPane();
 
     /** @param stage how many layers are heard and seen, from the first on; {@link Exercise#MAX_LAYERS} for all */
-    BuildPage(ExerciseDocument desk, IntegerProperty stage) {
-        this.desk = desk;
+    BuildPage(ExerciseDocument document, IntegerProperty stage) {
+        this.document = document;
         this.stage = stage;
         getStyleClass().add("page");
         Label how = new WrappedLabel(
@@ -101,8 +101,8 @@ final class BuildPage extends VBox implements Page {
         ControlTip.on(button, tip);
         int other = index + by;
         button.setDisable(
-                other < 0 || other >= desk.exerciseProperty().get().layers().size());
-        button.setOnAction(event -> desk.edit(exercise -> {
+                other < 0 || other >= document.exerciseProperty().get().layers().size());
+        button.setOnAction(event -> document.edit(exercise -> {
             List<Layer> layers = new ArrayList<>(exercise.layers());
             Collections.swap(layers, index, other);
             return exercise.withLayers(layers);

@@ -17,14 +17,14 @@ import nimblestride.core.time.value.NoteValue;
 /** What is written on the count lines of a phrase: what is said there, with signs of how it is struck. */
 final class CountLineText {
     private final Phrase phrase;
-    private final CountingSystem school;
-    private final Subdivision division;
+    private final CountingSystem countingSystem;
+    private final Subdivision subdivision;
     private final Map<Bar, List<SpokenSyllable>> said = new HashMap<>();
 
-    CountLineText(Phrase phrase, CountingSystem school, Subdivision division) {
+    CountLineText(Phrase phrase, CountingSystem countingSystem, Subdivision subdivision) {
         this.phrase = phrase;
-        this.school = school;
-        this.division = division;
+        this.countingSystem = countingSystem;
+        this.subdivision = subdivision;
     }
 
     Phrase phrase() {
@@ -33,7 +33,7 @@ final class CountLineText {
 
     /** What is said in a bar, in order. */
     List<SpokenSyllable> said(Bar bar) {
-        return said.computeIfAbsent(bar, counted -> school.count(counted, division));
+        return said.computeIfAbsent(bar, counted -> countingSystem.count(counted, subdivision));
     }
 
     /** What stands at a note. */

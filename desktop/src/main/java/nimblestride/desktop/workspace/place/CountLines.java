@@ -35,9 +35,9 @@ import nimblestride.desktop.ui.look.Palette;
  * count, or Enter, places the voice in hand; the arrow keys go along the counts, and carry a note that has just been placed.
  */
 final class CountLines extends BorderPane {
-    private final ExerciseDocument desk;
-    private final ObjectProperty<CountingSystem> school;
-    private final ObjectProperty<Subdivision> division;
+    private final ExerciseDocument document;
+    private final ObjectProperty<CountingSystem> countingSystem;
+    private final ObjectProperty<Subdivision> subdivision;
     private final ReadOnlyIntegerProperty stage;
     private final BiConsumer<Integer, NoteValue> place;
     private final BiConsumer<Spot, Spot> move;
@@ -61,15 +61,15 @@ final class CountLines extends BorderPane {
      * @param move is given where a note is carried from, and where to
      */
     CountLines(
-            ExerciseDocument desk,
-            ObjectProperty<CountingSystem> school,
-            ObjectProperty<Subdivision> division,
+            ExerciseDocument document,
+            ObjectProperty<CountingSystem> countingSystem,
+            ObjectProperty<Subdivision> subdivision,
             ReadOnlyIntegerProperty stage,
             BiConsumer<Integer, NoteValue> place,
             BiConsumer<Spot, Spot> move) {
-        this.desk = desk;
-        this.school = school;
-        this.division = division;
+        this.document = document;
+        this.countingSystem = countingSystem;
+        this.subdivision = subdivision;
         this.stage = stage;
         this.place = place;
         this.move = move;
@@ -83,11 +83,11 @@ final class CountLines extends BorderPane {
         bar.valueProperty().addListener(change -> paint());
         setCenter(slate);
         setBottom(bar);
-        school.addListener(change -> rescale());
-        division.addListener(change -> rescale());
+        countingSystem.addListener(change -> rescale());
+        subdivision.addListener(change -> rescale());
         stage.addListener(change -> {
-            if (desk.analyzedProperty().get() != null) {
-                show(desk.analyzedProperty().get());
+            if (document.analyzedProperty().get() != null) {
+                show(document.analyzedProperty().get());
             }
         });
         sceneProperty().addListener(change -> paint());
@@ -127,11 +127,11 @@ final class CountLines extends BorderPane {
     }
 
     private Phrase phrase() {
-        return desk.exerciseProperty().get().phrase();
+        return document.exerciseProperty().get().phrase();
     }
 
     private void rescale() {
-        words = new CountLineText(phrase(), school.get(), division.get());
+        words = new CountLineText(phrase(), countingSystem.get(), subdivision.get());
         spacing = CountSpacing.of(words, lines);
         paint();
     }
@@ -143,7 +143,7 @@ final class CountLines extends BorderPane {
     private void paint() {
         if (getScene() == null
                 || slate.getWidth() <= 0
-                || desk.exerciseProperty().get() == null) {
+                || document.exerciseProperty().get() == null) {
             return;
         }
         double seen = spacing.seen(slate.getWidth());
@@ -164,7 +164,7 @@ final class CountLines extends BorderPane {
     /** Every count of a bar, in order. */
     private List<NoteValue> counts(int number) {
         Bar counted = phrase().bars().get(number);
-        return school.get().count(counted, division.get()).stream()
+        return countingSystem.get().count(counted, subdivision.get()).stream()
                 .map(SpokenSyllable::at)
                 .toList();
     }
@@ -207,7 +207,7 @@ final class CountLines extends BorderPane {
             case ENTER -> place.accept(spot.bar, spot.position);
             case ESCAPE -> {
                 carrying = false;
-                desk.endBurst();
+                document.endBurst();
                 paint();
             }
             default -> {

@@ -22,32 +22,32 @@ import nimblestride.desktop.ui.page.Page;
 
 /** Voices placed by naming counts, by clicking them, or with the arrow keys; below, the count lines limb by limb. */
 final class CountsPage extends VBox implements Page {
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final TypedField<List<Layer>> text;
     private final SelectedVoice hand = new SelectedVoice();
     private final CountLines lines;
     private Phrase phrase;
 
     CountsPage(
-            ExerciseDocument desk,
-            ObjectProperty<CountingSystem> school,
-            ObjectProperty<Subdivision> division,
+            ExerciseDocument document,
+            ObjectProperty<CountingSystem> countingSystem,
+            ObjectProperty<Subdivision> subdivision,
             ReadOnlyIntegerProperty stage) {
-        this.desk = desk;
+        this.document = document;
         getStyleClass().add("page");
         text = new TypedField<>(
                 typed -> PlacingText.read(
                         typed,
-                        desk.exerciseProperty().get().phrase(),
-                        desk.exerciseProperty().get().voices()),
-                layers ->
-                        PlacingText.write(layers, desk.exerciseProperty().get().phrase()),
-                layers -> desk.edit("placing", exercise -> PlacementEdits.withPlaced(exercise, layers)),
-                desk::endBurst);
+                        document.exerciseProperty().get().phrase(),
+                        document.exerciseProperty().get().voices()),
+                layers -> PlacingText.write(
+                        layers, document.exerciseProperty().get().phrase()),
+                layers -> document.edit("placing", exercise -> PlacementEdits.withPlaced(exercise, layers)),
+                document::endBurst);
         text.field().setId("placing");
         text.field().setPromptText("kick 1, 4; snare a of 2; ride every third count");
         text.field().setAccessibleText("Voices placed by naming counts");
-        lines = new CountLines(desk, school, division, stage, this::place, this::moveNote);
+        lines = new CountLines(document, countingSystem, subdivision, stage, this::place, this::moveNote);
         VerticalScroll scroll = new VerticalScroll(lines);
         scroll.setFitToHeight(true);
         getChildren().setAll(text, hand, scroll);
@@ -56,19 +56,21 @@ final class CountsPage extends VBox implements Page {
     /** Puts the voice in hand on a count, or takes it away. */
     void place(int bar, NoteValue position) {
         Placement placement = new Placement(bar, position, hand.stroke());
-        Exercise now = desk.exerciseProperty().get();
+        Exercise now = document.exerciseProperty().get();
         if (now.layers().size() < Exercise.MAX_LAYERS || PlacementEdits.isPlaced(now, hand.voice(), bar, position)) {
-            desk.edit(exercise -> PlacementEdits.toggled(exercise, hand.voice(), placement));
+            document.edit(exercise -> PlacementEdits.toggled(exercise, hand.voice(), placement));
         }
         lines.pointAt(
-                bar, position, PlacementEdits.isPlaced(desk.exerciseProperty().get(), hand.voice(), bar, position));
+                bar,
+                position,
+                PlacementEdits.isPlaced(document.exerciseProperty().get(), hand.voice(), bar, position));
     }
 
     /** Moves the note of the voice in hand from one count to another. */
     private void moveNote(CountLines.Spot from, CountLines.Spot to) {
-        if (PlacementEdits.isPlaced(desk.exerciseProperty().get(), hand.voice(), from.bar(), from.position())) {
+        if (PlacementEdits.isPlaced(document.exerciseProperty().get(), hand.voice(), from.bar(), from.position())) {
             Placement placement = new Placement(from.bar(), from.position(), hand.stroke());
-            desk.edit(
+            document.edit(
                     "moving a note",
                     exercise -> PlacementEdits.moved(exercise, hand.voice(), placement, to.bar(), to.position()));
         }

@@ -24,32 +24,33 @@ import nimblestride.desktop.ui.page.Page;
 
 /** How it is meant to be played - which hand leads, linear or not, how fast at the most - and what that asks of the limbs. */
 final class HandsPage extends VBox implements Page {
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final ComboBox<LeadHand> lead = new ComboBox<>();
     private final CheckBox linear = new CheckBox("linear: no two limbs at once");
     private final TypedField<OptionalInt> most;
     private final VBox told = new VBox();
     private boolean showing;
 
-    HandsPage(ExerciseDocument desk) {
-        this.desk = desk;
+    HandsPage(ExerciseDocument document) {
+        this.document = document;
         getStyleClass().add("page");
         lead.setId("lead");
         lead.getItems().setAll(LeadHand.values());
         lead.setConverter(new TitleConverter<>(LeadHand::title));
         lead.setMinWidth(140);
         lead.setAccessibleText("Which hand leads");
-        lead.valueProperty().addListener((property, old, now) -> edit(manner -> manner.ledBy(now)));
+        lead.valueProperty().addListener((property, old, now) -> edit(playingStyle -> playingStyle.ledBy(now)));
         linear.setId("linear");
         linear.setMinWidth(USE_PREF_SIZE);
-        linear.selectedProperty().addListener((property, was, now) -> edit(manner -> manner.linear(now)));
+        linear.selectedProperty().addListener((property, was, now) -> edit(playingStyle -> playingStyle.linear(now)));
         most = new TypedField<>(
                 HandsPage::readMost,
                 value -> value.isPresent() ? Integer.toString(value.getAsInt()) : "",
-                value -> desk.edit(
+                value -> document.edit(
                         "most strokes",
-                        exercise -> exercise.withManner(exercise.manner().withMostStrokes(value))),
-                desk::endBurst);
+                        exercise -> exercise.withPlayingStyle(
+                                exercise.playingStyle().withMostStrokes(value))),
+                document::endBurst);
         most.field().setId("most-strokes");
         most.field().setAccessibleText("The most strokes a second of a limb");
         most.setPrefWidth(46);
@@ -75,7 +76,7 @@ final class HandsPage extends VBox implements Page {
 
     private void edit(UnaryOperator<PlayingStyle> change) {
         if (!showing) {
-            desk.edit(exercise -> exercise.withManner(change.apply(exercise.manner())));
+            document.edit(exercise -> exercise.withPlayingStyle(change.apply(exercise.playingStyle())));
         }
     }
 
@@ -83,8 +84,8 @@ final class HandsPage extends VBox implements Page {
     public void show(Exercise exercise) {
         showing = true;
         lead.setValue(exercise.lead());
-        linear.setSelected(exercise.manner().linear());
-        most.show(exercise.manner().mostStrokes());
+        linear.setSelected(exercise.playingStyle().linear());
+        most.show(exercise.playingStyle().mostStrokes());
         showing = false;
     }
 

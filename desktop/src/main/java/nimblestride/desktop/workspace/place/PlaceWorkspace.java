@@ -22,33 +22,36 @@ public final class PlaceWorkspace extends PagedPane implements Workspace {
      * @param choose is told the moment of a count that is chosen on the staff
      */
     public PlaceWorkspace(
-            ExerciseDocument desk,
-            ObjectProperty<CountingSystem> school,
-            ObjectProperty<Subdivision> division,
+            ExerciseDocument document,
+            ObjectProperty<CountingSystem> countingSystem,
+            ObjectProperty<Subdivision> subdivision,
             IntegerProperty stage,
             Consumer<NoteValue> choose) {
         counts = add(
                 "Counts",
                 "Voices put on counts by naming them: kick 1, 4; snare ghost a of 2",
-                () -> new CountsPage(desk, school, division, stage));
-        staff = add("Staff", "What is played, on a staff", () -> new StaffPage(school, division, choose));
+                () -> new CountsPage(document, countingSystem, subdivision, stage));
+        staff = add("Staff", "What is played, on a staff", () -> new StaffPage(countingSystem, subdivision, choose));
         add(
                 "Sticking",
                 "Which hand plays which stroke: typed, from a rudiment or from cells, and moved round the kit",
-                () -> new StickingPage(desk));
+                () -> new StickingPage(document));
         add(
                 "Hands",
                 "Which hand leads, how fast at the most, and what that asks of each limb",
-                () -> new HandsPage(desk));
+                () -> new HandsPage(document));
         add(
                 "Try the rest",
                 "Keep one part and try everything in the rest, one after the other",
-                () -> new VariationsPage(desk));
+                () -> new VariationsPage(document));
         add(
                 "Build up",
                 "In which order the layers come in, and how many are heard now",
-                () -> new BuildPage(desk, stage));
-        add("Voices", "Voices of your own, with their sound and their place on the staff", () -> new VoicesPage(desk));
+                () -> new BuildPage(document, stage));
+        add(
+                "Voices",
+                "Voices of your own, with their sound and their place on the staff",
+                () -> new VoicesPage(document));
         choose("Counts");
     }
 

@@ -27,8 +27,8 @@ final class StaffPage extends VBox implements Page {
     private static final int MAX_BARS = 2_000;
     private static final int MAX_TOGETHER = 256;
 
-    private final ObjectProperty<CountingSystem> school;
-    private final ObjectProperty<Subdivision> division;
+    private final ObjectProperty<CountingSystem> countingSystem;
+    private final ObjectProperty<Subdivision> subdivision;
     private final ComboBox<ScoreStyle.Parts> parts = choice("staff-parts", "Stems", ScoreStyle.Parts.values());
     private final ComboBox<ScoreStyle.Lengths> lengths =
             choice("staff-lengths", "How long notes are written", ScoreStyle.Lengths.values());
@@ -41,9 +41,12 @@ final class StaffPage extends VBox implements Page {
     private Optional<Exercise> shown = Optional.empty();
 
     /** @param choose is told the moment of a count that is chosen */
-    StaffPage(ObjectProperty<CountingSystem> school, ObjectProperty<Subdivision> division, Consumer<NoteValue> choose) {
-        this.school = school;
-        this.division = division;
+    StaffPage(
+            ObjectProperty<CountingSystem> countingSystem,
+            ObjectProperty<Subdivision> subdivision,
+            Consumer<NoteValue> choose) {
+        this.countingSystem = countingSystem;
+        this.subdivision = subdivision;
         getStyleClass().add("page");
         staff = new StaffView(
                 chosen -> {
@@ -74,8 +77,8 @@ final class StaffPage extends VBox implements Page {
         stickings.valueProperty().addListener(change -> write());
         counts.selectedProperty().addListener(change -> write());
         untilBack.selectedProperty().addListener(change -> write());
-        school.addListener(change -> write());
-        division.addListener(change -> write());
+        countingSystem.addListener(change -> write());
+        subdivision.addListener(change -> write());
         FlowPane choices = new FlowPane(parts, lengths, stickings, counts, untilBack, told);
         choices.getStyleClass().addAll("wishes", "compact");
         getChildren().setAll(choices, staff);
@@ -107,12 +110,12 @@ final class StaffPage extends VBox implements Page {
             return;
         }
         Exercise exercise = shown.get();
-        Optional<CountingSystem> counted = counts.isSelected() ? Optional.of(school.get()) : Optional.empty();
+        Optional<CountingSystem> counted = counts.isSelected() ? Optional.of(countingSystem.get()) : Optional.empty();
         ScoreStyle style = ScoreStyle.DEFAULT
                 .with(parts.getValue())
                 .with(lengths.getValue())
                 .with(stickings.getValue())
-                .counted(counted, division.get());
+                .counted(counted, subdivision.get());
         int phrase = exercise.phrase().bars().size();
         long bars = untilBack.isSelected() ? untilBack(exercise).orElse((long) phrase) : phrase;
         staff.show(exercise, Math.min(MAX_BARS, bars), style);

@@ -9,9 +9,9 @@ import nimblestride.desktop.ui.control.TitleConverter;
 final class StickingNames {
     private StickingNames() {}
 
-    static StringConverter<Integer> of(ExerciseDocument desk) {
+    static StringConverter<Integer> of(ExerciseDocument document) {
         return new TitleConverter<>(index -> {
-            List<String> names = desk.exerciseProperty().get().layerNames();
+            List<String> names = document.exerciseProperty().get().layerNames();
             return index < names.size() ? names.get(index) : "";
         });
     }

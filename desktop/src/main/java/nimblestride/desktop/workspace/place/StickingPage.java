@@ -41,7 +41,7 @@ final class StickingPage extends VBox implements Page {
     private static final Pattern.Stuck FIRST =
             new Pattern.Stuck(StickingText.read("R L R R L R L L"), NoteValue.of(1, 16));
 
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final ComboBox<Integer> which = new ComboBox<>();
     private final ComboBox<Rudiment> rudiments = new ComboBox<>();
     private final TextField cells = new TextField();
@@ -51,24 +51,24 @@ final class StickingPage extends VBox implements Page {
     private final Caption none = new Caption("No sticking yet.");
     private boolean showing;
 
-    StickingPage(ExerciseDocument desk) {
-        this.desk = desk;
+    StickingPage(ExerciseDocument document) {
+        this.document = document;
         getStyleClass().add("page");
         which.setId("sticking-layer");
         which.setMinWidth(150);
         which.setPrefWidth(150);
-        which.setConverter(StickingNames.of(desk));
+        which.setConverter(StickingNames.of(document));
         which.setAccessibleText("Which sticking");
         which.valueProperty().addListener(change -> {
             if (!showing) {
-                show(desk.exerciseProperty().get());
+                show(document.exerciseProperty().get());
             }
         });
         sticking = new TypedField<>(
                 PatternText::readSticking,
                 pattern -> PatternText.write(pattern).substring(KEYWORD.length()),
                 pattern -> edit("sticking", layer -> layer.playing(pattern)),
-                desk::endBurst);
+                document::endBurst);
         sticking.field().setId("sticking");
         sticking.field().setAccessibleText("The sticking, as in: >R L R R (L) lR . K of 1/16");
         HBox.setHgrow(sticking, Priority.ALWAYS);
@@ -92,7 +92,10 @@ final class StickingPage extends VBox implements Page {
         cells.setAccessibleText("Cells, hand to hand, each accented where it begins; Enter takes them");
         cells.setOnAction(event -> fromCells());
         moves = new TypedField<>(
-                MoveText::read, MoveText::write, rules -> edit("moves", layer -> layer.moved(rules)), desk::endBurst);
+                MoveText::read,
+                MoveText::write,
+                rules -> edit("moves", layer -> layer.moved(rules)),
+                document::endBurst);
         moves.field().setId("moves");
         moves.field().setPromptText("right singles to floor tom; accents to crash");
         moves.field().setAccessibleText("Rules that move notes round the kit");
@@ -127,16 +130,16 @@ final class StickingPage extends VBox implements Page {
     }
 
     private void addSticking() {
-        Exercise now = desk.exerciseProperty().get();
+        Exercise now = document.exerciseProperty().get();
         if (now.layers().size() < Exercise.MAX_LAYERS) {
-            desk.edit(exercise -> exercise.plusLayer(Layer.of(Kit.SNARE, FIRST)));
+            document.edit(exercise -> exercise.plusLayer(Layer.of(Kit.SNARE, FIRST)));
             which.setValue(now.layers().size());
         }
     }
 
     private Optional<Pattern.Stuck> chosen() {
         Integer index = which.getValue();
-        List<Layer> layers = desk.exerciseProperty().get().layers();
+        List<Layer> layers = document.exerciseProperty().get().layers();
         return index != null && index < layers.size() && layers.get(index).pattern() instanceof Pattern.Stuck stuck
                 ? Optional.of(stuck)
                 : Optional.empty();
@@ -145,7 +148,7 @@ final class StickingPage extends VBox implements Page {
     private void edit(String from, UnaryOperator<Layer> change) {
         Integer index = which.getValue();
         if (!showing && chosen().isPresent()) {
-            desk.edit(
+            document.edit(
                     from + index,
                     exercise -> exercise.replacingLayer(
                             index, change.apply(exercise.layers().get(index))));
@@ -156,7 +159,7 @@ final class StickingPage extends VBox implements Page {
         chosen().ifPresent(stuck -> {
             Pattern changed = new Pattern.Stuck(change.apply(stuck.sticking()), stuck.step());
             int index = which.getValue();
-            desk.edit(exercise ->
+            document.edit(exercise ->
                     exercise.replacingLayer(index, exercise.layers().get(index).playing(changed)));
         });
     }
@@ -164,10 +167,10 @@ final class StickingPage extends VBox implements Page {
     /** As many strokes as the first bar has steps. */
     private void alternate() {
         chosen().ifPresent(stuck -> {
-            Bar bar = desk.exerciseProperty().get().phrase().bars().get(0);
+            Bar bar = document.exerciseProperty().get().phrase().bars().get(0);
             long steps = Math.max(2, Math.min(Sticking.MAX_STEPS, bar.length().wholePartsOf(stuck.step())));
             restick(old -> Sticking.alternating(
-                    (int) steps, desk.exerciseProperty().get().lead()));
+                    (int) steps, document.exerciseProperty().get().lead()));
         });
     }
 
@@ -179,7 +182,8 @@ final class StickingPage extends VBox implements Page {
             List<Integer> sizes = Arrays.stream(text.split("[ ,+]+", -1))
                     .map(Integer::valueOf)
                     .toList();
-            restick(old -> Sticking.ofCells(sizes, desk.exerciseProperty().get().lead()));
+            restick(old ->
+                    Sticking.ofCells(sizes, document.exerciseProperty().get().lead()));
         }
     }
 
@@ -190,7 +194,7 @@ final class StickingPage extends VBox implements Page {
         Integer now = which.getValue();
         which.getItems().setAll(all);
         which.setValue(all.contains(now) ? now : all.isEmpty() ? null : all.get(0));
-        which.setConverter(StickingNames.of(desk));
+        which.setConverter(StickingNames.of(document));
         editing.setVisible(!all.isEmpty());
         for (Node node : new Node[] {which, sticking}) {
             node.setVisible(!all.isEmpty());

@@ -39,13 +39,13 @@ import nimblestride.desktop.ui.control.TitleConverter;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 
-/** One part of a sticking kept, and everything tried in the rest, one after the other; what is clean is ticked off. */
+/** One part of a sticking kept, and everything tried in the rest, one after the other; what is clean is current off. */
 final class VariationsPage extends VBox implements Page {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
     private static final String EVERYTHING = "try everything in steps";
     private static final String LEAVE_OUT = "leave one out of each cell";
 
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final ComboBox<Integer> which = new ComboBox<>();
     private final ComboBox<String> way = new ComboBox<>();
     private final TextField open = field("deal-open", "5 to 8", 70, "The open steps, as in 5 to 8");
@@ -57,22 +57,22 @@ final class VariationsPage extends VBox implements Page {
     private final CheckBox ghosts = new CheckBox("ghosts");
     private final ComboBox<StickingVariations.Order> order = new ComboBox<>();
     private final Label answer = new WrappedLabel();
-    private final CheckBox practised = new CheckBox("practised");
+    private final CheckBox practiced = new CheckBox("practised");
     private final FlowPane choices = new FlowPane();
     private Optional<Sticking> base = Optional.empty();
-    private Optional<Sticking> dealt = Optional.empty();
+    private Optional<Sticking> current = Optional.empty();
     private final Random random = new Random();
     private BigInteger number = BigInteger.ZERO;
     private long seed;
     private boolean showing;
 
-    VariationsPage(ExerciseDocument desk) {
-        this.desk = desk;
+    VariationsPage(ExerciseDocument document) {
+        this.document = document;
         getStyleClass().add("page");
         which.setId("deal-layer");
         which.setAccessibleText("The sticking that is dealt");
         which.setPromptText("no sticking yet");
-        which.setConverter(StickingNames.of(desk));
+        which.setConverter(StickingNames.of(document));
         which.setMinWidth(150);
         which.setPrefWidth(150);
         which.valueProperty().addListener(change -> startAnew());
@@ -106,15 +106,15 @@ final class VariationsPage extends VBox implements Page {
         FlowPane first = new FlowPane(which, way, open, cells, order);
         first.getStyleClass().add("wishes");
         answer.setId("deal-answer");
-        practised.setId("deal-practised");
-        practised.selectedProperty().addListener((property, was, now) -> tick(now));
+        practiced.setId("deal-practised");
+        practiced.selectedProperty().addListener((property, was, now) -> tick(now));
         HBox steps = new HBox(
                 new SmallButton("Before", "deal-before", () -> deal(number.subtract(BigInteger.ONE))),
                 new SmallButton(
                         "Deal the next",
                         "deal-next",
-                        () -> deal(dealt.isEmpty() ? number : number.add(BigInteger.ONE))),
-                practised);
+                        () -> deal(current.isEmpty() ? number : number.add(BigInteger.ONE))),
+                practiced);
         steps.getStyleClass().add("add-line");
         getChildren().setAll(first, choices, steps, answer);
     }
@@ -141,7 +141,7 @@ final class VariationsPage extends VBox implements Page {
         which.setValue(all.contains(now) ? now : all.isEmpty() ? null : all.get(0));
         showing = false;
         Optional<Sticking> here = sticking();
-        if (!here.equals(dealt) || base.isEmpty()) {
+        if (!here.equals(current) || base.isEmpty()) {
             startAnew();
         } else {
             tell();
@@ -150,7 +150,7 @@ final class VariationsPage extends VBox implements Page {
 
     private Optional<Sticking> sticking() {
         Integer index = which.getValue();
-        List<Layer> layers = desk.exerciseProperty().get().layers();
+        List<Layer> layers = document.exerciseProperty().get().layers();
         return index != null && index < layers.size() && layers.get(index).pattern() instanceof Pattern.Stuck stuck
                 ? Optional.of(stuck.sticking())
                 : Optional.empty();
@@ -162,7 +162,7 @@ final class VariationsPage extends VBox implements Page {
             return;
         }
         base = sticking();
-        dealt = Optional.empty();
+        current = Optional.empty();
         number = BigInteger.ZERO;
         seed = random.nextLong();
         boolean all = way.getValue().equals(EVERYTHING);
@@ -221,26 +221,26 @@ final class VariationsPage extends VBox implements Page {
 
     private void tell() {
         showing = true;
-        practised.setDisable(dealt.isEmpty());
-        practised.setSelected(
-                dealt.filter(desk.exerciseProperty().get().practice().dealt()::contains)
+        practiced.setDisable(current.isEmpty());
+        practiced.setSelected(
+                current.filter(document.exerciseProperty().get().practice().ticked()::contains)
                         .isPresent());
         showing = false;
         answer.getStyleClass().setAll("label");
         try {
             BigInteger count = dealing().count();
-            long done = desk.exerciseProperty().get().practice().dealt().size();
+            long done = document.exerciseProperty().get().practice().ticked().size();
             answer.setText(
-                    dealt.isEmpty()
+                    current.isEmpty()
                             ? String.format(
-                                    Locale.ROOT, "There are %,d. %,d of this exercise are ticked off.", count, done)
+                                    Locale.ROOT, "There are %,d. %,d of this exercise are current off.", count, done)
                             : String.format(
                                             Locale.ROOT,
-                                            "%,d of %,d. %,d ticked off.",
+                                            "%,d of %,d. %,d current off.",
                                             number.add(BigInteger.ONE),
                                             count,
                                             done)
-                                    + "   " + StickingText.write(dealt.get()));
+                                    + "   " + StickingText.write(current.get()));
         } catch (StrideException e) {
             answer.getStyleClass().add("quiet");
             answer.setText(e.getMessage());
@@ -256,9 +256,9 @@ final class VariationsPage extends VBox implements Page {
             }
             number = wanted.mod(count);
             Sticking next = dealing.deal(order.getValue(), number, seed);
-            dealt = Optional.of(next);
+            current = Optional.of(next);
             int index = which.getValue();
-            desk.edit(exercise -> {
+            document.edit(exercise -> {
                 Layer layer = exercise.layers().get(index);
                 return exercise.replacingLayer(
                         index, layer.playing(new Pattern.Stuck(next, ((Pattern.Stuck) layer.pattern()).step())));
@@ -271,7 +271,7 @@ final class VariationsPage extends VBox implements Page {
 
     private void tick(boolean ticked) {
         if (!showing) {
-            dealt.ifPresent(sticking -> desk.edit(exercise -> exercise.withPractised(sticking, ticked)));
+            current.ifPresent(sticking -> document.edit(exercise -> exercise.withVariationTicked(sticking, ticked)));
         }
     }
 }

@@ -30,7 +30,7 @@ import org.kordamp.ikonli.javafx.FontIcon;
 final class VoicesPage extends VBox implements Page {
     private static final int FIRST_KEY = 64;
 
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final TextField name = new TextField();
     private final ComboBox<Limb> limb = new ComboBox<>();
     private final ComboBox<Integer> key = new ComboBox<>();
@@ -38,8 +38,8 @@ final class VoicesPage extends VBox implements Page {
     private final Label problem = new WrappedLabel("", "problem");
     private final GridPane own = new GridPane();
 
-    VoicesPage(ExerciseDocument desk) {
-        this.desk = desk;
+    VoicesPage(ExerciseDocument document) {
+        this.document = document;
         getStyleClass().add("page");
         name.setId("voice-name");
         name.setPromptText("frame drum");
@@ -88,7 +88,7 @@ final class VoicesPage extends VBox implements Page {
                     limb.getValue(),
                     place.getValue(),
                     NoteheadShape.NORMAL);
-            desk.edit(exercise -> exercise.withVoices(exercise.voices().and(voice)));
+            document.edit(exercise -> exercise.withVoices(exercise.voices().and(voice)));
             name.clear();
             problem.setText("");
         } catch (StrideException e) {
@@ -114,7 +114,7 @@ final class VoicesPage extends VBox implements Page {
             remove.setDisable(used);
             ControlTip.on(remove, "Remove this voice");
             remove.setOnAction(
-                    event -> desk.edit(now -> now.withVoices(now.voices().without(voice))));
+                    event -> document.edit(now -> now.withVoices(now.voices().without(voice))));
             own.addRow(own.getRowCount(), title, what, used ? new Caption("in use") : new Caption(""), remove);
         }
         if (exercise.voices().own().isEmpty()) {

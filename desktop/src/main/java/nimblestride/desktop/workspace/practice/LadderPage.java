@@ -29,7 +29,7 @@ import nimblestride.store.book.Book;
 
 /** The ladder of tempos: today's step at once, how it went with one click, and the days that are left. */
 final class LadderPage extends VBox implements Page {
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final OpenBook book;
     private final Transport transport;
     private final PracticeRecorder diary;
@@ -43,8 +43,8 @@ final class LadderPage extends VBox implements Page {
     private final LadderFields fields;
     private Optional<LadderProgress> standing = Optional.empty();
 
-    LadderPage(ExerciseDocument desk, OpenBook book, Transport transport, PracticeRecorder diary) {
-        this.desk = desk;
+    LadderPage(ExerciseDocument document, OpenBook book, Transport transport, PracticeRecorder diary) {
+        this.document = document;
         this.book = book;
         this.transport = transport;
         this.diary = diary;
@@ -59,7 +59,7 @@ final class LadderPage extends VBox implements Page {
                 new LadderFields.Taken() {
                     @Override
                     public void ladder(Ladder ladder) {
-                        desk.edit(LadderPage.this, exercise -> withLadder(exercise, Optional.of(ladder)));
+                        document.edit(LadderPage.this, exercise -> withLadder(exercise, Optional.of(ladder)));
                     }
 
                     @Override
@@ -84,7 +84,7 @@ final class LadderPage extends VBox implements Page {
                                 "Give the ladder up", "ladder-give-up", () -> edit(ladder -> Optional.empty())));
         getChildren().setAll(new VerticalScroll(new VBox(without, with)));
         book.onChange(this::read);
-        desk.inBookProperty().addListener(change -> read());
+        document.inBookProperty().addListener(change -> read());
         transport.settings().tempoProperty().addListener(change -> markPlaying());
         transport.playingProperty().addListener(change -> markPlaying());
     }
@@ -94,17 +94,17 @@ final class LadderPage extends VBox implements Page {
     }
 
     private void edit(UnaryOperator<Optional<Ladder>> change) {
-        desk.edit(exercise ->
+        document.edit(exercise ->
                 withLadder(exercise, change.apply(exercise.practice().ladder())));
     }
 
     private void make() {
-        edit(none ->
-                Optional.of(Ladder.upTo(desk.exerciseProperty().get().tempo().perMinute())));
+        edit(none -> Optional.of(
+                Ladder.upTo(document.exerciseProperty().get().tempo().perMinute())));
     }
 
     private NoteValue beat() {
-        return desk.exerciseProperty().get().tempo().beat();
+        return document.exerciseProperty().get().tempo().beat();
     }
 
     @Override
@@ -119,7 +119,7 @@ final class LadderPage extends VBox implements Page {
     }
 
     private void read() {
-        Optional<Ladder> ladder = desk.exerciseProperty().get().practice().ladder();
+        Optional<Ladder> ladder = document.exerciseProperty().get().practice().ladder();
         if (getScene() == null || ladder.isEmpty()) {
             return;
         }
@@ -164,8 +164,8 @@ final class LadderPage extends VBox implements Page {
         });
     }
 
-    private void went(RepRating cleanness) {
-        standing.ifPresent(now -> diary.log(step(now), cleanness, List.of()));
+    private void went(RepRating rating) {
+        standing.ifPresent(now -> diary.log(step(now), rating, List.of()));
     }
 
     private void playOrNot() {

@@ -72,7 +72,7 @@ final class LogEntryField {
                         note.day(),
                         diary.seconds(),
                         note.tempo(),
-                        note.cleanness(),
+                        note.rating(),
                         note.words(),
                         note.hard());
         return diary.add(whole).isPresent();

@@ -44,7 +44,7 @@ final class LogPage extends VBox implements Page {
     private static final int MAX_POINTS = 60;
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
 
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final OpenBook book;
     private final PracticeRecorder diary;
     private final LogEntryField line;
@@ -57,8 +57,8 @@ final class LogPage extends VBox implements Page {
     private final LatestOnly reading = new LatestOnly("reading the log");
     private Optional<LogEntry> out = Optional.empty();
 
-    LogPage(ExerciseDocument desk, OpenBook book, PracticeRecorder diary, LogFiles files) {
-        this.desk = desk;
+    LogPage(ExerciseDocument document, OpenBook book, PracticeRecorder diary, LogFiles files) {
+        this.document = document;
         this.book = book;
         this.diary = diary;
         getStyleClass().add("page");
@@ -85,7 +85,7 @@ final class LogPage extends VBox implements Page {
         getChildren().setAll(first, both);
         showPutBack();
         book.onChange(this::read);
-        desk.inBookProperty().addListener(change -> read());
+        document.inBookProperty().addListener(change -> read());
     }
 
     @Override
@@ -144,7 +144,7 @@ final class LogPage extends VBox implements Page {
 
     private static PracticeChart.Played played(LogEntry entry, NoteValue beat) {
         BigFraction perMinute = entry.tempo().orElseThrow().perMinuteIn(beat);
-        return new PracticeChart.Played(entry.when().toLocalDate(), perMinute, entry.cleanness());
+        return new PracticeChart.Played(entry.when().toLocalDate(), perMinute, entry.rating());
     }
 
     private void list(Optional<Read> read) {
@@ -189,11 +189,11 @@ final class LogPage extends VBox implements Page {
                                                 .collect(Collectors.joining(", "))
                                         + ".");
         weeks.showWeeks(now.minutes);
-        Optional<Ladder> ladder = desk.exerciseProperty().get().practice().ladder();
+        Optional<Ladder> ladder = document.exerciseProperty().get().practice().ladder();
         tempos.showTempos(
                 now.played,
                 ladder.map(Ladder::goal)
-                        .orElse(desk.exerciseProperty().get().tempo().perMinute()));
+                        .orElse(document.exerciseProperty().get().tempo().perMinute()));
     }
 
     private void remove(LogEntry entry) {

@@ -37,7 +37,7 @@ final class PracticeChart extends StackPane {
     private Optional<DrawingCanvas.Picture> picture = Optional.empty();
 
     /** A tempo at which something was played on a day. */
-    record Played(LocalDate day, BigFraction perMinute, Optional<RepRating> cleanness) {}
+    record Played(LocalDate day, BigFraction perMinute, Optional<RepRating> rating) {}
 
     PracticeChart(String id) {
         setId(id);
@@ -105,9 +105,7 @@ final class PracticeChart extends StackPane {
         setAccessibleText("Tempos towards " + Tempo.decimal(goal) + ": "
                 + played.stream()
                         .map(one -> DAY.format(one.day) + " " + Tempo.decimal(one.perMinute)
-                                + one.cleanness
-                                        .map(clean -> " " + clean.title())
-                                        .orElse(""))
+                                + one.rating.map(clean -> " " + clean.title()).orElse(""))
                         .collect(Collectors.joining(", ")));
         List<Played> all = List.copyOf(played);
         picture = Optional.of((g, width, height) -> tempos(g, width, height, all, goal.doubleValue()));
@@ -151,7 +149,7 @@ final class PracticeChart extends StackPane {
             g.setStroke(palette.layer(0));
             g.setFill(palette.layer(0));
             g.setLineWidth(1.4);
-            if (one.cleanness.filter(clean -> clean == RepRating.CLEAN).isPresent()) {
+            if (one.rating.filter(clean -> clean == RepRating.CLEAN).isPresent()) {
                 g.fillOval(x - 3.5, y - 3.5, 7, 7);
             } else {
                 g.strokeOval(x - 3.5, y - 3.5, 7, 7);

@@ -19,9 +19,9 @@ import nimblestride.store.book.ExerciseSummary;
 
 /** Writes into the log what is practised: it knows what lies on the desk, how fast it is played, and for how long it has been. */
 public final class PracticeRecorder {
-    private static final long NANOS_A_SECOND = 1_000_000_000;
+    private static final long NANOS_PER_SECOND = 1_000_000_000;
 
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final OpenBook book;
     private final Transport transport;
     private final LongSupplier nanos;
@@ -29,8 +29,8 @@ public final class PracticeRecorder {
     private long played;
 
     /** @param nanos a clock in nanoseconds */
-    public PracticeRecorder(ExerciseDocument desk, OpenBook book, Transport transport, LongSupplier nanos) {
-        this.desk = desk;
+    public PracticeRecorder(ExerciseDocument document, OpenBook book, Transport transport, LongSupplier nanos) {
+        this.document = document;
         this.book = book;
         this.transport = transport;
         this.nanos = nanos;
@@ -41,7 +41,7 @@ public final class PracticeRecorder {
                 played += nanos.getAsLong() - playingSince;
             }
         });
-        desk.onLaid(this::beginAnew);
+        document.onLaid(this::beginAnew);
     }
 
     private void beginAnew() {
@@ -52,12 +52,12 @@ public final class PracticeRecorder {
     /** How long it has been played since the last entry, in seconds. */
     public int seconds() {
         long now = transport.playingProperty().get() ? nanos.getAsLong() - playingSince : 0;
-        return (int) Math.max(0, Math.min(LogEntry.MAX_SECONDS, (played + now) / NANOS_A_SECOND));
+        return (int) Math.max(0, Math.min(LogEntry.MAX_SECONDS, (played + now) / NANOS_PER_SECOND));
     }
 
     /** Which exercise of the Book lies on the desk, if it is one. */
     public Optional<UUID> exercise() {
-        return desk.inBookProperty().get().map(InBook::id);
+        return document.inBookProperty().get().map(InBook::id);
     }
 
     /** The tempo at which it is played. */
@@ -70,34 +70,36 @@ public final class PracticeRecorder {
      * the one on the desk where none is; a quarter where the Book has none of that name.
      */
     public NoteValue beat(Optional<String> named) {
-        String onDesk = desk.exerciseProperty().get().name();
+        String onDesk = document.exerciseProperty().get().name();
         if (named.isEmpty() || named.get().equals(onDesk)) {
             return beat();
         }
         return named(named.get())
-                .flatMap(id -> book.ask(one -> one.shelf().read(id)))
+                .flatMap(id -> book.ask(one -> one.exercises().read(id)))
                 .map(exercise -> exercise.tempo().beat())
                 .orElse(NoteValue.QUARTER);
     }
 
     /** The beat of the exercise on the desk. */
     public NoteValue beat() {
-        return desk.exerciseProperty().get().tempo().beat();
+        return document.exerciseProperty().get().tempo().beat();
     }
 
     private Optional<UUID> named(String name) {
-        return book.ask(one -> one.shelf().named(name)).flatMap(found -> found).map(ExerciseSummary::id);
+        return book.ask(one -> one.exercises().named(name))
+                .flatMap(found -> found)
+                .map(ExerciseSummary::id);
     }
 
     /** Writes a pass down, as long as it has been played. */
-    public Optional<LogEntry> log(Tempo tempo, RepRating cleanness, List<String> hard) {
+    public Optional<LogEntry> log(Tempo tempo, RepRating rating, List<String> hard) {
         return add(new PracticeNote(
-                Optional.empty(), Optional.empty(), seconds(), Optional.of(tempo), Optional.of(cleanness), "", hard));
+                Optional.empty(), Optional.empty(), seconds(), Optional.of(tempo), Optional.of(rating), "", hard));
     }
 
     /** Writes down what somebody says. An exercise of the Book that is named is meant. */
     public Optional<LogEntry> add(PracticeNote note) {
-        Exercise exercise = desk.exerciseProperty().get();
+        Exercise exercise = document.exerciseProperty().get();
         String what = note.what().orElse(exercise.name());
         Optional<UUID> meant = note.what().isEmpty() ? exercise() : named(what);
         LocalDateTime now = book.now();
@@ -110,7 +112,7 @@ public final class PracticeRecorder {
                 begun,
                 note.seconds(),
                 note.tempo(),
-                note.cleanness(),
+                note.rating(),
                 note.words(),
                 note.hard(),
                 Optional.empty());

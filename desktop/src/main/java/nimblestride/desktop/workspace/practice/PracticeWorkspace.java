@@ -44,7 +44,7 @@ public final class PracticeWorkspace extends PagedPane implements Workspace {
      * @param recordings of the user's own
      */
     public PracticeWorkspace(
-            ExerciseDocument desk,
+            ExerciseDocument document,
             OpenBook book,
             PracticeRecorder diary,
             Transport transport,
@@ -58,19 +58,19 @@ public final class PracticeWorkspace extends PagedPane implements Workspace {
         add(
                 "Stages",
                 "The way to the exercise in steps, from counting aloud to all of it",
-                () -> new StagesPage(desk, transport, beyond.tell));
+                () -> new StagesPage(document, transport, beyond.tell));
         add(
                 "Ladder",
                 "Tempos from slow to the goal, a step up after what was clean",
-                () -> new LadderPage(desk, book, transport, diary));
+                () -> new LadderPage(document, book, transport, diary));
         add(
                 "Taps",
                 "Play along, and see how early or late each count, limb and group comes",
-                () -> new TimingPage(desk, transport, devices, diary, beyond.picture));
+                () -> new TimingPage(document, transport, devices, diary, beyond.picture));
         add(
                 "Log",
                 "What was practised: typed in a line, listed and drawn",
-                () -> new LogPage(desk, book, diary, beyond.files));
+                () -> new LogPage(document, book, diary, beyond.files));
         add(
                 "Click",
                 "What the click says, where it keeps silent, and how fast it all goes",

@@ -12,13 +12,13 @@ final class RepButtons extends HBox {
     RepButtons(String id, Consumer<RepRating> went) {
         getStyleClass().add("add-line");
         getChildren().add(new Caption("It went"));
-        for (RepRating cleanness : RepRating.values()) {
-            String word = cleanness.title();
+        for (RepRating rating : RepRating.values()) {
+            String word = rating.title();
             getChildren()
                     .add(new SmallButton(
                             Character.toUpperCase(word.charAt(0)) + word.substring(1),
                             id + "-" + word.replace(' ', '-'),
-                            () -> went.accept(cleanness)));
+                            () -> went.accept(rating)));
         }
     }
 }

@@ -19,9 +19,9 @@ final class RepHistory {
     static List<Rep> of(Book book, UUID exercise, NoteValue beat) {
         List<Rep> passes = new ArrayList<>();
         for (LogEntry entry : book.log().ofExercise(Optional.empty(), exercise, MAX)) {
-            if (entry.tempo().isPresent() && entry.cleanness().isPresent()) {
+            if (entry.tempo().isPresent() && entry.rating().isPresent()) {
                 passes.add(new Rep(
-                        entry.tempo().get().perMinuteIn(beat), entry.cleanness().get()));
+                        entry.tempo().get().perMinuteIn(beat), entry.rating().get()));
             }
         }
         return passes;

@@ -28,7 +28,7 @@ import nimblestride.desktop.ui.page.Page;
 
 /** The way to the exercise, stage by stage: proposed, changed by typing, and each one played. */
 final class StagesPage extends VBox implements Page {
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final Transport transport;
     private final Consumer<String> tell;
     private final GridPane rows = new GridPane();
@@ -38,8 +38,8 @@ final class StagesPage extends VBox implements Page {
     private final List<TypedField<Stage>> fields = new ArrayList<>();
     private final List<ToggleButton> plays = new ArrayList<>();
 
-    StagesPage(ExerciseDocument desk, Transport transport, Consumer<String> tell) {
-        this.desk = desk;
+    StagesPage(ExerciseDocument document, Transport transport, Consumer<String> tell) {
+        this.document = document;
         this.transport = transport;
         this.tell = tell;
         getStyleClass().add("page");
@@ -60,11 +60,11 @@ final class StagesPage extends VBox implements Page {
     }
 
     private void edit(List<Stage> stages) {
-        desk.edit(exercise -> exercise.withPractice(exercise.practice().withStages(stages)));
+        document.edit(exercise -> exercise.withPractice(exercise.practice().withStages(stages)));
     }
 
     private void propose() {
-        edit(StageSuggestions.leadingTo(desk.exerciseProperty().get()));
+        edit(StageSuggestions.leadingTo(document.exerciseProperty().get()));
     }
 
     private void add(Stage stage) {
@@ -81,7 +81,7 @@ final class StagesPage extends VBox implements Page {
     private void play(Optional<Stage> stage) {
         if (stage.isPresent()) {
             try {
-                StagedExercise.of(desk.exerciseProperty().get(), stage.get());
+                StagedExercise.of(document.exerciseProperty().get(), stage.get());
             } catch (StrideException e) {
                 tell.accept("This stage cannot be played: " + e.getMessage() + ".");
                 mark();
@@ -131,12 +131,12 @@ final class StagesPage extends VBox implements Page {
                 stage -> {
                     List<Stage> stages = new ArrayList<>(shown);
                     stages.set(index, stage);
-                    desk.edit(
+                    document.edit(
                             this,
                             exercise ->
                                     exercise.withPractice(exercise.practice().withStages(stages)));
                 },
-                desk::endBurst);
+                document::endBurst);
         field.field().setId("stage-" + index);
         field.field().setAccessibleText("Stage " + (index + 1) + ", as in right hand alone in 3+1 at 70 %");
         field.show(shown.get(index));

@@ -62,7 +62,7 @@ final class TimingPage extends VBox implements Page {
 
     /** @param picture shows a timing over the Road */
     TimingPage(
-            ExerciseDocument desk,
+            ExerciseDocument document,
             Transport transport,
             PlaybackDevices devices,
             PracticeRecorder diary,
@@ -71,7 +71,7 @@ final class TimingPage extends VBox implements Page {
         this.devices = devices;
         this.diary = diary;
         this.picture = picture;
-        this.recorder = new HitRecorder(desk, transport, devices);
+        this.recorder = new HitRecorder(document, transport, devices);
         getStyleClass().add("page");
         tap.setId("tap-along");
         tap.getStyleClass().add("stage");
@@ -98,7 +98,7 @@ final class TimingPage extends VBox implements Page {
                 end();
             }
         });
-        tapped = desk.exerciseProperty().get();
+        tapped = document.exerciseProperty().get();
         say(WELCOME);
     }
 
@@ -196,13 +196,13 @@ final class TimingPage extends VBox implements Page {
         table.addRow(table.getRowCount(), cells);
     }
 
-    private void went(RepRating cleanness) {
+    private void went(RepRating rating) {
         List<String> hard = timing.map(now -> TimingAdvice.hardest(now, MAX_HARD).stream()
                         .map(TimingPage::place)
                         .filter(place -> !place.matches(".*[,;:].*"))
                         .toList())
                 .orElse(List.of());
-        diary.log(diary.tempo(), cleanness, hard);
+        diary.log(diary.tempo(), rating, hard);
     }
 
     @Override

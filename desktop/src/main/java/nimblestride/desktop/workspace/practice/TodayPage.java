@@ -140,11 +140,11 @@ final class TodayPage extends VBox implements Page {
 
     private static Optional<Plan> planned(Book book, LocalDate today, int minutes) {
         try {
-            List<PracticeSummary> all = book.log().practised(Optional.empty());
+            List<PracticeSummary> all = book.log().practiced(Optional.empty());
             Set<UUID> climbing = new HashSet<>();
             Map<UUID, LocalDate> due = new HashMap<>();
             for (PracticeSummary one : all.subList(0, Math.min(MAX_LADDERS, all.size()))) {
-                book.shelf()
+                book.exercises()
                         .read(one.exercise())
                         .practice()
                         .ladder()

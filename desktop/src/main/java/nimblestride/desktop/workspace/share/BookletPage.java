@@ -86,7 +86,7 @@ final class BookletPage extends HBox implements Page {
     public void show(Exercise exercise) {
         List<ExerciseSummary> entries = book.book().isEmpty()
                 ? List.of()
-                : book.ask(one -> one.shelf().search("", Optional.empty(), 0, MAX_LISTED))
+                : book.ask(one -> one.exercises().search("", Optional.empty(), 0, MAX_LISTED))
                         .orElse(List.of());
         if (!List.copyOf(boxes.keySet()).equals(entries)) {
             Map<ExerciseSummary, CheckBox> before = Map.copyOf(boxes);
@@ -136,7 +136,7 @@ final class BookletPage extends HBox implements Page {
         for (UUID id : chosen) {
             String name = "an exercise";
             try {
-                Exercise exercise = book.shelf().read(id);
+                Exercise exercise = book.exercises().read(id);
                 name = exercise.name();
                 pages.of(exercise);
                 exercises.add(exercise);

@@ -34,7 +34,7 @@ final class NotationPage extends VBox implements Page {
     private static final int ACROSS = 2;
     private static final double AROUND = 44;
 
-    private final ExerciseDocument desk;
+    private final ExerciseDocument document;
     private final ObjectProperty<Sheet> sheet;
     private final Consumer<String> tell;
     private final LatestOnly newest = new LatestOnly("comparing ways to write");
@@ -47,8 +47,8 @@ final class NotationPage extends VBox implements Page {
     private record Seen(NotationOption way, Drawing start) {}
 
     /** @param tell is told what has been done */
-    NotationPage(ExerciseDocument desk, ObjectProperty<Sheet> sheet, Consumer<String> tell) {
-        this.desk = desk;
+    NotationPage(ExerciseDocument document, ObjectProperty<Sheet> sheet, Consumer<String> tell) {
+        this.document = document;
         this.sheet = sheet;
         this.tell = tell;
         getStyleClass().add("page");
@@ -151,7 +151,7 @@ final class NotationPage extends VBox implements Page {
         buttons.getStyleClass().add("add-line");
         way.rewritten().filter(other -> !Optional.of(other).equals(shown)).ifPresent(other -> {
             SmallButton take = new SmallButton("Write it so", () -> {
-                desk.edit(exercise -> other);
+                document.edit(exercise -> other);
                 tell.accept("Written otherwise: " + way.name() + ".");
             });
             buttons.getChildren().add(take);

@@ -30,9 +30,9 @@ public final class ShareWorkspace extends PagedPane implements Workspace {
      * @param tell is told what has been done
      */
     public ShareWorkspace(
-            ExerciseDocument desk,
+            ExerciseDocument document,
             Sheet first,
-            ObjectProperty<CountingSystem> school,
+            ObjectProperty<CountingSystem> countingSystem,
             OpenBook book,
             Transport transport,
             SampleSet sounds,
@@ -43,11 +43,11 @@ public final class ShareWorkspace extends PagedPane implements Workspace {
         page = add(
                 "Sheet",
                 "The page as it will print, and what stands on it",
-                () -> new SheetPage(sheet, school, delivery));
+                () -> new SheetPage(sheet, countingSystem, delivery));
         add(
                 "Ways to write",
                 "The same music in other bars and values, the one that reads best first",
-                () -> new NotationPage(desk, sheet, tell));
+                () -> new NotationPage(document, sheet, tell));
         add("Booklet", "Several exercises of the Book as one booklet", () -> new BookletPage(sheet, book, delivery));
         sound = add(
                 "Sound file",

@@ -49,7 +49,7 @@ final class SheetPage extends HBox implements Page {
     private Optional<Exercise> shown = Optional.empty();
     private List<Drawing> pages = List.of();
 
-    SheetPage(ObjectProperty<Sheet> sheet, ObjectProperty<CountingSystem> school, ExportDelivery delivery) {
+    SheetPage(ObjectProperty<Sheet> sheet, ObjectProperty<CountingSystem> countingSystem, ExportDelivery delivery) {
         this.sheet = sheet;
         this.delivery = delivery;
         getStyleClass().add("page");
@@ -57,8 +57,8 @@ final class SheetPage extends HBox implements Page {
         preview.setFocusTraversable(true);
         HBox.setHgrow(preview, Priority.ALWAYS);
         preview.onRoom(this::fit);
-        sheet.set(sheet.get().counted(school.get()));
-        school.addListener((property, old, now) -> sheet.set(sheet.get().counted(now)));
+        sheet.set(sheet.get().counted(countingSystem.get()));
+        countingSystem.addListener((property, old, now) -> sheet.set(sheet.get().counted(now)));
         sheet.addListener(change -> set());
         VerticalScroll choices = new VerticalScroll(choices());
         choices.setMinWidth(CHOICES);

@@ -110,7 +110,7 @@ final class SoundFilePage extends VBox implements Page {
                     "It lasts %s%.1f s and takes %s kB.",
                     minutes == 0 ? "" : minutes + " min ",
                     frames % (WavFile.SAMPLE_RATE * 60L) / (double) WavFile.SAMPLE_RATE,
-                    Counted.number(Math.max(1, frames * file.bytesAFrame() / 1_000)));
+                    Counted.number(Math.max(1, frames * file.bytesPerFrame() / 1_000)));
         } catch (StrideException e) {
             return "This can't be written: " + e.getMessage() + ".";
         }

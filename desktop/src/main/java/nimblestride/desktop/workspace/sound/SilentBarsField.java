@@ -57,11 +57,10 @@ final class SilentBarsField extends HBox {
             silent = Math.min(silent, every - 1);
             choose();
         });
-        percent =
-                WholeNumberField.field("silent-percent", "percent", 1, SilentBars.AtRandom.MAX_PERCENT, 52, value -> {
-                    chance = value;
-                    choose();
-                });
+        percent = WholeNumberField.field("silent-percent", "percent", 1, SilentBars.AtRandom.MAX_PERCENT, 52, value -> {
+            chance = value;
+            choose();
+        });
         regular = line(bars, new Caption("of every"), of, new Caption("bars, the last of them"));
         byChance = line(new Caption("in about"), percent, new Caption("% of the bars"));
         kind.valueProperty().addListener(change -> choose());

@@ -44,7 +44,7 @@ public final class LessonPage extends VBox implements Page {
         public void done(Assignment assignment) {
             Optional<LocalDate> day = assignment.done().isPresent() ? Optional.empty() : Optional.of(book.today());
             book.change(open -> {
-                open.register().put(assignment.done(day));
+                open.students().put(assignment.done(day));
                 return true;
             });
         }
@@ -57,7 +57,7 @@ public final class LessonPage extends VBox implements Page {
         @Override
         public void remove(Assignment assignment) {
             book.change(open -> {
-                open.register().takeOutAssignment(assignment.id());
+                open.students().takeOutAssignment(assignment.id());
                 return true;
             });
         }
@@ -153,9 +153,9 @@ public final class LessonPage extends VBox implements Page {
     private static Told told(Book book, Student student, LocalDate today) {
         return new Told(
                 student,
-                book.register().assignments(student.id()),
+                book.students().assignments(student.id()),
                 book.log().between(Optional.of(student.id()), today.minusWeeks(LOOKED_BACK_WEEKS), today, MAX_ENTRIES),
-                book.register().lessons(student.id()));
+                book.students().lessons(student.id()));
     }
 
     private void show(Told told) {
@@ -187,7 +187,7 @@ public final class LessonPage extends VBox implements Page {
     private void assign(Optional<LocalDate> due, String how) {
         students.chosen()
                 .ifPresent(one -> book.change(open -> {
-                    open.register()
+                    open.students()
                             .put(new Assignment(
                                     UUID.randomUUID(),
                                     one.id(),
@@ -203,7 +203,7 @@ public final class LessonPage extends VBox implements Page {
 
     private void keepLesson(Lesson lesson) {
         book.change(open -> {
-                    open.register().put(lesson);
+                    open.students().put(lesson);
                     return true;
                 })
                 .ifPresent(kept -> beyond.tell("The lesson of " + lesson.day() + " is kept."));

@@ -53,7 +53,7 @@ final class StudentBar extends FlowPane {
 
     /** Lists the students anew; the one that was chosen stays. */
     void list() {
-        book.ask(one -> one.register().students()).ifPresent(all -> {
+        book.ask(one -> one.students().students()).ifPresent(all -> {
             showing = true;
             Optional<UUID> before = chosen().map(Student::id);
             students.getItems().setAll(all);
@@ -70,7 +70,7 @@ final class StudentBar extends FlowPane {
         beyond.line("A new student", "Name", "").filter(name -> !name.isBlank()).ifPresent(name -> {
             Student student = new Student(UUID.randomUUID(), name.strip(), "");
             book.ask(one -> {
-                        one.register().put(student);
+                        one.students().put(student);
                         return true;
                     })
                     .ifPresent(done -> {
@@ -86,7 +86,7 @@ final class StudentBar extends FlowPane {
     private void remember() {
         chosen().ifPresent(one -> beyond.line("What to remember of " + one.name(), "In a line", one.note())
                 .ifPresent(line -> book.change(open -> {
-                    open.register().put(new Student(one.id(), one.name(), line));
+                    open.students().put(new Student(one.id(), one.name(), line));
                     return true;
                 })));
     }
@@ -98,7 +98,7 @@ final class StudentBar extends FlowPane {
                         "Take out"))
                 .ifPresent(one -> book.change(open -> {
                     book.backups().keepNow("before-taking-out", book.now());
-                    open.register().takeOut(one.id());
+                    open.students().takeOut(one.id());
                     return true;
                 }));
     }
@@ -113,7 +113,7 @@ final class StudentBar extends FlowPane {
 
     private void handOut(boolean asBooklet) {
         chosen().ifPresent(one -> {
-            List<UUID> exercises = book.ask(open -> open.register().assignments(one.id())).orElse(List.of()).stream()
+            List<UUID> exercises = book.ask(open -> open.students().assignments(one.id())).orElse(List.of()).stream()
                     .filter(assignment -> assignment.done().isEmpty())
                     .flatMap(assignment -> assignment.exercise().stream())
                     .distinct()

@@ -28,13 +28,13 @@ class DraftStoreTest {
 
     @Test
     void findsWhatWasKeptLast() throws IOException {
-        try (DraftStore keeper = DraftStore.in(folder)) {
-            assertThat(keeper.last()).isEmpty();
-            keeper.keep(draft("7/8"));
-            keeper.keep(draft("9/16"));
+        try (DraftStore drafts = DraftStore.in(folder)) {
+            assertThat(drafts.last()).isEmpty();
+            drafts.keep(draft("7/8"));
+            drafts.keep(draft("9/16"));
         }
-        try (DraftStore keeper = DraftStore.in(folder)) {
-            assertThat(keeper.last()).contains(draft("9/16"));
+        try (DraftStore drafts = DraftStore.in(folder)) {
+            assertThat(drafts.last()).contains(draft("9/16"));
         }
     }
 
@@ -51,27 +51,27 @@ class DraftStoreTest {
 
     @Test
     void aDraftThatCannotBeReadIsMovedAside() throws IOException {
-        try (DraftStore keeper = DraftStore.in(folder)) {
-            keeper.keep(draft("7/8"));
+        try (DraftStore drafts = DraftStore.in(folder)) {
+            drafts.keep(draft("7/8"));
             Path file = folder.resolve("desk-1.json");
             String whole = Files.readString(file);
             Files.writeString(file, whole.substring(0, whole.length() / 2));
             assertThatExceptionOfType(StrideException.class)
-                    .isThrownBy(keeper::last)
+                    .isThrownBy(drafts::last)
                     .withMessageContaining("It was moved to " + folder.resolve("desk-1.json.unreadable-1"));
             assertThat(folder.resolve("desk-1.json.unreadable-1")).hasContent(whole.substring(0, whole.length() / 2));
-            assertThat(keeper.last()).isEmpty();
+            assertThat(drafts.last()).isEmpty();
         }
     }
 
     /** The defect: a path that no system has ended every start. */
     @Test
     void aDraftWithAPathThatIsNoneIsMovedAside() throws IOException {
-        try (DraftStore keeper = DraftStore.in(folder)) {
-            keeper.keep(draft("7/8"));
+        try (DraftStore drafts = DraftStore.in(folder)) {
+            drafts.keep(draft("7/8"));
             Path file = folder.resolve("desk-1.json");
             Files.writeString(file, Files.readString(file).replace("/lessons/five.json", "a\\u0000b"));
-            assertThatExceptionOfType(StrideException.class).isThrownBy(keeper::last);
+            assertThatExceptionOfType(StrideException.class).isThrownBy(drafts::last);
             assertThat(file).doesNotExist();
         }
     }
@@ -80,8 +80,8 @@ class DraftStoreTest {
     @Test
     void whicheverByteHasChangedTheDeskComesUp() throws IOException {
         Random random = new Random(7);
-        try (DraftStore keeper = DraftStore.in(folder)) {
-            keeper.keep(draft("7/8(2+2+3), 9/16"));
+        try (DraftStore drafts = DraftStore.in(folder)) {
+            drafts.keep(draft("7/8(2+2+3), 9/16"));
             Path file = folder.resolve("desk-1.json");
             byte[] good = Files.readAllBytes(file);
             int aside = 0;
@@ -90,7 +90,7 @@ class DraftStoreTest {
                 bad[random.nextInt(bad.length)] = (byte) random.nextInt(256);
                 Files.write(file, bad);
                 try {
-                    assertThat(keeper.last()).isPresent();
+                    assertThat(drafts.last()).isPresent();
                 } catch (FileException e) {
                     aside++;
                     assertThat(file).doesNotExist();
@@ -103,17 +103,17 @@ class DraftStoreTest {
     @Test
     void autosaveWritesTheNewestAndTellsWhatItCannot() throws IOException {
         List<String> problems = new ArrayList<>();
-        try (DraftStore keeper = DraftStore.in(folder)) {
-            try (Autosave autosave = new Autosave(keeper, problems::add)) {
+        try (DraftStore drafts = DraftStore.in(folder)) {
+            try (Autosave autosave = new Autosave(drafts, problems::add)) {
                 for (int i = 1; i <= 50; i++) {
                     autosave.keep(draft(i + "/8"));
                 }
             }
-            assertThat(keeper.last()).contains(draft("50/8"));
+            assertThat(drafts.last()).contains(draft("50/8"));
             assertThat(problems).isEmpty();
             Files.delete(folder.resolve("desk-1.json"));
             Files.createDirectory(folder.resolve("desk-1.json"));
-            try (Autosave autosave = new Autosave(keeper, problems::add)) {
+            try (Autosave autosave = new Autosave(drafts, problems::add)) {
                 autosave.keep(draft("7/8"));
             }
             assertThat(problems).singleElement().asString().contains("could not be kept on disk");

@@ -55,8 +55,8 @@ class BookTransferTest {
         keep("Slow Ferry", "7/8", "snare 4 over bar");
         UUID collection = book.collections().named("for the autumn");
         book.collections().put(collection, steps.id());
-        book.register().put(wren);
-        book.register()
+        book.students().put(wren);
+        book.students()
                 .put(new Assignment(
                         UUID.randomUUID(),
                         wren.id(),
@@ -66,7 +66,7 @@ class BookTransferTest {
                         Optional.of(TODAY.plusDays(7)),
                         "count aloud",
                         Optional.empty()));
-        book.register().put(new Lesson(UUID.randomUUID(), wren.id(), TODAY, "5/16 against tens", "the same, faster"));
+        book.students().put(new Lesson(UUID.randomUUID(), wren.id(), TODAY, "5/16 against tens", "the same, faster"));
         book.log().add(entry(Optional.of(steps.id()), Optional.empty()));
         book.log().add(entry(Optional.of(steps.id()), Optional.of(wren.id())));
     }
@@ -78,7 +78,7 @@ class BookTransferTest {
     }
 
     private ExerciseSummary keep(String name, String bars, String... layers) throws IOException {
-        return book.shelf().add(Examples.exercise(bars, layers).withName(name), NOW);
+        return book.exercises().add(Examples.exercise(bars, layers).withName(name), NOW);
     }
 
     private static LogEntry entry(Optional<UUID> exercise, Optional<UUID> student) {
@@ -124,14 +124,15 @@ class BookTransferTest {
         assertThat(BookTransfer.takeOver(other, file, NOW, QUIET))
                 .isEqualTo("2 exercises new, 0 there already; 1 student new;"
                         + " 2 log entries new, 0 changed, 0 there already.");
-        assertThat(other.shelf().read(steps.id())).isEqualTo(book.shelf().read(steps.id()));
+        assertThat(other.exercises().read(steps.id()))
+                .isEqualTo(book.exercises().read(steps.id()));
         assertThat(other.collections().all()).extracting(Collection::name).containsExactly("for the autumn");
         assertThat(other.collections().of(steps.id())).containsExactly("for the autumn");
-        assertThat(other.register().students()).containsExactly(wren);
-        assertThat(other.register().assignments(wren.id()))
-                .isEqualTo(book.register().assignments(wren.id()));
-        assertThat(other.register().lessons(wren.id()))
-                .isEqualTo(book.register().lessons(wren.id()));
+        assertThat(other.students().students()).containsExactly(wren);
+        assertThat(other.students().assignments(wren.id()))
+                .isEqualTo(book.students().assignments(wren.id()));
+        assertThat(other.students().lessons(wren.id()))
+                .isEqualTo(book.students().lessons(wren.id()));
         assertThat(logOf(other)).containsExactlyInAnyOrderElementsOf(logOf(book));
 
         assertThat(BookTransfer.takeOver(other, file, NOW.plusDays(1), QUIET))
@@ -144,9 +145,9 @@ class BookTransferTest {
     @Test
     void whatIsThereAlreadyStaysAsItIs() throws IOException {
         BookTransfer.takeOver(other, all(book), NOW, QUIET);
-        other.register().put(new Student(wren.id(), "Wren", "plays both ways"));
+        other.students().put(new Student(wren.id(), "Wren", "plays both ways"));
         BookTransfer.takeOver(other, all(book), NOW, QUIET);
-        assertThat(other.register().students()).extracting(Student::note).containsExactly("plays both ways");
+        assertThat(other.students().students()).extracting(Student::note).containsExactly("plays both ways");
     }
 
     @Test
@@ -159,8 +160,8 @@ class BookTransferTest {
                     .isInstanceOfAny(StrideException.class, StrideException.class)
                     .hasMessageContaining("line");
         }
-        assertThat(other.shelf().all()).isEmpty();
-        assertThat(other.register().students()).isEmpty();
+        assertThat(other.exercises().all()).isEmpty();
+        assertThat(other.students().students()).isEmpty();
         assertThat(other.log().size()).isZero();
     }
 
@@ -168,16 +169,17 @@ class BookTransferTest {
     void chosenExercisesGoAlone() throws IOException {
         BookTransfer.takeOver(
                 other, written(out -> BookTransfer.writeExercises(book, Set.of(steps.id()), out)), NOW, QUIET);
-        assertThat(other.shelf().all()).extracting(ExerciseSummary::id).containsExactly(steps.id());
-        assertThat(other.register().students()).isEmpty();
+        assertThat(other.exercises().all()).extracting(ExerciseSummary::id).containsExactly(steps.id());
+        assertThat(other.students().students()).isEmpty();
         assertThat(other.log().size()).isZero();
     }
 
     /** Two entries of the other machine: one of an exercise known here by its id, one of another of the same name. */
     @Test
     void aLogThatComesBackIsOfTheStudentAndOfTheExerciseOfThatName() throws IOException {
-        other.shelf().add(Examples.exercise("10/8").withName("Weir Steps"), NOW);
-        UUID there = other.shelf().named("Weir Steps").map(ExerciseSummary::id).orElseThrow();
+        other.exercises().add(Examples.exercise("10/8").withName("Weir Steps"), NOW);
+        UUID there =
+                other.exercises().named("Weir Steps").map(ExerciseSummary::id).orElseThrow();
         Path log = written(out -> BookTransfer.writeLog(book, Optional.of(wren.id()), "Wren", out));
         assertThat(BookTransfer.mergeLog(other, Optional.of(wren.id()), log, QUIET))
                 .isEqualTo(new PracticeLog.Merged(1, 0, 0));

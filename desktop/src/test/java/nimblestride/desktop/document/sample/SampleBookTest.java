@@ -25,10 +25,10 @@ class SampleBookTest {
         Path file = folder.resolve("sample.book");
         SampleBook.make(file, TODAY);
         try (Book book = OpenBook.open(file).book()) {
-            assertThat(book.shelf().size()).isEqualTo(12);
-            assertThat(book.shelf().named(SampleBook.FIRST)).isPresent();
-            for (ExerciseSummary kept : book.shelf().all()) {
-                AnalyzedExercise answer = AnalyzedExercise.to(book.shelf().read(kept.id()));
+            assertThat(book.exercises().size()).isEqualTo(12);
+            assertThat(book.exercises().named(SampleBook.FIRST)).isPresent();
+            for (ExerciseSummary kept : book.exercises().all()) {
+                AnalyzedExercise answer = AnalyzedExercise.to(book.exercises().read(kept.id()));
                 assertThat(answer.findings()).noneMatch(finding -> finding.kind() == Finding.Kind.CHECK);
                 assertThat(answer.exercise().layers()).isNotEmpty();
                 for (Stage stage : answer.exercise().practice().stages()) {
@@ -39,8 +39,8 @@ class SampleBookTest {
             assertThat(book.log().secondsByDay(Optional.empty(), TODAY.minusWeeks(1), TODAY))
                     .isNotEmpty();
             assertThat(book.collections().all()).hasSize(2);
-            for (Student student : book.register().students().subList(0, 2)) {
-                assertThat(book.register().assignments(student.id())).isNotEmpty();
+            for (Student student : book.students().students().subList(0, 2)) {
+                assertThat(book.students().assignments(student.id())).isNotEmpty();
             }
             book.checkWhole();
         }

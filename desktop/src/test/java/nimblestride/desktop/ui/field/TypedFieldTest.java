@@ -27,7 +27,7 @@ class TypedFieldTest extends OnStage {
     private final List<Integer> taken = new ArrayList<>();
     private TypedField<Integer> narrow;
     private TypedField<Integer> wide;
-    private final Label neighbour = new Label("minutes today");
+    private final Label neighbor = new Label("minutes today");
     private final Button elsewhere = new Button("elsewhere");
 
     @Override
@@ -37,7 +37,7 @@ class TypedFieldTest extends OnStage {
         narrow.show(20);
         wide.show(20);
         ControlTip.on(narrow.field(), "how long there is today");
-        return new VBox(20, elsewhere, new HBox(8, narrow, neighbour), wide);
+        return new VBox(20, elsewhere, new HBox(8, narrow, neighbor), wide);
     }
 
     private void type(TypedField<Integer> into, String text) {
@@ -100,12 +100,12 @@ class TypedFieldTest extends OnStage {
 
     @Test
     void aNarrowFieldSaysItInANoteWideEnoughForASentenceAndNothingMoves() {
-        Bounds before = place(neighbour);
+        Bounds before = place(neighbor);
         double height = narrow.getHeight();
         type(narrow, "4");
         assertThat(note()).get().extracting(Label::getText).isEqualTo(WRONG);
         assertThat(under(narrow).isVisible()).isFalse();
-        assertThat(place(neighbour)).isEqualTo(before);
+        assertThat(place(neighbor)).isEqualTo(before);
         assertThat(narrow.getHeight()).isEqualTo(height);
         Bounds note = place(note().orElseThrow());
         assertThat(note.getWidth()).isGreaterThan(200);

@@ -27,15 +27,15 @@ class RoadLabelsTest {
     private static final double HEIGHT = 320;
 
     /** A Road in view, with its words. */
-    private record Seen(RoadPicture picture, VisibleRange stretch, RoadLayout contour, List<Words> words) {
-        static Seen of(Exercise exercise, CountingSystem school, VisibleRange stretch, double height) {
+    private record Seen(RoadPicture picture, VisibleRange stretch, RoadLayout layout, List<Words> words) {
+        static Seen of(Exercise exercise, CountingSystem countingSystem, VisibleRange stretch, double height) {
             RoadPicture picture = RoadPicture.of(
                     Analysis.of(exercise),
                     stretch,
-                    new CountCache(school, Subdivision.AS_WRITTEN),
+                    new CountCache(countingSystem, Subdivision.AS_WRITTEN),
                     Exercise.MAX_LAYERS);
-            RoadLayout contour = RoadLayout.of(picture, stretch, LayerLanes.of(exercise, false), height);
-            return new Seen(picture, stretch, contour, RoadLabels.of(picture, stretch, contour, new TextWidths()));
+            RoadLayout layout = RoadLayout.of(picture, stretch, LayerLanes.of(exercise, false), height);
+            return new Seen(picture, stretch, layout, RoadLabels.of(picture, stretch, layout, new TextWidths()));
         }
 
         static Seen of(String bars, double scale) {
@@ -66,7 +66,7 @@ class RoadLabelsTest {
                 double right = Math.min(from + width, place.getMaxX());
                 return IntStream.rangeClosed(0, (int) (2 * Math.max(0, right - left)))
                         .mapToDouble(half -> (left + half / 2.0 - from) / width)
-                        .map(part -> contour.ground() - 4 * part * (1 - part) * contour.rise(width))
+                        .map(part -> layout.ground() - 4 * part * (1 - part) * layout.rise(width))
                         .anyMatch(y -> place.getMinY() < y && y < place.getMaxY());
             });
         }
@@ -88,13 +88,13 @@ class RoadLabelsTest {
     @Property(tries = 150)
     void wordsLieClear(
             @ForAll(supplier = AnyExercise.class) Exercise exercise,
-            @ForAll CountingSystem school,
+            @ForAll CountingSystem countingSystem,
             @ForAll @DoubleRange(min = 0, max = 12) double start,
             @ForAll @IntRange(min = 100, max = 1_600) int width,
             @ForAll @DoubleRange(min = 2, max = 11) double zoom,
             @ForAll @DoubleRange(min = 0, max = 250) double higher) {
         double height = RoadLayout.heightFor(LayerLanes.of(exercise, false)) + higher;
-        Seen seen = Seen.of(exercise, school, new VisibleRange(start, width, Math.pow(2, zoom)), height);
+        Seen seen = Seen.of(exercise, countingSystem, new VisibleRange(start, width, Math.pow(2, zoom)), height);
         for (int i = 0; i < seen.words.size(); i++) {
             Words words = seen.words.get(i);
             Bounds box = box(words);
@@ -104,13 +104,13 @@ class RoadLabelsTest {
             for (RoadPicture.Post post : seen.picture.posts()) {
                 double x = seen.x(post.at());
                 Bounds line = new BoundingBox(
-                        x - 0.5, RoadLayout.POST_TOP, 1, seen.contour.ground() - RoadLayout.POST_TOP + 8);
+                        x - 0.5, RoadLayout.POST_TOP, 1, seen.layout.ground() - RoadLayout.POST_TOP + 8);
                 assertThat(overlap(box, line))
                         .as(words + " and the bar line at " + x)
                         .isFalse();
             }
             if (words.kind() != Kind.COUNT && words.kind() != Kind.GROUP_COUNT) {
-                assertThat(box.getMaxY()).as("%s", words).isLessThan(seen.contour.ground());
+                assertThat(box.getMaxY()).as("%s", words).isLessThan(seen.layout.ground());
                 assertThat(seen.isCrossed(box)).as("%s", words).isFalse();
             }
             seen.picture.home().ifPresent(home -> {
@@ -176,9 +176,9 @@ class RoadLabelsTest {
     void howManyUnitsAStrideHasIsToldAtItsTop() {
         Seen seen = Seen.of("4/1, 2/16", 220);
         List<Words> units = seen.of(Kind.UNITS);
-        double high = seen.contour.ground() - seen.contour.rise(220);
+        double high = seen.layout.ground() - seen.layout.rise(220);
         assertThat(units.get(0).y()).isEqualTo(high + 13);
-        double low = seen.contour.ground() - seen.contour.rise(27.5);
+        double low = seen.layout.ground() - seen.layout.rise(27.5);
         assertThat(units.get(4).text()).isEqualTo("2");
         assertThat(units.get(4).y()).isEqualTo(low - 9);
     }

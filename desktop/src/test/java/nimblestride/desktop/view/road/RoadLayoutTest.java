@@ -35,21 +35,21 @@ class RoadLayoutTest {
                 Exercise.MAX_LAYERS);
         LayerLanes lanes = LayerLanes.of(exercise, played);
         double height = RoadLayout.heightFor(lanes) + higher;
-        RoadLayout contour = RoadLayout.of(picture, stretch, lanes, height);
+        RoadLayout layout = RoadLayout.of(picture, stretch, lanes, height);
         for (RoadPicture.Stride stride : picture.strides()) {
             double width = (stride.to() - stride.from()) * stretch.scale();
-            assertThat(contour.ground() - contour.rise(width)).isGreaterThanOrEqualTo(RoadLayout.ABOVE_STRIDES - 1e-6);
+            assertThat(layout.ground() - layout.rise(width)).isGreaterThanOrEqualTo(RoadLayout.ABOVE_STRIDES - 1e-6);
         }
         for (int lane = 0; lane < lanes.count(); lane++) {
-            assertThat(contour.lane(lane) - RING)
-                    .isGreaterThan(contour.ground()
+            assertThat(layout.lane(lane) - RING)
+                    .isGreaterThan(layout.ground()
                             + (played
                                     ? TimingMarksPainter.BELOW + TimingMarksPainter.HALF
                                     : RoadLabels.COUNTS + COUNT / 2));
-            assertThat(contour.lane(lane) + LETTERS).isLessThan(height);
+            assertThat(layout.lane(lane) + LETTERS).isLessThan(height);
             if (lane > 0) {
-                double above = contour.lane(lane - 1) + (lanes.lettered() ? LETTERS : RING);
-                assertThat(contour.lane(lane) - RING).isGreaterThanOrEqualTo(above);
+                double above = layout.lane(lane - 1) + (lanes.lettered() ? LETTERS : RING);
+                assertThat(layout.lane(lane) - RING).isGreaterThanOrEqualTo(above);
             }
         }
     }

@@ -46,12 +46,12 @@ class RoadPictureTest {
         RoadPicture picture = picture(0, 4, "5/8, 11/8(3+3+3+2)");
         VisibleRange stretch = new VisibleRange(0, 1200, 300);
         // The second bar starts after 5/8; its first inner foot stands at 8/8.
-        StrideDrag foot = StrideDrag.at(300, picture, stretch, phrase).orElseThrow();
-        assertThat(foot.bar()).isEqualTo(1);
-        assertThat(foot.movedTo(1.0)).isEqualTo(Grouping.of(3, 3, 3, 2));
-        assertThat(foot.movedTo(0.88)).isEqualTo(Grouping.of(2, 4, 3, 2));
-        assertThat(foot.movedTo(9)).isEqualTo(Grouping.of(6, 3, 2));
-        assertThat(foot.movedTo(0)).isEqualTo(Grouping.of(6, 3, 2));
+        StrideDrag statusBar = StrideDrag.at(300, picture, stretch, phrase).orElseThrow();
+        assertThat(statusBar.bar()).isEqualTo(1);
+        assertThat(statusBar.movedTo(1.0)).isEqualTo(Grouping.of(3, 3, 3, 2));
+        assertThat(statusBar.movedTo(0.88)).isEqualTo(Grouping.of(2, 4, 3, 2));
+        assertThat(statusBar.movedTo(9)).isEqualTo(Grouping.of(6, 3, 2));
+        assertThat(statusBar.movedTo(0)).isEqualTo(Grouping.of(6, 3, 2));
         assertThat(StrideDrag.at(187.5, picture, stretch, phrase))
                 .as("a bar line is no foot")
                 .isEmpty();

@@ -26,7 +26,7 @@ import org.junit.jupiter.api.Test;
 /** More findings than have room, told anew while they are looked at. */
 class FindingsPaneTest extends OnStage {
     private final List<Finding.Place> goneTo = new ArrayList<>();
-    private final List<Finding.Mend> mended = new ArrayList<>();
+    private final List<Finding.Fix> mended = new ArrayList<>();
     private FindingsPane pane;
 
     @Override
@@ -231,11 +231,11 @@ class FindingsPaneTest extends OnStage {
         show(told);
         untilAllOf(told);
         Finding first =
-                told.stream().filter(one -> one.mend().isPresent()).findFirst().orElseThrow();
+                told.stream().filter(one -> one.fix().isPresent()).findFirst().orElseThrow();
         Button button = lookup(".finding .button").queryButton();
-        assertThat(button.getText()).isEqualTo(first.mend().orElseThrow().label());
+        assertThat(button.getText()).isEqualTo(first.fix().orElseThrow().label());
         clickOn(button);
-        assertThat(mended).containsExactly(first.mend().orElseThrow());
+        assertThat(mended).containsExactly(first.fix().orElseThrow());
         Node card = lookup(".finding")
                 .nth(told.indexOf(told.stream()
                         .filter(one -> one.place().isPresent())
