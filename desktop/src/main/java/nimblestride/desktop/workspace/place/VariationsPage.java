@@ -39,7 +39,7 @@ import nimblestride.desktop.ui.control.TitleConverter;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 
-/** One part of a sticking kept, and everything tried in the rest, one after the other; what is clean is current off. */
+/** One part of a sticking kept, and everything tried in the rest, one after the other; what is clean is ticked off. */
 final class VariationsPage extends VBox implements Page {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
     private static final String EVERYTHING = "try everything in steps";
@@ -233,10 +233,10 @@ final class VariationsPage extends VBox implements Page {
             answer.setText(
                     current.isEmpty()
                             ? String.format(
-                                    Locale.ROOT, "There are %,d. %,d of this exercise are current off.", count, done)
+                                    Locale.ROOT, "There are %,d. %,d of this exercise are ticked off.", count, done)
                             : String.format(
                                             Locale.ROOT,
-                                            "%,d of %,d. %,d current off.",
+                                            "%,d of %,d. %,d ticked off.",
                                             number.add(BigInteger.ONE),
                                             count,
                                             done)
