@@ -49,7 +49,7 @@ final class BigBook {
             List<Optional<UUID>> whose = new ArrayList<>(List.of(Optional.empty()));
             for (int i = 0; i < STUDENTS; i++) {
                 Student student = new Student(new UUID(7, i), "Student " + i, "");
-                book.students().put(student);
+                book.students().save(student);
                 whose.add(Optional.of(student.id()));
             }
             List<LogEntry> log = new ArrayList<>();

@@ -53,7 +53,7 @@ public final class BookMeasure {
             tell("a student's year, day by day", () -> book.log().secondsByDay(student, today.minusYears(1), today));
             tell("a student's year, entries", () -> book.log().between(student, today.minusYears(1), today, 10_000));
             tell("a student's exercise", () -> book.log().ofExercise(student, exercise, 5_000));
-            tell("what is practised of everything", () -> book.log().practiced(student));
+            tell("what is practised of everything", () -> book.log().summaries(student));
         }
         try (Stream<Path> left = Files.walk(folder)) {
             left.sorted(Comparator.reverseOrder()).forEach(path -> path.toFile().delete());

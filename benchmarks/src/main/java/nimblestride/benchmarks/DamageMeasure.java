@@ -66,7 +66,7 @@ public final class DamageMeasure {
             Screen.on(home, Optional.empty()).close();
             count(what + ": the window came up");
         } else {
-            StartupTasks ahead = StartupTasks.at(home);
+            StartupTasks ahead = StartupTasks.begin(home);
             ask(what, () -> ahead.settings().get());
             ask(what, () -> ahead.document().get());
             ask(what, () -> opened(ahead.book().get()));

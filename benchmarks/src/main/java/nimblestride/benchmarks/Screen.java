@@ -58,7 +58,7 @@ final class Screen {
         act(() -> {
             MainWindow window = new MainWindow(
                     new Stage(),
-                    StartupTasks.at(home),
+                    StartupTasks.begin(home),
                     questions,
                     SilentOutput::new,
                     Clock.systemDefaultZone(),

@@ -46,27 +46,27 @@ public final class SoakMeasure {
         }
 
         @Override
-        public Keep keepChanges(String exerciseName) {
+        public Keep confirmSave(String exerciseName) {
             return Keep.LET_GO;
         }
 
         @Override
-        public void show(String title, String text) {
+        public void showText(String title, String text) {
             // Nobody reads it.
         }
 
         @Override
-        public void tell(String title, String text) {
+        public void showError(String title, String text) {
             System.out.println("told: " + title + ": " + text);
         }
 
         @Override
-        public boolean sure(String title, String text, String yes) {
+        public boolean confirm(String title, String text, String yes) {
             return false;
         }
 
         @Override
-        public Optional<String> line(String title, String what, String first) {
+        public Optional<String> askLine(String title, String what, String first) {
             return Optional.empty();
         }
 
@@ -90,7 +90,7 @@ public final class SoakMeasure {
                 Screen.act(this::something);
                 done++;
             }
-            tell(minute, done);
+            showError(minute, done);
         }
     }
 
@@ -118,7 +118,7 @@ public final class SoakMeasure {
         }
     }
 
-    private static void tell(int minute, long done) throws InterruptedException {
+    private static void showError(int minute, long done) throws InterruptedException {
         for (int i = 0; i < 3; i++) {
             System.gc();
             TimeUnit.MILLISECONDS.sleep(100);

@@ -94,7 +94,7 @@ public final class StartMeasure {
 
     private static void show(String what) {
         Optional<StartupTasks> ahead =
-                what.equals(EMPTY) ? Optional.empty() : Optional.of(StartupTasks.at(Path.of(what)));
+                what.equals(EMPTY) ? Optional.empty() : Optional.of(StartupTasks.begin(Path.of(what)));
         Platform.startup(() -> {
             Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
             Stage stage = new Stage();

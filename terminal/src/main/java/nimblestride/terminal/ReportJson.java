@@ -88,7 +88,7 @@ final class ReportJson {
         analysis.unison()
                 .flatMap(Analysis.Exact::result)
                 .ifPresent(all -> writeUnison(all, root.putObject("allAtOnce")));
-        if (!analysis.running().isEmpty()) {
+        if (!analysis.crossingLayers().isEmpty()) {
             analysis.onBarLines().result().ifPresent(ones -> writeOnes(ones, root.putObject("onBarLines")));
         }
         chain.ifPresent(one -> writeModulation(one, root.putObject("modulation")));
@@ -227,7 +227,7 @@ final class ReportJson {
     }
 
     private void writeHits(Alignment alignment, ObjectNode node) {
-        LeadHand lead = analysis.exercise().lead();
+        LeadHand lead = analysis.exercise().leadHand();
         ArrayNode hits = node.putArray("hits");
         NoteValue end = phrase.length().times(ROUNDS_LISTED);
         int most = Math.min(MAX_HITS, MAX_ALL_HITS / analysis.layers().size());

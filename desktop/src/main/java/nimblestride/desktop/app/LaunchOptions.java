@@ -42,7 +42,7 @@ record LaunchOptions(
         if (shots.isPresent() || arguments.contains("--demo")) {
             Path home = Files.createTempDirectory("nimble-stride-demo");
             DefectLog defects = logging(home);
-            StartupTasks ahead = StartupTasks.at(home, () -> sample(home, LocalDate.now(clock)));
+            StartupTasks ahead = StartupTasks.begin(home, () -> sample(home, LocalDate.now(clock)));
             return new LaunchOptions(ahead, clock, Optional.empty(), Optional.of(home), shots, false, defects);
         }
         Path home = userHome();
@@ -53,7 +53,7 @@ record LaunchOptions(
                 .map(Path::of)
                 .map(Path::toAbsolutePath)
                 .findFirst();
-        return new LaunchOptions(StartupTasks.at(home), clock, file, Optional.empty(), shots, first, defects);
+        return new LaunchOptions(StartupTasks.begin(home), clock, file, Optional.empty(), shots, first, defects);
     }
 
     private static DefectLog logging(Path home) {

@@ -58,7 +58,7 @@ public final class CustomRecordings {
 
     private List<String> read(Path file) {
         try {
-            sounds.give(voice(file), Recording.read(file, AudioOutput.SAMPLE_RATE));
+            sounds.put(voice(file), Recording.read(file, AudioOutput.SAMPLE_RATE));
             return List.of();
         } catch (StrideException e) {
             return List.of(e.getMessage());
@@ -72,7 +72,7 @@ public final class CustomRecordings {
      *
      * @throws FileException if it is no recording that can be read, or cannot be kept; the voice sounds as before
      */
-    public void give(String voice, Path wav) {
+    public void put(String voice, Path wav) {
         Sample recording = Recording.read(wav, AudioOutput.SAMPLE_RATE);
         try {
             Files.createDirectories(folder);
@@ -80,7 +80,7 @@ public final class CustomRecordings {
             throw FileException.writing(folder, e);
         }
         AtomicFile.write(file(voice), SourceFile.bytes(wav, MAX_SIZE, "a WAV file"));
-        sounds.give(voice, recording);
+        sounds.put(voice, recording);
     }
 
     /**
@@ -88,8 +88,8 @@ public final class CustomRecordings {
      *
      * @throws FileException if the copy that was kept cannot be removed
      */
-    public void takeBack(String voice) {
-        sounds.takeBack(voice);
+    public void remove(String voice) {
+        sounds.remove(voice);
         try {
             Files.deleteIfExists(file(voice));
         } catch (IOException e) {

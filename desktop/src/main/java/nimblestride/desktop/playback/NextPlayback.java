@@ -86,6 +86,6 @@ final class NextPlayback {
                 .subList(
                         0,
                         Math.min(shown.stageProperty().get(), exercise.layers().size()));
-        return exercise.alone().withLayers(heard);
+        return exercise.selectedOnly().withLayers(heard);
     }
 }

@@ -115,7 +115,7 @@ public final class PlaybackSettings {
     }
 
     /** Lets go of what was practised of an exercise: its stage, its tempo, its bars, and what was muted or heard alone. */
-    void letGo() {
+    void reset() {
         mix.set(mix.get().lasting());
         loop.set(Optional.empty());
         firstBar.set(0);

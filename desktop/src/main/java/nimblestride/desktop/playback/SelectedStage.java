@@ -34,7 +34,7 @@ final class SelectedStage {
             return StagedExercise.of(exercise, stage);
         } catch (StrideException e) {
             problem.accept("This stage cannot be played any longer: " + e.getMessage() + ".");
-            return exercise.alone();
+            return exercise.selectedOnly();
         }
     }
 

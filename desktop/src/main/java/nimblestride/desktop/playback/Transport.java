@@ -70,7 +70,7 @@ public final class Transport implements AutoCloseable {
             settings.fit(now.practice());
             change();
         });
-        document.onLaid(settings::letGo);
+        document.onOpened(settings::reset);
         settings.heardAtOnce().forEach(setting -> setting.addListener(change -> change()));
         settings.volumeProperty()
                 .addListener(

@@ -14,6 +14,6 @@ record AskingForSounds(Dialogs questions) implements Asking {
 
     @Override
     public void tell(String title, String text) {
-        questions.tell(title, text);
+        questions.showError(title, text);
     }
 }

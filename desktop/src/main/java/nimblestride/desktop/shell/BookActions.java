@@ -34,6 +34,6 @@ record BookActions(FileMenu files, BookExport out, Dialogs questions) implements
 
     @Override
     public Optional<String> line(String title, String what, String first) {
-        return questions.line(title, what, first);
+        return questions.askLine(title, what, first);
     }
 }

@@ -62,7 +62,7 @@ final class BookExport implements LogFiles {
 
     @Override
     public void handOut() {
-        Optional<String> name = questions.line("Hand your log out", "Your name, as your teacher knows you", "");
+        Optional<String> name = questions.askLine("Hand your log out", "Your name, as your teacher knows you", "");
         name.ifPresent(mine -> write(
                 SafeFileName.of("log of " + mine) + ".json",
                 (open, out) -> BookTransfer.writeLog(open, Optional.empty(), mine, out)));
@@ -115,11 +115,11 @@ final class BookExport implements LogFiles {
         try {
             all = book.backups().all();
         } catch (StrideException e) {
-            questions.tell("The backups can't be listed", e.getMessage());
+            questions.showError("The backups can't be listed", e.getMessage());
             return;
         }
         if (all.isEmpty()) {
-            questions.tell("There is no backup yet", "The program makes one each day it is used.");
+            questions.showError("There is no backup yet", "The program makes one each day it is used.");
             return;
         }
         List<String> names = all.stream()
@@ -136,7 +136,7 @@ final class BookExport implements LogFiles {
 
     /** Makes a new Book in the place of a file that can't be opened, after asking. */
     void startNew() {
-        if (questions.sure(
+        if (questions.confirm(
                 "Start a new Book?",
                 "The file that can't be opened is moved to the folder backups, beside the Book.",
                 "Start a new Book")) {

@@ -27,22 +27,22 @@ public interface Dialogs {
      */
     Optional<Path> fileToSave(String suggested, Optional<Path> folder);
 
-    Keep keepChanges(String exerciseName);
+    Keep confirmSave(String exerciseName);
 
-    void tell(String title, String text);
+    void showError(String title, String text);
 
     /** Shows a text that may be long, to read and to copy. */
-    void show(String title, String text);
+    void showText(String title, String text);
 
     /**
      * Whether something is to be done.
      *
      * @param yes what is said to have it done
      */
-    boolean sure(String title, String text, String yes);
+    boolean confirm(String title, String text, String yes);
 
     /** A line of text; empty where the user has none. */
-    Optional<String> line(String title, String what, String first);
+    Optional<String> askLine(String title, String what, String first);
 
     /** One of several, by its number from 0; empty for none of them. */
     Optional<Integer> choose(String title, String what, List<String> from);

@@ -27,7 +27,7 @@ final class DraftSession implements AutoCloseable {
     record Found(DraftStore drafts, Optional<Draft> last, String problem) {
         /** @throws FileException if nothing can be kept in that folder */
         static Found in(Path folder) {
-            DraftStore drafts = DraftStore.in(folder);
+            DraftStore drafts = DraftStore.open(folder);
             try {
                 return new Found(drafts, drafts.last(), "");
             } catch (StrideException e) {
@@ -60,7 +60,7 @@ final class DraftSession implements AutoCloseable {
     }
 
     void keep(Draft draft) {
-        autosave.ifPresent(saving -> saving.keep(draft));
+        autosave.ifPresent(saving -> saving.save(draft));
     }
 
     @Override

@@ -81,7 +81,7 @@ final class FileDelivery implements ExportDelivery {
     public void print(String title, List<Drawing> pages, PaperSize paper) {
         PrinterJob job = Printer.getDefaultPrinter() == null ? null : PrinterJob.createPrinterJob();
         if (job == null) {
-            questions.tell(
+            questions.showError(
                     "There is no printer",
                     "This computer has no printer set up. Save the sheet as a PDF and print it where there is one.");
             return;

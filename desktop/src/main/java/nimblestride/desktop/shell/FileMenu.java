@@ -61,7 +61,7 @@ public final class FileMenu {
 
     void newExercise() {
         if (mayReplace()) {
-            document.lay(blank());
+            document.open(blank());
             status.accept("A new exercise.");
         }
     }
@@ -110,7 +110,7 @@ public final class FileMenu {
                 default -> openExercise(file);
             }
         } catch (StrideException e) {
-            questions.tell("This file can't be opened", file + "\n\n" + e.getMessage());
+            questions.showError("This file can't be opened", file + "\n\n" + e.getMessage());
         }
     }
 
@@ -119,7 +119,7 @@ public final class FileMenu {
         if (!mayReplace()) {
             return false;
         }
-        document.lay(Draft.of(exercise));
+        document.open(Draft.of(exercise));
         return true;
     }
 
@@ -128,12 +128,12 @@ public final class FileMenu {
         if (!mayReplace()) {
             return false;
         }
-        Optional<ExerciseSummary> kept = book.change(one -> one.together(() -> {
+        Optional<ExerciseSummary> kept = book.change(one -> one.inTransaction(() -> {
             ExerciseSummary added = one.exercises().add(exercise, book.now());
             one.importedFiles().keep(added.id(), fileName, original);
             return added;
         }));
-        document.lay(new Draft(exercise, Optional.empty(), kept.map(FileMenu::inBook), kept.isPresent()));
+        document.open(new Draft(exercise, Optional.empty(), kept.map(FileMenu::inBook), kept.isPresent()));
         kept.ifPresent(now ->
                 status.accept("\"" + now.name() + "\" is in the Book, with " + fileName + ", which it came from."));
         return true;
@@ -164,7 +164,7 @@ public final class FileMenu {
     private void openExercise(Path file) {
         Exercise exercise = ExerciseJson.read(file);
         if (mayReplace()) {
-            document.lay(new Draft(exercise, Optional.of(file), Optional.empty(), true));
+            document.open(new Draft(exercise, Optional.of(file), Optional.empty(), true));
             status.accept("Opened " + file.getFileName() + ".");
         }
     }
@@ -173,7 +173,7 @@ public final class FileMenu {
     void open(ExerciseSummary kept) {
         book.ask(one -> one.exercises().read(kept.id())).ifPresent(exercise -> {
             if (mayReplace()) {
-                document.lay(new Draft(exercise, Optional.empty(), Optional.of(inBook(kept)), true));
+                document.open(new Draft(exercise, Optional.empty(), Optional.of(inBook(kept)), true));
                 status.accept("Opened " + kept.name() + ".");
             }
         });
@@ -196,7 +196,7 @@ public final class FileMenu {
                 .get()
                 .filter(lying -> lying.id().equals(id))
                 .isPresent()) {
-            document.takenOut();
+            document.removedFromBook();
         }
     }
 
@@ -205,7 +205,7 @@ public final class FileMenu {
         if (document.savedProperty().get()) {
             return true;
         }
-        return switch (questions.keepChanges(document.exerciseProperty().get().name())) {
+        return switch (questions.confirmSave(document.exerciseProperty().get().name())) {
             case SAVE -> save();
             case LET_GO -> true;
             case CANCEL -> false;
@@ -236,7 +236,7 @@ public final class FileMenu {
                             ? one.exercises().add(exercise, book.now())
                             : one.exercises().save(lying(exercise), exercise, book.now()));
             kept.ifPresent(now -> {
-                document.keptAs(inBook(now), exercise);
+                document.savedInBook(inBook(now), exercise);
                 status.accept("\"" + now.name() + "\" is in the Book.");
             });
             return kept.isPresent();
@@ -251,11 +251,12 @@ public final class FileMenu {
     }
 
     private boolean keepBeside(Exercise exercise, String why) {
-        if (!questions.sure("It is not as it was", why + "\n\nYours can be kept beside it.", "Keep mine beside it")) {
+        if (!questions.confirm(
+                "It is not as it was", why + "\n\nYours can be kept beside it.", "Keep mine beside it")) {
             return false;
         }
         Optional<ExerciseSummary> kept = book.change(one -> one.exercises().add(exercise, book.now()));
-        kept.ifPresent(now -> document.keptAs(inBook(now), exercise));
+        kept.ifPresent(now -> document.savedInBook(inBook(now), exercise));
         return kept.isPresent();
     }
 
@@ -269,11 +270,11 @@ public final class FileMenu {
         Exercise exercise = document.exerciseProperty().get();
         try {
             ExerciseJson.write(exercise, file);
-            document.savedTo(file, exercise);
+            document.savedToFile(file, exercise);
             status.accept("Saved as " + file + ".");
             return true;
         } catch (StrideException e) {
-            questions.tell(
+            questions.showError(
                     "The exercise could not be saved", e.getMessage() + "\n\nIt is still on the desk, unchanged.");
             return false;
         }

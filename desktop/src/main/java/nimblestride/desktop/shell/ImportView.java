@@ -74,7 +74,7 @@ final class ImportView implements ImportSession.Takes {
 
     @Override
     public void unreadable(String fileName, String why) {
-        questions.tell("This file cannot be brought in", fileName + "\n\n" + why);
+        questions.showError("This file cannot be brought in", fileName + "\n\n" + why);
     }
 
     void close() {

@@ -46,12 +46,12 @@ record LessonBeyond(
 
     @Override
     public Optional<String> line(String title, String what, String first) {
-        return questions.line(title, what, first);
+        return questions.askLine(title, what, first);
     }
 
     @Override
     public boolean sure(String title, String text, String yes) {
-        return questions.sure(title, text, yes);
+        return questions.confirm(title, text, yes);
     }
 
     @Override
@@ -85,7 +85,7 @@ record LessonBeyond(
             String title = "For " + student.name();
             delivering.savePages(title, pages.booklet(title, exercises));
         } catch (StrideException e) {
-            questions.tell("The booklet could not be set", e.getMessage());
+            questions.showError("The booklet could not be set", e.getMessage());
         }
     }
 

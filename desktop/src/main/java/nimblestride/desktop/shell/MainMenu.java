@@ -62,15 +62,15 @@ final class MainMenu extends MenuBar {
                         redo,
                         item("Paste a score or a file", "Shortcut+V", window::paste),
                         new SeparatorMenuItem(),
-                        item("Write as one long bar", "Shortcut+L", () -> window.rewrite(RewriteEdits::asOneBar)),
+                        item("Write as one long bar", "Shortcut+L", () -> window.rewrite(RewriteEdits::joinBars)),
                         item(
                                 "Write in doubled values",
                                 "Shortcut+UP",
-                                () -> window.rewrite(RewriteEdits::inDoubledValues)),
+                                () -> window.rewrite(RewriteEdits::doubleValues)),
                         item(
                                 "Write in halved values",
                                 "Shortcut+DOWN",
-                                () -> window.rewrite(RewriteEdits::inHalvedValues)));
+                                () -> window.rewrite(RewriteEdits::halveValues)));
 
         Menu view = new Menu("View");
         bookShown.setAccelerator(KeyCombination.valueOf("Shortcut+B"));

@@ -87,14 +87,14 @@ public final class MainWindow {
         this.defects = defects;
         Dialogs asking = questions.orElseGet(() -> new WindowDialogs(stage, home));
         this.asking = asking;
-        this.commands = new CommandQueue(asking::tell, this::tell);
+        this.commands = new CommandQueue(asking::showError, this::tell);
         this.statusBar = new StatusBar(commands);
         defects.tell(message -> Platform.runLater(() -> tell(message)));
         Settings.Found settings = ahead.settings().get();
         this.remembered = settings.settings();
         this.frame = new WindowFrame(stage, root, remembered);
         this.document = new ExerciseDocument(keeping.last(ahead.document()));
-        statusBar.forgetWithEachStep(document);
+        statusBar.clearOnEdit(document);
         this.sounding = new WindowSound(document, outputs, home.resolve("voices"), road, this::follow, this::tell);
         this.transport = sounding.transport();
         remembered.sound().apply(transport.settings(), sounding.devices());
@@ -156,7 +156,7 @@ public final class MainWindow {
         setNight(remembered.night());
         build();
         listen();
-        statusBar.tellToo(settings.problem());
+        statusBar.showWarning(settings.problem());
     }
 
     private void build() {
@@ -274,7 +274,7 @@ public final class MainWindow {
 
     /** Shows a message at the foot of the window. */
     public void tell(String message) {
-        statusBar.tell(message);
+        statusBar.showStatus(message);
     }
 
     /** Chart paper or the dim stage. */
@@ -346,7 +346,7 @@ public final class MainWindow {
 
     /** Shows what the program has logged of its own defects. */
     void showLog() {
-        asking.show("The program's log", defects.text());
+        asking.showText("The program's log", defects.text());
     }
 
     /** The commands that run, one after the other. */

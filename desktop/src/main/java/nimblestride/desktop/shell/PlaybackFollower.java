@@ -43,7 +43,7 @@ final class PlaybackFollower {
     private static void turn(ExerciseDocument document, Scene scene, int section) {
         boolean typing = scene.getFocusOwner() instanceof TextInputControl;
         if (section != Transport.NO_SECTION && !typing) {
-            document.select(
+            document.selectContent(
                     document.exerciseProperty().get().sections().get(section).content());
         }
     }

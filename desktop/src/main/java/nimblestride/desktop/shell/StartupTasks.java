@@ -18,12 +18,12 @@ public record StartupTasks(
     public static final String BOOK = "nimble-stride.book";
 
     /** Begins on a folder as it is. */
-    public static StartupTasks at(Path home) {
-        return at(home, () -> home.resolve(BOOK));
+    public static StartupTasks begin(Path home) {
+        return begin(home, () -> home.resolve(BOOK));
     }
 
     /** @param making makes the Book and tells its file, before it is opened */
-    public static StartupTasks at(Path home, BackgroundTask.Beginning<Path> making) {
+    public static StartupTasks begin(Path home, BackgroundTask.Beginning<Path> making) {
         return new StartupTasks(
                 home,
                 BackgroundTask.begin("reading the settings", () -> Settings.in(home)),

@@ -42,12 +42,12 @@ final class StatusBar extends HBox {
         });
     }
 
-    void tell(String message) {
+    void showStatus(String message) {
         happened.setText(message);
     }
 
     /** Tells something besides what is told already: at the start more than one thing may have to be said. */
-    void tellToo(String message) {
+    void showWarning(String message) {
         happened.setText((happened.getText() + " " + message).strip());
     }
 
@@ -55,10 +55,10 @@ final class StatusBar extends HBox {
      * What was told of the last step is not true of the next. To be asked before anybody else hears of an exercise, who may have
      * something to tell of it.
      */
-    void forgetWithEachStep(ExerciseDocument document) {
+    void clearOnEdit(ExerciseDocument document) {
         document.exerciseProperty().addListener((property, old, exercise) -> {
             if (!old.withSelected(0).equals(exercise.withSelected(0))) {
-                tell("");
+                showStatus("");
             }
         });
     }

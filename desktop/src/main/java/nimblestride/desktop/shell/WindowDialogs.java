@@ -73,7 +73,7 @@ final class WindowDialogs implements Dialogs {
     }
 
     @Override
-    public Keep keepChanges(String exerciseName) {
+    public Keep confirmSave(String exerciseName) {
         ButtonType save = new ButtonType("Save", ButtonBar.ButtonData.YES);
         ButtonType letGo = new ButtonType("Don't save", ButtonBar.ButtonData.NO);
         Alert alert = new Alert(Alert.AlertType.CONFIRMATION, "", save, letGo, ButtonType.CANCEL);
@@ -83,14 +83,14 @@ final class WindowDialogs implements Dialogs {
     }
 
     @Override
-    public void tell(String title, String text) {
+    public void showError(String title, String text) {
         Alert alert = new Alert(Alert.AlertType.INFORMATION);
         prepare(alert, title, text);
         alert.showAndWait();
     }
 
     @Override
-    public void show(String title, String text) {
+    public void showText(String title, String text) {
         Alert alert = new Alert(Alert.AlertType.INFORMATION);
         dress(alert, title);
         TextArea content = new TextArea(text);
@@ -102,7 +102,7 @@ final class WindowDialogs implements Dialogs {
     }
 
     @Override
-    public boolean sure(String title, String text, String yes) {
+    public boolean confirm(String title, String text, String yes) {
         ButtonType doIt = new ButtonType(yes, ButtonBar.ButtonData.YES);
         Alert alert = new Alert(Alert.AlertType.CONFIRMATION, "", doIt, ButtonType.CANCEL);
         prepare(alert, title, text);
@@ -110,7 +110,7 @@ final class WindowDialogs implements Dialogs {
     }
 
     @Override
-    public Optional<String> line(String title, String what, String first) {
+    public Optional<String> askLine(String title, String what, String first) {
         TextInputDialog dialog = new TextInputDialog(first);
         dialog.setContentText(what);
         dress(dialog, title);

@@ -89,7 +89,7 @@ final class WindowKeys {
             }
             event.consume();
         } else if (event.getCode() == KeyCode.ESCAPE && typing) {
-            boolean wrong = scene.getFocusOwner() instanceof TextField field && TypedField.putBackWrongText(field);
+            boolean wrong = scene.getFocusOwner() instanceof TextField field && TypedField.restoreWrongText(field);
             if (!wrong) {
                 Platform.runLater(road::requestFocus);
             }
@@ -132,7 +132,7 @@ final class WindowKeys {
         event.consume();
         if (redo) {
             document.redo();
-        } else if (!(focused instanceof TextField field) || !TypedField.putBackWrongText(field)) {
+        } else if (!(focused instanceof TextField field) || !TypedField.restoreWrongText(field)) {
             document.undo();
         }
     }

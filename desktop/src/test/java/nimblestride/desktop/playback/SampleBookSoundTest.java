@@ -91,7 +91,7 @@ class SampleBookSoundTest {
             exercise = book.exercises()
                     .read(book.exercises().named(piece).orElseThrow().id());
         }
-        double seconds = Playthrough.untilBack(exercise).seconds().doubleValue();
+        double seconds = Playthrough.untilRealigned(exercise).seconds().doubleValue();
         List<Double> rendered = rendered(exercise, seconds);
         List<Double> written = written(ExerciseMidi.write(exercise));
         assertThat(rendered).hasSameSizeAs(written).hasSizeGreaterThan(4);

@@ -208,7 +208,7 @@ class BookStoryTest extends WindowStory {
         Optional<ExerciseSummary> weir =
                 window.book().ask(book -> book.exercises().named("Weir Steps").orElseThrow());
         interact(() -> window.book()
-                .change(book -> book.exercises().takeOut(weir.orElseThrow().id())));
+                .change(book -> book.exercises().remove(weir.orElseThrow().id())));
         interact(() -> window.open(all));
         until(() -> shows("1 exercise new, 0 there already"));
         Files.writeString(all, Files.readString(all).replace("\"name\"", "\"nome\""));

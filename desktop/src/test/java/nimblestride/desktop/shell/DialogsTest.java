@@ -69,37 +69,37 @@ class DialogsTest extends FxRobot {
 
     @Test
     void changesAreSavedLetGoOrNeither() throws Exception {
-        Future<Keep> answer = asking(() -> questions.keepChanges("Weir Steps"));
+        Future<Keep> answer = asking(() -> questions.confirmSave("Weir Steps"));
         assertThat(lookup("\"Weir Steps\" has changes that are in no file yet.").tryQuery())
                 .isPresent();
         clickOn("Save");
         assertThat(given(answer)).isEqualTo(Keep.SAVE);
-        answer = asking(() -> questions.keepChanges("Weir Steps"));
+        answer = asking(() -> questions.confirmSave("Weir Steps"));
         clickOn("Don't save");
         assertThat(given(answer)).isEqualTo(Keep.LET_GO);
-        answer = asking(() -> questions.keepChanges("Weir Steps"));
+        answer = asking(() -> questions.confirmSave("Weir Steps"));
         push(KeyCode.ESCAPE);
         assertThat(given(answer)).isEqualTo(Keep.CANCEL);
     }
 
     @Test
     void whatCannotBeTakenBackIsAskedBefore() throws Exception {
-        Future<Boolean> answer = asking(() -> questions.sure("Take it out?", "Its log goes as well.", "Take out"));
+        Future<Boolean> answer = asking(() -> questions.confirm("Take it out?", "Its log goes as well.", "Take out"));
         assertThat(lookup("Its log goes as well.").tryQuery()).isPresent();
         clickOn("Take out");
         assertThat(given(answer)).isTrue();
-        answer = asking(() -> questions.sure("Take it out?", "Its log goes as well.", "Take out"));
+        answer = asking(() -> questions.confirm("Take it out?", "Its log goes as well.", "Take out"));
         push(KeyCode.ESCAPE);
         assertThat(given(answer)).isFalse();
     }
 
     @Test
     void aLineIsTypedAndOneOfSeveralChosen() throws Exception {
-        Future<Optional<String>> line = asking(() -> questions.line("A new student", "Name", "Nobody"));
+        Future<Optional<String>> line = asking(() -> questions.askLine("A new student", "Name", "Nobody"));
         push(KeyCode.SHORTCUT, KeyCode.A);
         write("Tuesday group").push(KeyCode.ENTER);
         assertThat(given(line)).contains("Tuesday group");
-        line = asking(() -> questions.line("A new student", "Name", ""));
+        line = asking(() -> questions.askLine("A new student", "Name", ""));
         push(KeyCode.ESCAPE);
         assertThat(given(line)).isEmpty();
 
@@ -118,7 +118,7 @@ class DialogsTest extends FxRobot {
     @Test
     void whatIsToldWaitsUntilItHasBeenRead() throws Exception {
         Future<Boolean> read = asking(() -> {
-            questions.tell("Printing failed", "The printer took only part of it.");
+            questions.showError("Printing failed", "The printer took only part of it.");
             return true;
         });
         assertThat(lookup("Printing failed").tryQuery()).isPresent();

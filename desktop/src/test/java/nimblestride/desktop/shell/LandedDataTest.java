@@ -67,7 +67,7 @@ class LandedDataTest {
     @Test
     void itsDraftIsPickedUp() throws IOException {
         landed("desk-1.json");
-        try (DraftStore drafts = DraftStore.in(folder)) {
+        try (DraftStore drafts = DraftStore.open(folder)) {
             Draft draft = drafts.last().orElseThrow();
             assertThat(draft.exercise().name()).isEqualTo("Turning the Barge");
             assertThat(draft.file()).contains(Path.of("/lessons/barge.json"));

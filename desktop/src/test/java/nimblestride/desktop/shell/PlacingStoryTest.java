@@ -133,7 +133,7 @@ class PlacingStoryTest extends WindowStory {
             this.<Integer>box("#voice-place").setValue(-1);
         });
         clickOn("#voice-add");
-        assertThat(exercise().voices().own()).singleElement().satisfies(voice -> {
+        assertThat(exercise().voices().custom()).singleElement().satisfies(voice -> {
             assertThat(voice.name()).isEqualTo("frame drum");
             assertThat(voice.midiKey()).isEqualTo(63);
             assertThat(voice.staffPlace()).isEqualTo(-1);
@@ -141,7 +141,7 @@ class PlacingStoryTest extends WindowStory {
         // Once more, by Enter: there is one of that name.
         clickOn("#voice-name").write("frame drum").push(KeyCode.ENTER);
         assertThat(problems()).anyMatch(problem -> problem.contains("frame drum"));
-        assertThat(exercise().voices().own()).hasSize(1);
+        assertThat(exercise().voices().custom()).hasSize(1);
 
         clickOn("#page-counts");
         retype("#placing", "frame drum 1");
@@ -159,10 +159,10 @@ class PlacingStoryTest extends WindowStory {
         assertThat(exercise().layers().get(0).voice()).isEqualTo(Kit.SNARE);
         chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
         clickOn("#page-voices").clickOn("#remove-voice-0");
-        assertThat(exercise().voices().own()).isEmpty();
+        assertThat(exercise().voices().custom()).isEmpty();
         // The name still stands in the field to which the focus goes; that is not what is taken back.
         chord(KeyCode.SHORTCUT, KeyCode.Z);
-        assertThat(exercise().voices().own()).hasSize(1);
+        assertThat(exercise().voices().custom()).hasSize(1);
     }
 
     /** Hand to hand for as many steps as the first bar has, and the same the other way behind it. */

@@ -336,7 +336,7 @@ class PractisingStoryTest extends WindowStory {
         Ladder ladder = Ladder.of(BigFraction.of(120), BigFraction.of(200), BigFraction.of(20));
         interact(() -> window.document()
                 .edit(now -> now.withPractice(now.practice()
-                        .withLadder(Optional.of(ladder.paced(Optional.of(new LadderPace(
+                        .withLadder(Optional.of(ladder.withPace(Optional.of(new LadderPace(
                                 TODAY.minusDays(9), TODAY.minusDays(1), EnumSet.allOf(DayOfWeek.class)))))))));
         clickOn("#bench-practise").clickOn("#page-ladder");
         until(() -> lookup("#ladder-later").tryQuery().filter(Node::isVisible).isPresent());

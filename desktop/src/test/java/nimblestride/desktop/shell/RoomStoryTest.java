@@ -68,10 +68,10 @@ class RoomStoryTest extends WindowStory {
         chord(KeyCode.SHORTCUT, KeyCode.E);
         until(() -> edge() < 0.5 && allLanesAreSeen());
         double before = edge();
-        interact(() -> window.document().select(0));
+        interact(() -> window.document().selectContent(0));
         until(() -> exercise().layers().size() == 1);
         assertThat(edge()).isEqualTo(before);
-        interact(() -> window.document().select(1));
+        interact(() -> window.document().selectContent(1));
         until(() -> exercise().layers().size() == 4 && allLanesAreSeen());
         assertThat(edge()).isEqualTo(before);
     }

@@ -76,18 +76,18 @@ abstract class WindowStory extends FxRobot {
         }
 
         @Override
-        public Keep keepChanges(String exerciseName) {
+        public Keep confirmSave(String exerciseName) {
             return keep.remove();
         }
 
         @Override
-        public boolean sure(String title, String text, String yes) {
+        public boolean confirm(String title, String text, String yes) {
             told.add(title + ": " + text);
             return sure;
         }
 
         @Override
-        public Optional<String> line(String title, String what, String first) {
+        public Optional<String> askLine(String title, String what, String first) {
             return Optional.ofNullable(lines.poll());
         }
 
@@ -97,12 +97,12 @@ abstract class WindowStory extends FxRobot {
         }
 
         @Override
-        public void tell(String title, String text) {
+        public void showError(String title, String text) {
             told.add(title + ": " + text);
         }
 
         @Override
-        public void show(String title, String text) {
+        public void showText(String title, String text) {
             told.add(title + ": " + text);
         }
     }
@@ -123,7 +123,7 @@ abstract class WindowStory extends FxRobot {
             Stage stage = new Stage();
             window = new MainWindow(
                     stage,
-                    StartupTasks.at(home),
+                    StartupTasks.begin(home),
                     Optional.of(answers),
                     SilentOutput::new,
                     Clock.fixed(NOW, ZoneOffset.UTC),

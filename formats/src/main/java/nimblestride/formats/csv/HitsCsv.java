@@ -35,7 +35,7 @@ public final class HitsCsv {
         try {
             CSVPrinter printer = new CSVPrinter(out, FORMAT);
             int section = 1;
-            for (Passage passage : Playthrough.untilBack(exercise).passages()) {
+            for (Passage passage : Playthrough.untilRealigned(exercise).passages()) {
                 write(printer, section++, passage);
             }
         } catch (IOException e) {

@@ -55,9 +55,9 @@ final class ExerciseWriter {
         if (!exercise.playingStyle().equals(PlayingStyle.DEFAULT)) {
             root.set("manner", playingStyle(exercise.playingStyle()));
         }
-        if (!exercise.voices().own().isEmpty()) {
+        if (!exercise.voices().custom().isEmpty()) {
             ArrayNode voices = root.putArray("voices");
-            exercise.voices().own().forEach(voice -> voices.addObject()
+            exercise.voices().custom().forEach(voice -> voices.addObject()
                     .put("name", voice.name())
                     .put("midiKey", voice.midiKey())
                     .put("limb", ExerciseReader.word(voice.limb()))
@@ -78,8 +78,8 @@ final class ExerciseWriter {
         ObjectNode node = NODES.objectNode();
         node.put("feel", exercise.contents().get(section.content()).name());
         node.put("rounds", section.rounds());
-        if (!section.entered().isNone()) {
-            node.put("entered", PivotText.write(section.entered()));
+        if (!section.pivot().isNone()) {
+            node.put("entered", PivotText.write(section.pivot()));
         }
         return node;
     }
@@ -93,7 +93,7 @@ final class ExerciseWriter {
         if (playingStyle.linear()) {
             node.put("linear", true);
         }
-        playingStyle.mostStrokes().ifPresent(most -> node.put("mostStrokes", most));
+        playingStyle.maxStrokesPerSecond().ifPresent(most -> node.put("mostStrokes", most));
         return node;
     }
 
@@ -139,8 +139,8 @@ final class ExerciseWriter {
         if (layer.downbeatEvery() > 1) {
             node.put("oneEvery", layer.downbeatEvery());
         }
-        if (!layer.moves().isEmpty()) {
-            node.put("moves", MoveText.write(layer.moves()));
+        if (!layer.orchestration().isEmpty()) {
+            node.put("moves", MoveText.write(layer.orchestration()));
         }
         return node;
     }

@@ -98,7 +98,7 @@ final class PracticeJson {
         node.put("missesToStepBack", ladder.rules().missesToStepBack());
         ladder.pace().ifPresent(pace -> {
             ObjectNode paced = node.putObject("pace");
-            paced.put("begun", pace.begun().toString());
+            paced.put("begun", pace.start().toString());
             paced.put("due", pace.due().toString());
             ArrayNode days = paced.putArray("days");
             pace.days().stream().sorted().forEach(day -> days.add(word(day)));

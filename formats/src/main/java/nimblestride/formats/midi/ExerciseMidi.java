@@ -52,7 +52,7 @@ public final class ExerciseMidi {
 
     private ExerciseMidi(Exercise exercise) {
         this.exercise = exercise;
-        this.playthrough = Playthrough.untilBack(exercise);
+        this.playthrough = Playthrough.untilRealigned(exercise);
     }
 
     /**

@@ -75,8 +75,8 @@ final class DirectionXml {
     /** What was one value is another from here on. */
     static Direction gear(Pivot change) {
         DirectionType type = new DirectionType();
-        Optional<MetronomeNote> old = note(change.old());
-        Optional<MetronomeNote> now = note(change.now());
+        Optional<MetronomeNote> old = note(change.oldValue());
+        Optional<MetronomeNote> now = note(change.newValue());
         if (old.isPresent() && now.isPresent()) {
             Metronome metronome = new Metronome();
             metronome.getMetronomeNote().add(old.get());
@@ -84,7 +84,7 @@ final class DirectionXml {
             metronome.getMetronomeNote().add(now.get());
             type.setMetronome(metronome);
         } else {
-            return words(change.old() + " = " + change.now());
+            return words(change.oldValue() + " = " + change.newValue());
         }
         return above(type);
     }

@@ -112,7 +112,7 @@ final class NoteXml {
             ties(note);
             finish(note, first, Optional.of(head));
             if (first) {
-                String sticking = score.style().stickingOf(written);
+                String sticking = score.style().stickingFor(written);
                 if (!sticking.isEmpty()) {
                     note.getLyric().add(lyric("1", "sticking", sticking));
                 }

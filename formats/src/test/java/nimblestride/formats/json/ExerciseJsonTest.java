@@ -67,7 +67,7 @@ class ExerciseJsonTest {
     }
 
     private static final Ladder PACED = Ladder.of(BigFraction.of(60), BigFraction.of(289, 3), BigFraction.of(5, 2))
-            .paced(Optional.of(new LadderPace(
+            .withPace(Optional.of(new LadderPace(
                     LocalDate.of(2026, 11, 2), LocalDate.of(2027, 1, 10), Set.of(DayOfWeek.MONDAY, DayOfWeek.FRIDAY))));
 
     @Provide
@@ -118,7 +118,7 @@ class ExerciseJsonTest {
                         .withLadder(Optional.of(PACED)));
             }
             if (ticked.size() > 1) {
-                Exercise named = SectionEdits.inRounds(SectionEdits.named(exercise, 0, "Lanterns low"), 0, 4);
+                Exercise named = SectionEdits.withRounds(SectionEdits.rename(exercise, 0, "Lanterns low"), 0, 4);
                 Exercise there = then(named, "5 in groups of 4", 2, "9/16, 4/4", "kick every 1/4");
                 exercise = again(there, "1/4 = 1/4", 1, 0);
             }
@@ -218,7 +218,7 @@ class ExerciseJsonTest {
                  "phrase": [{"meter": [{"numerators": [5], "denominator": 8}], "grouping": [3, 2]}],
                  "layers": [{"voice": "bucket", "pattern": {"every": "1/8"}, "offset": "0", "reset": "never"}]}
                 """);
-        assertThat(exercise.voices().own()).extracting(Voice::staffPlace).containsExactly(1, -3);
+        assertThat(exercise.voices().custom()).extracting(Voice::staffPlace).containsExactly(1, -3);
         assertThat(ExerciseJson.read(ExerciseJson.write(exercise))).isEqualTo(exercise);
     }
 

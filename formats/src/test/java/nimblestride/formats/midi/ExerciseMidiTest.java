@@ -176,7 +176,7 @@ class ExerciseMidiTest {
     @ValueSource(strings = {"dotted quarter = half", "7 in groups of 5", "1/20 = 1/16", "9 in groups of 11"})
     void theTempoMapIsTrueAtBothSidesOfEveryChange(String pivot) throws Exception {
         Exercise a =
-                SectionEdits.inRounds(exercise("7/8", "kick every 1/8").withTempo(TempoText.read("289/3")), 0, 101);
+                SectionEdits.withRounds(exercise("7/8", "kick every 1/8").withTempo(TempoText.read("289/3")), 0, 101);
         Exercise there = then(a, pivot, 77, "5/16", "snare every 1/16");
         Exercise back = again(there, PivotText.read(pivot).back().toString(), 3, 0);
         Sequence sequence = readBack(back);

@@ -86,7 +86,7 @@ class MidiImportTest {
     void whatIsWrittenComesBackSoundingTheSame(@ForAll("exercises") Exercise exercise) throws UnreadableFileException {
         Transcription brought = MidiImport.read(ExerciseMidi.write(exercise), "Again");
         Exercise imported = FileImporter.exercise(brought);
-        long bars = Playthrough.untilBack(exercise).passages().get(0).bars();
+        long bars = Playthrough.untilRealigned(exercise).passages().get(0).bars();
         assertThat(brought.bars().get(0)).isEqualTo(exercise.phrase().bar(0));
         assertThat(sounding(imported, bars)).isEqualTo(sounding(exercise, bars));
         assertThat(imported.tempo()).isEqualTo(exercise.tempo());
@@ -110,8 +110,8 @@ class MidiImportTest {
         Exercise written = then(first, "dotted quarter = half", 2, "4/4", "snare at lR1:0 R1:1/4 1:1/2 rL1:3/4");
         Exercise imported = FileImporter.exercise(MidiImport.read(ExerciseMidi.write(written), "Gears"));
         assertThat(imported.chain().tempos()).isEqualTo(written.chain().tempos());
-        assertThat(imported.sections().get(1).entered().ratio())
-                .isEqualTo(written.sections().get(1).entered().ratio());
+        assertThat(imported.sections().get(1).pivot().ratio())
+                .isEqualTo(written.sections().get(1).pivot().ratio());
         assertThat(strokes(imported)).isEqualTo(strokes(written));
     }
 

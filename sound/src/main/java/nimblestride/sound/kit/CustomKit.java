@@ -20,12 +20,12 @@ public final class CustomKit implements SampleSet {
         this.kit = kit;
     }
 
-    public void give(String voice, Sample recording) {
+    public void put(String voice, Sample recording) {
         own.put(voice, recording);
     }
 
     /** The voice sounds as the kit has it again. */
-    public void takeBack(String voice) {
+    public void remove(String voice) {
         own.remove(voice);
     }
 

@@ -66,7 +66,7 @@ final class SectionScheduler {
         }
         Passage now = passages.get(section);
         Passage next = passages.get(section + 1);
-        Pivot entered = next.section().entered();
+        Pivot entered = next.section().pivot();
         Modulation shift = new Modulation(
                 now.tempo(), entered, now.content().phrase(), next.content().phrase());
         return Optional.of(new ClickTrack.Gear(now.length(), shift.pulse()));

@@ -22,7 +22,7 @@ import nimblestride.sound.render.StartPoint;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * A take as a WAV file: the count-in, then so many rounds of all there is ({@link Playthrough#untilBack}) or of the loop, and
+ * A take as a WAV file: the count-in, then so many rounds of all there is ({@link Playthrough#untilRealigned}) or of the loop, and
  * what rings on.
  *
  * @param bits of a sample: 16 or 24
@@ -97,7 +97,7 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
      * @throws InvalidValueException if it is longer than such a file can be
      */
     public long frames(PlaybackRequest take, SampleSet sounds) {
-        Playthrough whole = Playthrough.untilBack(take.exercise());
+        Playthrough whole = Playthrough.untilRealigned(take.exercise());
         Passage first = whole.passages().get(0);
         Phrase phrase = first.content().phrase();
         BigFraction played = take.loop()

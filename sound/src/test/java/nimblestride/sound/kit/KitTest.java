@@ -98,11 +98,11 @@ class KitTest {
                 .isSameAs(KIT.voice(Kit.KICK, Dynamic.NORMAL, 0));
         CustomKit own = new CustomKit(KIT);
         Sample recording = new Sample(1, 0.5f);
-        own.give("river gong", recording);
+        own.put("river gong", recording);
         assertThat(own.voice(gong, Dynamic.GHOST, 3)).isSameAs(recording);
         assertThat(own.voice(Kit.SNARE, Dynamic.GHOST, 3)).isSameAs(KIT.voice(Kit.SNARE, Dynamic.GHOST, 3));
         assertThat(own.voices()).containsExactly("river gong");
-        own.takeBack("river gong");
+        own.remove("river gong");
         assertThat(own.voice(gong, Dynamic.GHOST, 3)).isSameAs(KIT.voice(gong, Dynamic.GHOST, 3));
     }
 

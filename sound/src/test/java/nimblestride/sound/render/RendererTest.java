@@ -208,7 +208,7 @@ class RendererTest {
                         anchor.frame() + RATE / 2,
                         anchor.frame() + 3L * RATE / 4,
                         anchor.frame() + 5L * RATE / 4);
-        TimeAnchor alone = renderer.change(layersOnly(slower.alone()));
+        TimeAnchor alone = renderer.change(layersOnly(slower.selectedOnly()));
         assertThat(alone.section()).isZero();
         render(renderer, RATE, RATE / 16);
         assertThat(renderer.change(layersOnly(slower.withSelected(1))).section())

@@ -72,8 +72,8 @@ public final class Book implements AutoCloseable {
      *
      * @throws BookException if the Book can't be written; nothing of it has then been changed
      */
-    public <T> T together(Supplier<T> changes) {
-        return file.together(changes);
+    public <T> T inTransaction(Supplier<T> changes) {
+        return file.inTransaction(changes);
     }
 
     /** Counts the changes that others have made in this Book since it was opened: any other number than before means some. */

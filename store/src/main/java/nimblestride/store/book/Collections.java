@@ -54,18 +54,18 @@ public final class Collections {
     }
 
     /** Gives it up; its exercises stay in the Book. */
-    public void giveUp(UUID collection) {
+    public void delete(UUID collection) {
         file.write(handle -> handle.createUpdate("DELETE FROM collection WHERE id = ?")
                 .bind(0, collection.toString())
                 .execute());
     }
 
     /** Puts an exercise after the others, unless it is there already. */
-    public void put(UUID collection, UUID exercise) {
-        file.write(handle -> put(handle, collection, exercise));
+    public void add(UUID collection, UUID exercise) {
+        file.write(handle -> add(handle, collection, exercise));
     }
 
-    static void put(Handle handle, UUID collection, UUID exercise) {
+    static void add(Handle handle, UUID collection, UUID exercise) {
         handle.createUpdate("INSERT OR IGNORE INTO collected (collection, exercise, place)"
                         + " SELECT :c, :e, coalesce(max(place), 0) + 1 FROM collected WHERE collection = :c"
                         + " AND EXISTS (SELECT 1 FROM collection WHERE id = :c)")
@@ -74,7 +74,7 @@ public final class Collections {
                 .execute();
     }
 
-    public void takeOut(UUID collection, UUID exercise) {
+    public void remove(UUID collection, UUID exercise) {
         file.write(handle -> handle.createUpdate("DELETE FROM collected WHERE collection = ? AND exercise = ?")
                 .bind(0, collection.toString())
                 .bind(1, exercise.toString())

@@ -234,7 +234,7 @@ public final class ExerciseShelf {
     }
 
     /** Takes an exercise out of the Book; what is in the log stays there. */
-    public TakenOut takeOut(UUID id) {
+    public TakenOut remove(UUID id) {
         return file.writing(handle -> {
             TakenOut out = handle.createQuery("SELECT id, name, about, revision, json FROM exercise WHERE id = ?")
                     .bind(0, id.toString())
@@ -259,7 +259,7 @@ public final class ExerciseShelf {
     }
 
     /** Puts back what has been taken out, as it was. */
-    public void putBack(TakenOut out, LocalDateTime now) {
+    public void restore(TakenOut out, LocalDateTime now) {
         Exercise exercise;
         try {
             exercise = text.read(out.json);
@@ -273,7 +273,7 @@ public final class ExerciseShelf {
                     .bind(1, out.kept.id().toString())
                     .execute();
             for (UUID collection : out.collections) {
-                Collections.put(handle, collection, out.kept.id());
+                Collections.add(handle, collection, out.kept.id());
             }
         });
     }

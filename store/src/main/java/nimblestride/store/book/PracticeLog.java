@@ -92,7 +92,7 @@ public final class PracticeLog {
                 .execute();
     }
 
-    public void takeOut(UUID entry) {
+    public void remove(UUID entry) {
         file.write(handle -> handle.createUpdate("DELETE FROM entry WHERE id = ?")
                 .bind(0, entry.toString())
                 .execute());
@@ -196,7 +196,7 @@ public final class PracticeLog {
     }
 
     /** What the log says of every exercise of the Book, by name. */
-    public List<PracticeSummary> practiced(Optional<UUID> student) {
+    public List<PracticeSummary> summaries(Optional<UUID> student) {
         return file.read(handle -> handle.createQuery("SELECT e.id, e.name, e.added, p.last, p.seconds, p.passes,"
                         + " (SELECT count(*) FROM (SELECT clean FROM entry WHERE student = :student AND exercise = e.id"
                         + " AND clean IS NOT NULL ORDER BY number DESC LIMIT :looked) WHERE clean <> 'CLEAN') AS not_clean"

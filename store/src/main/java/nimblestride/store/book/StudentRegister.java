@@ -28,7 +28,7 @@ public final class StudentRegister {
                 .list());
     }
 
-    public void put(Student student) {
+    public void save(Student student) {
         file.write(handle -> handle.createUpdate("INSERT INTO student (id, name, note) VALUES (:id, :name, :note)"
                         + " ON CONFLICT (id) DO UPDATE SET name = :name, note = :note")
                 .bind("id", student.id().toString())
@@ -38,7 +38,7 @@ public final class StudentRegister {
     }
 
     /** Takes a student out, with all that is set for them, their lessons and their log. */
-    public void takeOut(UUID student) {
+    public void remove(UUID student) {
         file.write(handle -> {
             handle.createUpdate("DELETE FROM entry WHERE student = ?")
                     .bind(0, student.toString())
@@ -71,7 +71,7 @@ public final class StudentRegister {
         return Optional.ofNullable(row.getColumn(column, String.class)).map(LocalDate::parse);
     }
 
-    public void put(Assignment assignment) {
+    public void save(Assignment assignment) {
         file.write(handle -> handle.createUpdate(
                         "INSERT INTO assignment (id, student, exercise, what, set_on, due, note, done)"
                                 + " VALUES (:id, :student, :exercise, :what, :set_on, :due, :note, :done) ON CONFLICT (id) DO UPDATE"
@@ -87,7 +87,7 @@ public final class StudentRegister {
                 .execute());
     }
 
-    public void takeOutAssignment(UUID assignment) {
+    public void removeAssignment(UUID assignment) {
         file.write(handle -> handle.createUpdate("DELETE FROM assignment WHERE id = ?")
                 .bind(0, assignment.toString())
                 .execute());
@@ -106,7 +106,7 @@ public final class StudentRegister {
                 .list());
     }
 
-    public void put(Lesson lesson) {
+    public void save(Lesson lesson) {
         file.write(handle -> handle.createUpdate(
                         "INSERT INTO lesson (id, student, day, notes, next) VALUES (:id, :student,"
                                 + " :day, :notes, :next) ON CONFLICT (id) DO UPDATE SET day = :day, notes = :notes, next = :next")
@@ -122,7 +122,7 @@ public final class StudentRegister {
     public boolean add(Student student) {
         boolean known = isKnown("student", student.id());
         if (!known) {
-            put(student);
+            save(student);
         }
         return !known;
     }
@@ -130,14 +130,14 @@ public final class StudentRegister {
     /** Adds what is set for a student the Book knows; nothing happens where the id is known. */
     public void add(Assignment assignment) {
         if (!isKnown("assignment", assignment.id()) && isKnown("student", assignment.student())) {
-            put(assignment);
+            save(assignment);
         }
     }
 
     /** Adds a lesson of a student the Book knows; nothing happens where the id is known. */
     public void add(Lesson lesson) {
         if (!isKnown("lesson", lesson.id()) && isKnown("student", lesson.student())) {
-            put(lesson);
+            save(lesson);
         }
     }
 

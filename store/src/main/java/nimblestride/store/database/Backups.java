@@ -204,7 +204,7 @@ public final class Backups {
                 Files.copy(backup, copy);
                 checkReadable(copy);
                 keepNow("replaced", now);
-                open.become(copy);
+                open.replaceWith(copy);
                 return copy;
             } finally {
                 Files.deleteIfExists(copy);

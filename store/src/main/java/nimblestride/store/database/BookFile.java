@@ -147,7 +147,7 @@ public final class BookFile implements AutoCloseable {
      * @throws BookException if it can't be; nothing of it has then been changed
      */
     public synchronized <T> T writing(Question<T> change) {
-        return together(() -> change.ask(handle));
+        return inTransaction(() -> change.ask(handle));
     }
 
     /**
@@ -155,7 +155,7 @@ public final class BookFile implements AutoCloseable {
      *
      * @throws BookException if the Book can't be written; nothing of it has then been changed
      */
-    public synchronized <T> T together(Supplier<T> changes) {
+    public synchronized <T> T inTransaction(Supplier<T> changes) {
         if (inTransaction) {
             return changes.get();
         }
@@ -220,7 +220,7 @@ public final class BookFile implements AutoCloseable {
      *
      * @throws BookException if it can't be done; nothing is then changed
      */
-    synchronized void become(Path other) {
+    synchronized void replaceWith(Path other) {
         try (BookFile copy = open(other)) {
             copy.checkWhole();
             long next = Math.max(highestRevision(), copy.highestRevision()) + 1;

@@ -62,8 +62,8 @@ class BookTest {
         assertThat(book.importedFiles().nameOf(id)).isEmpty();
         book.importedFiles().keep(id, "ferry.mid", new byte[] {1, 2, 3});
         reopen();
-        ExerciseShelf.TakenOut out = book.exercises().takeOut(id);
-        book.exercises().putBack(out, NOW);
+        ExerciseShelf.TakenOut out = book.exercises().remove(id);
+        book.exercises().restore(out, NOW);
         assertThat(book.importedFiles().nameOf(id)).contains("ferry.mid");
         assertThat(book.importedFiles().contentOf(id).orElseThrow()).containsExactly(1, 2, 3);
     }
@@ -137,13 +137,13 @@ class BookTest {
         ExerciseSummary kept = book.exercises().add(exercise("Weir Steps", "10/8"), NOW);
         book.exercises().tag(kept.id(), Set.of("parade"));
         UUID collection = book.collections().named("Lanterns");
-        book.collections().put(collection, kept.id());
-        ExerciseShelf.TakenOut out = book.exercises().takeOut(kept.id());
+        book.collections().add(collection, kept.id());
+        ExerciseShelf.TakenOut out = book.exercises().remove(kept.id());
         assertThat(book.exercises().size()).isZero();
         assertThat(found("weir")).isEmpty();
         assertThat(book.exercises().find(kept.id())).isEmpty();
         assertThatThrownBy(() -> book.exercises().read(kept.id())).hasMessageContaining("no longer in the Book");
-        book.exercises().putBack(out, NOW);
+        book.exercises().restore(out, NOW);
         assertThat(book.exercises().find(kept.id())).contains(kept);
         assertThat(book.exercises().tags(kept.id())).containsExactly("parade");
         assertThat(book.collections().of(kept.id())).containsExactly("Lanterns");
@@ -156,9 +156,9 @@ class BookTest {
         ExerciseSummary first = book.exercises().add(exercise("Anchor", "7/8"), NOW);
         UUID lanterns = book.collections().named("Lanterns");
         assertThat(book.collections().named("lanterns")).isEqualTo(lanterns);
-        book.collections().put(lanterns, last.id());
-        book.collections().put(lanterns, first.id());
-        book.collections().put(lanterns, last.id());
+        book.collections().add(lanterns, last.id());
+        book.collections().add(lanterns, first.id());
+        book.collections().add(lanterns, last.id());
         assertThat(book.exercises().search("", Optional.of(lanterns), 0, 10))
                 .extracting(ExerciseSummary::name)
                 .containsExactly("Zither", "Anchor");
@@ -167,9 +167,9 @@ class BookTest {
         assertThat(book.collections().all())
                 .extracting(Collections.Collection::size)
                 .containsExactly(2);
-        book.collections().takeOut(lanterns, last.id());
+        book.collections().remove(lanterns, last.id());
         assertThat(book.exercises().search("", Optional.of(lanterns), 0, 10)).hasSize(1);
-        book.collections().giveUp(lanterns);
+        book.collections().delete(lanterns);
         assertThat(book.collections().all()).isEmpty();
         assertThat(book.exercises().size()).isEqualTo(2);
         assertThatThrownBy(() -> book.collections().named("  ")).hasMessageContaining("a name of 1 to 200");
@@ -212,16 +212,16 @@ class BookTest {
                 new PracticeSummary(other.id(), "Untouched", today.minusDays(30), Optional.empty(), 0, 0, 0);
         PracticeSummary weir = new PracticeSummary(
                 kept.id(), "Weir Steps", today.minusDays(30), Optional.of(today.minusDays(1)), 600, 2, 1);
-        assertThat(book.log().practiced(MINE)).containsExactly(untouched, weir);
+        assertThat(book.log().summaries(MINE)).containsExactly(untouched, weir);
         book.log().change(second.of(MINE).saying(second.note()));
-        book.log().takeOut(first.id());
+        book.log().remove(first.id());
         assertThat(book.log().between(MINE, today.minusDays(8), today, 10)).containsExactly(second);
     }
 
     @Test
     void aLogThatComesTwiceIsCountedOnce() throws IOException {
         Student wren = new Student(UUID.randomUUID(), "Wren", "");
-        book.students().put(wren);
+        book.students().save(wren);
         List<LogEntry> log = new ArrayList<>();
         for (int i = 0; i < 20; i++) {
             log.add(entry(UUID.randomUUID(), i, 60 + i, RepRating.NEARLY, Optional.of(wren.id())));
@@ -302,9 +302,9 @@ class BookTest {
     void studentsHaveWhatIsSetForThemAndTheirLessons() throws IOException {
         LocalDate today = NOW.toLocalDate();
         Student wren = new Student(UUID.randomUUID(), "Wren", "left-handed");
-        book.students().put(new Student(UUID.randomUUID(), "Alder", ""));
-        book.students().put(wren);
-        book.students().put(new Student(wren.id(), "Wren", "plays left-handed"));
+        book.students().save(new Student(UUID.randomUUID(), "Alder", ""));
+        book.students().save(wren);
+        book.students().save(new Student(wren.id(), "Wren", "plays left-handed"));
         assertThat(book.students().students()).extracting(Student::note).containsExactly("", "plays left-handed");
         Assignment open = new Assignment(
                 UUID.randomUUID(), wren.id(), Optional.empty(), "B", today, Optional.empty(), "", Optional.empty());
@@ -320,19 +320,19 @@ class BookTest {
         Assignment done = new Assignment(
                 UUID.randomUUID(), wren.id(), Optional.empty(), "C", today, Optional.empty(), "", Optional.of(today));
         for (Assignment one : List.of(done, open, due)) {
-            book.students().put(one);
+            book.students().save(one);
         }
         assertThat(book.students().assignments(wren.id())).containsExactly(due, open, done);
-        book.students().put(due.done(Optional.of(today.plusDays(3))));
+        book.students().save(due.done(Optional.of(today.plusDays(3))));
         assertThat(book.students().assignments(wren.id())).startsWith(open);
-        book.students().takeOutAssignment(open.id());
+        book.students().removeAssignment(open.id());
         assertThat(book.students().assignments(wren.id())).hasSize(2);
         Lesson lesson = new Lesson(UUID.randomUUID(), wren.id(), today, "counted aloud", "");
-        book.students().put(lesson);
-        book.students().put(new Lesson(lesson.id(), wren.id(), today, "counted aloud", "the pad"));
+        book.students().save(lesson);
+        book.students().save(new Lesson(lesson.id(), wren.id(), today, "counted aloud", "the pad"));
         assertThat(book.students().lessons(wren.id())).extracting(Lesson::next).containsExactly("the pad");
         book.log().add(entry(UUID.randomUUID(), 0, 60, RepRating.CLEAN, Optional.of(wren.id())));
-        book.students().takeOut(wren.id());
+        book.students().remove(wren.id());
         assertThat(book.students().assignments(wren.id())).isEmpty();
         assertThat(book.students().lessons(wren.id())).isEmpty();
         assertThat(book.log().size()).isZero();

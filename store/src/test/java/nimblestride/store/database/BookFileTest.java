@@ -319,7 +319,7 @@ class BookFileTest {
     @Test
     void severalChangesAreOneOrNone() throws IOException {
         try (Book book = open()) {
-            assertThatThrownBy(() -> book.together(() -> {
+            assertThatThrownBy(() -> book.inTransaction(() -> {
                         ExerciseSummary added = book.exercises().add(Examples.exercise("7/8"), NOW);
                         book.importedFiles().keep(added.id(), "a.mid", new byte[] {1});
                         throw new CancellationException();
@@ -336,7 +336,7 @@ class BookFileTest {
     void whileMuchIsImportedTheBookCanBeRead() {
         try (Book book = open();
                 Book other = open()) {
-            book.together(() -> {
+            book.inTransaction(() -> {
                 for (int i = 0; i < 30; i++) {
                     book.importedFiles().keep(UUID.randomUUID(), "a.mid", new byte[1 << 20]);
                 }
@@ -351,7 +351,7 @@ class BookFileTest {
     void anOriginalThatCannotBeStoredLeavesNoExerciseBehind() throws IOException {
         try (Book book = open()) {
             sql("DROP TABLE original");
-            assertThatThrownBy(() -> book.together(() -> {
+            assertThatThrownBy(() -> book.inTransaction(() -> {
                         ExerciseSummary added = book.exercises().add(Examples.exercise("7/8"), NOW);
                         book.importedFiles().keep(added.id(), "a.mid", new byte[] {1});
                         return added;

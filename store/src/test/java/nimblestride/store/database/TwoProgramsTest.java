@@ -62,7 +62,7 @@ class TwoProgramsTest {
         try (Book book = Book.open(file, new TypedText());
                 OtherProgram other = OtherProgram.on(file)) {
             assertThat(other.does("open")).isEqualTo("open");
-            book.together(() -> {
+            book.inTransaction(() -> {
                 IntStream.range(0, 50).forEach(i -> book.exercises().add(exercise("Import " + i), NOW));
                 assertThat(list(other))
                         .as("nothing of it is seen before all of it is there")

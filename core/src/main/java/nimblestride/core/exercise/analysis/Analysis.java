@@ -97,13 +97,13 @@ public record Analysis(Exercise exercise, List<OfLayer> layers, List<OfPair> mee
     private Optional<Exact<Meeting>> meeting(int one, LayerTimeline timelineOfOne, int other, LayerTimeline ofOther) {
         return meetings.stream()
                 .filter(pair -> pair.one == one && pair.other == other)
-                .filter(pair -> strikesLike(one, timelineOfOne) && strikesLike(other, ofOther))
+                .filter(pair -> hitsLike(one, timelineOfOne) && hitsLike(other, ofOther))
                 .map(OfPair::meeting)
                 .findFirst();
     }
 
-    private boolean strikesLike(int layer, LayerTimeline timeline) {
-        return layers.get(layer).timeline().filter(timeline::strikesLike).isPresent();
+    private boolean hitsLike(int layer, LayerTimeline timeline) {
+        return layers.get(layer).timeline().filter(timeline::hitsLike).isPresent();
     }
 
     /**
@@ -118,7 +118,7 @@ public record Analysis(Exercise exercise, List<OfLayer> layers, List<OfPair> mee
     }
 
     /** Which layers run across the bars, from 0; notes put on counts only come again with the phrase. */
-    public List<Integer> running() {
+    public List<Integer> crossingLayers() {
         return IntStream.range(0, layers.size())
                 .filter(layer -> !(layers.get(layer).layer.pattern() instanceof Pattern.Placed))
                 .boxed()
@@ -137,7 +137,7 @@ public record Analysis(Exercise exercise, List<OfLayer> layers, List<OfPair> mee
     }
 
     private List<LayerTimeline> runningTimelines() {
-        return running().stream()
+        return crossingLayers().stream()
                 .flatMap(layer -> layers.get(layer).timeline().stream())
                 .toList();
     }
@@ -146,7 +146,7 @@ public record Analysis(Exercise exercise, List<OfLayer> layers, List<OfPair> mee
     public LimbAssignment hands(long bars) {
         List<Optional<LayerTimeline>> timelines =
                 layers.stream().map(OfLayer::timeline).toList();
-        return LimbAssignment.of(timelines, exercise.phrase().startOf(bars), exercise.lead());
+        return LimbAssignment.of(timelines, exercise.phrase().startOf(bars), exercise.leadHand());
     }
 
     private static Together together(Phrase phrase, List<OfLayer> layers) {

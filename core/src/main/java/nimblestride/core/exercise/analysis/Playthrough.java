@@ -59,7 +59,7 @@ public record Playthrough(List<Passage> passages) {
         BigFraction seconds = BigFraction.ZERO;
         for (int i = 0; i < tempos.size(); i++) {
             Section section = exercise.sections().get(i);
-            Exercise content = exercise.withSelected(section.content()).alone(tempos.get(i));
+            Exercise content = exercise.withSelected(section.content()).selectedOnly(tempos.get(i));
             Passage passage = new Passage(section, content, starts, seconds);
             passages.add(passage);
             starts = starts.plus(passage.length());
@@ -72,11 +72,14 @@ public record Playthrough(List<Passage> passages) {
      * All there is of an exercise: its sections once; or its only feel until every layer is back where it began, where that is
      * within {@value #MAX_IN_BARS} bars, and otherwise its phrase once.
      */
-    public static Playthrough untilBack(Exercise exercise) {
-        return of(exercise.hasSections() ? exercise : SectionEdits.inRounds(exercise, 0, roundsUntilBack(exercise)));
+    public static Playthrough untilRealigned(Exercise exercise) {
+        return of(
+                exercise.hasSections()
+                        ? exercise
+                        : SectionEdits.withRounds(exercise, 0, roundsUntilRealigned(exercise)));
     }
 
-    private static int roundsUntilBack(Exercise exercise) {
+    private static int roundsUntilRealigned(Exercise exercise) {
         return Analysis.of(exercise)
                 .together()
                 .result()

@@ -19,7 +19,7 @@ public final class PlacementEdits {
     private PlacementEdits() {}
 
     /** What is placed in an exercise. */
-    public static List<Layer> placed(Exercise exercise) {
+    public static List<Layer> placements(Exercise exercise) {
         return exercise.layers().stream()
                 .filter(layer -> layer.pattern() instanceof Pattern.Placed)
                 .toList();
@@ -42,7 +42,7 @@ public final class PlacementEdits {
             }
             Layer now = wanted.remove(layer.voice());
             if (now != null) {
-                changed.add(layer.playing(now.pattern()));
+                changed.add(layer.withPattern(now.pattern()));
             }
         }
         changed.addAll(wanted.values());
@@ -50,7 +50,7 @@ public final class PlacementEdits {
     }
 
     /** A note of a voice on a place: put there, or taken away where there is one. */
-    public static Exercise toggled(Exercise exercise, Voice voice, Placement placement) {
+    public static Exercise toggle(Exercise exercise, Voice voice, Placement placement) {
         List<Placement> placements = placements(exercise, voice);
         boolean there = placements.removeIf(placement::isWith);
         if (!there) {
@@ -65,7 +65,7 @@ public final class PlacementEdits {
     }
 
     /** A note moved from one place to another; one that is there already gives way. */
-    public static Exercise moved(Exercise exercise, Voice voice, Placement from, int bar, NoteValue position) {
+    public static Exercise move(Exercise exercise, Voice voice, Placement from, int bar, NoteValue position) {
         List<Placement> placements = placements(exercise, voice);
         Placement there = placements.stream().filter(from::isWith).findFirst().orElse(from);
         Placement moved = new Placement(bar, position, there.stroke());
@@ -91,9 +91,9 @@ public final class PlacementEdits {
         Pattern pattern = new Pattern.Placed(placements);
         return index.isEmpty()
                 ? exercise.plusLayer(Layer.of(voice, pattern))
-                : exercise.replacingLayer(
+                : exercise.withLayer(
                         index.getAsInt(),
-                        exercise.layers().get(index.getAsInt()).playing(pattern));
+                        exercise.layers().get(index.getAsInt()).withPattern(pattern));
     }
 
     private static OptionalInt layerOf(Exercise exercise, Voice voice) {

@@ -60,7 +60,7 @@ final class Rebarring {
     private Layer carried(Layer layer) {
         Optional<Pattern> pattern = carried(layer.pattern());
         Optional<Reset> reset = carried(layer.reset());
-        Layer following = layer.playing(pattern.orElse(layer.pattern())).resetting(reset.orElse(layer.reset()));
+        Layer following = layer.withPattern(pattern.orElse(layer.pattern())).withReset(reset.orElse(layer.reset()));
         return pattern.isPresent() && reset.isPresent()
                 ? following
                 : noteByNote(layer).orElse(following);
@@ -126,7 +126,7 @@ final class Rebarring {
                 NoteValue.ZERO,
                 Reset.NEVER,
                 1,
-                layer.moves());
+                layer.orchestration());
         return round(placed, now).equals(round) ? Optional.of(placed) : Optional.empty();
     }
 
@@ -145,7 +145,7 @@ final class Rebarring {
         } catch (StrideException e) {
             return List.of();
         }
-        if (timeline.begin() > 0
+        if (timeline.start() > 0
                 || !phrase.length().isMultipleOf(timeline.grid().value(timeline.period()))) {
             return List.of();
         }

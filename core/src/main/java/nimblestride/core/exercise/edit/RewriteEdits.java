@@ -34,7 +34,7 @@ public final class RewriteEdits {
      *
      * @throws InvalidValueException if that bar would be too long to be one
      */
-    public static Exercise asOneBar(Exercise exercise) {
+    public static Exercise joinBars(Exercise exercise) {
         Phrase phrase = exercise.phrase();
         NoteValue unit = phrase.bars().stream()
                 .distinct()
@@ -66,7 +66,7 @@ public final class RewriteEdits {
      * @param meters of the bars it becomes, as long together as it is
      * @throws InvalidValueException if they are not
      */
-    public static Exercise asBars(Exercise exercise, int bar, List<Meter> meters) {
+    public static Exercise splitBars(Exercise exercise, int bar, List<Meter> meters) {
         Bar old = exercise.phrase().bars().get(bar);
         NoteValue length = meters.stream().map(Meter::length).reduce(NoteValue.ZERO, NoteValue::plus);
         if (!length.equals(old.length())) {
@@ -88,13 +88,13 @@ public final class RewriteEdits {
         return exercise.withPhrase(phrase)
                 .withLayers(exercise.layers().stream()
                         .map(layer -> layer.pattern() instanceof Pattern.Placed placed
-                                ? layer.playing(roundAfterRound(
+                                ? layer.withPattern(unrollRepeats(
                                         placed, round, phrase.bars().size()))
                                 : layer)
                         .toList());
     }
 
-    private static Pattern.Placed roundAfterRound(Pattern.Placed placed, int round, int bars) {
+    private static Pattern.Placed unrollRepeats(Pattern.Placed placed, int round, int bars) {
         List<Placement> again = placed.placements().stream()
                 .filter(one -> one.bar() < round)
                 .flatMap(one -> IntStream.iterate(one.bar(), bar -> bar < bars, bar -> bar + round)
@@ -131,12 +131,12 @@ public final class RewriteEdits {
     }
 
     /** Every value doubled, the tempo's too, so that it sounds as before: 7/8 becomes 7/4. */
-    public static Exercise inDoubledValues(Exercise exercise) {
+    public static Exercise doubleValues(Exercise exercise) {
         return scaled(exercise, 2, 1);
     }
 
     /** Every value halved, the tempo's too, so that it sounds as before: 7/8 becomes 7/16. */
-    public static Exercise inHalvedValues(Exercise exercise) {
+    public static Exercise halveValues(Exercise exercise) {
         return scaled(exercise, 1, 2);
     }
 
@@ -150,7 +150,7 @@ public final class RewriteEdits {
                 exercise.selected(),
                 new Tempo(scaled(tempo.beat(), times, parts), tempo.perMinute()),
                 exercise.sections().stream()
-                        .map(section -> section.enteredBy(scaled(section.entered(), times, parts)))
+                        .map(section -> section.withPivot(scaled(section.pivot(), times, parts)))
                         .toList(),
                 exercise.playingStyle(),
                 exercise.practice(),
@@ -158,8 +158,8 @@ public final class RewriteEdits {
     }
 
     private static SectionContent scaled(SectionContent content, int times, int parts) {
-        return content.over(Phrase.of(scaledParts(content.phrase().parts(), times, parts)))
-                .playing(content.layers().stream()
+        return content.withPhrase(Phrase.of(scaledParts(content.phrase().parts(), times, parts)))
+                .withLayers(content.layers().stream()
                         .map(layer -> scaled(layer, times, parts))
                         .toList());
     }
@@ -167,7 +167,9 @@ public final class RewriteEdits {
     private static Pivot scaled(Pivot pivot, int times, int parts) {
         return pivot.isNone()
                 ? pivot
-                : new Pivot(/* old= */ scaled(pivot.old(), times, parts), /* now= */ scaled(pivot.now(), times, parts));
+                : new Pivot(
+                        /* old= */ scaled(pivot.oldValue(), times, parts),
+                        /* now= */ scaled(pivot.newValue(), times, parts));
     }
 
     private static List<PhrasePart> scaledParts(List<PhrasePart> parts, int times, int divisor) {
@@ -202,7 +204,8 @@ public final class RewriteEdits {
     }
 
     private static Layer scaled(Layer layer, int times, int parts) {
-        return layer.playing(scaled(layer.pattern(), times, parts)).from(scaled(layer.offset(), times, parts));
+        return layer.withPattern(scaled(layer.pattern(), times, parts))
+                .withOffset(scaled(layer.offset(), times, parts));
     }
 
     private static Pattern scaled(Pattern pattern, int times, int parts) {

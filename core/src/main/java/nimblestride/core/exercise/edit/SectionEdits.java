@@ -21,14 +21,14 @@ public final class SectionEdits {
     private SectionEdits() {}
 
     /** A new feel, in a section of its own. */
-    public static Exercise plus(Exercise exercise, int at, SectionContent content, int rounds, Pivot entered) {
+    public static Exercise add(Exercise exercise, int at, SectionContent content, int rounds, Pivot entered) {
         List<SectionContent> contents = new ArrayList<>(exercise.contents());
         contents.add(content);
         return inserted(exercise, contents, at, new Section(contents.size() - 1, rounds, entered));
     }
 
     /** A feel that is there already, once more. */
-    public static Exercise again(Exercise exercise, int at, int content, int rounds, Pivot entered) {
+    public static Exercise repeat(Exercise exercise, int at, int content, int rounds, Pivot entered) {
         return inserted(exercise, exercise.contents(), at, new Section(content, rounds, entered));
     }
 
@@ -45,14 +45,14 @@ public final class SectionEdits {
                 at,
                 new Turn(
                         section,
-                        new ModulationChain(before, List.of(section.entered()))
+                        new ModulationChain(before, List.of(section.pivot()))
                                 .tempos()
                                 .get(1)));
         return inTurns(exercise, contents, turns);
     }
 
     /** @throws InvalidValueException if it is the only section */
-    public static Exercise without(Exercise exercise, int section) {
+    public static Exercise remove(Exercise exercise, int section) {
         if (!exercise.hasSections()) {
             throw new InvalidValueException("the only section of an exercise stays");
         }
@@ -62,25 +62,25 @@ public final class SectionEdits {
     }
 
     /** A section in another place of the order. */
-    public static Exercise moved(Exercise exercise, int section, int to) {
+    public static Exercise move(Exercise exercise, int section, int to) {
         Objects.checkIndex(to, exercise.sections().size());
         List<Turn> turns = turns(exercise);
         turns.add(to, turns.remove(section));
         return inTurns(exercise, exercise.contents(), turns);
     }
 
-    public static Exercise inRounds(Exercise exercise, int section, int rounds) {
-        return replacing(exercise, section, exercise.sections().get(section).inRounds(rounds));
+    public static Exercise withRounds(Exercise exercise, int section, int rounds) {
+        return replace(exercise, section, exercise.sections().get(section).withRounds(rounds));
     }
 
     /** With another modulation into a section; the tempos after it follow. */
-    public static Exercise enteredBy(Exercise exercise, int section, Pivot pivot) {
-        return replacing(exercise, section, exercise.sections().get(section).enteredBy(pivot));
+    public static Exercise withPivot(Exercise exercise, int section, Pivot pivot) {
+        return replace(exercise, section, exercise.sections().get(section).withPivot(pivot));
     }
 
-    public static Exercise named(Exercise exercise, int content, String name) {
+    public static Exercise rename(Exercise exercise, int content, String name) {
         List<SectionContent> contents = new ArrayList<>(exercise.contents());
-        contents.set(content, contents.get(content).named(name));
+        contents.set(content, contents.get(content).withName(name));
         return exercise.withSections(contents, exercise.selected(), exercise.start(), exercise.sections());
     }
 
@@ -95,7 +95,7 @@ public final class SectionEdits {
                 .orElseThrow();
     }
 
-    private static Exercise replacing(Exercise exercise, int index, Section section) {
+    private static Exercise replace(Exercise exercise, int index, Section section) {
         List<Section> sections = new ArrayList<>(exercise.sections());
         sections.set(index, section);
         return exercise.withSections(exercise.contents(), exercise.selected(), exercise.start(), sections);
@@ -125,7 +125,7 @@ public final class SectionEdits {
             Section old = turns.get(i).section;
             Pivot entered = i == 0
                     ? Pivot.NONE
-                    : Pivot.toward(turns.get(i - 1).tempo, turns.get(i).tempo, preferring(old.entered(), known));
+                    : Pivot.toward(turns.get(i - 1).tempo, turns.get(i).tempo, preferring(old.pivot(), known));
             sections.add(new Section(played.indexOf(old.content()), old.rounds(), entered));
         }
         int selected = Math.max(0, played.indexOf(exercise.selected()));

@@ -69,7 +69,7 @@ public final class LeadIn {
         Section before = exercise.sections().get(section - 1);
         return new Modulation(
                 exercise.chain().tempos().get(section - 1),
-                after.entered(),
+                after.pivot(),
                 exercise.contents().get(before.content()).phrase(),
                 exercise.contents().get(after.content()).phrase());
     }
@@ -83,7 +83,7 @@ public final class LeadIn {
      */
     public static Exercise before(Exercise exercise, int section, int rounds) {
         Section after = exercise.sections().get(section);
-        if (section == 0 || after.entered().isNone()) {
+        if (section == 0 || after.pivot().isNone()) {
             throw new InvalidValueException("the tempo stays here: there is nothing to lead into");
         }
         String wanted = "lead-in to " + exercise.contents().get(after.content()).name();
@@ -96,7 +96,7 @@ public final class LeadIn {
                 .findFirst()
                 .orElseThrow();
         LeadIn leadIn = new LeadIn(shiftInto(exercise, section), rounds);
-        return SectionEdits.plus(
+        return SectionEdits.add(
                 exercise, section, new SectionContent(free, leadIn.bars, leadIn.layers()), 1, Pivot.NONE);
     }
 

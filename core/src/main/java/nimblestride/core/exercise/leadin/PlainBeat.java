@@ -26,6 +26,6 @@ public final class PlainBeat {
     }
 
     private static Layer every(Voice voice, NoteValue value, NoteValue late) {
-        return Layer.of(voice, new Pattern.Every(value)).from(late).resetting(Reset.BAR);
+        return Layer.of(voice, new Pattern.Every(value)).withOffset(late).withReset(Reset.BAR);
     }
 }

@@ -26,7 +26,7 @@ public final class ThereAndBack {
     /** The same with these layers. */
     public static Exercise there(Exercise exercise, Pivot pivot, Phrase newBars, List<Layer> layers) {
         SectionContent content = new SectionContent(SectionEdits.nextName(exercise), newBars, layers);
-        Exercise longer = SectionEdits.plus(exercise, exercise.firstSection() + 1, content, 1, pivot);
+        Exercise longer = SectionEdits.add(exercise, exercise.firstSection() + 1, content, 1, pivot);
         return longer.withSelected(longer.contents().indexOf(content));
     }
 
@@ -35,6 +35,6 @@ public final class ThereAndBack {
         Section first = exercise.sections().get(0);
         Pivot home = Pivot.toward(
                 exercise.tempo(), exercise.start(), exercise.chain().pivots());
-        return SectionEdits.again(exercise, exercise.firstSection() + 1, first.content(), first.rounds(), home);
+        return SectionEdits.repeat(exercise, exercise.firstSection() + 1, first.content(), first.rounds(), home);
     }
 }

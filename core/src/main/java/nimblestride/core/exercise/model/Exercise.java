@@ -77,7 +77,7 @@ public record Exercise(
         if (sections.isEmpty() || sections.size() > MAX_SECTIONS) {
             throw new InvalidValueException("an exercise has from 1 to " + MAX_SECTIONS + " sections");
         }
-        if (!sections.get(0).entered().isNone()) {
+        if (!sections.get(0).pivot().isNone()) {
             throw new InvalidValueException("no modulation leads into the first section: its tempo is the first");
         }
         if (contents.stream().map(SectionContent::name).distinct().count() < contents.size()) {
@@ -130,7 +130,7 @@ public record Exercise(
 
     private static ModulationChain chain(Tempo start, List<Section> sections) {
         return new ModulationChain(
-                start, sections.stream().skip(1).map(Section::entered).toList());
+                start, sections.stream().skip(1).map(Section::pivot).toList());
     }
 
     /** The modulations from section to section. */
@@ -175,12 +175,12 @@ public record Exercise(
     }
 
     /** The feel in hand as an exercise of its own. */
-    public Exercise alone() {
-        return alone(tempo());
+    public Exercise selectedOnly() {
+        return selectedOnly(tempo());
     }
 
     /** The feel in hand as an exercise of its own, at another tempo. */
-    public Exercise alone(Tempo tempo) {
+    public Exercise selectedOnly(Tempo tempo) {
         return hasSections()
                 ? new Exercise(
                         name, List.of(content()), 0, tempo, List.of(Section.of(0)), playingStyle, practice, voices)
@@ -204,7 +204,7 @@ public record Exercise(
     }
 
     public Exercise withPhrase(Phrase newPhrase) {
-        return withContent(content().over(newPhrase));
+        return withContent(content().withPhrase(newPhrase));
     }
 
     /**
@@ -230,7 +230,7 @@ public record Exercise(
     }
 
     public Exercise withLayers(List<Layer> newLayers) {
-        return withContent(content().playing(newLayers));
+        return withContent(content().withLayers(newLayers));
     }
 
     public Exercise withPlayingStyle(PlayingStyle newPlayingStyle) {
@@ -255,11 +255,12 @@ public record Exercise(
         return contents.stream()
                 .flatMap(content -> content.layers().stream())
                 .anyMatch(layer -> layer.voice().equals(voice)
-                        || layer.moves().stream().anyMatch(move -> move.to().contains(voice)));
+                        || layer.orchestration().stream()
+                                .anyMatch(move -> move.to().contains(voice)));
     }
 
     /** Which hand leads. */
-    public LeadHand lead() {
+    public LeadHand leadHand() {
         return playingStyle.lead();
     }
 
@@ -269,7 +270,7 @@ public record Exercise(
         return withLayers(changed);
     }
 
-    public Exercise replacingLayer(int index, Layer layer) {
+    public Exercise withLayer(int index, Layer layer) {
         List<Layer> changed = new ArrayList<>(layers());
         changed.set(index, layer);
         return withLayers(changed);

@@ -9,9 +9,9 @@ import nimblestride.core.layer.modulation.Pivot;
  *
  * @param content which of the exercise's feels is played, from 0
  * @param rounds how often its phrase is played, from 1 to {@value #MAX_ROUNDS}
- * @param entered the modulation over its first bar line; {@link Pivot#NONE} where the tempo stays
+ * @param pivot the modulation over its first bar line; {@link Pivot#NONE} where the tempo stays
  */
-public record Section(int content, int rounds, Pivot entered) {
+public record Section(int content, int rounds, Pivot pivot) {
     public static final int MAX_ROUNDS = 1_000;
 
     public Section {
@@ -26,11 +26,11 @@ public record Section(int content, int rounds, Pivot entered) {
         return new Section(content, 1, Pivot.NONE);
     }
 
-    public Section inRounds(int newRounds) {
-        return new Section(content, newRounds, entered);
+    public Section withRounds(int newRounds) {
+        return new Section(content, newRounds, pivot);
     }
 
-    public Section enteredBy(Pivot newPivot) {
+    public Section withPivot(Pivot newPivot) {
         return new Section(content, rounds, newPivot);
     }
 }

@@ -25,15 +25,15 @@ public record SectionContent(String name, Phrase phrase, List<Layer> layers) {
         }
     }
 
-    public SectionContent named(String newName) {
+    public SectionContent withName(String newName) {
         return new SectionContent(newName, phrase, layers);
     }
 
-    public SectionContent over(Phrase newPhrase) {
+    public SectionContent withPhrase(Phrase newPhrase) {
         return new SectionContent(name, newPhrase, layers);
     }
 
-    public SectionContent playing(List<Layer> newLayers) {
+    public SectionContent withLayers(List<Layer> newLayers) {
         return new SectionContent(name, phrase, newLayers);
     }
 }

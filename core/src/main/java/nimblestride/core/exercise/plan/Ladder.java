@@ -75,11 +75,11 @@ public record Ladder(
         return BigFraction.of(number.getNumerator().divide(number.getDenominator()));
     }
 
-    public Ladder under(LadderRules newRules) {
+    public Ladder withRules(LadderRules newRules) {
         return new Ladder(start, goal, step, newRules, pace);
     }
 
-    public Ladder paced(Optional<LadderPace> newPace) {
+    public Ladder withPace(Optional<LadderPace> newPace) {
         return new Ladder(start, goal, step, rules, newPace);
     }
 
@@ -104,13 +104,13 @@ public record Ladder(
     }
 
     /** Before the first pass. */
-    public LadderProgress begin() {
+    public LadderProgress startProgress() {
         return new LadderProgress(this, 0, 0, 0, false);
     }
 
     /** Where somebody stands after these passes, in the order in which they were played. */
     public LadderProgress after(List<Rep> passes) {
-        LadderProgress standing = begin();
+        LadderProgress standing = startProgress();
         for (Rep pass : passes) {
             standing = standing.after(pass);
         }

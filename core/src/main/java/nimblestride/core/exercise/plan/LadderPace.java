@@ -10,17 +10,17 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 /**
  * When a ladder is climbed.
  *
- * @param begun the first day
+ * @param start the first day
  * @param due the day on which the goal is to be reached, within ten years of the first
  * @param days of the week on which it is practised, at least one
  */
-public record LadderPace(LocalDate begun, LocalDate due, Set<DayOfWeek> days) {
+public record LadderPace(LocalDate start, LocalDate due, Set<DayOfWeek> days) {
     private static final int MAX_YEARS = 10;
 
     public LadderPace {
-        if (due.isBefore(begun) || due.isAfter(begun.plusYears(MAX_YEARS))) {
+        if (due.isBefore(start) || due.isAfter(start.plusYears(MAX_YEARS))) {
             throw new InvalidValueException("the goal is due within " + MAX_YEARS + " years after the first day, "
-                    + begun + ", and not before it: " + due);
+                    + start + ", and not before it: " + due);
         }
         if (days.isEmpty()) {
             throw new InvalidValueException("it is practised on one day of the week at least");
@@ -32,11 +32,11 @@ public record LadderPace(LocalDate begun, LocalDate due, Set<DayOfWeek> days) {
     public List<LocalDate> daysFrom(LocalDate day) {
         return day.isAfter(due)
                 ? List.of()
-                : day.datesUntil(due.plusDays(1)).filter(this::isOn).toList();
+                : day.datesUntil(due.plusDays(1)).filter(this::isPracticeDay).toList();
     }
 
     /** Whether a day is one on which it is practised. */
-    public boolean isOn(LocalDate day) {
+    public boolean isPracticeDay(LocalDate day) {
         return days.contains(day.getDayOfWeek());
     }
 }

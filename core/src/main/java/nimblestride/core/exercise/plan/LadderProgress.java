@@ -6,11 +6,11 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * Where somebody stands on a ladder.
  *
  * @param rung from 0
- * @param cleanInARow clean passes since the rung was reached or the last pass that was not
- * @param missesInARow passes that were not clean yet, since the rung was reached or the last other pass
- * @param atGoal whether the goal has been played clean as often as a step up asks
+ * @param consecutiveClean clean passes since the rung was reached or the last pass that was not
+ * @param consecutiveMisses passes that were not clean yet, since the rung was reached or the last other pass
+ * @param isAtGoal whether the goal has been played clean as often as a step up asks
  */
-public record LadderProgress(Ladder ladder, int rung, int cleanInARow, int missesInARow, boolean atGoal) {
+public record LadderProgress(Ladder ladder, int rung, int consecutiveClean, int consecutiveMisses, boolean isAtGoal) {
     /** The tempo to practise at now. */
     public BigFraction perMinute() {
         return ladder.rung(rung);
@@ -18,7 +18,7 @@ public record LadderProgress(Ladder ladder, int rung, int cleanInARow, int misse
 
     /** How many clean passes are missing until the next step, or until the goal is reached. */
     public int missing() {
-        return atGoal ? 0 : ladder.rules().cleanToGoUp() - cleanInARow;
+        return isAtGoal ? 0 : ladder.rules().cleanToGoUp() - consecutiveClean;
     }
 
     /**
@@ -30,15 +30,15 @@ public record LadderProgress(Ladder ladder, int rung, int cleanInARow, int misse
         int faster = pass.perMinute().compareTo(perMinute());
         return switch (pass.rating()) {
             case CLEAN -> faster >= 0 ? clean() : this;
-            case NEARLY -> faster <= 0 ? new LadderProgress(ladder, rung, 0, 0, atGoal) : this;
+            case NEARLY -> faster <= 0 ? new LadderProgress(ladder, rung, 0, 0, isAtGoal) : this;
             case NOT_YET -> faster <= 0 ? missed() : this;
         };
     }
 
     private LadderProgress clean() {
-        int row = cleanInARow + 1;
+        int row = consecutiveClean + 1;
         if (row < ladder.rules().cleanToGoUp()) {
-            return new LadderProgress(ladder, rung, row, 0, atGoal);
+            return new LadderProgress(ladder, rung, row, 0, isAtGoal);
         }
         return rung + 1 < ladder.rungs()
                 ? new LadderProgress(ladder, rung + 1, 0, 0, false)
@@ -46,9 +46,9 @@ public record LadderProgress(Ladder ladder, int rung, int cleanInARow, int misse
     }
 
     private LadderProgress missed() {
-        int row = missesInARow + 1;
+        int row = consecutiveMisses + 1;
         return row < ladder.rules().missesToStepBack()
-                ? new LadderProgress(ladder, rung, 0, row, atGoal)
+                ? new LadderProgress(ladder, rung, 0, row, isAtGoal)
                 : new LadderProgress(ladder, Math.max(0, rung - 1), 0, 0, false);
     }
 }

@@ -11,9 +11,9 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * not made up for, but spread over those that are left.
  *
  * @param days those left on which it is practised, today among them if it is one
- * @param behind how many rungs below the first plan somebody stands today; less than 0 if above it
+ * @param daysBehind how many rungs below the first plan somebody stands today; less than 0 if above it
  */
-public record LadderSchedule(List<Day> days, int behind) {
+public record LadderSchedule(List<Day> days, int daysBehind) {
     /** A day and the rung that is to be reached on it, from 0. */
     public record Day(LocalDate date, int rung, BigFraction perMinute) {}
 
@@ -26,7 +26,7 @@ public record LadderSchedule(List<Day> days, int behind) {
         Ladder ladder = standing.ladder();
         LadderPace pace = ladder.pace()
                 .orElseThrow(() -> new InvalidValueException("this ladder has no day on which its goal is due"));
-        List<LocalDate> left = pace.daysFrom(today.isBefore(pace.begun()) ? pace.begun() : today);
+        List<LocalDate> left = pace.daysFrom(today.isBefore(pace.start()) ? pace.start() : today);
         List<Day> days = new ArrayList<>();
         for (int i = 0; i < left.size(); i++) {
             int rung = between(standing.rung(), ladder.rungs() - 1, i, left.size());
@@ -37,7 +37,7 @@ public record LadderSchedule(List<Day> days, int behind) {
 
     /** Where the first plan would have somebody stand by the end of the last day before one. */
     private static int planned(Ladder ladder, LadderPace pace, LocalDate today) {
-        List<LocalDate> all = pace.daysFrom(pace.begun());
+        List<LocalDate> all = pace.daysFrom(pace.start());
         int past = (int) all.stream().filter(day -> day.isBefore(today)).count();
         return past == 0 ? 0 : between(0, ladder.rungs() - 1, past - 1, all.size());
     }
@@ -61,7 +61,7 @@ public record LadderSchedule(List<Day> days, int behind) {
         LocalDate day = today.minusDays(1);
         while (left > 0) {
             day = day.plusDays(1);
-            left -= pace.isOn(day) ? 1 : 0;
+            left -= pace.isPracticeDay(day) ? 1 : 0;
         }
         return day;
     }

@@ -98,8 +98,9 @@ public final class AccentFamily {
             Riff riff,
             UnaryOperator<Optional<Stroke>> change) {
         try {
-            Layer layer = exercise.layers().get(index).playing(riff.each(change).pattern());
-            members.add(Family.member(exercise, label, why, exercise.replacingLayer(index, layer)));
+            Layer layer =
+                    exercise.layers().get(index).withPattern(riff.each(change).pattern());
+            members.add(Family.member(exercise, label, why, exercise.withLayer(index, layer)));
         } catch (StrideException e) {
             // A figure of accents only has nothing left without them.
         }

@@ -39,7 +39,7 @@ public final class DisplacementFamily {
                                 exercise,
                                 begun(exercise, offset),
                                 depthInWords(depth(offset, beat)),
-                                exercise.replacingLayer(index, layer.from(offset))))
+                                exercise.withLayer(index, layer.withOffset(offset))))
                         .toList());
     }
 
@@ -55,7 +55,7 @@ public final class DisplacementFamily {
                                 exercise,
                                 begun(exercise, offset),
                                 depthInWords(depth(offset, Beat.of(bar))),
-                                exercise.replacingLayer(index, layer.from(offset))))
+                                exercise.withLayer(index, layer.withOffset(offset))))
                         .toList());
     }
 

@@ -85,7 +85,7 @@ public final class ImpliedModulations {
     }
 
     private static Layer every(Voice voice, NoteValue value, NoteValue late) {
-        return Layer.of(voice, new Pattern.Every(value)).from(late);
+        return Layer.of(voice, new Pattern.Every(value)).withOffset(late);
     }
 
     /** @throws InvalidValueException if the layer has no pulse of its own */

@@ -171,7 +171,7 @@ final class CrossingFindings {
     /** Which hand gets the hits, if both hands run on beneath them. */
     private void tellHands(int index, OfLayer ofLayer) {
         Optional<AlternatingHands> running = AlternatingHands.under(
-                ofLayer.layer(), phrase, analysis.exercise().lead());
+                ofLayer.layer(), phrase, analysis.exercise().leadHand());
         if (running.isEmpty() || phrase.kinds().stream().map(Bar::length).allMatch(isCycle(ofLayer))) {
             return;
         }
@@ -216,7 +216,7 @@ final class CrossingFindings {
                         + NoteName.written(left.length()) + " over.",
                 FindingWords.cycles(left.cycles(), ofLayer) + " = " + NoteName.written(cycle.times(left.cycles()))
                         + ", and "
-                        + NoteName.written(left.length()) + " is begun; " + NoteName.written(left.missing(cycle))
+                        + NoteName.written(left.length()) + " is begun; " + NoteName.written(left.untilNextCycle(cycle))
                         + " more would close it.",
                 Optional.of(new Place(index, phrase.length())),
                 Optional.empty()));

@@ -89,7 +89,7 @@ public final class Findings {
         NoteValue within = layer.offset().remainder(cycleOf(ofLayer));
         Fix fix = new Fix(
                 within.isZero() ? "Start it on 1" : "Start it " + within + " late",
-                exercise.replacingLayer(index, layer.from(within)));
+                exercise.withLayer(index, layer.withOffset(within)));
         add(
                 Kind.CHECK,
                 "silent",
@@ -106,7 +106,7 @@ public final class Findings {
 
     private void tellReturn(int index, OfLayer ofLayer, Alignment alignment) {
         Realignment back = alignment.returnsAfter();
-        NoteValue begin = alignment.timeline().grid().value(alignment.timeline().begin());
+        NoteValue begin = alignment.timeline().grid().value(alignment.timeline().start());
         boolean onlyHome = alignment.landings().equals(List.of(0L)) && back.bars() > 1;
         String where = begin.isZero() ? "on 1" : "where it began, on " + FindingWords.place(phrase, begin) + ",";
         String sentence =
@@ -151,10 +151,9 @@ public final class Findings {
     private void tellLandings(int index, OfLayer ofLayer, Alignment alignment) {
         String name = ofLayer.name();
         long bars = alignment.returnsAfter().bars();
-        if (!alignment.everLands()) {
+        if (!alignment.lands()) {
             Fix fix = new Fix(
-                    "Start it on 1",
-                    exercise.replacingLayer(index, ofLayer.layer().from(NoteValue.ZERO)));
+                    "Start it on 1", exercise.withLayer(index, ofLayer.layer().withOffset(NoteValue.ZERO)));
             Optional<Fix> fromOne = ofLayer.layer().offset().isZero() ? Optional.empty() : Optional.of(fix);
             String sum = "No whole number of " + cycleOf(ofLayer) + " after "
                     + ofLayer.layer().offset() + " ever makes a bar line.";
@@ -188,7 +187,7 @@ public final class Findings {
     /** Why the last landing is one: so much music before it is so many cycles. */
     private String landingSum(OfLayer ofLayer, Alignment alignment, long bar) {
         NoteValue start = phrase.startOf(bar);
-        NoteValue begin = alignment.timeline().grid().value(alignment.timeline().begin());
+        NoteValue begin = alignment.timeline().grid().value(alignment.timeline().start());
         NoteValue cycle = cycleOf(ofLayer);
         if (!ofLayer.layer().reset().equals(Reset.NEVER)
                 || !alignment.timeline().hasEvenCycles()

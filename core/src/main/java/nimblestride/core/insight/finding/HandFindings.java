@@ -201,7 +201,7 @@ final class HandFindings {
                 Optional.empty(),
                 Optional.empty());
         exercise.playingStyle()
-                .mostStrokes()
+                .maxStrokesPerSecond()
                 .ifPresent(most -> gaps.forEach((limb, gap) -> {
                     if (perSecond(gap).compareTo(BigFraction.of(most)) > 0) {
                         tellTooFast(limb, gap, most);
@@ -213,11 +213,13 @@ final class HandFindings {
         LimbAssignment.Gap shortest = gaps.values().stream()
                 .min((one, other) -> one.length().compareTo(other.length()))
                 .orElseThrow();
-        String limit = exercise.playingStyle().mostStrokes().isEmpty()
+        String limit = exercise.playingStyle().maxStrokesPerSecond().isEmpty()
                 ? ""
-                : " Your limit of " + exercise.playingStyle().mostStrokes().getAsInt() + " is reached at "
+                : " Your limit of "
+                        + exercise.playingStyle().maxStrokesPerSecond().getAsInt() + " is reached at "
                         + decimal(limitTempo(
-                                shortest, exercise.playingStyle().mostStrokes().getAsInt()))
+                                shortest,
+                                exercise.playingStyle().maxStrokesPerSecond().getAsInt()))
                         + " beats a minute.";
         return "The shortest time between two is " + NoteName.one(shortest.length()) + "." + limit;
     }

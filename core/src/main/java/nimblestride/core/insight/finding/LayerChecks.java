@@ -46,9 +46,9 @@ final class LayerChecks {
         }
         Exercise without = lost == placed.placements().size()
                 ? exercise.withoutLayer(index)
-                : exercise.replacingLayer(
+                : exercise.withLayer(
                         index,
-                        layer.playing(new Pattern.Placed(placed.placements().stream()
+                        layer.withPattern(new Pattern.Placed(placed.placements().stream()
                                 .filter(one -> one.isOn(phrase))
                                 .toList())));
         add(
@@ -60,16 +60,16 @@ final class LayerChecks {
     }
 
     private void tellIdleMoves(int index, Layer layer) {
-        for (int i = 0; i < layer.moves().size(); i++) {
-            OrchestrationRule move = layer.moves().get(i);
+        for (int i = 0; i < layer.orchestration().size(); i++) {
+            OrchestrationRule move = layer.orchestration().get(i);
             if (move.moved(layer.pattern().strokes()) == 0) {
-                List<OrchestrationRule> others = new ArrayList<>(layer.moves());
+                List<OrchestrationRule> others = new ArrayList<>(layer.orchestration());
                 others.remove(i);
                 add(
                         "idle-rule",
                         names.get(index) + ": rule " + (i + 1) + ", to "
                                 + move.to().get(0) + ", matches no note.",
-                        new Fix("Leave it out", exercise.replacingLayer(index, layer.moved(others))));
+                        new Fix("Leave it out", exercise.withLayer(index, layer.withOrchestration(others))));
             }
         }
     }

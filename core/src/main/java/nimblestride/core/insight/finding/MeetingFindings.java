@@ -29,7 +29,7 @@ final class MeetingFindings {
     private MeetingFindings(Analysis analysis) {
         this.analysis = analysis;
         this.phrase = analysis.exercise().phrase();
-        this.running = analysis.running();
+        this.running = analysis.crossingLayers();
     }
 
     static List<Finding> of(Analysis analysis) {

@@ -72,7 +72,7 @@ final class SectionFindings {
         try {
             return Optional.of(new Fix(
                     home.isNone() ? "Keep the tempo there" : "Enter it by " + said(home),
-                    SectionEdits.enteredBy(exercise, section, home)));
+                    SectionEdits.withPivot(exercise, section, home)));
         } catch (StrideException e) {
             // A tempo after it could then not be played.
             return Optional.empty();
@@ -80,7 +80,7 @@ final class SectionFindings {
     }
 
     private static String said(Pivot pivot) {
-        return NoteName.say(pivot.old()) + " = " + NoteName.say(pivot.now());
+        return NoteName.say(pivot.oldValue()) + " = " + NoteName.say(pivot.newValue());
     }
 
     private String name(int section) {

@@ -50,7 +50,7 @@ public final class Resolutions {
     private Resolutions(Exercise exercise, int index, long bars, Riff riff) {
         this.exercise = exercise;
         this.index = index;
-        this.layer = exercise.layers().get(index).from(NoteValue.ZERO).resetting(Reset.NEVER);
+        this.layer = exercise.layers().get(index).withOffset(NoteValue.ZERO).withReset(Reset.NEVER);
         this.phrase = exercise.phrase();
         this.bars = bars;
         this.riff = riff;
@@ -112,7 +112,7 @@ public final class Resolutions {
 
     /** So many bars with the riff played otherwise. */
     private Exercise with(long newBars, Layer newLayer) {
-        return RewriteEdits.firstBars(exercise, newBars).replacingLayer(index, newLayer);
+        return RewriteEdits.firstBars(exercise, newBars).withLayer(index, newLayer);
     }
 
     /** All bars but so many, and another one after them. */
@@ -158,7 +158,8 @@ public final class Resolutions {
                     NoteValue unit = riff.step().greatestCommonDivisor(over);
                     Riff before = riff.on(unit).times(ExactMath.toInt(whole));
                     int steps = ExactMath.toInt(over.wholePartsOf(unit));
-                    return with(bars, layer.playing(before.then(struck(steps)).pattern()));
+                    return with(
+                            bars, layer.withPattern(before.then(struck(steps)).pattern()));
                 });
     }
 
@@ -196,7 +197,7 @@ public final class Resolutions {
                 Kind.OFFSET,
                 "Start it " + over + " late: it closes with bar " + number(bars),
                 written(over) + " + " + times(whole) + " = " + written(length) + ".",
-                () -> with(bars, layer.from(over).resetting(Reset.PHRASE)));
+                () -> with(bars, layer.withOffset(over).withReset(Reset.PHRASE)));
     }
 
     private void cut() {
@@ -204,7 +205,7 @@ public final class Resolutions {
                 Kind.CUT,
                 "Begin it again with the phrase: of the last one only " + name(over) + " is played",
                 times(whole) + " = " + written(length.minus(over)) + ", and " + written(over) + " more.",
-                () -> with(bars, layer.resetting(Reset.PHRASE)));
+                () -> with(bars, layer.withReset(Reset.PHRASE)));
     }
 
     /** In place of the last riff and what is left over, hits in threes and twos. */
@@ -236,7 +237,7 @@ public final class Resolutions {
                             .toList();
                     return with(
                             bars,
-                            layer.playing(riff.on(grid)
+                            layer.withPattern(riff.on(grid)
                                     .times(ExactMath.toInt(whole - 1))
                                     .then(figure)
                                     .pattern()));
@@ -275,7 +276,7 @@ public final class Resolutions {
                             : fine.first(ExactMath.toInt(fine.steps() + steps));
                     return with(
                             bars,
-                            layer.playing(
+                            layer.withPattern(
                                     riff.steps() == 1
                                             ? new Riff(riff.parts(), newCycle, riff.stuck()).pattern()
                                             : changed.pattern()));

@@ -72,7 +72,7 @@ public record Sticking(List<Optional<Stroke>> steps) {
     }
 
     /** The same begun so many steps later: an inversion. */
-    public Sticking begunAt(int step) {
+    public Sticking rotated(int step) {
         List<Optional<Stroke>> turned = new ArrayList<>(steps.subList(step, steps.size()));
         turned.addAll(steps.subList(0, step));
         return new Sticking(turned);

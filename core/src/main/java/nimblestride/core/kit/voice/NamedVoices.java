@@ -10,22 +10,22 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 /**
  * The voices that can be named: those of the kit, and the player's own.
  *
- * @param own none of them named as a voice of the kit is, and no two alike; at most {@value #MAX_OWN}
+ * @param custom none of them named as a voice of the kit is, and no two alike; at most {@value #MAX_OWN}
  */
-public record NamedVoices(List<Voice> own) {
+public record NamedVoices(List<Voice> custom) {
     public static final int MAX_OWN = 64;
 
     /** The kit alone. */
     public static final NamedVoices KIT = new NamedVoices(List.of());
 
     public NamedVoices {
-        own = List.copyOf(own);
-        if (own.size() > MAX_OWN) {
+        custom = List.copyOf(custom);
+        if (custom.size() > MAX_OWN) {
             throw new InvalidValueException("there are at most " + MAX_OWN + " voices of one's own");
         }
-        for (Voice voice : own) {
+        for (Voice voice : custom) {
             if (Kit.named(voice.name()).isPresent()
-                    || own.stream()
+                    || custom.stream()
                                     .filter(other -> other.name().equals(voice.name()))
                                     .count()
                             > 1) {
@@ -47,15 +47,15 @@ public record NamedVoices(List<Voice> own) {
     /** The voice called so, capital letters or not. */
     public Optional<Voice> named(String name) {
         String tidy = tidy(name);
-        return Kit.named(tidy)
-                .or(() ->
-                        own.stream().filter(voice -> voice.name().equals(tidy)).findFirst());
+        return Kit.named(tidy).or(() -> custom.stream()
+                .filter(voice -> voice.name().equals(tidy))
+                .findFirst());
     }
 
     /** The kit, and then one's own. */
     public List<Voice> all() {
         List<Voice> all = new ArrayList<>(Kit.voices());
-        all.addAll(own);
+        all.addAll(custom);
         return all;
     }
 
@@ -65,12 +65,12 @@ public record NamedVoices(List<Voice> own) {
     }
 
     public NamedVoices and(Voice voice) {
-        List<Voice> more = new ArrayList<>(own);
+        List<Voice> more = new ArrayList<>(custom);
         more.add(voice);
         return new NamedVoices(more);
     }
 
     public NamedVoices without(Voice voice) {
-        return new NamedVoices(own.stream().filter(one -> !one.equals(voice)).toList());
+        return new NamedVoices(custom.stream().filter(one -> !one.equals(voice)).toList());
     }
 }

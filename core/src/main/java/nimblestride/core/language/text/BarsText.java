@@ -48,7 +48,7 @@ public final class BarsText {
         cursor.skipSpaces();
         int start = cursor.at();
         List<PhrasePart> parts;
-        if (cursor.sees('[')) {
+        if (cursor.startsWith('[')) {
             if (depth == MAX_DEPTH) {
                 throw cursor.here("brackets stand at most " + MAX_DEPTH + " deep. For example: [7/16, 5/8] x3");
             }
@@ -72,7 +72,7 @@ public final class BarsText {
         cursor.skipSpaces();
         int start = cursor.at();
         Meter meter = meter(cursor);
-        if (!cursor.sees('(')) {
+        if (!cursor.startsWith('(')) {
             return cursor.make(start, () -> Bar.of(meter), EXAMPLE);
         }
         cursor.skipSpaces();

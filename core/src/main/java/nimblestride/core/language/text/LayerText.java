@@ -122,7 +122,7 @@ public final class LayerText {
     /** {@code every 4 bars}, after "one". */
     private int downbeatEvery(Tokens.Word one) {
         String expected = "expected \"every\" and a number of bars. For example: " + EXAMPLE + " one every 4 bars";
-        if (!tokens.sees(0, "every") || tokens.sees(1, "bars")) {
+        if (!tokens.startsWith(0, "every") || tokens.startsWith(1, "bars")) {
             throw tokens.at(one, expected);
         }
         tokens.take();
@@ -130,7 +130,7 @@ public final class LayerText {
             throw tokens.atNext(expected);
         }
         int bars = tokens.number(tokens.take());
-        if (!tokens.sees(0, "bars") && !tokens.sees(0, "bar")) {
+        if (!tokens.startsWith(0, "bars") && !tokens.startsWith(0, "bar")) {
             throw tokens.atNext(expected);
         }
         tokens.take();
@@ -150,8 +150,8 @@ public final class LayerText {
         if (layer.downbeatEvery() > 1) {
             written.append(" one every ").append(layer.downbeatEvery()).append(" bars");
         }
-        if (!layer.moves().isEmpty()) {
-            written.append(" moving ").append(MoveText.write(layer.moves()));
+        if (!layer.orchestration().isEmpty()) {
+            written.append(" moving ").append(MoveText.write(layer.orchestration()));
         }
         return written.toString();
     }

@@ -50,9 +50,9 @@ public final class MoveText {
         for (String part : text.substring(from).split(";", -1)) {
             int end = start + part.length();
             if (!part.isBlank()) {
-                if (moves.size() == Layer.MAX_MOVES) {
+                if (moves.size() == Layer.MAX_RULES) {
                     throw new TextException(
-                            text, start, end, "expected at most " + Layer.MAX_MOVES + " rules that move notes");
+                            text, start, end, "expected at most " + Layer.MAX_RULES + " rules that move notes");
                 }
                 moves.add(move(text, start, end, voices));
             }

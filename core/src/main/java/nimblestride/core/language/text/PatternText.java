@@ -69,7 +69,7 @@ public final class PatternText {
                 || word.is("cell")
                 || word.is("sticking")
                 || word.is("at")
-                || (word.text().matches("-?\\d+") && tokens.sees(1, "over"));
+                || (word.text().matches("-?\\d+") && tokens.startsWith(1, "over"));
     }
 
     static Pattern read(Tokens tokens) {
@@ -163,7 +163,7 @@ public final class PatternText {
             tokens.take();
             return new Span.WholePhrase();
         }
-        if (tokens.sees(1, "bar") || tokens.sees(1, "bars")) {
+        if (tokens.startsWith(1, "bar") || tokens.startsWith(1, "bars")) {
             int bars = tokens.number(word);
             tokens.take();
             tokens.take();

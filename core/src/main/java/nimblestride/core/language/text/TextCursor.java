@@ -27,18 +27,18 @@ final class TextCursor {
         return at == text.length();
     }
 
-    boolean sees(char sign) {
+    boolean startsWith(char sign) {
         skipSpaces();
         return at < text.length() && text.charAt(at) == sign;
     }
 
-    boolean seesDigit() {
+    boolean startsWithDigit() {
         skipSpaces();
         return at < text.length() && text.charAt(at) >= '0' && text.charAt(at) <= '9';
     }
 
     boolean take(char sign) {
-        if (sees(sign)) {
+        if (startsWith(sign)) {
             at++;
             return true;
         }
@@ -52,7 +52,7 @@ final class TextCursor {
     }
 
     int number(String expected) {
-        if (!seesDigit()) {
+        if (!startsWithDigit()) {
             throw here(expected);
         }
         int start = at;

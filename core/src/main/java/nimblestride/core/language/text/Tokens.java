@@ -46,7 +46,7 @@ final class Tokens {
     }
 
     /** Whether the next word but so many is this one. */
-    boolean sees(int ahead, String word) {
+    boolean startsWith(int ahead, String word) {
         return next + ahead < words.size() && words.get(next + ahead).is(word);
     }
 

@@ -42,7 +42,7 @@ public record Alignment(
     }
 
     /** Whether a cycle ever starts on a bar line. */
-    public boolean everLands() {
+    public boolean lands() {
         return firstLanding.isPresent();
     }
 
@@ -93,7 +93,7 @@ public record Alignment(
             LinearCongruence congruence = new LinearCongruence(phraseLength, timeline.period());
             ResidueClasses cycles = new ResidueClasses(
                     timeline.cycleStarts()
-                            .map(start -> ExactMath.add(timeline.begin(), start))
+                            .map(start -> ExactMath.add(timeline.start(), start))
                             .toArray(),
                     congruence.divisor());
             LongStream.Builder landings = LongStream.builder();
@@ -103,7 +103,7 @@ public record Alignment(
                     long round = congruence.solve(start - barStart).orElseThrow();
                     long number = ExactMath.add(ExactMath.multiply(round, bars), bar);
                     long at = ExactMath.add(barStart, ExactMath.multiply(round, phraseLength));
-                    long returnsMissed = at >= timeline.begin() ? 0 : (timeline.begin() - at - 1) / returnLength + 1;
+                    long returnsMissed = at >= timeline.start() ? 0 : (timeline.start() - at - 1) / returnLength + 1;
                     landings.add(ExactMath.add(number, ExactMath.multiply(returnsMissed, returnsAfter.bars())));
                 }
             }

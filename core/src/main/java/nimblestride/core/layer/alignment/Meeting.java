@@ -61,7 +61,7 @@ public record Meeting(NoteValue every, long perCycle, long onsets, List<NoteValu
 
         private static long[] hitsOf(LayerTimeline timeline) {
             return timeline.onsets()
-                    .map(onset -> ExactMath.add(timeline.begin(), onset))
+                    .map(onset -> ExactMath.add(timeline.start(), onset))
                     .toArray();
         }
 
@@ -85,14 +85,14 @@ public record Meeting(NoteValue every, long perCycle, long onsets, List<NoteValu
         private List<Long> walk() {
             long[] steps = one.onsets().toArray();
             long[] targets = other.onsets().toArray();
-            long begun = Math.max(one.begin(), other.begin());
+            long begun = Math.max(one.start(), other.start());
             List<Long> moments = new ArrayList<>();
-            long round = Math.max(0, (begun - one.begin()) / one.period());
+            long round = Math.max(0, (begun - one.start()) / one.period());
             for (long walked = 0; walked < MAX_PAIRS && moments.size() < LISTED; round++) {
                 for (int i = 0; i < steps.length && moments.size() < LISTED; i++, walked++) {
                     long moment = ExactMath.add(
-                            ExactMath.add(one.begin(), ExactMath.multiply(round, one.period())), steps[i]);
-                    long within = Math.floorMod(moment - other.begin(), other.period());
+                            ExactMath.add(one.start(), ExactMath.multiply(round, one.period())), steps[i]);
+                    long within = Math.floorMod(moment - other.start(), other.period());
                     if (moment >= begun && Arrays.binarySearch(targets, within) >= 0) {
                         moments.add(moment);
                     }
@@ -113,7 +113,7 @@ public record Meeting(NoteValue every, long perCycle, long onsets, List<NoteValu
         private long meetingOf(long hit, long target) {
             long cycles = congruence.solve(ExactMath.subtract(target, hit)).orElseThrow();
             long moment = ExactMath.add(hit, ExactMath.multiply(cycles, one.period()));
-            long begun = Math.max(one.begin(), other.begin());
+            long begun = Math.max(one.start(), other.start());
             long missed = moment >= begun ? 0 : (begun - moment - 1) / commonCycle + 1;
             return ExactMath.add(moment, ExactMath.multiply(missed, commonCycle));
         }

@@ -49,9 +49,9 @@ final class PeriodicTimes {
     /** The hits of a course that is counted on the grid. */
     static PeriodicTimes of(LayerTimeline timeline) {
         return sorted(
-                timeline.begin(),
+                timeline.start(),
                 timeline.period(),
-                timeline.onsets().map(onset -> ExactMath.add(timeline.begin(), onset) % timeline.period()));
+                timeline.onsets().map(onset -> ExactMath.add(timeline.start(), onset) % timeline.period()));
     }
 
     /** The bar lines of a phrase, on a grid on which they lie. */

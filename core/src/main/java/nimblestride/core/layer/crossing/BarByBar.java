@@ -102,7 +102,7 @@ public record BarByBar(long hits, long onTheBeat) {
 
         private long at() {
             return ExactMath.add(
-                    ExactMath.add(timeline.begin(), ExactMath.multiply(round, timeline.period())), onsets[next]);
+                    ExactMath.add(timeline.start(), ExactMath.multiply(round, timeline.period())), onsets[next]);
         }
 
         private void step() {

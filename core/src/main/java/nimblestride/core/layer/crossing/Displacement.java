@@ -26,18 +26,19 @@ public final class Displacement {
     public static Layer by(Layer layer, Phrase phrase, long units) {
         NoteValue moved = unit(layer, phrase).times(Math.abs(units));
         if (units >= 0) {
-            return layer.from(layer.offset().plus(moved));
+            return layer.withOffset(layer.offset().plus(moved));
         }
         if (moved.compareTo(layer.offset()) <= 0) {
-            return layer.from(layer.offset().minus(moved));
+            return layer.withOffset(layer.offset().minus(moved));
         }
         NoteValue early = moved.minus(layer.offset());
         return Riff.of(layer.pattern())
                 .map(riff -> {
                     NoteValue within = early.remainder(riff.length());
-                    return layer.from(within.isZero() ? within : riff.length().minus(within));
+                    return layer.withOffset(
+                            within.isZero() ? within : riff.length().minus(within));
                 })
-                .orElse(layer.from(NoteValue.ZERO));
+                .orElse(layer.withOffset(NoteValue.ZERO));
     }
 
     /**

@@ -15,7 +15,7 @@ public record Remainder(long cycles, NoteValue length) {
      * @param stop the moment at which it stops
      */
     public static Remainder of(LayerTimeline timeline, NoteValue stop) {
-        NoteValue begin = timeline.grid().value(timeline.begin());
+        NoteValue begin = timeline.grid().value(timeline.start());
         if (stop.compareTo(begin) <= 0) {
             return new Remainder(0, NoteValue.ZERO);
         }
@@ -24,7 +24,7 @@ public record Remainder(long cycles, NoteValue length) {
     }
 
     /** How much longer it would have to go on to close. */
-    public NoteValue missing(NoteValue cycle) {
+    public NoteValue untilNextCycle(NoteValue cycle) {
         return length.isZero() ? NoteValue.ZERO : cycle.minus(length);
     }
 }

@@ -10,11 +10,11 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * A click that runs on through a change of gear and fits both feels: it comes on every so many beats, or so many times a
  * beat, before and after.
  *
- * @param old what it clicks, in old values
- * @param now the same in new values
+ * @param before what it clicks, in old values
+ * @param after the same in new values
  * @param perMinute how often it clicks a minute
  */
-public record MetronomeSetting(NoteValue old, NoteValue now, BigFraction perMinute) {
+public record MetronomeSetting(NoteValue before, NoteValue after, BigFraction perMinute) {
     /** More clicks a beat, or beats a click, than this help nobody. */
     private static final int MAX = 9;
 
@@ -36,7 +36,7 @@ public record MetronomeSetting(NoteValue old, NoteValue now, BigFraction perMinu
      */
     public static List<MetronomeSetting> of(Modulation shift) {
         NoteValue oldBeat = shift.oldBeat();
-        NoteValue newBeat = shift.inOld(shift.newBeat());
+        NoteValue newBeat = shift.oldUnits(shift.newBeat());
         List<MetronomeSetting> found = new ArrayList<>();
         for (int many = MAX; many >= 1; many--) {
             addIfUseful(shift, oldBeat.dividedBy(many), newBeat, found);
@@ -50,7 +50,7 @@ public record MetronomeSetting(NoteValue old, NoteValue now, BigFraction perMinu
         return found.stream()
                 .sorted(Comparator.comparing((MetronomeSetting one) -> !one.isOnAnOrdinaryMetronome())
                         .thenComparing(one -> !one.isInRange())
-                        .thenComparingInt(one -> steps(one.old, oldBeat) + steps(one.old, newBeat)))
+                        .thenComparingInt(one -> steps(one.before, oldBeat) + steps(one.before, newBeat)))
                 .limit(LISTED)
                 .toList();
     }
@@ -62,7 +62,8 @@ public record MetronomeSetting(NoteValue old, NoteValue now, BigFraction perMinu
     }
 
     private static MetronomeSetting setting(Modulation shift, NoteValue tick) {
-        return new MetronomeSetting(tick, shift.inNew(tick), BigFraction.of(60).divide(shift.seconds(tick)));
+        return new MetronomeSetting(
+                tick, shift.newUnits(tick), BigFraction.of(60).divide(shift.seconds(tick)));
     }
 
     /** How many clicks fill the beat, or beats the click; more than there may be where neither comes out even. */

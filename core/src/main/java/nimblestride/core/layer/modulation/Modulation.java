@@ -36,12 +36,12 @@ public record Modulation(Tempo before, Pivot pivot, Phrase oldBars, Phrase newBa
     }
 
     /** What a new length lasts in old values. */
-    public NoteValue inOld(NoteValue newLength) {
+    public NoteValue oldUnits(NoteValue newLength) {
         return NoteValue.of(newLength.fraction().divide(pivot.ratio()));
     }
 
     /** What an old length is in new values. */
-    public NoteValue inNew(NoteValue oldLength) {
+    public NoteValue newUnits(NoteValue oldLength) {
         return NoteValue.of(oldLength.fraction().multiply(pivot.ratio()));
     }
 
@@ -57,7 +57,7 @@ public record Modulation(Tempo before, Pivot pivot, Phrase oldBars, Phrase newBa
 
     /** The new beat in old values: what is accented before the change, so that the new feel is heard coming. */
     public NoteValue pulse() {
-        return inOld(newBeat());
+        return oldUnits(newBeat());
     }
 
     /** The longest note that runs through both the old beat and the pulse, in old values: it goes on as it is. */
@@ -81,7 +81,7 @@ public record Modulation(Tempo before, Pivot pivot, Phrase oldBars, Phrase newBa
     }
 
     /** When whole rounds of the old bars last as long as whole rounds of the new ones. */
-    public ModulationRealignment roundsAgree() {
+    public ModulationRealignment phraseRealignment() {
         return ModulationRealignment.of(oldBars.length(), newBars.length(), pivot);
     }
 
@@ -90,8 +90,8 @@ public record Modulation(Tempo before, Pivot pivot, Phrase oldBars, Phrase newBa
      *
      * @return empty where that is not within {@value #WITHIN_REASON} bars of either
      */
-    public Optional<ModulationRealignment> barLinesAgree() {
-        return barLinesAgree(NoteValue.ZERO);
+    public Optional<ModulationRealignment> barLineRealignment() {
+        return barLineRealignment(NoteValue.ZERO);
     }
 
     /**
@@ -99,12 +99,12 @@ public record Modulation(Tempo before, Pivot pivot, Phrase oldBars, Phrase newBa
      *
      * @param late by so much, in old values
      */
-    public Optional<ModulationRealignment> barLinesAgree(NoteValue late) {
+    public Optional<ModulationRealignment> barLineRealignment(NoteValue late) {
         long oldBar = 1;
         long newBar = late.isZero() ? 1 : 0;
         while (oldBar <= WITHIN_REASON && newBar <= WITHIN_REASON) {
             NoteValue oldLine = oldBars.startOf(oldBar);
-            int order = oldLine.compareTo(late.plus(inOld(newBars.startOf(newBar))));
+            int order = oldLine.compareTo(late.plus(oldUnits(newBars.startOf(newBar))));
             if (order == 0) {
                 return Optional.of(new ModulationRealignment(oldBar, newBar, oldLine));
             }

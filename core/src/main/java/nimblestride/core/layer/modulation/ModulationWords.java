@@ -56,7 +56,7 @@ public final class ModulationWords {
         add(
                 "New tempo",
                 beat + " = " + exact + (exact.equals(decimal) ? "" : ", about " + decimal) + ".",
-                Tempo.decimal(shift.before().perMinute()) + " × " + pivot.now() + " ÷ " + pivot.old() + " = "
+                Tempo.decimal(shift.before().perMinute()) + " × " + pivot.newValue() + " ÷ " + pivot.oldValue() + " = "
                         + Tempo.decimal(shift.before().perMinute()) + " × " + exact(pivot.ratio()) + " = " + exact);
     }
 
@@ -70,7 +70,7 @@ public final class ModulationWords {
         NoteValue note = shift.subdivision();
         add(
                 "What stays",
-                "The " + NoteName.say(note) + " goes on as it is, and is called " + NoteName.one(shift.inNew(note))
+                "The " + NoteName.say(note) + " goes on as it is, and is called " + NoteName.one(shift.newUnits(note))
                         + " now.",
                 "it lasts " + milliseconds(note) + " before and after");
     }
@@ -81,7 +81,7 @@ public final class ModulationWords {
 
     private void ear() {
         NoteValue beat = shift.newBeat();
-        NoteValue old = shift.inOld(beat);
+        NoteValue old = shift.oldUnits(beat);
         boolean same = old.equals(shift.oldBeat());
         add(
                 "What the ear takes as the beat",
@@ -94,8 +94,8 @@ public final class ModulationWords {
 
     private void meeting() {
         try {
-            Optional<ModulationRealignment> lines = shift.barLinesAgree();
-            ModulationRealignment rounds = shift.roundsAgree();
+            Optional<ModulationRealignment> lines = shift.barLineRealignment();
+            ModulationRealignment rounds = shift.phraseRealignment();
             if (lines.isEmpty()) {
                 add(
                         "Where the feels agree",
@@ -163,7 +163,7 @@ public final class ModulationWords {
                         + " before it.";
         add(
                 "The way back",
-                NoteName.say(back.old()) + " = " + NoteName.say(back.now()) + "; set it up with " + how,
+                NoteName.say(back.oldValue()) + " = " + NoteName.say(back.newValue()) + "; set it up with " + how,
                 exact(shift.pivot().ratio()) + " × " + exact(back.ratio()) + " = 1");
     }
 }

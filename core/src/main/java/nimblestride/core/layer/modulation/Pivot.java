@@ -12,10 +12,10 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * An old value that lasts as long as a new one: {@code dotted quarter = half}. The tempo changes by new over old
  * (arithmetic; the sign is common practice).
  *
- * @param old as it is counted before the change, longer than zero
- * @param now as it is counted from there on, longer than zero
+ * @param oldValue as it is counted before the change, longer than zero
+ * @param newValue as it is counted from there on, longer than zero
  */
-public record Pivot(NoteValue old, NoteValue now) {
+public record Pivot(NoteValue oldValue, NoteValue newValue) {
     /** No change: a quarter is a quarter. */
     public static final Pivot NONE = new Pivot(NoteValue.QUARTER, NoteValue.QUARTER);
 
@@ -25,7 +25,7 @@ public record Pivot(NoteValue old, NoteValue now) {
     private static final int MIN_LENGTH = 64;
 
     public Pivot {
-        if (old.isZero() || now.isZero()) {
+        if (oldValue.isZero() || newValue.isZero()) {
             throw new InvalidValueException("both values of a pivot are longer than zero, as in 3/16 = 1/4");
         }
     }
@@ -74,7 +74,7 @@ public record Pivot(NoteValue old, NoteValue now) {
     }
 
     private boolean isWithoutTuplets() {
-        return Long.bitCount(old.denominator()) == 1 && Long.bitCount(now.denominator()) == 1;
+        return Long.bitCount(oldValue.denominator()) == 1 && Long.bitCount(newValue.denominator()) == 1;
     }
 
     /**
@@ -94,26 +94,26 @@ public record Pivot(NoteValue old, NoteValue now) {
     }
 
     private boolean isNamed() {
-        return NoteName.of(old).isPresent() && NoteName.of(now).isPresent();
+        return NoteName.of(oldValue).isPresent() && NoteName.of(newValue).isPresent();
     }
 
     /** By what the tempo is multiplied. */
     public BigFraction ratio() {
-        return now.fraction().divide(old.fraction());
+        return newValue.fraction().divide(oldValue.fraction());
     }
 
     /** Whether the tempo stays. */
     public boolean isNone() {
-        return old.equals(now);
+        return oldValue.equals(newValue);
     }
 
     /** The pivot that undoes it. */
     public Pivot back() {
-        return new Pivot(/* old= */ now, /* now= */ old);
+        return new Pivot(/* old= */ newValue, /* now= */ oldValue);
     }
 
     @Override
     public String toString() {
-        return old + " = " + now;
+        return oldValue + " = " + newValue;
     }
 }

@@ -40,6 +40,6 @@ final class DownbeatThinning {
                 .map(bar -> bar / bars * phraseLength + phrase.startOnGrid((int) (bar % bars)) * unit)
                 .toArray();
         return timeline.repeatedFor(
-                period, onset -> Arrays.binarySearch(ones, (timeline.begin() + onset) % stretch) < 0);
+                period, onset -> Arrays.binarySearch(ones, (timeline.start() + onset) % stretch) < 0);
     }
 }

@@ -132,7 +132,7 @@ public final class LayerTimeline {
     }
 
     /** When it first begins, in units of the grid. */
-    public long begin() {
+    public long start() {
         return begin;
     }
 
@@ -160,7 +160,7 @@ public final class LayerTimeline {
     }
 
     /** Whether another strikes at the same moments for ever, counted on the same grid. */
-    public boolean strikesLike(LayerTimeline other) {
+    public boolean hitsLike(LayerTimeline other) {
         return grid.equals(other.grid)
                 && begin == other.begin
                 && period == other.period

@@ -66,7 +66,7 @@ final class LayerTimelineBuilder {
 
     private static List<Optional<LayerTimeline.Played>> parts(Layer layer) {
         List<Optional<Stroke>> strokes = layer.pattern().strokes();
-        List<List<Voice>> voices = OrchestrationRule.voices(strokes, layer.voice(), layer.moves());
+        List<List<Voice>> voices = OrchestrationRule.voices(strokes, layer.voice(), layer.orchestration());
         return IntStream.range(0, strokes.size())
                 .mapToObj(part -> strokes.get(part).map(stroke -> new LayerTimeline.Played(stroke, voices.get(part))))
                 .toList();

@@ -66,7 +66,7 @@ public final class NotationOptions {
         boolean plain = bars.stream().allMatch(bar -> RewrittenBars.isPlain(bar.meter()));
         offer("As it stands", RewrittenBars.plain(bars), Optional.of(exercise));
         if (isWhole() && bars.size() > 1) {
-            rewriting(RewriteEdits::asOneBar)
+            rewriting(RewriteEdits::joinBars)
                     .ifPresent(one -> offer("One long bar", plan(one.phrase(), BigFraction.ONE), Optional.of(one)));
         }
         List<Bar> cut =
@@ -81,10 +81,10 @@ public final class NotationOptions {
         }
         alternating();
         if (plain) {
-            rewriting(RewriteEdits::inDoubledValues)
+            rewriting(RewriteEdits::doubleValues)
                     .ifPresent(
                             two -> offer("In doubled values", plan(two.phrase(), BigFraction.of(2)), Optional.of(two)));
-            rewriting(RewriteEdits::inHalvedValues)
+            rewriting(RewriteEdits::halveValues)
                     .ifPresent(half ->
                             offer("In halved values", plan(half.phrase(), BigFraction.of(1, 2)), Optional.of(half)));
         } else {
@@ -182,7 +182,7 @@ public final class NotationOptions {
             Bar bar = whole.phrase().bars().get(written.get(i));
             List<Bar> cut = RewrittenBars.cut(bar);
             if (cut.size() > 1) {
-                changed = RewriteEdits.asBars(
+                changed = RewriteEdits.splitBars(
                         changed, written.get(i), cut.stream().map(Bar::meter).toList());
             }
         }

@@ -123,9 +123,9 @@ final class AboveStaffRow {
     }
 
     private double change(Pivot change, double x) {
-        double at = note(change.old(), x);
+        double at = note(change.oldValue(), x);
         at = words(" = ", at);
-        return note(change.now(), at);
+        return note(change.newValue(), at);
     }
 
     private double note(NoteValue value, double x) {

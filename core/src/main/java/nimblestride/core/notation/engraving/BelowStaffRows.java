@@ -51,7 +51,7 @@ final class BelowStaffRows {
             List<WrittenNote> written = parts.get(part).written();
             for (int i = 0; i < written.size(); i++) {
                 double x = xs[part + 1][i];
-                String letters = score.style().stickingOf(written.get(i));
+                String letters = score.style().stickingFor(written.get(i));
                 if (!letters.isEmpty() && !Double.isNaN(x)) {
                     strip.add(new Words(
                             letters,

@@ -66,7 +66,7 @@ public final class ModulationDrawing {
     private double narrowest(Modulation shift) {
         return Math.max(
                 narrowest(shift.oldBars(), 1),
-                narrowest(shift.newBars(), shift.inOld(NoteValue.WHOLE).toDouble()));
+                narrowest(shift.newBars(), shift.oldUnits(NoteValue.WHOLE).toDouble()));
     }
 
     private double narrowest(Phrase phrase, double scale) {

@@ -120,9 +120,9 @@ final class ModulationRow {
             marks.add(new Words("felt only", at, SIGN, SIZE, Weight.BOLD, Align.START, Ink.INK));
             return;
         }
-        at = note(shift.pivot().old(), at);
+        at = note(shift.pivot().oldValue(), at);
         at = words(" = ", at);
-        at = note(shift.pivot().now(), at);
+        at = note(shift.pivot().newValue(), at);
         at = words("   (", at);
         at = note(shift.after().beat(), at);
         words(" = " + Tempo.decimal(shift.after().perMinute()) + ")", at);
@@ -162,7 +162,7 @@ final class ModulationRow {
     }
 
     private void newBars() {
-        double scale = shift.inOld(NoteValue.WHOLE).toDouble();
+        double scale = shift.oldUnits(NoteValue.WHOLE).toDouble();
         for (long bar = 0; time.newLine(bar).toDouble() <= to + NOTHING; bar++) {
             double start = time.newLine(bar).toDouble();
             Bar played = shift.newBars().bar(bar);
@@ -275,7 +275,7 @@ final class ModulationRow {
         if (time.start().equals(time.pivot())) {
             landing(time.pivot());
         }
-        shift.barLinesAgree(time.start().minus(time.pivot()))
+        shift.barLineRealignment(time.start().minus(time.pivot()))
                 .ifPresent(agreement -> landing(time.pivot().plus(agreement.length())));
     }
 

@@ -46,7 +46,7 @@ final class ModulationWindow {
 
     private NoteValue howLong() {
         NoteValue longest = shift.oldBeat().times(MAX_BEATS);
-        return shift.barLinesAgree(late)
+        return shift.barLineRealignment(late)
                 .map(ModulationRealignment::length)
                 .filter(length -> length.compareTo(longest) <= 0)
                 .orElseGet(() -> late.plus(shift.oldBeat().times(BEATS_WHERE_NEVER)));
@@ -81,6 +81,6 @@ final class ModulationWindow {
 
     /** Where a new bar begins, from 0. */
     NoteValue newLine(long bar) {
-        return start().plus(shift.inOld(shift.newBars().startOf(bar)));
+        return start().plus(shift.oldUnits(shift.newBars().startOf(bar)));
     }
 }

@@ -74,7 +74,7 @@ final class NoteSpacing {
                 left[column] = Math.max(left[column], extent.left());
                 right[column] = Math.max(right[column], extent.right());
                 double half =
-                        letters.width(score.style().stickingOf(part.written().get(i)), Weight.BOLD, STICKING_SIZE) / 2;
+                        letters.width(score.style().stickingFor(part.written().get(i)), Weight.BOLD, STICKING_SIZE) / 2;
                 wordsLeft[column] = Math.max(wordsLeft[column], half - HALF_HEAD);
                 wordsRight[column] = Math.max(wordsRight[column], half + HALF_HEAD);
             }

@@ -95,7 +95,7 @@ final class SheetBlocks {
             if (exercise.contents().size() > 1) {
                 heading(turned.content().name() + ", " + told(turned.tempo()));
             }
-            block.accept(turned.alone());
+            block.accept(turned.selectedOnly());
         }
     }
 

@@ -105,7 +105,7 @@ public record ScoreStyle(
     }
 
     /** The letters of the hands that stand under a note: {@code R}, {@code L}, {@code LR} or nothing. */
-    public String stickingOf(WrittenNote written) {
+    public String stickingFor(WrittenNote written) {
         if (stickings == Stickings.NONE || !written.isStruck()) {
             return "";
         }

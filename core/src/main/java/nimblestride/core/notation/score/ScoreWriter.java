@@ -101,7 +101,8 @@ public final class ScoreWriter {
                         plan.bars().size()));
             }
         }
-        LimbAssignment ticked = LimbAssignment.of(timelines, plan.sounding(), exercise.lead(), MAX_NOTES_OF_A_LAYER);
+        LimbAssignment ticked =
+                LimbAssignment.of(timelines, plan.sounding(), exercise.leadHand(), MAX_NOTES_OF_A_LAYER);
         for (LimbNote note : ticked.notes()) {
             boolean below = style.parts() == Parts.HANDS_AND_FEET
                     && !note.voice().limb().isHand();

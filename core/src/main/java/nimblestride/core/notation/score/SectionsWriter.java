@@ -52,7 +52,7 @@ public final class SectionsWriter {
         if (bars.isEmpty()) {
             return signs;
         }
-        Pivot entered = passage.section().entered();
+        Pivot entered = passage.section().pivot();
         Meter before = bars.get(bars.size() - 1).bar().meter();
         BarSigns changed = signs.changing(entered.isNone() ? Optional.empty() : Optional.of(entered));
         return bar.bar().meter().equals(before) && !bar.repeatStarts() ? changed.signed(List.of()) : changed;

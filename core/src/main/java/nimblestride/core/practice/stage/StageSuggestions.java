@@ -31,7 +31,7 @@ public final class StageSuggestions {
     private final List<Stage> stages = new ArrayList<>();
 
     private StageSuggestions(Exercise exercise) {
-        this.exercise = exercise.alone();
+        this.exercise = exercise.selectedOnly();
     }
 
     /** The stages for the feel in hand. */

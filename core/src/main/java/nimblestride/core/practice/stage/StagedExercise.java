@@ -63,7 +63,7 @@ public final class StagedExercise {
      *     than can be written out
      */
     public static Exercise of(Exercise exercise, Stage stage) {
-        Exercise content = exercise.alone().withPractice(PracticePlan.NONE);
+        Exercise content = exercise.selectedOnly().withPractice(PracticePlan.NONE);
         return new StagedExercise(chosen(content, stage.layers()), stage).framed();
     }
 
@@ -88,7 +88,7 @@ public final class StagedExercise {
     }
 
     private static int roundsUntilBack(Exercise content) {
-        return Playthrough.untilBack(content).passages().get(0).section().rounds();
+        return Playthrough.untilRealigned(content).passages().get(0).section().rounds();
     }
 
     private Exercise framed() {
@@ -104,7 +104,7 @@ public final class StagedExercise {
         Phrase filled = content.phrase()
                 .first((long) frame.fill() * content.phrase().bars().size());
         List<SectionContent> contents =
-                List.of(time.content().named(TIME), new SectionContent("fill", filled, task.layers()));
+                List.of(time.content().withName(TIME), new SectionContent("fill", filled, task.layers()));
         List<Section> sections = List.of(new Section(0, frame.time(), Pivot.NONE), new Section(1, 1, Pivot.NONE));
         return new Exercise(
                 content.name(),
@@ -136,14 +136,14 @@ public final class StagedExercise {
     }
 
     private static LimbNote plain(LimbNote note) {
-        return played(note, note.stroke().at(Dynamic.NORMAL).with(Ornament.NONE));
+        return play(note, note.stroke().at(Dynamic.NORMAL).with(Ornament.NONE));
     }
 
     private static LimbNote withoutOrnament(LimbNote note) {
-        return played(note, note.stroke().with(Ornament.NONE));
+        return play(note, note.stroke().with(Ornament.NONE));
     }
 
-    private static LimbNote played(LimbNote note, Stroke stroke) {
+    private static LimbNote play(LimbNote note, Stroke stroke) {
         return new LimbNote(note.at(), note.layer(), note.voice(), stroke, note.limb());
     }
 
@@ -151,7 +151,7 @@ public final class StagedExercise {
     private List<Layer> pad() {
         List<Placement> hands = new ArrayList<>();
         List<Placement> foot = new ArrayList<>();
-        Limb hand = content.lead().hand();
+        Limb hand = content.leadHand().hand();
         Phrase phrase = content.phrase();
         int most = MAX_NOTES;
         for (int number = 0; number < phrase.bars().size(); number++) {

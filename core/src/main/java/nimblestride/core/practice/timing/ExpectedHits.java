@@ -41,7 +41,7 @@ public final class ExpectedHits {
      */
     public ExpectedHits(Exercise exercise, int percent, LongPredicate silent, Phrase told) {
         this.told = told;
-        this.content = exercise.alone();
+        this.content = exercise.selectedOnly();
         this.millisecondsPerWhole = content.tempo().seconds(NoteValue.WHOLE).doubleValue() * 100_000 / percent;
         this.silent = silent;
     }
@@ -92,7 +92,7 @@ public final class ExpectedHits {
                 spot,
                 number,
                 position.toDouble() / bar.length().toDouble(),
-                hit.limb(voice, content.lead()),
+                hit.limb(voice, content.leadHand()),
                 voice,
                 silentBefore(number));
     }

@@ -49,7 +49,7 @@ public record RepeatedCycle(
             return Optional.empty();
         }
         Pattern pattern = steady ? new Pattern.Every(length) : Pattern.Cell.of(steps(step), step);
-        return Optional.of(Layer.of(voice, pattern).from(from));
+        return Optional.of(Layer.of(voice, pattern).withOffset(from));
     }
 
     private List<Optional<Stroke>> steps(NoteValue step) {

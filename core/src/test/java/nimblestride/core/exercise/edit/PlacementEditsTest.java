@@ -24,24 +24,24 @@ class PlacementEditsTest {
     @Test
     void aClickPlacesAndAnotherTakesAway() {
         Exercise none = exercise("4/4", "ride every 1/8");
-        Exercise one = PlacementEdits.toggled(none, Kit.SNARE, on(0, "1/4"));
+        Exercise one = PlacementEdits.toggle(none, Kit.SNARE, on(0, "1/4"));
         assertThat(one.layers()).containsExactly(layer("ride every 1/8"), layer("snare at 1:1/4"));
         assertThat(PlacementEdits.isPlaced(one, Kit.SNARE, 0, value("1/4"))).isTrue();
         assertThat(PlacementEdits.isPlaced(one, Kit.KICK, 0, value("1/4"))).isFalse();
-        Exercise two = PlacementEdits.toggled(one, Kit.SNARE, new Placement(0, NoteValue.ZERO, Stroke.GHOST));
+        Exercise two = PlacementEdits.toggle(one, Kit.SNARE, new Placement(0, NoteValue.ZERO, Stroke.GHOST));
         assertThat(two.layers().get(1)).isEqualTo(layer("snare at (1:0) 1:1/4"));
-        assertThat(PlacementEdits.toggled(PlacementEdits.toggled(two, Kit.SNARE, on(0, "1/4")), Kit.SNARE, on(0, "0")))
+        assertThat(PlacementEdits.toggle(PlacementEdits.toggle(two, Kit.SNARE, on(0, "1/4")), Kit.SNARE, on(0, "0")))
                 .isEqualTo(none);
-        assertThat(PlacementEdits.placed(two)).hasSize(1);
+        assertThat(PlacementEdits.placements(two)).hasSize(1);
     }
 
     @Test
     void aNoteThatIsMovedKeepsItsStrokeAndTakesThePlaceOfAnother() {
         Exercise exercise = exercise("4/4 x2", "snare at >1:1/4 1:1/2");
-        assertThat(PlacementEdits.moved(exercise, Kit.SNARE, on(0, "1/4"), 0, value("1/2"))
+        assertThat(PlacementEdits.move(exercise, Kit.SNARE, on(0, "1/4"), 0, value("1/2"))
                         .layers())
                 .containsExactly(layer("snare at >1:1/2"));
-        assertThat(PlacementEdits.moved(exercise, Kit.SNARE, on(0, "1/4"), 1, NoteValue.ZERO)
+        assertThat(PlacementEdits.move(exercise, Kit.SNARE, on(0, "1/4"), 1, NoteValue.ZERO)
                         .layers())
                 .containsExactly(layer("snare at 1:1/2 >2:0"));
     }
@@ -66,12 +66,12 @@ class PlacementEditsTest {
     @Test
     void placesStayWhereTheyAreHeardWhenBarsAreWrittenOtherwise() {
         Exercise exercise = exercise("4/4, 3/4", "snare at >1:1/4 2:1/8 9:0");
-        Exercise one = RewriteEdits.asOneBar(exercise);
+        Exercise one = RewriteEdits.joinBars(exercise);
         assertThat(one.layers()).containsExactly(layer("snare at >1:1/4 1:9/8 9:0"));
-        Exercise doubled = RewriteEdits.inDoubledValues(exercise);
+        Exercise doubled = RewriteEdits.doubleValues(exercise);
         assertThat(doubled.layers().get(0)).isEqualTo(layer("snare at >1:1/2 2:1/4 9:0"));
         Exercise stuck = exercise("4/4", "snare sticking R L of 1/16 moving doubles to ride");
-        assertThat(RewriteEdits.inHalvedValues(stuck).layers())
+        assertThat(RewriteEdits.halveValues(stuck).layers())
                 .containsExactly(layer("snare sticking R L of 1/32 moving doubles to ride"));
     }
 

@@ -51,7 +51,7 @@ class RewriteEditsTest {
             })
     void severalBarsAreOneLongBarFeltAsBefore(String several, String one) {
         Exercise exercise = exercise(several, "kick every 5/16", "cowbell cell x.x of 1/12 reset phrase");
-        Exercise rewritten = RewriteEdits.asOneBar(exercise);
+        Exercise rewritten = RewriteEdits.joinBars(exercise);
         assertThat(rewritten.phrase()).isEqualTo(bars(one));
         assertThat(heard(rewritten)).isEqualTo(heard(exercise));
     }
@@ -59,13 +59,13 @@ class RewriteEditsTest {
     @Test
     void aBarIsSplitEachTimeItIsPlayedAndKeepsTheGroupsThatFit() {
         Exercise exercise = exercise("[11/8(3+3+3+2), 7/8] x2", "kick every 3/16");
-        Exercise split = RewriteEdits.asBars(exercise, 2, List.of(Meter.of(6, 8), Meter.of(5, 8)));
+        Exercise split = RewriteEdits.splitBars(exercise, 2, List.of(Meter.of(6, 8), Meter.of(5, 8)));
         assertThat(split.phrase()).isEqualTo(bars("[6/8, 5/8(3+2), 7/8] x2"));
         assertThat(heard(split)).isEqualTo(heard(exercise));
-        Exercise across = RewriteEdits.asBars(exercise, 0, List.of(Meter.of(4, 8), Meter.of(7, 8)));
+        Exercise across = RewriteEdits.splitBars(exercise, 0, List.of(Meter.of(4, 8), Meter.of(7, 8)));
         assertThat(across.phrase()).isEqualTo(bars("[4/8, 7/8, 7/8] x2"));
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> RewriteEdits.asBars(exercise, 0, List.of(Meter.of(6, 8))))
+                .isThrownBy(() -> RewriteEdits.splitBars(exercise, 0, List.of(Meter.of(6, 8))))
                 .withMessageContaining("last 3/4");
     }
 
@@ -78,7 +78,7 @@ class RewriteEditsTest {
                 "snare 5 over bar",
                 "ride every 3/16 reset bars 2",
                 "crash every 5/8 reset phrase");
-        Exercise split = RewriteEdits.asBars(exercise, 0, List.of(Meter.of(6, 8), Meter.of(5, 8)));
+        Exercise split = RewriteEdits.splitBars(exercise, 0, List.of(Meter.of(6, 8), Meter.of(5, 8)));
         assertThat(heard(split)).isEqualTo(heard(exercise));
         assertThat(split.layers().stream().map(LayerText::write))
                 .containsExactly(
@@ -87,18 +87,18 @@ class RewriteEditsTest {
                         "ride every 3/16 reset bars 3",
                         "crash every 5/8 reset phrase");
         Exercise alone = exercise("11/8(3+3+3+2)", "kick every 3/8 reset bar");
-        assertThat(RewriteEdits.asBars(alone, 0, List.of(Meter.of(6, 8), Meter.of(5, 8)))
+        assertThat(RewriteEdits.splitBars(alone, 0, List.of(Meter.of(6, 8), Meter.of(5, 8)))
                         .layers()
                         .get(0))
                 .isEqualTo(layer("kick every 3/8 reset phrase"));
-        assertThat(heard(RewriteEdits.asOneBar(exercise("5/8 x2", "snare 3 over bar", "kick every 1/8 reset bar"))))
+        assertThat(heard(RewriteEdits.joinBars(exercise("5/8 x2", "snare 3 over bar", "kick every 1/8 reset bar"))))
                 .isEqualTo(heard(exercise("5/8 x2", "snare 3 over bar", "kick every 1/8 reset bar")));
     }
 
     @Test
     void whereTheBarsStayAsTheyAreTheLayersDoToo() {
         Exercise exercise = exercise("7/8(2+2+3)", "snare 5 over bar", "kick every 3/16 reset bar", "ride at 1:1/4");
-        assertThat(RewriteEdits.asOneBar(exercise)).isEqualTo(exercise);
+        assertThat(RewriteEdits.joinBars(exercise)).isEqualTo(exercise);
     }
 
     /** What begins again in the middle of the long bar, and what goes through bars at the pace of each. */
@@ -111,7 +111,7 @@ class RewriteEditsTest {
                 "ride sticking >R L Rz (L) of 1/8 reset bar",
                 "crash 3 over 2 bars",
                 "cowbell at 1:0 2:1/8 reset bar");
-        Exercise one = RewriteEdits.asOneBar(exercise);
+        Exercise one = RewriteEdits.joinBars(exercise);
         assertThat(heard(one)).isEqualTo(heard(exercise));
         assertThat(LayerText.write(one.layers().get(0))).isEqualTo("kick at 1:0 1:5/16 1:5/8 1:7/8 1:19/16");
         assertThat(LayerText.write(one.layers().get(1))).isEqualTo("snare at 1:0 1:7/24 1:7/12 1:7/8 1:13/12 1:31/24");
@@ -124,7 +124,7 @@ class RewriteEditsTest {
     void whatIsNotTheSameInEveryRoundFollowsTheNewBars() {
         Exercise exercise = exercise(
                 "7/8, 5/8", "snare 3 over 5 bars", "kick 3 over bar from 1/8", "ride sticking R L R: of 1/8 reset bar");
-        assertThat(RewriteEdits.asOneBar(exercise).layers()).isEqualTo(exercise.layers());
+        assertThat(RewriteEdits.joinBars(exercise).layers()).isEqualTo(exercise.layers());
     }
 
     private static List<Stroke> struck(Exercise exercise) {
@@ -154,7 +154,7 @@ class RewriteEditsTest {
                 .orElseThrow();
         Assume.that(any.phrase().length().wholePartsOf(unit) <= Meter.MAX_UNITS);
         Exercise exercise = withoutNotesThatEndElsewhere(any);
-        assertThat(heard(RewriteEdits.asOneBar(exercise))).isEqualTo(heard(exercise));
+        assertThat(heard(RewriteEdits.joinBars(exercise))).isEqualTo(heard(exercise));
     }
 
     /** Any bar cut in two anywhere. */
@@ -170,7 +170,7 @@ class RewriteEditsTest {
         }
         int first = 1 + cut % (units - 1);
         int denominator = Math.toIntExact(meter.unit().denominator());
-        Exercise split = RewriteEdits.asBars(
+        Exercise split = RewriteEdits.splitBars(
                 exercise, number, List.of(Meter.of(first, denominator), Meter.of(units - first, denominator)));
         assertThat(split.phrase().bars()).hasSize(exercise.phrase().bars().size() + 1);
         assertThat(heard(split)).isEqualTo(heard(exercise));
@@ -181,21 +181,20 @@ class RewriteEditsTest {
     void doubledAndHalvedValuesSoundAsBefore(String bars) {
         Exercise exercise = exercise(
                 bars, "kick every 3/16 from 1/16", "snare 5 over bar", "ride 3 over 7/8", "cowbell cell x.X of 1/12");
-        Exercise doubled = RewriteEdits.inDoubledValues(exercise);
+        Exercise doubled = RewriteEdits.doubleValues(exercise);
         assertThat(doubled.phrase().length())
                 .isEqualTo(exercise.phrase().length().times(2));
         assertThat(heard(doubled)).isEqualTo(heard(exercise));
-        assertThat(heard(RewriteEdits.inHalvedValues(exercise))).isEqualTo(heard(exercise));
-        assertThat(heard(RewriteEdits.inHalvedValues(doubled))).isEqualTo(heard(exercise));
+        assertThat(heard(RewriteEdits.halveValues(exercise))).isEqualTo(heard(exercise));
+        assertThat(heard(RewriteEdits.halveValues(doubled))).isEqualTo(heard(exercise));
     }
 
     @Test
     void sevenEighthsAreSevenQuartersOrSevenSixteenths() {
-        assertThat(RewriteEdits.inDoubledValues(exercise("7/8(2+3+2)")).phrase())
-                .isEqualTo(bars("7/4(2+3+2)"));
-        assertThat(RewriteEdits.inHalvedValues(exercise("7/8(2+3+2)")).phrase()).isEqualTo(bars("7/16(2+3+2)"));
+        assertThat(RewriteEdits.doubleValues(exercise("7/8(2+3+2)")).phrase()).isEqualTo(bars("7/4(2+3+2)"));
+        assertThat(RewriteEdits.halveValues(exercise("7/8(2+3+2)")).phrase()).isEqualTo(bars("7/16(2+3+2)"));
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> RewriteEdits.asOneBar(exercise("9/16 x5000")))
+                .isThrownBy(() -> RewriteEdits.joinBars(exercise("9/16 x5000")))
                 .withMessageContaining("at most 10,000");
     }
 }

@@ -39,7 +39,7 @@ import org.junit.jupiter.api.Test;
 class SectionsTest {
     /** A at 84, B at 112, A at 84 again (the ratio is the worked example of the project's plan). */
     private static Exercise thereAndBack() {
-        Exercise a = SectionEdits.inRounds(
+        Exercise a = SectionEdits.withRounds(
                 exercise("4/4", "hi-hat every 1/8", "kick every 3/8").withTempo(Tempo.ofQuarters(84)), 0, 3);
         Exercise ab = then(a, "dotted quarter = half", 2, "7/8, 5/16", "kick every 1/4", "snare 3 over bar");
         return again(ab, "half = dotted quarter", 1, 0);
@@ -57,8 +57,8 @@ class SectionsTest {
         Exercise b = piece.withSelected(1);
         assertThat(b.phrase()).isEqualTo(bars("7/8, 5/16"));
         assertThat(b.tempo()).isEqualTo(Tempo.ofQuarters(112));
-        assertThat(b.alone().hasSections()).isFalse();
-        assertThat(b.alone().tempo()).isEqualTo(Tempo.ofQuarters(112));
+        assertThat(b.selectedOnly().hasSections()).isFalse();
+        assertThat(b.selectedOnly().tempo()).isEqualTo(Tempo.ofQuarters(112));
 
         Exercise edited = b.withPhrase(bars("11/8")).plusLayer(layer("ride every 1/4"));
         assertThat(edited.withSelected(0).phrase()).isEqualTo(piece.phrase());
@@ -71,10 +71,10 @@ class SectionsTest {
     void refusesWhatCannotBePlayed() {
         Exercise piece = thereAndBack();
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> SectionEdits.enteredBy(piece, 0, PivotText.read("1/8 = 1/4")))
+                .isThrownBy(() -> SectionEdits.withPivot(piece, 0, PivotText.read("1/8 = 1/4")))
                 .withMessageContaining("no modulation leads into the first section");
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> SectionEdits.enteredBy(piece, 1, PivotText.read("1/64 = 1/4")))
+                .isThrownBy(() -> SectionEdits.withPivot(piece, 1, PivotText.read("1/64 = 1/4")))
                 .withMessageContaining("modulation 1, 1/64 = 1/4, would lead to 1344 beats a minute");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> piece.withTempo(Tempo.ofQuarters(800)))
@@ -86,13 +86,13 @@ class SectionsTest {
         assertThat(piece.allowsTempo(Tempo.ofQuarters(800))).isFalse();
         assertThat(piece.allowsTempo(Tempo.ofQuarters(700))).isTrue();
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> SectionEdits.named(piece, 1, "A"))
+                .isThrownBy(() -> SectionEdits.rename(piece, 1, "A"))
                 .withMessageContaining("different names");
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> SectionEdits.without(piece.alone(), 0))
+                .isThrownBy(() -> SectionEdits.remove(piece.selectedOnly(), 0))
                 .withMessageContaining("the only section");
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> SectionEdits.inRounds(piece, 0, 1_001))
+                .isThrownBy(() -> SectionEdits.withRounds(piece, 0, 1_001))
                 .withMessageContaining("from 1 to 1,000 times");
         Exercise full = IntStream.range(3, Exercise.MAX_SECTIONS)
                 .boxed()
@@ -101,16 +101,16 @@ class SectionsTest {
                 .isThrownBy(() -> again(full, "1/4 = 1/4", 1, 0))
                 .withMessageContaining("from 1 to 33 sections");
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> SectionEdits.inRounds(piece.withPhrase(bars("1/8 x1000")), 0, 101))
+                .isThrownBy(() -> SectionEdits.withRounds(piece.withPhrase(bars("1/8 x1000")), 0, 101))
                 .withMessageContaining("at most 100,000 bars together");
     }
 
     @Test
     void aFeelIsGivenUpWithItsLastSection() {
-        Exercise withoutB = SectionEdits.without(thereAndBack().withSelected(1), 1);
+        Exercise withoutB = SectionEdits.remove(thereAndBack().withSelected(1), 1);
         assertThat(withoutB.contents()).extracting(SectionContent::name).containsExactly("A");
-        assertThat(withoutB.sections()).extracting(Section::entered).containsOnly(Pivot.NONE);
-        Exercise b = SectionEdits.without(SectionEdits.without(thereAndBack(), 2), 0);
+        assertThat(withoutB.sections()).extracting(Section::pivot).containsOnly(Pivot.NONE);
+        Exercise b = SectionEdits.remove(SectionEdits.remove(thereAndBack(), 2), 0);
         assertThat(b.start()).isEqualTo(Tempo.ofQuarters(112));
         assertThat(b.content().name()).isEqualTo("B");
         assertThat(SectionEdits.nextName(thereAndBack())).isEqualTo("C");
@@ -128,11 +128,11 @@ class SectionsTest {
             piece = then(piece, notes.get(i) + " in groups of " + (i % 2 == 0 ? 5 : 7), i + 1, (i + 2) + "/8");
         }
         int last = piece.sections().size() - 1;
-        Exercise moved = SectionEdits.moved(piece, Math.min(from, last), Math.min(to, last));
+        Exercise moved = SectionEdits.move(piece, Math.min(from, last), Math.min(to, last));
         List<String> expected = told(piece);
         expected.add(Math.min(to, last), expected.remove(Math.min(from, last)));
         assertThat(told(moved)).isEqualTo(expected);
-        assertThat(told(SectionEdits.moved(moved, Math.min(to, last), Math.min(from, last))))
+        assertThat(told(SectionEdits.move(moved, Math.min(to, last), Math.min(from, last))))
                 .isEqualTo(told(piece));
     }
 
@@ -204,10 +204,10 @@ class SectionsTest {
     @Test
     void otherValuesSoundAsBefore() {
         Exercise piece = thereAndBack();
-        Exercise doubled = RewriteEdits.inDoubledValues(piece);
+        Exercise doubled = RewriteEdits.doubleValues(piece);
         assertThat(doubled.withSelected(1).phrase()).isEqualTo(bars("7/4(3+2+2), 5/8"));
         assertThat(heard(doubled)).isEqualTo(heard(piece));
-        assertThat(RewriteEdits.inHalvedValues(doubled).chain().tempos()).isEqualTo(tempos(piece));
+        assertThat(RewriteEdits.halveValues(doubled).chain().tempos()).isEqualTo(tempos(piece));
     }
 
     @Test

@@ -75,7 +75,7 @@ class LeadInTest {
                 .filter(hit -> hit.stroke().level() == Dynamic.ACCENT)
                 .map(Hit::at)
                 .toList();
-        NoteValue pulse = shift.inOld(NoteValue.QUARTER);
+        NoteValue pulse = shift.oldUnits(NoteValue.QUARTER);
         for (int i = 0; i < accents.size(); i++) {
             assertThat(end.minus(accents.get(i))).isEqualTo(pulse.times(accents.size() - i));
         }
@@ -113,7 +113,7 @@ class LeadInTest {
     void aChainThatHasDriftedIsToldWithItsMend() {
         Exercise a = exercise("4/4", "hi-hat every 1/8").withTempo(Tempo.ofQuarters(84));
         Exercise there = ThereAndBack.there(a, PivotText.read("5 in groups of 4"), bars("4/4"));
-        Exercise drifted = SectionEdits.again(there, 2, 0, 1, PivotText.read("4 in groups of 3"));
+        Exercise drifted = SectionEdits.repeat(there, 2, 0, 1, PivotText.read("4 in groups of 3"));
         Finding finding = Findings.of(Analysis.of(drifted)).get(0);
         assertThat(finding.code()).isEqualTo("drifted");
         assertThat(finding.sentence()).startsWith("A comes back at 140 in section 3, and it was at 84");

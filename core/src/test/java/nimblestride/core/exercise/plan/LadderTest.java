@@ -43,14 +43,14 @@ class LadderTest {
 
     @Test
     void threeCleanOnesGoUpTwoMissesStepBackAndTheRestStays() {
-        LadderProgress standing = LADDER.begin();
+        LadderProgress standing = LADDER.startProgress();
         standing = standing.after(pass(60, RepRating.CLEAN)).after(pass(60, RepRating.CLEAN));
         assertThat(standing.perMinute()).isEqualTo(of(60));
         assertThat(standing.missing()).isEqualTo(1);
         standing = standing.after(pass(60, RepRating.CLEAN));
         assertThat(standing.perMinute()).isEqualTo(of(68));
         standing = standing.after(pass(68, RepRating.CLEAN)).after(pass(68, RepRating.NEARLY));
-        assertThat(standing.cleanInARow()).isZero();
+        assertThat(standing.consecutiveClean()).isZero();
         standing = standing.after(pass(68, RepRating.NOT_YET)).after(pass(68, RepRating.NOT_YET));
         assertThat(standing.perMinute()).isEqualTo(of(60));
     }
@@ -66,14 +66,14 @@ class LadderTest {
 
     @Test
     void theGoalIsReachedWhenItIsPlayedCleanAsOftenAsAnyOtherRung() {
-        Ladder twoRungs = Ladder.of(of(90), of(96), of(6)).under(new LadderRules(2, 1));
+        Ladder twoRungs = Ladder.of(of(90), of(96), of(6)).withRules(new LadderRules(2, 1));
         LadderProgress goal = twoRungs.after(List.of(pass(90, RepRating.CLEAN), pass(90, RepRating.CLEAN)));
-        assertThat(goal.atGoal()).isFalse();
-        assertThat(goal.after(pass(96, RepRating.CLEAN)).atGoal()).isFalse();
+        assertThat(goal.isAtGoal()).isFalse();
+        assertThat(goal.after(pass(96, RepRating.CLEAN)).isAtGoal()).isFalse();
         LadderProgress reached = goal.after(pass(96, RepRating.CLEAN)).after(pass(96, RepRating.CLEAN));
-        assertThat(reached.atGoal()).isTrue();
+        assertThat(reached.isAtGoal()).isTrue();
         assertThat(reached.missing()).isZero();
-        assertThat(reached.after(pass(96, RepRating.NOT_YET)).atGoal()).isFalse();
+        assertThat(reached.after(pass(96, RepRating.NOT_YET)).isAtGoal()).isFalse();
     }
 
     @Provide
@@ -91,13 +91,13 @@ class LadderTest {
             @ForAll("passes") List<Rep> passes,
             @ForAll @IntRange(min = 1, max = 4) int up,
             @ForAll @IntRange(min = 1, max = 4) int back) {
-        LadderProgress standing = LADDER.under(new LadderRules(up, back)).begin();
+        LadderProgress standing = LADDER.withRules(new LadderRules(up, back)).startProgress();
         for (Rep pass : passes) {
             LadderProgress next = standing.after(pass);
             assertThat(next.rung()).isBetween(0, LADDER.rungs() - 1);
             assertThat(Math.abs(next.rung() - standing.rung())).isLessThanOrEqualTo(1);
-            assertThat(next.cleanInARow()).isLessThanOrEqualTo(Math.max(up, standing.cleanInARow() + 1));
-            assertThat(next.missesInARow()).isLessThan(back);
+            assertThat(next.consecutiveClean()).isLessThanOrEqualTo(Math.max(up, standing.consecutiveClean() + 1));
+            assertThat(next.consecutiveMisses()).isLessThan(back);
             if (next.rung() > standing.rung()) {
                 assertThat(pass.rating()).isEqualTo(RepRating.CLEAN);
                 assertThat(pass.perMinute()).isGreaterThanOrEqualTo(standing.perMinute());
@@ -110,29 +110,29 @@ class LadderTest {
     }
 
     private static Ladder paced(int days, Set<DayOfWeek> on) {
-        return LADDER.paced(Optional.of(new LadderPace(MONDAY, MONDAY.plusDays(days), on)));
+        return LADDER.withPace(Optional.of(new LadderPace(MONDAY, MONDAY.plusDays(days), on)));
     }
 
     @Test
     void theWayIsSpreadOverTheDaysThatAreLeft() {
         Ladder ladder = paced(13, EnumSet.of(DayOfWeek.MONDAY, DayOfWeek.WEDNESDAY, DayOfWeek.FRIDAY));
-        LadderSchedule plan = LadderSchedule.of(ladder.begin(), MONDAY);
+        LadderSchedule plan = LadderSchedule.of(ladder.startProgress(), MONDAY);
         assertThat(plan.days()).extracting(LadderSchedule.Day::rung).containsExactly(0, 1, 2, 3, 4, 5);
         assertThat(plan.days()).extracting(LadderSchedule.Day::date).startsWith(MONDAY, MONDAY.plusDays(2));
-        assertThat(plan.behind()).isZero();
+        assertThat(plan.daysBehind()).isZero();
         // The first week was missed: the same rungs on half the days.
-        LadderSchedule late = LadderSchedule.of(ladder.begin(), MONDAY.plusDays(7));
+        LadderSchedule late = LadderSchedule.of(ladder.startProgress(), MONDAY.plusDays(7));
         assertThat(late.days()).extracting(LadderSchedule.Day::rung).containsExactly(0, 3, 5);
-        assertThat(late.behind()).isEqualTo(2);
+        assertThat(late.daysBehind()).isEqualTo(2);
     }
 
     @Test
     void aDayThatHasPassedIsAnsweredWithTheEarliestOneThatCouldBe() {
         Ladder ladder = paced(3, EnumSet.of(DayOfWeek.MONDAY));
         LocalDate after = MONDAY.plusDays(4);
-        assertThat(LadderSchedule.of(ladder.begin(), after).isOver()).isTrue();
+        assertThat(LadderSchedule.of(ladder.startProgress(), after).isOver()).isTrue();
         // Six rungs, a Monday each: the first is the 9th of November.
-        assertThat(LadderSchedule.earliest(ladder.begin(), ladder.pace().orElseThrow(), after))
+        assertThat(LadderSchedule.earliest(ladder.startProgress(), ladder.pace().orElseThrow(), after))
                 .isEqualTo(LocalDate.of(2026, 12, 14));
     }
 

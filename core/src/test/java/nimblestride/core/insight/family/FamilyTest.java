@@ -117,7 +117,7 @@ class FamilyTest {
     void aLayerStartsSoThatItLandsWhereItIsWanted() {
         Layer layer = layer("kick every 5/16");
         for (long bar = 0; bar < 20; bar++) {
-            Layer late = layer.from(Displacement.landingOn(layer, bars("10/8 x2, 9/16"), bar));
+            Layer late = layer.withOffset(Displacement.landingOn(layer, bars("10/8 x2, 9/16"), bar));
             Alignment alignment = Alignment.of(late, bars("10/8 x2, 9/16"));
             assertThat(alignment.landings()).contains(bar % 15);
             assertThat(late.offset()).isLessThan(value("5/16"));

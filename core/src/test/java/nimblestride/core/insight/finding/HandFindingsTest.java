@@ -39,7 +39,7 @@ class HandFindingsTest {
         Exercise fast = exercise("4/4", "snare sticking R R L L of 1/16").withTempo(TempoText.read("150"));
         assertThat(finding(fast, "speed").sentence())
                 .isEqualTo("Strokes a second at this tempo, at the most: the right hand 10, the left hand 10.");
-        Exercise limited = fast.withPlayingStyle(PlayingStyle.DEFAULT.withMostStrokes(OptionalInt.of(8)));
+        Exercise limited = fast.withPlayingStyle(PlayingStyle.DEFAULT.withMaxStrokesPerSecond(OptionalInt.of(8)));
         Finding tooFast = finding(limited, "too-fast");
         assertThat(tooFast.sentence())
                 .isEqualTo("The right hand is asked for 10 strokes a second from 1 of bar 1; your limit is 8.");
@@ -89,8 +89,8 @@ class HandFindingsTest {
                 .isEqualTo("Snare has 1 note on places that the bars do not have; it is not played.");
         assertThat(finding.fix().orElseThrow().mended()).isEqualTo(exercise("4/4", "snare at 1:0"));
         Exercise idle = exercise("4/4", "snare sticking R L of 1/16");
-        Exercise ruled =
-                idle.replacingLayer(0, idle.layers().get(0).moved(MoveText.read("notes to ride; doubles to crash")));
+        Exercise ruled = idle.withLayer(
+                0, idle.layers().get(0).withOrchestration(MoveText.read("notes to ride; doubles to crash")));
         assertThat(finding(ruled, "idle-rule").sentence()).isEqualTo("Snare: rule 2, to crash, matches no note.");
         assertThat(finding(ruled, "idle-rule")
                         .fix()
@@ -98,7 +98,7 @@ class HandFindingsTest {
                         .mended()
                         .layers()
                         .get(0)
-                        .moves())
+                        .orchestration())
                 .isEqualTo(MoveText.read("notes to ride"));
     }
 

@@ -137,7 +137,7 @@ class StickingTest {
                 .isEqualTo(">R L R L R >L R L");
         assertThat(StickingText.write(Sticking.alternating(3, LeadHand.LEFT))).isEqualTo("L R L");
         Sticking paradiddle = StickingText.read("R L R R L R L L");
-        assertThat(StickingText.write(paradiddle.begunAt(1))).isEqualTo("L R R L R L L R");
+        assertThat(StickingText.write(paradiddle.rotated(1))).isEqualTo("L R R L R L L R");
         assertThat(hands(paradiddle.mirrored())).isEqualTo("LRLLRLRR");
         assertThat(hands(paradiddle.then(paradiddle.mirrored()))).hasSize(16);
         assertThatExceptionOfType(StrideException.class)

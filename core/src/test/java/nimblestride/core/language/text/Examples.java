@@ -35,11 +35,11 @@ public final class Examples {
                 SectionEdits.nextName(exercise),
                 bars(bars),
                 Stream.of(layers).map(LayerText::read).toList());
-        return SectionEdits.plus(exercise, exercise.sections().size(), content, rounds, PivotText.read(pivot));
+        return SectionEdits.add(exercise, exercise.sections().size(), content, rounds, PivotText.read(pivot));
     }
 
     /** With a feel once more after its last section. */
     public static Exercise again(Exercise exercise, String pivot, int rounds, int content) {
-        return SectionEdits.again(exercise, exercise.sections().size(), content, rounds, PivotText.read(pivot));
+        return SectionEdits.repeat(exercise, exercise.sections().size(), content, rounds, PivotText.read(pivot));
     }
 }

@@ -88,7 +88,7 @@ class AlignmentTest {
     void aLayerThatStartsVeryLateLandsWhenItComes() {
         Alignment alignment = align("11/8", "kick every 1/4 from 1/2");
         assertThat(alignment.firstLanding()).hasValue(2);
-        assertThat(align("4/4", "kick every 1/4 from 1/8").everLands()).isFalse();
+        assertThat(align("4/4", "kick every 1/4 from 1/8").lands()).isFalse();
     }
 
     /** Number theory held against a plain walk over the cycle, bar by bar and hit by hit. */

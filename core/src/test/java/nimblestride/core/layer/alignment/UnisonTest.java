@@ -54,7 +54,7 @@ class UnisonTest {
             timelines.add(LayerTimeline.of(layer("kick " + parts[0] + " from " + late.get(i) + "/16" + rest), phrase));
         }
         NoteValue begun = timelines.stream()
-                .map(timeline -> timeline.grid().value(timeline.begin()))
+                .map(timeline -> timeline.grid().value(timeline.start()))
                 .max(NoteValue::compareTo)
                 .orElseThrow();
 

@@ -52,7 +52,8 @@ class CrossingTest {
         Crossing crossing = Crossing.of(layer(layer), bars(bars));
         String ratio = crossing.notes() == 0 ? "" : " " + crossing.notes() + ":" + crossing.against();
         assertThat(crossing.kind().title() + ratio).isEqualTo(called);
-        assertThat(Crossing.of(layer(layer).from(value("1/32")), bars(bars))).isEqualTo(crossing);
+        assertThat(Crossing.of(layer(layer).withOffset(value("1/32")), bars(bars)))
+                .isEqualTo(crossing);
     }
 
     @ParameterizedTest
@@ -117,7 +118,7 @@ class CrossingTest {
     void whatIsLeftOver() {
         LayerTimeline riff = LayerTimeline.of(layer("kick cell x.... of 1/8"), bars("4/4"));
         assertThat(Remainder.of(riff, value("3"))).isEqualTo(new Remainder(4, value("1/2")));
-        assertThat(Remainder.of(riff, value("3")).missing(value("5/8"))).isEqualTo(value("1/8"));
+        assertThat(Remainder.of(riff, value("3")).untilNextCycle(value("5/8"))).isEqualTo(value("1/8"));
         assertThat(Remainder.of(riff, value("5"))).isEqualTo(new Remainder(8, NoteValue.ZERO));
         LayerTimeline late = LayerTimeline.of(layer("kick cell x.... of 1/8 from 1/2"), bars("4/4"));
         assertThat(Remainder.of(late, value("3"))).isEqualTo(new Remainder(4, NoteValue.ZERO));

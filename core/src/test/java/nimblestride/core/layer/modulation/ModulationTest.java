@@ -85,22 +85,22 @@ class ModulationTest {
         Phrase newBars = bars(now + "/16, 3/8");
         Modulation shift = new Modulation(Tempo.ofQuarters(60), Pivot.regrouping(notes, group), oldBars, newBars);
         Optional<Long> expected = LongStream.rangeClosed(1, 60)
-                .filter(bar -> LongStream.rangeClosed(1, 1_000)
-                        .anyMatch(other -> shift.inOld(newBars.startOf(other)).equals(oldBars.startOf(bar))))
+                .filter(bar -> LongStream.rangeClosed(1, 1_000).anyMatch(other -> shift.oldUnits(newBars.startOf(other))
+                        .equals(oldBars.startOf(bar))))
                 .boxed()
                 .findFirst();
-        Optional<ModulationRealignment> found = shift.barLinesAgree();
+        Optional<ModulationRealignment> found = shift.barLineRealignment();
         expected.ifPresent(bar -> {
             assertThat(found.orElseThrow().oldBars()).isEqualTo(bar);
-            assertThat(shift.inOld(newBars.startOf(found.orElseThrow().newBars())))
+            assertThat(shift.oldUnits(newBars.startOf(found.orElseThrow().newBars())))
                     .isEqualTo(found.orElseThrow().length());
         });
         if (expected.isEmpty()) {
             assertThat(found.map(ModulationRealignment::oldBars).orElse(61L)).isGreaterThan(60);
         }
-        ModulationRealignment rounds = shift.roundsAgree();
+        ModulationRealignment rounds = shift.phraseRealignment();
         assertThat(oldBars.length().times(rounds.oldBars()))
-                .isEqualTo(shift.inOld(newBars.length().times(rounds.newBars())));
+                .isEqualTo(shift.oldUnits(newBars.length().times(rounds.newBars())));
     }
 
     @Test
@@ -118,15 +118,15 @@ class ModulationTest {
         Modulation shift =
                 new Modulation(Tempo.ofQuarters(96), Pivot.regrouping(notes, group), bars("4/4"), bars("7/8"));
         for (MetronomeSetting setting : MetronomeSetting.of(shift)) {
-            NoteValue newBeat = shift.inOld(shift.newBeat());
-            assertThat(setting.old().isMultipleOf(shift.oldBeat())
-                            || shift.oldBeat().isMultipleOf(setting.old()))
+            NoteValue newBeat = shift.oldUnits(shift.newBeat());
+            assertThat(setting.before().isMultipleOf(shift.oldBeat())
+                            || shift.oldBeat().isMultipleOf(setting.before()))
                     .isTrue();
-            assertThat(setting.old().isMultipleOf(newBeat) || newBeat.isMultipleOf(setting.old()))
+            assertThat(setting.before().isMultipleOf(newBeat) || newBeat.isMultipleOf(setting.before()))
                     .isTrue();
-            assertThat(shift.inOld(setting.now())).isEqualTo(setting.old());
+            assertThat(shift.oldUnits(setting.after())).isEqualTo(setting.before());
             assertThat(setting.perMinute())
-                    .isEqualTo(BigFraction.of(96 / 4).divide(setting.old().fraction()));
+                    .isEqualTo(BigFraction.of(96 / 4).divide(setting.before().fraction()));
         }
         assertThat(MetronomeSetting.of(shift)).isNotEmpty();
     }
@@ -137,8 +137,8 @@ class ModulationTest {
         MetronomeSetting best = MetronomeSetting.of(shift("150", "4 in groups of 3", "4/4", "4/4"))
                 .get(0);
         assertThat(best.isOnAnOrdinaryMetronome()).isTrue();
-        assertThat(best.old()).isEqualTo(value("3/4"));
-        assertThat(best.now()).isEqualTo(value("1"));
+        assertThat(best.before()).isEqualTo(value("3/4"));
+        assertThat(best.after()).isEqualTo(value("1"));
     }
 
     /** 112.5 on a metronome at 113: the click is early, by 60 (1 - 112.5/113) seconds a minute. */

@@ -42,8 +42,8 @@ class NotationOptionsTest {
         assertThat(meters(modulations)).isEqualTo("2/4, 3/16");
         assertThat(modulations.score().bars().get(1).tempo()).isEqualTo(Tempo.ofQuarters(120));
         assertThat(modulations.score().bars().get(1).change()).hasValueSatisfying(change -> {
-            assertThat(change.old()).isEqualTo(Examples.value("1/20"));
-            assertThat(change.now()).isEqualTo(Examples.value("1/16"));
+            assertThat(change.oldValue()).isEqualTo(Examples.value("1/20"));
+            assertThat(change.newValue()).isEqualTo(Examples.value("1/16"));
         });
         assertThat(meters(named(ways, "A signature in 1/20"))).isEqualTo("13/20");
         assertThat(meters(named(ways, "As it stands"))).isEqualTo("2/4+3/20");

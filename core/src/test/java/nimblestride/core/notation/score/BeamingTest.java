@@ -95,8 +95,8 @@ class BeamingTest {
                 .orElseThrow();
         assertThat(change).isEqualTo(new Pivot(Examples.value(old), Examples.value(now)));
         // Both sides last equally long.
-        BigFraction before = change.old().fraction().divide(gear(gearOne));
-        assertThat(before).isEqualTo(change.now().fraction().divide(gear(gearOther)));
+        BigFraction before = change.oldValue().fraction().divide(gear(gearOne));
+        assertThat(before).isEqualTo(change.newValue().fraction().divide(gear(gearOther)));
     }
 
     @Test

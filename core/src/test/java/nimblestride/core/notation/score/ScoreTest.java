@@ -84,11 +84,11 @@ class ScoreTest {
     @Test
     void holdsARollUntilTheNextNote() {
         Exercise exercise = Examples.exercise("4/4 x2", "snare cell x....... of 1/4");
-        var rolled = exercise.replacingLayer(
+        var rolled = exercise.withLayer(
                 0,
                 exercise.layers()
                         .get(0)
-                        .playing(new Pattern.Stuck(StickingText.read("Rz . . . . . . ."), NoteValue.QUARTER)));
+                        .withPattern(new Pattern.Stuck(StickingText.read("Rz . . . . . . ."), NoteValue.QUARTER)));
         assertThat(Shorthand.hands(ScoreWriter.write(rolled, ScoreStyle.DEFAULT)))
                 .isEqualTo("2 ~2 | ~2 ~2");
     }
@@ -105,8 +105,9 @@ class ScoreTest {
     @Test
     void writesOutADoubledStrokeThatRunsOn() {
         Exercise exercise = Examples.exercise("2/4", "snare every 1/4");
-        var doubled = exercise.replacingLayer(
-                0, exercise.layers().get(0).playing(new Pattern.Stuck(StickingText.read("R: L"), NoteValue.QUARTER)));
+        var doubled = exercise.withLayer(
+                0,
+                exercise.layers().get(0).withPattern(new Pattern.Stuck(StickingText.read("R: L"), NoteValue.QUARTER)));
         Score score = ScoreWriter.write(doubled, ScoreStyle.DEFAULT);
         assertThat(Shorthand.hands(score)).isEqualTo("(8 8) 4");
         assertThat(score.bars().get(0).hands().written())

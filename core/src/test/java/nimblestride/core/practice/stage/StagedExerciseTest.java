@@ -107,7 +107,7 @@ class StagedExerciseTest {
     /** Each limb alone, all of them laid together, is what all limbs play; nothing is lost and nothing is added. */
     @Property(tries = 150)
     void theLimbsTogetherAreAllLimbs(@ForAll("exercises") Exercise exercise) {
-        long bars = Playthrough.untilBack(exercise).passages().get(0).bars();
+        long bars = Playthrough.untilRealigned(exercise).passages().get(0).bars();
         Exercise all = StagedExercise.of(exercise, Stage.of(StageTask.PLAIN));
         Set<String> together = new TreeSet<>();
         for (Limb limb : Analysis.of(exercise).hands(bars).limbs()) {
@@ -126,7 +126,7 @@ class StagedExerciseTest {
     @Property(tries = 100)
     void whatIsDisplacedIsAllThereLater(
             @ForAll("exercises") Exercise exercise, @ForAll @IntRange(min = 1, max = 9) int units) {
-        long bars = Playthrough.untilBack(exercise).passages().get(0).bars();
+        long bars = Playthrough.untilRealigned(exercise).passages().get(0).bars();
         NoteValue length = exercise.phrase().startOf(bars);
         NoteValue later = exercise.phrase().bars().get(0).meter().unit().times(units);
         Exercise displaced = StagedExercise.of(exercise, Stage.of(new StageTask.Displaced(units)));

@@ -11,11 +11,11 @@ import nimblestride.core.layer.limbs.LimbAssignment;
 public record AnalyzedExercise(Analysis analysis, List<Finding> findings) {
     public static final int OPENING_BARS = 64;
 
-    public static AnalyzedExercise to(Exercise exercise) {
+    public static AnalyzedExercise of(Exercise exercise) {
         return of(Analysis.of(exercise));
     }
 
-    /** To an exercise that has been changed: the same as {@link #to}, and sooner where little has. */
+    /** To an exercise that has been changed: the same as {@link #of}, and sooner where little has. */
     public AnalyzedExercise after(Exercise changed) {
         return of(analysis.after(changed));
     }

@@ -23,7 +23,7 @@ public final class Autosave implements AutoCloseable {
     }
 
     /** Has this draft kept soon; one that still waits to be written gives way to it. */
-    public void keep(Draft draft) {
+    public void save(Draft draft) {
         if (waiting.getAndSet(draft) == null) {
             writing.execute(this::write);
         }

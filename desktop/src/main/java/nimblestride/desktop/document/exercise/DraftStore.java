@@ -33,7 +33,7 @@ public final class DraftStore implements AutoCloseable {
      *
      * @throws FileException if none can be kept there
      */
-    public static DraftStore in(Path folder) {
+    public static DraftStore open(Path folder) {
         try {
             Files.createDirectories(folder);
             for (int window = 1; window <= MAX_WINDOWS; window++) {

@@ -35,11 +35,11 @@ public final class ExerciseDocument implements AutoCloseable {
     private Object burst;
 
     public ExerciseDocument(Draft draft) {
-        lay(draft);
+        open(draft);
     }
 
     /** Lays an exercise on the desk in place of the last one, with a history of its own. */
-    public void lay(Draft draft) {
+    public void open(Draft draft) {
         history = EditHistory.of(draft.exercise());
         written = draft.saved() ? draft.exercise() : null;
         burst = null;
@@ -64,7 +64,7 @@ public final class ExerciseDocument implements AutoCloseable {
     }
 
     /** Is run each time another exercise is laid on the desk in place of the last one, and not when one is edited or saved. */
-    public void onLaid(Runnable listener) {
+    public void onOpened(Runnable listener) {
         laid.add(listener);
     }
 
@@ -109,7 +109,7 @@ public final class ExerciseDocument implements AutoCloseable {
     }
 
     /** Takes another feel in hand: no step of its own, and nothing that needs to be saved. */
-    public void select(int content) {
+    public void selectContent(int content) {
         if (content != history.present().selected()) {
             endBurst();
             history = history.withSelected(content);
@@ -135,7 +135,7 @@ public final class ExerciseDocument implements AutoCloseable {
     }
 
     /** The exercise has been written to a file. */
-    public void savedTo(Path path, Exercise written) {
+    public void savedToFile(Path path, Exercise written) {
         this.written = written;
         inBook.set(Optional.empty());
         file.set(Optional.of(path));
@@ -143,7 +143,7 @@ public final class ExerciseDocument implements AutoCloseable {
     }
 
     /** The exercise has been kept in the Book. */
-    public void keptAs(InBook kept, Exercise written) {
+    public void savedInBook(InBook kept, Exercise written) {
         this.written = written;
         file.set(Optional.empty());
         inBook.set(Optional.of(kept));
@@ -151,7 +151,7 @@ public final class ExerciseDocument implements AutoCloseable {
     }
 
     /** The exercise has been taken out of the Book: what lies here is nowhere else. */
-    public void takenOut() {
+    public void removedFromBook() {
         written = null;
         inBook.set(Optional.empty());
         saved.set(false);
@@ -169,7 +169,7 @@ public final class ExerciseDocument implements AutoCloseable {
         saved.set(isKept());
         Optional<AnalyzedExercise> last = Optional.ofNullable(answer.get());
         answers.askAndWaitBriefly(
-                () -> last.map(before -> before.after(present)).orElseGet(() -> AnalyzedExercise.to(present)),
+                () -> last.map(before -> before.after(present)).orElseGet(() -> AnalyzedExercise.of(present)),
                 answer::set);
     }
 

@@ -100,7 +100,7 @@ public final class BookTransfer {
             BookJson.read(in, arrivals);
             return arrivals;
         });
-        return book.together(() -> takeOver(book, arrivals, now, progress));
+        return book.inTransaction(() -> takeOver(book, arrivals, now, progress));
     }
 
     private static String takeOver(Book book, Arrivals arrivals, LocalDateTime now, Progress progress) {
@@ -114,7 +114,7 @@ public final class BookTransfer {
             UUID collection = book.collections().named(gathered.name);
             for (UUID id : gathered.exercises) {
                 if (book.exercises().find(id).isPresent()) {
-                    book.collections().put(collection, id);
+                    book.collections().add(collection, id);
                 }
             }
         }
@@ -206,7 +206,7 @@ public final class BookTransfer {
                     entries.add(entry);
                     progress.report(-1);
                 }));
-        return book.together(() -> {
+        return book.inTransaction(() -> {
             List<LogEntry> theirs = new ArrayList<>();
             for (LogEntry entry : entries) {
                 theirs.add(known(book, entry).of(student));

@@ -62,7 +62,7 @@ public final class SampleBook {
      */
     public static void make(Path file, LocalDate today) {
         try (Book book = OpenBook.open(file).book()) {
-            book.together(() -> write(book, today));
+            book.inTransaction(() -> write(book, today));
         }
     }
 
@@ -82,7 +82,7 @@ public final class SampleBook {
 
     /** Adds the pieces alone to a Book, all of them or none, but for those it has by their name; returns how many are new. */
     public static int addPieces(Book book, LocalDateTime now) {
-        return book.together(() -> addMissing(book, now));
+        return book.inTransaction(() -> addMissing(book, now));
     }
 
     private static int addMissing(Book book, LocalDateTime now) {
@@ -102,7 +102,7 @@ public final class SampleBook {
         UUID collection = book.collections().named(name);
         for (String piece : pieces) {
             book.collections()
-                    .put(collection, book.exercises().named(piece).orElseThrow().id());
+                    .add(collection, book.exercises().named(piece).orElseThrow().id());
         }
     }
 }

@@ -61,7 +61,7 @@ final class SampleSeason {
                 EnumSet.of(DayOfWeek.MONDAY, DayOfWeek.WEDNESDAY, DayOfWeek.FRIDAY, DayOfWeek.SATURDAY));
         return piece.withPractice(piece.practice()
                 .withStages(StageSuggestions.leadingTo(piece))
-                .withLadder(Optional.of(Ladder.upTo(piece.start().perMinute()).paced(Optional.of(pace)))));
+                .withLadder(Optional.of(Ladder.upTo(piece.start().perMinute()).withPace(Optional.of(pace)))));
     }
 
     void write() {
@@ -90,7 +90,7 @@ final class SampleSeason {
         ExerciseSummary kept = kept(name);
         Exercise piece = book.exercises().read(kept.id());
         Ladder ladder = piece.practice().ladder().orElseThrow();
-        LadderProgress standing = ladder.begin();
+        LadderProgress standing = ladder.startProgress();
         LocalDate from = today.minusWeeks(WEEKS);
         for (LocalDate day : ladder.pace().orElseThrow().daysFrom(from)) {
             if (day.isAfter(today) || random.nextInt(10) < 4) {
@@ -140,7 +140,7 @@ final class SampleSeason {
                 new Student(id(), "Juniper", "Two lessons a month."),
                 new Student(id(), "Teasel", ""));
         for (Student student : all) {
-            book.students().put(student);
+            book.students().save(student);
         }
         set(all.get(0), "Weir Steps", 14, 7, "All limbs at 150, then the kick alone.", false);
         set(all.get(0), "Lamplighters' Walk", 21, -2, "Ghost notes softer.", false);
@@ -158,7 +158,7 @@ final class SampleSeason {
 
     private void set(Student student, String piece, int daysAgo, int dueIn, String note, boolean done) {
         book.students()
-                .put(new Assignment(
+                .save(new Assignment(
                         id(),
                         student.id(),
                         Optional.of(kept(piece).id()),
@@ -171,14 +171,14 @@ final class SampleSeason {
 
     private void lessons(Student student) {
         book.students()
-                .put(new Lesson(
+                .save(new Lesson(
                         id(),
                         student.id(),
                         today.minusDays(14),
                         "Counted the elevens aloud, restarting at each group. Hands fine, foot late on the 1.",
                         "One limb at a time, then all; bring the pad."));
         book.students()
-                .put(new Lesson(
+                .save(new Lesson(
                         id(),
                         student.id(),
                         today.minusDays(7),

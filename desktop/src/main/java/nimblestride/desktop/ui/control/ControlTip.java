@@ -48,7 +48,7 @@ public final class ControlTip {
      *
      * @param otherwise said where there is nothing to say, so that nobody waits for it
      */
-    public static void tell(Node node, String otherwise) {
+    public static void setText(Node node, String otherwise) {
         ControlTip hint = of(node);
         if (hint.told == null) {
             Tooltip told = made();

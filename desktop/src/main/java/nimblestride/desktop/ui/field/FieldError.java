@@ -40,8 +40,8 @@ final class FieldError extends Label {
     }
 
     /** Tells what is wrong; nothing where the text makes sense. */
-    void tell(Optional<String> text) {
-        if (!isTold()) {
+    void show(Optional<String> text) {
+        if (!isShown()) {
             usualHelp = field.getAccessibleHelp();
         }
         setText(text.orElse(""));
@@ -49,16 +49,16 @@ final class FieldError extends Label {
         place();
     }
 
-    boolean isTold() {
+    boolean isShown() {
         return !getText().isEmpty();
     }
 
     private void place() {
         boolean narrow = field.getWidth() > 0 && field.getWidth() < ROOM_FOR_A_SENTENCE;
-        setVisible(isTold() && !narrow);
-        setManaged(isTold() && !narrow);
+        setVisible(isShown() && !narrow);
+        setManaged(isShown() && !narrow);
         boolean looked = field.isFocused() || field.isHover();
-        if (isTold() && narrow && looked && field.localToScreen(0, 0) != null) {
+        if (isShown() && narrow && looked && field.localToScreen(0, 0) != null) {
             showNote();
         } else {
             hideNote();

@@ -60,9 +60,9 @@ public final class TypedField<T> extends VBox {
      *
      * @return whether there was anything to put back
      */
-    public static boolean putBackWrongText(TextField field) {
-        if (field.getParent() instanceof TypedField<?> typed && typed.problem.isTold()) {
-            typed.putBack();
+    public static boolean restoreWrongText(TextField field) {
+        if (field.getParent() instanceof TypedField<?> typed && typed.problem.isShown()) {
+            typed.restore();
             return true;
         }
         return false;
@@ -89,18 +89,18 @@ public final class TypedField<T> extends VBox {
         }
         last = value;
         if (!read(field.getText()).filter(value::equals).isPresent()) {
-            putBack();
+            restore();
         }
     }
 
     /** Writes the value anew where it reads otherwise now, unless it is just being typed. */
     public void rewrite() {
         if (!field.isFocused() && last != null) {
-            putBack();
+            restore();
         }
     }
 
-    private void putBack() {
+    private void restore() {
         showing = true;
         field.setText(writer.apply(last));
         if (field.isFocused()) {
@@ -149,13 +149,13 @@ public final class TypedField<T> extends VBox {
 
     private void finish() {
         if (last != null && read(field.getText()).filter(last::equals).isPresent()) {
-            putBack();
+            restore();
         }
         done.run();
     }
 
     private void setProblem(Optional<String> text) {
-        problem.tell(text);
+        problem.show(text);
         field.pseudoClassStateChanged(WRONG, text.isPresent());
     }
 }

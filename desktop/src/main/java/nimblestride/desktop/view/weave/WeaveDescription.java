@@ -12,7 +12,7 @@ import nimblestride.core.time.value.NoteValue;
 
 /** What stands on a place of the Weave, in words. */
 record WeaveDescription(Analysis analysis) {
-    String tell(WeaveHit place) {
+    String describe(WeaveHit place) {
         Phrase phrase = analysis.exercise().phrase();
         NoteValue moment = phrase.startOf(place.bar()).plus(place.at());
         LayerTimeline timeline = timeline(place.layer());
@@ -30,7 +30,7 @@ record WeaveDescription(Analysis analysis) {
                 .append(": ")
                 .append(analysis.layers().get(place.layer()).name())
                 .append(String.format(Locale.ROOT, ", hit %,d, ", timeline.hitsBefore(moment) + 1))
-                .append(hit.limb(hit.voices().get(0), analysis.exercise().lead())
+                .append(hit.limb(hit.voices().get(0), analysis.exercise().leadHand())
                         .title());
         if (!place.at().isZero()) {
             words.append(", ").append(place.at()).append(" after the bar line");

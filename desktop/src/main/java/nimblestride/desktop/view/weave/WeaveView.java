@@ -265,7 +265,7 @@ public final class WeaveView extends BorderPane {
     }
 
     private void tellChosen() {
-        told.accept(chosen == null || answer == null ? "" : new WeaveDescription(answer.analysis()).tell(chosen));
+        told.accept(chosen == null || answer == null ? "" : new WeaveDescription(answer.analysis()).describe(chosen));
     }
 
     private Optional<WeaveMouse.Seen> seen() {
@@ -287,7 +287,7 @@ public final class WeaveView extends BorderPane {
     }
 
     private void pointAt(Optional<WeaveHit> mark) {
-        mark.ifPresentOrElse(at -> told.accept(new WeaveDescription(answer.analysis()).tell(at)), this::tellChosen);
+        mark.ifPresentOrElse(at -> told.accept(new WeaveDescription(answer.analysis()).describe(at)), this::tellChosen);
     }
 
     /** Shows the moment that is heard, in whole notes from the beginning, or takes it away. */

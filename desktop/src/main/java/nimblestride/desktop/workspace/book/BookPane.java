@@ -228,7 +228,7 @@ public final class BookPane extends VBox {
 
     private void takeOut() {
         list.selected().ifPresent(kept -> {
-            out = book.change(one -> one.exercises().takeOut(kept.id()));
+            out = book.change(one -> one.exercises().remove(kept.id()));
             showPutBack();
             if (out.isPresent()) {
                 actions.takenOut(kept.id());
@@ -239,7 +239,7 @@ public final class BookPane extends VBox {
     private void putBack() {
         out.ifPresent(taken -> {
             if (book.change(one -> {
-                        one.exercises().putBack(taken, book.now());
+                        one.exercises().restore(taken, book.now());
                         return true;
                     })
                     .isPresent()) {
@@ -279,7 +279,7 @@ public final class BookPane extends VBox {
                         chosenCollection().isPresent() ? collection.getValue().name() : "")
                 .filter(name -> !name.isBlank())
                 .ifPresent(name -> book.change(one -> {
-                    one.collections().put(one.collections().named(name), kept.id());
+                    one.collections().add(one.collections().named(name), kept.id());
                     return true;
                 })));
     }
@@ -287,7 +287,7 @@ public final class BookPane extends VBox {
     private void uncollect() {
         list.selected().ifPresent(kept -> chosenCollection()
                 .ifPresent(from -> book.change(one -> {
-                    one.collections().takeOut(from, kept.id());
+                    one.collections().remove(from, kept.id());
                     return true;
                 })));
     }

@@ -40,7 +40,7 @@ final class FlowPage extends VBox implements Page {
         this.document = document;
         getStyleClass().add("page");
         ones = new TypedField<>(
-                BarCountParser.upTo(Layer.MAX_BARS_WITHOUT_ONE),
+                BarCountParser.upTo(Layer.MAX_DOWNBEAT_EVERY),
                 String::valueOf,
                 every -> document.edit("ones", now -> now.withDownbeatEvery(every)),
                 document::endBurst);

@@ -47,13 +47,13 @@ final class LayerDetails extends FlowPane {
         reset = new TypedField<>(
                 ResetText::read,
                 ResetText::write,
-                value -> typed("reset", layer -> layer.resetting(value)),
+                value -> typed("reset", layer -> layer.withReset(value)),
                 document::endBurst);
         name(reset.field(), "reset", "Where it begins again: never, bar, phrase, or bars 3 7", 92);
         landing.setOnAction(event -> land());
         name(landing, "land", "The number of the bar it shall land on; Enter starts it so", 52);
         ones = new TypedField<>(
-                BarCountParser.upTo(Layer.MAX_BARS_WITHOUT_ONE),
+                BarCountParser.upTo(Layer.MAX_DOWNBEAT_EVERY),
                 String::valueOf,
                 value -> typed("one", layer -> layer.withDownbeatEvery(value)),
                 document::endBurst);
@@ -61,7 +61,7 @@ final class LayerDetails extends FlowPane {
         moves = new TypedField<>(
                 text -> MoveText.read(text, document.exerciseProperty().get().voices()),
                 MoveText::write,
-                value -> typed("moving", layer -> layer.moved(value)),
+                value -> typed("moving", layer -> layer.withOrchestration(value)),
                 document::endBurst);
         moves.field().setPromptText("note 1 to crash; accents to kick");
         name(
@@ -106,8 +106,8 @@ final class LayerDetails extends FlowPane {
     private void typed(String field, UnaryOperator<Layer> change) {
         document.edit(
                 field + index,
-                exercise -> exercise.replacingLayer(
-                        index, change.apply(exercise.layers().get(index))));
+                exercise ->
+                        exercise.withLayer(index, change.apply(exercise.layers().get(index))));
     }
 
     /** Starts the layer so that it lands on the bar that was typed. */
@@ -119,8 +119,9 @@ final class LayerDetails extends FlowPane {
             }
             Exercise exercise = document.exerciseProperty().get();
             Layer layer = exercise.layers().get(index);
-            Layer late = layer.from(Displacement.landingOn(layer, exercise.phrase(), Integer.parseInt(text) - 1L));
-            document.edit(now -> now.replacingLayer(index, late));
+            Layer late =
+                    layer.withOffset(Displacement.landingOn(layer, exercise.phrase(), Integer.parseInt(text) - 1L));
+            document.edit(now -> now.withLayer(index, late));
             problem.accept("");
         } catch (StrideException e) {
             problem.accept("Land on bar " + text + ": " + e.getMessage() + ".");
@@ -132,7 +133,7 @@ final class LayerDetails extends FlowPane {
         Layer layer = document.exerciseProperty().get().layers().get(index);
         List<Voice> voices = new ArrayList<>(List.of(layer.voice()));
         List<OrchestrationRule> others = new ArrayList<>();
-        for (OrchestrationRule move : layer.moves()) {
+        for (OrchestrationRule move : layer.orchestration()) {
             boolean all =
                     move.which() == OrchestrationRule.Which.NOTES && move.limb().isEmpty();
             if (all) {
@@ -147,7 +148,7 @@ final class LayerDetails extends FlowPane {
         }
         try {
             others.add(0, new OrchestrationRule(OrchestrationRule.Which.NOTES, Optional.empty(), 0, voices));
-            document.edit(now -> now.replacingLayer(index, layer.moved(others)));
+            document.edit(now -> now.withLayer(index, layer.withOrchestration(others)));
             problem.accept("");
         } catch (StrideException e) {
             problem.accept("No more voices can go along: " + e.getMessage() + ".");
@@ -158,7 +159,7 @@ final class LayerDetails extends FlowPane {
         showing = true;
         reset.show(layer.reset());
         ones.show(layer.downbeatEvery());
-        moves.show(layer.moves());
+        moves.show(layer.orchestration());
         along.setValue(null);
         if (!along.getItems().equals(exercise.voices().all())) {
             along.getItems().setAll(exercise.voices().all());

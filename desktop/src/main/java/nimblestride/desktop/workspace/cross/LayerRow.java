@@ -68,13 +68,13 @@ final class LayerRow extends VBox {
         voice.setAccessibleText("Voice of layer " + (index + 1));
         voice.valueProperty().addListener((property, old, chosen) -> {
             if (!showing && chosen != null) {
-                edit(layer -> layer.by(chosen));
+                edit(layer -> layer.withVoice(chosen));
             }
         });
         pattern = new TypedField<>(
                 PatternText::read,
                 PatternText::write,
-                value -> typed("pattern", layer -> layer.playing(value)),
+                value -> typed("pattern", layer -> layer.withPattern(value)),
                 document::endBurst);
         pattern.field().setId("pattern-" + index);
         pattern.field().setAccessibleText("What layer " + (index + 1) + " plays");
@@ -83,7 +83,7 @@ final class LayerRow extends VBox {
         offset = new TypedField<>(
                 ValueText::read,
                 NoteValue::toString,
-                value -> typed("offset", layer -> layer.from(value)),
+                value -> typed("offset", layer -> layer.withOffset(value)),
                 document::endBurst);
         offset.field().setId("offset-" + index);
         offset.field().setAccessibleText("How late layer " + (index + 1) + " starts");
@@ -130,14 +130,14 @@ final class LayerRow extends VBox {
 
     private void edit(UnaryOperator<Layer> change) {
         document.edit(exercise ->
-                exercise.replacingLayer(index, change.apply(exercise.layers().get(index))));
+                exercise.withLayer(index, change.apply(exercise.layers().get(index))));
     }
 
     private void typed(String field, UnaryOperator<Layer> change) {
         document.edit(
                 field + index,
-                exercise -> exercise.replacingLayer(
-                        index, change.apply(exercise.layers().get(index))));
+                exercise ->
+                        exercise.withLayer(index, change.apply(exercise.layers().get(index))));
     }
 
     void mark(int layer, Palette newPalette) {
@@ -164,7 +164,7 @@ final class LayerRow extends VBox {
         tellDetails = () -> details.get().show(layer, exercise);
         boolean plain = layer.reset().equals(Reset.NEVER)
                 && layer.downbeatEvery() == 1
-                && layer.moves().isEmpty();
+                && layer.orchestration().isEmpty();
         details.ifMade(made -> made.show(layer, exercise));
         if (!plain) {
             more.setSelected(true);

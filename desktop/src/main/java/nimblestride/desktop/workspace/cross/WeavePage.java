@@ -57,7 +57,7 @@ final class WeavePage extends VBox implements Page {
         return new DisplaceAction() {
             @Override
             public void displace(int index, Layer layer) {
-                document.edit("weave" + index, exercise -> exercise.replacingLayer(index, layer));
+                document.edit("weave" + index, exercise -> exercise.withLayer(index, layer));
             }
 
             @Override
@@ -132,7 +132,7 @@ final class WeavePage extends VBox implements Page {
         }
         answer.analysis().layers().get(selected.layer()).alignment().result().ifPresent(alignment -> {
             if (alignment.landings().isEmpty()) {
-                tell("It never lands on a bar line" + (alignment.everLands() ? " on the way home." : "."));
+                tell("It never lands on a bar line" + (alignment.lands() ? " on the way home." : "."));
                 return;
             }
             long home = alignment.returnsAfter().bars();

@@ -104,7 +104,7 @@ final class FindingCard extends FittedColumn {
             finding.place().ifPresent(goTo);
             event.consume();
         } else if (event.getCode() == KeyCode.I && !event.isShortcutDown()) {
-            ControlTip.tell(this, NO_TERMS);
+            ControlTip.setText(this, NO_TERMS);
             event.consume();
         } else if (event.isShortcutDown() && event.getCode() == KeyCode.C) {
             copy();

@@ -167,7 +167,7 @@ final class FitPage extends VBox implements Page {
                 "Add as a sticking",
                 () -> add(new Pattern.Stuck(
                         Sticking.ofCells(
-                                cells, document.exerciseProperty().get().lead()),
+                                cells, document.exerciseProperty().get().leadHand()),
                         asked.unit())));
         int row = ways.getRowCount();
         layer.setId("fit-layer-" + row);

@@ -110,7 +110,7 @@ final class ReadingsPage extends VBox implements Page {
     }
 
     private void write(int number, Reading reading) {
-        document.edit(exercise -> RewriteEdits.asBars(
+        document.edit(exercise -> RewriteEdits.splitBars(
                 exercise.withPhrase(exercise.phrase().regrouped(number, reading.grouping())),
                 number,
                 reading.writtenAs()));

@@ -47,7 +47,7 @@ record ImportPreview(
             });
             Exercise exercise = found.exercise(wanted);
             return new ImportPreview(
-                    choice, meters, arrangement, wanted, Optional.of(AnalyzedExercise.to(exercise)), "");
+                    choice, meters, arrangement, wanted, Optional.of(AnalyzedExercise.of(exercise)), "");
         } catch (CancellationException e) {
             throw e;
         } catch (StrideException e) {

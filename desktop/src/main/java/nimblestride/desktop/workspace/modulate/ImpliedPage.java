@@ -143,7 +143,7 @@ final class ImpliedPage extends VBox implements Page {
             return new Seen(
                     ModulationPicture.rows(shift, Kind.IMPLIED, late, room),
                     ModulationPicture.rows(shift, Kind.REAL, NoteValue.ZERO, room),
-                    shift.barLinesAgree(late)
+                    shift.barLineRealignment(late)
                             .map(agreement -> "The felt 1 and the written one meet after "
                                     + Counted.count(agreement.oldBars(), "written bar") + ", "
                                     + Counted.count(agreement.newBars(), "felt bar") + ".")

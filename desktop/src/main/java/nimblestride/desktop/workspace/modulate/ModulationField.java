@@ -38,8 +38,8 @@ final class ModulationField extends FlowPane {
                 "dotted quarter = half, or 3/16 = 1/4, or 5 in groups of 4, or 4 quintuplet sixteenths = quarter");
         pivot.setPrefWidth(236);
         old = new NoteValueChoice(
-                "Old", "pivot-old", value -> set(value, gear.pivot().now()));
-        now = new NoteValueChoice("New", "pivot-new", value -> set(gear.pivot().old(), value));
+                "Old", "pivot-old", value -> set(value, gear.pivot().newValue()));
+        now = new NoteValueChoice("New", "pivot-new", value -> set(gear.pivot().oldValue(), value));
         notes = number(
                 "pivot-notes",
                 "Notes a beat",
@@ -65,7 +65,7 @@ final class ModulationField extends FlowPane {
     }
 
     private static String told(Pivot pivot) {
-        return NoteName.say(pivot.old()) + " = " + NoteName.say(pivot.now());
+        return NoteName.say(pivot.oldValue()) + " = " + NoteName.say(pivot.newValue());
     }
 
     private TypedField<Integer> number(String id, String what, Consumer<Integer> taken) {

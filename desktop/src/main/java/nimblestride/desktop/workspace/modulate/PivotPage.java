@@ -155,7 +155,7 @@ final class PivotPage extends VBox implements Page {
     }
 
     private Exercise ledInto(Exercise exercise, int section) {
-        boolean changes = !exercise.sections().get(section).entered().isNone();
+        boolean changes = !exercise.sections().get(section).pivot().isNone();
         return leadIns.isSelected() && changes ? LeadIn.before(exercise, section, 1) : exercise;
     }
 

@@ -58,12 +58,12 @@ final class SectionRow {
         ControlTip.on(number, "Play from this section");
         number.setOnAction(event -> play.run());
         name = new TypedField<>(
-                text -> SectionEdits.named(shown, content(), text.strip())
+                text -> SectionEdits.rename(shown, content(), text.strip())
                         .contents()
                         .get(content())
                         .name(),
                 text -> text,
-                text -> editing.edit("section-name", exercise -> SectionEdits.named(exercise, content(), text)),
+                text -> editing.edit("section-name", exercise -> SectionEdits.rename(exercise, content(), text)),
                 document::endBurst);
         field(name, "section-name-" + index, "Name of the feel of section " + (index + 1), 88);
         bars.setId("section-bars-" + index);
@@ -73,17 +73,17 @@ final class SectionRow {
         bars.setWrapText(true);
         bars.setMinHeight(Region.USE_PREF_SIZE);
         ControlTip.on(bars, "Take this feel in hand: the Road and every bench then show it");
-        bars.setOnAction(event -> document.select(content()));
+        bars.setOnAction(event -> document.selectContent(content()));
         rounds = new TypedField<>(
                 BarCountParser.upTo(Section.MAX_ROUNDS),
                 String::valueOf,
-                times -> editing.edit("section-rounds", exercise -> SectionEdits.inRounds(exercise, index, times)),
+                times -> editing.edit("section-rounds", exercise -> SectionEdits.withRounds(exercise, index, times)),
                 document::endBurst);
         field(rounds, "section-rounds-" + index, "How often section " + (index + 1) + " plays its bars", 44);
         entered = new TypedField<>(
                 PivotText::read,
                 SectionRow::told,
-                pivot -> editing.edit("section-pivot", exercise -> SectionEdits.enteredBy(exercise, index, pivot)),
+                pivot -> editing.edit("section-pivot", exercise -> SectionEdits.withPivot(exercise, index, pivot)),
                 document::endBurst);
         field(entered, "section-pivot-" + index, "The modulation into section " + (index + 1), 168);
         entered.setVisible(index > 0);
@@ -92,12 +92,12 @@ final class SectionRow {
                 Feather.ARROW_UP,
                 "section-up-" + index,
                 "Earlier",
-                () -> editing.edit(this, exercise -> SectionEdits.moved(exercise, index, index - 1)));
+                () -> editing.edit(this, exercise -> SectionEdits.move(exercise, index, index - 1)));
         down = icon(
                 Feather.ARROW_DOWN,
                 "section-down-" + index,
                 "Later",
-                () -> editing.edit(this, exercise -> SectionEdits.moved(exercise, index, index + 1)));
+                () -> editing.edit(this, exercise -> SectionEdits.move(exercise, index, index + 1)));
         leadIn = icon(
                 Feather.LOG_IN,
                 "section-lead-in-" + index,
@@ -107,7 +107,7 @@ final class SectionRow {
                 Feather.X,
                 "section-out-" + index,
                 "Take it out",
-                () -> editing.edit(this, exercise -> SectionEdits.without(exercise, index)));
+                () -> editing.edit(this, exercise -> SectionEdits.remove(exercise, index)));
     }
 
     private static void field(TypedField<?> field, String id, String what, double width) {
@@ -126,7 +126,9 @@ final class SectionRow {
     }
 
     private static String told(Pivot pivot) {
-        return pivot.isNone() ? "quarter = quarter" : NoteName.say(pivot.old()) + " = " + NoteName.say(pivot.now());
+        return pivot.isNone()
+                ? "quarter = quarter"
+                : NoteName.say(pivot.oldValue()) + " = " + NoteName.say(pivot.newValue());
     }
 
     private int content() {
@@ -150,13 +152,13 @@ final class SectionRow {
         }
         bars.setAccessibleText(text + (selected ? ", in hand" : ", take in hand"));
         rounds.show(section.rounds());
-        entered.show(section.entered());
+        entered.show(section.pivot());
         Tempo at = exercise.chain().tempos().get(index);
         tempo.setText(Tempo.decimal(at.perMinute()));
         ControlTip.on(tempo, NoteName.say(at.beat()) + " = " + Tempo.decimal(at.perMinute()));
         up.setDisable(index == 0);
         down.setDisable(index + 1 == exercise.sections().size());
-        leadIn.setVisible(index > 0 && !section.entered().isNone());
+        leadIn.setVisible(index > 0 && !section.pivot().isNone());
         out.setDisable(!exercise.hasSections());
     }
 

@@ -76,7 +76,7 @@ final class SectionsPage extends VBox implements Page {
                 exercise.chain().tempos().get(exercise.sections().size() - 1),
                 exercise.tempo(),
                 exercise.chain().pivots());
-        return SectionEdits.again(exercise, exercise.sections().size(), exercise.selected(), 1, home);
+        return SectionEdits.repeat(exercise, exercise.sections().size(), exercise.selected(), 1, home);
     }
 
     private void edit(Object from, UnaryOperator<Exercise> change) {

@@ -77,14 +77,14 @@ final class SelectedModulation {
     private void followNextModulation(Exercise now) {
         List<Section> sections = now.sections();
         int next = now.firstSection() + 1;
-        while (next < sections.size() && sections.get(next).entered().isNone()) {
+        while (next < sections.size() && sections.get(next).pivot().isNone()) {
             next++;
         }
         boolean found = next < sections.size();
         Section after = sections.get(found ? next : 0);
         pivot.set(
                 found
-                        ? after.entered()
+                        ? after.pivot()
                         : Pivot.toward(now.tempo(), now.start(), now.chain().pivots()));
         newBars.set(now.contents().get(after.content()).phrase());
     }

@@ -228,8 +228,8 @@ final class TemposPage extends VBox implements Page {
             settings.addRow(
                     settings.getRowCount(),
                     strong(Tempo.decimal(setting.perMinute())),
-                    wrapped("clicks every " + told(setting.old()) + " before, every " + told(setting.now()) + " after"
-                            + (setting.isOnAnOrdinaryMetronome() ? "" : "; not on an ordinary metronome")));
+                    wrapped("clicks every " + told(setting.before()) + " before, every " + told(setting.after())
+                            + " after" + (setting.isOnAnOrdinaryMetronome() ? "" : "; not on an ordinary metronome")));
         }
     }
 

@@ -58,7 +58,7 @@ final class CountsPage extends VBox implements Page {
         Placement placement = new Placement(bar, position, hand.stroke());
         Exercise now = document.exerciseProperty().get();
         if (now.layers().size() < Exercise.MAX_LAYERS || PlacementEdits.isPlaced(now, hand.voice(), bar, position)) {
-            document.edit(exercise -> PlacementEdits.toggled(exercise, hand.voice(), placement));
+            document.edit(exercise -> PlacementEdits.toggle(exercise, hand.voice(), placement));
         }
         lines.pointAt(
                 bar,
@@ -72,14 +72,14 @@ final class CountsPage extends VBox implements Page {
             Placement placement = new Placement(from.bar(), from.position(), hand.stroke());
             document.edit(
                     "moving a note",
-                    exercise -> PlacementEdits.moved(exercise, hand.voice(), placement, to.bar(), to.position()));
+                    exercise -> PlacementEdits.move(exercise, hand.voice(), placement, to.bar(), to.position()));
         }
     }
 
     @Override
     public void show(Exercise exercise) {
         hand.show(exercise.voices());
-        text.show(PlacementEdits.placed(exercise));
+        text.show(PlacementEdits.placements(exercise));
         if (!exercise.phrase().equals(phrase)) {
             // The same notes have other names in other bars.
             phrase = exercise.phrase();

@@ -39,7 +39,7 @@ final class HandsPage extends VBox implements Page {
         lead.setConverter(new TitleConverter<>(LeadHand::title));
         lead.setMinWidth(140);
         lead.setAccessibleText("Which hand leads");
-        lead.valueProperty().addListener((property, old, now) -> edit(playingStyle -> playingStyle.ledBy(now)));
+        lead.valueProperty().addListener((property, old, now) -> edit(playingStyle -> playingStyle.withLead(now)));
         linear.setId("linear");
         linear.setMinWidth(USE_PREF_SIZE);
         linear.selectedProperty().addListener((property, was, now) -> edit(playingStyle -> playingStyle.linear(now)));
@@ -49,7 +49,7 @@ final class HandsPage extends VBox implements Page {
                 value -> document.edit(
                         "most strokes",
                         exercise -> exercise.withPlayingStyle(
-                                exercise.playingStyle().withMostStrokes(value))),
+                                exercise.playingStyle().withMaxStrokesPerSecond(value))),
                 document::endBurst);
         most.field().setId("most-strokes");
         most.field().setAccessibleText("The most strokes a second of a limb");
@@ -70,8 +70,8 @@ final class HandsPage extends VBox implements Page {
             throw new InvalidValueException("expected a whole number, or nothing");
         }
         return PlayingStyle.DEFAULT
-                .withMostStrokes(OptionalInt.of(Integer.parseInt(number)))
-                .mostStrokes();
+                .withMaxStrokesPerSecond(OptionalInt.of(Integer.parseInt(number)))
+                .maxStrokesPerSecond();
     }
 
     private void edit(UnaryOperator<PlayingStyle> change) {
@@ -83,9 +83,9 @@ final class HandsPage extends VBox implements Page {
     @Override
     public void show(Exercise exercise) {
         showing = true;
-        lead.setValue(exercise.lead());
+        lead.setValue(exercise.leadHand());
         linear.setSelected(exercise.playingStyle().linear());
-        most.show(exercise.playingStyle().mostStrokes());
+        most.show(exercise.playingStyle().maxStrokesPerSecond());
         showing = false;
     }
 

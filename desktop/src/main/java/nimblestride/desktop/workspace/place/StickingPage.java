@@ -67,7 +67,7 @@ final class StickingPage extends VBox implements Page {
         sticking = new TypedField<>(
                 PatternText::readSticking,
                 pattern -> PatternText.write(pattern).substring(KEYWORD.length()),
-                pattern -> edit("sticking", layer -> layer.playing(pattern)),
+                pattern -> edit("sticking", layer -> layer.withPattern(pattern)),
                 document::endBurst);
         sticking.field().setId("sticking");
         sticking.field().setAccessibleText("The sticking, as in: >R L R R (L) lR . K of 1/16");
@@ -94,7 +94,7 @@ final class StickingPage extends VBox implements Page {
         moves = new TypedField<>(
                 MoveText::read,
                 MoveText::write,
-                rules -> edit("moves", layer -> layer.moved(rules)),
+                rules -> edit("moves", layer -> layer.withOrchestration(rules)),
                 document::endBurst);
         moves.field().setId("moves");
         moves.field().setPromptText("right singles to floor tom; accents to crash");
@@ -105,7 +105,7 @@ final class StickingPage extends VBox implements Page {
         HBox first = line(none, which, sticking, add);
         FlowPane tools = new FlowPane(
                 rudiments,
-                new SmallButton("Begin a stroke later", "sticking-turn", () -> restick(one -> one.begunAt(1))),
+                new SmallButton("Begin a stroke later", "sticking-turn", () -> restick(one -> one.rotated(1))),
                 new SmallButton("Other hand", "sticking-mirror", () -> restick(Sticking::mirrored)),
                 new SmallButton("And the other way", "sticking-both", () -> restick(one -> one.then(one.mirrored()))),
                 new SmallButton("Hand to hand", "sticking-alternate", this::alternate),
@@ -150,7 +150,7 @@ final class StickingPage extends VBox implements Page {
         if (!showing && chosen().isPresent()) {
             document.edit(
                     from + index,
-                    exercise -> exercise.replacingLayer(
+                    exercise -> exercise.withLayer(
                             index, change.apply(exercise.layers().get(index))));
         }
     }
@@ -160,7 +160,7 @@ final class StickingPage extends VBox implements Page {
             Pattern changed = new Pattern.Stuck(change.apply(stuck.sticking()), stuck.step());
             int index = which.getValue();
             document.edit(exercise ->
-                    exercise.replacingLayer(index, exercise.layers().get(index).playing(changed)));
+                    exercise.withLayer(index, exercise.layers().get(index).withPattern(changed)));
         });
     }
 
@@ -170,7 +170,7 @@ final class StickingPage extends VBox implements Page {
             Bar bar = document.exerciseProperty().get().phrase().bars().get(0);
             long steps = Math.max(2, Math.min(Sticking.MAX_STEPS, bar.length().wholePartsOf(stuck.step())));
             restick(old -> Sticking.alternating(
-                    (int) steps, document.exerciseProperty().get().lead()));
+                    (int) steps, document.exerciseProperty().get().leadHand()));
         });
     }
 
@@ -183,7 +183,7 @@ final class StickingPage extends VBox implements Page {
                     .map(Integer::valueOf)
                     .toList();
             restick(old ->
-                    Sticking.ofCells(sizes, document.exerciseProperty().get().lead()));
+                    Sticking.ofCells(sizes, document.exerciseProperty().get().leadHand()));
         }
     }
 
@@ -204,7 +204,7 @@ final class StickingPage extends VBox implements Page {
         none.setManaged(all.isEmpty());
         chosen().ifPresent(stuck -> {
             sticking.show(stuck);
-            moves.show(exercise.layers().get(which.getValue()).moves());
+            moves.show(exercise.layers().get(which.getValue()).orchestration());
         });
         showing = false;
     }

@@ -260,8 +260,8 @@ final class VariationsPage extends VBox implements Page {
             int index = which.getValue();
             document.edit(exercise -> {
                 Layer layer = exercise.layers().get(index);
-                return exercise.replacingLayer(
-                        index, layer.playing(new Pattern.Stuck(next, ((Pattern.Stuck) layer.pattern()).step())));
+                return exercise.withLayer(
+                        index, layer.withPattern(new Pattern.Stuck(next, ((Pattern.Stuck) layer.pattern()).step())));
             });
             tell();
         } catch (StrideException e) {

@@ -99,7 +99,7 @@ final class VoicesPage extends VBox implements Page {
     @Override
     public void show(Exercise exercise) {
         own.getChildren().clear();
-        for (Voice voice : exercise.voices().own()) {
+        for (Voice voice : exercise.voices().custom()) {
             Label title = new Label(voice.name());
             title.getStyleClass().add("reading-grouping");
             title.setMinWidth(Region.USE_PREF_SIZE);
@@ -117,7 +117,7 @@ final class VoicesPage extends VBox implements Page {
                     event -> document.edit(now -> now.withVoices(now.voices().without(voice))));
             own.addRow(own.getRowCount(), title, what, used ? new Caption("in use") : new Caption(""), remove);
         }
-        if (exercise.voices().own().isEmpty()) {
+        if (exercise.voices().custom().isEmpty()) {
             own.add(new Caption("No voices of your own yet. Those of the kit are always there."), 0, 0);
         }
     }

@@ -139,7 +139,7 @@ final class LadderFields extends VBox {
                 on.add(day);
             }
         });
-        LocalDate begun = pace.map(LadderPace::begun).orElseGet(today);
+        LocalDate begun = pace.map(LadderPace::start).orElseGet(today);
         return Optional.of(new LadderPace(begun, readDay(due.field().getText()), on));
     }
 

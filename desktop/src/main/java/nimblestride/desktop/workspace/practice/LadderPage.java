@@ -125,14 +125,14 @@ final class LadderPage extends VBox implements Page {
         }
         Optional<UUID> exercise = diary.exercise();
         if (exercise.isEmpty() || book.book().isEmpty()) {
-            climb(ladder.get().begin());
+            climb(ladder.get().startProgress());
             return;
         }
         Book open = book.book().get();
         NoteValue beat = beat();
         reading.ask(
                 () -> book.askElsewhere(open, one -> ladder.get().after(RepHistory.of(one, exercise.get(), beat)))
-                        .orElseGet(() -> ladder.get().begin()),
+                        .orElseGet(() -> ladder.get().startProgress()),
                 this::climb);
     }
 
@@ -143,7 +143,7 @@ final class LadderPage extends VBox implements Page {
                 + LadderText.plan(now, book.today()));
         boolean over = now.ladder().pace().isPresent()
                 && LadderSchedule.of(now, book.today()).isOver()
-                && !now.atGoal();
+                && !now.isAtGoal();
         later.setVisible(over);
         later.setManaged(over);
         if (transport.settings().tempoProperty().get().isPresent()) {
@@ -160,7 +160,7 @@ final class LadderPage extends VBox implements Page {
         standing.flatMap(now -> now.ladder().pace()).ifPresent(pace -> {
             LocalDate earliest = LadderSchedule.earliest(standing.orElseThrow(), pace, book.today());
             edit(ladder ->
-                    ladder.map(one -> one.paced(Optional.of(new LadderPace(pace.begun(), earliest, pace.days())))));
+                    ladder.map(one -> one.withPace(Optional.of(new LadderPace(pace.start(), earliest, pace.days())))));
         });
     }
 

@@ -22,7 +22,7 @@ final class LadderText {
     /** {@code Today: 76 eighths a minute. 2 clean passes to 84.} */
     static String today(LadderProgress now, NoteValue beat) {
         String asked = "Today: " + Tempo.decimal(now.perMinute()) + " " + NoteName.sayMany(beat) + " a minute. ";
-        if (now.atGoal()) {
+        if (now.isAtGoal()) {
             return asked + "The goal is reached.";
         }
         boolean last = now.rung() + 1 == now.ladder().rungs();
@@ -33,7 +33,7 @@ final class LadderText {
     /** What is left, and on which days. */
     static String plan(LadderProgress now, LocalDate today) {
         int steps = now.ladder().rungs() - 1;
-        if (now.ladder().pace().isEmpty() || now.atGoal()) {
+        if (now.ladder().pace().isEmpty() || now.isAtGoal()) {
             return Counted.count(steps - now.rung(), "step") + " left of " + steps + ".";
         }
         LadderPace pace = now.ladder().pace().get();
@@ -51,10 +51,10 @@ final class LadderText {
     }
 
     private static String behind(LadderSchedule plan) {
-        if (plan.behind() <= 0) {
-            return plan.behind() < 0 ? "Ahead of the first plan. " : "As planned. ";
+        if (plan.daysBehind() <= 0) {
+            return plan.daysBehind() < 0 ? "Ahead of the first plan. " : "As planned. ";
         }
-        return Counted.count(plan.behind(), "step") + " behind the first plan: what is left is spread over "
+        return Counted.count(plan.daysBehind(), "step") + " behind the first plan: what is left is spread over "
                 + Counted.count(plan.days().size(), "day") + ". ";
     }
 }

@@ -198,7 +198,7 @@ final class LogPage extends VBox implements Page {
 
     private void remove(LogEntry entry) {
         book.change(one -> {
-                    one.log().takeOut(entry.id());
+                    one.log().remove(entry.id());
                     return true;
                 })
                 .ifPresent(done -> {

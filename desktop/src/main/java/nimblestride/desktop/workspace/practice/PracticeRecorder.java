@@ -41,7 +41,7 @@ public final class PracticeRecorder {
                 played += nanos.getAsLong() - playingSince;
             }
         });
-        document.onLaid(this::beginAnew);
+        document.onOpened(this::beginAnew);
     }
 
     private void beginAnew() {

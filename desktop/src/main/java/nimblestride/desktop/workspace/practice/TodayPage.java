@@ -140,7 +140,7 @@ final class TodayPage extends VBox implements Page {
 
     private static Optional<Plan> planned(Book book, LocalDate today, int minutes) {
         try {
-            List<PracticeSummary> all = book.log().practiced(Optional.empty());
+            List<PracticeSummary> all = book.log().summaries(Optional.empty());
             Set<UUID> climbing = new HashSet<>();
             Map<UUID, LocalDate> due = new HashMap<>();
             for (PracticeSummary one : all.subList(0, Math.min(MAX_LADDERS, all.size()))) {
@@ -165,7 +165,7 @@ final class TodayPage extends VBox implements Page {
     }
 
     private static boolean isToday(LadderPace pace, LocalDate today) {
-        return !today.isBefore(pace.begun()) && !today.isAfter(pace.due()) && pace.isOn(today);
+        return !today.isBefore(pace.start()) && !today.isAfter(pace.due()) && pace.isPracticeDay(today);
     }
 
     private void show(Optional<Plan> plan) {

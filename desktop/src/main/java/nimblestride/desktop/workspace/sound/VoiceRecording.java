@@ -18,7 +18,7 @@ final class VoiceRecording extends HBox {
                         "recording-" + id,
                         () -> asking.recording().ifPresent(file -> {
                             try {
-                                recordings.give(voice, file);
+                                recordings.put(voice, file);
                                 changed.run();
                             } catch (StrideException e) {
                                 asking.tell("The " + voice + " keeps its sound", e.getMessage());
@@ -27,7 +27,7 @@ final class VoiceRecording extends HBox {
         if (own) {
             getChildren().add(new SmallButton("As it was", "usual-" + id, () -> {
                 try {
-                    recordings.takeBack(voice);
+                    recordings.remove(voice);
                 } catch (StrideException e) {
                     asking.tell("The recording could not be removed", e.getMessage());
                 }

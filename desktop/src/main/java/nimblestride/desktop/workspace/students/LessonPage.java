@@ -44,7 +44,7 @@ public final class LessonPage extends VBox implements Page {
         public void done(Assignment assignment) {
             Optional<LocalDate> day = assignment.done().isPresent() ? Optional.empty() : Optional.of(book.today());
             book.change(open -> {
-                open.students().put(assignment.done(day));
+                open.students().save(assignment.done(day));
                 return true;
             });
         }
@@ -57,7 +57,7 @@ public final class LessonPage extends VBox implements Page {
         @Override
         public void remove(Assignment assignment) {
             book.change(open -> {
-                open.students().takeOutAssignment(assignment.id());
+                open.students().removeAssignment(assignment.id());
                 return true;
             });
         }
@@ -188,7 +188,7 @@ public final class LessonPage extends VBox implements Page {
         students.chosen()
                 .ifPresent(one -> book.change(open -> {
                     open.students()
-                            .put(new Assignment(
+                            .save(new Assignment(
                                     UUID.randomUUID(),
                                     one.id(),
                                     beyond.onTheDesk(),
@@ -203,7 +203,7 @@ public final class LessonPage extends VBox implements Page {
 
     private void keepLesson(Lesson lesson) {
         book.change(open -> {
-                    open.students().put(lesson);
+                    open.students().save(lesson);
                     return true;
                 })
                 .ifPresent(kept -> beyond.tell("The lesson of " + lesson.day() + " is kept."));

@@ -70,7 +70,7 @@ final class StudentBar extends FlowPane {
         beyond.line("A new student", "Name", "").filter(name -> !name.isBlank()).ifPresent(name -> {
             Student student = new Student(UUID.randomUUID(), name.strip(), "");
             book.ask(one -> {
-                        one.students().put(student);
+                        one.students().save(student);
                         return true;
                     })
                     .ifPresent(done -> {
@@ -86,7 +86,7 @@ final class StudentBar extends FlowPane {
     private void remember() {
         chosen().ifPresent(one -> beyond.line("What to remember of " + one.name(), "In a line", one.note())
                 .ifPresent(line -> book.change(open -> {
-                    open.students().put(new Student(one.id(), one.name(), line));
+                    open.students().save(new Student(one.id(), one.name(), line));
                     return true;
                 })));
     }
@@ -98,7 +98,7 @@ final class StudentBar extends FlowPane {
                         "Take out"))
                 .ifPresent(one -> book.change(open -> {
                     book.backups().keepNow("before-taking-out", book.now());
-                    open.students().takeOut(one.id());
+                    open.students().remove(one.id());
                     return true;
                 }));
     }

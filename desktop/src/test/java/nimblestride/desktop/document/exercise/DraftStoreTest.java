@@ -28,20 +28,20 @@ class DraftStoreTest {
 
     @Test
     void findsWhatWasKeptLast() throws IOException {
-        try (DraftStore drafts = DraftStore.in(folder)) {
+        try (DraftStore drafts = DraftStore.open(folder)) {
             assertThat(drafts.last()).isEmpty();
             drafts.keep(draft("7/8"));
             drafts.keep(draft("9/16"));
         }
-        try (DraftStore drafts = DraftStore.in(folder)) {
+        try (DraftStore drafts = DraftStore.open(folder)) {
             assertThat(drafts.last()).contains(draft("9/16"));
         }
     }
 
     @Test
     void eachWindowThatIsOpenHasADraftOfItsOwn() throws IOException {
-        try (DraftStore first = DraftStore.in(folder);
-                DraftStore second = DraftStore.in(folder)) {
+        try (DraftStore first = DraftStore.open(folder);
+                DraftStore second = DraftStore.open(folder)) {
             first.keep(draft("7/8"));
             second.keep(draft("9/16"));
             assertThat(first.last()).contains(draft("7/8"));
@@ -51,7 +51,7 @@ class DraftStoreTest {
 
     @Test
     void aDraftThatCannotBeReadIsMovedAside() throws IOException {
-        try (DraftStore drafts = DraftStore.in(folder)) {
+        try (DraftStore drafts = DraftStore.open(folder)) {
             drafts.keep(draft("7/8"));
             Path file = folder.resolve("desk-1.json");
             String whole = Files.readString(file);
@@ -67,7 +67,7 @@ class DraftStoreTest {
     /** The defect: a path that no system has ended every start. */
     @Test
     void aDraftWithAPathThatIsNoneIsMovedAside() throws IOException {
-        try (DraftStore drafts = DraftStore.in(folder)) {
+        try (DraftStore drafts = DraftStore.open(folder)) {
             drafts.keep(draft("7/8"));
             Path file = folder.resolve("desk-1.json");
             Files.writeString(file, Files.readString(file).replace("/lessons/five.json", "a\\u0000b"));
@@ -80,7 +80,7 @@ class DraftStoreTest {
     @Test
     void whicheverByteHasChangedTheDeskComesUp() throws IOException {
         Random random = new Random(7);
-        try (DraftStore drafts = DraftStore.in(folder)) {
+        try (DraftStore drafts = DraftStore.open(folder)) {
             drafts.keep(draft("7/8(2+2+3), 9/16"));
             Path file = folder.resolve("desk-1.json");
             byte[] good = Files.readAllBytes(file);
@@ -103,10 +103,10 @@ class DraftStoreTest {
     @Test
     void autosaveWritesTheNewestAndTellsWhatItCannot() throws IOException {
         List<String> problems = new ArrayList<>();
-        try (DraftStore drafts = DraftStore.in(folder)) {
+        try (DraftStore drafts = DraftStore.open(folder)) {
             try (Autosave autosave = new Autosave(drafts, problems::add)) {
                 for (int i = 1; i <= 50; i++) {
-                    autosave.keep(draft(i + "/8"));
+                    autosave.save(draft(i + "/8"));
                 }
             }
             assertThat(drafts.last()).contains(draft("50/8"));
@@ -114,7 +114,7 @@ class DraftStoreTest {
             Files.delete(folder.resolve("desk-1.json"));
             Files.createDirectory(folder.resolve("desk-1.json"));
             try (Autosave autosave = new Autosave(drafts, problems::add)) {
-                autosave.keep(draft("7/8"));
+                autosave.save(draft("7/8"));
             }
             assertThat(problems).singleElement().asString().contains("could not be kept on disk");
         }

@@ -54,10 +54,10 @@ class BookTransferTest {
         steps = keep("Weir Steps", "10/8(3+3+2+2) x2, 9/16", "kick every 5/16");
         keep("Slow Ferry", "7/8", "snare 4 over bar");
         UUID collection = book.collections().named("for the autumn");
-        book.collections().put(collection, steps.id());
-        book.students().put(wren);
+        book.collections().add(collection, steps.id());
+        book.students().save(wren);
         book.students()
-                .put(new Assignment(
+                .save(new Assignment(
                         UUID.randomUUID(),
                         wren.id(),
                         Optional.of(steps.id()),
@@ -66,7 +66,7 @@ class BookTransferTest {
                         Optional.of(TODAY.plusDays(7)),
                         "count aloud",
                         Optional.empty()));
-        book.students().put(new Lesson(UUID.randomUUID(), wren.id(), TODAY, "5/16 against tens", "the same, faster"));
+        book.students().save(new Lesson(UUID.randomUUID(), wren.id(), TODAY, "5/16 against tens", "the same, faster"));
         book.log().add(entry(Optional.of(steps.id()), Optional.empty()));
         book.log().add(entry(Optional.of(steps.id()), Optional.of(wren.id())));
     }
@@ -145,7 +145,7 @@ class BookTransferTest {
     @Test
     void whatIsThereAlreadyStaysAsItIs() throws IOException {
         BookTransfer.takeOver(other, all(book), NOW, QUIET);
-        other.students().put(new Student(wren.id(), "Wren", "plays both ways"));
+        other.students().save(new Student(wren.id(), "Wren", "plays both ways"));
         BookTransfer.takeOver(other, all(book), NOW, QUIET);
         assertThat(other.students().students()).extracting(Student::note).containsExactly("plays both ways");
     }

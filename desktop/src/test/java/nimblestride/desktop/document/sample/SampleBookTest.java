@@ -28,7 +28,7 @@ class SampleBookTest {
             assertThat(book.exercises().size()).isEqualTo(12);
             assertThat(book.exercises().named(SampleBook.FIRST)).isPresent();
             for (ExerciseSummary kept : book.exercises().all()) {
-                AnalyzedExercise answer = AnalyzedExercise.to(book.exercises().read(kept.id()));
+                AnalyzedExercise answer = AnalyzedExercise.of(book.exercises().read(kept.id()));
                 assertThat(answer.findings()).noneMatch(finding -> finding.kind() == Finding.Kind.CHECK);
                 assertThat(answer.exercise().layers()).isNotEmpty();
                 for (Stage stage : answer.exercise().practice().stages()) {

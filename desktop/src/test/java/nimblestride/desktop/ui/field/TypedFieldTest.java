@@ -50,7 +50,7 @@ class TypedFieldTest extends OnStage {
 
     private boolean putBack() {
         boolean[] done = new boolean[1];
-        interact(() -> done[0] = TypedField.putBackWrongText(wide.field()));
+        interact(() -> done[0] = TypedField.restoreWrongText(wide.field()));
         return done[0];
     }
 

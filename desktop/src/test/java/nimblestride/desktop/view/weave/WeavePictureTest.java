@@ -60,11 +60,11 @@ class WeavePictureTest {
     @Test
     void placesAreToldWithTheirHandAndCompany() {
         Analysis analysis = Analysis.of(Examples.exercise("11/8", "kick every 3/16", "snare every 1/4"));
-        assertThat(new WeaveDescription(analysis).tell(new WeaveHit(0, 0, NoteValue.ZERO)))
+        assertThat(new WeaveDescription(analysis).describe(new WeaveHit(0, 0, NoteValue.ZERO)))
                 .isEqualTo("Bar 1, 1: kick, hit 1, kick foot, landing on the bar line, together with snare.");
-        assertThat(new WeaveDescription(analysis).tell(new WeaveHit(1, 1, NoteValue.EIGHTH)))
+        assertThat(new WeaveDescription(analysis).describe(new WeaveHit(1, 1, NoteValue.EIGHTH)))
                 .isEqualTo("Bar 2, 2: snare, hit 7, left hand, 1/8 after the bar line, together with kick.");
-        assertThat(new WeaveDescription(analysis).tell(new WeaveHit(1, 0, NoteValue.of(1, 32))))
+        assertThat(new WeaveDescription(analysis).describe(new WeaveHit(1, 0, NoteValue.of(1, 32))))
                 .isEqualTo("Bar 1, 1e");
     }
 }

@@ -55,7 +55,7 @@ class WeaveViewTest extends OnStage {
 
     private void show(String bars, String... layers) {
         interact(() -> {
-            weave.show(AnalyzedExercise.to(Examples.exercise(bars, layers)));
+            weave.show(AnalyzedExercise.of(Examples.exercise(bars, layers)));
             weave.requestFocus();
         });
         waitForFxEvents();
