@@ -9,6 +9,7 @@ import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import nimblestride.desktop.service.PageId;
 
 /**
  * How the window moves while it plays: how long each frame of the Road, and of the Weave, takes to be worked out, laid out and drawn, and
@@ -27,15 +28,15 @@ public final class FramesMeasure {
     public static void main(String[] arguments) throws Exception {
         Screen.measure(() -> {
             FramesMeasure measure = new FramesMeasure(Screen.onSampleBook(Optional.empty()));
-            measure.play("the Road and four lanes", "Lantern Bridge", "Layers");
-            measure.play("the Road and the Weave", "Weir Steps", "Weave");
+            measure.play("the Road and four lanes", "Lantern Bridge", PageId.LAYERS);
+            measure.play("the Road and the Weave", "Weir Steps", PageId.WEAVE);
         });
     }
 
-    private void play(String what, String piece, String page) throws Exception {
+    private void play(String what, String piece, PageId page) throws Exception {
         Screen.act(() -> {
             screen.window().openFromBook(piece);
-            screen.window().go("Cross", page);
+            screen.window().open(page);
             space();
         });
         TimeUnit.SECONDS.sleep(5);

@@ -22,6 +22,7 @@ import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.LayerText;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.time.value.Tempo;
+import nimblestride.desktop.service.PageId;
 import nimblestride.formats.json.ExerciseJson;
 
 /**
@@ -107,8 +108,8 @@ public final class RedrawMeasure {
 
     private void weave() throws Exception {
         Screen.act(() -> {
-            screen.window().go("Cross", "Weave");
-            screen.window().roomForBench(true);
+            screen.window().open(PageId.WEAVE);
+            screen.window().options().roomForWorkspaceProperty().set(true);
         });
         TimeUnit.SECONDS.sleep(1);
         Node weave = screen.find("#weave");

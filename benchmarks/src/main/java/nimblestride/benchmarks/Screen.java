@@ -14,7 +14,7 @@ import javafx.scene.Scene;
 import javafx.stage.Stage;
 import nimblestride.desktop.document.sample.SampleBook;
 import nimblestride.desktop.failure.DefectLog;
-import nimblestride.desktop.shell.Dialogs;
+import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.shell.MainWindow;
 import nimblestride.desktop.shell.StartupTasks;
 import nimblestride.sound.play.SilentOutput;

@@ -8,7 +8,8 @@ import java.util.concurrent.TimeUnit;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
-import nimblestride.desktop.shell.Dialogs;
+import nimblestride.desktop.service.Dialogs;
+import nimblestride.desktop.service.WorkspaceId;
 
 /**
  * Edits and plays in the real window on the sample Book for as long as it is told, as fast as it goes, and tells each minute how
@@ -23,7 +24,6 @@ public final class SoakMeasure {
             "Lantern Bridge",
             "Drifting Reeds",
             "Turning the Barge");
-    private static final List<String> BENCHES = List.of("Break", "Place", "Cross", "Shift", "Practise", "Hand out");
     private static final long MEGABYTE = 1 << 20;
 
     private final Random random = new Random(5);
@@ -109,7 +109,7 @@ public final class SoakMeasure {
     }
 
     private void turnAPage() {
-        screen.window().chooseBench(BENCHES.get(random.nextInt(BENCHES.size())));
+        screen.window().open(WorkspaceId.values()[random.nextInt(WorkspaceId.values().length)]);
         List<ToggleButton> pages = screen.scene().getRoot().lookupAll(".page-name").stream()
                 .map(ToggleButton.class::cast)
                 .toList();

@@ -19,6 +19,8 @@ import javafx.scene.image.WritableImage;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import nimblestride.desktop.document.sample.SampleRehearsal;
+import nimblestride.desktop.service.PageId;
+import nimblestride.desktop.service.WorkspaceId;
 import nimblestride.desktop.shell.MainWindow;
 
 /** Takes a picture of each main view, in the real window, and ends the program. */
@@ -43,43 +45,43 @@ final class Screenshots {
         view("cross-lanes", () -> window.openFromBook("Lantern Bridge"));
         view("weave", () -> {
             window.openFromBook("Weir Steps");
-            window.go("Cross", "Weave");
-            window.roomForBench(true);
+            window.open(PageId.WEAVE);
+            window.options().roomForWorkspaceProperty().set(true);
         });
         steps.add(() -> {
-            window.roomForBench(false);
+            window.options().roomForWorkspaceProperty().set(false);
             window.openFromBook("Lantern Bridge");
         });
-        view("break", () -> window.go("Break", "Readings"));
-        view("count", () -> window.go("Break", "Count"));
+        view("break", () -> window.open(PageId.READINGS));
+        view("count", () -> window.open(PageId.COUNT));
         view("place", () -> {
             window.openFromBook("Lamplighters' Walk");
-            window.go("Place", "Counts");
+            window.open(PageId.COUNTS);
         });
         steps.add(() -> window.openFromBook("Oars in Elevens"));
-        view("staff", () -> window.go("Place", "Staff"));
+        view("staff", () -> window.open(PageId.STAFF));
         view("try-the-rest", () -> {
-            window.go("Place", "Try the rest");
+            window.open(PageId.VARIATIONS);
             press("#deal-next");
         });
         steps.add(() -> press("#undo"));
         view("pivot", () -> {
             window.openFromBook("Turning the Barge");
-            window.go("Shift", "Pivot");
+            window.open(PageId.PIVOT);
         });
         view("sections", () -> {
-            window.go("Shift", "Sections");
+            window.open(PageId.SECTIONS);
             press("#play");
         });
         steps.add(() -> press("#play"));
         practicing();
         view("sheet", () -> {
             window.openFromBook("Lantern Bridge");
-            window.go("Hand out", "Sheet");
+            window.open(PageId.SHEET);
         });
         view("ways", () -> {
             window.openFromBook("Three Mooring Posts");
-            window.go("Hand out", "Ways to write");
+            window.open(PageId.NOTATION);
         });
         steps.add(() -> window.open(recorded));
         steps.add(() -> {});
@@ -87,12 +89,12 @@ final class Screenshots {
         steps.add(() -> press("#bring-leave"));
         view("lesson", () -> {
             window.openFromBook("Weir Steps");
-            window.go("Hand out", "Lesson");
+            window.open(PageId.LESSON);
         });
         view("night", () -> {
-            window.chooseBench("Cross");
+            window.open(WorkspaceId.CROSS);
             window.openFromBook("Drifting Reeds");
-            window.showNight();
+            window.options().darkModeProperty().set(true);
             press("#play");
         });
         steps.add(() -> press("#play"));
@@ -106,19 +108,19 @@ final class Screenshots {
     private void practicing() {
         view("today", () -> {
             window.openFromBook("Oars in Elevens");
-            window.go("Practise", "Today");
+            window.open(PageId.TODAY);
         });
-        view("stages", () -> window.go("Practise", "Stages"));
-        view("ladder", () -> window.go("Practise", "Ladder"));
-        view("log", () -> window.go("Practise", "Log"));
+        view("stages", () -> window.open(PageId.STAGES));
+        view("ladder", () -> window.open(PageId.LADDER));
+        view("log", () -> window.open(PageId.LOG));
         steps.add(() -> {
             window.openFromBook("Lamplighters' Walk");
-            window.go("Practise", "Pads");
+            window.open(PageId.PADS);
         });
         steps.add(() -> {
             choose("#stand-in", "hi-hat");
             ((TextField) find("#stand-in-rush")).setText("45");
-            window.go("Practise", "Taps");
+            window.open(PageId.TIMING);
         });
         steps.add(() -> press("#tap-along"));
         for (int i = 0; i < TAPPED_STEPS; i++) {

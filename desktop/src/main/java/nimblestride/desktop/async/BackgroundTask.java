@@ -20,9 +20,7 @@ public final class BackgroundTask<T> {
     /** @param name of the thread */
     public static <T> BackgroundTask<T> begin(String name, Beginning<T> beginning) {
         FutureTask<T> task = new FutureTask<>(beginning::make);
-        Thread thread = new Thread(task, name);
-        thread.setDaemon(true);
-        thread.start();
+        Background.run(name, task);
         return new BackgroundTask<>(task);
     }
 

@@ -1,12 +1,10 @@
 package nimblestride.desktop.async;
 
+import java.time.Duration;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
@@ -14,6 +12,7 @@ import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.desktop.service.Status;
 
 /**
  * Runs commands (write, export, import, print, restore) off the interface thread: each exactly once, in the order given. None is
@@ -22,17 +21,17 @@ import nimblestride.core.foundation.failure.StrideException;
 public final class CommandQueue implements AutoCloseable {
     private static final int SECONDS_TO_FINISH = 30;
 
-    private final ExecutorService thread = Executors.newSingleThreadExecutor(task -> new Thread(task, "commands"));
+    private final TaskSequence tasks = new TaskSequence("commands");
     private final Deque<Running> waiting = new ArrayDeque<>();
     private final ReadOnlyObjectWrapper<Optional<Running>> running = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final BiConsumer<String, String> failed;
-    private final Consumer<String> status;
+    private final Status status;
 
     /**
      * @param failed shows the title and the reason of a command that failed
      * @param status shows one line
      */
-    public CommandQueue(BiConsumer<String, String> failed, Consumer<String> status) {
+    public CommandQueue(BiConsumer<String, String> failed, Status status) {
         this.failed = failed;
         this.status = status;
     }
@@ -110,7 +109,7 @@ public final class CommandQueue implements AutoCloseable {
         Running command = new Running(what);
         waiting.add(command);
         showFirst();
-        thread.execute(() -> {
+        tasks.execute(() -> {
             Runnable end = outcome(command, work, then);
             Platform.runLater(() -> {
                 waiting.remove(command);
@@ -126,7 +125,7 @@ public final class CommandQueue implements AutoCloseable {
             T answer = work.run(command);
             return () -> then.accept(answer);
         } catch (CancellationException e) {
-            return () -> status.accept("Canceled: " + command.what + ". Nothing was changed.");
+            return () -> status.show("Canceled: " + command.what + ". Nothing was changed.");
         } catch (StrideException e) {
             return () -> failed.accept(command.what + " failed", sentence(e.getMessage()));
         } catch (RuntimeException | Error e) {
@@ -146,9 +145,8 @@ public final class CommandQueue implements AutoCloseable {
     /** Lets what was asked for finish, for at most 30 seconds; then cancels the rest. */
     @Override
     public void close() {
-        thread.shutdown();
         try {
-            if (!thread.awaitTermination(SECONDS_TO_FINISH, TimeUnit.SECONDS)) {
+            if (!tasks.finish(Duration.ofSeconds(SECONDS_TO_FINISH))) {
                 waiting.forEach(Running::cancel);
             }
         } catch (InterruptedException e) {

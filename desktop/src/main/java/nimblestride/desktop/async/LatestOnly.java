@@ -2,8 +2,6 @@ package nimblestride.desktop.async;
 
 import java.time.Duration;
 import java.util.concurrent.CountDownLatch;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
@@ -19,7 +17,7 @@ public final class LatestOnly implements AutoCloseable {
     private static final Duration UNNOTICED = Duration.ofMillis(8);
 
     private final AtomicLong newest = new AtomicLong();
-    private final ExecutorService thread;
+    private final TaskSequence tasks;
     private final Duration unnoticed;
     private volatile boolean cameSoon;
 
@@ -31,11 +29,7 @@ public final class LatestOnly implements AutoCloseable {
     /** @param unnoticed how long the interface thread may stand still */
     LatestOnly(String name, Duration unnoticed) {
         this.unnoticed = unnoticed;
-        thread = Executors.newSingleThreadExecutor(task -> {
-            Thread made = new Thread(task, name);
-            made.setDaemon(true);
-            return made;
-        });
+        tasks = new TaskSequence(name);
     }
 
     /**
@@ -44,7 +38,7 @@ public final class LatestOnly implements AutoCloseable {
      * @param show is given the answer on the interface thread
      */
     public <T> void ask(Supplier<T> question, Consumer<T> show) {
-        thread.execute(new Asked<>(newest.incrementAndGet(), question, show));
+        tasks.execute(new Asked<>(newest.incrementAndGet(), question, show));
     }
 
     /**
@@ -58,7 +52,7 @@ public final class LatestOnly implements AutoCloseable {
         Asked<T> asked = new Asked<>(newest.incrementAndGet(), question, show);
         // Before this one can have answered: the first answer of all must not come while its asker is still being made.
         boolean lastCameSoon = cameSoon;
-        thread.execute(asked);
+        tasks.execute(asked);
         if (lastCameSoon) {
             asked.waitBriefly();
         }
@@ -120,6 +114,6 @@ public final class LatestOnly implements AutoCloseable {
 
     @Override
     public void close() {
-        thread.shutdownNow();
+        tasks.cancel();
     }
 }

@@ -1,6 +1,5 @@
 package nimblestride.desktop.shell;
 
-import java.util.function.Consumer;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
@@ -9,6 +8,7 @@ import javafx.util.Duration;
 import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.practice.care.BreakSchedule;
 import nimblestride.desktop.playback.Transport;
+import nimblestride.desktop.service.Status;
 
 /** Says at the foot of the window when a rest is due, and nothing more. */
 final class BreakReminder {
@@ -16,14 +16,14 @@ final class BreakReminder {
 
     private final Transport transport;
     private final ReadOnlyIntegerProperty minutes;
-    private final Consumer<String> tell;
+    private final Status status;
     private long played;
 
     /** @param minutes of playing after which a rest is due; 0 for never */
-    BreakReminder(Transport transport, ReadOnlyIntegerProperty minutes, Consumer<String> tell) {
+    BreakReminder(Transport transport, ReadOnlyIntegerProperty minutes, Status status) {
         this.transport = transport;
         this.minutes = minutes;
-        this.tell = tell;
+        this.status = status;
     }
 
     void listen() {
@@ -44,7 +44,7 @@ final class BreakReminder {
         long before = played;
         played += seconds;
         if (new BreakSchedule(minutes.get()).isDue(before, played)) {
-            tell.accept("You have played for " + Counted.count(played / 60, "minute")
+            status.show("You have played for " + Counted.count(played / 60, "minute")
                     + ". Time for a short rest: shake your hands out, give your ears a pause.");
         }
     }

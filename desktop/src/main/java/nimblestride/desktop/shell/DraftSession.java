@@ -2,25 +2,26 @@ package nimblestride.desktop.shell;
 
 import java.nio.file.Path;
 import java.util.Optional;
-import java.util.function.Consumer;
 import javafx.application.Platform;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.desktop.async.BackgroundTask;
 import nimblestride.desktop.async.DefectReporter;
 import nimblestride.desktop.document.exercise.Autosave;
 import nimblestride.desktop.document.exercise.DraftStore;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.service.Status;
 import nimblestride.files.FileException;
 import nimblestride.formats.json.DraftJson.Draft;
 
 /** What lies on the desk is kept on disk by itself, and found there again; where that cannot be, it says so. */
 final class DraftSession implements AutoCloseable {
-    private final Consumer<String> tell;
+    private final Status status;
     private Optional<DraftStore> drafts = Optional.empty();
     private Optional<Autosave> autosave = Optional.empty();
 
-    /** @param tell is given what the user is to know */
-    DraftSession(Consumer<String> tell) {
-        this.tell = tell;
+    /** @param status shows what the user should know */
+    DraftSession(Status status) {
+        this.status = status;
     }
 
     /** What lay on the desk last, and what keeps what will lie there; the problem is empty where the last could be read. */
@@ -42,20 +43,20 @@ final class DraftSession implements AutoCloseable {
             Found found = looking.get();
             drafts = Optional.of(found.drafts());
             autosave =
-                    Optional.of(new Autosave(found.drafts(), problem -> Platform.runLater(() -> tell.accept(problem))));
+                    Optional.of(new Autosave(found.drafts(), problem -> Platform.runLater(() -> status.show(problem))));
             if (!found.problem().isEmpty()) {
-                tell.accept(found.problem());
+                status.show(found.problem());
             } else if (found.last().isPresent() && !found.last().get().saved()) {
-                tell.accept("Picked up where you left off. This is in no file yet.");
+                status.show("Picked up where you left off. This is in no file yet.");
             }
-            return found.last().orElseGet(FileMenu::blank);
+            return found.last().orElseGet(ExerciseDocument::blank);
         } catch (StrideException e) {
-            tell.accept("Your work can't be kept on disk: " + e.getMessage());
-            return FileMenu.blank();
+            status.show("Your work can't be kept on disk: " + e.getMessage());
+            return ExerciseDocument.blank();
         } catch (RuntimeException | Error e) {
             DefectReporter.report(e);
-            tell.accept("Your work can't be kept on disk; Help shows the program's log.");
-            return FileMenu.blank();
+            status.show("Your work can't be kept on disk; Help shows the program's log.");
+            return ExerciseDocument.blank();
         }
     }
 
@@ -71,7 +72,7 @@ final class DraftSession implements AutoCloseable {
                 held.close();
             } catch (StrideException e) {
                 // The lock ends with the process at the latest.
-                tell.accept(e.getMessage());
+                status.show(e.getMessage());
             }
         });
     }

@@ -65,7 +65,7 @@ final class PaneLayout extends SplitPane {
     }
 
     /** Gives the bench more room than the Road, but for lanes that would not be seen; or the Road more than the bench. */
-    void roomForBench(boolean more) {
+    void roomForWorkspace(boolean more) {
         moveTo(more ? besideTheBench() : FOR_THE_ROAD);
     }
 

@@ -17,6 +17,7 @@ import javafx.scene.control.TextArea;
 import javafx.scene.control.TextInputDialog;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
+import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.formats.export.ExportFormat;
 

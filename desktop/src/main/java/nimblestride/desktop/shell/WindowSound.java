@@ -10,6 +10,7 @@ import nimblestride.desktop.playback.CustomRecordings;
 import nimblestride.desktop.playback.PlaybackDevices;
 import nimblestride.desktop.playback.ShownExercise;
 import nimblestride.desktop.playback.Transport;
+import nimblestride.desktop.service.Status;
 import nimblestride.desktop.view.road.RoadView;
 import nimblestride.sound.kit.CustomKit;
 import nimblestride.sound.kit.SampleSet;
@@ -30,7 +31,7 @@ final class WindowSound implements AutoCloseable {
      * @param folder in which recordings of the user's own are kept
      * @param road tells how it is counted, and how many layers are heard
      * @param heard is told what is heard
-     * @param tell is given what the user is to know
+     * @param status shows what the user should know
      */
     WindowSound(
             ExerciseDocument document,
@@ -38,7 +39,7 @@ final class WindowSound implements AutoCloseable {
             Path folder,
             RoadView road,
             Consumer<OptionalDouble> heard,
-            Consumer<String> tell) {
+            Status status) {
         Player player = new Player(outputs, sounds);
         transport = new Transport(
                 document,
@@ -49,12 +50,12 @@ final class WindowSound implements AutoCloseable {
         recordings = new CustomRecordings(folder, sounds);
         reading.ask(recordings::read, (List<String> problems) -> {
             if (!problems.isEmpty()) {
-                tell.accept("Not every recording of yours could be read: " + String.join("; ", problems) + ".");
+                status.show("Not every recording of yours could be read: " + String.join("; ", problems) + ".");
             }
         });
         transport.problemProperty().addListener(change -> {
             if (!transport.problemProperty().get().isEmpty()) {
-                tell.accept(transport.problemProperty().get());
+                status.show(transport.problemProperty().get());
             }
         });
     }

@@ -1,8 +1,7 @@
 package nimblestride.desktop.shell;
 
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -18,6 +17,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.desktop.document.exercise.AnalyzedExercise;
+import nimblestride.desktop.service.PageId;
+import nimblestride.desktop.service.WorkspaceId;
 import nimblestride.desktop.ui.control.ControlTip;
 import nimblestride.desktop.ui.control.EndsLine;
 import nimblestride.desktop.ui.control.ScrollIntoView;
@@ -25,7 +26,7 @@ import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.page.PagedPane;
 import nimblestride.desktop.ui.page.Workspace;
 
-/** The benches below the Road, one at a time, in the order in which people work. */
+/** Shows the workspaces below the Road, one at a time, in the order in which people work. */
 final class Workspaces extends VBox {
     private static final double ROOM_FOR_ABOUT = 920;
 
@@ -35,9 +36,9 @@ final class Workspaces extends VBox {
     private final ScrollIntoView pages = new ScrollIntoView(null).filled();
     private final Label about = new Label();
     private final ToggleGroup chosen = new ToggleGroup();
-    private final ReadOnlyObjectWrapper<Region> shown = new ReadOnlyObjectWrapper<>();
-    private final Map<String, PagedPane> named = new HashMap<>();
-    private final Map<String, ToggleButton> buttons = new LinkedHashMap<>();
+    private final ReadOnlyObjectWrapper<WorkspaceId> shown = new ReadOnlyObjectWrapper<>();
+    private final Map<WorkspaceId, PagedPane> panes = new EnumMap<>(WorkspaceId.class);
+    private final Map<WorkspaceId, ToggleButton> buttons = new EnumMap<>(WorkspaceId.class);
 
     Workspaces() {
         getStyleClass().add("benches");
@@ -56,24 +57,24 @@ final class Workspaces extends VBox {
         });
     }
 
-    /** Adds a bench after the others. */
-    <B extends PagedPane & Workspace> void add(String name, String what, B bench) {
-        all.add(bench);
-        named.put(name, bench);
-        ToggleButton button = new ToggleButton(name);
-        button.setId("bench-" + name.toLowerCase(Locale.ROOT).replace(' ', '-'));
+    /** Adds a workspace after the others. */
+    <W extends PagedPane & Workspace> void add(WorkspaceId id, W workspace) {
+        all.add(workspace);
+        panes.put(id, workspace);
+        ToggleButton button = new ToggleButton(id.title());
+        button.setId("bench-" + id.title().toLowerCase(Locale.ROOT).replace(' ', '-'));
         button.setMinWidth(USE_PREF_SIZE);
         button.setToggleGroup(chosen);
         button.getStyleClass().add("bench-name");
-        ControlTip.on(button, what);
+        ControlTip.on(button, id.about());
         button.selectedProperty().addListener((property, was, selected) -> {
             if (selected) {
-                shown.set(bench);
-                about.setText(what);
-                pages.setContent(bench);
+                about.setText(id.about());
+                pages.setContent(workspace);
+                shown.set(id);
             }
         });
-        buttons.put(name, button);
+        buttons.put(id, button);
         names.getChildren().add(buttons.size() - 1, button);
     }
 
@@ -86,39 +87,39 @@ final class Workspaces extends VBox {
     }
 
     void show(Exercise exercise) {
-        all.forEach(bench -> bench.show(exercise));
+        all.forEach(workspace -> workspace.show(exercise));
     }
 
     void show(AnalyzedExercise answer) {
-        all.forEach(bench -> bench.show(answer));
+        all.forEach(workspace -> workspace.show(answer));
     }
 
     void setPalette(Palette palette) {
-        all.forEach(bench -> bench.setPalette(palette));
+        all.forEach(workspace -> workspace.setPalette(palette));
     }
 
     void close() {
         all.forEach(Workspace::close);
     }
 
-    /** The bench that is shown. */
-    ReadOnlyObjectProperty<Region> chosenProperty() {
+    /** Returns which workspace is shown. */
+    ReadOnlyObjectProperty<WorkspaceId> shownProperty() {
         return shown.getReadOnlyProperty();
     }
 
-    /** The page in view of the bench in view. */
+    /** Returns the page in view. */
     Node page() {
-        return named.get(((ToggleButton) chosen.getSelectedToggle()).getText()).page();
+        return panes.get(shown.get()).page();
     }
 
-    /** Goes to a bench. */
-    void choose(String name) {
-        chosen.selectToggle(buttons.get(name));
+    /** Shows a workspace, at the page it showed last. */
+    void open(WorkspaceId workspace) {
+        chosen.selectToggle(buttons.get(workspace));
     }
 
-    /** Goes to a page of a bench. */
-    void choose(String name, String page) {
-        choose(name);
-        named.get(name).choose(page);
+    /** Shows a page. */
+    void open(PageId page) {
+        open(page.workspace());
+        panes.get(page.workspace()).open(page);
     }
 }

@@ -26,6 +26,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.text.Text;
 import javafx.stage.Stage;
 import javafx.stage.Window;
+import nimblestride.desktop.service.PageId;
 import org.junit.jupiter.api.Test;
 
 /** What is larger, what is read instead of seen, and what has the focus. */
@@ -61,7 +62,7 @@ class AccessStoryTest extends WindowStory {
         interact(() -> {
             window.stage().setWidth(1_280);
             window.stage().setHeight(800);
-            window.resize(percent -> 200);
+            window.appearance().resize(percent -> 200);
         });
         for (String control : List.of("#tempo", "#click", "#add-layer", "#book-search", "#keep-in-book", "#name")) {
             Node node = lookup(control).query();
@@ -158,7 +159,7 @@ class AccessStoryTest extends WindowStory {
     @Test
     void theWayHomeIsReadInWordsAndCopied() throws Exception {
         lay("7/16(2+2+3)", "kick every 5/16");
-        interact(() -> window.go("Cross", "In words"));
+        interact(() -> window.open(PageId.BAR_BY_BAR));
         ListView<String> words = lookup("#words").queryListView();
         until(() -> words.getItems().size() == 6);
         assertThat(words.getItems().get(5)).isEqualTo("Bar 6, 7/16(2+2+3), all home: kick on 1, 2e, landing.");
@@ -184,7 +185,7 @@ class AccessStoryTest extends WindowStory {
     @Test
     void largeWordsOnTheStandAreUnderlined() throws Exception {
         lay("2/4");
-        interact(() -> window.showCountStand());
+        interact(() -> window.musicStand().show());
         Stage stand = Window.getWindows().stream()
                 .map(Stage.class::cast)
                 .filter(stage -> stage.getTitle().startsWith("The count"))

@@ -40,8 +40,8 @@ class FittingStoryTest extends WindowStory {
             window.openFromBook(SampleBook.FIRST);
             window.stage().setWidth(width);
             window.stage().setHeight(height);
-            window.resize(now -> percent);
-            window.showBook(bookShown);
+            window.appearance().resize(now -> percent);
+            window.options().bookShownProperty().set(bookShown);
         });
         until(() -> window.document().analyzedProperty().get().exercise().name().equals(SampleBook.FIRST));
         Set<String> wrong = new TreeSet<>();

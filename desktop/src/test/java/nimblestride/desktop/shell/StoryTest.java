@@ -13,6 +13,7 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.LayerText;
 import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.view.road.RoadView;
 import nimblestride.formats.json.ExerciseJson;
 import org.junit.jupiter.api.Test;

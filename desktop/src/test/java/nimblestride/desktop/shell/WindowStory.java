@@ -23,7 +23,6 @@ import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.text.Text;
 import javafx.stage.PopupWindow;
@@ -33,6 +32,8 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.Examples;
 import nimblestride.desktop.OnStage;
 import nimblestride.desktop.failure.DefectLog;
+import nimblestride.desktop.service.Dialogs;
+import nimblestride.desktop.service.PageId;
 import nimblestride.sound.play.SilentOutput;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
@@ -230,24 +231,17 @@ abstract class WindowStory extends FxRobot {
                 .toList();
     }
 
-    /** Goes to every page of every bench, one after the other; what is done there is told where it is. */
+    /** Shows every page of every workspace, one after the other, and says which one it is. */
     protected final void onEveryPage(Consumer<String> doing) throws Exception {
-        for (String bench : List.of("Break", "Place", "Cross", "Shift", "Practise", "Hand out")) {
-            List<String> pages = new ArrayList<>();
+        for (PageId page : PageId.values()) {
+            interact(() -> window.open(page));
+            // What a page works out in the background comes some frames later.
+            OnStage.frames(6);
             interact(() -> {
-                window.chooseBench(bench);
-                root().lookupAll(".page-name").forEach(page -> pages.add(((ToggleButton) page).getText()));
+                root().applyCss();
+                root().layout();
+                doing.accept(page.workspace().title() + " > " + page.title());
             });
-            for (String page : pages) {
-                interact(() -> window.go(bench, page));
-                // What a page works out on a thread of its own comes some frames later.
-                OnStage.frames(6);
-                interact(() -> {
-                    root().applyCss();
-                    root().layout();
-                    doing.accept(bench + " > " + page);
-                });
-            }
         }
     }
 

@@ -11,6 +11,10 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import nimblestride.core.exercise.edit.EditHistory;
 import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.Tempo;
 import nimblestride.desktop.async.LatestOnly;
 import nimblestride.formats.json.DraftJson.Draft;
 import nimblestride.formats.json.DraftJson.InBook;
@@ -33,6 +37,12 @@ public final class ExerciseDocument implements AutoCloseable {
     private EditHistory history;
     private Exercise written;
     private Object burst;
+
+    /** Returns what a new exercise is: one bar of 4/4 at 96 quarters a minute, without layers. */
+    public static Draft blank() {
+        Phrase phrase = Phrase.of(Bar.of(Meter.of(4, 4)));
+        return Draft.of(new Exercise("New exercise", phrase, List.of(), Tempo.ofQuarters(96)));
+    }
 
     public ExerciseDocument(Draft draft) {
         open(draft);

@@ -16,6 +16,7 @@ import nimblestride.desktop.async.BackgroundTask;
 import nimblestride.desktop.async.CommandQueue;
 import nimblestride.desktop.async.DefectReporter;
 import nimblestride.desktop.async.LatestOnly;
+import nimblestride.desktop.service.Status;
 import nimblestride.formats.json.ExerciseJson;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.ChangedElsewhereException;
@@ -43,7 +44,7 @@ public final class OpenBook implements AutoCloseable {
     private final Path file;
     private final Clock clock;
     private final CommandQueue commands;
-    private final Consumer<String> tell;
+    private final Status status;
     private final List<Runnable> listeners = new ArrayList<>();
     private final LatestOnly backingUp = new LatestOnly("backing up");
     private final BookWatcher watch;
@@ -65,14 +66,13 @@ public final class OpenBook implements AutoCloseable {
 
     /**
      * @param opened the Book of that file, which may still be on its way
-     * @param tell is given what the user is to know
+     * @param status shows what the user should know
      */
-    public OpenBook(
-            Path file, BackgroundTask<Opened> opened, Clock clock, CommandQueue commands, Consumer<String> tell) {
+    public OpenBook(Path file, BackgroundTask<Opened> opened, Clock clock, CommandQueue commands, Status status) {
         this.file = file;
         this.clock = clock;
         this.commands = commands;
-        this.tell = tell;
+        this.status = status;
         this.watch = new BookWatcher(() -> book, this::changed, this::outOfPlace);
         take(opened::get);
     }
@@ -105,7 +105,7 @@ public final class OpenBook implements AutoCloseable {
             }
             Backups backups = new Backups(file);
             LocalDate today = today();
-            backingUp.ask(() -> backedUp(backups, today), told -> told.ifPresent(tell));
+            backingUp.ask(() -> backedUp(backups, today), told -> told.ifPresent(status::show));
         } catch (StrideException e) {
             // Told wherever the Book would be shown.
             without(e.getMessage());
@@ -134,7 +134,7 @@ public final class OpenBook implements AutoCloseable {
     private void takeOver(LegacyBookFolder folder) {
         book.orElseThrow().exercises().addAll(folder.exercises(), now());
         if (!folder.unreadable().isEmpty()) {
-            tell.accept("Not all of the old Book could be read; the files are where they were. "
+            status.show("Not all of the old Book could be read; the files are where they were. "
                     + String.join("; ", folder.unreadable()));
         }
     }
@@ -170,9 +170,9 @@ public final class OpenBook implements AutoCloseable {
     private void outOfPlace() {
         if (Files.exists(file)) {
             reopen();
-            tell.accept("Another program replaced the Book; this window shows what is there now.");
+            status.show("Another program replaced the Book; this window shows what is there now.");
         } else {
-            tell.accept("The Book " + file + " was moved or removed. Put it back, or restart the program.");
+            status.show("The Book " + file + " was moved or removed. Put it back, or restart the program.");
         }
     }
 
@@ -186,7 +186,7 @@ public final class OpenBook implements AutoCloseable {
     /** Asks something; where that fails the user is told, and the answer is empty. */
     public <T> Optional<T> ask(Doing<T> question) {
         if (book.isEmpty()) {
-            tell.accept(problem);
+            status.show(problem);
             return Optional.empty();
         }
         try {
@@ -194,7 +194,7 @@ public final class OpenBook implements AutoCloseable {
         } catch (ChangedElsewhereException e) {
             throw e;
         } catch (StrideException e) {
-            tell.accept(e.getMessage());
+            status.show(e.getMessage());
             return Optional.empty();
         }
     }
@@ -204,7 +204,7 @@ public final class OpenBook implements AutoCloseable {
         try {
             return Optional.of(question.with(open));
         } catch (StrideException e) {
-            Platform.runLater(() -> tell.accept(e.getMessage()));
+            Platform.runLater(() -> status.show(e.getMessage()));
             return Optional.empty();
         }
     }
@@ -226,7 +226,7 @@ public final class OpenBook implements AutoCloseable {
      */
     public <T> void run(String what, Command<T> command, Consumer<T> then) {
         if (book.isEmpty()) {
-            tell.accept(problem);
+            status.show(problem);
             return;
         }
         commands.run(
@@ -286,7 +286,7 @@ public final class OpenBook implements AutoCloseable {
             backups().setAside(now());
             reopen();
         } catch (StrideException e) {
-            tell.accept(e.getMessage());
+            status.show(e.getMessage());
         }
     }
 

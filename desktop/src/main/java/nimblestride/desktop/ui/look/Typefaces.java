@@ -10,6 +10,7 @@ import javafx.scene.text.Font;
 import javafx.scene.text.FontPosture;
 import javafx.scene.text.FontWeight;
 import javafx.util.Duration;
+import nimblestride.desktop.async.Background;
 import nimblestride.formats.font.Fonts;
 
 /** The faces that ship with the program: Lato for text, Bravura for music. */
@@ -46,7 +47,7 @@ public final class Typefaces {
 
     /** Begins to load the faces, beside other work. */
     public static void load() {
-        beside("loading the faces", Loaded::touch);
+        Background.run("loading the faces", Loaded::touch);
     }
 
     /** Waits until the faces are loaded: needed once before a stylesheet names them. */
@@ -60,14 +61,8 @@ public final class Typefaces {
      */
     public static void measure() {
         PauseTransition drawn = new PauseTransition(Duration.seconds(1));
-        drawn.setOnFinished(event -> beside("measuring the faces", Fonts::get));
+        drawn.setOnFinished(event -> Background.run("measuring the faces", Fonts::get));
         drawn.play();
-    }
-
-    private static void beside(String what, Runnable work) {
-        Thread thread = new Thread(work, what);
-        thread.setDaemon(true);
-        thread.start();
     }
 
     public static Font text(double size) {

@@ -1,10 +1,11 @@
 package nimblestride.desktop.ui.page;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.scene.Node;
@@ -16,6 +17,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.desktop.document.exercise.AnalyzedExercise;
+import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.ui.control.ControlTip;
 import nimblestride.desktop.ui.look.Palette;
 
@@ -23,7 +25,7 @@ import nimblestride.desktop.ui.look.Palette;
 public class PagedPane extends HBox implements AutoCloseable {
     private final VBox names = new VBox();
     private final ToggleGroup chosen = new ToggleGroup();
-    private final Map<String, ToggleButton> buttons = new LinkedHashMap<>();
+    private final Map<PageId, ToggleButton> buttons = new EnumMap<>(PageId.class);
     private final List<LazyPage<?>> pages = new ArrayList<>();
     private Optional<Exercise> latest = Optional.empty();
     private Optional<AnalyzedExercise> latestAnswer = Optional.empty();
@@ -49,19 +51,15 @@ public class PagedPane extends HBox implements AutoCloseable {
         names.getChildren().add(node);
     }
 
-    /**
-     * Adds a page after the others; it is made when it is first needed.
-     *
-     * @param what the page is for, in one sentence
-     */
-    protected final <P extends Region & Page> LazyPage<P> add(String name, String what, Supplier<P> making) {
+    /** Adds a page after the others, to be built when it is first shown. */
+    protected final <P extends Region & Page> LazyPage<P> add(PageId id, Supplier<P> making) {
         LazyPage<P> page = new LazyPage<>(making);
-        ToggleButton button = new ToggleButton(name);
+        ToggleButton button = new ToggleButton(id.title());
         button.setId("page-"
-                + name.toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-").replaceAll("-$", ""));
+                + id.title().toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-").replaceAll("-$", ""));
         button.setToggleGroup(chosen);
         button.getStyleClass().add("page-name");
-        ControlTip.on(button, what);
+        ControlTip.on(button, id.about());
         button.setMaxWidth(Double.MAX_VALUE);
         button.selectedProperty().addListener((property, was, selected) -> {
             if (selected) {
@@ -71,14 +69,18 @@ public class PagedPane extends HBox implements AutoCloseable {
             }
         });
         names.getChildren().add(button);
-        buttons.put(name, button);
+        buttons.put(id, button);
         pages.add(page);
         return page;
     }
 
-    /** Goes to a page. */
-    public final void choose(String name) {
-        chosen.selectToggle(buttons.get(name));
+    /**
+     * Shows a page.
+     *
+     * @throws NullPointerException if the page belongs to another workspace
+     */
+    public final void open(PageId page) {
+        chosen.selectToggle(Objects.requireNonNull(buttons.get(page), () -> page + " is not a page of this workspace"));
     }
 
     /** The page that is seen; all of this while there is none. */

@@ -21,6 +21,8 @@ import javafx.scene.layout.VBox;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.service.Dialogs;
+import nimblestride.desktop.service.Library;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.TitleConverter;
 import nimblestride.desktop.ui.control.WrappedLabel;
@@ -35,7 +37,8 @@ public final class BookPane extends VBox {
     private static final Collection EVERYTHING = new Collection(new UUID(0, 0), "The whole Book", 0);
 
     private final OpenBook book;
-    private final Actions actions;
+    private final Library library;
+    private final Dialogs dialogs;
     private final TextField search = new TextField();
     private final ComboBox<Collection> collection = new ComboBox<>();
     private final ExerciseList list = new ExerciseList();
@@ -46,30 +49,10 @@ public final class BookPane extends VBox {
     private Optional<ExerciseShelf.TakenOut> out = Optional.empty();
     private boolean showing;
 
-    /** What is done beyond the pane. */
-    public interface Actions {
-        /** Opens an exercise. */
-        void open(ExerciseSummary kept);
-
-        /** Keeps what lies on the desk. */
-        void keep();
-
-        /** An exercise has been taken out of the Book. */
-        void takenOut(UUID id);
-
-        /** Restores a backup, after asking which. */
-        void restore();
-
-        /** Makes a new Book in the place of one that can't be opened, after asking. */
-        void startNew();
-
-        /** Asks for a line of text; empty where the user has none. */
-        Optional<String> line(String title, String what, String first);
-    }
-
-    public BookPane(OpenBook book, Actions actions) {
+    public BookPane(OpenBook book, Library library, Dialogs dialogs) {
         this.book = book;
-        this.actions = actions;
+        this.library = library;
+        this.dialogs = dialogs;
         getStyleClass().add("book");
         Label title = new Label("The Book");
         title.getStyleClass().add("pane-title");
@@ -91,8 +74,8 @@ public final class BookPane extends VBox {
         empty.getStyleClass().addAll("quiet", "book-empty");
         unopened.getChildren()
                 .setAll(
-                        new SmallButton("Restore a backup…", "book-restore", actions::restore),
-                        new SmallButton("Start a new Book…", "book-new", actions::startNew));
+                        new SmallButton("Restore a backup…", "book-restore", library::restoreBackup),
+                        new SmallButton("Start a new Book…", "book-new", library::startNewBook));
         unopened.getStyleClass().add("book-unopened");
         list.setPlaceholder(new VBox(empty, unopened));
         list.setOnMouseClicked(event -> {
@@ -106,7 +89,7 @@ public final class BookPane extends VBox {
         Button keeping = new Button("Keep in the Book");
         keeping.setMaxWidth(Double.MAX_VALUE);
         keeping.setId("keep-in-book");
-        keeping.setOnAction(event -> actions.keep());
+        keeping.setOnAction(event -> library.save());
         putBack.setMaxWidth(Double.MAX_VALUE);
         showPutBack();
         getChildren().setAll(title, search, collection, list, putBack, keeping);
@@ -221,7 +204,7 @@ public final class BookPane extends VBox {
         list.selected()
                 .filter(kept -> !Optional.of(kept.id()).equals(list.marked()))
                 .ifPresent(kept -> {
-                    actions.open(kept);
+                    library.open(kept);
                     mark(list.marked());
                 });
     }
@@ -231,7 +214,7 @@ public final class BookPane extends VBox {
             out = book.change(one -> one.exercises().remove(kept.id()));
             showPutBack();
             if (out.isPresent()) {
-                actions.takenOut(kept.id());
+                library.removed(kept.id());
             }
         });
     }
@@ -258,7 +241,7 @@ public final class BookPane extends VBox {
     private void tag() {
         list.selected().ifPresent(kept -> {
             Set<String> now = book.ask(one -> one.exercises().tags(kept.id())).orElse(Set.of());
-            actions.line("Tags of " + kept.name(), "Words, with commas between", String.join(", ", now))
+            dialogs.askLine("Tags of " + kept.name(), "Words, with commas between", String.join(", ", now))
                     .ifPresent(line -> {
                         Set<String> tags = Arrays.stream(line.split(",", -1))
                                 .map(String::strip)
@@ -273,7 +256,7 @@ public final class BookPane extends VBox {
     }
 
     private void collect() {
-        list.selected().ifPresent(kept -> actions.line(
+        list.selected().ifPresent(kept -> dialogs.askLine(
                         "Put " + kept.name() + " in a collection",
                         "Its name, new or known",
                         chosenCollection().isPresent() ? collection.getValue().name() : "")

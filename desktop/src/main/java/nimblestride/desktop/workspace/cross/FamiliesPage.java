@@ -1,9 +1,7 @@
 package nimblestride.desktop.workspace.cross;
 
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Consumer;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
@@ -20,6 +18,7 @@ import nimblestride.core.language.text.BarsText;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.service.Library;
 import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.FlowLine;
 import nimblestride.desktop.ui.control.SmallButton;
@@ -65,8 +64,8 @@ final class FamiliesPage extends VBox implements Page {
     /** What comes of a question, or why nothing does. */
     private record Answered(Optional<Family> family, String problem) {}
 
-    /** @param keep puts exercises into the Book */
-    FamiliesPage(ExerciseDocument document, Consumer<List<Exercise>> keep) {
+    /** @param library takes exercises into the Book */
+    FamiliesPage(ExerciseDocument document, Library library) {
         this.document = document;
         getStyleClass().add("page");
         kind.setId("family-kind");
@@ -92,7 +91,7 @@ final class FamiliesPage extends VBox implements Page {
         keepAll = new SmallButton(
                 "Keep all in the Book",
                 "family-keep",
-                () -> family.ifPresent(one -> keep.accept(
+                () -> family.ifPresent(one -> library.add(
                         one.members().stream().map(Family.Member::exercise).toList())));
         FlowLine line = new FlowLine(new Caption("From"), layer, kind, meters, keepAll);
         told.setId("family-told");

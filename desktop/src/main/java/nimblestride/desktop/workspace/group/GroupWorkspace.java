@@ -7,6 +7,7 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.LazyPage;
 import nimblestride.desktop.ui.page.PagedPane;
@@ -25,29 +26,19 @@ public final class GroupWorkspace extends PagedPane implements Workspace {
             LongSupplier nanos) {
         bars = new BarChoice(document);
         addBeside(bars);
+        add(PageId.READINGS, () -> new ReadingsPage(document, bars, felt::setText));
+        add(PageId.COUNT, () -> new CountPage(document, bars, countingSystem, subdivision));
+        add(PageId.WHAT_FITS, () -> new FitPage(document));
+        LazyPage<FillPage> fill = add(PageId.DOES_IT_FILL, () -> new FillPage(document));
         add(
-                "Readings",
-                "The ways to feel this bar in groups, the best of each school first",
-                () -> new ReadingsPage(document, bars, felt::setText));
-        add(
-                "Count",
-                "How this bar is counted aloud, school by school",
-                () -> new CountPage(document, bars, countingSystem, subdivision));
-        add("What fits?", "Which cells fill a length exactly, and in how many ways", () -> new FitPage(document));
-        LazyPage<FillPage> fill = add(
-                "Does it fill?",
-                "Whether a pattern comes out even with the bar, and what mends it",
-                () -> new FillPage(document));
-        add(
-                "What meter?",
-                "Tap what you hear, or type where the accents fall, and be told which meters it may be",
+                PageId.WHAT_METER,
                 () -> new ListenPage(document, nanos, pattern -> {
                     fill.get().hold(pattern);
-                    choose("Does it fill?");
+                    open(PageId.DOES_IT_FILL);
                 }));
         felt.setId("felt");
         addBeside(felt);
-        choose("Readings");
+        open(PageId.READINGS);
     }
 
     @Override

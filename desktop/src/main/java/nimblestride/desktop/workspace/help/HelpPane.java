@@ -28,7 +28,8 @@ import nimblestride.desktop.ui.control.WrappedLabel;
 public final class HelpPane extends BorderPane {
     private static final double LINE_WIDTH = 720;
 
-    private final Beyond beyond;
+    private final Consumer<Exercise> open;
+    private final Runnable addSamples;
     private final List<HelpTopic> topics = new ArrayList<>(HelpTopic.all());
     private final TextField find = new TextField();
     private final VBox titles = new VBox(2);
@@ -36,28 +37,25 @@ public final class HelpPane extends BorderPane {
     private final ToggleGroup group = new ToggleGroup();
 
     /**
-     * What is done outside the help.
-     *
-     * @param open lays an example on the desk
-     * @param samples puts the pieces of the sample Book into the user's
-     * @param leave goes back to the desk
+     * @param open opens an example
+     * @param addSamples adds the sample exercises to the Book
+     * @param leave closes the help
      */
-    public record Beyond(Consumer<Exercise> open, Runnable samples, Runnable leave) {}
-
-    public HelpPane(Beyond beyond) {
-        this.beyond = beyond;
+    public HelpPane(Consumer<Exercise> open, Runnable addSamples, Runnable leave) {
+        this.open = open;
+        this.addSamples = addSamples;
         getStyleClass().add("bringing");
         find.setId("help-find");
         find.setPromptText("Find: landing, ghost, backup…");
         find.setAccessibleText("Find in the help");
         find.textProperty().addListener(change -> list());
         find.setOnAction(event -> titles.getChildren().stream().findFirst().ifPresent(Node::requestFocus));
-        Button leave = new Button("Back to the desk");
-        leave.setId("help-leave");
-        leave.setOnAction(event -> beyond.leave().run());
+        Button back = new Button("Back to the desk");
+        back.setId("help-leave");
+        back.setOnAction(event -> leave.run());
         Label title = new Label("Help");
         title.getStyleClass().add("exercise-name");
-        VBox side = new VBox(8, title, find, new VerticalScroll(titles), leave);
+        VBox side = new VBox(8, title, find, new VerticalScroll(titles), back);
         side.setPrefWidth(240);
         side.setMinWidth(200);
         text.getStyleClass().add("help-text");
@@ -67,7 +65,7 @@ public final class HelpPane extends BorderPane {
         setCenter(scroll);
         addEventFilter(KeyEvent.KEY_PRESSED, event -> {
             if (event.getCode() == KeyCode.ESCAPE) {
-                beyond.leave().run();
+                leave.run();
                 event.consume();
             }
         });
@@ -127,14 +125,16 @@ public final class HelpPane extends BorderPane {
         FlowPane examples = new FlowPane(8, 8);
         for (int i = 0; i < topic.examples().size(); i++) {
             String example = topic.examples().get(i);
-            examples.getChildren().add(new SmallButton(HelpTopic.said(example), "help-example-" + i, () -> beyond.open()
-                    .accept(HelpTopic.exercise(example))));
+            examples.getChildren()
+                    .add(new SmallButton(
+                            HelpTopic.said(example),
+                            "help-example-" + i,
+                            () -> open.accept(HelpTopic.exercise(example))));
         }
         text.getChildren().add(examples);
         if (topic.equals(topics.get(0))) {
             text.getChildren()
-                    .add(new SmallButton(
-                            "Put the twelve sample pieces into the Book", "help-samples", beyond.samples()));
+                    .add(new SmallButton("Put the twelve sample pieces into the Book", "help-samples", addSamples));
         }
     }
 

@@ -5,46 +5,37 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
-import java.util.concurrent.atomic.AtomicReference;
+import java.util.concurrent.Future;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
-import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.transcription.proposal.Arrangement;
 import nimblestride.core.transcription.proposal.ImportChoice;
 import nimblestride.core.transcription.proposal.Proposal;
 import nimblestride.core.transcription.source.Transcription;
+import nimblestride.desktop.async.Background;
+import nimblestride.desktop.service.Dialogs;
+import nimblestride.desktop.service.Library;
+import nimblestride.desktop.service.Status;
 
 /**
  * A file on its way in. It is read and looked through on a thread of its own, which is let go when the user leaves it; nothing is
  * taken before the user says so. All methods belong to the interface thread.
  */
 public final class ImportSession {
-    private final Takes takes;
+    private final Library library;
+    private final Dialogs dialogs;
+    private final Status status;
+    private final Runnable left;
     private final DrumMap voices;
     private final ReadOnlyObjectWrapper<State> state = new ReadOnlyObjectWrapper<>(State.NOTHING);
-    private final AtomicReference<Thread> working = new AtomicReference<>();
+    private Optional<Future<?>> working = Optional.empty();
+    private Object newest = new Object();
     private byte[] bytes = {};
-
-    /** What is done with what the user takes, or leaves. */
-    public interface Takes {
-        /**
-         * @param fileName of the original
-         * @return whether it could be taken
-         */
-        boolean taken(Exercise exercise, String fileName, byte[] original);
-
-        void left();
-
-        /** What the user is to know besides. */
-        void told(String message);
-
-        /** @param why in words, for the user */
-        void unreadable(String fileName, String why);
-    }
 
     /**
      * How far it has come.
@@ -56,8 +47,15 @@ public final class ImportSession {
         static final State NOTHING = new State("", Optional.empty(), Optional.empty(), Optional.empty());
     }
 
-    public ImportSession(Takes takes, DrumMap voices) {
-        this.takes = takes;
+    /**
+     * @param library takes the exercise into the Book
+     * @param left is run when the user leaves the file, whether it was imported or not
+     */
+    public ImportSession(Library library, Dialogs dialogs, Status status, Runnable left, DrumMap voices) {
+        this.library = library;
+        this.dialogs = dialogs;
+        this.status = status;
+        this.left = left;
         this.voices = voices;
     }
 
@@ -69,10 +67,10 @@ public final class ImportSession {
     public void begin(ImportedOriginal original) {
         state.set(new State(original.name(), Optional.of("Reading…"), Optional.empty(), Optional.empty()));
         Map<String, Optional<Voice>> remembered = voices.read();
-        work(() -> {
+        work(own -> {
             byte[] read = original.bytes();
             Transcription source = original.transcribed(read);
-            later(() -> {
+            later(own, () -> {
                 bytes = read;
                 state.set(new State(
                         original.name(),
@@ -82,57 +80,48 @@ public final class ImportSession {
             });
             ImportPreview preview =
                     ImportPreview.of(source, Arrangement.likeliest(source, remembered), Optional.empty());
-            later(() -> show(preview));
+            later(own, () -> show(preview));
         });
     }
 
-    private interface Work {
-        void run();
-    }
-
-    private void later(Runnable run) {
-        Thread own = Thread.currentThread();
+    /** Runs something on the interface thread, unless newer work has begun. */
+    private void later(Object work, Runnable run) {
         Platform.runLater(() -> {
-            if (working.get() == own) {
+            if (newest == work) {
                 run.run();
             }
         });
     }
 
-    private void work(Work work) {
+    private void work(Consumer<Object> work) {
         stop();
-        Thread thread = new Thread(
-                () -> {
-                    try {
-                        work.run();
-                    } catch (CancellationException e) {
-                        // Nobody waits for it any longer.
-                    } catch (StrideException e) {
-                        later(() -> unreadable(e.getMessage()));
-                    } catch (RuntimeException e) {
-                        // Whatever is in a file, the window goes on.
-                        later(() -> unreadable("something in it could not be understood (" + e + ")"));
-                    } catch (OutOfMemoryError e) {
-                        later(() -> unreadable("it needs more memory than there is"));
-                    }
-                },
-                "bringing in");
-        thread.setDaemon(true);
-        working.set(thread);
-        thread.start();
+        Object own = newest;
+        working = Optional.of(Background.run("importing", () -> {
+            try {
+                work.accept(own);
+            } catch (CancellationException e) {
+                // Nobody waits for it any longer.
+            } catch (StrideException e) {
+                later(own, () -> unreadable(e.getMessage()));
+            } catch (RuntimeException e) {
+                // Whatever is in a file, the window goes on.
+                later(own, () -> unreadable("something in it could not be understood (" + e + ")"));
+            } catch (OutOfMemoryError e) {
+                later(own, () -> unreadable("it needs more memory than there is"));
+            }
+        }));
     }
 
     private void unreadable(String why) {
         String name = state.get().name();
         leave();
-        takes.unreadable(name, why);
+        dialogs.showError("This file cannot be brought in", name + "\n\n" + why);
     }
 
     private void stop() {
-        Thread before = working.getAndSet(null);
-        if (before != null) {
-            before.interrupt();
-        }
+        newest = new Object();
+        working.ifPresent(running -> running.cancel(true));
+        working = Optional.empty();
     }
 
     private void show(ImportPreview preview) {
@@ -147,9 +136,9 @@ public final class ImportSession {
         }
         state.set(new State(now.name(), Optional.of("Looking for what repeats…"), now.source(), now.preview()));
         Transcription source = now.source().get();
-        work(() -> {
+        work(own -> {
             ImportPreview preview = ImportPreview.of(source, choice, taken);
-            later(() -> show(preview));
+            later(own, () -> show(preview));
         });
     }
 
@@ -178,9 +167,9 @@ public final class ImportSession {
                     try {
                         voices.keep(preview.choice().voices());
                     } catch (StrideException e) {
-                        takes.told("Which voices were chosen could not be kept: " + e.getMessage());
+                        status.show("Which voices were chosen could not be kept: " + e.getMessage());
                     }
-                    if (takes.taken(answer.exercise(), now.name(), bytes)) {
+                    if (library.add(answer.exercise(), now.name(), bytes)) {
                         leave();
                     }
                 }));
@@ -191,6 +180,6 @@ public final class ImportSession {
         stop();
         bytes = new byte[0];
         state.set(State.NOTHING);
-        takes.left();
+        left.run();
     }
 }

@@ -2,6 +2,7 @@ package nimblestride.desktop.workspace.modulate;
 
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.playback.Transport;
+import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.ui.page.PagedPane;
 import nimblestride.desktop.ui.page.Workspace;
 
@@ -9,22 +10,10 @@ import nimblestride.desktop.ui.page.Workspace;
 public final class ModulateWorkspace extends PagedPane implements Workspace {
     public ModulateWorkspace(ExerciseDocument document, Transport transport) {
         SelectedModulation gear = new SelectedModulation();
-        add(
-                "Pivot",
-                "A change of tempo by a note that lasts equally long in both, and the way back",
-                () -> new PivotPage(document, gear));
-        add(
-                "Sections",
-                "The sections one after the other, and whether their tempos come home",
-                () -> new SectionsPage(document, transport));
-        add(
-                "Tempos",
-                "Where all tempos are whole numbers, and ways from one tempo to another",
-                () -> new TemposPage(document, gear));
-        add(
-                "Implied",
-                "The bars stay, and a layer sounds as though the tempo had changed",
-                () -> new ImpliedPage(document, gear));
-        choose("Pivot");
+        add(PageId.PIVOT, () -> new PivotPage(document, gear));
+        add(PageId.SECTIONS, () -> new SectionsPage(document, transport));
+        add(PageId.TEMPOS, () -> new TemposPage(document, gear));
+        add(PageId.IMPLIED, () -> new ImpliedPage(document, gear));
+        open(PageId.PIVOT);
     }
 }

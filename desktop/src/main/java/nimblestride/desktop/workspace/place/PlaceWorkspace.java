@@ -8,6 +8,7 @@ import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.ui.page.LazyPage;
 import nimblestride.desktop.ui.page.PagedPane;
 import nimblestride.desktop.ui.page.Workspace;
@@ -27,37 +28,19 @@ public final class PlaceWorkspace extends PagedPane implements Workspace {
             ObjectProperty<Subdivision> subdivision,
             IntegerProperty stage,
             Consumer<NoteValue> choose) {
-        counts = add(
-                "Counts",
-                "Voices put on counts by naming them: kick 1, 4; snare ghost a of 2",
-                () -> new CountsPage(document, countingSystem, subdivision, stage));
-        staff = add("Staff", "What is played, on a staff", () -> new StaffPage(countingSystem, subdivision, choose));
-        add(
-                "Sticking",
-                "Which hand plays which stroke: typed, from a rudiment or from cells, and moved round the kit",
-                () -> new StickingPage(document));
-        add(
-                "Hands",
-                "Which hand leads, how fast at the most, and what that asks of each limb",
-                () -> new HandsPage(document));
-        add(
-                "Try the rest",
-                "Keep one part and try everything in the rest, one after the other",
-                () -> new VariationsPage(document));
-        add(
-                "Build up",
-                "In which order the layers come in, and how many are heard now",
-                () -> new BuildPage(document, stage));
-        add(
-                "Voices",
-                "Voices of your own, with their sound and their place on the staff",
-                () -> new VoicesPage(document));
-        choose("Counts");
+        counts = add(PageId.COUNTS, () -> new CountsPage(document, countingSystem, subdivision, stage));
+        staff = add(PageId.STAFF, () -> new StaffPage(countingSystem, subdivision, choose));
+        add(PageId.STICKING, () -> new StickingPage(document));
+        add(PageId.HANDS, () -> new HandsPage(document));
+        add(PageId.VARIATIONS, () -> new VariationsPage(document));
+        add(PageId.BUILD_UP, () -> new BuildPage(document, stage));
+        add(PageId.VOICES, () -> new VoicesPage(document));
+        open(PageId.COUNTS);
     }
 
     /** Puts the voice in hand on a count of the phrase, or takes it away. */
     public void place(int bar, NoteValue position) {
-        choose("Counts");
+        open(PageId.COUNTS);
         counts.get().place(bar, position);
     }
 

@@ -28,6 +28,7 @@ import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.service.Export;
 import nimblestride.desktop.ui.control.FlowLine;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.VerticalScroll;
@@ -57,7 +58,7 @@ final class LogPage extends VBox implements Page {
     private final LatestOnly reading = new LatestOnly("reading the log");
     private Optional<LogEntry> out = Optional.empty();
 
-    LogPage(ExerciseDocument document, OpenBook book, PracticeRecorder diary, LogFiles files) {
+    LogPage(ExerciseDocument document, OpenBook book, PracticeRecorder diary, Export export) {
         this.document = document;
         this.book = book;
         this.diary = diary;
@@ -71,8 +72,8 @@ final class LogPage extends VBox implements Page {
         first.getChildren()
                 .addAll(
                         all,
-                        new SmallButton("Hand it out…", "log-hand-out", files::handOut),
-                        new SmallButton("As a table…", "log-table", files::table));
+                        new SmallButton("Hand it out…", "log-hand-out", export::log),
+                        new SmallButton("As a table…", "log-table", export::logTable));
         list.getStyleClass().add("ways");
         list.setId("log-list");
         hard.setId("log-hard");

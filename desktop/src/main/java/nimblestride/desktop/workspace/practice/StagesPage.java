@@ -3,7 +3,6 @@ package nimblestride.desktop.workspace.practice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.GridPane;
@@ -20,6 +19,7 @@ import nimblestride.core.practice.stage.StageSuggestions;
 import nimblestride.core.practice.stage.StagedExercise;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.playback.Transport;
+import nimblestride.desktop.service.Status;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
@@ -30,7 +30,7 @@ import nimblestride.desktop.ui.page.Page;
 final class StagesPage extends VBox implements Page {
     private final ExerciseDocument document;
     private final Transport transport;
-    private final Consumer<String> tell;
+    private final Status status;
     private final GridPane rows = new GridPane();
     private final Label none = new WrappedLabel("", "quiet");
     private final SmallButton itself;
@@ -38,10 +38,10 @@ final class StagesPage extends VBox implements Page {
     private final List<TypedField<Stage>> fields = new ArrayList<>();
     private final List<ToggleButton> plays = new ArrayList<>();
 
-    StagesPage(ExerciseDocument document, Transport transport, Consumer<String> tell) {
+    StagesPage(ExerciseDocument document, Transport transport, Status status) {
         this.document = document;
         this.transport = transport;
-        this.tell = tell;
+        this.status = status;
         getStyleClass().add("page");
         rows.getStyleClass().add("ways");
         itself = new SmallButton("Play the exercise itself", "stage-none", () -> play(Optional.empty()));
@@ -69,7 +69,7 @@ final class StagesPage extends VBox implements Page {
 
     private void add(Stage stage) {
         if (shown.size() >= PracticePlan.MAX_STAGES) {
-            tell.accept("There are at most " + PracticePlan.MAX_STAGES + " stages.");
+            status.show("There are at most " + PracticePlan.MAX_STAGES + " stages.");
             return;
         }
         List<Stage> stages = new ArrayList<>(shown);
@@ -83,7 +83,7 @@ final class StagesPage extends VBox implements Page {
             try {
                 StagedExercise.of(document.exerciseProperty().get(), stage.get());
             } catch (StrideException e) {
-                tell.accept("This stage cannot be played: " + e.getMessage() + ".");
+                status.show("This stage cannot be played: " + e.getMessage() + ".");
                 mark();
                 return;
             }

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.beans.property.IntegerProperty;
 import javafx.scene.Node;
@@ -29,6 +28,7 @@ import nimblestride.core.practice.journal.PracticeSession;
 import nimblestride.core.practice.journal.PracticeSummary;
 import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.service.Library;
 import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.VerticalScroll;
@@ -46,7 +46,7 @@ final class TodayPage extends VBox implements Page {
     private static final int MAX_LADDERS = 300;
 
     private final OpenBook book;
-    private final Consumer<UUID> open;
+    private final Library library;
     private final GridPane turns = new GridPane();
     private final Label neglected = new WrappedLabel();
     private final LatestOnly planning = new LatestOnly("planning a sitting");
@@ -54,11 +54,11 @@ final class TodayPage extends VBox implements Page {
 
     /**
      * @param rests after how many minutes of playing a rest is due; 0 for never
-     * @param open opens an exercise of the Book
+     * @param library opens an exercise of the Book
      */
-    TodayPage(OpenBook book, IntegerProperty rests, Consumer<UUID> open) {
+    TodayPage(OpenBook book, IntegerProperty rests, Library library) {
         this.book = book;
-        this.open = open;
+        this.library = library;
         getStyleClass().add("page");
         TypedField<Integer> time = WholeNumberField.field("today-minutes", "minutes", 5, 240, 56, number -> {
             minutes = number;
@@ -186,8 +186,8 @@ final class TodayPage extends VBox implements Page {
             turns.addRow(row, time, what, why);
             int at = row;
             turn.exercise()
-                    .ifPresent(
-                            id -> turns.add(new SmallButton("Open", "today-open-" + at, () -> open.accept(id)), 3, at));
+                    .ifPresent(id ->
+                            turns.add(new SmallButton("Open", "today-open-" + at, () -> library.open(id)), 3, at));
             row++;
         }
         List<PracticeSummary> left = plan.get().neglected;

@@ -20,6 +20,7 @@ import nimblestride.core.notation.page.Sheet;
 import nimblestride.core.notation.page.SheetLayout;
 import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.service.Export;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
@@ -49,7 +50,7 @@ final class BookletPage extends HBox implements Page {
     private List<Drawing> pages = List.of();
 
     /** @param book the exercises that can be in it */
-    BookletPage(ObjectProperty<Sheet> sheet, OpenBook book, ExportDelivery delivery) {
+    BookletPage(ObjectProperty<Sheet> sheet, OpenBook book, Export export) {
         this.sheet = sheet;
         this.book = book;
         getStyleClass().add("page");
@@ -62,8 +63,8 @@ final class BookletPage extends HBox implements Page {
                 new SmallButton(
                         "Print…",
                         "print-booklet",
-                        () -> delivery.print(name(), pages, sheet.get().paper())),
-                new SmallButton("Save…", "save-booklet", () -> delivery.savePages(name(), pages)));
+                        () -> export.print(name(), pages, sheet.get().paper())),
+                new SmallButton("Save…", "save-booklet", () -> export.pages(name(), pages)));
         VBox choices = new VBox(title, buttons, told, list);
         choices.getStyleClass().add("sheet-choices");
         list.getStyleClass().add("sheet-choices");

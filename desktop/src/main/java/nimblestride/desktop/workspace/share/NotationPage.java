@@ -2,7 +2,6 @@ package nimblestride.desktop.workspace.share;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
@@ -19,6 +18,7 @@ import nimblestride.core.notation.page.Sheet;
 import nimblestride.core.notation.score.ScoreStyle;
 import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.service.Status;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
@@ -36,7 +36,7 @@ final class NotationPage extends VBox implements Page {
 
     private final ExerciseDocument document;
     private final ObjectProperty<Sheet> sheet;
-    private final Consumer<String> tell;
+    private final Status status;
     private final LatestOnly newest = new LatestOnly("comparing ways to write");
     private final GridPane cards = new GridPane();
     private final VerticalScroll scroll = new VerticalScroll(cards);
@@ -46,11 +46,11 @@ final class NotationPage extends VBox implements Page {
 
     private record Seen(NotationOption way, Drawing start) {}
 
-    /** @param tell is told what has been done */
-    NotationPage(ExerciseDocument document, ObjectProperty<Sheet> sheet, Consumer<String> tell) {
+    /** @param status shows what has been done */
+    NotationPage(ExerciseDocument document, ObjectProperty<Sheet> sheet, Status status) {
         this.document = document;
         this.sheet = sheet;
-        this.tell = tell;
+        this.status = status;
         getStyleClass().add("page");
         cards.getStyleClass().add("way-cards");
         cards.setId("ways");
@@ -152,7 +152,7 @@ final class NotationPage extends VBox implements Page {
         way.rewritten().filter(other -> !Optional.of(other).equals(shown)).ifPresent(other -> {
             SmallButton take = new SmallButton("Write it so", () -> {
                 document.edit(exercise -> other);
-                tell.accept("Written otherwise: " + way.name() + ".");
+                status.show("Written otherwise: " + way.name() + ".");
             });
             buttons.getChildren().add(take);
         });
@@ -162,7 +162,7 @@ final class NotationPage extends VBox implements Page {
     private void handOut(NotationOption way) {
         boolean asItStands = way.rewritten().equals(shown);
         sheet.set(sheet.get().inRounds(1).writtenAs(asItStands ? "" : way.name()));
-        tell.accept("The sheet is now written so: " + way.name() + ".");
+        status.show("The sheet is now written so: " + way.name() + ".");
     }
 
     private static VBox reasons(String title, List<String> reasons) {

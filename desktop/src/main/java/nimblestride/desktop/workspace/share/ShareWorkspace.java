@@ -1,7 +1,5 @@
 package nimblestride.desktop.workspace.share;
 
-import java.util.function.Consumer;
-import java.util.function.Supplier;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import nimblestride.core.notation.page.Sheet;
@@ -10,6 +8,8 @@ import nimblestride.desktop.async.CommandQueue;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.playback.Transport;
+import nimblestride.desktop.service.PageId;
+import nimblestride.desktop.service.WindowServices;
 import nimblestride.desktop.ui.page.LazyPage;
 import nimblestride.desktop.ui.page.PagedPane;
 import nimblestride.desktop.ui.page.Workspace;
@@ -27,7 +27,7 @@ public final class ShareWorkspace extends PagedPane implements Workspace {
      * @param book whose exercises can be bound in a booklet
      * @param transport knows how it would be played
      * @param sounds what everything sounds like
-     * @param tell is told what has been done
+     * @param commands writes what takes a while
      */
     public ShareWorkspace(
             ExerciseDocument document,
@@ -36,29 +36,15 @@ public final class ShareWorkspace extends PagedPane implements Workspace {
             OpenBook book,
             Transport transport,
             SampleSet sounds,
-            ExportDelivery delivery,
             CommandQueue commands,
-            Consumer<String> tell) {
+            WindowServices services) {
         sheet = new SimpleObjectProperty<>(first);
-        page = add(
-                "Sheet",
-                "The page as it will print, and what stands on it",
-                () -> new SheetPage(sheet, countingSystem, delivery));
-        add(
-                "Ways to write",
-                "The same music in other bars and values, the one that reads best first",
-                () -> new NotationPage(document, sheet, tell));
-        add("Booklet", "Several exercises of the Book as one booklet", () -> new BookletPage(sheet, book, delivery));
-        sound = add(
-                "Sound file",
-                "What would be played now, as a WAV file",
-                () -> new SoundFilePage(transport, sounds, delivery, commands, tell));
-        choose("Sheet");
-    }
-
-    /** Adds the page of lessons. */
-    public void teach(Supplier<LessonPage> lessons) {
-        add("Lesson", "What a student was set, what they did, and what comes next", lessons);
+        page = add(PageId.SHEET, () -> new SheetPage(sheet, countingSystem, services.export()));
+        add(PageId.NOTATION, () -> new NotationPage(document, sheet, services.status()));
+        add(PageId.BOOKLET, () -> new BookletPage(sheet, book, services.export()));
+        sound = add(PageId.SOUND_FILE, () -> new SoundFilePage(transport, sounds, commands, services));
+        add(PageId.LESSON, () -> new LessonPage(document, book, sheet::get, services));
+        open(PageId.SHEET);
     }
 
     /** What stands on a sheet now. */

@@ -24,6 +24,7 @@ import nimblestride.core.notation.page.SheetItem;
 import nimblestride.core.notation.page.SheetLayout;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.desktop.async.LatestOnly;
+import nimblestride.desktop.service.Export;
 import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.TitleConverter;
@@ -41,7 +42,7 @@ final class SheetPage extends HBox implements Page {
     private static final double GAP = 14;
 
     private final ObjectProperty<Sheet> sheet;
-    private final ExportDelivery delivery;
+    private final Export export;
     private final DrawingList preview = new DrawingList(4, GAP, true);
     private final LatestOnly newest = new LatestOnly("setting a sheet");
     private final Label told = new WrappedLabel("", "quiet");
@@ -49,9 +50,9 @@ final class SheetPage extends HBox implements Page {
     private Optional<Exercise> shown = Optional.empty();
     private List<Drawing> pages = List.of();
 
-    SheetPage(ObjectProperty<Sheet> sheet, ObjectProperty<CountingSystem> countingSystem, ExportDelivery delivery) {
+    SheetPage(ObjectProperty<Sheet> sheet, ObjectProperty<CountingSystem> countingSystem, Export export) {
         this.sheet = sheet;
-        this.delivery = delivery;
+        this.export = export;
         getStyleClass().add("page");
         preview.setId("sheet-preview");
         preview.setFocusTraversable(true);
@@ -87,7 +88,7 @@ final class SheetPage extends HBox implements Page {
         SmallButton save = new SmallButton(
                 "Save…",
                 "save-form",
-                () -> shown.ifPresent(exercise -> delivery.save(exercise, forms.getValue(), sheet.get())));
+                () -> shown.ifPresent(exercise -> export.exercise(exercise, forms.getValue(), sheet.get())));
         TextField whom = new TextField(sheet.get().forWhom());
         whom.setId("for-whom");
         whom.setPromptText("for whom, or when");
@@ -202,7 +203,7 @@ final class SheetPage extends HBox implements Page {
     /** Prints the pages as they are shown. */
     void print() {
         shown.ifPresent(
-                exercise -> delivery.print(exercise.name(), pages, sheet.get().paper()));
+                exercise -> export.print(exercise.name(), pages, sheet.get().paper()));
     }
 
     @Override

@@ -2,7 +2,6 @@ package nimblestride.desktop.workspace.share;
 
 import java.nio.file.Path;
 import java.util.Locale;
-import java.util.function.Consumer;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -14,6 +13,7 @@ import nimblestride.core.foundation.words.Counted;
 import nimblestride.desktop.async.CommandQueue;
 import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.playback.Transport;
+import nimblestride.desktop.service.WindowServices;
 import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.FlowLine;
 import nimblestride.desktop.ui.control.SmallButton;
@@ -32,9 +32,8 @@ import nimblestride.sound.wav.WavFile;
 final class SoundFilePage extends VBox implements Page {
     private final Transport transport;
     private final SampleSet sounds;
-    private final ExportDelivery delivery;
     private final CommandQueue commands;
-    private final Consumer<String> tell;
+    private final WindowServices services;
     private final ComboBox<Integer> bits = new ComboBox<>();
     private final CheckBox apart = new CheckBox("the music on the left, the click on the right");
     private final TypedField<Integer> rounds;
@@ -42,17 +41,11 @@ final class SoundFilePage extends VBox implements Page {
     private final LatestOnly measuring = new LatestOnly("measuring sound");
     private int times = 1;
 
-    SoundFilePage(
-            Transport transport,
-            SampleSet sounds,
-            ExportDelivery delivery,
-            CommandQueue commands,
-            Consumer<String> tell) {
+    SoundFilePage(Transport transport, SampleSet sounds, CommandQueue commands, WindowServices services) {
         this.transport = transport;
         this.sounds = sounds;
-        this.delivery = delivery;
         this.commands = commands;
-        this.tell = tell;
+        this.services = services;
         getStyleClass().add("page");
         bits.setId("wav-bits");
         bits.getItems().setAll(16, 24);
@@ -119,7 +112,9 @@ final class SoundFilePage extends VBox implements Page {
     /** Asks where to, and writes, faster than it is heard. */
     void write() {
         PlaybackRequest take = transport.take();
-        delivery.where(SafeFileName.of(take.exercise().name()) + ".wav").ifPresent(file -> write(take, file));
+        services.dialogs()
+                .fileToSave(SafeFileName.of(take.exercise().name()) + ".wav")
+                .ifPresent(file -> write(take, file));
     }
 
     private void write(PlaybackRequest take, Path target) {
@@ -130,7 +125,7 @@ final class SoundFilePage extends VBox implements Page {
                     AtomicFile.write(target, out -> file.write(take, sounds, out, progress::report));
                     return target;
                 },
-                written -> tell.accept("Wrote " + written + "."));
+                written -> services.status().show("Wrote " + written + "."));
     }
 
     @Override

@@ -15,6 +15,7 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.desktop.playback.CustomRecordings;
 import nimblestride.desktop.playback.PlaybackSettings;
+import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.field.TypedField;
@@ -26,7 +27,7 @@ import nimblestride.sound.render.Mix;
 public final class MixPage extends VBox implements Page {
     private final PlaybackSettings settings;
     private final CustomRecordings recordings;
-    private final Asking asking;
+    private final Dialogs dialogs;
     private final GridPane rows = new GridPane();
     private final TypedField<Optional<Loop>> loop;
     private final TypedField<Integer> firstBar;
@@ -49,10 +50,10 @@ public final class MixPage extends VBox implements Page {
         }
     }
 
-    public MixPage(PlaybackSettings settings, CustomRecordings recordings, Asking asking) {
+    public MixPage(PlaybackSettings settings, CustomRecordings recordings, Dialogs dialogs) {
         this.settings = settings;
         this.recordings = recordings;
-        this.asking = asking;
+        this.dialogs = dialogs;
         getStyleClass().add("page");
         rows.getStyleClass().add("ways");
         Slider volume = slider(
@@ -147,10 +148,11 @@ public final class MixPage extends VBox implements Page {
         for (int i = 0; i < voices.size(); i++) {
             String voice = voices.get(i);
             if (shownLayers.contains(voice)) {
-                rows.add(new VoiceRecording(voice, recordings, asking, this::build), 4, 2 + shownLayers.indexOf(voice));
+                rows.add(
+                        new VoiceRecording(voice, recordings, dialogs, this::build), 4, 2 + shownLayers.indexOf(voice));
             } else {
                 addRow("-voice-" + i, voice, Kind.VOICE, Kind.VOICE);
-                rows.add(new VoiceRecording(voice, recordings, asking, this::build), 4, rows.getRowCount() - 1);
+                rows.add(new VoiceRecording(voice, recordings, dialogs, this::build), 4, rows.getRowCount() - 1);
             }
         }
     }

@@ -13,6 +13,7 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.desktop.playback.PadKeys;
 import nimblestride.desktop.playback.PlaybackDevices;
 import nimblestride.desktop.playback.PlayedStroke;
+import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.FlowLine;
 import nimblestride.desktop.ui.control.SmallButton;
@@ -35,7 +36,7 @@ public final class PadsPage extends VBox implements Page {
     }
 
     private final PlaybackDevices devices;
-    private final Asking asking;
+    private final Dialogs dialogs;
     private final ComboBox<String> pad = new ComboBox<>();
     private final ComboBox<String> instrument = new ComboBox<>();
     private final ComboBox<String> layer = new ComboBox<>();
@@ -45,9 +46,9 @@ public final class PadsPage extends VBox implements Page {
     private final Label last = new Label("Nothing has been struck yet.");
     private boolean showing;
 
-    public PadsPage(PlaybackDevices devices, Asking asking) {
+    public PadsPage(PlaybackDevices devices, Dialogs dialogs) {
         this.devices = devices;
-        this.asking = asking;
+        this.dialogs = dialogs;
         getStyleClass().add("page");
         choice(pad, "pad", "A MIDI pad or keyboard to play on");
         choice(instrument, "instrument", "A MIDI instrument that is played to");
@@ -124,7 +125,7 @@ public final class PadsPage extends VBox implements Page {
         try {
             opening.open(name.equals(NONE) ? Optional.empty() : Optional.of(name));
         } catch (MidiUnavailableException e) {
-            asking.tell("This MIDI device cannot be used", name + ": " + e.getMessage());
+            dialogs.showError("This MIDI device cannot be used", name + ": " + e.getMessage());
             Platform.runLater(this::look);
         }
     }

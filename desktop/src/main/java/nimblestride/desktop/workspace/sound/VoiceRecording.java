@@ -1,14 +1,16 @@
 package nimblestride.desktop.workspace.sound;
 
+import java.util.List;
 import javafx.scene.layout.HBox;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.desktop.playback.CustomRecordings;
+import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.ui.control.SmallButton;
 
 /** Gives a voice a recording of the user's own, or takes it back. */
 final class VoiceRecording extends HBox {
     /** @param changed is called when the voice sounds otherwise */
-    VoiceRecording(String voice, CustomRecordings recordings, Asking asking, Runnable changed) {
+    VoiceRecording(String voice, CustomRecordings recordings, Dialogs dialogs, Runnable changed) {
         getStyleClass().add("add-line");
         String id = voice.replace(' ', '-');
         boolean own = recordings.voices().contains(voice);
@@ -16,12 +18,12 @@ final class VoiceRecording extends HBox {
                 .add(new SmallButton(
                         own ? "Another recording…" : "A recording of your own…",
                         "recording-" + id,
-                        () -> asking.recording().ifPresent(file -> {
+                        () -> dialogs.fileToOpen(List.of("wav")).ifPresent(file -> {
                             try {
                                 recordings.put(voice, file);
                                 changed.run();
                             } catch (StrideException e) {
-                                asking.tell("The " + voice + " keeps its sound", e.getMessage());
+                                dialogs.showError("The " + voice + " keeps its sound", e.getMessage());
                             }
                         })));
         if (own) {
@@ -29,7 +31,7 @@ final class VoiceRecording extends HBox {
                 try {
                     recordings.remove(voice);
                 } catch (StrideException e) {
-                    asking.tell("The recording could not be removed", e.getMessage());
+                    dialogs.showError("The recording could not be removed", e.getMessage());
                 }
                 changed.run();
             }));

@@ -1,10 +1,10 @@
 package nimblestride.desktop.workspace.students;
 
-import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -13,16 +13,20 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.NoteText;
+import nimblestride.core.notation.page.Sheet;
 import nimblestride.core.practice.journal.LogEntry;
 import nimblestride.core.practice.students.Assignment;
 import nimblestride.core.practice.students.Lesson;
 import nimblestride.core.practice.students.Student;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.async.LatestOnly;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.service.WindowServices;
 import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
+import nimblestride.formats.json.DraftJson.InBook;
 import nimblestride.store.book.Book;
 
 /** A lesson to prepare and to run: what was set, what they did, what next. */
@@ -31,7 +35,8 @@ public final class LessonPage extends VBox implements Page {
     private static final int MAX_ENTRIES = 40;
 
     private final OpenBook book;
-    private final Beyond beyond;
+    private final ExerciseDocument document;
+    private final WindowServices services;
     private final StudentBar students;
     private final Label note = new Label();
     private final VBox set = column("What was set");
@@ -51,7 +56,7 @@ public final class LessonPage extends VBox implements Page {
 
         @Override
         public void open(UUID exercise) {
-            beyond.open(exercise);
+            services.library().open(exercise);
         }
 
         @Override
@@ -63,37 +68,18 @@ public final class LessonPage extends VBox implements Page {
         }
     };
 
-    /** What is done beyond the page. */
-    public interface Beyond {
-        /** The exercise that lies on the desk, if it is one of the Book. */
-        Optional<UUID> onTheDesk();
-
-        /** What lies on the desk is called. */
-        String nameOnTheDesk();
-
-        void open(UUID exercise);
-
-        /** Asks for a line of text. */
-        Optional<String> line(String title, String what, String first);
-
-        boolean sure(String title, String text, String yes);
-
-        /** A file with a student's log. */
-        Optional<Path> logFile();
-
-        /** Hands exercises out to somebody: as a booklet, or as a file for their own program. */
-        void handOut(List<UUID> exercises, Student student, boolean asBooklet);
-
-        void tell(String message);
-    }
-
-    public LessonPage(OpenBook book, Beyond beyond) {
+    /**
+     * @param document whose exercise can be assigned
+     * @param sheet what stands on the pages of a booklet
+     */
+    public LessonPage(ExerciseDocument document, OpenBook book, Supplier<Sheet> sheet, WindowServices services) {
+        this.document = document;
         this.book = book;
-        this.beyond = beyond;
+        this.services = services;
         getStyleClass().add("page");
         note.getStyleClass().add("quiet");
         note.setId("student-note");
-        students = new StudentBar(book, beyond, this::read);
+        students = new StudentBar(book, new StudentHandout(book, sheet, services), services, this::read);
         assigning = new AssignmentField(book::today, this::assign);
         notes = new LessonNotes(book::today, this::keepLesson);
         VBox next = column("Today and next");
@@ -164,7 +150,7 @@ public final class LessonPage extends VBox implements Page {
         }
         set.getChildren().remove(1, set.getChildren().size());
         set.getChildren().add(assigning);
-        assigning.offer(beyond.nameOnTheDesk());
+        assigning.offer(document.exerciseProperty().get().name());
         told.set.forEach(
                 assignment -> set.getChildren().add(new AssignmentCard(assignment, told.did, book.today(), cards)));
         did.getChildren().remove(1, did.getChildren().size());
@@ -191,8 +177,8 @@ public final class LessonPage extends VBox implements Page {
                             .save(new Assignment(
                                     UUID.randomUUID(),
                                     one.id(),
-                                    beyond.onTheDesk(),
-                                    beyond.nameOnTheDesk(),
+                                    document.inBookProperty().get().map(InBook::id),
+                                    document.exerciseProperty().get().name(),
                                     book.today(),
                                     due,
                                     how,
@@ -206,7 +192,7 @@ public final class LessonPage extends VBox implements Page {
                     open.students().save(lesson);
                     return true;
                 })
-                .ifPresent(kept -> beyond.tell("The lesson of " + lesson.day() + " is kept."));
+                .ifPresent(kept -> services.status().show("The lesson of " + lesson.day() + " is kept."));
     }
 
     @Override

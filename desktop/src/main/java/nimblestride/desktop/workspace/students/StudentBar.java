@@ -8,21 +8,24 @@ import javafx.scene.layout.FlowPane;
 import nimblestride.core.practice.students.Student;
 import nimblestride.desktop.document.library.BookTransfer;
 import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.service.WindowServices;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.TitleConverter;
 
 /** Whose lesson it is, and what is done with a student: added, remembered, handed something, their log merged, taken out. */
 final class StudentBar extends FlowPane {
     private final OpenBook book;
-    private final LessonPage.Beyond beyond;
+    private final StudentHandout handout;
+    private final WindowServices services;
     private final Runnable changed;
     private final ComboBox<Student> students = new ComboBox<>();
     private boolean showing;
 
     /** @param changed is called when another student is chosen, or all are listed anew */
-    StudentBar(OpenBook book, LessonPage.Beyond beyond, Runnable changed) {
+    StudentBar(OpenBook book, StudentHandout handout, WindowServices services, Runnable changed) {
         this.book = book;
-        this.beyond = beyond;
+        this.handout = handout;
+        this.services = services;
         this.changed = changed;
         getStyleClass().add("flow-line");
         students.setId("student");
@@ -67,24 +70,28 @@ final class StudentBar extends FlowPane {
     }
 
     private void newStudent() {
-        beyond.line("A new student", "Name", "").filter(name -> !name.isBlank()).ifPresent(name -> {
-            Student student = new Student(UUID.randomUUID(), name.strip(), "");
-            book.ask(one -> {
-                        one.students().save(student);
-                        return true;
-                    })
-                    .ifPresent(done -> {
-                        showing = true;
-                        students.getItems().add(student);
-                        students.setValue(student);
-                        showing = false;
-                        book.changed();
-                    });
-        });
+        services.dialogs()
+                .askLine("A new student", "Name", "")
+                .filter(name -> !name.isBlank())
+                .ifPresent(name -> {
+                    Student student = new Student(UUID.randomUUID(), name.strip(), "");
+                    book.ask(one -> {
+                                one.students().save(student);
+                                return true;
+                            })
+                            .ifPresent(done -> {
+                                showing = true;
+                                students.getItems().add(student);
+                                students.setValue(student);
+                                showing = false;
+                                book.changed();
+                            });
+                });
     }
 
     private void remember() {
-        chosen().ifPresent(one -> beyond.line("What to remember of " + one.name(), "In a line", one.note())
+        chosen().ifPresent(one -> services.dialogs()
+                .askLine("What to remember of " + one.name(), "In a line", one.note())
                 .ifPresent(line -> book.change(open -> {
                     open.students().save(new Student(one.id(), one.name(), line));
                     return true;
@@ -92,10 +99,11 @@ final class StudentBar extends FlowPane {
     }
 
     private void takeOut() {
-        chosen().filter(one -> beyond.sure(
-                        "Take " + one.name() + " out of the Book?",
-                        "What is set for them, their lessons and their log go as well. The Book is backed up first.",
-                        "Take out"))
+        chosen().filter(one -> services.dialogs()
+                        .confirm(
+                                "Take " + one.name() + " out of the Book?",
+                                "What is set for them, their lessons and their log go as well. The Book is backed up first.",
+                                "Take out"))
                 .ifPresent(one -> book.change(open -> {
                     book.backups().keepNow("before-taking-out", book.now());
                     open.students().remove(one.id());
@@ -104,24 +112,20 @@ final class StudentBar extends FlowPane {
     }
 
     private void merge() {
-        chosen().ifPresent(one -> beyond.logFile()
+        chosen().ifPresent(one -> services.dialogs()
+                .fileToOpen(List.of("json"))
                 .ifPresent(file -> book.run(
                         "Merging " + file.getFileName(),
                         (open, progress) -> BookTransfer.mergeLog(open, Optional.of(one.id()), file, progress),
-                        merged -> beyond.tell(one.name() + ": " + BookTransfer.said(merged) + "."))));
+                        merged -> services.status().show(one.name() + ": " + BookTransfer.said(merged) + "."))));
     }
 
     private void handOut(boolean asBooklet) {
-        chosen().ifPresent(one -> {
-            List<UUID> exercises = book.ask(open -> open.students().assignments(one.id())).orElse(List.of()).stream()
-                    .filter(assignment -> assignment.done().isEmpty())
-                    .flatMap(assignment -> assignment.exercise().stream())
-                    .distinct()
-                    .toList();
-            if (exercises.isEmpty()) {
-                beyond.tell("Nothing of the Book is set for " + one.name() + " that is not done.");
+        chosen().ifPresent(student -> {
+            if (asBooklet) {
+                handout.booklet(student);
             } else {
-                beyond.handOut(exercises, one, asBooklet);
+                handout.file(student);
             }
         });
     }

@@ -5,7 +5,7 @@ import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.view.road.RegroupAction;
 
 /** Groups set by hand on the Road go to the desk; a drag is one step back. */
-record DeskRegrouping(ExerciseDocument document) implements RegroupAction {
+record RoadRegrouping(ExerciseDocument document) implements RegroupAction {
     @Override
     public void regroup(int bar, Grouping grouping) {
         document.edit("foot", exercise -> exercise.withPhrase(exercise.phrase().regrouped(bar, grouping)));

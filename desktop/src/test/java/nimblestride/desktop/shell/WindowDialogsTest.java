@@ -14,7 +14,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
-import nimblestride.desktop.shell.Dialogs.Keep;
+import nimblestride.desktop.service.Dialogs.Keep;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
@@ -25,7 +25,7 @@ import org.testfx.api.FxToolkit;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The dialogs of the window: each asked for real, and answered by mouse, by keys, or not at all. */
-class DialogsTest extends FxRobot {
+class WindowDialogsTest extends FxRobot {
     @TempDir
     Path folder;
 

@@ -1,11 +1,7 @@
 package nimblestride.desktop.shell;
 
-import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.CancellationException;
-import java.util.function.Consumer;
-import java.util.function.Supplier;
 import javafx.print.PageLayout;
 import javafx.print.PageOrientation;
 import javafx.print.Printer;
@@ -13,75 +9,34 @@ import javafx.print.PrinterJob;
 import javafx.scene.transform.Scale;
 import javafx.scene.transform.Translate;
 import javafx.stage.Stage;
-import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.page.PaperSize;
-import nimblestride.core.notation.page.Sheet;
 import nimblestride.core.notation.page.SheetLayout;
 import nimblestride.desktop.async.CommandQueue;
+import nimblestride.desktop.service.Dialogs;
+import nimblestride.desktop.service.Status;
 import nimblestride.desktop.view.staff.PrintedPage;
-import nimblestride.desktop.workspace.share.ExportDelivery;
-import nimblestride.files.AtomicFile;
 import nimblestride.files.FileException;
-import nimblestride.files.SafeFileName;
-import nimblestride.formats.export.ExportFormat;
-import nimblestride.formats.picture.PdfFile;
 
-/** Writes what is handed out to files the user names, and prints it through the system's dialog. */
-final class FileDelivery implements ExportDelivery {
+/** Prints pages through the system's dialog. */
+final class SheetPrinter {
     private final Stage stage;
-    private final Dialogs questions;
+    private final Dialogs dialogs;
     private final CommandQueue commands;
-    private final Consumer<String> status;
+    private final Status status;
 
-    FileDelivery(Stage stage, Dialogs questions, CommandQueue commands, Consumer<String> status) {
+    SheetPrinter(Stage stage, Dialogs dialogs, CommandQueue commands, Status status) {
         this.stage = stage;
+        this.dialogs = dialogs;
         this.commands = commands;
-        this.questions = questions;
         this.status = status;
     }
 
-    @Override
-    public void save(Exercise exercise, ExportFormat form, Sheet sheet) {
-        write(SafeFileName.of(exercise.name()) + "." + form.ending(), form.title(), () -> form.write(exercise, sheet));
-    }
-
-    @Override
-    public void savePages(String title, List<Drawing> pages) {
-        if (!pages.isEmpty()) {
-            write(
-                    SafeFileName.of(title) + ".pdf",
-                    ExportFormat.PDF.title(),
-                    () -> PdfFile.write(title, pages, PaperSize.pointsToTheSpace()));
-        }
-    }
-
-    @Override
-    public Optional<Path> where(String suggested) {
-        return questions.fileToSave(suggested);
-    }
-
-    private void write(String suggested, String what, Supplier<byte[]> content) {
-        questions.fileToSave(suggested).ifPresent(file -> write(file, what, content));
-    }
-
-    private void write(Path file, String what, Supplier<byte[]> content) {
-        commands.run(
-                "Writing the " + what + " " + file.getFileName(),
-                progress -> {
-                    byte[] bytes = content.get();
-                    progress.report(-1);
-                    AtomicFile.write(file, bytes);
-                    return file;
-                },
-                written -> status.accept("Wrote " + written + "."));
-    }
-
-    @Override
-    public void print(String title, List<Drawing> pages, PaperSize paper) {
+    /** Asks for a printer and its settings, and prints the pages; shows why it can't. */
+    void print(String title, List<Drawing> pages, PaperSize paper) {
         PrinterJob job = Printer.getDefaultPrinter() == null ? null : PrinterJob.createPrinterJob();
         if (job == null) {
-            questions.showError(
+            dialogs.showError(
                     "There is no printer",
                     "This computer has no printer set up. Save the sheet as a PDF and print it where there is one.");
             return;
@@ -96,7 +51,7 @@ final class FileDelivery implements ExportDelivery {
         commands.run(
                 "Printing " + title,
                 progress -> printed(job, title, pages, layout, progress),
-                count -> status.accept("Printed " + count + (count == 1 ? " page." : " pages.")));
+                count -> status.show("Printed " + count + (count == 1 ? " page." : " pages.")));
     }
 
     private static int printed(

@@ -1,4 +1,4 @@
-package nimblestride.desktop.shell;
+package nimblestride.desktop.service;
 
 import java.nio.file.Path;
 import java.util.List;

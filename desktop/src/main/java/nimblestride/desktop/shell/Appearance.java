@@ -1,0 +1,50 @@
+package nimblestride.desktop.shell;
+
+import java.util.function.IntUnaryOperator;
+import nimblestride.desktop.service.Status;
+import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.view.road.RoadView;
+
+/** Puts the palette on every part of the window, and enlarges it. */
+final class Appearance {
+    private final WindowFrame frame;
+    private final RoadView road;
+    private final Workspaces workspaces;
+    private final ImportView importing;
+    private final MusicStandWindow stand;
+    private final Status status;
+
+    Appearance(
+            WindowFrame frame,
+            RoadView road,
+            Workspaces workspaces,
+            ImportView importing,
+            MusicStandWindow stand,
+            Status status) {
+        this.frame = frame;
+        this.road = road;
+        this.workspaces = workspaces;
+        this.importing = importing;
+        this.stand = stand;
+        this.status = status;
+    }
+
+    /** Follows the dark mode of the view options. */
+    void follow(ViewOptions options) {
+        options.darkModeProperty().subscribe(dark -> wear(dark ? Palette.NIGHT : Palette.DAY));
+    }
+
+    private void wear(Palette palette) {
+        frame.wear(palette);
+        road.paletteProperty().set(palette);
+        workspaces.setPalette(palette);
+        importing.setPalette(palette);
+        stand.refresh();
+    }
+
+    /** Shows everything larger or smaller. */
+    void resize(IntUnaryOperator next) {
+        frame.resize(next);
+        status.show("Everything is shown at " + frame.percent() + " % of its usual size.");
+    }
+}

@@ -1,0 +1,74 @@
+package nimblestride.desktop.shell;
+
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.foundation.words.Counted;
+import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.service.Dialogs;
+import nimblestride.desktop.service.Status;
+import nimblestride.store.database.Backups;
+
+/** Backs the Book up, restores a backup, and starts a new Book, each after asking. */
+final class BookBackups {
+    private final OpenBook book;
+    private final Dialogs dialogs;
+    private final Status status;
+
+    BookBackups(OpenBook book, Dialogs dialogs, Status status) {
+        this.book = book;
+        this.dialogs = dialogs;
+        this.status = status;
+    }
+
+    /** Copies the whole Book to a file the user names, never into the folder the program keeps it in. */
+    void backUp() {
+        dialogs.fileToSave("nimble-stride-" + book.today() + ".book", Optional.of(homeOfTheUser()))
+                .ifPresent(file -> book.run(
+                        "Backing up the Book to " + file.getFileName(),
+                        (open, progress) -> {
+                            open.backups().copyTo(file);
+                            return file;
+                        },
+                        copy -> status.show("The whole Book is in " + copy + ".")));
+    }
+
+    private static Path homeOfTheUser() {
+        return Path.of(System.getProperty("user.home", "."));
+    }
+
+    /** Asks which backup to restore, and restores it. */
+    void restore() {
+        List<Backups.Backup> all;
+        try {
+            all = book.backups().all();
+        } catch (StrideException e) {
+            dialogs.showError("The backups can't be listed", e.getMessage());
+            return;
+        }
+        if (all.isEmpty()) {
+            dialogs.showError("There is no backup yet", "The program makes one each day it is used.");
+            return;
+        }
+        List<String> names = all.stream()
+                .map(one -> one.name() + "  (" + Counted.number(one.bytes() / 1_000) + " kB)")
+                .toList();
+        dialogs.choose("Restore a backup", "The Book as it is now goes among the backups.", names)
+                .ifPresent(number -> restore(all.get(number).file()));
+    }
+
+    private void restore(Path backup) {
+        book.restore(backup, () -> status.show("Restored " + backup.getFileName() + "."));
+    }
+
+    /** Makes a new Book in the place of a file that can't be opened. */
+    void startNew() {
+        if (dialogs.confirm(
+                "Start a new Book?",
+                "The file that can't be opened is moved to the folder backups, beside the Book.",
+                "Start a new Book")) {
+            book.startNew();
+        }
+    }
+}

@@ -1,0 +1,51 @@
+package nimblestride.desktop.shell;
+
+import java.util.function.UnaryOperator;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import nimblestride.core.exercise.edit.RewriteEdits;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.service.Status;
+
+/** Undo, redo, paste, and writing the same music in other bars or values. */
+final class EditMenu extends Menu {
+    private final ExerciseDocument document;
+    private final Status status;
+
+    EditMenu(ExerciseDocument document, FileActions files, Status status) {
+        super("Edit");
+        this.document = document;
+        this.status = status;
+        MenuItem undo = MenuItems.item("Undo", "Shortcut+Z", document::undo);
+        undo.disableProperty().bind(document.canUndoProperty().not());
+        MenuItem redo = MenuItems.item("Redo", "Shortcut+Shift+Z", document::redo);
+        redo.disableProperty().bind(document.canRedoProperty().not());
+        getItems()
+                .setAll(
+                        undo,
+                        redo,
+                        MenuItems.item("Paste a score or a file", "Shortcut+V", files::paste),
+                        new SeparatorMenuItem(),
+                        MenuItems.item("Write as one long bar", "Shortcut+L", () -> rewrite(RewriteEdits::joinBars)),
+                        MenuItems.item(
+                                "Write in doubled values", "Shortcut+UP", () -> rewrite(RewriteEdits::doubleValues)),
+                        MenuItems.item(
+                                "Write in halved values", "Shortcut+DOWN", () -> rewrite(RewriteEdits::halveValues)));
+    }
+
+    private void rewrite(UnaryOperator<Exercise> rewriting) {
+        try {
+            Exercise before = document.exerciseProperty().get();
+            document.edit(rewriting);
+            status.show(
+                    document.exerciseProperty().get().equals(before)
+                            ? "It is written so already."
+                            : "Written otherwise; layers that follow the bar now follow the new bars.");
+        } catch (StrideException e) {
+            status.show("This cannot be written so: " + e.getMessage() + ".");
+        }
+    }
+}

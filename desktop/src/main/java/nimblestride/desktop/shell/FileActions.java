@@ -1,0 +1,143 @@
+package nimblestride.desktop.shell;
+
+import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import javafx.scene.input.Clipboard;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.desktop.async.CommandQueue;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.document.library.BookTransfer;
+import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.service.Dialogs;
+import nimblestride.desktop.service.Status;
+import nimblestride.desktop.workspace.importing.ImportedOriginal;
+import nimblestride.files.AtomicFile;
+import nimblestride.files.SafeFileName;
+import nimblestride.formats.json.BookJson;
+import nimblestride.formats.json.DraftJson.InBook;
+import nimblestride.formats.json.LogJson;
+import nimblestride.formats.midi.ExerciseMidi;
+import nimblestride.formats.source.FileImporter;
+
+/** Opens files of every kind the program reads, wherever they come from: the menu, a drop, or the clipboard. */
+final class FileActions {
+    private final ExerciseDocument document;
+    private final Dialogs dialogs;
+    private final OpenBook book;
+    private final CommandQueue commands;
+    private final Status status;
+    private final BookLibrary library;
+    private final ImportView importing;
+
+    FileActions(
+            ExerciseDocument document,
+            Dialogs dialogs,
+            OpenBook book,
+            CommandQueue commands,
+            Status status,
+            BookLibrary library,
+            ImportView importing) {
+        this.document = document;
+        this.dialogs = dialogs;
+        this.book = book;
+        this.commands = commands;
+        this.status = status;
+        this.library = library;
+        this.importing = importing;
+    }
+
+    /** Asks for an exercise, a Book, or a log, and opens it. */
+    void open() {
+        dialogs.fileToOpen(List.of("json")).ifPresent(this::open);
+    }
+
+    /** Asks for a score or a MIDI file, and shows what is in it. */
+    void importFile() {
+        dialogs.fileToOpen(FileImporter.ENDINGS).ifPresent(this::open);
+    }
+
+    /** Opens the file on the clipboard, or the score that is there as text. */
+    void paste() {
+        Clipboard clipboard = Clipboard.getSystemClipboard();
+        if (clipboard.hasFiles() && !clipboard.getFiles().isEmpty()) {
+            open(clipboard.getFiles().get(0).toPath());
+        } else if (clipboard.hasString() && clipboard.getString().stripLeading().startsWith("<")) {
+            importing.begin(ImportedOriginal.pasted(clipboard.getString()));
+        } else {
+            status.show("There is neither a file nor a score to be pasted.");
+        }
+    }
+
+    /**
+     * Opens a file: an exercise opens in this window, a Book or a log is merged, and a score or a MIDI file is shown before
+     * anything of it is taken. Shows why a file can't be read, and then changes nothing.
+     */
+    void open(Path file) {
+        try {
+            if (FileImporter.isCalledSo(file)) {
+                importing.begin(ImportedOriginal.of(file));
+                return;
+            }
+            switch (BookTransfer.formatOf(file)) {
+                case BookJson.FORMAT -> mergeBook(file);
+                case LogJson.FORMAT -> mergeLog(file);
+                default -> library.openFile(file);
+            }
+        } catch (StrideException e) {
+            dialogs.showError("This file can't be opened", file + "\n\n" + e.getMessage());
+        }
+    }
+
+    private void mergeBook(Path file) {
+        LocalDateTime now = book.now();
+        book.run(
+                "Importing " + file.getFileName(),
+                (one, progress) -> BookTransfer.takeOver(one, file, now, progress),
+                status::show);
+    }
+
+    private void mergeLog(Path file) {
+        book.run(
+                "Merging " + file.getFileName(),
+                (one, progress) -> BookTransfer.mergeLog(one, Optional.empty(), file, progress),
+                merged -> status.show("Into your own log: " + BookTransfer.said(merged) + "."));
+    }
+
+    /** Asks where to write the file the open exercise was imported from, and writes it as it came. */
+    void saveOriginal() {
+        Optional<UUID> id = document.inBookProperty().get().map(InBook::id);
+        Optional<String> name = id.flatMap(
+                one -> book.ask(open -> open.importedFiles().nameOf(one)).flatMap(found -> found));
+        if (name.isEmpty()) {
+            status.show("This exercise was not brought in from a file.");
+            return;
+        }
+        dialogs.fileToSave(name.get())
+                .ifPresent(file -> book.run(
+                        "Writing " + file.getFileName(),
+                        (open, progress) -> {
+                            open.importedFiles()
+                                    .contentOf(id.get())
+                                    .ifPresent(content -> AtomicFile.write(file, content));
+                            return file;
+                        },
+                        written -> status.show("Wrote " + written + ".")));
+    }
+
+    /** Asks for a file and exports the open exercise as MIDI. */
+    void exportMidi() {
+        Exercise exercise = document.exerciseProperty().get();
+        dialogs.fileToSave(SafeFileName.of(exercise.name()) + ".mid")
+                .ifPresent(file -> commands.run(
+                        "Writing the MIDI file " + file.getFileName(),
+                        progress -> {
+                            AtomicFile.write(file, ExerciseMidi.write(exercise));
+                            return file;
+                        },
+                        written -> status.show("Wrote " + written + ".")));
+    }
+}

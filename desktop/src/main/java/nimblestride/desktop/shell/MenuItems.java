@@ -1,0 +1,25 @@
+package nimblestride.desktop.shell;
+
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.MenuItem;
+import javafx.scene.input.KeyCombination;
+
+/** Makes menu items with a shortcut each. */
+final class MenuItems {
+    private MenuItems() {}
+
+    /** Makes an item. {@code keys} are written as {@link KeyCombination#valueOf} reads them: {@code Shortcut+S}. */
+    static MenuItem item(String text, String keys, Runnable action) {
+        MenuItem item = new MenuItem(text);
+        item.setAccelerator(KeyCombination.valueOf(keys));
+        item.setOnAction(event -> action.run());
+        return item;
+    }
+
+    /** Makes an item that can be ticked. */
+    static CheckMenuItem check(String text, String keys) {
+        CheckMenuItem item = new CheckMenuItem(text);
+        item.setAccelerator(KeyCombination.valueOf(keys));
+        return item;
+    }
+}

@@ -1,0 +1,68 @@
+package nimblestride.desktop.shell;
+
+import java.nio.file.Path;
+import javafx.beans.property.IntegerProperty;
+import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.desktop.service.Status;
+import nimblestride.desktop.view.road.RoadView;
+import nimblestride.desktop.workspace.share.ShareWorkspace;
+
+/** Puts the settings on the window at the start, and writes them at the end. */
+final class SettingsSession {
+    private final Path home;
+    private final WindowFrame frame;
+    private final ViewOptions options;
+    private final RoadView road;
+    private final ShareWorkspace share;
+    private final IntegerProperty breaks;
+    private final WindowSound sound;
+
+    /**
+     * @param home folder the settings are kept in
+     * @param breaks after how many minutes of playing the user is reminded of a break
+     */
+    SettingsSession(
+            Path home,
+            WindowFrame frame,
+            ViewOptions options,
+            RoadView road,
+            ShareWorkspace share,
+            IntegerProperty breaks,
+            WindowSound sound) {
+        this.home = home;
+        this.frame = frame;
+        this.options = options;
+        this.road = road;
+        this.share = share;
+        this.breaks = breaks;
+        this.sound = sound;
+    }
+
+    void apply(Settings settings) {
+        options.bookShownProperty().set(settings.bookShown());
+        options.reducedMotionProperty().set(settings.reducedMotion());
+        options.darkModeProperty().set(settings.night());
+        road.countingSystemProperty().set(settings.counting());
+        breaks.set(settings.rests());
+    }
+
+    /** Writes the settings as they are now; shows why where that fails, which is no reason to stop the user from leaving. */
+    void write(Status status) {
+        Settings settings = new Settings(
+                frame.scene().getWidth(),
+                frame.scene().getHeight(),
+                options.darkModeProperty().get(),
+                options.reducedMotionProperty().get(),
+                frame.percent(),
+                options.bookShownProperty().get(),
+                road.countingSystemProperty().get(),
+                share.sheet(),
+                breaks.get(),
+                SoundSettings.of(sound.transport().settings(), sound.devices()));
+        try {
+            settings.write(home);
+        } catch (StrideException e) {
+            status.show("The settings could not be kept: " + e.getMessage());
+        }
+    }
+}

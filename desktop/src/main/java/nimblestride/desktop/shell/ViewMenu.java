@@ -1,0 +1,63 @@
+package nimblestride.desktop.shell;
+
+import javafx.scene.control.CheckMenuItem;
+import javafx.scene.control.Menu;
+import javafx.scene.control.SeparatorMenuItem;
+import nimblestride.desktop.service.Navigation;
+import nimblestride.desktop.service.WorkspaceId;
+import nimblestride.desktop.ui.look.DisplaySizes;
+import nimblestride.desktop.view.road.RoadView;
+
+/** Goes to a workspace, zooms, and switches how the window looks. */
+final class ViewMenu extends Menu {
+    /** @param find goes to where the Book is searched */
+    ViewMenu(
+            ViewOptions options,
+            Navigation navigation,
+            RoadView road,
+            MusicStandWindow stand,
+            Appearance appearance,
+            Runnable find) {
+        super("View");
+        CheckMenuItem book = MenuItems.check("The Book", "Shortcut+B");
+        book.selectedProperty().bindBidirectional(options.bookShownProperty());
+        CheckMenuItem room = MenuItems.check("More room for the bench", "Shortcut+E");
+        room.selectedProperty().bindBidirectional(options.roomForWorkspaceProperty());
+        CheckMenuItem dark = MenuItems.check("Night", "Shortcut+D");
+        dark.selectedProperty().bindBidirectional(options.darkModeProperty());
+        CheckMenuItem still = new CheckMenuItem("Less motion");
+        still.selectedProperty().bindBidirectional(options.reducedMotionProperty());
+        for (WorkspaceId workspace : WorkspaceId.values()) {
+            getItems()
+                    .add(MenuItems.item(
+                            workspace.title(),
+                            "Shortcut+" + (workspace.ordinal() + 1),
+                            () -> navigation.open(workspace)));
+        }
+        getItems()
+                .addAll(
+                        MenuItems.item("The count, large", "Shortcut+R", stand::show),
+                        new SeparatorMenuItem(),
+                        MenuItems.item("Closer", "Shortcut+PLUS", road::zoomIn),
+                        MenuItems.item("Farther", "Shortcut+MINUS", road::zoomOut),
+                        MenuItems.item("Fit the phrase", "Shortcut+0", road::fitPhrase),
+                        new SeparatorMenuItem(),
+                        MenuItems.item(
+                                "Everything larger",
+                                "Shortcut+Shift+PERIOD",
+                                () -> appearance.resize(DisplaySizes::larger)),
+                        MenuItems.item(
+                                "Everything smaller",
+                                "Shortcut+Shift+COMMA",
+                                () -> appearance.resize(DisplaySizes::smaller)),
+                        new SeparatorMenuItem(),
+                        MenuItems.item("Find in the Book", "Shortcut+F", () -> {
+                            navigation.showBook();
+                            find.run();
+                        }),
+                        book,
+                        room,
+                        dark,
+                        still);
+    }
+}

@@ -1,0 +1,229 @@
+package nimblestride.desktop.shell;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.LongSupplier;
+import javafx.application.Platform;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.VBox;
+import javafx.stage.Stage;
+import nimblestride.desktop.async.CommandQueue;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.failure.DefectLog;
+import nimblestride.desktop.service.Dialogs;
+import nimblestride.desktop.service.WindowServices;
+import nimblestride.desktop.service.WorkspaceId;
+import nimblestride.desktop.shell.WindowParts.Part;
+import nimblestride.desktop.ui.look.Typefaces;
+import nimblestride.desktop.view.road.RoadView;
+import nimblestride.desktop.workspace.book.BookPane;
+import nimblestride.desktop.workspace.cross.CrossWorkspace;
+import nimblestride.desktop.workspace.findings.FindingsPane;
+import nimblestride.desktop.workspace.group.GroupWorkspace;
+import nimblestride.desktop.workspace.modulate.ModulateWorkspace;
+import nimblestride.desktop.workspace.place.PlaceWorkspace;
+import nimblestride.desktop.workspace.practice.PracticeRecorder;
+import nimblestride.desktop.workspace.practice.PracticeWorkspace;
+import nimblestride.desktop.workspace.share.ShareWorkspace;
+import nimblestride.sound.play.AudioOutputs;
+
+/**
+ * Builds one window: first the services every part may ask, then the parts, then what connects them. This is the one place
+ * that knows every part.
+ */
+final class WindowComposition {
+    final Stage stage;
+    final StatusLine status = new StatusLine();
+    final Dialogs dialogs;
+    final CommandQueue commands;
+    final ExerciseDocument document;
+    final OpenBook book;
+    final RoadView road = new RoadView();
+    final ViewOptions options = new ViewOptions(road.reducedMotionProperty());
+    final WindowFrame frame;
+    final BookLibrary library;
+    final FileActions files;
+    final WindowServices services;
+    final HelpView help;
+    final MusicStandWindow stand;
+    final Appearance appearance;
+    private final BorderPane root = new BorderPane();
+    private final DraftSession drafts = new DraftSession(status);
+    private final WindowSound sound;
+    private final Heading heading;
+    private final ImportView importing;
+    private final Workspaces workspaces = new Workspaces();
+    private final PlaceWorkspace place;
+    private final CrossWorkspace cross;
+    private final PracticeWorkspace practice;
+    private final ShareWorkspace share;
+    private final FindingsPane findings;
+    private final BookPane bookPane;
+    private final SettingsSession settings;
+
+    WindowComposition(
+            Stage stage,
+            StartupTasks startup,
+            Optional<Dialogs> given,
+            AudioOutputs outputs,
+            Clock clock,
+            LongSupplier nanos,
+            DefectLog defects) {
+        Typefaces.load();
+        this.stage = stage;
+        Path home = startup.home();
+        Settings.Found found = startup.settings().get();
+        Settings remembered = found.settings();
+
+        // Services
+        dialogs = given.orElseGet(() -> new WindowDialogs(stage, home));
+        commands = new CommandQueue(dialogs::showError, status);
+        defects.tell(message -> Platform.runLater(() -> status.show(message)));
+        document = new ExerciseDocument(drafts.last(startup.document()));
+        status.clearOnEdit(document);
+        book = new OpenBook(startup.file(), startup.book(), clock, commands, status);
+        BookBackups backups = new BookBackups(book, dialogs, status);
+        library = new BookLibrary(document, dialogs, book, backups, status);
+        SheetPrinter printer = new SheetPrinter(stage, dialogs, commands, status);
+        services = new WindowServices(
+                dialogs,
+                status,
+                new WindowNavigation(workspaces, options),
+                library,
+                new WindowExport(book, dialogs, commands, status, printer));
+
+        // Parts
+        frame = new WindowFrame(stage, root, remembered);
+        sound = new WindowSound(document, outputs, home.resolve("voices"), road, this::follow, status);
+        remembered.sound().apply(sound.transport().settings(), sound.devices());
+        stand = new MusicStandWindow(stage, document, road, sound.transport()::toggle, frame::style);
+        heading = new Heading(document, sound.transport());
+        CenterPane center = new CenterPane(root, heading);
+        importing = new ImportView(center, home, library, dialogs, status);
+        files = new FileActions(document, dialogs, book, commands, status, library, importing);
+        help = new HelpView(center, book, services);
+        place = new PlaceWorkspace(
+                document,
+                road.countingSystemProperty(),
+                road.subdivisionProperty(),
+                road.stageProperty(),
+                moment -> road.bringIntoView(moment));
+        cross = new CrossWorkspace(document, library);
+        practice = new PracticeWorkspace(
+                document,
+                book,
+                new PracticeRecorder(document, book, sound.transport(), nanos),
+                sound.transport(),
+                sound.devices(),
+                sound.recordings(),
+                road::setPlayed,
+                services);
+        share = new ShareWorkspace(
+                document,
+                remembered.sheet(),
+                road.countingSystemProperty(),
+                book,
+                sound.transport(),
+                sound.sounds(),
+                commands,
+                services);
+        findings = new FindingsPane(
+                where -> road.bringIntoView(where.at()), fix -> document.edit(exercise -> fix.mended()));
+        bookPane = new BookPane(book, library, dialogs);
+        appearance = new Appearance(frame, road, workspaces, importing, stand, status);
+        settings = new SettingsSession(home, frame, options, road, share, practice.breaksProperty(), sound);
+
+        addWorkspaces(nanos);
+        layOut(new MainMenu(
+                new FileMenu(files, library, backups, services, share, this::quit),
+                new EditMenu(document, files, status),
+                new PlayMenu(sound.transport(), road, services.navigation()),
+                new ViewMenu(options, services.navigation(), road, stand, appearance, bookPane::find),
+                new HelpMenu(help, dialogs, defects)));
+        connect();
+        settings.apply(remembered);
+        status.add(found.problem());
+    }
+
+    private void addWorkspaces(LongSupplier nanos) {
+        workspaces.add(
+                WorkspaceId.GROUP,
+                new GroupWorkspace(document, road.countingSystemProperty(), road.subdivisionProperty(), nanos));
+        workspaces.add(WorkspaceId.PLACE, place);
+        workspaces.add(WorkspaceId.CROSS, cross);
+        workspaces.add(WorkspaceId.MODULATE, new ModulateWorkspace(document, sound.transport()));
+        workspaces.add(WorkspaceId.PRACTICE, practice);
+        workspaces.add(WorkspaceId.SHARE, share);
+        workspaces.putAtTheEnd(
+                new CountChoice(document, road.countingSystemProperty(), road.subdivisionProperty(), stand::show));
+        workspaces.open(WorkspaceId.CROSS);
+    }
+
+    private void layOut(MainMenu menu) {
+        StatusBar statusBar = new StatusBar(status, commands);
+        PaneLayout panes = new PaneLayout(bookPane, road, workspaces, findings);
+        root.getStyleClass().add("window");
+        root.setTop(new VBox(menu, heading));
+        root.setCenter(panes);
+        root.setBottom(statusBar);
+        options.bookShownProperty().addListener((property, was, shown) -> panes.showBook(shown));
+        options.roomForWorkspaceProperty().addListener((property, was, more) -> panes.roomForWorkspace(more));
+        PlaybackFollower.listen(sound.transport(), sound.devices(), document, stage.getScene(), statusBar.playing());
+    }
+
+    private void connect() {
+        DocumentBindings bindings = new DocumentBindings(document);
+        bindings.show(heading, road, workspaces, findings);
+        bindings.keep(stage, drafts);
+        bindings.mark(bookPane);
+        bindings.editOn(road, workspaces, place);
+        appearance.follow(options);
+        workspaces.shownProperty().addListener((property, old, shown) -> options.roomForWorkspaceProperty()
+                .set(shown.needsRoom()));
+        new WindowKeys(
+                        frame.scene(),
+                        document,
+                        sound.transport(),
+                        sound.devices(),
+                        road,
+                        new WindowParts(
+                                new Part(heading, heading::bars),
+                                new Part(road),
+                                new Part(workspaces, workspaces::page),
+                                new Part(findings),
+                                new Part(bookPane)))
+                .listen();
+        FileDrop.accept(frame.scene(), files::open);
+        FocusFallback.keep(frame.scene(), heading, road);
+        new BreakReminder(sound.transport(), practice.breaksProperty(), status).listen();
+    }
+
+    private void follow(OptionalDouble moment) {
+        road.follow(moment);
+        stand.follow(moment);
+        place.follow(moment);
+        cross.follow(moment);
+    }
+
+    private void quit() {
+        close();
+        stage.close();
+    }
+
+    void close() {
+        sound.transport().stop();
+        stand.close();
+        importing.close();
+        settings.write(status);
+        sound.close();
+        workspaces.close();
+        bookPane.close();
+        document.close();
+        drafts.close();
+        commands.close();
+        book.close();
+    }
+}
