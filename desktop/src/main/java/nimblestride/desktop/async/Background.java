@@ -15,13 +15,25 @@ public final class Background {
     private Background() {}
 
     /**
-     * Runs work as soon as there is a thread.
+     * Runs work as soon as there is a thread. Reports what the work throws as a defect.
      *
      * @param name of the work, which its thread carries while it runs
-     * @return cancels the work, or waits for it
      */
-    public static Future<?> run(String name, Runnable work) {
-        return EXECUTOR.submit(() -> {
+    public static void run(String name, Runnable work) {
+        EXECUTOR.execute(named(name, work));
+    }
+
+    /**
+     * Runs work as {@link #run} does.
+     *
+     * @return cancels the work
+     */
+    public static Future<?> submit(String name, Runnable work) {
+        return EXECUTOR.submit(named(name, work));
+    }
+
+    private static Runnable named(String name, Runnable work) {
+        return () -> {
             Thread here = Thread.currentThread();
             String before = here.getName();
             here.setName(name);
@@ -32,6 +44,6 @@ public final class Background {
             } finally {
                 here.setName(before);
             }
-        });
+        };
     }
 }

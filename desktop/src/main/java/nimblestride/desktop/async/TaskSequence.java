@@ -26,7 +26,7 @@ public final class TaskSequence implements Executor {
         }
         waiting.add(task);
         if (running == null) {
-            running = Background.run(name, this::runAll);
+            running = Background.submit(name, this::runAll);
         }
     }
 

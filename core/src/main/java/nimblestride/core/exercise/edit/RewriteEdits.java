@@ -168,8 +168,8 @@ public final class RewriteEdits {
         return pivot.isNone()
                 ? pivot
                 : new Pivot(
-                        /* old= */ scaled(pivot.oldValue(), times, parts),
-                        /* now= */ scaled(pivot.newValue(), times, parts));
+                        /* oldValue= */ scaled(pivot.oldValue(), times, parts),
+                        /* newValue= */ scaled(pivot.newValue(), times, parts));
     }
 
     private static List<PhrasePart> scaledParts(List<PhrasePart> parts, int times, int divisor) {

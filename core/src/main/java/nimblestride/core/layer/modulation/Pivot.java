@@ -109,7 +109,7 @@ public record Pivot(NoteValue oldValue, NoteValue newValue) {
 
     /** The pivot that undoes it. */
     public Pivot back() {
-        return new Pivot(/* old= */ newValue, /* now= */ oldValue);
+        return new Pivot(/* oldValue= */ newValue, /* newValue= */ oldValue);
     }
 
     @Override

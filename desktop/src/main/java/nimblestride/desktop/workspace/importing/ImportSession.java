@@ -96,7 +96,7 @@ public final class ImportSession {
     private void work(Consumer<Object> work) {
         stop();
         Object own = newest;
-        working = Optional.of(Background.run("importing", () -> {
+        working = Optional.of(Background.submit("importing", () -> {
             try {
                 work.accept(own);
             } catch (CancellationException e) {
