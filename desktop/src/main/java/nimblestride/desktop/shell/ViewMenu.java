@@ -27,12 +27,10 @@ final class ViewMenu extends Menu {
         dark.selectedProperty().bindBidirectional(options.darkModeProperty());
         CheckMenuItem still = new CheckMenuItem("Less motion");
         still.selectedProperty().bindBidirectional(options.reducedMotionProperty());
+        int number = 1;
         for (WorkspaceId workspace : WorkspaceId.values()) {
-            getItems()
-                    .add(MenuItems.item(
-                            workspace.title(),
-                            "Shortcut+" + (workspace.ordinal() + 1),
-                            () -> navigation.open(workspace)));
+            getItems().add(MenuItems.item(workspace.title(), "Shortcut+" + number, () -> navigation.open(workspace)));
+            number++;
         }
         getItems()
                 .addAll(
