@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.insight.fact.Category;
 import nimblestride.core.insight.finding.Finding;
 import nimblestride.core.kit.sticking.LeadHand;
 import nimblestride.core.language.text.ResetText;
@@ -97,7 +98,7 @@ final class ReportJson {
         ArrayNode checks = root.putArray("checks");
         ArrayNode told = root.putArray("findings");
         for (Finding finding : findings) {
-            if (finding.kind() == Finding.Kind.CHECK) {
+            if (finding.category() == Category.CHECK) {
                 ObjectNode check = checks.addObject();
                 check.put("code", finding.code());
                 check.put("message", finding.sentence());

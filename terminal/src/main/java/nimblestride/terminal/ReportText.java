@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Optional;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.insight.fact.Category;
 import nimblestride.core.insight.finding.Finding;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.LayerText;
@@ -39,7 +40,7 @@ final class ReportText {
         out.println();
         fits.ifPresent(fit -> writeFit(fit, out));
         for (Finding finding : findings) {
-            out.println((finding.kind() == Finding.Kind.CHECK ? "! " : "- ") + finding.sentence());
+            out.println((finding.category() == Category.CHECK ? "! " : "- ") + finding.sentence());
             if (!finding.sum().isEmpty()) {
                 out.println("  " + finding.sum());
             }

@@ -131,7 +131,7 @@ final class WindowComposition {
                 commands,
                 services);
         findings = new FindingsPane(
-                where -> road.bringIntoView(where.at()), fix -> document.edit(exercise -> fix.mended()));
+                where -> road.bringIntoView(where.at()), fix -> document.edit(exercise -> fix.fixed()));
         bookPane = new BookPane(book, library, dialogs);
         appearance = new Appearance(frame, road, workspaces, importing, stand, status);
         settings = new SettingsSession(home, frame, options, road, share, practice.breaksProperty(), sound);

@@ -228,7 +228,7 @@ class BookTest {
         }
         assertThat(book.log().merge(log)).isEqualTo(new PracticeLog.Merged(20, 0, 0));
         assertThat(book.log().merge(log)).isEqualTo(new PracticeLog.Merged(0, 0, 20));
-        LogEntry mended = new LogEntry(
+        LogEntry fixed = new LogEntry(
                 log.get(3).id(),
                 log.get(3).exercise(),
                 "Weir",
@@ -239,7 +239,7 @@ class BookTest {
                 "",
                 List.of(),
                 log.get(3).student());
-        log.set(3, mended);
+        log.set(3, fixed);
         log.add(entry(UUID.randomUUID(), 0, 99, RepRating.CLEAN, Optional.of(wren.id())));
         assertThat(book.log().merge(log)).isEqualTo(new PracticeLog.Merged(1, 1, 19));
         // The same entries under somebody else's name are left with whom they belong to.

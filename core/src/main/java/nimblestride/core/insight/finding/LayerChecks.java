@@ -4,15 +4,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.foundation.words.Counted;
+import nimblestride.core.insight.fact.CheckFact;
+import nimblestride.core.insight.fact.Remedy;
 import nimblestride.core.insight.finding.Finding.Fix;
-import nimblestride.core.insight.finding.Finding.Kind;
 import nimblestride.core.kit.orchestration.OrchestrationRule;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.time.meter.Phrase;
 
-/** What does not come to anything in layers: notes on places that the bars do not have, rules that match no note. */
+/** Finds what comes to nothing in layers: notes on places the bars do not have, and rules that match no note. */
 final class LayerChecks {
     private final Exercise exercise;
     private final Phrase phrase;
@@ -26,16 +26,16 @@ final class LayerChecks {
     }
 
     static List<Finding> of(Exercise exercise) {
-        LayerChecks slips = new LayerChecks(exercise);
+        LayerChecks checks = new LayerChecks(exercise);
         for (int i = 0; i < exercise.layers().size(); i++) {
-            slips.tellLost(i, exercise.layers().get(i));
-            slips.tellIdleMoves(i, exercise.layers().get(i));
+            checks.findLostNotes(i, exercise.layers().get(i));
+            checks.findIdleRules(i, exercise.layers().get(i));
         }
-        return slips.findings;
+        return checks.findings;
     }
 
     /** Notes on places that the bars no longer have. */
-    private void tellLost(int index, Layer layer) {
+    private void findLostNotes(int index, Layer layer) {
         if (!(layer.pattern() instanceof Pattern.Placed placed)) {
             return;
         }
@@ -51,30 +51,24 @@ final class LayerChecks {
                         layer.withPattern(new Pattern.Placed(placed.placements().stream()
                                 .filter(one -> one.isOn(phrase))
                                 .toList())));
-        add(
-                "lost-places",
-                names.get(index) + " has " + Counted.count(lost, "note")
-                        + " on places that the bars do not have; " + (lost == 1 ? "it is" : "they are")
-                        + " not played.",
-                new Fix(lost == 1 ? "Take it off" : "Take them off", without));
+        add(new CheckFact.LostPlaces(names.get(index), lost), new Fix(new Remedy.RemoveNotes(lost), without));
     }
 
-    private void tellIdleMoves(int index, Layer layer) {
+    private void findIdleRules(int index, Layer layer) {
         for (int i = 0; i < layer.orchestration().size(); i++) {
             OrchestrationRule move = layer.orchestration().get(i);
             if (move.moved(layer.pattern().strokes()) == 0) {
                 List<OrchestrationRule> others = new ArrayList<>(layer.orchestration());
                 others.remove(i);
                 add(
-                        "idle-rule",
-                        names.get(index) + ": rule " + (i + 1) + ", to "
-                                + move.to().get(0) + ", matches no note.",
-                        new Fix("Leave it out", exercise.withLayer(index, layer.withOrchestration(others))));
+                        new CheckFact.IdleRule(
+                                names.get(index), i + 1, move.to().get(0)),
+                        new Fix(new Remedy.RemoveRule(), exercise.withLayer(index, layer.withOrchestration(others))));
             }
         }
     }
 
-    private void add(String code, String sentence, Fix fix) {
-        findings.add(new Finding(Kind.CHECK, code, sentence, "", Optional.empty(), Optional.of(fix)));
+    private void add(CheckFact fact, Fix fix) {
+        findings.add(new Finding(fact, Optional.empty(), Optional.of(fix)));
     }
 }

@@ -1,23 +1,20 @@
 package nimblestride.core.insight.finding;
 
-import static nimblestride.core.foundation.words.Counted.count;
-import static nimblestride.core.foundation.words.Counted.number;
-
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.analysis.Analysis.OfPair;
-import nimblestride.core.insight.finding.Finding.Kind;
-import nimblestride.core.insight.finding.Finding.Place;
+import nimblestride.core.insight.fact.CheckFact;
+import nimblestride.core.insight.fact.FactKind;
+import nimblestride.core.insight.fact.MeetingFact;
 import nimblestride.core.layer.alignment.Meeting;
 import nimblestride.core.layer.alignment.Unison;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
-/** Where layers coincide: in pairs, all at once, on the 1, and when everything is back together. */
+/** Finds where layers coincide: in pairs, all at once, on the 1, and when everything is back together. */
 final class MeetingFindings {
     private static final int MAX_PAIRS = 10;
 
@@ -33,157 +30,86 @@ final class MeetingFindings {
     }
 
     static List<Finding> of(Analysis analysis) {
-        return new MeetingFindings(analysis).tell();
+        return new MeetingFindings(analysis).find();
     }
 
-    private List<Finding> tell() {
+    private List<Finding> find() {
         List<OfPair> pairs = analysis.meetings().stream()
                 .filter(pair -> running.contains(pair.one()) && running.contains(pair.other()))
                 .toList();
-        pairs.stream().limit(MAX_PAIRS).forEach(this::tellPair);
+        pairs.stream().limit(MAX_PAIRS).forEach(this::findPair);
         if (pairs.size() > MAX_PAIRS) {
-            tellMorePairs(pairs.subList(MAX_PAIRS, pairs.size()));
+            findMorePairs(pairs.subList(MAX_PAIRS, pairs.size()));
         }
         if (running.size() > 2) {
-            analysis.unison().ifPresent(this::tellUnison);
+            analysis.unison().ifPresent(this::findUnison);
         }
-        tellTogether();
+        findTogether();
         if (running.size() > 1) {
-            analysis.onBarLines().result().ifPresent(this::tellOnBarLines);
+            analysis.onBarLines().result().ifPresent(this::findOnOne);
         }
         return findings;
     }
 
-    private void tellPair(OfPair pair) {
-        String names = analysis.layers().get(pair.one()).name() + " and "
-                + analysis.layers().get(pair.other()).name();
+    private void findPair(OfPair pair) {
+        String one = analysis.layers().get(pair.one()).name();
+        String other = analysis.layers().get(pair.other()).name();
         if (pair.meeting().result().isEmpty()) {
-            tooLarge(names + ": " + pair.meeting().problem() + ".");
+            findings.add(Finding.of(new CheckFact.TooLarge(
+                    one + " and " + other + ": " + pair.meeting().problem())));
             return;
         }
         Meeting meeting = pair.meeting().result().get();
-        String onsets = count(meeting.onsets(), "different onset");
-        if (meeting.perCycle() == 0) {
-            add(
-                    Kind.MEETING,
-                    "never-meet",
-                    names + " never meet.",
-                    onsets + " in " + meeting.every() + ".",
-                    Optional.empty());
-            return;
-        }
+        MeetingFact fact = new MeetingFact.Meets(one, other, meeting, phrase);
         NoteValue first =
                 meeting.first().isEmpty() ? NoteValue.ZERO : meeting.first().get(0);
-        add(
-                Kind.MEETING,
-                "meet",
-                names + " meet " + times(meeting.perCycle()) + " in every " + meeting.every() + ", first on "
-                        + FindingWords.place(phrase, first) + ".",
-                onsets + " in that time.",
-                at(pair.one(), first));
+        findings.add(meeting.perCycle() == 0 ? Finding.of(fact) : Finding.at(pair.one(), first, fact));
     }
 
-    private void tellMorePairs(List<OfPair> pairs) {
+    private void findMorePairs(List<OfPair> pairs) {
         Map<Boolean, Long> meet = pairs.stream()
                 .flatMap(pair -> pair.meeting().result().stream())
                 .collect(Collectors.partitioningBy(meeting -> meeting.perCycle() > 0, Collectors.counting()));
-        long unknown = pairs.size() - meet.get(true) - meet.get(false);
-        add(
-                Kind.MEETING,
-                "more-pairs",
-                "Of " + count(pairs.size(), "more pair") + ", " + number(meet.get(true)) + " meet and "
-                        + number(meet.get(false)) + " never do"
-                        + (unknown == 0 ? "." : "; " + number(unknown) + " cannot be counted exactly."),
-                "",
-                Optional.empty());
+        findings.add(Finding.of(new MeetingFact.MorePairs(pairs.size(), meet.get(true), meet.get(false))));
     }
 
-    private void tellUnison(Analysis.Exact<Unison> exact) {
-        if (exact.result().isEmpty()) {
-            return;
-        }
-        Unison unison = exact.result().get();
-        String sum = unison.onsets().isPresent()
-                ? count(unison.onsets().getAsLong(), "different onset") + " in " + unison.every() + "."
-                : "";
-        String all = "All " + running.size() + " layers strike ";
-        if (unison.perCycle() == 0) {
-            add(Kind.MEETING, "never-all-at-once", all + "never at once.", sum, Optional.empty());
-            return;
-        }
-        NoteValue first = unison.first().get(0);
-        add(
-                Kind.MEETING,
-                "all-at-once",
-                all + "at once " + times(unison.perCycle()) + " in every " + unison.every() + ", first on "
-                        + FindingWords.place(phrase, first) + ".",
-                sum,
-                at(-1, first));
+    private void findUnison(Analysis.Exact<Unison> exact) {
+        exact.result().ifPresent(unison -> {
+            MeetingFact fact = new MeetingFact.AllAtOnce(running.size(), unison, phrase);
+            findings.add(
+                    unison.perCycle() == 0
+                            ? Finding.of(fact)
+                            : Finding.at(-1, unison.first().get(0), fact));
+        });
     }
 
-    private void tellTogether() {
+    private void findTogether() {
         if (running.size() < 2) {
             return;
         }
         analysis.together()
                 .result()
-                .ifPresent(together -> add(
-                        Kind.RETURN,
-                        "together",
-                        (running.size() == 2 ? "Both layers" : "All " + running.size() + " layers")
-                                + " are back together after " + count(together.bars(), "bar") + ".",
-                        FindingWords.phrasesSum(phrase, together.phrases(), together.length())
-                                + ", the least common multiple of their returns.",
-                        at(-1, together.length())));
-        boolean told = analysis.layers().stream()
+                .ifPresent(together -> findings.add(Finding.at(
+                        -1,
+                        together.length(),
+                        new MeetingFact.Together(
+                                running.size(), phrase, together.bars(), together.phrases(), together.length()))));
+        boolean layerIsTooLarge = analysis.layers().stream()
                 .anyMatch(layer -> layer.alignment().result().isEmpty());
         if (analysis.together().result().isEmpty()
-                && !told
-                && findings.stream().noneMatch(finding -> finding.code().equals("too-large"))) {
-            tooLarge("All layers together: " + analysis.together().problem() + ".");
+                && !layerIsTooLarge
+                && findings.stream().noneMatch(finding -> finding.fact().kind() == FactKind.TOO_LARGE)) {
+            findings.add(Finding.of(new CheckFact.TooLarge(
+                    "All layers together: " + analysis.together().problem())));
         }
     }
 
-    /** The flow of it: on which 1 everybody plays, and how long the phrase runs without one. */
-    private void tellOnBarLines(Unison.OnBarLines ones) {
-        if (ones.perCycle() == 0) {
-            add(
-                    Kind.MEETING,
-                    "never-on-one",
-                    "The layers are never all on a 1 together: nothing but the count says where the bar begins.",
-                    "",
-                    Optional.empty());
-            return;
-        }
-        long longest = ones.longestWithout().orElse(0);
-        long first = ones.first().get(0);
-        add(
-                Kind.MEETING,
-                "on-one",
-                "The layers are all on the 1 of " + (ones.perCycle() == ones.every() ? "every bar" : fewOf(ones)) + ".",
-                longest == 1 ? "" : "The longest run without that is " + count(longest, "bar") + ".",
-                at(-1, phrase.startOf(first)));
-    }
-
-    private static String fewOf(Unison.OnBarLines ones) {
-        return ones.perCycle() == 1
-                ? "bar " + number(ones.first().get(0) + 1) + ", and then every " + count(ones.every(), "bar")
-                : count(ones.perCycle(), "bar") + " in every " + number(ones.every());
-    }
-
-    private static String times(long number) {
-        return number == 1 ? "once" : number(number) + " times";
-    }
-
-    private void tooLarge(String problem) {
-        add(Kind.CHECK, "too-large", problem, "", Optional.empty());
-    }
-
-    private static Optional<Place> at(int layer, NoteValue at) {
-        return Optional.of(new Place(layer, at));
-    }
-
-    private void add(Kind kind, String code, String sentence, String sum, Optional<Place> place) {
-        findings.add(new Finding(kind, code, sentence, sum, place, Optional.empty()));
+    /** On which 1 everybody plays, and how long the phrase runs without one. */
+    private void findOnOne(Unison.OnBarLines ones) {
+        MeetingFact fact = new MeetingFact.OnOne(ones);
+        findings.add(
+                ones.perCycle() == 0
+                        ? Finding.of(fact)
+                        : Finding.at(-1, phrase.startOf(ones.first().get(0)), fact));
     }
 }

@@ -117,10 +117,10 @@ class LeadInTest {
         Finding finding = Findings.of(Analysis.of(drifted)).get(0);
         assertThat(finding.code()).isEqualTo("drifted");
         assertThat(finding.sentence()).startsWith("A comes back at 140 in section 3, and it was at 84");
-        Exercise mended = finding.fix().orElseThrow().mended();
-        assertThat(mended.chain().isHome()).isTrue();
-        assertThat(Findings.of(Analysis.of(mended))).extracting(Finding::code).doesNotContain("drifted");
-        assertThat(Findings.of(Analysis.of(mended)))
+        Exercise fixed = finding.fix().orElseThrow().fixed();
+        assertThat(fixed.chain().isHome()).isTrue();
+        assertThat(Findings.of(Analysis.of(fixed))).extracting(Finding::code).doesNotContain("drifted");
+        assertThat(Findings.of(Analysis.of(fixed)))
                 .filteredOn(one -> one.code().equals("sections"))
                 .extracting(Finding::sentence)
                 .containsExactly("A at 84, then B at 105, then A at 84. The last is at the tempo of the first.");

@@ -11,6 +11,7 @@ import java.util.regex.Pattern;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.edit.EditHistory;
 import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.insight.fact.Category;
 import org.junit.jupiter.api.Test;
 
 class FindingsTest {
@@ -76,18 +77,18 @@ class FindingsTest {
     void whatDoesNotAddUpComesFirstAndCanBeMended() {
         Exercise late = exercise("4/4, 3/4", "snare every 1/8", "kick every 3/8 from 9/8 reset bar");
         List<Finding> findings = findings(late);
-        assertThat(findings.get(0).kind()).isEqualTo(Finding.Kind.CHECK);
+        assertThat(findings.get(0).category()).isEqualTo(Category.CHECK);
         Finding silent = only(findings, "silent");
         assertThat(silent.sentence()).contains("Kick is never heard", "9/8 late");
-        Exercise mended = silent.fix().orElseThrow().mended();
-        assertThat(findings(mended)).noneMatch(finding -> finding.code().equals("silent"));
-        assertThat(mended.layers().get(0)).isEqualTo(late.layers().get(0));
+        Exercise fixed = silent.fix().orElseThrow().fixed();
+        assertThat(findings(fixed)).noneMatch(finding -> finding.code().equals("silent"));
+        assertThat(fixed.layers().get(0)).isEqualTo(late.layers().get(0));
     }
 
     @Test
     void aLayerThatNeverLandsCanBeStartedOnOne() {
         Finding never = only(findings(exercise("4/4", "hi-hat every 1/4 from 1/8")), "never-lands");
-        assertThat(never.fix().orElseThrow().mended()).isEqualTo(exercise("4/4", "hi-hat every 1/4"));
+        assertThat(never.fix().orElseThrow().fixed()).isEqualTo(exercise("4/4", "hi-hat every 1/4"));
     }
 
     @Test

@@ -9,6 +9,7 @@ import java.util.OptionalInt;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.model.PlayingStyle;
+import nimblestride.core.insight.fact.Category;
 import nimblestride.core.language.text.MoveText;
 import nimblestride.core.language.text.TempoText;
 import org.junit.jupiter.api.Test;
@@ -44,9 +45,9 @@ class HandFindingsTest {
         assertThat(tooFast.sentence())
                 .isEqualTo("The right hand is asked for 10 strokes a second from 1 of bar 1; your limit is 8.");
         assertThat(tooFast.sum()).isEqualTo("It is reached at 120 beats a minute.");
-        Exercise mended = tooFast.fix().orElseThrow().mended();
-        assertThat(mended.tempo()).hasToString("120");
-        assertThat(findings(mended)).noneMatch(finding -> finding.code().equals("too-fast"));
+        Exercise fixed = tooFast.fix().orElseThrow().fixed();
+        assertThat(fixed.tempo()).hasToString("120");
+        assertThat(findings(fixed)).noneMatch(finding -> finding.code().equals("too-fast"));
     }
 
     @Test
@@ -56,7 +57,7 @@ class HandFindingsTest {
         Finding finding = finding(exercise, "not-linear");
         assertThat(finding.sentence())
                 .isEqualTo("Not linear: limbs strike together twice in 1 bar, first on 1 of bar 1.");
-        assertThat(findings(finding.fix().orElseThrow().mended()))
+        assertThat(findings(finding.fix().orElseThrow().fixed()))
                 .noneMatch(other -> other.code().equals("not-linear"));
     }
 
@@ -87,7 +88,7 @@ class HandFindingsTest {
         Finding finding = finding(lost, "lost-places");
         assertThat(finding.sentence())
                 .isEqualTo("Snare has 1 note on places that the bars do not have; it is not played.");
-        assertThat(finding.fix().orElseThrow().mended()).isEqualTo(exercise("4/4", "snare at 1:0"));
+        assertThat(finding.fix().orElseThrow().fixed()).isEqualTo(exercise("4/4", "snare at 1:0"));
         Exercise idle = exercise("4/4", "snare sticking R L of 1/16");
         Exercise ruled = idle.withLayer(
                 0, idle.layers().get(0).withOrchestration(MoveText.read("notes to ride; doubles to crash")));
@@ -95,7 +96,7 @@ class HandFindingsTest {
         assertThat(finding(ruled, "idle-rule")
                         .fix()
                         .orElseThrow()
-                        .mended()
+                        .fixed()
                         .layers()
                         .get(0)
                         .orchestration())
@@ -112,6 +113,6 @@ class HandFindingsTest {
     @Test
     void nothingIsSaidOfHandsWhereNobodyAsked() {
         assertThat(findings(exercise("7/8", "ride every 1/8", "snare every 3/16")))
-                .noneMatch(finding -> finding.kind() == Finding.Kind.HANDS);
+                .noneMatch(finding -> finding.category() == Category.HANDS);
     }
 }

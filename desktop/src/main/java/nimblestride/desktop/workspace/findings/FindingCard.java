@@ -17,6 +17,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
+import nimblestride.core.insight.fact.Category;
 import nimblestride.core.insight.finding.Finding;
 import nimblestride.core.insight.glossary.Glossary;
 import nimblestride.core.insight.glossary.Term;
@@ -56,8 +57,8 @@ final class FindingCard extends FittedColumn {
             return;
         }
         finding = newFinding;
-        pseudoClassStateChanged(CHECK, finding.kind() == Finding.Kind.CHECK);
-        pseudoClassStateChanged(RETURN, finding.kind() == Finding.Kind.RETURN);
+        pseudoClassStateChanged(CHECK, finding.category() == Category.CHECK);
+        pseudoClassStateChanged(RETURN, finding.category() == Category.RETURN);
         sentence.setText(finding.sentence());
         sum.setText(finding.sum());
         button.setText(finding.fix().map(Finding.Fix::label).orElse(""));

@@ -72,7 +72,7 @@ final class FillPage extends VBox implements Page {
         fix.setManaged(change != null);
         if (change != null) {
             fix.setText(change.label());
-            fix.setOnAction(event -> document.edit(exercise -> change.mended()));
+            fix.setOnAction(event -> document.edit(exercise -> change.fixed()));
         }
     }
 }

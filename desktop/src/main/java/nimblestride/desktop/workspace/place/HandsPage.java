@@ -11,7 +11,7 @@ import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.model.PlayingStyle;
 import nimblestride.core.foundation.failure.InvalidValueException;
-import nimblestride.core.insight.finding.Finding;
+import nimblestride.core.insight.fact.Category;
 import nimblestride.core.kit.sticking.LeadHand;
 import nimblestride.desktop.document.exercise.AnalyzedExercise;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
@@ -93,7 +93,7 @@ final class HandsPage extends VBox implements Page {
     @Override
     public void show(AnalyzedExercise answer) {
         List<Label> sentences = answer.findings().stream()
-                .filter(finding -> finding.kind() == Finding.Kind.HANDS)
+                .filter(finding -> finding.category() == Category.HANDS)
                 .map(finding -> sentence(finding.sentence() + " " + finding.sum()))
                 .toList();
         told.getChildren().setAll(sentences);

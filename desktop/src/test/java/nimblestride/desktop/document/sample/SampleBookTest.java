@@ -7,7 +7,7 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.Optional;
 import nimblestride.core.exercise.plan.Stage;
-import nimblestride.core.insight.finding.Finding;
+import nimblestride.core.insight.fact.Category;
 import nimblestride.core.practice.stage.StagedExercise;
 import nimblestride.core.practice.students.Student;
 import nimblestride.desktop.document.exercise.AnalyzedExercise;
@@ -29,7 +29,7 @@ class SampleBookTest {
             assertThat(book.exercises().named(SampleBook.FIRST)).isPresent();
             for (ExerciseSummary kept : book.exercises().all()) {
                 AnalyzedExercise answer = AnalyzedExercise.of(book.exercises().read(kept.id()));
-                assertThat(answer.findings()).noneMatch(finding -> finding.kind() == Finding.Kind.CHECK);
+                assertThat(answer.findings()).noneMatch(finding -> finding.category() == Category.CHECK);
                 assertThat(answer.exercise().layers()).isNotEmpty();
                 for (Stage stage : answer.exercise().practice().stages()) {
                     assertThat(StagedExercise.of(answer.exercise(), stage)).isNotNull();

@@ -16,9 +16,12 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import nimblestride.core.exercise.analysis.Analysis;
+import nimblestride.core.insight.fact.CheckFact;
+import nimblestride.core.insight.fact.LayerFact;
 import nimblestride.core.insight.finding.Finding;
 import nimblestride.core.insight.finding.Findings;
 import nimblestride.core.language.text.Examples;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.OnStage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -26,22 +29,27 @@ import org.junit.jupiter.api.Test;
 /** More findings than have room, told anew while they are looked at. */
 class FindingsPaneTest extends OnStage {
     private final List<Finding.Place> goneTo = new ArrayList<>();
-    private final List<Finding.Fix> mended = new ArrayList<>();
+    private final List<Finding.Fix> fixed = new ArrayList<>();
     private FindingsPane pane;
 
     @Override
     protected Parent content() {
-        pane = new FindingsPane(goneTo::add, mended::add);
+        pane = new FindingsPane(goneTo::add, fixed::add);
         return pane;
     }
 
-    private static Finding finding(String sentence, String sum) {
-        return new Finding(Finding.Kind.LANDING, "landing", sentence, sum, Optional.empty(), Optional.empty());
+    private static Finding finding(String sentence) {
+        return new Finding(new CheckFact.TooLarge(sentence), Optional.empty(), Optional.empty());
+    }
+
+    private static Finding findingWithSum(String layer) {
+        return new Finding(
+                new LayerFact.NeverLands(layer, NoteValue.EIGHTH, NoteValue.ZERO), Optional.empty(), Optional.empty());
     }
 
     private static List<Finding> many(int count, String said) {
         return IntStream.range(0, count)
-                .mapToObj(i -> finding(said + " " + i, i % 3 == 0 ? "" : i + " hits"))
+                .mapToObj(i -> i % 3 == 0 ? finding(said + " " + i) : findingWithSum(said + " " + i))
                 .toList();
     }
 
@@ -105,8 +113,8 @@ class FindingsPaneTest extends OnStage {
         interact(() -> scroll.setVvalue(1));
         waitForFxEvents();
         List<String> soon = soonOf(many(60, "then"));
-        assertThat(soon.get(59)).isEqualTo("Then 59");
-        assertThat(soon.get(0)).isEqualTo("First 0");
+        assertThat(soon.get(59)).startsWith("Then 59 ");
+        assertThat(soon.get(0)).isEqualTo("First 0.");
         untilAllOf(many(60, "then"));
     }
 
@@ -127,24 +135,24 @@ class FindingsPaneTest extends OnStage {
 
     @Test
     void aCardHasNoMoreThanItSays() {
-        show(List.of(finding("alone", "")));
-        untilAllOf(List.of(finding("alone", "")));
+        show(List.of(finding("alone")));
+        untilAllOf(List.of(finding("alone")));
         assertThat(lookup(".finding-sum").queryAll()).isEmpty();
         assertThat(lookup(".finding .button").queryAll()).isEmpty();
-        show(List.of(finding("with a sum", "2 + 3 = 5")));
+        show(List.of(findingWithSum("with a sum")));
         assertThat(lookup(".finding-sum").queryAll()).hasSize(1);
     }
 
     /** How high a card is at a width is kept, and must be forgotten when what it says changes or its width does. */
     @Test
     void aCardIsAsHighAsWhatItSaysNow() {
-        List<Finding> few = List.of(finding("short", ""), finding("below", ""));
+        List<Finding> few = List.of(finding("short"), finding("below"));
         show(few);
         untilAllOf(few);
         double low = heightOf(0);
 
         String many = "a sentence that needs several lines in so narrow a pane ".repeat(8);
-        show(List.of(finding(many, ""), finding("below", "")));
+        show(List.of(finding(many), finding("below")));
         double high = heightOf(0);
         assertThat(high).isGreaterThan(3 * low);
         assertThat(heightOf(1)).isEqualTo(low);
@@ -154,7 +162,7 @@ class FindingsPaneTest extends OnStage {
         interact(() -> pane.getScene().getWindow().setWidth(800));
         assertThat(heightOf(0)).isEqualTo(high);
 
-        show(List.of(finding("short", "2 + 3 = 5"), finding("below", "")));
+        show(List.of(findingWithSum("short"), finding("below")));
         assertThat(heightOf(0)).isBetween(low + 5, 3 * low);
         show(few);
         assertThat(heightOf(0)).isEqualTo(low);
@@ -173,7 +181,7 @@ class FindingsPaneTest extends OnStage {
     /** With the text size, that is; and nothing is set outside the card it belongs to. */
     @Test
     void aCardGrowsWithTheLettersOnIt() {
-        List<Finding> few = List.of(finding("a few words", "2 + 3 = 5"), finding("below", ""));
+        List<Finding> few = List.of(findingWithSum("a few words"), finding("below"));
         show(few);
         untilAllOf(few);
         double before = heightOf(0);
@@ -235,7 +243,7 @@ class FindingsPaneTest extends OnStage {
         Button button = lookup(".finding .button").queryButton();
         assertThat(button.getText()).isEqualTo(first.fix().orElseThrow().label());
         clickOn(button);
-        assertThat(mended).containsExactly(first.fix().orElseThrow());
+        assertThat(fixed).containsExactly(first.fix().orElseThrow());
         Node card = lookup(".finding")
                 .nth(told.indexOf(told.stream()
                         .filter(one -> one.place().isPresent())
@@ -249,7 +257,7 @@ class FindingsPaneTest extends OnStage {
 
     @Test
     void itsTermsAreToldByAKey() {
-        show(List.of(finding("Kick is a polymeter against the bar", "")));
+        show(List.of(finding("Kick is a polymeter against the bar")));
         Node card = lookup(".finding").query();
         interact(card::requestFocus);
         type(KeyCode.I);

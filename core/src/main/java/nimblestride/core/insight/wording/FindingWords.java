@@ -1,20 +1,19 @@
-package nimblestride.core.insight.finding;
+package nimblestride.core.insight.wording;
 
 import static nimblestride.core.foundation.words.Counted.count;
 import static nimblestride.core.foundation.words.Counted.number;
 import static nimblestride.core.time.value.NoteName.written;
 
 import java.util.List;
-import nimblestride.core.exercise.analysis.Analysis;
+import nimblestride.core.insight.fact.CycleLength;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.pattern.Span;
-import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.NoteValue;
 
-/** How numbers, layers and places are put into sentences. */
+/** Puts bars, phrases, cycles, and patterns into words. */
 final class FindingWords {
     private static final int LISTED = 8;
 
@@ -52,16 +51,15 @@ final class FindingWords {
     }
 
     /**
-     * So many times what a layer repeats: {@code 22 hits of 3/16}, {@code 49 cells of 5/16}, {@code 5 rounds of 4 over 9/8}, and
-     * {@code 2 rounds of 5 over the bar} where bars differ.
+     * {@code 22 hits of 3/16}, {@code 49 cells of 5/16}, {@code 5 rounds of 4 over 9/8}, and {@code 2 rounds of 5 over the bar}
+     * where bars differ.
      */
-    static String cycles(long number, Analysis.OfLayer ofLayer) {
-        Pattern pattern = ofLayer.layer().pattern();
-        LayerTimeline timeline = ofLayer.alignment().result().orElseThrow().timeline();
-        if (!timeline.hasEvenCycles()) {
+    static String cycles(long number, CycleLength of) {
+        Pattern pattern = of.pattern();
+        if (!of.isEven()) {
             return count(number, "round") + " of " + pattern(pattern);
         }
-        String cycle = written(timeline.cycle());
+        String cycle = written(of.length());
         if (pattern instanceof Pattern.Every) {
             return count(number, "hit") + " of " + cycle;
         }

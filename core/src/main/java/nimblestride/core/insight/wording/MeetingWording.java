@@ -1,0 +1,99 @@
+package nimblestride.core.insight.wording;
+
+import static nimblestride.core.foundation.words.Counted.count;
+import static nimblestride.core.foundation.words.Counted.number;
+
+import nimblestride.core.insight.fact.MeetingFact;
+import nimblestride.core.insight.wording.Wording.Words;
+import nimblestride.core.layer.alignment.Meeting;
+import nimblestride.core.layer.alignment.Unison;
+import nimblestride.core.time.value.NoteValue;
+
+/** The words for where layers coincide. */
+final class MeetingWording {
+    private MeetingWording() {}
+
+    static Words of(MeetingFact fact) {
+        if (fact instanceof MeetingFact.Meets meets) {
+            return meets(meets);
+        }
+        if (fact instanceof MeetingFact.MorePairs pairs) {
+            return morePairs(pairs);
+        }
+        if (fact instanceof MeetingFact.AllAtOnce all) {
+            return allAtOnce(all);
+        }
+        if (fact instanceof MeetingFact.Together together) {
+            return together(together);
+        }
+        return onOne(((MeetingFact.OnOne) fact).ones());
+    }
+
+    private static Words meets(MeetingFact.Meets fact) {
+        String names = fact.one() + " and " + fact.other();
+        Meeting meeting = fact.meeting();
+        String onsets = count(meeting.onsets(), "different onset");
+        if (meeting.perCycle() == 0) {
+            return new Words(names + " never meet.", onsets + " in " + meeting.every() + ".");
+        }
+        NoteValue first =
+                meeting.first().isEmpty() ? NoteValue.ZERO : meeting.first().get(0);
+        return new Words(
+                names + " meet " + times(meeting.perCycle()) + " in every " + meeting.every() + ", first on "
+                        + FindingWords.place(fact.phrase(), first) + ".",
+                onsets + " in that time.");
+    }
+
+    private static Words morePairs(MeetingFact.MorePairs fact) {
+        long unknown = fact.pairs() - fact.meet() - fact.never();
+        return new Words(
+                "Of " + count(fact.pairs(), "more pair") + ", " + number(fact.meet()) + " meet and "
+                        + number(fact.never()) + " never do"
+                        + (unknown == 0 ? "." : "; " + number(unknown) + " cannot be counted exactly."),
+                "");
+    }
+
+    private static Words allAtOnce(MeetingFact.AllAtOnce fact) {
+        Unison unison = fact.unison();
+        String sum = unison.onsets().isPresent()
+                ? count(unison.onsets().getAsLong(), "different onset") + " in " + unison.every() + "."
+                : "";
+        String all = "All " + fact.layers() + " layers strike ";
+        if (unison.perCycle() == 0) {
+            return new Words(all + "never at once.", sum);
+        }
+        return new Words(
+                all + "at once " + times(unison.perCycle()) + " in every " + unison.every() + ", first on "
+                        + FindingWords.place(fact.phrase(), unison.first().get(0)) + ".",
+                sum);
+    }
+
+    private static Words together(MeetingFact.Together fact) {
+        return new Words(
+                (fact.layers() == 2 ? "Both layers" : "All " + fact.layers() + " layers") + " are back together after "
+                        + count(fact.bars(), "bar") + ".",
+                FindingWords.phrasesSum(fact.phrase(), fact.phrases(), fact.length())
+                        + ", the least common multiple of their returns.");
+    }
+
+    private static Words onOne(Unison.OnBarLines ones) {
+        if (ones.perCycle() == 0) {
+            return new Words(
+                    "The layers are never all on a 1 together: nothing but the count says where the bar begins.", "");
+        }
+        long longest = ones.longestWithout().orElse(0);
+        return new Words(
+                "The layers are all on the 1 of " + (ones.perCycle() == ones.every() ? "every bar" : fewOf(ones)) + ".",
+                longest == 1 ? "" : "The longest run without that is " + count(longest, "bar") + ".");
+    }
+
+    private static String fewOf(Unison.OnBarLines ones) {
+        return ones.perCycle() == 1
+                ? "bar " + number(ones.first().get(0) + 1) + ", and then every " + count(ones.every(), "bar")
+                : count(ones.perCycle(), "bar") + " in every " + number(ones.every());
+    }
+
+    private static String times(long number) {
+        return number == 1 ? "once" : number(number) + " times";
+    }
+}
