@@ -134,7 +134,8 @@ class ArchitectureTest {
     @ArchTest
     static void noTwoTypesShareASimpleName(JavaClasses classes) {
         Map<String, Set<String>> byName = classes.stream()
-                .filter(type -> type.isTopLevelClass())
+                .filter(JavaClass::isTopLevelClass)
+                .filter(type -> !type.getSimpleName().equals("package-info"))
                 .filter(type -> !type.getPackageName().startsWith("nimblestride.benchmarks"))
                 .collect(groupingBy(
                         JavaClass::getSimpleName,

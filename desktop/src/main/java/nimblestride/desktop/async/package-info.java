@@ -1,5 +1,5 @@
 /**
- * Runs work off the interface thread, on one executor. Depends on no other package of the desktop. Begin with {@link
+ * Runs work off the interface thread, on one executor. Depends on {@code service}. Begin with {@link
  * nimblestride.desktop.async.LatestOnly} for questions and {@link nimblestride.desktop.async.CommandQueue} for
  * commands.
  */

@@ -1,5 +1,5 @@
 /**
- * Holds the open exercise with its history, and the open Book. Depends on {@code async}. Begin with {@link
- * nimblestride.desktop.document.exercise.ExerciseDocument}.
+ * Holds the open exercise with its history, and the open Book. Depends on {@code async} and {@code service}. Begin
+ * with {@link nimblestride.desktop.document.exercise.ExerciseDocument}.
  */
 package nimblestride.desktop.document;

@@ -1,5 +1,5 @@
 /**
- * Holds the look of the program and its shared controls. Depends on {@code async} and {@code document}. Begin with
- * {@link nimblestride.desktop.ui.look.Palette}.
+ * Holds the look of the program and its shared controls. Depends on {@code document}, {@code async}, and {@code
+ * service}. Begin with {@link nimblestride.desktop.ui.look.Palette}.
  */
 package nimblestride.desktop.ui;

@@ -1,4 +1,5 @@
 /**
- * Findings as data, each with its kind and its values. Begin with {@link nimblestride.core.insight.finding.Findings}.
+ * Finds the facts of an exercise, where each shows on the Road, and what would fix it. Begin with {@link
+ * nimblestride.core.insight.finding.Findings}.
  */
 package nimblestride.core.insight.finding;
