@@ -1,5 +1,6 @@
 package nimblestride.desktop.app;
 
+import dev.dirs.BaseDirectories;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -8,7 +9,6 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
-import net.harawata.appdirs.AppDirsFactory;
 import nimblestride.desktop.document.sample.SampleBook;
 import nimblestride.desktop.document.sample.SampleRehearsal;
 import nimblestride.desktop.failure.DefectLog;
@@ -72,9 +72,8 @@ record LaunchOptions(
     /** Where the program keeps what is the user's; {@code NIMBLE_STRIDE_HOME} names another place. */
     private static Path userHome() {
         String named = System.getenv("NIMBLE_STRIDE_HOME");
-        return Path.of(
-                named != null && !named.isBlank()
-                        ? named
-                        : AppDirsFactory.getInstance().getUserDataDir("nimble-stride", null, null));
+        return named != null && !named.isBlank()
+                ? Path.of(named)
+                : Path.of(BaseDirectories.get().dataLocalDir, "nimble-stride");
     }
 }

@@ -34,8 +34,6 @@ public final class BookFile implements AutoCloseable {
     /** Which file this is, whatever its name; null where the system tells files apart by their names only. */
     private final Object key;
 
-    private boolean inTransaction;
-
     private BookFile(Path file, Handle handle, Object key) {
         this.file = file;
         this.handle = handle;
@@ -156,7 +154,7 @@ public final class BookFile implements AutoCloseable {
      * @throws BookException if the Book can't be written; nothing of it has then been changed
      */
     public synchronized <T> T inTransaction(Supplier<T> changes) {
-        if (inTransaction) {
+        if (handle.isInTransaction()) {
             return changes.get();
         }
         if (!isInPlace()) {
@@ -164,29 +162,20 @@ public final class BookFile implements AutoCloseable {
                     + " was moved, removed, or replaced while it was open here, so nothing was changed in it."
                     + " Put it back, or restart the program to open what is there now.");
         }
-        boolean done = false;
         try {
-            handle.execute("BEGIN IMMEDIATE");
-            inTransaction = true;
-            T answer = changes.get();
-            handle.execute("COMMIT");
-            done = true;
-            return answer;
+            return handle.inTransaction(one -> changes.get());
         } catch (JdbiException e) {
+            forgetFailedBegin();
             throw BookException.of(e, file);
-        } finally {
-            inTransaction = false;
-            if (!done) {
-                rollBack();
-            }
         }
     }
 
-    private void rollBack() {
+    /** A transaction that could not begin, because another program holds the Book, leaves the driver believing in one. */
+    private void forgetFailedBegin() {
         try {
-            handle.execute("ROLLBACK");
-        } catch (JdbiException e) {
-            // The transaction did not even begin, or the database has ended it itself.
+            handle.getConnection().setAutoCommit(true);
+        } catch (SQLException e) {
+            // There is nothing to commit; the driver believes so from now on.
         }
     }
 

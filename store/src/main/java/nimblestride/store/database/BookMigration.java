@@ -1,27 +1,32 @@
 package nimblestride.store.database;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
 import java.sql.SQLException;
-import org.flywaydb.core.Flyway;
-import org.flywaydb.core.api.FlywayException;
+import java.sql.Statement;
+import java.util.List;
 import org.sqlite.SQLiteDataSource;
 
 /** Makes new Books, and brings older ones up to date: one program at a time, with a backup first. */
 final class BookMigration {
+    /** The script that makes each version out of the one before it. */
+    private static final List<String> SCRIPTS = List.of("V1__the_book.sql", "V2__originals.sql");
+
     private BookMigration() {}
 
     /** Makes a Book beside its place and puts it there whole: a half-made one is never found, and one of another window stays. */
     static void make(Path file) throws IOException, SQLException {
         Path beside = Backups.beside(file);
         try {
-            migrate(Database.in(beside));
+            migrate(Database.in(beside), 0);
             Files.move(beside, file);
         } catch (FileAlreadyExistsException e) {
             // Another window was quicker; its Book is the one that is opened.
@@ -41,25 +46,29 @@ final class BookMigration {
                 int found = Database.version(source, file);
                 if (held.isValid() && found < BookFile.VERSION) {
                     new Backups(file).keepBeforeMigration(found);
-                    migrate(source);
+                    migrate(source, found);
                 }
             }
         }
     }
 
-    private static void migrate(SQLiteDataSource source) throws SQLException {
-        try {
-            Flyway.configure(BookMigration.class.getClassLoader())
-                    .dataSource(source)
-                    .locations("classpath:nimblestride/store/migration")
-                    .table("migration")
-                    .load()
-                    .migrate();
-        } catch (FlywayException e) {
-            throw new SQLException(e.getMessage(), e);
+    /** Runs the script of each version the Book does not have yet, each whole or not at all. */
+    private static void migrate(SQLiteDataSource source, int from) throws IOException, SQLException {
+        for (int version = from + 1; version <= BookFile.VERSION; version++) {
+            try (Connection connection = source.getConnection();
+                    Statement statement = connection.createStatement()) {
+                connection.setAutoCommit(false);
+                statement.executeUpdate(script(version));
+                Database.mark(statement, version);
+                connection.commit();
+            }
         }
-        try (Connection connection = source.getConnection()) {
-            Database.mark(connection);
+    }
+
+    private static String script(int version) throws IOException {
+        String name = "/nimblestride/store/migration/" + SCRIPTS.get(version - 1);
+        try (InputStream in = BookMigration.class.getResourceAsStream(name)) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
         }
     }
 }

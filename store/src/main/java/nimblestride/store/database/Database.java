@@ -25,6 +25,8 @@ final class Database {
         config.setSynchronous(SQLiteConfig.SynchronousMode.FULL);
         config.setJournalMode(SQLiteConfig.JournalMode.TRUNCATE);
         config.setCacheSize(-16_000);
+        // A change that reads first must not find that another program has written meanwhile.
+        config.setTransactionMode(SQLiteConfig.TransactionMode.IMMEDIATE);
         SQLiteDataSource source = new SQLiteDataSource(config);
         source.setUrl(url(file));
         return source;
@@ -57,12 +59,10 @@ final class Database {
         }
     }
 
-    /** Marks a database as a Book of this program's version. */
-    static void mark(Connection connection) throws SQLException {
-        try (Statement statement = connection.createStatement()) {
-            statement.execute("PRAGMA application_id = " + BOOK);
-            statement.execute("PRAGMA user_version = " + BookFile.VERSION);
-        }
+    /** Marks a database as a Book of a version. */
+    static void mark(Statement statement, int version) throws SQLException {
+        statement.execute("PRAGMA application_id = " + BOOK);
+        statement.execute("PRAGMA user_version = " + version);
     }
 
     private static int number(Statement statement, String pragma) throws SQLException {

@@ -92,7 +92,6 @@ class TwoProgramsTest {
         try (var connection = DriverManager.getConnection("jdbc:sqlite:" + file);
                 var statement = connection.createStatement()) {
             statement.execute("DROP TABLE original");
-            statement.execute("DELETE FROM migration WHERE version = '2'");
             statement.execute("PRAGMA user_version = 1");
         }
         try (OtherProgram one = OtherProgram.on(file);
