@@ -7,7 +7,11 @@ import org.apache.commons.numbers.core.ArithmeticUtils;
 public final class ExactMath {
     private ExactMath() {}
 
-    /** Adds. @throws ExactOverflowException if the sum is no {@code long} */
+    /**
+     * Adds two numbers.
+     *
+     * @throws ExactOverflowException if the sum does not fit a {@code long}
+     */
     public static long add(long one, long other) {
         long sum = one + other;
         if (((one ^ sum) & (other ^ sum)) < 0) {
@@ -16,12 +20,20 @@ public final class ExactMath {
         return sum;
     }
 
-    /** Adds. @throws ExactOverflowException if the sum is no {@code int} */
+    /**
+     * Adds two numbers.
+     *
+     * @throws ExactOverflowException if the sum does not fit an {@code int}
+     */
     public static int add(int one, int other) {
         return toInt((long) one + other);
     }
 
-    /** Subtracts. @throws ExactOverflowException if the difference is no {@code long} */
+    /**
+     * Subtracts the second number from the first.
+     *
+     * @throws ExactOverflowException if the difference does not fit a {@code long}
+     */
     public static long subtract(long from, long what) {
         long difference = from - what;
         if (((from ^ what) & (from ^ difference)) < 0) {
@@ -30,7 +42,11 @@ public final class ExactMath {
         return difference;
     }
 
-    /** Multiplies. @throws ExactOverflowException if the product is no {@code long} */
+    /**
+     * Multiplies two numbers.
+     *
+     * @throws ExactOverflowException if the product does not fit a {@code long}
+     */
     public static long multiply(long one, long other) {
         long product = one * other;
         if (product >> 63 != Math.multiplyHigh(one, other)) {
@@ -39,26 +55,38 @@ public final class ExactMath {
         return product;
     }
 
-    /** Multiplies. @throws ExactOverflowException if the product is no {@code int} */
+    /**
+     * Multiplies two numbers.
+     *
+     * @throws ExactOverflowException if the product does not fit an {@code int}
+     */
     public static int multiply(int one, int other) {
         return toInt((long) one * other);
     }
 
     /**
-     * Returns the least common multiple of two numbers from 1.
+     * Returns the least common multiple of two numbers, each 1 or more.
      *
-     * @throws ExactOverflowException if it is no {@code long}
+     * @throws ExactOverflowException if it does not fit a {@code long}
      */
     public static long lcm(long one, long other) {
         return multiply(one / ArithmeticUtils.gcd(one, other), other);
     }
 
-    /** Returns the least common multiple of two numbers from 1. @throws ExactOverflowException if it is no {@code int} */
+    /**
+     * Returns the least common multiple of two numbers, each 1 or more.
+     *
+     * @throws ExactOverflowException if it does not fit an {@code int}
+     */
     public static int lcm(int one, int other) {
         return toInt(lcm((long) one, (long) other));
     }
 
-    /** Narrows. @throws ExactOverflowException if the number is no {@code int} */
+    /**
+     * Narrows a number.
+     *
+     * @throws ExactOverflowException if it does not fit an {@code int}
+     */
     public static int toInt(long number) {
         if ((int) number != number) {
             throw tooLarge();
@@ -66,7 +94,11 @@ public final class ExactMath {
         return (int) number;
     }
 
-    /** Narrows. @throws ExactOverflowException if the number is no {@code long} */
+    /**
+     * Narrows a number.
+     *
+     * @throws ExactOverflowException if it does not fit a {@code long}
+     */
     public static long toLong(BigInteger number) {
         if (number.bitLength() > 63) {
             throw tooLarge();

@@ -3,13 +3,16 @@ package nimblestride.core.foundation.words;
 import nimblestride.core.foundation.failure.InvalidValueException;
 
 /**
- * Text that people give and others are shown: in windows, on paper, in XML, and in terminals. Signs that nobody sees, and that
- * command a terminal or are no characters at all (Unicode 15, section 23.7), become spaces.
+ * Makes text safe to show in windows, on paper, in XML, and in terminals. Invisible characters, control characters,
+ * and code points that are no characters (Unicode 15, section 23.7) become spaces.
  */
 public final class PlainText {
     private PlainText() {}
 
-    /** Returns a text with a space for each control character, noncharacter, and half of a surrogate pair. Line breaks stay. */
+    /**
+     * Returns a text with a space in place of each control character, noncharacter, and unpaired surrogate. Line
+     * breaks stay.
+     */
     public static String of(String text) {
         if (text.codePoints().allMatch(PlainText::isPlain)) {
             return text;
@@ -27,11 +30,11 @@ public final class PlainText {
     }
 
     /**
-     * Returns a name as plain text on one line. One of signs that nobody sees, no-break spaces for example, is called unnamed.
+     * Returns a name as plain text on one line; a name of invisible characters only becomes "unnamed".
      *
      * @param what has the name, for the message: {@code a student}
      * @param most the largest number of characters
-     * @throws InvalidValueException if it is blank, or longer
+     * @throws InvalidValueException if the name is blank or longer
      */
     public static String name(String what, String text, int most) {
         if (text.isBlank() || text.length() > most) {

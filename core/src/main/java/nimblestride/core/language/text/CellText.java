@@ -46,11 +46,11 @@ public final class CellText {
             }
             CellPart part = text.charAt(next) == '[' ? inner(depth) : new CellPart.Step(stroke());
             steps += part.length();
-            if (steps > Pattern.MOST_STEPS) {
+            if (steps > Pattern.MAX_STEPS) {
                 throw wrong(
                         next - 1,
                         String.format(
-                                Locale.ROOT, "a cell has at most %,d steps, and here are more", Pattern.MOST_STEPS));
+                                Locale.ROOT, "a cell has at most %,d steps, and here are more", Pattern.MAX_STEPS));
             }
             parts.add(part);
         }
@@ -62,8 +62,8 @@ public final class CellText {
 
     private CellPart inner(int depth) {
         int from = next++;
-        if (depth == CellPart.DEEPEST) {
-            throw wrong(from, "cells stand at most " + CellPart.DEEPEST + " deep in one another");
+        if (depth == CellPart.MAX_DEPTH) {
+            throw wrong(from, "cells stand at most " + CellPart.MAX_DEPTH + " deep in one another");
         }
         List<CellPart> parts = parts(depth + 1);
         next++;

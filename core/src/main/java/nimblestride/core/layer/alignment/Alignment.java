@@ -12,20 +12,22 @@ import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Phrase;
 
 /**
- * How one layer realigns with the bar lines. A layer of cycle C that is never reset is back where it began after
- * lcm(P, C), P being the length of the phrase; one that is reset is back with the phrase.
+ * When one layer realigns with the bar lines. A layer of cycle C that never resets is back where it began after lcm(P,
+ * C), with P the length of the phrase; one that resets is back with the phrase (arithmetic).
  *
  * @param timeline the layer laid over the phrase
- * @param returnsAfter when it is back where it began
- * @param landings the numbers, from 0, of the bars within the first return whose bar line a cycle starts on, in order
- * @param firstLanding the first bar, from 0, whose line a cycle ever starts on; for a layer that starts very late it may
- *     lie beyond the first return
+ * @param returnsAfter when the layer is back where it began
+ * @param landings bars, from 0, within that time whose bar line a cycle starts on, in order
+ * @param firstLanding first bar, from 0, whose line a cycle ever starts on; for a layer that starts very late it may
+ *     lie after that time
  */
 public record Alignment(
         LayerTimeline timeline, Realignment returnsAfter, List<Long> landings, OptionalLong firstLanding) {
     /**
-     * @throws ExactOverflowException if the return cannot be counted exactly
-     * @throws InvalidValueException if the layer has too many hits to be listed
+     * Returns the alignment of a layer with a phrase.
+     *
+     * @throws ExactOverflowException if its cycle can't be counted exactly
+     * @throws InvalidValueException if the layer has too many hits to list
      */
     public static Alignment of(Layer layer, Phrase phrase) {
         return of(LayerTimeline.of(layer, phrase), phrase);
@@ -41,12 +43,12 @@ public record Alignment(
         }
     }
 
-    /** Whether a cycle ever starts on a bar line. */
+    /** Returns whether a cycle ever starts on a bar line. */
     public boolean lands() {
         return firstLanding.isPresent();
     }
 
-    /** A course and the bar lines of a phrase, both counted on the course's grid. */
+    /** A timeline and the bar lines of a phrase, both counted on the grid of the timeline. */
     private static final class BarLines {
         private final LayerTimeline timeline;
         private final Phrase phrase;
@@ -86,8 +88,8 @@ public record Alignment(
         }
 
         /**
-         * For every landing of a return, the first bar on which it comes about. Bar i of round j starts at s + jP, and
-         * a cycle starts there if jP ≡ begin + c - s (mod period).
+         * Returns the first bar of each landing within a realignment. Bar i of round j starts at s + jP, and a cycle
+         * starts there if jP ≡ start + c - s (mod period).
          */
         private long[] landings(Realignment returnsAfter) {
             LinearCongruence congruence = new LinearCongruence(phraseLength, timeline.period());

@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import nimblestride.core.foundation.exact.ExactMath;
 
-/** On which bar lines layers land on their way, and how many on each. */
+/** Lists the bar lines that layers land on, and how many land on each. */
 public final class Landings {
     /** The bar of every landing of every layer, in order. */
     private final long[] bars;
@@ -14,10 +14,10 @@ public final class Landings {
     }
 
     /**
-     * Of several layers over one phrase, counted from the first beginning of the phrase on.
+     * Returns the landings of several layers over one phrase, from its first start.
      *
-     * @param end the bar, from 0, at whose line it is over
-     * @param most so many landings of each layer are looked at
+     * @param end bar, from 0, at whose line to stop
+     * @param most landings to look at, for each layer
      */
     public static Landings before(long end, List<Alignment> alignments, int most) {
         long[] bars = new long[ExactMath.multiply(most, alignments.size())];
@@ -30,7 +30,10 @@ public final class Landings {
         return new Landings(found);
     }
 
-    /** Writes those of one layer, in order, and tells up to where: a loop, as there are thousands with each keystroke. */
+    /**
+     * Writes the landings of one layer, in order, and returns the next free index. A loop, because each keystroke asks
+     * for thousands.
+     */
     private static int fill(long[] bars, int first, int last, Alignment alignment, long end) {
         List<Long> landings = alignment.landings();
         long round = alignment.returnsAfter().bars();
@@ -46,16 +49,18 @@ public final class Landings {
         return count;
     }
 
-    /** What is told of a bar line. */
+    /** Visits bar lines. */
     public interface Visitor {
         /**
-         * @param bar its number, from 0, rounds counted on
+         * Visits a bar line.
+         *
+         * @param bar number from 0, counted on through the rounds
          * @param layers how many land there, one or more
          */
         void visit(long bar, int layers);
     }
 
-    /** Tells the bar lines in order, each once. */
+    /** Visits the bar lines in order, each once. */
     public void forEach(Visitor visitor) {
         int next;
         for (int i = 0; i < bars.length; i = next) {

@@ -6,8 +6,9 @@ import nimblestride.core.foundation.exact.ExactMath;
 import org.apache.commons.numbers.core.ArithmeticUtils;
 
 /**
- * The linear congruence that realignment comes down to: which k make {@code k * step ≡ target (mod cycle)}? There is an
- * answer if gcd(step, cycle) divides the target, and then one in every cycle/gcd (Chinese remainder theorem).
+ * Solves the linear congruence that realignment comes down to: which k satisfy {@code k * step ≡ target (mod cycle)}?
+ * There is a solution if gcd(step, cycle) divides the target, and then one in every cycle/gcd (Chinese remainder
+ * theorem).
  */
 final class LinearCongruence {
     /** Products of two numbers below this fit a long. */
@@ -29,12 +30,16 @@ final class LinearCongruence {
         this.shortInverse = ExactMath.toLong(inverse);
     }
 
-    /** The greatest common divisor of step and cycle. */
+    /** Returns the greatest common divisor of step and cycle. */
     long divisor() {
         return divisor;
     }
 
-    /** The smallest k from 0 up that solves it for this target, which may be negative. */
+    /**
+     * Returns the smallest solution from 0 up; empty if there is none.
+     *
+     * @param target may be negative
+     */
     OptionalLong solve(long target) {
         if (target % divisor != 0) {
             return OptionalLong.empty();

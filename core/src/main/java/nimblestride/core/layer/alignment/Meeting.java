@@ -11,20 +11,25 @@ import nimblestride.core.time.value.Grid;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * Where the hits of two layers coincide. A hit of the one at a (mod C) and a hit of the other at b (mod D) coincide if
- * a ≡ b (mod gcd(C, D)), and then once in every lcm(C, D).
+ * Where the hits of two layers coincide. A hit at a (mod C) and a hit at b (mod D) coincide if a ≡ b (mod gcd(C, D)),
+ * and then once in every lcm(C, D) (Chinese remainder theorem).
  *
  * @param every the common cycle, lcm(C, D)
- * @param perCycle how many hits coincide in it
- * @param onsets how many different onsets the two make in it
- * @param first up to {@value #LISTED} of the meetings, in order, from the first beginning of the phrase
+ * @param perCycle hits that coincide in it
+ * @param onsets different hits both make in it
+ * @param first up to {@value #LISTED} of the meetings, in order, from the first start of the phrase
  */
 public record Meeting(NoteValue every, long perCycle, long onsets, List<NoteValue> first) {
+    /** The most meetings that are listed. */
     public static final int LISTED = 8;
 
     private static final int MAX_PAIRS = 1_000_000;
 
-    /** @throws ExactOverflowException if the common cycle cannot be counted exactly */
+    /**
+     * Returns where two layers meet.
+     *
+     * @throws ExactOverflowException if the common cycle can't be counted exactly
+     */
     public static Meeting of(LayerTimeline one, LayerTimeline other) {
         Grid grid = one.grid().and(other.grid());
         try {
@@ -65,7 +70,9 @@ public record Meeting(NoteValue every, long perCycle, long onsets, List<NoteValu
                     .toArray();
         }
 
-        /** The earliest meetings: each pair of hits meets first at one moment, and again every common cycle. */
+        /**
+         * Returns the earliest meetings: each pair of hits meets first at one moment, and again every common cycle.
+         */
         private List<NoteValue> firstMeetings(long[] hits, ResidueClasses others, long perCycle) {
             List<Long> moments = perCycle <= MAX_PAIRS ? solvePairs(hits, others) : walk();
             return moments.stream().map(one.grid()::value).toList();
@@ -81,7 +88,10 @@ public record Meeting(NoteValue every, long perCycle, long onsets, List<NoteValu
             return latestFirst.stream().sorted().toList();
         }
 
-        /** Where so many pairs meet, the first meetings lie near the beginning, and walking there is the shorter way. */
+        /**
+         * Walks from hit to hit. Where many pairs meet, the first meetings lie near the start, and walking is the
+         * shorter way.
+         */
         private List<Long> walk() {
             long[] steps = one.onsets().toArray();
             long[] targets = other.onsets().toArray();

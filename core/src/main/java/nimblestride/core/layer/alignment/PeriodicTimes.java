@@ -12,11 +12,11 @@ import nimblestride.core.time.value.Grid;
 import org.apache.commons.numbers.core.ArithmeticUtils;
 
 /**
- * Moments that come again and again: {@code residue + k * period} from some beginning on, all in units of one grid. What
- * two sets of them share is found pair by pair with the Chinese remainder theorem.
+ * Moments that repeat: {@code residue + k * period} from some start, in units of one grid. Finds what two sets share
+ * pair by pair, by the Chinese remainder theorem.
  */
 final class PeriodicTimes {
-    /** The most that are listed. */
+    /** The most moments that are listed. */
     static final int MAX = 100_000;
 
     private final long begin;
@@ -24,7 +24,7 @@ final class PeriodicTimes {
     private final long[] residues;
 
     /**
-     * @param begin the moment from which on they come
+     * @param begin first moment at which they may come
      * @param residues each from 0 up to the period, in order, each once
      */
     private PeriodicTimes(long begin, long period, long[] residues) {
@@ -37,7 +37,7 @@ final class PeriodicTimes {
         return period;
     }
 
-    /** Ticks each of them up to the end of a cycle, counted from the beginning of the phrase. */
+    /** Ticks each moment up to the end of a cycle, counted from the start of the phrase. */
     void tick(BitSet struck, int cycle) {
         for (long residue : residues) {
             for (long at = residue; at < cycle; at += period) {
@@ -46,7 +46,7 @@ final class PeriodicTimes {
         }
     }
 
-    /** The hits of a course that is counted on the grid. */
+    /** Returns the hits of a timeline. */
     static PeriodicTimes of(LayerTimeline timeline) {
         return sorted(
                 timeline.start(),
@@ -54,7 +54,7 @@ final class PeriodicTimes {
                 timeline.onsets().map(onset -> ExactMath.add(timeline.start(), onset) % timeline.period()));
     }
 
-    /** The bar lines of a phrase, on a grid on which they lie. */
+    /** Returns the bar lines of a phrase, on a grid that holds them. */
     static PeriodicTimes ofBarLines(Phrase phrase, Grid grid) {
         long unit = grid.count(phrase.grid().unit());
         int bars = phrase.bars().size();
@@ -73,9 +73,9 @@ final class PeriodicTimes {
     }
 
     /**
-     * Those that come in both.
+     * Returns the moments that are in both.
      *
-     * @throws InvalidValueException if they are more than can be listed before they repeat
+     * @throws InvalidValueException if too many come before they repeat to list them
      */
     PeriodicTimes and(PeriodicTimes other) {
         long divisor = ArithmeticUtils.gcd(period, other.period);
@@ -104,7 +104,7 @@ final class PeriodicTimes {
         return sorted(Math.max(begin, other.begin), ExactMath.lcm(period, other.period), common.build());
     }
 
-    /** The first of them from their beginning on, in order. */
+    /** Returns the first moments, in order. */
     LongStream first(int most) {
         int from = Arrays.binarySearch(residues, begin % period);
         int start = from >= 0 ? from : -from - 1;

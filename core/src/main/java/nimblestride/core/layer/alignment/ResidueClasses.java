@@ -2,14 +2,14 @@ package nimblestride.core.layer.alignment;
 
 import java.util.Arrays;
 
-/** Numbers put together by what a divisor leaves of them: those that can meet where two cycles are laid side by side. */
+/** Groups numbers by their remainder: hits that leave the same remainder can meet. */
 final class ResidueClasses {
     private static final long[] NONE = {};
 
     private final long divisor;
-    /** In order, each once. */
+    /** The remainders, in order, each once. */
     private final long[] remainders;
-    /** Of each remainder, the numbers that leave it, as they came. */
+    /** For each remainder, the numbers that leave it, in the order given. */
     private final long[][] numbers;
 
     /**
@@ -35,7 +35,7 @@ final class ResidueClasses {
         }
     }
 
-    /** Those that leave the same remainder as this number: not to be written to. */
+    /** Returns the numbers that leave the same remainder as a number. Do not write to the array. */
     long[] like(long number) {
         int at = at(number);
         return at < 0 ? NONE : numbers[at];

@@ -2,7 +2,7 @@ package nimblestride.core.layer.alignment;
 
 import java.util.Arrays;
 
-/** Numbers in order, each once; a stream would make an object of every one of them to tell which it has seen. */
+/** Sorts numbers and drops repeats, without making an object for each as a stream would. */
 final class SortedLongs {
     private SortedLongs() {}
 

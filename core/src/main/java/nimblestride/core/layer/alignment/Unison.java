@@ -14,14 +14,15 @@ import nimblestride.core.time.value.Grid;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * Where several layers strike at once, all of them.
+ * Where several layers all play at once.
  *
- * @param every after how long it all repeats
- * @param perCycle how often they strike together in that time
- * @param onsets how many different onsets all of them make in that time, where that can be counted
- * @param first up to {@value #LISTED} of the moments, in order, from the first beginning of the phrase
+ * @param every after how long it repeats
+ * @param perCycle how often they play together in that time
+ * @param onsets different hits all of them make in that time; empty if they can't be counted
+ * @param first up to {@value #LISTED} of the moments, in order, from the first start of the phrase
  */
 public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<NoteValue> first) {
+    /** The most moments that are listed. */
     public static final int LISTED = 8;
 
     private static final int MAX_UNITS = 16_000_000;
@@ -30,9 +31,11 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
     private static final int MAX_RESIDUES = 200;
 
     /**
+     * Returns where layers play at once.
+     *
      * @param timelines two or more
-     * @throws ExactOverflowException if the common cycle cannot be counted exactly
-     * @throws InvalidValueException if they meet too often for it to be listed
+     * @throws ExactOverflowException if the common cycle can't be counted exactly
+     * @throws InvalidValueException if they meet too often to list
      */
     public static Unison of(List<LayerTimeline> timelines) {
         Grid grid =
@@ -54,19 +57,21 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
     }
 
     /**
-     * On which bar lines all of them strike: where the whole band is on the 1.
+     * On which bar lines all layers play: where the whole band is on the 1.
      *
-     * @param every after how many bars it all repeats
-     * @param perCycle how many bar lines of those
-     * @param longestWithout the most bars from one such bar line to the next; empty where there is none
+     * @param every after how many bars it repeats
+     * @param perCycle bar lines within those
+     * @param longestWithout most bars from one such bar line to the next; empty if there is none
      * @param first up to {@value Unison#LISTED} of the bars, from 0, in order
      */
     public record OnBarLines(long every, long perCycle, OptionalLong longestWithout, List<Long> first) {}
 
     /**
+     * Returns on which bar lines layers play at once.
+     *
      * @param timelines one or more
-     * @throws ExactOverflowException if the common cycle cannot be counted exactly
-     * @throws InvalidValueException if they meet too often for it to be listed
+     * @throws ExactOverflowException if the common cycle can't be counted exactly
+     * @throws InvalidValueException if they meet too often to list
      */
     public static OnBarLines onBarLines(Phrase phrase, List<LayerTimeline> timelines) {
         Grid grid = timelines.stream().map(LayerTimeline::grid).reduce(phrase.grid(), Grid::and);
@@ -107,7 +112,10 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
         }
     }
 
-    /** All hits less those that coincide: listed where they are few, or else by inclusion and exclusion. */
+    /**
+     * Counts all hits less those that coincide: by listing them where they are few, otherwise by inclusion and
+     * exclusion.
+     */
     private static OptionalLong onsets(List<PeriodicTimes> all, long cycle) {
         double hits = all.stream()
                 .mapToDouble(one -> (double) cycle / one.period() * one.count())
@@ -126,7 +134,7 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
         }
     }
 
-    /** Ticks every unit of the cycle that is struck, as one would on squared paper. */
+    /** Ticks every unit of the cycle that is played, as on graph paper. */
     private static long ticked(List<PeriodicTimes> all, int cycle) {
         BitSet struck = new BitSet(cycle);
         for (PeriodicTimes one : all) {
@@ -143,7 +151,7 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
         return count;
     }
 
-    /** Those of some moments that none of the layers that follow strikes. */
+    /** Counts the moments that none of the layers after a layer plays. */
     private static long struckAlone(List<PeriodicTimes> all, PeriodicTimes here, int next, long cycle) {
         if (here.count() == 0) {
             return 0;

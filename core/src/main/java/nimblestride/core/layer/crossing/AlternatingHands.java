@@ -12,24 +12,24 @@ import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * Which hand a layer's hits fall to if both hands run on alternately beneath it. An odd number of strokes from one hit to
- * the next changes the hand, an even one does not (arithmetic).
+ * Which hand gets the hits of a layer when both hands alternate beneath it. An odd number of strokes from one hit to
+ * the next changes the hand; an even number does not (arithmetic).
  *
- * @param stroke the value of one running stroke
- * @param strokesPerCycle how many of them a cycle of the layer holds
- * @param hits the hand of each hit of two cycles, the leading hand first
+ * @param stroke value of one stroke beneath
+ * @param strokesPerCycle strokes in one cycle of the layer
+ * @param hits hand of each hit of two cycles, starting with the lead hand
  */
 public record AlternatingHands(NoteValue stroke, long strokesPerCycle, List<Limb> hits) {
     private static final long MAX_STROKES = 256;
 
-    /** Whether a cycle gives the next one the other hand first. */
+    /** Returns whether each cycle starts on the other hand than the one before. */
     public boolean changes() {
         return strokesPerCycle % 2 == 1;
     }
 
     /**
-     * @return empty for layers that do not repeat a length of their own, that write out their hands, that are played by a
-     *     foot, or that no plain value runs under
+     * Returns the hands under a layer; empty for layers that do not repeat a length of their own, that write out their
+     * hands, that a foot plays, or that no plain value runs under.
      */
     public static Optional<AlternatingHands> under(Layer layer, Phrase phrase, LeadHand lead) {
         Pattern pattern = layer.pattern();
@@ -61,7 +61,7 @@ public record AlternatingHands(NoteValue stroke, long strokesPerCycle, List<Limb
         return Optional.of(new AlternatingHands(stroke, strokes, List.copyOf(hits)));
     }
 
-    /** Up to sixty-fourths, and triplets of them. */
+    /** Returns whether a value is at least a sixty-fourth, or a triplet of one. */
     private static boolean isPlain(NoteValue stroke) {
         long denominator = stroke.denominator() % 3 == 0 ? stroke.denominator() / 3 : stroke.denominator();
         return denominator <= 64 && Long.bitCount(denominator) == 1;

@@ -14,8 +14,8 @@ import nimblestride.core.time.value.NoteValue;
 /**
  * What a layer does in one bar.
  *
- * @param hits how many there are
- * @param onTheBeat how many of them fall on the bar's {@link Beat}
+ * @param hits in the bar
+ * @param onTheBeat hits that fall on the bar's {@link Beat}
  */
 public record BarByBar(long hits, long onTheBeat) {
     /** How a layer sits in a bar. */
@@ -31,21 +31,22 @@ public record BarByBar(long hits, long onTheBeat) {
             this.title = title;
         }
 
-        /** As it is said. */
+        /** Returns its name for people. */
         public String title() {
             return title;
         }
     }
 
+    /** Returns how the layer sits in the bar. */
     public Sits sits() {
         return hits == 0 ? Sits.SILENT : onTheBeat == hits ? Sits.ON : onTheBeat == 0 ? Sits.OFF : Sits.BOTH;
     }
 
     /**
-     * Each of the first bars, rounds of the phrase counted on.
+     * Returns each of the first bars, counted on through the rounds of the phrase.
      *
      * @param bars how many
-     * @param most how many hits are looked at; where there are more, the bars after them are left out
+     * @param most hits to look at; bars after them are left out
      * @throws ExactOverflowException if its times and the beats have no common unit that can be counted
      */
     public static List<BarByBar> of(LayerTimeline timeline, Phrase phrase, long bars, int most) {
@@ -54,7 +55,7 @@ public record BarByBar(long hits, long onTheBeat) {
         return new Walk(timeline.on(grid), phrase).through(bars, most);
     }
 
-    /** A walk from hit to hit, in whole units of a grid. */
+    /** Walks from hit to hit, in whole units of a grid. */
     private static final class Walk {
         private final LayerTimeline timeline;
         private final Phrase phrase;

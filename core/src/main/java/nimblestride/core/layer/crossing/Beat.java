@@ -5,13 +5,14 @@ import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * The beat a foot taps from a bar's 1 on: the group where all groups of the bar are alike (the dotted quarter of 12/8),
- * otherwise two units where the unit is an eighth or shorter (the quarter in 11/8), and one unit where it is longer (common
- * practice).
+ * The beat a foot taps from a bar's 1 (common practice): the group where all groups are alike (the dotted quarter of
+ * 12/8); otherwise two units where the unit is an eighth or shorter (the quarter in 11/8), and one unit where it is
+ * longer.
  */
 public final class Beat {
     private Beat() {}
 
+    /** Returns the beat of a bar. */
     public static NoteValue of(Bar bar) {
         List<Integer> groups = bar.grouping().sizes();
         NoteValue unit = bar.meter().unit();

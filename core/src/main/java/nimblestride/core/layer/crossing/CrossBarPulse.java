@@ -12,13 +12,14 @@ import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * A steady value threaded through bars that it does not fit, so that the phrase flows over the bar lines: on the beat in
- * one bar, off it in the next.
+ * A steady pulse across bars that it does not fit, so that the phrase flows over the bar lines: on the beat in one
+ * bar, off it in the next.
  *
- * @param home after how many bars it is back on 1
- * @param bars how it sits in each bar on the way there, at most {@value #MAX_BARS} of them
+ * @param home bars until it is back on 1
+ * @param bars how it sits in each bar until then, at most {@value #MAX_BARS} of them
  */
 public record CrossBarPulse(NoteValue pulse, long home, List<BarByBar> bars) {
+    /** The most bars a pulse is followed. */
     public static final int MAX_BARS = 32;
 
     private static final int MAX_HITS = 10_000;
@@ -32,8 +33,8 @@ public record CrossBarPulse(NoteValue pulse, long home, List<BarByBar> bars) {
             NoteValue.of(3, 4));
 
     /**
-     * The pulses that cross these bars and are home again, the soonest home first; none where every one fits each bar.
-     * Those whose way home cannot be counted are left out.
+     * Returns the pulses that cross these bars and come home, soonest first; none where every pulse fits each bar.
+     * Leaves out those whose cycle can't be counted.
      */
     public static List<CrossBarPulse> through(Phrase phrase) {
         return TRIED.stream()
@@ -59,7 +60,7 @@ public record CrossBarPulse(NoteValue pulse, long home, List<BarByBar> bars) {
         }
     }
 
-    /** It on the foot hi-hat. */
+    /** Returns the pulse as a layer on the hi-hat foot. */
     public Layer layer() {
         return layer(pulse);
     }

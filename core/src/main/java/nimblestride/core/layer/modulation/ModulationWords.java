@@ -13,14 +13,14 @@ import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 
-/** A change of gear in sentences, each with its sum. */
+/** Puts a modulation into sentences, each with its sum. */
 public final class ModulationWords {
     /**
      * A sentence.
      *
-     * @param about what it tells, in a word or two
+     * @param about its subject, in a word or two
      * @param sentence what is so
-     * @param sum how it is worked out; empty where there is nothing to work out
+     * @param sum how it works out; empty where there is nothing to work out
      */
     public record Told(String about, String sentence, String sum) {}
 
@@ -31,7 +31,11 @@ public final class ModulationWords {
         this.shift = shift;
     }
 
-    /** @throws InvalidValueException if the tempo after the change cannot be played */
+    /**
+     * Returns the sentences about a modulation.
+     *
+     * @throws InvalidValueException if the tempo after it can't be played
+     */
     public static List<Told> of(Modulation shift) {
         ModulationWords words = new ModulationWords(shift);
         words.tempo();

@@ -9,21 +9,22 @@ import nimblestride.core.time.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * An old value that lasts as long as a new one: {@code dotted quarter = half}. The tempo changes by new over old
+ * An old value that lasts as long as a new one: {@code dotted quarter = half}. The tempo is multiplied by new over old
  * (arithmetic; the sign is common practice).
  *
- * @param oldValue as it is counted before the change, longer than zero
- * @param newValue as it is counted from there on, longer than zero
+ * @param oldValue as counted before the change, longer than zero
+ * @param newValue as counted after it, longer than zero
  */
 public record Pivot(NoteValue oldValue, NoteValue newValue) {
     /** No change: a quarter is a quarter. */
     public static final Pivot NONE = new Pivot(NoteValue.QUARTER, NoteValue.QUARTER);
 
-    /** The most notes a beat, and the largest groups of them, that a regrouping may have. */
+    /** The most notes per beat, and the largest groups of them, in a regrouping. */
     public static final int MAX_NOTES = 64;
 
     private static final int MIN_LENGTH = 64;
 
+    /** @throws InvalidValueException if a value is zero */
     public Pivot {
         if (oldValue.isZero() || newValue.isZero()) {
             throw new InvalidValueException("both values of a pivot are longer than zero, as in 3/16 = 1/4");
@@ -31,11 +32,12 @@ public record Pivot(NoteValue oldValue, NoteValue newValue) {
     }
 
     /**
-     * So many notes a beat, accented in groups, and the group becomes the new beat: five a quarter in groups of four is
-     * {@code 4 quintuplet sixteenths = quarter}.
+     * Returns the pivot of a regrouping: a number of notes per quarter, accented in groups, with the group as the new
+     * beat. Five per quarter in groups of four is {@code 4 quintuplet sixteenths = quarter}.
      *
-     * @param notes a quarter note, from 1 to {@value #MAX_NOTES}
+     * @param notes per quarter note, from 1 to {@value #MAX_NOTES}
      * @param group from 1 to {@value #MAX_NOTES}
+     * @throws InvalidValueException if either is out of range
      */
     public static Pivot regrouping(int notes, int group) {
         if (notes < 1 || notes > MAX_NOTES || group < 1 || group > MAX_NOTES) {
@@ -46,12 +48,12 @@ public record Pivot(NoteValue oldValue, NoteValue newValue) {
     }
 
     /**
-     * A pivot that multiplies the tempo so. Both its values are single notes with a name, if any such are found: with one side
-     * as a preferred value, then without tuplets from the quarter down, then with them. Where there are none, it is what
-     * becomes the first of these values.
+     * Returns a pivot that multiplies the tempo by a ratio. Both its values are single notes with a name where that is
+     * possible: with one side as a preferred value, then without tuplets from the quarter down, then with them.
+     * Otherwise one side is the first preferred value.
      *
      * @param ratio more than zero
-     * @param preferred values that one side had best be
+     * @param preferred values to use for one side, best first
      * @throws nimblestride.core.foundation.exact.ExactOverflowException if no such value can be written
      */
     public static Pivot reaching(BigFraction ratio, List<NoteValue> preferred) {
@@ -65,7 +67,7 @@ public record Pivot(NoteValue oldValue, NoteValue newValue) {
                 .orElseGet(() -> into(preferred.isEmpty() ? NoteValue.QUARTER : preferred.get(0), ratio));
     }
 
-    /** Those with one side as one of these values, both sides named. */
+    /** Returns the pivots with one side as one of several values, and both sides named. */
     private static Stream<Pivot> named(BigFraction ratio, List<NoteValue> values) {
         return values.stream()
                 .flatMap(plain -> Stream.of(
@@ -78,8 +80,9 @@ public record Pivot(NoteValue oldValue, NoteValue newValue) {
     }
 
     /**
-     * The pivot from one tempo to another: one of those that are known, there or back, where it fits; otherwise the plainest
-     * that does.
+     * Returns the pivot from one tempo to another: a known one, there or back, where it fits; otherwise the plainest.
+     *
+     * @throws nimblestride.core.foundation.exact.ExactOverflowException if no such value can be written
      */
     public static Pivot toward(Tempo before, Tempo after, List<Pivot> known) {
         BigFraction ratio = after.quartersPerMinute().divide(before.quartersPerMinute());
@@ -97,17 +100,17 @@ public record Pivot(NoteValue oldValue, NoteValue newValue) {
         return NoteName.of(oldValue).isPresent() && NoteName.of(newValue).isPresent();
     }
 
-    /** By what the tempo is multiplied. */
+    /** Returns what the tempo is multiplied by. */
     public BigFraction ratio() {
         return newValue.fraction().divide(oldValue.fraction());
     }
 
-    /** Whether the tempo stays. */
+    /** Returns whether the tempo stays. */
     public boolean isNone() {
         return oldValue.equals(newValue);
     }
 
-    /** The pivot that undoes it. */
+    /** Returns the pivot that undoes this one. */
     public Pivot back() {
         return new Pivot(/* oldValue= */ newValue, /* newValue= */ oldValue);
     }

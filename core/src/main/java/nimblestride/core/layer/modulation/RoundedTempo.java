@@ -7,26 +7,27 @@ import nimblestride.core.time.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * A tempo on a metronome that knows whole numbers only.
+ * A tempo on a metronome that has whole numbers only.
  *
- * @param exact the tempo meant
- * @param whole the nearest whole number of beats a minute, at least {@value Tempo#MIN}
+ * @param exact tempo meant
+ * @param whole nearest whole number of beats per minute, at least {@value Tempo#MIN}
  */
 public record RoundedTempo(Tempo exact, int whole) {
+    /** Rounds a tempo. */
     public static RoundedTempo of(Tempo exact) {
         BigInteger nearest =
                 exact.perMinute().bigDecimalValue(0, RoundingMode.HALF_UP).toBigInteger();
         return new RoundedTempo(exact, Math.max(Tempo.MIN, ExactMath.toInt(ExactMath.toLong(nearest))));
     }
 
-    /** Whether nothing is rounded. */
+    /** Returns whether nothing is rounded. */
     public boolean isExact() {
         return exact.perMinute().compareTo(BigFraction.of(whole)) == 0;
     }
 
     /**
-     * How late the metronome's click comes after so much of the exact time, in seconds; negative where it comes early. The
-     * beats of a time at the exact tempo take exact over whole of it at the rounded one.
+     * Returns how late the metronome's click is after some exact time, in seconds; negative when it is early. The
+     * beats of a time at the exact tempo take exact over whole of it at the rounded one (arithmetic).
      */
     public BigFraction driftAfter(BigFraction seconds) {
         return seconds.multiply(

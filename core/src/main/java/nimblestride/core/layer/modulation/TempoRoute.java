@@ -7,22 +7,23 @@ import nimblestride.core.time.value.Tempo;
  * A way from one tempo to another by regroupings.
  *
  * @param steps in the order in which they are played
- * @param reached the tempo it leads to
+ * @param reached tempo the route leads to
  * @param exact whether that is the tempo asked for
  */
 public record TempoRoute(List<Regrouping> steps, Tempo reached, boolean exact) {
     /**
-     * So many notes a beat in groups of another number: the ratio is notes over group.
+     * A regrouping: a number of notes per beat in groups of another number. The ratio is notes over group.
      *
-     * @param notes a beat
-     * @param group how many of them become the new beat
+     * @param notes per beat
+     * @param group notes that become the new beat
      */
     public record Regrouping(int notes, int group) {
+        /** Returns the regrouping as a pivot. */
         public Pivot pivot() {
             return Pivot.regrouping(notes, group);
         }
 
-        /** How much there is to count in it: the smaller, the simpler. */
+        /** Returns how much there is to count in the step: the smaller, the simpler. */
         int effort() {
             return notes + group;
         }
@@ -33,12 +34,12 @@ public record TempoRoute(List<Regrouping> steps, Tempo reached, boolean exact) {
         }
     }
 
-    /** How much there is to count in all of it. */
+    /** Returns how much there is to count in the whole route. */
     int effort() {
         return steps.stream().mapToInt(Regrouping::effort).sum();
     }
 
-    /** The same as a chain of modulations. */
+    /** Returns the route as a chain of pivots. */
     public List<Pivot> pivots() {
         return steps.stream().map(Regrouping::pivot).toList();
     }

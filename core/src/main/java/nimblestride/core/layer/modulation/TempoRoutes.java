@@ -14,14 +14,14 @@ import org.apache.commons.numbers.core.ArithmeticUtils;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * Routes from one tempo to another by simple regroupings: the fewest first, and of those the ones with the least to count. A
- * chain of up to four is met in the middle: every pair of regroupings is known, and of a longer chain only its second half is
- * looked up.
+ * Finds routes from one tempo to another by simple regroupings: the fewest steps first, and of those the least to
+ * count. It knows every pair of regroupings, and looks up only the second half of a longer route.
  */
 public final class TempoRoutes {
-    /** The most notes a beat, and the largest groups, that are tried. */
+    /** The most notes per beat, and the largest groups, that are tried. */
     public static final int MAX_SIZE = 9;
 
+    /** The most steps in a route. */
     public static final int MAX_STEPS = 4;
 
     private static final Comparator<List<Regrouping>> SIMPLEST = Comparator.comparingInt((List<Regrouping> steps) ->
@@ -32,7 +32,10 @@ public final class TempoRoutes {
     private final Map<BigFraction, List<Regrouping>> one = new HashMap<>();
     private final TreeMap<BigFraction, List<Regrouping>> two = new TreeMap<>();
 
-    /** @param largest the most notes a beat, and the largest groups, from 2 to {@value #MAX_SIZE} */
+    /**
+     * @param largest the most notes per beat, and the largest groups, from 2 to {@value #MAX_SIZE}
+     * @throws nimblestride.core.foundation.failure.InvalidValueException if it is out of range
+     */
     public TempoRoutes(int largest) {
         regroupings = new ArrayList<>();
         for (int notes = 1; notes <= largest; notes++) {
@@ -60,8 +63,8 @@ public final class TempoRoutes {
     }
 
     /**
-     * The simplest route with the fewest steps that leads to just this tempo, every tempo on the way one that can be played;
-     * empty where four steps do not.
+     * Returns the simplest route with the fewest steps to a tempo, with every tempo on the way playable; empty if
+     * {@value #MAX_STEPS} steps do not lead there.
      */
     public Optional<TempoRoute> exactly(Tempo from, Tempo to) {
         BigFraction ratio = to.quartersPerMinute().divide(from.quartersPerMinute());
@@ -79,7 +82,7 @@ public final class TempoRoutes {
         return Optional.empty();
     }
 
-    /** Ways to multiply by a ratio in so many steps, the simplest for each way to cut it in two. */
+    /** Returns ways to multiply by a ratio in a number of steps, the simplest for each way to cut it in two. */
     private Collection<List<Regrouping>> candidates(BigFraction ratio, int steps) {
         return switch (steps) {
             case 1 -> Optional.ofNullable(one.get(ratio)).stream().toList();
@@ -107,10 +110,10 @@ public final class TempoRoutes {
     }
 
     /**
-     * The route to the tempo nearest to one, within a tolerance: exact where that can be, otherwise with the fewest steps
-     * that come so near.
+     * Returns the route to the tempo nearest another one, within a tolerance: exact where possible, otherwise with the
+     * fewest steps that come near enough.
      *
-     * @param tolerance in beats a minute of the tempo asked for, zero or more
+     * @param tolerance in beats per minute of the tempo asked for, zero or more
      */
     public Optional<TempoRoute> within(Tempo from, Tempo to, BigFraction tolerance) {
         Optional<TempoRoute> exact = exactly(from, to);
@@ -143,7 +146,7 @@ public final class TempoRoutes {
         return two.subMap(low, true, high, true).keySet().stream().min(nearest).map(two::get);
     }
 
-    /** The steps in an order in which every tempo on the way can be played, if there is one. */
+    /** Returns the steps in an order in which every tempo on the way can be played; empty if there is none. */
     private static Optional<List<Regrouping>> playable(Tempo from, List<Regrouping> steps) {
         return orders(steps).stream().filter(order -> isPlayable(from, order)).findFirst();
     }

@@ -8,36 +8,40 @@ import java.util.Optional;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.kit.stroke.Stroke;
 
-/** What a cell is made of: steps, and smaller cells that come several times. */
+/** A part of a cell: a step, or a smaller cell that repeats. */
 public sealed interface CellPart {
-    /** How deep cells may stand in one another. */
-    int DEEPEST = 8;
+    /** How deep cells may be nested. */
+    int MAX_DEPTH = 8;
 
-    /** The strokes and rests of some parts, played out. */
+    /** Returns the strokes and rests of several parts, played out. */
     static List<Optional<Stroke>> steps(List<CellPart> parts) {
         List<Optional<Stroke>> steps = new ArrayList<>();
         parts.forEach(part -> part.playOut(steps));
         return steps;
     }
 
-    /** Puts its strokes and rests after others. */
+    /** Adds its strokes and rests to a list. */
     void playOut(List<Optional<Stroke>> into);
 
-    /** How many steps it lasts. */
+    /** Returns how many steps it lasts. */
     long length();
 
-    /** How deep cells stand in it. */
+    /** Returns how deep cells are nested in it. */
     int depth();
 
-    /** The same on a finer grid: each of its steps followed by rests, so many steps in all. */
+    /** Returns the same part on a finer grid: each step becomes several, with rests after the first. */
     List<CellPart> spread(int steps);
 
-    /** Rests one after the other. */
+    /** Returns a number of rests. */
     static List<CellPart> rests(int count) {
         return Collections.nCopies(count, new Step(Optional.empty()));
     }
 
-    /** One step. */
+    /**
+     * One step.
+     *
+     * @param stroke empty for a rest
+     */
     record Step(Optional<Stroke> stroke) implements CellPart {
         @Override
         public void playOut(List<Optional<Stroke>> into) {
@@ -63,20 +67,21 @@ public sealed interface CellPart {
     }
 
     /**
-     * A smaller cell, so many times.
+     * A smaller cell, repeated.
      *
      * @param parts at least one
-     * @param times from 1 to {@value Pattern#MOST_STEPS}
+     * @param times from 1 to {@value Pattern#MAX_STEPS}
      */
     record Inner(List<CellPart> parts, int times) implements CellPart {
+        /** @throws InvalidValueException if there is no part, or {@code times} is out of range */
         public Inner {
             parts = List.copyOf(parts);
             if (parts.isEmpty()) {
                 throw new InvalidValueException("a cell within a cell has at least one step, as in [x..]x3");
             }
-            if (times < 1 || times > Pattern.MOST_STEPS) {
+            if (times < 1 || times > Pattern.MAX_STEPS) {
                 throw new InvalidValueException(String.format(
-                        Locale.ROOT, "a cell within a cell comes from 1 to %,d times", Pattern.MOST_STEPS));
+                        Locale.ROOT, "a cell within a cell comes from 1 to %,d times", Pattern.MAX_STEPS));
             }
         }
 

@@ -10,12 +10,15 @@ import nimblestride.core.time.value.NoteValue;
 /**
  * One note of a layer.
  *
- * @param at from the first beginning of the phrase
- * @param voices what sounds: one voice, or several at once where a rule says so
- * @param startsCycle whether the layer's cycle begins with it
+ * @param at from the first start of the phrase
+ * @param voices one voice, or several at once where a rule says so
+ * @param startsCycle whether the layer's cycle starts with it
  */
 public record Hit(NoteValue at, Stroke stroke, List<Voice> voices, boolean startsCycle) {
-    /** The limb that plays one of its voices: a foot its own pedal, a hand that is written out, or the usual one. */
+    /**
+     * Returns the limb that plays one of its voices: a foot for its pedal, a hand that is written out, or the default
+     * one.
+     */
     public Limb limb(Voice voice, LeadHand lead) {
         return voice.limb().isHand()
                 ? stroke.limb().filter(Limb::isHand).orElseGet(() -> lead.plays(voice))

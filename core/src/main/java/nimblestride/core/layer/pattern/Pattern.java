@@ -14,23 +14,27 @@ import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.Grid;
 import nimblestride.core.time.value.NoteValue;
 
-/** What a layer plays over and over: a span cut into equal parts, with a stroke on some of them. */
+/** What a layer repeats: a span cut into equal parts, with a stroke on some of them. */
 public sealed interface Pattern {
-    /** The most notes or steps one cycle may have. */
-    int MOST_STEPS = 1_024;
+    /** The most notes or steps in one cycle. */
+    int MAX_STEPS = 1_024;
 
-    /** What one cycle lasts. */
+    /** Returns how long one cycle lasts. */
     Span span();
 
-    /** Into how many parts a cycle is cut; they are equal, but for notes that are placed by hand. */
+    /** Returns how many parts a cycle has; they are equal, except where notes are placed by hand. */
     int parts();
 
-    /** What is played at the start of a part, counted from 0. */
+    /**
+     * Returns the stroke at the start of a part; empty for a rest.
+     *
+     * @param part from 0
+     */
     default Optional<Stroke> strokeAt(int part) {
         return Optional.of(Stroke.NORMAL);
     }
 
-    /** What is played at the start of each part. */
+    /** Returns the stroke at the start of each part. */
     default List<Optional<Stroke>> strokes() {
         return IntStream.range(0, parts()).mapToObj(this::strokeAt).toList();
     }
@@ -41,6 +45,7 @@ public sealed interface Pattern {
      * @param value from one hit to the next, longer than zero
      */
     record Every(NoteValue value) implements Pattern {
+        /** @throws InvalidValueException if the value is zero */
         public Every {
             if (value.isZero()) {
                 throw new InvalidValueException("a steady value is longer than zero, as in every 3/16");
@@ -59,15 +64,16 @@ public sealed interface Pattern {
     }
 
     /**
-     * Even notes over a span: a polyrhythm.
+     * Even notes over a span, such as 5 over the bar.
      *
-     * @param notes from 1 to {@value Pattern#MOST_STEPS}
+     * @param notes from 1 to {@value Pattern#MAX_STEPS}
      */
     record Over(int notes, Span span) implements Pattern {
+        /** @throws InvalidValueException if the number of notes is out of range */
         public Over {
-            if (notes < 1 || notes > MOST_STEPS) {
+            if (notes < 1 || notes > MAX_STEPS) {
                 throw new InvalidValueException(
-                        String.format(Locale.ROOT, "from 1 to %,d notes go over a span, not %,d", MOST_STEPS, notes));
+                        String.format(Locale.ROOT, "from 1 to %,d notes go over a span, not %,d", MAX_STEPS, notes));
             }
         }
 
@@ -78,23 +84,24 @@ public sealed interface Pattern {
     }
 
     /**
-     * A rhythm of its own length: a polymeter where that is not the bar's.
+     * A rhythm with a length of its own.
      *
-     * @param made steps, and smaller cells within it; played out, at least one stroke and at most
-     *     {@value Pattern#MOST_STEPS} steps
-     * @param step the length of one, longer than zero
+     * @param made steps, and smaller cells; played out, at least one stroke and at most {@value Pattern#MAX_STEPS}
+     *     steps
+     * @param step length of one step, longer than zero
      */
     record Cell(List<CellPart> made, NoteValue step) implements Pattern {
+        /** @throws InvalidValueException if there is no stroke, too many steps, or a step without length */
         public Cell {
             made = List.copyOf(made);
             int deepest = made.stream().mapToInt(CellPart::depth).max().orElse(0);
-            if (deepest > CellPart.DEEPEST) {
-                throw new InvalidValueException("cells stand at most " + CellPart.DEEPEST + " deep in one another");
+            if (deepest > CellPart.MAX_DEPTH) {
+                throw new InvalidValueException("cells stand at most " + CellPart.MAX_DEPTH + " deep in one another");
             }
             long length = made.stream().mapToLong(CellPart::length).sum();
-            if (length > MOST_STEPS) {
+            if (length > MAX_STEPS) {
                 throw new InvalidValueException(
-                        String.format(Locale.ROOT, "a cell has at most %,d steps, not %,d", MOST_STEPS, length));
+                        String.format(Locale.ROOT, "a cell has at most %,d steps, not %,d", MAX_STEPS, length));
             }
             if (CellPart.steps(made).stream().noneMatch(Optional::isPresent)) {
                 throw new InvalidValueException("a cell has at least one hit, as in x.x..");
@@ -104,12 +111,20 @@ public sealed interface Pattern {
             }
         }
 
-        /** A cell of strokes and rests. */
+        /**
+         * Returns a cell of strokes and rests.
+         *
+         * @throws InvalidValueException if there is no stroke, too many steps, or a step without length
+         */
         public static Cell of(List<Optional<Stroke>> steps, NoteValue step) {
             return new Cell(steps.stream().<CellPart>map(CellPart.Step::new).toList(), step);
         }
 
-        /** Cells one after the other, each with a hit where it begins. */
+        /**
+         * Returns cells one after the other, each with a hit at its start.
+         *
+         * @throws InvalidValueException if there are too many steps, or a unit has no length
+         */
         public static Cell ofCells(List<Integer> cells, NoteValue unit) {
             List<Optional<Stroke>> steps = new ArrayList<>();
             for (int cell : cells) {
@@ -119,11 +134,12 @@ public sealed interface Pattern {
             return of(steps, unit);
         }
 
-        /** A stroke or a rest each, smaller cells played out. */
+        /** Returns a stroke or a rest for each step, with smaller cells played out. */
         public List<Optional<Stroke>> steps() {
             return CellPart.steps(made);
         }
 
+        /** Returns how long the cell lasts. */
         public NoteValue length() {
             return step.times(parts());
         }
@@ -150,11 +166,12 @@ public sealed interface Pattern {
     }
 
     /**
-     * A sticking that goes round, one step after the other.
+     * A sticking that repeats step by step.
      *
-     * @param step the length of one, longer than zero
+     * @param step length of one step, longer than zero
      */
     record Stuck(Sticking sticking, NoteValue step) implements Pattern {
+        /** @throws InvalidValueException if a step has no length */
         public Stuck {
             if (step.isZero()) {
                 throw new InvalidValueException("a step of a sticking is longer than zero, as in 1/16");
@@ -178,15 +195,16 @@ public sealed interface Pattern {
     }
 
     /**
-     * Notes put on places of the phrase by hand; each phrase has them again. Those on a bar or a place that the phrase
-     * does not have are kept, and not played.
+     * Notes placed on the phrase by hand, which repeat with it. Notes on a bar or a place the phrase does not have are
+     * kept and not played.
      *
      * @param placements in order, no two on one place, from one to {@value #MAX_PLACED}
      */
     record Placed(List<Placement> placements) implements Pattern {
-        /** The most notes one layer may have placed. */
+        /** The most notes placed in one layer. */
         public static final int MAX_PLACED = 100_000;
 
+        /** @throws InvalidValueException if there are too few or too many notes, or two on one place */
         public Placed {
             placements = placements.stream().sorted().toList();
             if (placements.isEmpty() || placements.size() > MAX_PLACED) {
@@ -201,8 +219,8 @@ public sealed interface Pattern {
         }
 
         /**
-         * How long after it a doubled note is struck again: half of the longest unit in which the places of the layer and the
-         * units of the bars can all be counted. Among sixteenths that is a thirty-second.
+         * Returns how long after a doubled note its second stroke comes: half of the longest unit that measures the
+         * places of the layer and the units of the bars. Among sixteenths that is a thirty-second.
          */
         public NoteValue betweenDoubled(Phrase phrase) {
             List<NoteValue> lengths = new ArrayList<>();

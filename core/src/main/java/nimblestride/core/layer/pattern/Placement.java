@@ -7,9 +7,9 @@ import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * A note put on a place of a bar.
+ * A note placed on a bar.
  *
- * @param bar the number of the bar in the phrase, from 0
+ * @param bar number of the bar in the phrase, from 0
  * @param position from the start of that bar
  */
 public record Placement(int bar, NoteValue position, Stroke stroke) implements Comparable<Placement> {
@@ -22,18 +22,18 @@ public record Placement(int bar, NoteValue position, Stroke stroke) implements C
         }
     }
 
-    /** Whether a phrase has this place. */
+    /** Returns whether a phrase has this place. */
     public boolean isOn(Phrase phrase) {
         return bar < phrase.bars().size()
                 && position.compareTo(phrase.bars().get(bar).length()) < 0;
     }
 
-    /** Whether the other is on the same place. */
+    /** Returns whether another placement is on the same place. */
     public boolean isWith(Placement other) {
         return compareTo(other) == 0;
     }
 
-    /** In the order in which they are played; how they are played makes no difference. */
+    /** Compares by the order in which notes are played; how they are played makes no difference. */
     @Override
     public int compareTo(Placement other) {
         return ORDER.compare(this, other);

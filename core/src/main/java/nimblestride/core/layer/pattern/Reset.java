@@ -4,18 +4,18 @@ import java.util.List;
 import java.util.Locale;
 import nimblestride.core.foundation.failure.InvalidValueException;
 
-/** Where a layer begins again from its offset. */
+/** Where a layer starts over from its offset. */
 public sealed interface Reset {
-    /** It runs on across every bar line. */
+    /** It never starts over, but runs on across every bar line. */
     Reset NEVER = Usual.NEVER;
 
-    /** It begins again in each bar. */
+    /** It starts over in each bar. */
     Reset BAR = Usual.BAR;
 
-    /** It begins again each time the phrase does. */
+    /** It starts over each time the phrase does. */
     Reset PHRASE = Usual.PHRASE;
 
-    /** The usual ones. */
+    /** The common resets. */
     enum Usual implements Reset {
         NEVER,
         BAR,
@@ -23,14 +23,16 @@ public sealed interface Reset {
     }
 
     /**
-     * It begins again with the phrase and with these bars of it, each time round. Bars that the phrase does not have make
-     * no difference.
+     * It starts over with the phrase and with some of its bars, each time round. Bars the phrase does not have make no
+     * difference.
      *
-     * @param bars their numbers, from 0, in order, each once; at most {@value #MAX_BARS}
+     * @param bars numbers from 0, in order, each once; at most {@value #MAX_BARS}
      */
     record AtBars(List<Integer> bars) implements Reset {
+        /** The most bars in a list. */
         public static final int MAX_BARS = 1_000;
 
+        /** @throws InvalidValueException if there are too many bars, or a number is negative */
         public AtBars {
             bars = bars.stream().distinct().sorted().toList();
             if (bars.isEmpty() || bars.size() > MAX_BARS) {

@@ -13,11 +13,10 @@ import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * A pattern of a length of its own, taken apart into steps, so that it can be played several times, lengthened, cut and
- * put together again.
+ * A pattern with a length of its own, as steps that can be repeated, lengthened, cut, and joined.
  *
- * @param parts steps, and smaller cells within it
- * @param step the length of one step, longer than zero
+ * @param parts steps, and smaller cells
+ * @param step length of one step, longer than zero
  * @param stuck whether every stroke names its hand or foot
  */
 public record Riff(List<CellPart> parts, NoteValue step, boolean stuck) {
@@ -25,7 +24,7 @@ public record Riff(List<CellPart> parts, NoteValue step, boolean stuck) {
         parts = List.copyOf(parts);
     }
 
-    /** The riff of a pattern; empty where its length depends on the bars it lies over. */
+    /** Returns the riff of a pattern; empty if its length depends on the bars beneath it. */
     public static Optional<Riff> of(Pattern pattern) {
         if (pattern instanceof Pattern.Cell cell) {
             return Optional.of(new Riff(cell.made(), cell.step(), false));
@@ -39,19 +38,20 @@ public record Riff(List<CellPart> parts, NoteValue step, boolean stuck) {
                 new Riff(steps, length.value().dividedBy(pattern.parts()), pattern instanceof Pattern.Stuck));
     }
 
-    /** How many steps it has. */
+    /** Returns how many steps it has. */
     public long steps() {
         return parts.stream().mapToLong(CellPart::length).sum();
     }
 
+    /** Returns how long it lasts. */
     public NoteValue length() {
         return step.times(steps());
     }
 
     /**
-     * The same on a finer grid.
+     * Returns the riff on a finer grid.
      *
-     * @param unit of which a step is a whole number
+     * @param unit that measures a step exactly
      * @throws InvalidValueException if it would have more steps than a pattern holds
      */
     public Riff on(NoteValue unit) {
@@ -68,7 +68,7 @@ public record Riff(List<CellPart> parts, NoteValue step, boolean stuck) {
     }
 
     /**
-     * So many times over, with nothing after it.
+     * Repeats the riff.
      *
      * @throws InvalidValueException if it would have more steps than a pattern holds
      */
@@ -84,14 +84,14 @@ public record Riff(List<CellPart> parts, NoteValue step, boolean stuck) {
         return new Riff(repeated, step, stuck);
     }
 
-    /** Something on the same grid after it. */
+    /** Returns the riff with more parts after it, on the same grid. */
     public Riff then(List<CellPart> others) {
         List<CellPart> longer = new ArrayList<>(parts);
         longer.addAll(others);
         return new Riff(longer, step, stuck);
     }
 
-    /** The first so many of its steps. */
+    /** Returns the first steps of the riff. */
     public Riff first(int steps) {
         return new Riff(
                 playedOut().subList(0, steps).stream()
@@ -101,7 +101,7 @@ public record Riff(List<CellPart> parts, NoteValue step, boolean stuck) {
                 stuck);
     }
 
-    /** The same steps with each stroke changed, or left out where nothing comes of it. */
+    /** Changes each stroke; one that becomes empty becomes a rest. */
     public Riff each(UnaryOperator<Optional<Stroke>> change) {
         return new Riff(
                 playedOut().stream()
@@ -112,18 +112,18 @@ public record Riff(List<CellPart> parts, NoteValue step, boolean stuck) {
                 stuck);
     }
 
-    /** Strokes and rests, smaller cells played out. */
+    /** Returns strokes and rests, with smaller cells played out. */
     public List<Optional<Stroke>> playedOut() {
         return CellPart.steps(parts);
     }
 
-    /** How its first stroke is played. */
+    /** Returns how its first stroke is played. */
     public Stroke firstStroke() {
         return playedOut().stream().flatMap(Optional::stream).findFirst().orElse(Stroke.NORMAL);
     }
 
     /**
-     * The pattern it makes.
+     * Returns the riff as a pattern.
      *
      * @throws InvalidValueException if it has more steps than a pattern holds, or no stroke
      */
@@ -136,9 +136,9 @@ public record Riff(List<CellPart> parts, NoteValue step, boolean stuck) {
     }
 
     private static void requireRoom(long steps) {
-        if (steps > Pattern.MOST_STEPS) {
+        if (steps > Pattern.MAX_STEPS) {
             throw new InvalidValueException(
-                    String.format(Locale.ROOT, "a pattern has at most %,d steps, not %,d", Pattern.MOST_STEPS, steps));
+                    String.format(Locale.ROOT, "a pattern has at most %,d steps, not %,d", Pattern.MAX_STEPS, steps));
         }
     }
 }

@@ -3,14 +3,15 @@ package nimblestride.core.layer.pattern;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.time.value.NoteValue;
 
-/** What a number of even notes is spread over. */
+/** What even notes are spread over. */
 public sealed interface Span {
     /**
-     * So many bars, as they come in the phrase.
+     * A number of bars, as they come in the phrase.
      *
      * @param count one or more
      */
     record Bars(int count) implements Span {
+        /** @throws nimblestride.core.foundation.failure.InvalidValueException if there is no bar */
         public Bars {
             if (count < 1) {
                 throw new InvalidValueException("notes are spread over 1 bar or more, not " + count);
@@ -32,11 +33,12 @@ public sealed interface Span {
     }
 
     /**
-     * A length of its own.
+     * A length, whatever the bars.
      *
      * @param value longer than zero
      */
     record Length(NoteValue value) implements Span {
+        /** @throws nimblestride.core.foundation.failure.InvalidValueException if the length is zero */
         public Length {
             if (value.isZero()) {
                 throw new InvalidValueException("notes are spread over a length longer than zero");

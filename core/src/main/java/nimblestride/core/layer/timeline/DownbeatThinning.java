@@ -9,14 +9,17 @@ import nimblestride.core.time.meter.Phrase;
 import org.apache.commons.numbers.core.ArithmeticUtils;
 
 /**
- * Takes a layer's hits off the 1, but for the 1 of every so many bars: few downbeats let a phrase flow over several bars,
+ * Removes a layer's hits from the 1 of all but one bar in so many. Few downbeats let a phrase flow over several bars;
  * one in each lets everybody find the bar (common practice).
  */
 final class DownbeatThinning {
     private DownbeatThinning() {}
 
     /**
-     * @param every 1 leaves the course as it is; otherwise it repeats only when that many bars, the phrase and the course do
+     * Thins the downbeats of a timeline.
+     *
+     * @param every 1 leaves the timeline as it is; otherwise it repeats only when that many bars, the phrase, and the
+     *     timeline do
      * @throws InvalidValueException if that has more hits than can be listed
      */
     static LayerTimeline of(LayerTimeline timeline, Phrase phrase, int every) {

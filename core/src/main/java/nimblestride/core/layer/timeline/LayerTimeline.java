@@ -17,8 +17,8 @@ import nimblestride.core.time.value.Grid;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * A layer laid over a phrase: hits that come at {@code begin + k * period + onset}, k = 0, 1, 2 …, all counted in whole
- * units of a grid. However far it runs, a course is no larger than what it repeats.
+ * A layer laid over a phrase: hits at {@code start + k * period + onset}, k = 0, 1, 2 …, all in whole units of a grid.
+ * However far it runs, a timeline is no larger than what it repeats.
  */
 public final class LayerTimeline {
     private final Grid grid;
@@ -31,7 +31,7 @@ public final class LayerTimeline {
     private final NoteValue cycle;
     private final NoteValue remainder;
 
-    /** What sounds with an onset. */
+    /** What sounds at an onset. */
     record Played(Stroke stroke, List<Voice> voices) {}
 
     LayerTimeline(
@@ -56,14 +56,16 @@ public final class LayerTimeline {
     }
 
     /**
-     * @throws nimblestride.core.foundation.exact.ExactOverflowException if its times cannot be counted exactly
+     * Lays a layer over a phrase.
+     *
+     * @throws nimblestride.core.foundation.exact.ExactOverflowException if its times can't be counted exactly
      * @throws InvalidValueException if what repeats has more hits than can be listed
      */
     public static LayerTimeline of(Layer layer, Phrase phrase) {
         return new LayerTimelineBuilder(layer, phrase).build();
     }
 
-    /** The same course counted on a finer grid. */
+    /** Returns the timeline on a finer grid. */
     public LayerTimeline on(Grid finer) {
         long factor = finer.count(grid.unit());
         if (factor == 1) {
@@ -86,10 +88,10 @@ public final class LayerTimeline {
     }
 
     /**
-     * The same course told over several of its periods, with only those hits that are to be kept.
+     * Returns the timeline over several of its periods, with only some of its hits.
      *
      * @param longer a multiple of its period
-     * @param kept asked of each hit, in units from the beginning of the course
+     * @param kept tests each hit, in units from the start of the timeline
      * @throws InvalidValueException if that has more hits than can be listed
      */
     LayerTimeline repeatedFor(long longer, LongPredicate kept) {
@@ -127,39 +129,42 @@ public final class LayerTimeline {
                 remainder);
     }
 
+    /** Returns the grid its times are counted on. */
     public Grid grid() {
         return grid;
     }
 
-    /** When it first begins, in units of the grid. */
+    /** Returns when it first starts, in units of the grid. */
     public long start() {
         return begin;
     }
 
-    /** After how long everything it does repeats, in units of the grid. */
+    /** Returns after how long everything it does repeats, in units of the grid. */
     public long period() {
         return period;
     }
 
-    /** Its hits within a period, counted from the period's start, in order. */
+    /** Returns its hits within a period, from the start of the period, in order. */
     public LongStream onsets() {
         return Arrays.stream(onsets);
     }
 
-    /** Where its cycles start within a period, whether or not a hit falls there, in order. */
+    /** Returns where its cycles start within a period, whether or not a hit falls there, in order. */
     public LongStream cycleStarts() {
         return Arrays.stream(cycleStarts);
     }
 
+    /** Returns how many hits a period has. */
     public int hitsPerPeriod() {
         return onsets.length;
     }
 
+    /** Returns how many cycles a period has. */
     public int cyclesPerPeriod() {
         return cycleStarts.length;
     }
 
-    /** Whether another strikes at the same moments for ever, counted on the same grid. */
+    /** Returns whether another timeline on the same grid plays at the same moments forever. */
     public boolean hitsLike(LayerTimeline other) {
         return grid.equals(other.grid)
                 && begin == other.begin
@@ -167,25 +172,27 @@ public final class LayerTimeline {
                 && Arrays.equals(onsets, other.onsets);
     }
 
-    /** Whether all cycles are equally long; even notes over each of several bars go through them at the pace of each. */
+    /**
+     * Returns whether all cycles are equally long. Even notes over each of several bars follow the length of each.
+     */
     public boolean hasEvenCycles() {
         return evenCycles;
     }
 
-    /** The length of a cycle; where they differ, of all of them until they repeat. */
+    /** Returns the length of a cycle; where cycles differ, of all of them until they repeat. */
     public NoteValue cycle() {
         return cycle;
     }
 
-    /** The part of the last cycle that is played before a reset cuts it short; zero where none is cut. */
+    /** Returns how much of the last cycle is played before a reset cuts it off; zero where none is cut off. */
     public NoteValue remainder() {
         return remainder;
     }
 
     /**
-     * The hits from one moment up to another, that one left out.
+     * Lists the hits from one moment up to another, which is excluded.
      *
-     * @param most stop after so many
+     * @param most hits to list
      */
     public List<Hit> between(NoteValue from, NoteValue to, int most) {
         List<Hit> hits = new ArrayList<>();
@@ -196,14 +203,18 @@ public final class LayerTimeline {
         return hits;
     }
 
-    /** Where cycles start from one moment up to another, that one left out, whether or not a hit falls there. */
+    /**
+     * Lists where cycles start from one moment up to another, which is excluded, whether or not a hit falls there.
+     *
+     * @param most starts to list
+     */
     public List<NoteValue> cycleStartsBetween(NoteValue from, NoteValue to, int most) {
         List<NoteValue> starts = new ArrayList<>();
         walk(cycleStarts, from, to, most, (index, at) -> starts.add(at));
         return starts;
     }
 
-    /** How many hits there are before a moment, however many that is; found without listing them. */
+    /** Counts the hits before a moment without listing them. */
     public long hitsBefore(NoteValue moment) {
         long late = ExactMath.subtract(unitsUpTo(moment), begin);
         if (late <= 0) {
@@ -239,7 +250,7 @@ public final class LayerTimeline {
         }
     }
 
-    /** The first unit of the grid that is not before a moment. */
+    /** Returns the first unit of the grid that is not before a moment. */
     private long unitsUpTo(NoteValue moment) {
         long whole = moment.wholePartsOf(grid.unit());
         return moment.isMultipleOf(grid.unit()) ? whole : ExactMath.add(whole, 1);

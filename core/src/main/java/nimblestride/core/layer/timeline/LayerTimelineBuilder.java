@@ -31,11 +31,11 @@ final class LayerTimelineBuilder {
     private final Phrase phrase;
     private final Grid grid;
     private final long offset;
-    /** How many units of this grid one unit of the phrase's grid is. */
+    /** Units of this grid in one unit of the phrase's grid. */
     private final long phraseUnit;
-    /** The length of every cycle, where that does not depend on the bars it lies over; otherwise zero. */
+    /** The length of every cycle; zero where it depends on the bars beneath it. */
     private final long fixedCycle;
-    /** How many bars every cycle lies over, where that is what it is measured in; otherwise zero. */
+    /** The bars under every cycle; zero where a cycle is not measured in bars. */
     private final int barsPerCycle;
 
     private final LongStream.Builder onsets = LongStream.builder();
@@ -72,7 +72,7 @@ final class LayerTimelineBuilder {
                 .toList();
     }
 
-    /** On which bar lines, the offset and every note lie. */
+    /** Returns the grid that holds bar lines, the offset, and every note. */
     private Grid grid(NoteValue divided) {
         List<NoteValue> lengths = new ArrayList<>(List.of(phrase.grid().unit(), layer.offset()));
         boolean halves = hasDoubled();
@@ -127,7 +127,7 @@ final class LayerTimelineBuilder {
         return timeline(offset, period);
     }
 
-    /** Begun again with the phrase and with some of its bars. */
+    /** Starts over with the phrase and with some of its bars. */
     private LayerTimeline beginningAgainAt(List<Integer> chosen) {
         int bars = phrase.bars().size();
         int begun = 0;
@@ -141,7 +141,7 @@ final class LayerTimelineBuilder {
         return timeline(0, barStart(bars));
     }
 
-    /** Cycles one after the other from a moment until another, the last one cut short there. */
+    /** Adds cycles from one moment until another, where the last one is cut off. */
     private void lay(int firstBar, long from, long until) {
         long start = from;
         for (long cycle = 0; start < until; cycle++) {
@@ -174,7 +174,7 @@ final class LayerTimelineBuilder {
         }
     }
 
-    /** A doubled stroke is struck twice. */
+    /** A doubled stroke plays twice. */
     private void hits(long at, long half, LayerTimeline.Played what, long until) {
         hit(at, what);
         if (isDoubled(what) && at + half < until) {
@@ -212,7 +212,7 @@ final class LayerTimelineBuilder {
         }
     }
 
-    /** The length of a cycle, counted from the bar in which the layer last began. */
+    /** Returns the length of a cycle, counted from the bar in which the layer last started. */
     private long cycleLength(int firstBar, long cycle) {
         if (barsPerCycle == 0) {
             return fixedCycle;
@@ -221,7 +221,7 @@ final class LayerTimelineBuilder {
         return barStart(ExactMath.add(first, barsPerCycle)) - barStart(first);
     }
 
-    /** Where a bar begins, bars of later rounds included. */
+    /** Returns where a bar starts, including bars of later rounds. */
     private long barStart(long bar) {
         int bars = phrase.bars().size();
         long round = ExactMath.multiply(bar / bars, phrase.startOnGrid(bars));

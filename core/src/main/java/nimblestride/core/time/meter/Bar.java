@@ -5,7 +5,7 @@ import java.util.List;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.time.value.NoteValue;
 
-/** A meter and the grouping it is felt in. */
+/** A meter with its grouping. */
 public record Bar(Meter meter, Grouping grouping) implements PhrasePart {
     /** @throws InvalidValueException if the grouping does not fill the bar */
     public Bar {
@@ -18,20 +18,22 @@ public record Bar(Meter meter, Grouping grouping) implements PhrasePart {
         }
     }
 
-    /** A bar in its usual grouping. */
+    /** Returns a bar of a meter in its default grouping. */
     public static Bar of(Meter meter) {
         return new Bar(meter, meter.defaultGrouping());
     }
 
+    /** Returns how long the bar lasts. */
     public NoteValue length() {
         return meter.length();
     }
 
+    /** Returns whether the bar has the default grouping of its meter. */
     public boolean hasUsualGrouping() {
         return grouping.equals(meter.defaultGrouping());
     }
 
-    /** Where each group begins, from the start of the bar. */
+    /** Returns where each group starts, from the start of the bar. */
     public List<NoteValue> groupStarts() {
         List<NoteValue> starts = new ArrayList<>();
         NoteValue unit = meter.unit();

@@ -9,15 +9,15 @@ import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * A place in the bar, said as a drummer says it: {@code 2a}, {@code 7&}, {@code 3 let}.
+ * A place in the bar, named as a drummer counts it: {@code 2a}, {@code 7&}, {@code 3 let}.
  *
- * <p>Beats are whole numbers (see {@link Meter#beat}). Between them (common practice): {@code e & a} for quarters of a
- * beat, {@code trip let} for thirds, {@code ta} after each of these for eighths of a beat (thirty-seconds of a quarter).
- * Sixths, fifths and sevenths that have no such syllable are numbered within their tuplet: {@code 1 sext2},
- * {@code 2 quint5}, {@code 3 sept4}. What has no everyday name is the beat and a fraction of a whole note:
- * {@code 2 + 3/80}. Saying a place and reading it back gives the same place.
+ * <p>Beats are whole numbers (see {@link Meter#beat}). Between them stand (common practice) {@code e & a} for quarters
+ * of a beat, {@code trip let} for thirds, and {@code ta} after each of these for eighths of a beat. Sixths, fifths,
+ * and sevenths without such a syllable are numbered within their tuplet: {@code 1 sext2}, {@code 2 quint5}, {@code 3
+ * sept4}. Any other place is the beat and a fraction of a whole note: {@code 2 + 3/80}. The name of a place reads back
+ * as the same place.
  *
- * @param meter the bar's meter, which says what is counted
+ * @param meter of the bar, which says what is counted
  * @param position from the start of the bar
  */
 public record CountPosition(Meter meter, NoteValue position) {
@@ -25,7 +25,7 @@ public record CountPosition(Meter meter, NoteValue position) {
     private static final Pattern WRITTEN = Pattern.compile("\\s*(\\d{1,9})\\s*(.*?)\\s*");
     private static final Pattern SPOKEN = Pattern.compile("\\s*(\\D.*?)\\s+of\\s+(\\d{1,9})\\s*");
 
-    /** Fractions of a beat and what they are called. */
+    /** Maps fractions of a beat to their syllables. */
     private static Map<NoteValue, String> labels() {
         Map<NoteValue, String> labels = new TreeMap<>();
         for (int i = 1; i < 7; i++) {
@@ -49,9 +49,8 @@ public record CountPosition(Meter meter, NoteValue position) {
     }
 
     /**
-     * Reads what {@link #toString} says, and the spoken order {@code a of 2}.
-     *
-     * @return empty if the text names no place
+     * Reads what {@link #toString} returns, and the spoken order {@code a of 2}. Returns empty if the text names no
+     * place.
      */
     public static Optional<CountPosition> read(Meter meter, String text) {
         Matcher written = WRITTEN.matcher(text);
@@ -70,7 +69,7 @@ public record CountPosition(Meter meter, NoteValue position) {
         return after(beat, label).map(beat.times(number - 1)::plus).map(position -> new CountPosition(meter, position));
     }
 
-    /** How long after its beat the place called so comes. */
+    /** Returns how long after its beat the place with a syllable comes. */
     private static Optional<NoteValue> after(NoteValue beat, String label) {
         if (label.isEmpty()) {
             return Optional.of(NoteValue.ZERO);
@@ -89,17 +88,17 @@ public record CountPosition(Meter meter, NoteValue position) {
                 .findFirst();
     }
 
-    /** Whether this is a whole-numbered beat. */
+    /** Returns whether the place is on a whole-numbered beat. */
     public boolean isOnBeat() {
         return position.isMultipleOf(meter.beat());
     }
 
-    /** Whether there is an everyday name for it. */
+    /** Returns whether the place has an everyday name. */
     public boolean isEveryday() {
         return !toString().contains("+");
     }
 
-    /** The syllable said here without its beat's number, the number itself on a beat. */
+    /** Returns the syllable alone, or on a beat its number. */
     public String syllable() {
         String said = toString();
         return isOnBeat() || said.contains("+") ? said : said.replaceFirst("^\\d+ ?", "");

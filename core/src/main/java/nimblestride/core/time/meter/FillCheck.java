@@ -6,14 +6,15 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * A pattern held against the bar that somebody named for it. The common slip is a pattern of n units under a signature
- * twice, or half, its length.
+ * Compares a pattern with the bar somebody named for it. The common slip (common practice) is a pattern of n units
+ * under a signature twice, or half, as long.
  *
- * @param count how many units the pattern has, one or more
- * @param unit the value of one
- * @param named the length of the bar or phrase that was named
+ * @param count units in the pattern, one or more
+ * @param unit value of one unit
+ * @param named length of the bar or phrase that was named
  */
 public record FillCheck(long count, NoteValue unit, NoteValue named) {
+    /** @throws InvalidValueException if the pattern has no unit, or a unit or the bar has no length */
     public FillCheck {
         if (count < 1) {
             throw new InvalidValueException("a pattern has 1 unit or more, as in 14 x 1/16");
@@ -23,25 +24,27 @@ public record FillCheck(long count, NoteValue unit, NoteValue named) {
         }
     }
 
+    /** Returns the length of the pattern. */
     public NoteValue length() {
         return unit.times(count);
     }
 
+    /** Returns whether the pattern fills the named bar exactly. */
     public boolean fills() {
         return length().equals(named);
     }
 
-    /** How many times the pattern fills the named bar just once, where a whole number of times does. */
+    /** Returns how many times the pattern fills the named bar; empty if that is no whole number. */
     public OptionalLong timesIntoBar() {
         return named.isMultipleOf(length()) ? OptionalLong.of(named.wholePartsOf(length())) : OptionalLong.empty();
     }
 
-    /** The bar that the pattern does fill; empty where no signature can say it. */
+    /** Returns the meter of the bar the pattern fills; empty if no signature can say it. */
     public Optional<Meter> filled() {
         return Meter.lasting(length());
     }
 
-    /** The value each unit would have to have, if the named bar was right and only the unit was not. */
+    /** Returns the value each unit would need for the pattern to fill the named bar. */
     public NoteValue unitMeant() {
         return named.dividedBy(count);
     }

@@ -12,30 +12,31 @@ import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * A time signature: a sum of terms such as {@code 11/8}, {@code 3+3+2/8} (additive) or {@code 4/4+1/16} (a sum).
+ * A time signature: a sum of terms such as {@code 11/8}, {@code 3+3+2/8} (additive), or {@code 4/4+1/16}.
  *
- * <p>The unit of a meter is one over the least common multiple of its terms' denominators: {@code 4/4+1/16} is counted
- * in sixteenths and holds 17.
+ * <p>The unit of a meter is one over the least common multiple of the denominators: {@code 4/4+1/16} is counted in
+ * sixteenths and holds 17.
  *
  * @param terms at least one
  */
 public record Meter(List<Term> terms) {
-    /** The most units one bar may hold. */
+    /** The most units in one bar. */
     public static final int MAX_UNITS = 10_000;
 
-    /** The most numbers that may stand above the lines of one signature: {@code 3+3+2/8} has three. */
+    /** The most numbers above the lines of one signature: {@code 3+3+2/8} has three. */
     public static final int MAX_NUMERATORS = 1_000;
 
-    /** The largest number that may stand under a signature. */
+    /** The largest number under a line of a signature. */
     public static final int MAX_DENOMINATOR = 1_000_000;
 
     /**
      * One term of a signature: {@code 3+3+2} over {@code 8}.
      *
      * @param numerators each one or more
-     * @param denominator any whole number from 1 to {@value Meter#MAX_DENOMINATOR}; 12 stands for twelfths of a whole note
+     * @param denominator from 1 to {@value Meter#MAX_DENOMINATOR}; 12 means twelfths of a whole note
      */
     public record Term(List<Integer> numerators, int denominator) {
+        /** @throws InvalidValueException if a number is out of range */
         public Term {
             numerators = List.copyOf(numerators);
             if (numerators.isEmpty() || numerators.stream().anyMatch(n -> n < 1)) {
@@ -47,7 +48,7 @@ public record Meter(List<Term> terms) {
             }
         }
 
-        /** All numerators together. */
+        /** Returns the sum of the numerators. */
         public long count() {
             return numerators.stream().mapToLong(Integer::longValue).sum();
         }
@@ -58,6 +59,7 @@ public record Meter(List<Term> terms) {
         }
     }
 
+    /** @throws InvalidValueException if there is no term, too many numbers, or too many units */
     public Meter {
         terms = List.copyOf(terms);
         if (terms.isEmpty()) {
@@ -81,12 +83,19 @@ public record Meter(List<Term> terms) {
         }
     }
 
-    /** A plain signature. */
+    /**
+     * Returns a signature of one term.
+     *
+     * @throws InvalidValueException if a number is out of range
+     */
     public static Meter of(int numerator, int denominator) {
         return new Meter(List.of(new Term(List.of(numerator), denominator)));
     }
 
-    /** A plain signature of some length, in quarters or shorter units; empty where no signature can say it. */
+    /**
+     * Returns a signature of one term that lasts a length, in quarters or shorter units; empty if no signature can say
+     * it.
+     */
     public static Optional<Meter> lasting(NoteValue length) {
         long under = Math.max(length.denominator(), 4);
         boolean multiple = under % length.denominator() == 0;
@@ -107,25 +116,27 @@ public record Meter(List<Term> terms) {
         }
     }
 
+    /** Returns the value of one unit. */
     public NoteValue unit() {
         return NoteValue.of(1, commonDenominator(terms));
     }
 
+    /** Returns how long a bar lasts. */
     public NoteValue length() {
         return terms.stream()
                 .map(term -> NoteValue.of(term.count(), term.denominator()))
                 .reduce(NoteValue.ZERO, NoteValue::plus);
     }
 
-    /** How many units fill the bar. */
+    /** Returns how many units fill a bar. */
     public int units() {
         return ExactMath.toInt(length().wholePartsOf(unit()));
     }
 
     /**
-     * The value that is counted with whole numbers: the note under the signature in halves, quarters and eighths, the
-     * quarter in sixteenths, the eighth in thirty-seconds (common practice). A denominator that is not a power of two
-     * follows the power of two it is built on: twelfths are counted in quarters. A sum follows its first term.
+     * Returns the value counted with whole numbers (common practice): the note under the signature in halves,
+     * quarters, and eighths; the quarter in sixteenths; the eighth in thirty-seconds. A denominator that is no power
+     * of two follows the power of two it is built on: twelfths are counted in quarters. A sum follows its first term.
      */
     public NoteValue beat() {
         int powerOfTwo = Integer.lowestOneBit(terms.get(0).denominator());
@@ -133,8 +144,9 @@ public record Meter(List<Term> terms) {
     }
 
     /**
-     * The grouping meant where none is given. An additive signature names its own. Otherwise (common practice) units of
-     * a quarter or longer stand alone, and shorter ones go in threes, with twos last for what threes leave over.
+     * Returns the grouping of a bar that names none. An additive signature names its own. Otherwise (common practice)
+     * units of a quarter or longer stand alone, and shorter ones go in threes, with twos last for what threes leave
+     * over.
      */
     public Grouping defaultGrouping() {
         List<Integer> groups = new ArrayList<>();
@@ -169,7 +181,7 @@ public record Meter(List<Term> terms) {
         return groups;
     }
 
-    /** As typed: {@code 3+3+2/8}, {@code 4/4+1/16}. */
+    /** Returns the signature as a user types it: {@code 3+3+2/8}, {@code 4/4+1/16}. */
     @Override
     public String toString() {
         return terms.stream().map(Term::toString).collect(Collectors.joining("+"));

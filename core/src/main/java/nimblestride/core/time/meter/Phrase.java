@@ -11,16 +11,19 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.time.value.Grid;
 import nimblestride.core.time.value.NoteValue;
 
-/** A list of bars that repeats. Bars are numbered from 0 within the phrase; the second time round goes on counting. */
+/**
+ * A list of bars that repeats. Bars are numbered from 0 within the phrase, and the numbers go on in each round after
+ * the first.
+ */
 public final class Phrase {
-    /** The most bars a phrase may hold once its repeats are played out. */
+    /** The most bars in a phrase, with its repeats played out. */
     public static final int MAX_BARS = 100_000;
 
     private final List<PhrasePart> parts;
     private final List<Bar> bars;
     private final List<Bar> kinds;
     private final Grid grid;
-    /** Where each bar begins, in units of the grid, and last where the phrase ends. */
+    /** Where each bar starts, in units of the grid; the last entry is where the phrase ends. */
     private final long[] starts;
 
     private final NoteValue length;
@@ -51,15 +54,23 @@ public final class Phrase {
         this.length = grid.value(starts[bars.size()]);
     }
 
+    /**
+     * Returns a phrase of bars and repeats.
+     *
+     * @throws InvalidValueException if there is no bar, or more than {@value #MAX_BARS}
+     * @throws nimblestride.core.foundation.exact.ExactOverflowException if the phrase is longer, or divided more
+     *     finely, than can be counted exactly
+     */
     public static Phrase of(List<? extends PhrasePart> parts) {
         return new Phrase(List.copyOf(parts));
     }
 
+    /** Returns a phrase of bars and repeats, as {@link #of(List)} does. */
     public static Phrase of(PhrasePart... parts) {
         return new Phrase(Arrays.asList(parts));
     }
 
-    /** Bars one after the other, neighbours that are alike written as repeats. */
+    /** Returns a phrase of bars, with equal neighbors written as repeats. */
     public static Phrase folded(List<Bar> bars) {
         List<PhrasePart> parts = new ArrayList<>();
         addRuns(bars, parts);
@@ -69,7 +80,7 @@ public final class Phrase {
     private static long countBars(List<PhrasePart> parts) {
         long count = 0;
         for (PhrasePart part : parts) {
-            // Depth is small and every factor is an int, but a product of repeats may still be beyond a long.
+            // Every factor is an int, but a product of repeats may not fit a long.
             double total =
                     count + (part instanceof Repeat repeat ? (double) repeat.times() * countBars(repeat.parts()) : 1);
             count = (long) Math.min(total, Long.MAX_VALUE);
@@ -89,22 +100,22 @@ public final class Phrase {
         }
     }
 
-    /** The phrase as it is written, repeats folded. */
+    /** Returns the phrase as it is written, with repeats. */
     public List<PhrasePart> parts() {
         return parts;
     }
 
-    /** The phrase as it is played, repeats played out. */
+    /** Returns the phrase as it is played, with repeats played out. */
     public List<Bar> bars() {
         return bars;
     }
 
-    /** The bars that differ, each once, in the order in which they first come. */
+    /** Returns each different bar once, in the order in which they first come. */
     public List<Bar> kinds() {
         return kinds;
     }
 
-    /** Of every bar that is written, the number of the bar as which it is first played. */
+    /** Returns, for each written bar, the number of the bar at which it is first played. */
     public List<Integer> writtenBars() {
         List<Integer> numbers = new ArrayList<>();
         addWrittenBars(parts, 0, numbers);
@@ -125,20 +136,21 @@ public final class Phrase {
     }
 
     /**
-     * The same phrase with a written bar felt in another grouping, and so each time it is played.
+     * Returns the phrase with another grouping for a written bar, every time it is played.
      *
-     * @param bar its number, from 0, any time it is played in the first round
-     * @throws InvalidValueException if the grouping does not fill that bar
+     * @param bar number from 0, of any time the bar is played in the first round
+     * @throws InvalidValueException if the grouping does not fill the bar
      */
     public Phrase regrouped(int bar, Grouping grouping) {
         return replacing(bar, List.of(new Bar(bars.get(bar).meter(), grouping)));
     }
 
     /**
-     * The same phrase with other bars in place of a written one, and so each time it is played.
+     * Returns the phrase with other bars in place of a written one, every time it is played.
      *
-     * @param bar its number, from 0, any time it is played in the first round
+     * @param bar number from 0, of any time the bar is played in the first round
      * @param others at least one
+     * @throws InvalidValueException if the phrase would have more than {@value #MAX_BARS} bars
      */
     public Phrase replacing(int bar, List<Bar> others) {
         return new Phrase(replacing(parts, bar, others));
@@ -167,10 +179,10 @@ public final class Phrase {
     }
 
     /**
-     * The first bars of it, rounds counted on; whole rounds are written as repeats.
+     * Returns the first bars, counted on through the rounds; whole rounds are written as repeats.
      *
      * @param count one or more
-     * @throws InvalidValueException if they are more than a phrase holds
+     * @throws InvalidValueException if they are more than {@value #MAX_BARS}
      */
     public Phrase first(long count) {
         if (count < 1 || count > MAX_BARS) {
@@ -188,7 +200,7 @@ public final class Phrase {
         return new Phrase(first);
     }
 
-    /** Bars one after the other, alike ones written as a repeat. */
+    /** Adds bars, with equal neighbors written as a repeat. */
     private static void addRuns(List<Bar> bars, List<PhrasePart> into) {
         for (int from = 0; from < bars.size(); ) {
             Bar bar = bars.get(from);
@@ -201,39 +213,52 @@ public final class Phrase {
         }
     }
 
-    /** The same phrase with a bar after its last. */
+    /**
+     * Returns the phrase with a bar after its last.
+     *
+     * @throws InvalidValueException if it would have more than {@value #MAX_BARS} bars
+     */
     public Phrase plus(Bar bar) {
         List<PhrasePart> longer = new ArrayList<>(parts);
         longer.add(bar);
         return new Phrase(longer);
     }
 
-    /** The coarsest grid on which every bar line lies. */
+    /** Returns the coarsest grid that holds every bar line. */
     public Grid grid() {
         return grid;
     }
 
+    /** Returns how long one round lasts. */
     public NoteValue length() {
         return length;
     }
 
-    /** Where a bar begins, in units of {@link #grid}; the number of bars stands for the end. */
+    /**
+     * Returns where a bar starts, in units of {@link #grid}.
+     *
+     * @param bar from 0; the number of bars stands for the end
+     */
     public long startOnGrid(int bar) {
         return starts[bar];
     }
 
-    /** Where a bar begins, counted from the first time the phrase begins; bars past the end are of later rounds. */
+    /**
+     * Returns where a bar starts, from the first start of the phrase.
+     *
+     * @param bar from 0; numbers past the end are bars of later rounds
+     */
     public NoteValue startOf(long bar) {
         long round = bar / bars.size();
         return length.times(round).plus(grid.value(starts[(int) (bar % bars.size())]));
     }
 
-    /** The bar with this number, rounds counted on. */
+    /** Returns the bar with a number, counted on through the rounds. */
     public Bar bar(long number) {
         return bars.get((int) (number % bars.size()));
     }
 
-    /** The number of the bar in which a moment lies, rounds counted on. */
+    /** Returns the number of the bar a moment lies in, counted on through the rounds. */
     public long barAt(NoteValue moment) {
         long round = moment.wholePartsOf(length);
         long within = moment.remainder(length).wholePartsOf(grid.unit());
@@ -241,7 +266,8 @@ public final class Phrase {
     }
 
     /**
-     * The number of the bar in which so many units of the {@link #grid} have gone by, rounds counted on.
+     * Returns the number of the bar that starts at, or holds, a number of units of the {@link #grid}, counted on
+     * through the rounds.
      *
      * @param units zero or more
      */
@@ -256,7 +282,7 @@ public final class Phrase {
         return ExactMath.add(ExactMath.multiply(round, bars.size()), bar);
     }
 
-    /** Whether all bars last equally long. */
+    /** Returns whether all bars last equally long. */
     public boolean isEven() {
         for (int i = 1; i <= bars.size(); i++) {
             if (starts[i] != i * starts[1]) {

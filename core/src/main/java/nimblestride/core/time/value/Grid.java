@@ -5,11 +5,15 @@ import java.util.Collection;
 import nimblestride.core.foundation.failure.InvalidValueException;
 
 /**
- * The longest unit of which each of some lengths is a whole number. On a grid, musical time is counted in whole units,
- * and questions of realignment become questions about whole numbers.
+ * The longest unit that measures each of several lengths. On a grid, musical time is counted in whole units, so
+ * questions of realignment become questions about whole numbers.
  */
 public record Grid(NoteValue unit) {
-    /** The grid of lengths of which at least one is longer than zero. */
+    /**
+     * Returns the grid of several lengths.
+     *
+     * @param lengths at least one of them longer than zero
+     */
     public static Grid of(Collection<NoteValue> lengths) {
         NoteValue unit = lengths.stream()
                 .filter(length -> !length.isZero())
@@ -18,16 +22,25 @@ public record Grid(NoteValue unit) {
         return new Grid(unit);
     }
 
+    /**
+     * Returns the grid of several lengths.
+     *
+     * @param lengths at least one of them longer than zero
+     */
     public static Grid of(NoteValue... lengths) {
         return of(Arrays.asList(lengths));
     }
 
-    /** The coarsest grid on which both this grid's and the other's units lie. */
+    /** Returns the coarsest grid that holds the units of this grid and of another. */
     public Grid and(Grid other) {
         return new Grid(unit.greatestCommonDivisor(other.unit));
     }
 
-    /** @throws InvalidValueException if the length does not lie on this grid */
+    /**
+     * Returns how many units a length has.
+     *
+     * @throws InvalidValueException if the length does not lie on this grid
+     */
     public long count(NoteValue length) {
         if (!length.isMultipleOf(unit)) {
             throw new InvalidValueException(length + " is not a whole number of " + unit);
@@ -35,6 +48,11 @@ public record Grid(NoteValue unit) {
         return length.wholePartsOf(unit);
     }
 
+    /**
+     * Returns the length of a number of units.
+     *
+     * @param units zero or more
+     */
     public NoteValue value(long units) {
         return unit.times(units);
     }

@@ -8,7 +8,7 @@ import java.util.Optional;
 import nimblestride.core.foundation.words.Counted;
 
 /**
- * The everyday names of note values: {@code dotted eighth}, {@code triplet quarter}, {@code quintuplet sixteenth}.
+ * Names note values in everyday words: {@code dotted eighth}, {@code triplet quarter}, {@code quintuplet sixteenth}.
  *
  * <p>Common practice: a dot adds half, a second dot a quarter; a triplet puts three in the time of two, a quintuplet
  * five in the time of four, a septuplet seven in the time of four.
@@ -42,10 +42,10 @@ public final class NoteName {
             new Change("triplet ", 2, 3),
             new Change("quintuplet ", 4, 5),
             new Change("septuplet ", 4, 7),
-            // Said only when read: a sextuplet sixteenth is as long as a triplet sixteenth.
+            // Read, never written: a sextuplet sixteenth is as long as a triplet sixteenth.
             new Change("sextuplet ", 2, 3));
 
-    /** The first name of each length that has one. */
+    /** Maps each length that has a name to the first of its names. */
     private static final Map<NoteValue, String> NAMES = names();
 
     private NoteName() {}
@@ -60,22 +60,28 @@ public final class NoteName {
         return names;
     }
 
-    /** A length within a sum: {@code 49/16}; {@code 3 whole notes}, since 3 alone could be three of anything. */
+    /**
+     * Returns a length for use in a sum: {@code 49/16}, or {@code 3 whole notes}, because a bare 3 could be three of
+     * anything.
+     */
     public static String written(NoteValue value) {
         return value.denominator() == 1 ? Counted.count(value.numerator(), "whole note") : value.toString();
     }
 
-    /** The name of a single note of this length, where it has one. */
+    /** Returns the name of a single note of a length; empty if there is none. */
     public static Optional<String> of(NoteValue value) {
         return Optional.ofNullable(NAMES.get(value));
     }
 
-    /** The name if there is one, otherwise the fraction. */
+    /** Returns the name of a length, or its fraction if it has no name. */
     public static String say(NoteValue value) {
         return of(value).orElseGet(value::toString);
     }
 
-    /** One note of this length: {@code an eighth}, {@code a dotted half}, {@code 3 whole notes}, {@code 49/16 of a whole note}. */
+    /**
+     * Returns one note of a length with its article: {@code an eighth}, {@code a dotted half}, {@code 3 whole notes},
+     * {@code 49/16 of a whole note}.
+     */
     public static String one(NoteValue value) {
         if (value.denominator() == 1) {
             return written(value);
@@ -85,12 +91,18 @@ public final class NoteName {
                 .orElse(value + " of a whole note");
     }
 
-    /** After {@code every}: {@code dotted eighth}, {@code whole note}, {@code 3 whole notes}, {@code 5/16}. */
+    /**
+     * Returns a length for use after "every": {@code dotted eighth}, {@code whole note}, {@code 3 whole notes}, {@code
+     * 5/16}.
+     */
     public static String each(NoteValue value) {
         return value.equals(NoteValue.WHOLE) ? "whole note" : value.denominator() == 1 ? written(value) : say(value);
     }
 
-    /** Several notes of this length: {@code dotted eighths}, {@code halves}, {@code whole notes}, {@code notes of 5/16}. */
+    /**
+     * Returns the plural of a length: {@code dotted eighths}, {@code halves}, {@code whole notes}, {@code notes of
+     * 5/16}.
+     */
     public static String sayMany(NoteValue value) {
         if (value.equals(NoteValue.WHOLE)) {
             return "whole notes";
@@ -101,8 +113,8 @@ public final class NoteName {
     }
 
     /**
-     * Reads a name as {@link #of} says it, in either order of its words ({@code eighth triplet}), singular or plural,
-     * with or without "note", British names and {@code 8th} included.
+     * Reads a name that {@link #of} returns. Also reads the words in another order ({@code eighth triplet}), the
+     * plural, the word "note", British names, and {@code 8th}. Returns empty if the text names no length.
      */
     public static Optional<NoteValue> read(String text) {
         String spaced = " " + text.toLowerCase(Locale.ROOT).strip().replaceAll("[\\s-]+", " ") + " ";

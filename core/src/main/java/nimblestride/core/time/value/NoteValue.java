@@ -7,18 +7,24 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * A length of musical time, or a moment counted from some beginning: an exact fraction of a whole note, zero or longer.
+ * A length of musical time, or a moment counted from some start: an exact fraction of a whole note, zero or longer.
  *
- * <p>Numerator and denominator are held in lowest terms and each fits a {@code long}; a result that does not is an
- * {@link ExactOverflowException}, never a rounded value. The greatest common divisor and least common multiple of
- * fractions follow lcm(a/b, c/d) = lcm(a, c) / gcd(b, d) for fractions in lowest terms.
+ * <p>Numerator and denominator are in lowest terms, and each fits a {@code long}. A result that does not fit is an
+ * {@link ExactOverflowException}, never a rounded value. For fractions in lowest terms, lcm(a/b, c/d) = lcm(a, c) /
+ * gcd(b, d).
  */
 public final class NoteValue implements Comparable<NoteValue> {
+    /** No time at all. */
     public static final NoteValue ZERO = of(0, 1);
+    /** A whole note, the unit all values are fractions of. */
     public static final NoteValue WHOLE = of(1, 1);
+    /** A half note. */
     public static final NoteValue HALF = of(1, 2);
+    /** A quarter note. */
     public static final NoteValue QUARTER = of(1, 4);
+    /** An eighth note. */
     public static final NoteValue EIGHTH = of(1, 8);
+    /** A sixteenth note. */
     public static final NoteValue SIXTEENTH = of(1, 16);
 
     private static final int LONG_BITS = Long.SIZE - 1;
@@ -30,7 +36,7 @@ public final class NoteValue implements Comparable<NoteValue> {
     }
 
     /**
-     * A fraction of a whole note.
+     * Returns a fraction of a whole note.
      *
      * @param numerator zero or more
      * @param denominator one or more
@@ -48,10 +54,10 @@ public final class NoteValue implements Comparable<NoteValue> {
     }
 
     /**
-     * The value an exact fraction stands for.
+     * Returns the value of an exact fraction of a whole note.
      *
      * @throws InvalidValueException if it is negative
-     * @throws ExactOverflowException if numerator or denominator does not fit a {@code long}
+     * @throws ExactOverflowException if its numerator or denominator does not fit a {@code long}
      */
     public static NoteValue of(BigFraction fraction) {
         if (fraction.signum() < 0) {
@@ -67,7 +73,7 @@ public final class NoteValue implements Comparable<NoteValue> {
     }
 
     /**
-     * Reads what {@link #toString} writes: {@code 3/16}, {@code 2} or {@code 0}.
+     * Parses what {@link #toString} returns: {@code 3/16}, {@code 2}, or {@code 0}.
      *
      * @throws InvalidValueException if the text is anything else
      */
@@ -87,43 +93,68 @@ public final class NoteValue implements Comparable<NoteValue> {
         return text.length() <= 40 ? text : text.substring(0, 40) + "…";
     }
 
+    /** Returns the numerator, in lowest terms. */
     public long numerator() {
         return fraction.getNumerator().longValueExact();
     }
 
+    /** Returns the denominator, in lowest terms. */
     public long denominator() {
         return fraction.getDenominator().longValueExact();
     }
 
-    /** The same number as an exact fraction of a whole note, for sums that leave this type's range. */
+    /** Returns the value as an exact fraction of a whole note, for sums that leave the range of this type. */
     public BigFraction fraction() {
         return fraction;
     }
 
-    /** The nearest {@code double}, in whole notes: for drawing only. */
+    /** Returns the nearest {@code double}, in whole notes. Use it for drawing only. */
     public double toDouble() {
         return fraction.doubleValue();
     }
 
+    /** Returns whether the value is zero. */
     public boolean isZero() {
         return fraction.signum() == 0;
     }
 
+    /**
+     * Returns the sum of this value and another.
+     *
+     * @throws ExactOverflowException if the sum does not fit this type
+     */
     public NoteValue plus(NoteValue other) {
         return of(fraction.add(other.fraction));
     }
 
-    /** @throws InvalidValueException if the other value is the longer one */
+    /**
+     * Returns this value less another.
+     *
+     * @throws InvalidValueException if the other value is longer
+     * @throws ExactOverflowException if the difference does not fit this type
+     */
     public NoteValue minus(NoteValue other) {
         return of(fraction.subtract(other.fraction));
     }
 
-    /** @param times zero or more */
+    /**
+     * Returns a multiple of this value.
+     *
+     * @param times zero or more
+     * @throws InvalidValueException if {@code times} is negative
+     * @throws ExactOverflowException if the product does not fit this type
+     */
     public NoteValue times(long times) {
         return of(fraction.multiply(times));
     }
 
-    /** @param parts one or more */
+    /**
+     * Returns an equal part of this value.
+     *
+     * @param parts one or more
+     * @throws InvalidValueException if {@code parts} is less than one
+     * @throws ExactOverflowException if the part does not fit this type
+     */
     public NoteValue dividedBy(long parts) {
         if (parts < 1) {
             throw new InvalidValueException("a note value is divided by 1 or more, not by " + parts);
@@ -131,7 +162,12 @@ public final class NoteValue implements Comparable<NoteValue> {
         return of(fraction.divide(parts));
     }
 
-    /** How many whole {@code parts} fit into this, the rest left out. */
+    /**
+     * Returns how many whole times a part fits into this value.
+     *
+     * @param part longer than zero
+     * @throws ExactOverflowException if the number does not fit a {@code long}
+     */
     public long wholePartsOf(NoteValue part) {
         requireLonger(part);
         BigInteger whole = over(part).divide(part.over(this));
@@ -142,23 +178,37 @@ public final class NoteValue implements Comparable<NoteValue> {
         return whole.longValueExact();
     }
 
-    /** What is left of this after as many whole {@code cycles} as fit. */
+    /**
+     * Returns what is left of this value after as many whole cycles as fit.
+     *
+     * @param cycle longer than zero
+     * @throws ExactOverflowException if the remainder does not fit this type
+     */
     public NoteValue remainder(NoteValue cycle) {
         requireLonger(cycle);
         BigInteger left = over(cycle).mod(cycle.over(this));
         return of(BigFraction.of(left, fraction.getDenominator().multiply(cycle.fraction.getDenominator())));
     }
 
-    /** The numerator of this over the common denominator that is the product of both. */
+    /** Returns the numerator of this value over the product of both denominators. */
     private BigInteger over(NoteValue other) {
         return fraction.getNumerator().multiply(other.fraction.getDenominator());
     }
 
+    /**
+     * Returns whether this value is a whole number of parts.
+     *
+     * @param part longer than zero
+     */
     public boolean isMultipleOf(NoteValue part) {
         return remainder(part).isZero();
     }
 
-    /** The shortest length that is a whole number of this and of the other; both longer than zero. */
+    /**
+     * Returns the shortest length that is a whole number of this value and of another, both longer than zero.
+     *
+     * @throws ExactOverflowException if it does not fit this type
+     */
     public NoteValue leastCommonMultiple(NoteValue other) {
         requireLonger(this);
         requireLonger(other);
@@ -167,7 +217,7 @@ public final class NoteValue implements Comparable<NoteValue> {
         return of(BigFraction.of(top, bottom));
     }
 
-    /** The longest length of which this and the other are whole numbers; both longer than zero. */
+    /** Returns the longest length that divides this value and another, both longer than zero, into whole numbers. */
     public NoteValue greatestCommonDivisor(NoteValue other) {
         requireLonger(this);
         requireLonger(other);
@@ -206,7 +256,7 @@ public final class NoteValue implements Comparable<NoteValue> {
         return Objects.hash(fraction.getNumerator(), fraction.getDenominator());
     }
 
-    /** In lowest terms: {@code 33/8}, {@code 2}, {@code 0}. */
+    /** Returns the value in lowest terms: {@code 33/8}, {@code 2}, {@code 0}. */
     @Override
     public String toString() {
         return fraction.getDenominator().equals(BigInteger.ONE)

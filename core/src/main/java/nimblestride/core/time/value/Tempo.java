@@ -8,18 +8,21 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * How fast: so many beats of a given note value a minute, exactly.
+ * A speed: a number of beats of a note value per minute, exactly.
  *
- * @param beat the note value that is counted, longer than zero
- * @param perMinute how many of them fill a minute, {@value #MIN} to {@value #MAX}
+ * @param beat note value that is counted, longer than zero
+ * @param perMinute beats per minute, from {@value #MIN} to {@value #MAX}
  */
 public record Tempo(NoteValue beat, BigFraction perMinute) {
+    /** The slowest tempo, in beats per minute. */
     public static final int MIN = 1;
+    /** The fastest tempo, in beats per minute. */
     public static final int MAX = 999;
 
     private static final BigInteger QUARTERS_IN_A_WHOLE = BigInteger.valueOf(4);
     private static final BigInteger SECONDS_IN_A_MINUTE = BigInteger.valueOf(60);
 
+    /** @throws InvalidValueException if the beat is zero, or the tempo is out of range */
     public Tempo {
         if (beat.isZero()) {
             throw new InvalidValueException("a tempo counts a note value longer than zero");
@@ -30,22 +33,30 @@ public record Tempo(NoteValue beat, BigFraction perMinute) {
         }
     }
 
-    /** So many quarter notes a minute. */
+    /**
+     * Returns a tempo in quarter notes per minute.
+     *
+     * @throws InvalidValueException if it is out of range
+     */
     public static Tempo ofQuarters(long perMinute) {
         return new Tempo(NoteValue.QUARTER, BigFraction.of(perMinute));
     }
 
-    /** The same speed counted in quarter notes. */
+    /** Returns the same speed in quarter notes per minute, exactly. */
     public BigFraction quartersPerMinute() {
         return perMinute.multiply(beat.fraction()).multiply(QUARTERS_IN_A_WHOLE);
     }
 
-    /** The same speed counted in another beat, longer than zero. */
+    /**
+     * Returns the same speed in another beat per minute.
+     *
+     * @param other longer than zero
+     */
     public BigFraction perMinuteIn(NoteValue other) {
         return quartersPerMinute().divide(other.fraction().multiply(QUARTERS_IN_A_WHOLE));
     }
 
-    /** How long a length of musical time lasts, in seconds, exactly. */
+    /** Returns how long a length of musical time lasts, in seconds, exactly. */
     public BigFraction seconds(NoteValue length) {
         return length.fraction()
                 .multiply(QUARTERS_IN_A_WHOLE)
@@ -53,7 +64,7 @@ public record Tempo(NoteValue beat, BigFraction perMinute) {
                 .divide(quartersPerMinute());
     }
 
-    /** {@code 96}, {@code 289/3}, {@code 1/8=210}: as the tempo is typed, in lowest terms. */
+    /** Returns the tempo as a user types it, in lowest terms: {@code 96}, {@code 289/3}, {@code 1/8=210}. */
     @Override
     public String toString() {
         String number = perMinute.getDenominator().equals(BigInteger.ONE)
@@ -62,7 +73,7 @@ public record Tempo(NoteValue beat, BigFraction perMinute) {
         return beat.equals(NoteValue.QUARTER) ? number : beat + "=" + number;
     }
 
-    /** An exact number as a musician reads it: whole, or to three decimals at the most. */
+    /** Returns a number as a musician reads it: whole, or with three decimals at most. */
     public static String decimal(BigFraction number) {
         BigDecimal exact = new BigDecimal(number.getNumerator())
                 .divide(new BigDecimal(number.getDenominator()), MathContext.DECIMAL64);

@@ -172,7 +172,7 @@ final class FitPage extends VBox implements Page {
         int row = ways.getRowCount();
         layer.setId("fit-layer-" + row);
         sticking.setId("fit-sticking-" + row);
-        boolean tooLong = asked.filling().length() > Pattern.MOST_STEPS;
+        boolean tooLong = asked.filling().length() > Pattern.MAX_STEPS;
         layer.setDisable(tooLong);
         sticking.setDisable(tooLong);
         ways.addRow(row, label, layer, sticking);
