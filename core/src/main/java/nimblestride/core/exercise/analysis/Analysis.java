@@ -28,7 +28,7 @@ import nimblestride.core.time.value.NoteValue;
  * @param together how long until all layers are back where they began; the phrase itself if there are none
  */
 public record Analysis(Exercise exercise, List<OfLayer> layers, List<OfPair> meetings, Exact<Together> together) {
-    /** The result, or why there is none. */
+    /** A result, or the reason why there is none. */
     public record Exact<T>(Optional<T> result, String problem) {
         static <T> Exact<T> of(Supplier<T> sum) {
             try {
@@ -39,29 +39,42 @@ public record Analysis(Exercise exercise, List<OfLayer> layers, List<OfPair> mee
         }
     }
 
+    /**
+     * What follows for one layer.
+     *
+     * @param name of the layer in its exercise
+     */
     public record OfLayer(String name, Layer layer, Exact<Alignment> alignment) {
-        /** Its hits; empty where it cannot be laid out. */
+        /** Returns its hits; empty if it can't be laid out. */
         public Optional<LayerTimeline> timeline() {
             return alignment.result().map(Alignment::timeline);
         }
     }
 
     /**
+     * What follows for a pair of layers.
+     *
      * @param one the layer listed first, from 0
      * @param other the layer listed second, from 0
      */
     public record OfPair(int one, int other, Exact<Meeting> meeting) {}
 
-    /** A length that is a whole number of phrases. */
+    /**
+     * A length that is a whole number of phrases.
+     *
+     * @param bars the same in bars
+     * @param phrases the same in rounds of the phrase
+     */
     public record Together(NoteValue length, long bars, long phrases) {}
 
+    /** Analyzes an exercise. */
     public static Analysis of(Exercise exercise) {
         return of(exercise, Optional.empty());
     }
 
     /**
-     * What follows from an exercise that differs a little from this one, just as {@link #of} tells it: two layers that strike as they
-     * did, though perhaps over other bars, meet where they met.
+     * Analyzes an exercise that differs a little from this one, with the same result as {@link #of}. Layers that play
+     * as they did meet where they met, so those meetings are not worked out again.
      */
     public Analysis after(Exercise changed) {
         return of(changed, Optional.of(this));
@@ -93,7 +106,7 @@ public record Analysis(Exercise exercise, List<OfLayer> layers, List<OfPair> mee
         return new Analysis(exercise, layers, meetings, Exact.of(() -> together(phrase, layers)));
     }
 
-    /** Where two layers meet that strike as those here with their numbers do. */
+    /** Returns the known meeting of two layers that play as these do. */
     private Optional<Exact<Meeting>> meeting(int one, LayerTimeline timelineOfOne, int other, LayerTimeline ofOther) {
         return meetings.stream()
                 .filter(pair -> pair.one == one && pair.other == other)
@@ -107,9 +120,9 @@ public record Analysis(Exercise exercise, List<OfLayer> layers, List<OfPair> mee
     }
 
     /**
-     * How many bars there are to see: all on the way home, and the one that is bar 1 again.
+     * Returns how many bars there are to show: the whole cycle, and the bar that is bar 1 again.
      *
-     * @param rounds of the phrase, where no way home is known
+     * @param rounds of the phrase to show when the cycle is not known
      */
     public long barsInCycle(long rounds) {
         return together.result()
@@ -117,7 +130,7 @@ public record Analysis(Exercise exercise, List<OfLayer> layers, List<OfPair> mee
                 .orElseGet(() -> ExactMath.multiply(exercise.phrase().bars().size(), rounds));
     }
 
-    /** Which layers run across the bars, from 0; notes put on counts only come again with the phrase. */
+    /** Returns which layers run across the bars, from 0. Notes placed on counts only repeat with the phrase. */
     public List<Integer> crossingLayers() {
         return IntStream.range(0, layers.size())
                 .filter(layer -> !(layers.get(layer).layer.pattern() instanceof Pattern.Placed))
@@ -125,13 +138,13 @@ public record Analysis(Exercise exercise, List<OfLayer> layers, List<OfPair> mee
                 .toList();
     }
 
-    /** Where all layers that run across the bars strike at once; empty where fewer than two do. */
+    /** Returns where all layers that run across the bars play at once; empty if fewer than two do. */
     public Optional<Exact<Unison>> unison() {
         List<LayerTimeline> timelines = runningTimelines();
         return timelines.size() < 2 ? Optional.empty() : Optional.of(Exact.of(() -> Unison.of(timelines)));
     }
 
-    /** On which bar lines all layers that run across the bars strike at once. */
+    /** Returns on which bar lines all layers that run across the bars play at once. */
     public Exact<Unison.OnBarLines> onBarLines() {
         return Exact.of(() -> Unison.onBarLines(exercise.phrase(), runningTimelines()));
     }
@@ -142,7 +155,10 @@ public record Analysis(Exercise exercise, List<OfLayer> layers, List<OfPair> mee
                 .toList();
     }
 
-    /** Who plays what in the first bars, rounds of the phrase counted on; layers that cannot be laid out are left aside. */
+    /**
+     * Returns which limb plays what in the first bars, counted on through the rounds. Leaves out layers that can't be
+     * laid out.
+     */
     public LimbAssignment hands(long bars) {
         List<Optional<LayerTimeline>> timelines =
                 layers.stream().map(OfLayer::timeline).toList();

@@ -11,13 +11,13 @@ import nimblestride.core.time.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * An exercise played from beginning to end, section by section, with exact times. After the last section comes the first
- * one again.
+ * An exercise played from start to end, section by section, in exact time. After the last section the first comes
+ * again.
  *
  * @param passages one for each section, in order
  */
 public record Playthrough(List<Passage> passages) {
-    /** The longest way home that is played out, in bars. */
+    /** The longest cycle that is played out, in bars. */
     public static final int MAX_IN_BARS = 512;
 
     public Playthrough {
@@ -27,31 +27,33 @@ public record Playthrough(List<Passage> passages) {
     /**
      * A section as it is played.
      *
-     * @param content the section's feel as an exercise of its own, at the section's tempo
-     * @param starts after the beginning of the first section, in written values
+     * @param content the section as an exercise of its own, at its tempo
+     * @param starts from the start of the first section, in written values
      * @param startsSeconds the same in seconds
      */
     public record Passage(Section section, Exercise content, NoteValue starts, BigFraction startsSeconds) {
+        /** Returns its tempo. */
         public Tempo tempo() {
             return content.start();
         }
 
-        /** How many bars it lasts. */
+        /** Returns how many bars it lasts. */
         public long bars() {
             return (long) section.rounds() * content.phrase().bars().size();
         }
 
-        /** How long it lasts, as it is written. */
+        /** Returns how long it lasts, in written values. */
         public NoteValue length() {
             return content.phrase().length().times(section.rounds());
         }
 
-        /** How long it lasts, in seconds, exactly. */
+        /** Returns how long it lasts, in seconds, exactly. */
         public BigFraction seconds() {
             return tempo().seconds(length());
         }
     }
 
+    /** Lays out the sections of an exercise. */
     public static Playthrough of(Exercise exercise) {
         List<Tempo> tempos = exercise.chain().tempos();
         List<Passage> passages = new ArrayList<>();
@@ -69,8 +71,8 @@ public record Playthrough(List<Passage> passages) {
     }
 
     /**
-     * All there is of an exercise: its sections once; or its only feel until every layer is back where it began, where that is
-     * within {@value #MAX_IN_BARS} bars, and otherwise its phrase once.
+     * Returns all there is to play of an exercise: its sections once; or, without sections, its phrase until every
+     * layer realigns, if that is within {@value #MAX_IN_BARS} bars, and otherwise its phrase once.
      */
     public static Playthrough untilRealigned(Exercise exercise) {
         return of(
@@ -92,12 +94,12 @@ public record Playthrough(List<Passage> passages) {
         return passages.get(passages.size() - 1);
     }
 
-    /** How long it all lasts, as it is written. */
+    /** Returns how long all sections last, in written values. */
     public NoteValue length() {
         return last().starts().plus(last().length());
     }
 
-    /** How long it all lasts, in seconds, exactly. */
+    /** Returns how long all sections last, in seconds, exactly. */
     public BigFraction seconds() {
         return last().startsSeconds().add(last().seconds());
     }

@@ -14,11 +14,11 @@ import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.pattern.Placement;
 import nimblestride.core.time.value.NoteValue;
 
-/** Edits of what is placed on counts. A voice has one layer of placed notes; other layers of it are left alone. */
+/** Edits notes placed on counts. A voice has one layer of placed notes; its other layers stay as they are. */
 public final class PlacementEdits {
     private PlacementEdits() {}
 
-    /** What is placed in an exercise. */
+    /** Returns the layers of placed notes. */
     public static List<Layer> placements(Exercise exercise) {
         return exercise.layers().stream()
                 .filter(layer -> layer.pattern() instanceof Pattern.Placed)
@@ -26,8 +26,8 @@ public final class PlacementEdits {
     }
 
     /**
-     * The exercise with just this placed: voices that are named keep their place among the layers and their rules, those
-     * that are not are taken off, and new ones come last.
+     * Replaces the placed notes. Voices that are named keep their place among the layers and their rules, others are
+     * removed, and new ones come last.
      *
      * @param layers one for each voice
      */
@@ -49,7 +49,7 @@ public final class PlacementEdits {
         return exercise.withLayers(changed);
     }
 
-    /** A note of a voice on a place: put there, or taken away where there is one. */
+    /** Adds a note of a voice at a place, or removes the one that is there. */
     public static Exercise toggle(Exercise exercise, Voice voice, Placement placement) {
         List<Placement> placements = placements(exercise, voice);
         boolean there = placements.removeIf(placement::isWith);
@@ -59,12 +59,12 @@ public final class PlacementEdits {
         return withPlacements(exercise, voice, placements);
     }
 
-    /** Whether a voice has a note on a place. */
+    /** Returns whether a voice has a note at a place. */
     public static boolean isPlaced(Exercise exercise, Voice voice, int bar, NoteValue position) {
         return placements(exercise, voice).stream().anyMatch(new Placement(bar, position, Stroke.NORMAL)::isWith);
     }
 
-    /** A note moved from one place to another; one that is there already gives way. */
+    /** Moves a note to another place; a note that is there is replaced. */
     public static Exercise move(Exercise exercise, Voice voice, Placement from, int bar, NoteValue position) {
         List<Placement> placements = placements(exercise, voice);
         Placement there = placements.stream().filter(from::isWith).findFirst().orElse(from);

@@ -21,14 +21,14 @@ import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * Layers carried to other bars of the same length. What is placed on counts stays where it is heard; what is spread over bars, or
- * begins again with them, is told by lengths and by the new bars that begin where the old ones did, so that it sounds as before.
- * What cannot be told so, and is the same in every round, is placed note by note; the rest follows the new bars.
+ * Moves layers to other bars of the same length. Notes on counts keep their time. What is spread over bars, or resets
+ * with them, becomes lengths and the new bars that start where the old ones did, so that it sounds as before. What
+ * can't be expressed so, and is the same in every round, is placed note by note; the rest follows the new bars.
  */
 final class Rebarring {
     private final Phrase old;
     private final Phrase now;
-    /** Which of the new bars begins where each of the old ones did; empty where none does. */
+    /** For each old bar, the new bar that starts where it did; empty if none does. */
     private final List<Optional<Integer>> begun;
 
     private Rebarring(Phrase old, Phrase now) {
@@ -66,7 +66,7 @@ final class Rebarring {
                 : noteByNote(layer).orElse(following);
     }
 
-    /** Empty for notes over bars that are not all as long as each other. */
+    /** Returns empty for notes over bars of different lengths. */
     private Optional<Pattern> carried(Pattern pattern) {
         if (pattern instanceof Pattern.Placed placed) {
             return Optional.of(new Pattern.Placed(
@@ -90,7 +90,7 @@ final class Rebarring {
         return placement(old.startOf(placement.bar()).plus(placement.position()), placement.stroke());
     }
 
-    /** Empty where it begins again with a bar in whose place no bar begins now. */
+    /** Returns empty if it resets with a bar where no new bar starts. */
     private Optional<Reset> carried(Reset reset) {
         Stream<Optional<Integer>> beginnings;
         if (reset == Reset.BAR) {
@@ -112,7 +112,7 @@ final class Rebarring {
         return Optional.of(bars.isEmpty() ? Reset.PHRASE : new Reset.AtBars(bars));
     }
 
-    /** What is heard of a layer in a round of the phrase, placed on the new bars; empty where that would not be what is heard. */
+    /** Places what a layer plays in a round on the new bars; returns empty if that would change what is heard. */
     private Optional<Layer> noteByNote(Layer layer) {
         List<Sounding> round = round(layer, old);
         if (round.isEmpty() || round.size() > Pattern.Placed.MAX_PLACED) {
@@ -137,7 +137,7 @@ final class Rebarring {
 
     private record Sounding(NoteValue at, Stroke stroke, List<Voice> voices) {}
 
-    /** What a layer plays in a round of a phrase; nothing where its rounds are not all alike, or have more notes than can be placed. */
+    /** Returns what a layer plays in a round; nothing if its rounds differ, or have more notes than can be placed. */
     private static List<Sounding> round(Layer layer, Phrase phrase) {
         LayerTimeline timeline;
         try {

@@ -23,16 +23,16 @@ import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 
 /**
- * The same music written otherwise: several bars as one long one and back, and every value doubled or halved. Groups stay
- * as they are felt.
+ * Writes the same music in other bars or values: several bars as one and back, and every value doubled or halved.
+ * Groups stay as they are felt.
  */
 public final class RewriteEdits {
     private RewriteEdits() {}
 
     /**
-     * All bars as one long bar: 10/8 and 9/16 are 29/16.
+     * Joins all bars into one: 10/8 and 9/16 become 29/16.
      *
-     * @throws InvalidValueException if that bar would be too long to be one
+     * @throws InvalidValueException if that bar would be too long
      */
     public static Exercise joinBars(Exercise exercise) {
         Phrase phrase = exercise.phrase();
@@ -60,10 +60,10 @@ public final class RewriteEdits {
     }
 
     /**
-     * One bar of the phrase as several, each time it is played.
+     * Splits one bar of the phrase, each time it is played.
      *
-     * @param bar its number, from 0, any time it is played in the first round
-     * @param meters of the bars it becomes, as long together as it is
+     * @param bar number from 0, of any time the bar is played in the first round
+     * @param meters of the new bars, together as long as the old one
      * @throws InvalidValueException if they are not
      */
     public static Exercise splitBars(Exercise exercise, int bar, List<Meter> meters) {
@@ -77,10 +77,11 @@ public final class RewriteEdits {
     }
 
     /**
-     * The first bars of an exercise, rounds of its phrase counted on. What is placed on counts comes again in each round.
+     * Returns the first bars of an exercise, counted on through the rounds. Notes placed on counts repeat in each
+     * round.
      *
      * @param bars one or more
-     * @throws InvalidValueException if they, or the notes on them, are more than there can be
+     * @throws InvalidValueException if there would be too many bars or notes
      */
     public static Exercise firstBars(Exercise exercise, long bars) {
         Phrase phrase = exercise.phrase().first(bars);
@@ -102,11 +103,11 @@ public final class RewriteEdits {
                         .mapToObj(bar -> new Placement(bar, one.position(), one.stroke())))
                 .limit(Pattern.Placed.MAX_PLACED + 1L)
                 .toList();
-        // Where nothing of it lies on these bars, it is kept as it is.
+        // Notes that lie on none of these bars are kept.
         return again.isEmpty() ? placed : new Pattern.Placed(again);
     }
 
-    /** Where the old feet fall on the new bar lines, the groups are kept; a bar that they cross is felt as usual. */
+    /** Keeps the groups where old strides start on the new bar lines; a bar they cross gets its default grouping. */
     private static List<Bar> split(Bar old, List<Meter> meters) {
         List<NoteValue> feet = new ArrayList<>(old.groupStarts());
         feet.add(old.length());
@@ -130,12 +131,20 @@ public final class RewriteEdits {
         return bars;
     }
 
-    /** Every value doubled, the tempo's too, so that it sounds as before: 7/8 becomes 7/4. */
+    /**
+     * Doubles every value and the tempo, so that it sounds as before: 7/8 becomes 7/4.
+     *
+     * @throws InvalidValueException if a value would be out of range
+     */
     public static Exercise doubleValues(Exercise exercise) {
         return scaled(exercise, 2, 1);
     }
 
-    /** Every value halved, the tempo's too, so that it sounds as before: 7/8 becomes 7/16. */
+    /**
+     * Halves every value and the tempo, so that it sounds as before: 7/8 becomes 7/16.
+     *
+     * @throws InvalidValueException if a value would be out of range
+     */
     public static Exercise halveValues(Exercise exercise) {
         return scaled(exercise, 1, 2);
     }

@@ -24,18 +24,19 @@ import nimblestride.core.time.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * Bars, what runs across them, and a tempo; or several such feels, played one after the other with a modulation between
- * them. One feel is in hand: it is the one that {@link #phrase}, {@link #layers} and {@link #tempo} tell and that edits
- * change. An exercise never changes: an edit makes another one.
+ * Bars, what runs across them, and a tempo; or several such contents, played in sections with modulations between
+ * them. One content is selected: {@link #phrase}, {@link #layers}, and {@link #tempo} belong to it, and edits change
+ * it. An exercise never changes; an edit makes another one.
  *
- * @param name what it is called, at most {@value #MAX_NAME_LENGTH} characters
+ * @param name at most {@value #MAX_NAME_LENGTH} characters
  * @param contents from 1 to {@value #MAX_CONTENTS}, each played in some section
- * @param selected which of them is in hand, from 0
- * @param start the tempo of the first section; those of the others follow by their modulations
- * @param sections from 1 to {@value #MAX_SECTIONS}, in the order in which they are played; nothing leads into the first
+ * @param selected index of the selected content, from 0
+ * @param start tempo of the first section; the others follow from their pivots
+ * @param sections from 1 to {@value #MAX_SECTIONS}, in the order in which they are played; nothing leads into the
+ *     first
  * @param playingStyle how it is meant to be played
- * @param voices those that can be named in it
- * @param practice how it is practised
+ * @param practice how to practice it
+ * @param voices that can be named in it
  */
 public record Exercise(
         String name,
@@ -46,15 +47,23 @@ public record Exercise(
         PlayingStyle playingStyle,
         PracticePlan practice,
         NamedVoices voices) {
+    /** The most characters in a name. */
     public static final int MAX_NAME_LENGTH = 200;
+    /** The most layers in a content. */
     public static final int MAX_LAYERS = SectionContent.MAX_LAYERS;
+    /** The most contents. */
     public static final int MAX_CONTENTS = 32;
+    /** The most sections. */
     public static final int MAX_SECTIONS = ModulationChain.MAX + 1;
 
-    /** What the only feel of an exercise is called. */
+    /** The name of the only content of an exercise. */
     public static final String FIRST_NAME = "A";
 
-    /** An exercise of one feel, played as usual. */
+    /**
+     * Makes an exercise without sections, in the default playing style.
+     *
+     * @throws InvalidValueException if the name or the layers are out of range
+     */
     public Exercise(String name, Phrase phrase, List<Layer> layers, Tempo tempo) {
         this(
                 name,
@@ -67,6 +76,10 @@ public record Exercise(
                 NamedVoices.KIT);
     }
 
+    /**
+     * @throws InvalidValueException if anything is out of range, a content is in no section, or a tempo on the way
+     *     can't be played
+     */
     public Exercise {
         contents = List.copyOf(contents);
         sections = List.copyOf(sections);
@@ -111,7 +124,7 @@ public record Exercise(
         if (sections.size() > 1) {
             checkLength(contents, sections);
         }
-        // Which says where a tempo on the way could not be played.
+        // Throws if a tempo on the way can't be played, and says where.
         chain(start, sections);
     }
 
@@ -133,30 +146,32 @@ public record Exercise(
                 start, sections.stream().skip(1).map(Section::pivot).toList());
     }
 
-    /** The modulations from section to section. */
+    /** Returns the modulations from section to section. */
     public ModulationChain chain() {
         return chain(start, sections);
     }
 
-    /** The feel in hand. */
+    /** Returns the selected content. */
     public SectionContent content() {
         return contents.get(selected);
     }
 
+    /** Returns the bars of the selected content. */
     public Phrase phrase() {
         return content().phrase();
     }
 
+    /** Returns the layers of the selected content. */
     public List<Layer> layers() {
         return content().layers();
     }
 
-    /** The tempo at which the feel in hand is first played. */
+    /** Returns the tempo at which the selected content is first played. */
     public Tempo tempo() {
         return sections.size() == 1 ? start : chain().tempos().get(firstSection());
     }
 
-    /** The first section that plays the feel in hand. */
+    /** Returns the first section that plays the selected content, from 0. */
     public int firstSection() {
         return IntStream.range(0, sections.size())
                 .filter(i -> sections.get(i).content() == selected)
@@ -164,22 +179,26 @@ public record Exercise(
                 .orElseThrow();
     }
 
-    /** Whether it goes from one section to another. */
+    /** Returns whether there is more than one section. */
     public boolean hasSections() {
         return sections.size() > 1;
     }
 
-    /** The same with another feel in hand. */
+    /**
+     * Returns the exercise with another content selected.
+     *
+     * @param content from 0
+     */
     public Exercise withSelected(int content) {
         return new Exercise(name, contents, content, start, sections, playingStyle, practice, voices);
     }
 
-    /** The feel in hand as an exercise of its own. */
+    /** Returns the selected content as an exercise of its own. */
     public Exercise selectedOnly() {
         return selectedOnly(tempo());
     }
 
-    /** The feel in hand as an exercise of its own, at another tempo. */
+    /** Returns the selected content as an exercise of its own, at another tempo. */
     public Exercise selectedOnly(Tempo tempo) {
         return hasSections()
                 ? new Exercise(
@@ -187,11 +206,20 @@ public record Exercise(
                 : this;
     }
 
+    /**
+     * Returns the exercise with another name.
+     *
+     * @throws InvalidValueException if the name is blank or too long
+     */
     public Exercise withName(String newName) {
         return new Exercise(newName, contents, selected, start, sections, playingStyle, practice, voices);
     }
 
-    /** With other feels in other sections. */
+    /**
+     * Returns the exercise with other contents in other sections.
+     *
+     * @throws InvalidValueException if they do not fit each other
+     */
     public Exercise withSections(
             List<SectionContent> newContents, int newSelected, Tempo newStart, List<Section> newSections) {
         return new Exercise(name, newContents, newSelected, newStart, newSections, playingStyle, practice, voices);
@@ -203,14 +231,20 @@ public record Exercise(
         return new Exercise(name, changed, selected, start, sections, playingStyle, practice, voices);
     }
 
+    /**
+     * Returns the exercise with other bars in the selected content.
+     *
+     * @throws InvalidValueException if all sections together would be too long
+     */
     public Exercise withPhrase(Phrase newPhrase) {
         return withContent(content().withPhrase(newPhrase));
     }
 
     /**
-     * With another tempo where the feel in hand is first played; the others keep their ratio to it.
+     * Returns the exercise with another tempo where the selected content is first played; the other sections keep
+     * their ratio to it.
      *
-     * @throws InvalidValueException if a tempo of another section could then not be played
+     * @throws InvalidValueException if a tempo of another section can't be played then
      */
     public Exercise withTempo(Tempo newTempo) {
         BigFraction ratio = chain().ratios().get(firstSection());
@@ -220,7 +254,7 @@ public record Exercise(
         return new Exercise(name, contents, selected, newStart, sections, playingStyle, practice, voices);
     }
 
-    /** Whether every section could still be played if the feel in hand had this tempo. */
+    /** Returns whether every section can be played if the selected content has a tempo. */
     public boolean allowsTempo(Tempo newTempo) {
         try {
             return withTempo(newTempo).chain().tempos().size() == sections.size();
@@ -229,28 +263,36 @@ public record Exercise(
         }
     }
 
+    /**
+     * Returns the exercise with other layers in the selected content.
+     *
+     * @throws InvalidValueException if there are more than {@value #MAX_LAYERS}
+     */
     public Exercise withLayers(List<Layer> newLayers) {
         return withContent(content().withLayers(newLayers));
     }
 
+    /** Returns the exercise with another playing style. */
     public Exercise withPlayingStyle(PlayingStyle newPlayingStyle) {
         return new Exercise(name, contents, selected, start, sections, newPlayingStyle, practice, voices);
     }
 
-    /** With a sticking ticked off as practised, or no longer. */
+    /** Returns the exercise with a variation ticked off as practiced, or not. */
     public Exercise withVariationTicked(Sticking sticking, boolean ticked) {
         return withPractice(practice.withVariationTicked(sticking, ticked));
     }
 
+    /** Returns the exercise with another practice plan. */
     public Exercise withPractice(PracticePlan newPractice) {
         return new Exercise(name, contents, selected, start, sections, playingStyle, newPractice, voices);
     }
 
+    /** Returns the exercise with other voices. */
     public Exercise withVoices(NamedVoices newVoices) {
         return new Exercise(name, contents, selected, start, sections, playingStyle, practice, newVoices);
     }
 
-    /** Whether a layer, or a rule of one, plays a voice. */
+    /** Returns whether a layer, or a rule of one, plays a voice. */
     public boolean uses(Voice voice) {
         return contents.stream()
                 .flatMap(content -> content.layers().stream())
@@ -259,36 +301,51 @@ public record Exercise(
                                 .anyMatch(move -> move.to().contains(voice)));
     }
 
-    /** Which hand leads. */
+    /** Returns which hand leads. */
     public LeadHand leadHand() {
         return playingStyle.lead();
     }
 
+    /**
+     * Returns the exercise with one more layer.
+     *
+     * @throws InvalidValueException if there are more than {@value #MAX_LAYERS}
+     */
     public Exercise plusLayer(Layer layer) {
         List<Layer> changed = new ArrayList<>(layers());
         changed.add(layer);
         return withLayers(changed);
     }
 
+    /**
+     * Returns the exercise with another layer in the place of one.
+     *
+     * @param index from 0
+     */
     public Exercise withLayer(int index, Layer layer) {
         List<Layer> changed = new ArrayList<>(layers());
         changed.set(index, layer);
         return withLayers(changed);
     }
 
+    /**
+     * Returns the exercise without a layer.
+     *
+     * @param index from 0
+     */
     public Exercise withoutLayer(int index) {
         List<Layer> changed = new ArrayList<>(layers());
         changed.remove(index);
         return withLayers(changed);
     }
 
-    /** All layers with a 1 only in one of so many bars, counted from the beginning; 1 for every bar. */
+    /** Returns the exercise with every layer's downbeat in one bar of so many, from the first; 1 for every bar. */
     public Exercise withDownbeatEvery(int bars) {
         return withLayers(
                 layers().stream().map(layer -> layer.withDownbeatEvery(bars)).toList());
     }
 
-    /** A name for each layer, that of its voice; a second layer of the same voice is {@code kick 2}. */
+    /** Returns a name for each layer: that of its voice; a second layer of the same voice is {@code kick 2}. */
     public List<String> layerNames() {
         Map<String, Integer> seen = new HashMap<>();
         List<String> names = new ArrayList<>();

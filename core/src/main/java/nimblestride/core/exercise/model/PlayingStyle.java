@@ -8,16 +8,18 @@ import nimblestride.core.kit.sticking.LeadHand;
  * How an exercise is meant to be played.
  *
  * @param lead which hand leads
- * @param linear whether no two limbs are meant to strike at once
- * @param maxStrokesPerSecond how many strokes a second a limb is to be asked for at the most, from 1 to {@value #MAX_STROKES_PER_SECOND}, if that
- *     is set
+ * @param linear whether no two limbs may play at once
+ * @param maxStrokesPerSecond the player's limit for one limb, from 1 to {@value #MAX_STROKES_PER_SECOND}; empty for
+ *     none
  */
 public record PlayingStyle(LeadHand lead, boolean linear, OptionalInt maxStrokesPerSecond) {
+    /** The highest limit, in strokes per second. */
     public static final int MAX_STROKES_PER_SECOND = 40;
 
-    /** The right hand leads, limbs may strike together, and nothing is too fast. */
+    /** The right hand leads, limbs may play at once, and nothing is too fast. */
     public static final PlayingStyle DEFAULT = new PlayingStyle(LeadHand.RIGHT, false, OptionalInt.empty());
 
+    /** @throws InvalidValueException if the limit is out of range */
     public PlayingStyle {
         if (maxStrokesPerSecond.isPresent()
                 && (maxStrokesPerSecond.getAsInt() < 1 || maxStrokesPerSecond.getAsInt() > MAX_STROKES_PER_SECOND)) {
@@ -26,14 +28,21 @@ public record PlayingStyle(LeadHand lead, boolean linear, OptionalInt maxStrokes
         }
     }
 
+    /** Returns the style with another lead hand. */
     public PlayingStyle withLead(LeadHand newLead) {
         return new PlayingStyle(newLead, linear, maxStrokesPerSecond);
     }
 
+    /** Returns the style, linear or not. */
     public PlayingStyle linear(boolean newLinear) {
         return new PlayingStyle(lead, newLinear, maxStrokesPerSecond);
     }
 
+    /**
+     * Returns the style with another limit.
+     *
+     * @throws InvalidValueException if it is out of range
+     */
     public PlayingStyle withMaxStrokesPerSecond(OptionalInt newMost) {
         return new PlayingStyle(lead, linear, newMost);
     }

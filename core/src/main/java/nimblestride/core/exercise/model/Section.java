@@ -5,15 +5,17 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.layer.modulation.Pivot;
 
 /**
- * A feel in its turn. Its layers begin anew with it.
+ * A content in its turn. Its layers start over with it.
  *
- * @param content which of the exercise's feels is played, from 0
+ * @param content index of the exercise's content that is played, from 0
  * @param rounds how often its phrase is played, from 1 to {@value #MAX_ROUNDS}
- * @param pivot the modulation over its first bar line; {@link Pivot#NONE} where the tempo stays
+ * @param pivot modulation over its first bar line; {@link Pivot#NONE} where the tempo stays
  */
 public record Section(int content, int rounds, Pivot pivot) {
+    /** The most rounds. */
     public static final int MAX_ROUNDS = 1_000;
 
+    /** @throws InvalidValueException if a number is out of range */
     public Section {
         if (rounds < 1 || rounds > MAX_ROUNDS) {
             throw new InvalidValueException(String.format(
@@ -21,15 +23,21 @@ public record Section(int content, int rounds, Pivot pivot) {
         }
     }
 
-    /** A feel once, the tempo as it was. */
+    /** Returns a section that plays a content once, without a change of tempo. */
     public static Section of(int content) {
         return new Section(content, 1, Pivot.NONE);
     }
 
+    /**
+     * Returns the section with another number of rounds.
+     *
+     * @throws InvalidValueException if it is out of range
+     */
     public Section withRounds(int newRounds) {
         return new Section(content, newRounds, pivot);
     }
 
+    /** Returns the section with another pivot. */
     public Section withPivot(Pivot newPivot) {
         return new Section(content, rounds, newPivot);
     }

@@ -7,16 +7,18 @@ import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.time.meter.Phrase;
 
 /**
- * Bars and what runs across them. An exercise has one feel or several, and plays them section by section.
+ * Bars and what runs across them, under a name. An exercise plays one or several of them, section by section.
  *
- * @param name what it is called among the others, such as {@code A} or {@code lead-in to B}; from 1 to
- *     {@value #MAX_NAME_LENGTH} characters
+ * @param name such as {@code A} or {@code lead-in to B}; from 1 to {@value #MAX_NAME_LENGTH} characters
  * @param layers at most {@value #MAX_LAYERS}, in the order in which they are shown
  */
 public record SectionContent(String name, Phrase phrase, List<Layer> layers) {
+    /** The most characters in a name. */
     public static final int MAX_NAME_LENGTH = 40;
+    /** The most layers. */
     public static final int MAX_LAYERS = 64;
 
+    /** @throws InvalidValueException if the name is blank or too long, or there are too many layers */
     public SectionContent {
         layers = List.copyOf(layers);
         name = PlainText.name("a feel", name, MAX_NAME_LENGTH);
@@ -25,14 +27,25 @@ public record SectionContent(String name, Phrase phrase, List<Layer> layers) {
         }
     }
 
+    /**
+     * Returns the content with another name.
+     *
+     * @throws InvalidValueException if it is blank or too long
+     */
     public SectionContent withName(String newName) {
         return new SectionContent(newName, phrase, layers);
     }
 
+    /** Returns the content with other bars. */
     public SectionContent withPhrase(Phrase newPhrase) {
         return new SectionContent(name, newPhrase, layers);
     }
 
+    /**
+     * Returns the content with other layers.
+     *
+     * @throws InvalidValueException if there are more than {@value #MAX_LAYERS}
+     */
     public SectionContent withLayers(List<Layer> newLayers) {
         return new SectionContent(name, phrase, newLayers);
     }

@@ -11,17 +11,22 @@ import nimblestride.core.time.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * A way from a slow tempo to a goal in even steps. All are in the beats a minute of the exercise's own tempo.
+ * Even steps from a slow tempo to a goal, in beats per minute of the exercise's own tempo.
  *
- * @param start the lowest rung
- * @param goal the highest, not below the start
- * @param step from rung to rung, more than nothing; the last one may be shorter
- * @param pace when it is to be climbed, if that is set
+ * @param start lowest rung
+ * @param goal highest rung, not below the start
+ * @param step from rung to rung, more than zero; the last one may be shorter
+ * @param pace days on which to climb; empty for none
  */
 public record Ladder(
         BigFraction start, BigFraction goal, BigFraction step, LadderRules rules, Optional<LadderPace> pace) {
+    /** The most rungs. */
     public static final int MAX_RUNGS = 1_000;
 
+    /**
+     * @throws InvalidValueException if a tempo can't be played, the goal is below the start, or there are too many
+     *     rungs
+     */
     public Ladder {
         checkTempo("the start", start);
         checkTempo("the goal", goal);
@@ -54,12 +59,19 @@ public record Ladder(
         return whole[1].signum() == 0 ? whole[0] : whole[0].add(BigInteger.ONE);
     }
 
-    /** A ladder without dates. */
+    /**
+     * Returns a ladder without dates.
+     *
+     * @throws InvalidValueException as the constructor does
+     */
     public static Ladder of(BigFraction start, BigFraction goal, BigFraction step) {
         return new Ladder(start, goal, step, LadderRules.DEFAULT, Optional.empty());
     }
 
-    /** From six tenths of a tempo up to it, in steps of a twentieth, in whole beats a minute where there is room. */
+    /**
+     * Returns a ladder from six tenths of a tempo up to it, in steps of a twentieth, in whole beats per minute where
+     * there is room.
+     */
     public static Ladder upTo(BigFraction goal) {
         BigFraction start = atLeastSlowest(wholeBelow(goal.multiply(BigFraction.of(6, 10))));
         BigFraction step = wholeBelow(goal.divide(20));
@@ -75,21 +87,23 @@ public record Ladder(
         return BigFraction.of(number.getNumerator().divide(number.getDenominator()));
     }
 
+    /** Returns the ladder with other rules. */
     public Ladder withRules(LadderRules newRules) {
         return new Ladder(start, goal, step, newRules, pace);
     }
 
+    /** Returns the ladder with other dates. */
     public Ladder withPace(Optional<LadderPace> newPace) {
         return new Ladder(start, goal, step, rules, newPace);
     }
 
-    /** How many tempos there are on the way, the first and the last included. */
+    /** Returns how many rungs there are, including the first and the last. */
     public int rungs() {
         return ExactMath.toInt(ExactMath.toLong(steps(start, goal, step))) + 1;
     }
 
     /**
-     * The tempo of a rung.
+     * Returns the tempo of a rung.
      *
      * @param number from 0, the start
      */
@@ -98,17 +112,17 @@ public record Ladder(
         return even.compareTo(goal) > 0 ? goal : even;
     }
 
-    /** All of them, in order. */
+    /** Returns the tempo of every rung, in order. */
     public List<BigFraction> tempos() {
         return IntStream.range(0, rungs()).mapToObj(this::rung).toList();
     }
 
-    /** Before the first pass. */
+    /** Returns the progress before the first rep. */
     public LadderProgress startProgress() {
         return new LadderProgress(this, 0, 0, 0, false);
     }
 
-    /** Where somebody stands after these passes, in the order in which they were played. */
+    /** Returns the progress after reps, in the order in which they were played. */
     public LadderProgress after(List<Rep> passes) {
         LadderProgress standing = startProgress();
         for (Rep pass : passes) {

@@ -8,15 +8,18 @@ import java.util.Set;
 import nimblestride.core.foundation.failure.InvalidValueException;
 
 /**
- * When a ladder is climbed.
+ * The days on which to climb a ladder.
  *
- * @param start the first day
- * @param due the day on which the goal is to be reached, within ten years of the first
- * @param days of the week on which it is practised, at least one
+ * @param start first day
+ * @param due day on which to reach the goal, within ten years of the first
+ * @param days of the week, at least one
  */
 public record LadderPace(LocalDate start, LocalDate due, Set<DayOfWeek> days) {
     private static final int MAX_YEARS = 10;
 
+    /**
+     * @throws InvalidValueException if there is no day of the week, or the due day is before the first or too far off
+     */
     public LadderPace {
         if (due.isBefore(start) || due.isAfter(start.plusYears(MAX_YEARS))) {
             throw new InvalidValueException("the goal is due within " + MAX_YEARS + " years after the first day, "
@@ -28,14 +31,14 @@ public record LadderPace(LocalDate start, LocalDate due, Set<DayOfWeek> days) {
         days = Set.copyOf(EnumSet.copyOf(days));
     }
 
-    /** The days on which it is practised from one day up to the day it is due, both included. */
+    /** Returns the practice days from one day up to the due day, both included. */
     public List<LocalDate> daysFrom(LocalDate day) {
         return day.isAfter(due)
                 ? List.of()
                 : day.datesUntil(due.plusDays(1)).filter(this::isPracticeDay).toList();
     }
 
-    /** Whether a day is one on which it is practised. */
+    /** Returns whether a day is a practice day. */
     public boolean isPracticeDay(LocalDate day) {
         return days.contains(day.getDayOfWeek());
     }

@@ -3,28 +3,28 @@ package nimblestride.core.exercise.plan;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * Where somebody stands on a ladder.
+ * Where a player is on a ladder.
  *
  * @param rung from 0
- * @param consecutiveClean clean passes since the rung was reached or the last pass that was not
- * @param consecutiveMisses passes that were not clean yet, since the rung was reached or the last other pass
+ * @param consecutiveClean clean reps since the rung was reached, or since the last rep that was not
+ * @param consecutiveMisses reps rated "not yet" since the rung was reached, or since the last other rep
  * @param isAtGoal whether the goal has been played clean as often as a step up asks
  */
 public record LadderProgress(Ladder ladder, int rung, int consecutiveClean, int consecutiveMisses, boolean isAtGoal) {
-    /** The tempo to practise at now. */
+    /** Returns the tempo to practice now, in beats per minute. */
     public BigFraction perMinute() {
         return ladder.rung(rung);
     }
 
-    /** How many clean passes are missing until the next step, or until the goal is reached. */
+    /** Returns how many clean reps are missing until the next step, or until the goal is reached. */
     public int missing() {
         return isAtGoal ? 0 : ladder.rules().cleanToGoUp() - consecutiveClean;
     }
 
     /**
-     * After another pass. A clean one counts from the tempo of the rung up, one that was not clean yet up to that tempo: what
-     * is easier or harder than asked says nothing about the rung. One that was nearly clean lets everybody stay, and the row
-     * of clean ones begins anew.
+     * Returns the progress after another rep. A clean rep counts from the tempo of the rung up, one rated "not yet" up
+     * to that tempo: what is easier or harder than asked says nothing about the rung. One rated "nearly" stays, and
+     * the count of clean ones starts over.
      */
     public LadderProgress after(Rep pass) {
         int faster = pass.perMinute().compareTo(perMinute());

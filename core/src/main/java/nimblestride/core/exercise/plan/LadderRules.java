@@ -5,15 +5,17 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 /**
  * When a ladder goes up and when it steps back; otherwise it stays.
  *
- * @param cleanToGoUp so many clean passes in a row, from 1 to {@value #MAX}
- * @param missesToStepBack so many passes in a row that were not clean yet, from 1 to {@value #MAX}
+ * @param cleanToGoUp clean reps in a row, from 1 to {@value #MAX}
+ * @param missesToStepBack reps in a row rated "not yet", from 1 to {@value #MAX}
  */
 public record LadderRules(int cleanToGoUp, int missesToStepBack) {
+    /** The most reps in a row. */
     public static final int MAX = 20;
 
-    /** Three clean ones go up, two others step back. */
+    /** Three clean reps go up, two others step back. */
     public static final LadderRules DEFAULT = new LadderRules(3, 2);
 
+    /** @throws InvalidValueException if a number is out of range */
     public LadderRules {
         check(cleanToGoUp, "clean passes go up");
         check(missesToStepBack, "passes that are not clean yet step back");

@@ -7,21 +7,29 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * Which rung on which day, from today to the day the goal is due. It is made anew from where somebody stands: missed days are
- * not made up for, but spread over those that are left.
+ * Which rung to reach on which day, from today to the due day. It is worked out from where the player is: days that
+ * were missed are not made up for, but spread over those left.
  *
- * @param days those left on which it is practised, today among them if it is one
- * @param daysBehind how many rungs below the first plan somebody stands today; less than 0 if above it
+ * @param days practice days left, with today if it is one
+ * @param daysBehind rungs below the first plan today; negative if above it
  */
 public record LadderSchedule(List<Day> days, int daysBehind) {
-    /** A day and the rung that is to be reached on it, from 0. */
+    /**
+     * A day and the rung to reach on it.
+     *
+     * @param rung from 0
+     */
     public record Day(LocalDate date, int rung, BigFraction perMinute) {}
 
     public LadderSchedule {
         days = List.copyOf(days);
     }
 
-    /** @throws InvalidValueException if the ladder has no dates */
+    /**
+     * Returns the schedule from today on.
+     *
+     * @throws InvalidValueException if the ladder has no dates
+     */
     public static LadderSchedule of(LadderProgress standing, LocalDate today) {
         Ladder ladder = standing.ladder();
         LadderPace pace = ladder.pace()
@@ -35,26 +43,26 @@ public record LadderSchedule(List<Day> days, int daysBehind) {
         return new LadderSchedule(days, planned(ladder, pace, today) - standing.rung());
     }
 
-    /** Where the first plan would have somebody stand by the end of the last day before one. */
+    /** Returns the rung the first plan reaches by the end of the day before one. */
     private static int planned(Ladder ladder, LadderPace pace, LocalDate today) {
         List<LocalDate> all = pace.daysFrom(pace.start());
         int past = (int) all.stream().filter(day -> day.isBefore(today)).count();
         return past == 0 ? 0 : between(0, ladder.rungs() - 1, past - 1, all.size());
     }
 
-    /** Evenly from one rung to another over so many days: the last day is at the last rung. */
+    /** Returns a rung between two, evenly over days: the last day is at the last rung. */
     private static int between(int from, int to, int day, int days) {
         return days == 1 ? to : from + (int) Math.round((double) (to - from) * day / (days - 1));
     }
 
-    /** Whether no day is left. */
+    /** Returns whether no day is left. */
     public boolean isOver() {
         return days.isEmpty();
     }
 
     /**
-     * The first day on which the goal could be reached, a rung on each day that is practised, where the day it is due has
-     * passed or comes too soon.
+     * Returns the first day on which the goal can be reached, a rung on each practice day, when the due day has passed
+     * or is too soon.
      */
     public static LocalDate earliest(LadderProgress standing, LadderPace pace, LocalDate today) {
         int left = standing.ladder().rungs() - standing.rung();

@@ -7,19 +7,22 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.kit.sticking.Sticking;
 
 /**
- * How an exercise is practised.
+ * How to practice an exercise.
  *
- * @param ticked the stickings among those that were dealt that have been practised, each once; at most {@value #MAX_TICKED}
- * @param stages the way to it, step by step; at most {@value #MAX_STAGES}
- * @param ladder the way to its tempo, if there is one
+ * @param ticked variations that have been practiced, each once; at most {@value #MAX_TICKED}
+ * @param stages steps that lead to it; at most {@value #MAX_STAGES}
+ * @param ladder tempos that lead to its own; empty for none
  */
 public record PracticePlan(List<Sticking> ticked, List<Stage> stages, Optional<Ladder> ladder) {
+    /** The most variations ticked off. */
     public static final int MAX_TICKED = 100_000;
+    /** The most stages. */
     public static final int MAX_STAGES = 100;
 
-    /** Nothing said about it. */
+    /** No plan. */
     public static final PracticePlan NONE = new PracticePlan(List.of(), List.of(), Optional.empty());
 
+    /** @throws InvalidValueException if there are too many variations or stages */
     public PracticePlan {
         ticked = ticked.stream().distinct().toList();
         stages = List.copyOf(stages);
@@ -28,11 +31,20 @@ public record PracticePlan(List<Sticking> ticked, List<Stage> stages, Optional<L
         }
     }
 
+    /**
+     * Returns the plan with other variations ticked off.
+     *
+     * @throws InvalidValueException if there are too many
+     */
     public PracticePlan withTicked(List<Sticking> newTicked) {
         return new PracticePlan(newTicked, stages, ladder);
     }
 
-    /** With a sticking ticked off as practised, or no longer. */
+    /**
+     * Returns the plan with a variation ticked off as practiced, or not.
+     *
+     * @throws InvalidValueException if there are too many
+     */
     public PracticePlan withVariationTicked(Sticking sticking, boolean isTicked) {
         List<Sticking> changed = new ArrayList<>(ticked);
         changed.remove(sticking);
@@ -42,10 +54,16 @@ public record PracticePlan(List<Sticking> ticked, List<Stage> stages, Optional<L
         return withTicked(changed);
     }
 
+    /**
+     * Returns the plan with other stages.
+     *
+     * @throws InvalidValueException if there are more than {@value #MAX_STAGES}
+     */
     public PracticePlan withStages(List<Stage> newStages) {
         return new PracticePlan(ticked, newStages, ladder);
     }
 
+    /** Returns the plan with another ladder, or none. */
     public PracticePlan withLadder(Optional<Ladder> newLadder) {
         return new PracticePlan(ticked, stages, newLadder);
     }

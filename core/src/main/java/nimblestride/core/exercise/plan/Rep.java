@@ -3,8 +3,8 @@ package nimblestride.core.exercise.plan;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * An exercise once practised.
+ * An exercise practiced once.
  *
- * @param perMinute how fast, in the beats of the exercise's tempo
+ * @param perMinute how fast, in beats per minute of the exercise's tempo
  */
 public record Rep(BigFraction perMinute, RepRating rating) {}

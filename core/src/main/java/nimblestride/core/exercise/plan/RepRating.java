@@ -1,6 +1,6 @@
 package nimblestride.core.exercise.plan;
 
-/** How a pass went, in the player's own judgement. */
+/** How a rep went, in the player's own judgment. */
 public enum RepRating {
     CLEAN("clean"),
     /** Neither a step up nor a step back. */
@@ -13,7 +13,7 @@ public enum RepRating {
         this.title = title;
     }
 
-    /** Its name for people, as it is typed. */
+    /** Returns its name for people, as a user types it. */
     public String title() {
         return title;
     }

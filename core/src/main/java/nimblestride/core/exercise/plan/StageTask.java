@@ -4,7 +4,7 @@ import java.util.Locale;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.kit.voice.Limb;
 
-/** What of an exercise is played in a stage. */
+/** What to play of an exercise in a stage. */
 public sealed interface StageTask {
     StageTask COUNT_ALOUD = Usual.COUNT_ALOUD;
     StageTask PAD = Usual.PAD;
@@ -12,18 +12,18 @@ public sealed interface StageTask {
     StageTask ACCENTS = Usual.ACCENTS;
     StageTask AS_WRITTEN = Usual.AS_WRITTEN;
 
-    /** Its name for people, as it is typed. */
+    /** Returns its name for people, as a user types it. */
     String title();
 
-    /** The usual ones, in the order in which they are practised (common practice). */
+    /** The common tasks, in the order in which they are practiced (common practice). */
     enum Usual implements StageTask {
-        /** Nothing is played; a click on every unit, and the voice. */
+        /** Play nothing; count aloud to a click on every unit. */
         COUNT_ALOUD("count aloud"),
-        /** Hand to hand on every unit, the foot on each 1. */
+        /** Play hand to hand on every unit, the foot on each 1. */
         PAD("pad hand to hand"),
-        /** Every note where it belongs, all equally loud, without ornaments. */
+        /** Play every note, all equally loud, without ornaments. */
         PLAIN("all limbs"),
-        /** With accents and ghost notes, without ornaments. */
+        /** Play with accents and ghost notes, without ornaments. */
         ACCENTS("accents and ghosts"),
         AS_WRITTEN("as written");
 
@@ -39,7 +39,7 @@ public sealed interface StageTask {
         }
     }
 
-    /** What one limb plays, all equally loud. */
+    /** Play what one limb plays, all equally loud. */
     record OneLimb(Limb limb) implements StageTask {
         @Override
         public String title() {
@@ -48,13 +48,15 @@ public sealed interface StageTask {
     }
 
     /**
-     * Everything so many units of the first bar later than it is written, against bars that stay.
+     * Play everything some units of the first bar later than written, against bars that stay.
      *
      * @param units from 1 to {@value #MAX}
      */
     record Displaced(int units) implements StageTask {
+        /** The most units. */
         public static final int MAX = 1_000;
 
+        /** @throws nimblestride.core.foundation.failure.InvalidValueException if the units are out of range */
         public Displaced {
             if (units < 1 || units > MAX) {
                 throw new InvalidValueException(

@@ -3,21 +3,22 @@ package nimblestride.core.exercise.plan;
 import nimblestride.core.foundation.failure.InvalidValueException;
 
 /**
- * How time and fill take turns: so many rounds of a plain beat over the bars, then so many of what is practised. One and one
- * are bars where the phrase is a bar long.
+ * How time and fill alternate: rounds of a plain beat, then rounds of what is practiced.
  *
- * @param time from 0 to {@value #MAX}
- * @param fill from 0, where it is the player's to fill when they like, to {@value #MAX}
+ * @param time rounds of the beat, from 0 to {@value #MAX}
+ * @param fill rounds of the fill, to {@value #MAX}; 0 where the player fills at will
  */
 public record TimeAndFill(int time, int fill) {
+    /** The most rounds. */
     public static final int MAX = 64;
 
-    /** What is practised again and again, with no time between. */
+    /** The exercise over and over, with no time between. */
     public static final TimeAndFill NONE = new TimeAndFill(0, 1);
 
-    /** Time throughout; the fill comes when the player likes. */
+    /** Time throughout; the player fills at will. */
     public static final TimeAndFill FREE = new TimeAndFill(1, 0);
 
+    /** @throws nimblestride.core.foundation.failure.InvalidValueException if a number is out of range */
     public TimeAndFill {
         if (time < 0 || fill < 0 || time > MAX || fill > MAX || time + fill == 0) {
             throw new InvalidValueException("a frame is from 0 to " + MAX
@@ -25,17 +26,17 @@ public record TimeAndFill(int time, int fill) {
         }
     }
 
-    /** Whether a plain beat is played before what is practised. */
+    /** Returns whether a plain beat comes before what is practiced. */
     public boolean hasTime() {
         return time > 0;
     }
 
-    /** Whether it is left to the player when to fill. */
+    /** Returns whether the player fills at will. */
     public boolean isFree() {
         return fill == 0;
     }
 
-    /** {@code 3+1}, {@code free}. */
+    /** Returns it as a user types it: {@code 3+1}, {@code free}. */
     @Override
     public String toString() {
         return isFree() ? "free" : time + "+" + fill;

@@ -7,11 +7,11 @@ import nimblestride.core.layer.pattern.Riff;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
-/** A layer begun elsewhere: by so many units, or so that it lands where it is wanted. */
+/** Displaces a layer: by a number of units, or so that it lands on a bar line. */
 public final class Displacement {
     private Displacement() {}
 
-    /** By how much a layer is displaced at a time: the longest unit its steps and the first bar share. */
+    /** Returns the unit of displacement: the longest unit that measures both the layer's steps and the first bar. */
     public static NoteValue unit(Layer layer, Phrase phrase) {
         NoteValue unit = phrase.bars().get(0).meter().unit();
         return Riff.of(layer.pattern())
@@ -20,8 +20,8 @@ public final class Displacement {
     }
 
     /**
-     * The layer begun so many units later, or earlier where there are fewer than none. Before the beginning of the phrase
-     * it is begun a cycle later instead; a layer without a cycle of its own begins with the phrase at the earliest.
+     * Displaces a layer by units, earlier where they are negative. A start before the phrase becomes a start one cycle
+     * later; a layer without a cycle of its own starts with the phrase at the earliest.
      */
     public static Layer by(Layer layer, Phrase phrase, long units) {
         NoteValue moved = unit(layer, phrase).times(Math.abs(units));
@@ -42,10 +42,10 @@ public final class Displacement {
     }
 
     /**
-     * The shortest delay after which a cycle starts on the line of a bar.
+     * Returns the shortest delay after which a cycle starts on the line of a bar.
      *
-     * @param bar its number, from 0, rounds of the phrase counted on
-     * @throws InvalidValueException if the layer begins again with bars or phrases, or is as long as its bars
+     * @param bar number from 0, counted on through the rounds of the phrase
+     * @throws InvalidValueException if the layer resets, or is as long as its bars
      */
     public static NoteValue landingOn(Layer layer, Phrase phrase, long bar) {
         if (!layer.reset().equals(Reset.NEVER)) {

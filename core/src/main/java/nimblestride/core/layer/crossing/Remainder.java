@@ -4,15 +4,17 @@ import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * What is left over if a layer is stopped at a bar line.
+ * What is left over when a layer stops at a bar line.
  *
- * @param cycles whole cycles that have been played
- * @param length of the one that is begun and not ended; zero where the layer closes just there
+ * @param cycles complete cycles
+ * @param length of the cycle that has started and not ended; zero where a cycle ends just there
  */
 public record Remainder(long cycles, NoteValue length) {
     /**
-     * @param timeline of a layer whose cycles are all alike and never reset
-     * @param stop the moment at which it stops
+     * Returns what is left over.
+     *
+     * @param timeline of a layer whose cycles are all alike and that never resets
+     * @param stop moment at which it stops
      */
     public static Remainder of(LayerTimeline timeline, NoteValue stop) {
         NoteValue begin = timeline.grid().value(timeline.start());
@@ -23,7 +25,7 @@ public record Remainder(long cycles, NoteValue length) {
         return new Remainder(run.wholePartsOf(timeline.cycle()), run.remainder(timeline.cycle()));
     }
 
-    /** How much longer it would have to go on to close. */
+    /** Returns how much longer the layer would have to play to complete its cycle. */
     public NoteValue untilNextCycle(NoteValue cycle) {
         return length.isZero() ? NoteValue.ZERO : cycle.minus(length);
     }

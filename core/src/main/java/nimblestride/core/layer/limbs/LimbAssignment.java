@@ -17,8 +17,9 @@ import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * Who plays what over a stretch of an exercise. A limb that is written out is kept. Otherwise a voice is played by its usual
- * limb with the lead hand the exercise has; where that hand is taken, the other one helps out if it is free.
+ * Assigns a limb to every note of the first bars of an exercise. A hand or foot that is written out stays. Any other
+ * voice gets its default limb, with the lead hand of the exercise; where that hand is busy, the other one helps if it
+ * is free.
  */
 public final class LimbAssignment {
     private static final int MAX_NOTES = 20_000;
@@ -47,18 +48,18 @@ public final class LimbAssignment {
     }
 
     /**
-     * Gives every note from the beginning to a moment its limb.
+     * Assigns limbs from the start to a moment.
      *
-     * @param timelines the layers laid over the phrase, in order; those that cannot be laid are empty
+     * @param timelines layers laid over the phrase, in order; empty for those that can't be laid out
      */
     public static LimbAssignment of(List<Optional<LayerTimeline>> timelines, NoteValue until, LeadHand lead) {
         return of(timelines, until, lead, MAX_NOTES);
     }
 
     /**
-     * The same, listing more or fewer notes.
+     * Assigns limbs as the other method does.
      *
-     * @param most notes of each layer that are looked at
+     * @param most notes of each layer to look at
      */
     public static LimbAssignment of(List<Optional<LayerTimeline>> timelines, NoteValue until, LeadHand lead, int most) {
         Map<NoteValue, List<LimbNote>> moments = new TreeMap<>();
@@ -81,7 +82,7 @@ public final class LimbAssignment {
         return new LimbAssignment(moments, clashes, complete);
     }
 
-    /** Those that are written out choose first; one voice that two layers ask for is struck once. */
+    /** Notes that are written out choose first; a voice two layers ask for at once plays once. */
     private static List<LimbNote> deal(NoteValue at, List<LimbNote> here, List<Clash> clashes) {
         List<LimbNote> notes = new ArrayList<>();
         Map<Limb, List<LimbNote>> taken = new EnumMap<>(Limb.class);
@@ -116,29 +117,29 @@ public final class LimbAssignment {
         notes.add(played);
     }
 
-    /** Every note in order. */
+    /** Returns every note in order. */
     public List<LimbNote> notes() {
         return notes;
     }
 
-    /** Whether that is all; a stretch may hold more notes than can be listed. */
+    /** Returns whether these are all notes; there may be more than can be listed. */
     public boolean isComplete() {
         return complete;
     }
 
-    /** Where a limb is asked for two voices at once. */
+    /** Returns where a limb is asked for two voices at once. */
     public List<Clash> clashes() {
         return List.copyOf(clashes);
     }
 
-    /** The limbs that have something to play. */
+    /** Returns the limbs that have something to play. */
     public Set<Limb> limbs() {
         Set<Limb> limbs = EnumSet.noneOf(Limb.class);
         notes.forEach(note -> limbs.add(note.limb()));
         return limbs;
     }
 
-    /** Moments at which more than one limb strikes, in order: none where it is linear. */
+    /** Returns the moments at which more than one limb plays, in order; none in a linear part. */
     public List<NoteValue> together() {
         return moments.entrySet().stream()
                 .filter(moment -> moment.getValue().stream()
@@ -150,7 +151,9 @@ public final class LimbAssignment {
                 .toList();
     }
 
-    /** The shortest time from one stroke of a limb to its next, and where; empty for fewer than two strokes. */
+    /**
+     * Returns the shortest time from one stroke of a limb to its next, and where; empty for fewer than two strokes.
+     */
     public Optional<Gap> shortestGap(Limb limb) {
         Gap shortest = null;
         NoteValue before = null;
@@ -173,9 +176,9 @@ public final class LimbAssignment {
     public record Gap(NoteValue from, NoteValue length) {}
 
     /**
-     * The longest run of one hand: strokes one after another, a step apart, with none of the other hand between.
+     * Returns the longest run of one hand: strokes a step apart, with none of the other hand between.
      *
-     * @param step how far apart strokes may be to be in a row
+     * @param step largest distance of strokes in a row
      */
     public Optional<Run> longestRun(NoteValue step) {
         Run longest = null;
@@ -203,7 +206,7 @@ public final class LimbAssignment {
     /** Strokes in a row by one hand. */
     public record Run(Limb limb, NoteValue from, int strokes) {}
 
-    /** The limb that plays a layer at a moment, if it plays there. */
+    /** Returns the limb that plays a layer at a moment; empty if the layer does not play there. */
     public Optional<Limb> of(int layer, NoteValue at) {
         return moments.getOrDefault(at, List.of()).stream()
                 .filter(note -> note.layer() == layer)

@@ -7,20 +7,20 @@ import nimblestride.core.time.value.NoteValue;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * A click that runs on through a change of gear and fits both feels: it comes on every so many beats, or so many times a
- * beat, before and after.
+ * A click that runs on through a modulation and fits both tempos: once every so many beats, or so many times per beat,
+ * before and after.
  *
  * @param before what it clicks, in old values
  * @param after the same in new values
- * @param perMinute how often it clicks a minute
+ * @param perMinute clicks per minute
  */
 public record MetronomeSetting(NoteValue before, NoteValue after, BigFraction perMinute) {
-    /** More clicks a beat, or beats a click, than this help nobody. */
+    /** More clicks per beat, or beats per click, than this help nobody. */
     private static final int MAX = 9;
 
     private static final int LISTED = 4;
 
-    /** Whether an ordinary metronome can be set to it: a whole number in its range. */
+    /** Returns whether an ordinary metronome can be set to it: a whole number in its range. */
     public boolean isOnAnOrdinaryMetronome() {
         return perMinute.getDenominator().bitLength() == 1 && isInRange();
     }
@@ -31,8 +31,8 @@ public record MetronomeSetting(NoteValue before, NoteValue after, BigFraction pe
     }
 
     /**
-     * The most useful first: those that an ordinary metronome can be set to, then those that are nearest to both beats. Where
-     * none is near to both, the subdivision that runs through both.
+     * Returns settings, the most useful first: those an ordinary metronome has, then those nearest to both beats.
+     * Where none is near to both, it is the subdivision that runs through both.
      */
     public static List<MetronomeSetting> of(Modulation shift) {
         NoteValue oldBeat = shift.oldBeat();
@@ -66,7 +66,10 @@ public record MetronomeSetting(NoteValue before, NoteValue after, BigFraction pe
                 tick, shift.newUnits(tick), BigFraction.of(60).divide(shift.seconds(tick)));
     }
 
-    /** How many clicks fill the beat, or beats the click; more than there may be where neither comes out even. */
+    /**
+     * Returns how many clicks fill the beat, or beats the click; more than the maximum where neither divides the
+     * other.
+     */
     private static int steps(NoteValue tick, NoteValue beat) {
         BigFraction clicks = beat.fraction().divide(tick.fraction());
         BigFraction whole = clicks.compareTo(BigFraction.ONE) < 0 ? clicks.reciprocal() : clicks;

@@ -12,22 +12,25 @@ import nimblestride.core.time.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * Modulations one after the other, from a tempo on. A chain multiplies its ratios; it is back home when their product is 1.
+ * Modulations one after the other, from a first tempo. A chain multiplies its ratios, and is home when their product
+ * is 1.
  *
- * @param start the tempo before the first of them
+ * @param start tempo before the first modulation
  * @param pivots at most {@value #MAX}
  */
 public record ModulationChain(Tempo start, List<Pivot> pivots) {
+    /** The most pivots in a chain. */
     public static final int MAX = 32;
 
-    /** The range of an ordinary metronome, in which starting tempos are looked for (common practice). */
+    /** The slowest setting of an ordinary metronome, in beats per minute (common practice). */
     public static final int METRONOME_FROM = 40;
 
+    /** The fastest setting of an ordinary metronome, in beats per minute (common practice). */
     public static final int METRONOME_TO = 208;
 
     private static final int FRIENDLY = 5;
 
-    /** @throws InvalidValueException if a tempo on the way is one that cannot be played */
+    /** @throws InvalidValueException if there are too many pivots, or a tempo on the way can't be played */
     public ModulationChain {
         pivots = List.copyOf(pivots);
         if (pivots.size() > MAX) {
@@ -49,7 +52,7 @@ public record ModulationChain(Tempo start, List<Pivot> pivots) {
         }
     }
 
-    /** By what the tempo has been multiplied after each of them, 1 before the first. */
+    /** Returns what the tempo has been multiplied by after each pivot; 1 before the first. */
     public List<BigFraction> ratios() {
         List<BigFraction> ratios = new ArrayList<>(List.of(BigFraction.ONE));
         for (Pivot pivot : pivots) {
@@ -58,37 +61,36 @@ public record ModulationChain(Tempo start, List<Pivot> pivots) {
         return ratios;
     }
 
-    /** Every tempo on the way, the first included, all counted in the same note value. */
+    /** Returns every tempo, including the first, in the same note value. */
     public List<Tempo> tempos() {
         return ratios().stream()
                 .map(ratio -> new Tempo(start.beat(), start.perMinute().multiply(ratio)))
                 .toList();
     }
 
-    /** By what the whole chain multiplies the tempo. */
+    /** Returns what the whole chain multiplies the tempo by. */
     public BigFraction ratio() {
         List<BigFraction> ratios = ratios();
         return ratios.get(ratios.size() - 1);
     }
 
-    /** Whether it ends at the tempo it began with. */
+    /** Returns whether it ends at the tempo it started with. */
     public boolean isHome() {
         return ratio().compareTo(BigFraction.ONE) == 0;
     }
 
     /**
-     * The one modulation that leads back to the first tempo: a single pivot turned round, otherwise the plainest that
-     * leads there.
+     * Returns the one pivot that leads back to the first tempo: a single pivot reversed, otherwise the plainest.
      *
-     * @throws ExactOverflowException if that value cannot be written
+     * @throws ExactOverflowException if its value can't be written
      */
     public Pivot wayBack() {
         return pivots.size() == 1 ? pivots.get(0).back() : Pivot.reaching(ratio().reciprocal(), List.of());
     }
 
     /**
-     * Whole starting tempos on an ordinary metronome at which every tempo of the chain is whole: those nearest to where it
-     * starts now, in order.
+     * Returns whole starting tempos on an ordinary metronome that make every tempo of the chain whole: those nearest
+     * to the start, in order.
      */
     public List<Integer> friendlyTempos() {
         BigInteger unit = ratios().stream()
