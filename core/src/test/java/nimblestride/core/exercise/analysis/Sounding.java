@@ -1,9 +1,9 @@
-package nimblestride.core.exercise.model;
+package nimblestride.core.exercise.analysis;
 
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.BiFunction;
-import nimblestride.core.exercise.analysis.Playthrough;
+import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.layer.pattern.Hit;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.timeline.LayerTimeline;
