@@ -9,16 +9,16 @@ import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * A stand-in band. It feels the bars as the drummer does and plays on their groups; or it keeps a pulse of its own from the
- * beginning of the phrase on, four to its bar, and leaves the drummer's bars to the drummer.
+ * A simple backing band. It follows the drummer's bars and plays on their groups; or it keeps a pulse of its own from
+ * the start of the phrase, four to a bar, and leaves the drummer's bars to the drummer.
  *
- * @param pulse what it keeps in place of the groups
+ * @param pulse that it keeps; empty to follow the groups
  */
 public record BackingBand(Line line, BandKey key, Optional<NoteValue> pulse) {
-    /** A pulse quicker than this is no pulse any more. */
+    /** The shortest pulse; anything quicker is no pulse any more. */
     public static final NoteValue MIN_PULSE = NoteValue.of(1, 64);
 
-    /** Bars of the band's own hold so many pulses. */
+    /** How many pulses the band's own bars have. */
     public static final int PULSES_PER_BAR = 4;
 
     private static final int LOWEST_BASS_KEY = 28;
@@ -40,7 +40,7 @@ public record BackingBand(Line line, BandKey key, Optional<NoteValue> pulse) {
             this.title = title;
         }
 
-        /** Its name for people. */
+        /** Returns its name for people. */
         public String title() {
             return title;
         }
@@ -53,13 +53,13 @@ public record BackingBand(Line line, BandKey key, Optional<NoteValue> pulse) {
         }
     }
 
-    /** A stretch of time with one harmony, felt in strokes: a bar in its groups, or four pulses. */
+    /** A stretch of time with one harmony: a bar with its groups, or four pulses. */
     private record Measure(NoteValue start, NoteValue length, long turn, List<NoteValue> strokes) {}
 
     /**
-     * What it begins to play in a bar of a phrase, in order.
+     * Returns what the band starts to play in a bar, in order.
      *
-     * @param bar its number, rounds counted on
+     * @param bar number from 0, counted on through the rounds
      */
     public List<BandNote> in(Phrase phrase, long bar) {
         NoteValue from = phrase.startOf(bar);

@@ -4,9 +4,9 @@ import java.util.List;
 import nimblestride.core.foundation.failure.InvalidValueException;
 
 /**
- * What the band plays in.
+ * The key the band plays in.
  *
- * @param tonic in semitones above C, 0 to 11
+ * @param tonic semitones above C, from 0 to 11
  */
 public record BandKey(int tonic, Mode mode) {
     private static final List<String> NAMES =
@@ -18,17 +18,17 @@ public record BandKey(int tonic, Mode mode) {
         }
     }
 
-    /** The twelve notes a key can stand on, from C up. */
+    /** Returns the names of the twelve tonics, from C up. */
     public static List<String> tonics() {
         return NAMES;
     }
 
-    /** Its name for people, as in {@code E flat major}. */
+    /** Returns its name for people: {@code E flat major}. */
     public String title() {
         return NAMES.get(tonic) + " " + mode.title();
     }
 
-    /** The lowest key of a MIDI keyboard from {@code lowest} on that a step of the scale falls on. */
+    /** Returns the lowest MIDI key, from {@code lowest} up, that a step of the scale falls on. */
     int midiKey(int step, int lowest) {
         int key = tonic + mode.semitones(step);
         return lowest + Math.floorMod(key - lowest, 12);

@@ -5,8 +5,8 @@ import nimblestride.core.time.value.NoteValue;
 /**
  * A note of the band.
  *
- * @param at from the beginning of the phrase, rounds counted on
- * @param midiKey its pitch, 60 for the middle C
+ * @param at from the start of the phrase, counted on through the rounds
+ * @param midiKey pitch; 60 is middle C
  * @param strength from 0 to 1
  */
 public record BandNote(NoteValue at, NoteValue length, Player player, int midiKey, double strength) {

@@ -2,7 +2,7 @@ package nimblestride.core.kit.band;
 
 import java.util.List;
 
-/** A scale, in semitones above its first note, and four of its triads that go round well (common practice). */
+/** A scale, in semitones above its first note, and four of its triads that make a loop (common practice). */
 public enum Mode {
     MAJOR("major", List.of(0, 2, 4, 5, 7, 9, 11), List.of(1, 6, 4, 5)),
     MINOR("minor", List.of(0, 2, 3, 5, 7, 8, 10), List.of(1, 6, 3, 7)),
@@ -23,17 +23,25 @@ public enum Mode {
         this.degrees = degrees;
     }
 
-    /** Its name for people. */
+    /** Returns its name for people. */
     public String title() {
         return title;
     }
 
-    /** How far a step of the scale lies above its first, in semitones, steps counted from 0 and on through the octaves. */
+    /**
+     * Returns how far a step of the scale is above the first, in semitones.
+     *
+     * @param step from 0, counted on through the octaves
+     */
     int semitones(int step) {
         return 12 * Math.floorDiv(step, scale.size()) + scale.get(Math.floorMod(step, scale.size()));
     }
 
-    /** The step on which the triad of a turn stands, from 0; turns are counted from 0 and go round. */
+    /**
+     * Returns the step on which the triad of a turn stands, from 0.
+     *
+     * @param turn from 0, counted on through the loop
+     */
     int rootOf(long turn) {
         return degrees.get((int) (turn % degrees.size())) - 1;
     }

@@ -12,32 +12,35 @@ import nimblestride.core.kit.voice.Limb;
 import nimblestride.core.kit.voice.Voice;
 
 /**
- * A rule that moves some notes of a line round the kit: right-hand singles to the floor tom, accents to the crash with the
- * kick.
+ * A rule that moves some notes of a line around the kit: right-hand singles to the floor tom, accents to the crash
+ * with the kick.
  *
- * @param which the notes it moves
- * @param limb only those by this limb, if that is asked for
- * @param nth for {@link Which#EVERY_NTH}, which one of how many, from 2 to {@value #MAX_COUNT};
- *     for {@link Which#NTH}, which one, from 1 to {@value #MAX_LINE_LENGTH}; otherwise zero
- * @param to the voices they are moved to, one or more at once, at most {@value #MAX_VOICES}
+ * @param which notes it moves
+ * @param limb moves only notes of this limb; empty for any
+ * @param nth for {@link Which#EVERY_NTH}, one note of how many, from 2 to {@value #MAX_COUNT}; for {@link Which#NTH},
+ *     which note, from 1 to {@value #MAX_LINE_LENGTH}; otherwise zero
+ * @param to voices the notes move to, one or more at once, at most {@value #MAX_VOICES}
  */
 public record OrchestrationRule(Which which, Optional<Limb> limb, int nth, List<Voice> to) {
+    /** The largest n of "every nth note". */
     public static final int MAX_COUNT = 64;
+    /** The most notes in a line. */
     public static final int MAX_LINE_LENGTH = 1_024;
+    /** The most voices at once. */
     public static final int MAX_VOICES = 4;
 
-    /** The kinds of notes that a rule can name. */
+    /** The kinds of notes a rule can name. */
     public enum Which {
         NOTES("notes"),
-        /** Strokes with another hand, or a rest, on both sides. */
+        /** Strokes with the other hand, or a rest, on both sides. */
         SINGLES("singles"),
         /** Two or more strokes in a row by one hand. */
         DOUBLES("doubles"),
         ACCENTS("accents"),
         GHOSTS("ghosts"),
-        /** Every n-th note, counted anew each time the line goes round. */
+        /** Every nth note, counted from the start of each round. */
         EVERY_NTH("every"),
-        /** The n-th note of each round, the first being 1. */
+        /** The nth note of each round, the first being 1. */
         NTH("note");
 
         private final String word;
@@ -46,12 +49,13 @@ public record OrchestrationRule(Which which, Optional<Limb> limb, int nth, List<
             this.word = word;
         }
 
-        /** As it is said in a rule. */
+        /** Returns the word for it in a rule. */
         public String word() {
             return word;
         }
     }
 
+    /** @throws InvalidValueException if a number is out of range, or there is no voice or too many */
     public OrchestrationRule {
         to = List.copyOf(to);
         if (to.isEmpty() || to.size() > MAX_VOICES) {
@@ -70,10 +74,11 @@ public record OrchestrationRule(Which which, Optional<Limb> limb, int nth, List<
     }
 
     /**
-     * The voices of each step of a line that goes round, rules applied in order, a later one overriding the earlier.
+     * Returns the voices of each step of a line that repeats, with rules applied in order; a later one overrides an
+     * earlier one.
      *
      * @param steps strokes and rests
-     * @param home the voice of notes that no rule moves; a foot that is written out plays its own pedal
+     * @param home voice of notes that no rule moves; a foot that is written out plays its own pedal
      */
     public static List<List<Voice>> voices(List<Optional<Stroke>> steps, Voice home, List<OrchestrationRule> moves) {
         List<List<Voice>> voices = new ArrayList<>();
@@ -93,7 +98,7 @@ public record OrchestrationRule(Which which, Optional<Limb> limb, int nth, List<
         return voices;
     }
 
-    /** How many notes of a line it moves. */
+    /** Returns how many notes of a line the rule moves. */
     public long moved(List<Optional<Stroke>> steps) {
         long moved = 0;
         int note = 0;

@@ -3,7 +3,7 @@ package nimblestride.core.kit.sticking;
 import nimblestride.core.kit.voice.Limb;
 import nimblestride.core.kit.voice.Voice;
 
-/** Which hand leads: the one on the hi-hat and the ride, and the first in an alternating sticking. */
+/** Which hand leads: the one on the hi-hat and the ride, which also starts an alternating sticking. */
 public enum LeadHand {
     RIGHT("right-hand lead"),
     LEFT("left-hand lead");
@@ -14,16 +14,17 @@ public enum LeadHand {
         this.title = title;
     }
 
-    /** Its name for people. */
+    /** Returns its name for people. */
     public String title() {
         return title;
     }
 
+    /** Returns the hand. */
     public Limb hand() {
         return this == RIGHT ? Limb.RIGHT_HAND : Limb.LEFT_HAND;
     }
 
-    /** The limb that plays this drum with this lead: hands change sides, feet stay at their pedals. */
+    /** Returns the limb that plays a voice with this lead: hands change sides, feet stay at their pedals. */
     public Limb plays(Voice voice) {
         Limb limb = voice.limb();
         return this == RIGHT || !limb.isHand() ? limb : limb.other();

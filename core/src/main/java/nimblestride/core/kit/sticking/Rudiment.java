@@ -5,11 +5,11 @@ import java.util.Locale;
 import java.util.Optional;
 
 /**
- * Rudiments by name, each as one sticking that goes round: both leads where it changes hands, one where it does not. Names
- * and stickings after the Percussive Arts Society's International Drum Rudiments (quoted from memory); rolls are written
- * as plain strokes, as long as their names say.
+ * A rudiment by name, as one sticking that repeats: with both leads where it changes hands, with one where it does
+ * not. Names and stickings follow the Percussive Arts Society's International Drum Rudiments; rolls are written as
+ * plain strokes, as long as their names say.
  *
- * @param sticking as it is typed: small letters are grace notes, {@code >} an accent
+ * @param sticking as a user types it: small letters are grace notes, {@code >} is an accent
  */
 public record Rudiment(String name, String sticking) {
     private static final List<Rudiment> ALL = List.of(
@@ -50,12 +50,14 @@ public record Rudiment(String name, String sticking) {
             new Rudiment("double ratamacue", "llR . llR L R >L rrL . rrL R L >R"),
             new Rudiment("triple ratamacue", "llR . llR . llR L R >L rrL . rrL . rrL R L >R"));
 
-    /** Every rudiment there is a name for. */
+    /** Returns every rudiment. */
     public static List<Rudiment> all() {
         return ALL;
     }
 
-    /** The rudiment called so, capital letters or not; "paradiddle" is the single one. */
+    /**
+     * Returns the rudiment with a name, in capitals or not; "paradiddle" is the single one. Empty if there is none.
+     */
     public static Optional<Rudiment> named(String name) {
         String plain = name.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
         return ALL.stream()

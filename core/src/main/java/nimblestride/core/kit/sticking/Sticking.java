@@ -10,13 +10,15 @@ import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.stroke.Stroke;
 
 /**
- * Strokes one after the other with the limb of each written out. It goes round.
+ * Strokes one after the other, each with its limb, which repeat.
  *
  * @param steps a stroke with its limb, or a rest; at least one stroke, at most {@value #MAX_STEPS} steps
  */
 public record Sticking(List<Optional<Stroke>> steps) {
+    /** The most steps. */
     public static final int MAX_STEPS = 1_024;
 
+    /** @throws InvalidValueException if there is no stroke, a stroke has no limb, or there are too many steps */
     public Sticking {
         steps = List.copyOf(steps);
         if (steps.stream().noneMatch(Optional::isPresent)) {
@@ -32,12 +34,16 @@ public record Sticking(List<Optional<Stroke>> steps) {
         }
     }
 
-    /** Strokes and no rests. */
+    /**
+     * Returns a sticking without rests.
+     *
+     * @throws InvalidValueException as the constructor does
+     */
     public static Sticking of(List<Stroke> strokes) {
         return new Sticking(strokes.stream().map(Optional::of).toList());
     }
 
-    /** Hand to hand, one stroke on each of so many units. */
+    /** Returns a sticking hand to hand, one stroke on each unit. */
     public static Sticking alternating(int strokes, LeadHand lead) {
         return of(IntStream.range(0, strokes)
                 .mapToObj(i ->
@@ -45,7 +51,7 @@ public record Sticking(List<Optional<Stroke>> steps) {
                 .toList());
     }
 
-    /** Cells one after the other, hand to hand on every unit, each accented where it begins. */
+    /** Returns cells hand to hand on every unit, with an accent at the start of each. */
     public static Sticking ofCells(List<Integer> cells, LeadHand lead) {
         List<Optional<Stroke>> steps = new ArrayList<>(
                 alternating(cells.stream().mapToInt(Integer::intValue).sum(), lead).steps);
@@ -58,31 +64,40 @@ public record Sticking(List<Optional<Stroke>> steps) {
         return new Sticking(steps);
     }
 
-    /** One sticking after another. */
+    /**
+     * Returns this sticking with another after it.
+     *
+     * @throws InvalidValueException if that has too many steps
+     */
     public Sticking then(Sticking next) {
         List<Optional<Stroke>> both = new ArrayList<>(steps);
         both.addAll(next.steps);
         return new Sticking(both);
     }
 
-    /** The same with right and left exchanged; feet stay. */
+    /** Returns the sticking with right and left exchanged; feet stay. */
     public Sticking mirrored() {
         return new Sticking(
                 steps.stream().map(step -> step.map(Stroke::mirrored)).toList());
     }
 
-    /** The same begun so many steps later: an inversion. */
+    /**
+     * Returns the sticking with another step first, which drummers call an inversion.
+     *
+     * @param step that comes first, from 0
+     */
     public Sticking rotated(int step) {
         List<Optional<Stroke>> turned = new ArrayList<>(steps.subList(step, steps.size()));
         turned.addAll(steps.subList(0, step));
         return new Sticking(turned);
     }
 
-    /** The strokes without the rests. */
+    /** Returns the strokes without the rests. */
     public List<Stroke> strokes() {
         return steps.stream().flatMap(Optional::stream).toList();
     }
 
+    /** Returns how many steps it has. */
     public int length() {
         return steps.size();
     }

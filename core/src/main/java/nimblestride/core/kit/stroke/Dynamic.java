@@ -1,6 +1,6 @@
 package nimblestride.core.kit.stroke;
 
-/** How hard a note is played, the softest first. */
+/** How hard a note is played, softest first. */
 public enum Dynamic {
     GHOST("ghost note", 0.25),
     SOFT("soft", 0.45),
@@ -16,17 +16,17 @@ public enum Dynamic {
         this.strength = strength;
     }
 
-    /** Its name for people. */
+    /** Returns its name for people. */
     public String title() {
         return title;
     }
 
-    /** From 0, silence, to 1, as hard as can be. */
+    /** Returns a strength from 0 (silence) to 1 (as hard as possible). */
     public double strength() {
         return strength;
     }
 
-    /** Whether it stands out from the notes about it. */
+    /** Returns whether it stands out from the notes around it. */
     public boolean isAccent() {
         return this == ACCENT || this == STRONG;
     }

@@ -14,7 +14,10 @@ public enum Ornament {
     /** The stick pressed so that it bounces for as long as the note lasts. */
     BUZZ("buzz", 0);
 
-    /** Grace notes come as close before the note as hands usually play them (common practice), whatever the tempo. */
+    /**
+     * The time from grace note to grace note, in seconds: as close as hands usually play them (common practice),
+     * whatever the tempo.
+     */
     public static final double SECONDS_BETWEEN_GRACE_NOTES = 0.028;
 
     private final String title;
@@ -25,12 +28,12 @@ public enum Ornament {
         this.graceNotes = graceNotes;
     }
 
-    /** Its name for people; empty for none. */
+    /** Returns its name for people; empty for none. */
     public String title() {
         return title;
     }
 
-    /** How many grace notes come before the note. */
+    /** Returns how many grace notes come before the note. */
     public int graceNotes() {
         return graceNotes;
     }

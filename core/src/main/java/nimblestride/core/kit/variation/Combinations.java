@@ -14,22 +14,24 @@ import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Limb;
 
 /**
- * Every way to fill some steps of a sticking with chosen strokes and rests, so that no hand has more than so many strokes in a
- * row, counting those that are kept on both sides, as the sticking goes round (where all of it is open, its seam is not
- * looked at). They are counted step by step, and the one with any number is built without
- * the others.
+ * Every way to fill some steps of a sticking with chosen strokes and rests, with a limit on strokes in a row by one
+ * hand. Strokes that are kept on both sides count, because the sticking repeats (where all of it is open, its seam is
+ * not looked at). Counts the ways step by step, and builds the one with any number without the others.
  *
  * @param base the sticking; what lies outside the open steps is kept
- * @param from the first open step, from 0
- * @param to the step after the last open one
- * @param choices what may stand on an open step, each once, at most {@value #MAX_CHOICES}
- * @param mostInARow how many strokes in a row one hand may have, one or more
+ * @param from first open step, from 0
+ * @param to step after the last open one
+ * @param choices for an open step, each once, at most {@value #MAX_CHOICES}
+ * @param mostInARow strokes in a row by one hand, one or more
  */
 public record Combinations(Sticking base, int from, int to, List<Optional<Stroke>> choices, int mostInARow)
         implements StickingVariations {
+    /** The most choices. */
     public static final int MAX_CHOICES = 16;
+    /** The most open steps. */
     public static final int MAX_OPEN = 64;
 
+    /** @throws InvalidValueException if a number is out of range */
     public Combinations {
         choices = List.copyOf(choices);
         if (from < 0 || to > base.length() || from >= to) {
@@ -49,7 +51,7 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
         }
     }
 
-    /** Where the hands are: the hand of the last stroke, and how many it has had in a row. */
+    /** The hand of the last stroke, and how many strokes it has had in a row. */
     private record Row(Optional<Limb> hand, int strokes) {
         static final Row NONE = new Row(Optional.empty(), 0);
 
@@ -64,7 +66,7 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
 
     private record Place(int step, Row row) {}
 
-    /** How many ways lead on from a place, by what they cost. */
+    /** Returns how many ways lead on from each place, by their cost. */
     private Map<Place, List<BigInteger>> table() {
         Map<Place, List<BigInteger>> table = new HashMap<>();
         waysFrom(new Place(from, before()), table);
@@ -79,7 +81,7 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
         return row;
     }
 
-    /** What is kept, from the end of the open steps round to their beginning. */
+    /** Returns what is kept, from the end of the open steps around to their start. */
     private List<Optional<Stroke>> kept() {
         List<Optional<Stroke>> kept = new ArrayList<>(base.steps().subList(to, base.length()));
         kept.addAll(base.steps().subList(0, from));
@@ -117,7 +119,7 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
         }
     }
 
-    /** Whether what is kept after the open steps makes no run too long. */
+    /** Returns whether what is kept after the open steps makes no run too long. */
     private boolean endsWell(Row row) {
         Row now = row;
         for (Optional<Stroke> step : kept()) {
@@ -133,7 +135,10 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
         return true;
     }
 
-    /** What makes a way harder (common practice): a hand twice, a rest to wait for, an accent, a ghost note, an ornament. */
+    /**
+     * Returns what makes a way harder (common practice): the same hand twice, a rest, an accent, a ghost note, an
+     * ornament.
+     */
     private static int cost(Row row, Optional<Stroke> choice) {
         if (choice.isEmpty()) {
             return 1;

@@ -11,9 +11,9 @@ import nimblestride.core.kit.sticking.Sticking;
 import nimblestride.core.kit.stroke.Stroke;
 
 /**
- * A sticking in cells, of each of which one note is left out: every way to choose which.
+ * A sticking in cells, with one note of each left out: every way to choose which.
  *
- * @param cells their lengths in steps, one after the other, each two or more; together the whole sticking
+ * @param cells lengths in steps, each two or more, together as long as the sticking
  */
 public record OneNoteLeftOut(Sticking base, List<Integer> cells) implements StickingVariations {
     public OneNoteLeftOut {
@@ -30,7 +30,7 @@ public record OneNoteLeftOut(Sticking base, List<Integer> cells) implements Stic
         return cells.stream().map(BigInteger::valueOf).reduce(BigInteger.ONE, BigInteger::multiply);
     }
 
-    /** The last note of every cell first: what is left out at the end is missed the least. */
+    /** Leaves out the last note of every cell first, where it is missed the least. */
     @Override
     public Sticking easiestFirst(BigInteger number) {
         return inOrder(count().subtract(BigInteger.ONE).subtract(number));

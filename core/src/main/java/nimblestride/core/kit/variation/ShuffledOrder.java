@@ -4,8 +4,8 @@ import java.math.BigInteger;
 import java.util.Random;
 
 /**
- * Numbers below a count in an order that looks random and comes to each of them just once, however many there are: steps of a
- * length that has no divisor in common with the count, from some beginning.
+ * An order of all numbers below a count that looks random and comes to each just once, however many there are: steps
+ * of a length that has no divisor in common with the count (arithmetic).
  */
 record ShuffledOrder(BigInteger count, BigInteger first, BigInteger step) {
     static ShuffledOrder of(BigInteger count, Random random) {

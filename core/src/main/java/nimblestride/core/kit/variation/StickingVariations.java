@@ -6,9 +6,9 @@ import java.util.Random;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.kit.sticking.Sticking;
 
-/** Ways to play a sticking with one part of it kept and another changing. */
+/** Every variation of a sticking: one part is kept, and another changes. */
 public interface StickingVariations {
-    /** The order in which they are dealt. */
+    /** The order in which variations come. */
     enum Order {
         EASIEST_FIRST("easiest first"),
         IN_ORDER("in order"),
@@ -20,26 +20,34 @@ public interface StickingVariations {
             this.title = title;
         }
 
-        /** Its name for people. */
+        /** Returns its name for people. */
         public String title() {
             return title;
         }
     }
 
-    /** How many there are, exactly. */
+    /** Returns how many there are, exactly. */
     BigInteger count();
 
-    /** The one with this number, from 0, in the order of the choices. */
+    /**
+     * Returns the variation with a number, in the order of the choices.
+     *
+     * @param number from 0
+     */
     Sticking inOrder(BigInteger number);
 
-    /** The one with this number, from 0, the easiest first. */
+    /**
+     * Returns the variation with a number, easiest first.
+     *
+     * @param number from 0
+     */
     Sticking easiestFirst(BigInteger number);
 
     /**
-     * The one with this number in some order.
+     * Returns the variation with a number in some order.
      *
-     * @param number from 0 up to the count, that left out
-     * @param seed by which they are shuffled at random: the same number and seed give the same one
+     * @param number from 0 up to the count, which is excluded
+     * @param seed of the random order; the same number and seed give the same variation
      */
     default Sticking deal(Order order, BigInteger number, long seed) {
         if (number.signum() < 0 || number.compareTo(count()) >= 0) {

@@ -8,10 +8,10 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * The voices that can be named, each with its key in the General MIDI 1 percussion map (MIDI Manufacturers
- * Association, quoted from memory), what plays it when the right hand leads, its place on the staff and its notehead
- * (after the Percussive Arts Society's guide to standardized drumset notation, quoted from memory; places above the
- * middle line), and the other names drummers use for it.
+ * The voices of the kit, each with its key in the General MIDI 1 percussion map (MIDI Manufacturers Association), the
+ * limb that plays it when the right hand leads, its place on the staff and its notehead (after the Percussive Arts
+ * Society's guide to standardized drumset notation; places above the middle line), and the other names drummers use
+ * for it.
  */
 public final class Kit {
     private static final Map<String, Voice> BY_NAME = new LinkedHashMap<>();
@@ -55,12 +55,12 @@ public final class Kit {
         return voice;
     }
 
-    /** Every voice once, in the order of the kit. */
+    /** Returns every voice once, in the order of the kit. */
     public static List<Voice> voices() {
         return BY_NAME.values().stream().distinct().toList();
     }
 
-    /** The voice called so, by its own name or another, capital letters or not. */
+    /** Returns the voice with a name, its own or another, in capitals or not; empty if there is none. */
     public static Optional<Voice> named(String name) {
         return Optional.ofNullable(
                 BY_NAME.get(name.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ")));

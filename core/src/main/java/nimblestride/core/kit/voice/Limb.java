@@ -1,6 +1,6 @@
 package nimblestride.core.kit.voice;
 
-/** What a note is played with. */
+/** What a note is played with: a hand or a foot. */
 public enum Limb {
     RIGHT_HAND("right hand", 'R'),
     LEFT_HAND("left hand", 'L'),
@@ -17,21 +17,22 @@ public enum Limb {
         this.letter = letter;
     }
 
-    /** Its name for people. */
+    /** Returns its name for people. */
     public String title() {
         return title;
     }
 
-    /** Its letter in a sticking. */
+    /** Returns its letter in a sticking. */
     public char letter() {
         return letter;
     }
 
+    /** Returns whether it is a hand. */
     public boolean isHand() {
         return this == RIGHT_HAND || this == LEFT_HAND;
     }
 
-    /** The other hand, or the other foot. */
+    /** Returns the other hand, or the other foot. */
     public Limb other() {
         return switch (this) {
             case RIGHT_HAND -> LEFT_HAND;

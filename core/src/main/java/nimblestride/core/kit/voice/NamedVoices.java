@@ -10,14 +10,16 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 /**
  * The voices that can be named: those of the kit, and the player's own.
  *
- * @param custom none of them named as a voice of the kit is, and no two alike; at most {@value #MAX_OWN}
+ * @param custom the player's own; none named as one of the kit, no two alike; at most {@value #MAX_OWN}
  */
 public record NamedVoices(List<Voice> custom) {
+    /** The most voices of the player's own. */
     public static final int MAX_OWN = 64;
 
-    /** The kit alone. */
+    /** The kit only. */
     public static final NamedVoices KIT = new NamedVoices(List.of());
 
+    /** @throws InvalidValueException if there are too many, or a name is taken */
     public NamedVoices {
         custom = List.copyOf(custom);
         if (custom.size() > MAX_OWN) {
@@ -39,12 +41,12 @@ public record NamedVoices(List<Voice> custom) {
         }
     }
 
-    /** A name as it is looked up: small letters, single spaces. */
+    /** Returns a name as it is looked up: small letters, single spaces. */
     public static String tidy(String name) {
         return name.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
     }
 
-    /** The voice called so, capital letters or not. */
+    /** Returns the voice with a name, in capitals or not; empty if there is none. */
     public Optional<Voice> named(String name) {
         String tidy = tidy(name);
         return Kit.named(tidy).or(() -> custom.stream()
@@ -52,24 +54,30 @@ public record NamedVoices(List<Voice> custom) {
                 .findFirst());
     }
 
-    /** The kit, and then one's own. */
+    /** Returns the kit, and then the player's own. */
     public List<Voice> all() {
         List<Voice> all = new ArrayList<>(Kit.voices());
         all.addAll(custom);
         return all;
     }
 
-    /** All their names, for a message. */
+    /** Returns all names, for a message. */
     public String names() {
         return all().stream().map(Voice::name).collect(Collectors.joining(", "));
     }
 
+    /**
+     * Returns the voices with one more.
+     *
+     * @throws InvalidValueException if its name is taken, or there are too many
+     */
     public NamedVoices and(Voice voice) {
         List<Voice> more = new ArrayList<>(custom);
         more.add(voice);
         return new NamedVoices(more);
     }
 
+    /** Returns the voices without one of the player's own. */
     public NamedVoices without(Voice voice) {
         return new NamedVoices(custom.stream().filter(one -> !one.equals(voice)).toList());
     }

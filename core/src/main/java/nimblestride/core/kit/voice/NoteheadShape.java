@@ -1,6 +1,6 @@
 package nimblestride.core.kit.voice;
 
-/** The shapes of noteheads by which voices are told apart on a staff. */
+/** The shapes of noteheads that tell voices apart on a staff. */
 public enum NoteheadShape {
     NORMAL,
     CROSS,

@@ -10,7 +10,7 @@ import nimblestride.core.time.meter.Meter;
 
 /** Ways to count a bar aloud, one syllable for each note. Good teachers differ; none is the right one. */
 public enum CountingSystem {
-    /** Beats are numbers, and what lies between has syllables: {@code 1 e & a}. It shows where the quarters are. */
+    /** Numbers on the beats, syllables between: {@code 1 e & a}. It shows where the quarters are. */
     BEATS("beats and syllables") {
         @Override
         List<String> say(Meter meter, List<Slot> slots) {
@@ -25,12 +25,12 @@ public enum CountingSystem {
             return said;
         }
 
-        /** The beat's number is not said again with each of its tuplet's notes, nor the place of a thirty-second. */
+        /** Omits the beat's number after the first note of a tuplet, and the place of a thirty-second. */
         private String spoken(CountPosition place) {
             return place.syllable().replaceAll(".* ta$", "ta").replaceAll("^(sext|quint|sept)", "");
         }
     },
-    /** Every note a number, through the bar: one always knows how far it is. */
+    /** A number for every note, straight through the bar: you always know how far you are. */
     STRAIGHT("straight through the bar") {
         @Override
         List<String> say(Meter meter, List<Slot> slots) {
@@ -38,7 +38,7 @@ public enum CountingSystem {
             return IntStream.rangeClosed(1, notes).mapToObj(Integer::toString).toList();
         }
     },
-    /** Every group begins at 1 again: one feels the strides. */
+    /** Starts at 1 in every group: you feel the strides. */
     GROUPS("again from 1 in each group") {
         @Override
         List<String> say(Meter meter, List<Slot> slots) {
@@ -65,8 +65,8 @@ public enum CountingSystem {
         }
     },
     /**
-     * Spoken rhythm: a word for each group of two to nine, as in the solkattu of South Indian drumming (common practice,
-     * quoted from memory; teachers vary the words). Longer groups are spoken as fours with the rest last.
+     * Spoken rhythm: a word for each group of two to nine, as in the solkattu of South Indian drumming (common
+     * practice; teachers vary the words). Longer groups are fours with the rest last.
      */
     SPOKEN("spoken rhythm") {
         @Override
@@ -83,19 +83,19 @@ public enum CountingSystem {
         this.title = title;
     }
 
-    /** Its name for people. */
+    /** Returns its name for people. */
     public String title() {
         return title;
     }
 
-    /** Whether the groups can be heard in it without more being said. */
+    /** Returns whether the count itself shows the groups. */
     public boolean tellsGroups() {
         return this == GROUPS || this == GROUP_SYLLABLES || this == SPOKEN;
     }
 
     abstract List<String> say(Meter meter, List<Slot> slots);
 
-    /** What is said in a bar, in order. */
+    /** Returns the syllables of a bar, in order. */
     public List<SpokenSyllable> count(Bar bar, Subdivision subdivision) {
         List<Slot> slots = subdivision.slots(bar);
         List<String> syllables = say(bar.meter(), slots);
@@ -114,7 +114,7 @@ public enum CountingSystem {
         return said;
     }
 
-    /** What is said on each unit of a bar, in order. */
+    /** Returns the syllable on each unit of a bar, in order. */
     public List<String> count(Bar bar) {
         return count(bar, Subdivision.AS_WRITTEN).stream()
                 .map(SpokenSyllable::syllable)

@@ -8,12 +8,12 @@ import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * One way to count a bar that is no whole number of quarters in quarters all the same: some beat has a syllable less, or
- * one more (common practice).
+ * A way to count a bar in quarters although they do not fill it: some beat has a syllable less, or one more (common
+ * practice).
  *
- * @param grouping its beats
+ * @param grouping its beats, in units
  * @param syllables one for each unit
- * @param why which syllable is dropped, or what is added
+ * @param why which syllable is dropped or added
  */
 public record OddBeat(Grouping grouping, List<String> syllables, String why) {
     private static final List<String> QUARTERED = List.of("e", "&", "a");
@@ -25,7 +25,9 @@ public record OddBeat(Grouping grouping, List<String> syllables, String why) {
         syllables = List.copyOf(syllables);
     }
 
-    /** The ways there are, the most usual first; none for a bar that is a whole number of quarters, or is counted in them. */
+    /**
+     * Returns the ways there are, most common first; none for a bar that quarters fill, or that is counted in them.
+     */
     public static List<OddBeat> of(Meter meter) {
         NoteValue unit = meter.unit();
         boolean quarters = unit.equals(NoteValue.of(1, 16));
@@ -46,7 +48,7 @@ public record OddBeat(Grouping grouping, List<String> syllables, String why) {
         return ways;
     }
 
-    /** One beat more than there are whole ones, and one of them short. */
+    /** Returns one beat more than there are whole ones, with one of them short. */
     private static OddBeat cutShort(int whole, int beat, int rest, int which, List<String> within) {
         List<Integer> sizes = new ArrayList<>();
         for (int i = 0; i <= whole; i++) {
@@ -80,12 +82,12 @@ public record OddBeat(Grouping grouping, List<String> syllables, String why) {
         return said;
     }
 
-    /** The bar felt so. */
+    /** Returns the bar with this grouping. */
     public Bar bar(Meter meter) {
         return new Bar(meter, grouping);
     }
 
-    /** As text, each beat set off by a bar of its own. */
+    /** Returns the syllables as text, with a bar between beats. */
     public String written() {
         List<String> beats = new ArrayList<>();
         int from = 0;

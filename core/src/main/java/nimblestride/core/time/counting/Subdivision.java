@@ -8,28 +8,33 @@ import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * How finely a bar is counted: in its own units, in one note value throughout, or in so many notes a group. A group that
- * holds no whole number of the value keeps its own units.
+ * How finely a bar is counted: in its own units, in one note value, or in a number of notes per group. A group that
+ * the value does not divide keeps its own units.
  *
- * @param value the note value, if it is one throughout
- * @param notes how many notes in each group, going round, from 1 to {@value #MAX_NOTES}; empty where the value tells
+ * @param value one note value throughout; empty for none
+ * @param notes notes in each group in turn, from 1 to {@value #MAX_NOTES}; empty where a value is given
  */
 public record Subdivision(Optional<NoteValue> value, List<Integer> notes) {
+    /** The most notes in a group. */
     public static final int MAX_NOTES = 16;
 
     /** The bar's own units. */
     public static final Subdivision AS_WRITTEN = new Subdivision(Optional.empty(), List.of());
 
-    /** The most notes of one bar. */
+    /** The most notes in a bar. */
     private static final int MAX_IN_A_BAR = 20_000;
 
     /**
-     * A group with the notes it is divided into.
+     * A group with its notes.
      *
      * @param from the start of the bar
      */
     record Slot(NoteValue from, NoteValue note, int notes) {}
 
+    /**
+     * @throws nimblestride.core.foundation.failure.InvalidValueException if a number is out of range, or a value and
+     *     numbers are given
+     */
     public Subdivision {
         notes = List.copyOf(notes);
         if (notes.stream().anyMatch(count -> count < 1 || count > MAX_NOTES)) {
@@ -40,12 +45,12 @@ public record Subdivision(Optional<NoteValue> value, List<Integer> notes) {
         }
     }
 
-    /** One note value throughout: 1/16, or 1/20 for quintuplet sixteenths. */
+    /** Returns a subdivision in one note value: 1/16, or 1/20 for quintuplet sixteenths. */
     public static Subdivision into(NoteValue value) {
         return new Subdivision(Optional.of(value), List.of());
     }
 
-    /** So many notes in the first group, so many in the next, and so on round. */
+    /** Returns a subdivision with a number of notes for each group in turn. */
     public static Subdivision mixed(List<Integer> notes) {
         return new Subdivision(Optional.empty(), notes);
     }

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 
-/** What is said within a group (common practice; teachers vary the words). */
+/** The syllables within a group (common practice; teachers vary the words). */
 final class Syllables {
-    /** What comes after the number in a group of one to four notes, of six and of eight. */
+    /** What follows the number in groups of one to four notes, of six, and of eight. */
     private static final List<List<String>> AFTER_THE_NUMBER = List.of(
             List.of(),
             List.of(),
@@ -34,7 +34,7 @@ final class Syllables {
 
     private Syllables() {}
 
-    /** What follows the number of a group; a group that has no syllables of its own is counted on from 2. */
+    /** Returns what follows the number of a group; a group without syllables of its own counts on from 2. */
     static List<String> within(int notes) {
         List<String> own = notes < AFTER_THE_NUMBER.size() ? AFTER_THE_NUMBER.get(notes) : List.of();
         return own.isEmpty()

@@ -12,18 +12,18 @@ import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * A long cycle as the bars it is made of. Parts that come again, even with their lengths in another order, are bars of
- * one kind: {@code 3+2+2+2+2+3} is two bars of seven, not one of fourteen.
+ * Splits a long cycle into bars. Parts that come again, even with their lengths in another order, are bars of one
+ * kind: {@code 3+2+2+2+2+3} is two bars of seven, not one of fourteen.
  */
 public final class BarSplitter {
-    /** From so many units on, a cycle is looked at for its parts. */
+    /** The shortest cycle that is split, in units. */
     private static final int LONG = 12;
 
     private static final int MIN_PART = 4;
     private static final int MAX_PART_LENGTH = 16;
     private static final int MAX_SEARCHED = 64;
 
-    /** What a bar costs that is another of the same kind, and what one costs that stands for itself. */
+    /** What a bar costs that is another of the same kind; the next constant is for one of its own kind. */
     private static final int SAME_KIND = 2;
 
     private static final int ODD_ONE = 3;
@@ -31,7 +31,7 @@ public final class BarSplitter {
     private BarSplitter() {}
 
     /**
-     * The bars, each felt in the lengths that lie in it.
+     * Returns the bars, each grouped by the lengths within it.
      *
      * @param unit one over a whole number
      */
@@ -65,7 +65,7 @@ public final class BarSplitter {
 
     private record Way(List<List<Integer>> parts, int price) {}
 
-    /** From the end to the beginning: the cheapest way to write what is left, with bars of this kind and odd ones. */
+    /** Returns the cheapest way to split, with bars of a kind and odd ones, from the end to the start. */
     private static Way cheapest(List<Integer> cell, List<Integer> kind) {
         int size = cell.size();
         int[] price = new int[size + 1];
@@ -88,7 +88,7 @@ public final class BarSplitter {
         return new Way(List.copyOf(parts), price[0]);
     }
 
-    /** What is against a bar of so many units: it is too long to be felt at a glance, or too short to be a bar. */
+    /** Returns what counts against a bar of some units: too long to feel at a glance, or too short to be a bar. */
     private static int price(int units) {
         return Math.max(0, units - LONG) + 2 * Math.max(0, MIN_PART - units);
     }

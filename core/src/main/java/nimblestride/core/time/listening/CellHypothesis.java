@@ -5,23 +5,23 @@ import java.util.List;
 import org.apache.commons.numbers.core.ArithmeticUtils;
 
 /**
- * Gaps explained as a cell of whole numbers that goes round, and what that explanation costs: how badly the gaps fit it,
- * and how unusual its numbers are. Costs are negative logarithms of probabilities, so that half as likely is 0.7 more.
+ * Explains gaps as a repeating cell of whole numbers, with a cost: how badly the gaps fit, and how unusual the numbers
+ * are. Costs are negative logarithms of probabilities, so half as likely costs 0.7 more.
  *
- * <p>People tap with a spread of about a twentieth of the gap (Repp, "Sensorimotor synchronization", 2005, tells of 2 to
- * 6 %; quoted from memory), so that a gap is held against its own length, not against the clock.
+ * <p>People tap with a spread of about a twentieth of the gap (Repp, "Sensorimotor synchronization: A review of the
+ * tapping literature", 2005: 2 to 6 %), so a gap is compared with its own length, not with the clock.
  *
  * @param cell at least one length, in units
  * @param unit in seconds
- * @param spread of the gaps about what they should be, as a part of each
+ * @param spread of the gaps around what they should be, as a part of each
  */
 record CellHypothesis(List<Integer> cell, double unit, double spread, double cost) {
-    /** Nobody is more even than this, and nothing is gained by fitting closer. */
+    /** Nobody is more even than this, so closer fits gain nothing. */
     private static final double MIN_SPREAD = 0.015;
 
     private static final double TYPICAL_SPREAD = 0.05;
 
-    /** How unusual a length of so many units is: twos and threes are what people play most (common practice). */
+    /** How unusual a length of some units is: twos and threes are most common (common practice). */
     private static final double[] UNUSUAL = {0, 1.8, 0.9, 1.1, 1.4, 2.4, 2.6, 3.2, 2.9};
 
     private static final double UNUSUAL_FROM_THERE = 3.4;
@@ -31,7 +31,7 @@ record CellHypothesis(List<Integer> cell, double unit, double spread, double cos
         cell = List.copyOf(cell);
     }
 
-    /** The best unit for a cell. */
+    /** Returns a cell with its best unit. */
     static CellHypothesis of(List<Integer> cell, List<Double> gaps) {
         List<Integer> lowest = inLowestTerms(cell);
         double unit = bestUnit(lowest, gaps);
@@ -48,7 +48,7 @@ record CellHypothesis(List<Integer> cell, double unit, double spread, double cos
         return new CellHypothesis(lowest, unit, spread, misfit + wild + unusual(lowest));
     }
 
-    /** The rounded lengths of a cycle whose gaps last so long on the average. */
+    /** Returns the rounded lengths of a cycle from the mean length of each gap. */
     static CellHypothesis rounded(List<Double> means, double unit, List<Double> gaps) {
         return of(
                 means.stream()
@@ -57,7 +57,7 @@ record CellHypothesis(List<Integer> cell, double unit, double spread, double cos
                 gaps);
     }
 
-    /** The same with single lengths a unit longer or shorter, as long as that helps. */
+    /** Returns the cell with single lengths a unit longer or shorter, for as long as that lowers the cost. */
     CellHypothesis improved(List<Double> gaps) {
         CellHypothesis best = this;
         for (int i = 0; i < best.cell.size(); i++) {
@@ -79,7 +79,7 @@ record CellHypothesis(List<Integer> cell, double unit, double spread, double cos
                 cell.stream().map(length -> length / divisor).toList());
     }
 
-    /** Least squares of what each gap is off as a part of its length. */
+    /** Minimizes the squares of what each gap is off, as a part of its length. */
     private static double bestUnit(List<Integer> cell, List<Double> gaps) {
         double sum = 0;
         double squares = 0;

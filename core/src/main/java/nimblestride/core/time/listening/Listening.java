@@ -13,21 +13,21 @@ import nimblestride.core.time.value.Grid;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 
-/** Works out what a pattern that goes round may be: its unit, its cycle, its bars and its tempo. */
+/** Finds what a repeating pattern may be: its unit, its cycle, its bars, and its tempo. */
 public final class Listening {
-    /** How many explanations are told at the most. */
+    /** The most guesses that are returned. */
     public static final int MAX_TOLD = 4;
 
     private static final int MAX_CELL_LENGTH = 64;
     private static final int MAX_SHORTEST = 8;
-    /** What goes round is heard three times; the shortest thing that does is two lengths. */
+    /** How many rounds are needed; the shortest pattern that repeats has two lengths. */
     private static final int ROUNDS = 3;
 
     private static final int MIN_GAPS = 2 * ROUNDS;
     private static final double TOO_WILD = 0.13;
     private static final double TOLD_FROM = 0.02;
 
-    /** What a unit is taken for, the most usual in odd meters first (common practice). */
+    /** Note values a unit may be, the most common in odd meters first (common practice). */
     private static final List<Integer> UNITS = List.of(8, 16, 4);
 
     private static final double SLOW_QUARTERS = 60;
@@ -36,9 +36,9 @@ public final class Listening {
     private Listening() {}
 
     /**
-     * What was tapped, the likeliest first.
+     * Guesses what was tapped, likeliest first.
      *
-     * @throws InvalidValueException if there are too few taps to tell, or they are too uneven, or all alike
+     * @throws InvalidValueException if there are too few taps, or they are too uneven, or all alike
      */
     public static List<PatternGuess> to(Taps taps) {
         List<Double> gaps = taps.gaps();
@@ -119,7 +119,10 @@ public final class Listening {
         return count == 1 ? "once" : count == 2 ? "twice" : count + " times";
     }
 
-    /** The first that gives the quarter a usual tempo; sixteenths for what is faster yet, quarters for what is slower. */
+    /**
+     * Returns the first value that gives the quarter an ordinary tempo: sixteenths for anything faster, quarters for
+     * anything slower.
+     */
     private static NoteValue unitFor(double seconds) {
         return NoteValue.of(
                 1,
@@ -140,10 +143,12 @@ public final class Listening {
     }
 
     /**
-     * What lengths between accents are, written out. Those that go round are taken once; those that do not are one cycle.
+     * Guesses what typed lengths between accents are. Rounds that repeat are taken once; without repeats, all lengths
+     * are one cycle.
      *
      * @param lengths at least two, each longer than zero
      * @param tempo of the exercise they are for
+     * @throws InvalidValueException if there are too few lengths, or they can't be bars
      */
     public static PatternGuess to(List<NoteValue> lengths, Tempo tempo) {
         if (lengths.size() < 2) {

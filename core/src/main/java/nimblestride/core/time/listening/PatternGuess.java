@@ -10,12 +10,12 @@ import nimblestride.core.time.value.Tempo;
 /**
  * What a pattern may be.
  *
- * @param cell the lengths of one time round, in units
- * @param unit the value of one
- * @param bars the cycle as bars, each felt in the lengths that were heard
- * @param tempo at which it was played, in quarters a minute
- * @param sureness how likely this is among all that was weighed, from 0 to 1
- * @param why what speaks for it
+ * @param cell lengths of one round, in units
+ * @param unit value of one unit
+ * @param bars the cycle as bars, each grouped by the lengths heard
+ * @param tempo in quarters per minute
+ * @param sureness how likely this is among all guesses, from 0 to 1
+ * @param why reasons, in a few words
  */
 public record PatternGuess(
         List<Integer> cell, NoteValue unit, List<Bar> bars, Tempo tempo, double sureness, String why) {
@@ -27,16 +27,17 @@ public record PatternGuess(
         bars = List.copyOf(bars);
     }
 
+    /** Returns the bars as a phrase. */
     public Phrase phrase() {
         return Phrase.of(bars);
     }
 
-    /** How sure it is, in a word. */
+    /** Returns how sure the guess is, in words. */
     public String sure() {
         return sureness >= SURE ? "sure" : sureness >= LIKELY ? "likely" : "perhaps";
     }
 
-    /** The cell as people write it: {@code 3+3+2}. */
+    /** Returns the cell as people write it: {@code 3+3+2}. */
     public String written() {
         return cell.stream().map(String::valueOf).collect(Collectors.joining("+"));
     }

@@ -2,11 +2,11 @@ package nimblestride.core.time.listening;
 
 import java.util.List;
 
-/** What goes round in a list of lengths. */
+/** Finds what repeats in a list of lengths. */
 final class RepeatingPrefix {
     private RepeatingPrefix() {}
 
-    /** The shortest beginning of which the list is a whole number of rounds; all of it where there is none shorter. */
+    /** Returns the shortest prefix that fills the list in whole rounds; the whole list if there is none shorter. */
     static List<Integer> whole(List<Integer> lengths) {
         int size = 1;
         while (lengths.size() % size != 0 || !goesRound(lengths, size)) {
@@ -15,7 +15,7 @@ final class RepeatingPrefix {
         return lengths.subList(0, size);
     }
 
-    /** The same, but for a last round that may be broken off; two rounds at least are whole. */
+    /** Returns the shortest prefix whose last round may be incomplete; at least two rounds are complete. */
     static List<Integer> brokenOff(List<Integer> lengths) {
         for (int size = 1; size <= lengths.size() / 2; size++) {
             if (goesRound(lengths, size)) {

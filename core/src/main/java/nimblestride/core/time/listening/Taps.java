@@ -8,15 +8,16 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 /**
  * When somebody tapped.
  *
- * @param micros moments in microseconds, each later than the one before, counted from any beginning
+ * @param micros moments in microseconds, each later than the one before, from any start
  */
 public record Taps(List<Long> micros) {
-    /** The most taps that are kept; of more, the latest are. */
+    /** The most taps that are kept; of more, the latest ones are. */
     public static final int MAX = 512;
 
-    /** A gap so many times longer than the usual one is a pause, after which the pattern begins anew. */
+    /** How many times longer than usual a gap must be to be a pause, after which the pattern starts over. */
     private static final double PAUSE = 10;
 
+    /** @throws InvalidValueException if a moment is not later than the one before */
     public Taps {
         micros = List.copyOf(micros.subList(Math.max(0, micros.size() - MAX), micros.size()));
         for (int i = 1; i < micros.size(); i++) {
@@ -26,19 +27,23 @@ public record Taps(List<Long> micros) {
         }
     }
 
-    /** Nothing tapped yet. */
+    /** Returns no taps. */
     public static Taps none() {
         return new Taps(List.of());
     }
 
-    /** These and one more. */
+    /**
+     * Returns these taps and one more.
+     *
+     * @param moment in microseconds
+     */
     public Taps and(long moment) {
         List<Long> more = new ArrayList<>(micros);
         more.add(moment);
         return new Taps(more);
     }
 
-    /** The lengths between taps since the last pause, in seconds. */
+    /** Returns the lengths between taps since the last pause, in seconds. */
     List<Double> gaps() {
         List<Double> gaps = new ArrayList<>();
         for (int i = 1; i < micros.size(); i++) {

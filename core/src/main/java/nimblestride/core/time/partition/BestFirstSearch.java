@@ -16,8 +16,8 @@ import java.util.stream.StreamSupport;
 import nimblestride.core.time.partition.Partitions.Place;
 
 /**
- * Best-first search (A*) over the places of a filling. What the rest of the way costs at the least is worked out exactly
- * beforehand, from the end, so that only places on the lists that are asked for are ever opened.
+ * Searches best first (A*) over the places of a partition. It works out beforehand, from the end, exactly what the
+ * rest of each way costs at least, so it only opens places on the lists that are asked for.
  */
 final class BestFirstSearch {
 
@@ -25,7 +25,7 @@ final class BestFirstSearch {
     private final PartitionCost cost;
     private final Map<Place, Long> restCost = new HashMap<>();
 
-    /** Among ways that cost the same, one that begins with the larger part goes first, and then the one opened last. */
+    /** Among ways of the same cost, one with a larger first part comes first, then the one opened last. */
     private record Way(Way before, Place at, int first, long soFar, long total, long number)
             implements Comparable<Way> {
         private static final Comparator<Way> ORDER = Comparator.comparingLong(Way::total)
@@ -45,7 +45,10 @@ final class BestFirstSearch {
         priceTheRest();
     }
 
-    /** From the last place back to the first: what is left to pay from each place that can be reached and finished. */
+    /**
+     * Works out, from the last place back to the first, what is left to pay from each place that can be reached and
+     * finished.
+     */
     private void priceTheRest() {
         List<List<Place>> reached = new ArrayList<>();
         for (int filled = 0; filled <= filling.length(); filled++) {

@@ -7,18 +7,18 @@ import java.util.Locale;
 import nimblestride.core.foundation.failure.InvalidValueException;
 
 /**
- * Hits spread as evenly as a grid allows: the gaps differ by one unit at the most, and are themselves spread evenly. The
- * order is that of Bjorklund's algorithm as told by Toussaint, "The Euclidean Algorithm Generates Traditional Musical
+ * Spreads hits as evenly as a grid allows: gaps differ by one unit at most, and are themselves spread evenly. The
+ * order is that of Bjorklund's algorithm, as in Toussaint, "The Euclidean Algorithm Generates Traditional Musical
  * Rhythms" (2005).
  */
 public final class EvenSpread {
     private EvenSpread() {}
 
     /**
-     * The gaps from each hit to the next.
+     * Returns the gaps from each hit to the next.
      *
      * @param hits one or more
-     * @param units as many as there are hits or more, at most {@value Filling#LONGEST}
+     * @param units at least as many as hits, at most {@value Partitions#MAX_LENGTH}
      */
     public static List<Integer> of(int hits, int units) {
         if (hits < 1 || units < hits || units > Partitions.MAX_LENGTH) {
@@ -32,7 +32,7 @@ public final class EvenSpread {
         return gaps(spread(hits, units));
     }
 
-    /** Hits and rests: the rests, and then the shorter groups, are dealt out to the others until one is left over. */
+    /** Deals the rests, and then the shorter groups, out to the others until one is left over. */
     private static List<Boolean> spread(int hits, int units) {
         List<List<Boolean>> heads = new ArrayList<>(Collections.nCopies(hits, List.of(true)));
         List<List<Boolean>> tails = new ArrayList<>(Collections.nCopies(units - hits, List.of(false)));

@@ -3,7 +3,7 @@ package nimblestride.core.time.partition;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * Which cells fill a length exactly.
+ * Asks which cells fill a length exactly.
  *
  * @param unit in which the cells and the length are counted, longer than zero
  */

@@ -7,19 +7,20 @@ import java.util.stream.IntStream;
 import nimblestride.core.foundation.failure.InvalidValueException;
 
 /**
- * What comes of asking for cells that fill a length.
+ * Which cells fill a length.
  *
  * @param count how many lists of cells there are
- * @param best the best few, the best first: fewer changes of cell, fewer cells, repeats first and the odd one last
- * @param nearest where nothing fits, the length nearest to the one asked for that can be filled
+ * @param best a few lists, best first: fewer changes of cell, fewer cells, repeats first and the odd one last
+ * @param nearest where nothing fits, the nearest length that can be filled
  */
 public record FitResult(BigInteger count, List<List<Integer>> best, OptionalInt nearest) {
+    /** The most lists that are returned. */
     public static final int BEST = 8;
 
     private static final int MAX_TRIED = 100;
 
     /**
-     * Counts the lists, and lists the best few.
+     * Counts the lists, and returns the best few.
      *
      * @throws InvalidValueException if that is too much to search
      */
@@ -35,7 +36,7 @@ public record FitResult(BigInteger count, List<List<Integer>> best, OptionalInt 
         return new FitResult(count, best, none ? nearest(filling) : OptionalInt.empty());
     }
 
-    /** Of two that are equally near, the longer one: adding is easier than taking away. */
+    /** Of two that are equally near, returns the longer: adding is easier than removing. */
     private static OptionalInt nearest(Partitions filling) {
         boolean[] reached = new boolean[Partitions.MAX_LENGTH + 1];
         reached[0] = true;

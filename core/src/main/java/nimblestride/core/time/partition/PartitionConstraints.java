@@ -5,16 +5,16 @@ import java.util.Set;
 import nimblestride.core.foundation.failure.InvalidValueException;
 
 /**
- * What is asked of the parts that fill a length, besides their sizes.
+ * What the parts that fill a length must satisfy, besides their sizes.
  *
- * @param first the size of the first part, if that is asked for
- * @param last the size of the last part, if that is asked for
- * @param mostParts how many parts there may be, one or more
- * @param eachAtLeastOnce whether every size occurs
- * @param alikeTogether whether parts of one size stand together
- * @param leadHandBack whether the hand that led begins the next time round: with a stroke on every unit, hand to hand,
- *     the length is then even
- * @param bounds moments, counted from the beginning, at which one part ends and another begins
+ * @param first size of the first part; empty for any
+ * @param last size of the last part; empty for any
+ * @param mostParts most parts, one or more
+ * @param eachAtLeastOnce whether every size must occur
+ * @param alikeTogether whether parts of one size must stand together
+ * @param leadHandBack whether the lead hand must start the next round: with a stroke on every unit, hand to hand, the
+ *     length is then even
+ * @param bounds moments, from the start, at which one part must end and another start
  */
 public record PartitionConstraints(
         OptionalInt first,
@@ -24,10 +24,11 @@ public record PartitionConstraints(
         boolean alikeTogether,
         boolean leadHandBack,
         Set<Integer> bounds) {
-    /** Nothing in particular. */
+    /** No constraint. */
     public static final PartitionConstraints NONE = new PartitionConstraints(
             OptionalInt.empty(), OptionalInt.empty(), Integer.MAX_VALUE, false, false, false, Set.of());
 
+    /** @throws InvalidValueException if a number is out of range */
     public PartitionConstraints {
         if (mostParts < 1) {
             throw new InvalidValueException("a length is filled with 1 part or more, not " + mostParts);
@@ -35,32 +36,39 @@ public record PartitionConstraints(
         bounds = Set.copyOf(bounds);
     }
 
+    /** Returns the constraints with a size for the first part. */
     public PartitionConstraints startingWith(int size) {
         return new PartitionConstraints(
                 OptionalInt.of(size), last, mostParts, eachAtLeastOnce, alikeTogether, leadHandBack, bounds);
     }
 
+    /** Returns the constraints with a size for the last part. */
     public PartitionConstraints endingWith(int size) {
         return new PartitionConstraints(
                 first, OptionalInt.of(size), mostParts, eachAtLeastOnce, alikeTogether, leadHandBack, bounds);
     }
 
+    /** Returns the constraints with a limit on the number of parts. */
     public PartitionConstraints atMost(int parts) {
         return new PartitionConstraints(first, last, parts, eachAtLeastOnce, alikeTogether, leadHandBack, bounds);
     }
 
+    /** Returns the constraints with every size occurring. */
     public PartitionConstraints eachOnce() {
         return new PartitionConstraints(first, last, mostParts, true, alikeTogether, leadHandBack, bounds);
     }
 
+    /** Returns the constraints with parts of one size together. */
     public PartitionConstraints together() {
         return new PartitionConstraints(first, last, mostParts, eachAtLeastOnce, true, leadHandBack, bounds);
     }
 
+    /** Returns the constraints with the lead hand back at the start. */
     public PartitionConstraints handBack() {
         return new PartitionConstraints(first, last, mostParts, eachAtLeastOnce, alikeTogether, true, bounds);
     }
 
+    /** Returns the constraints with other bounds. */
     public PartitionConstraints with(Set<Integer> newBounds) {
         return new PartitionConstraints(
                 first, last, mostParts, eachAtLeastOnce, alikeTogether, leadHandBack, newBounds);
@@ -74,7 +82,7 @@ public record PartitionConstraints(
         return (last.isEmpty() || last.getAsInt() == size) && (!leadHandBack || length % 2 == 0);
     }
 
-    /** Whether a part may reach from one moment to another. */
+    /** Returns whether a part may reach from one moment to another. */
     boolean allows(int from, int to) {
         return bounds.isEmpty() || bounds.stream().noneMatch(bound -> from < bound && bound < to);
     }

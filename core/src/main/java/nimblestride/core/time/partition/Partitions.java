@@ -12,20 +12,23 @@ import java.util.stream.Stream;
 import nimblestride.core.foundation.failure.InvalidValueException;
 
 /**
- * Lists of parts of given sizes that add up to a length exactly, with what else is asked of them.
+ * Lists of parts that add up to a length exactly.
  *
- * @param length what is filled, from 1 to {@value #MAX_LENGTH}
- * @param sizes the sizes a part may have, each one or more, at most {@value #MAX_SIZES}
- * @param demands what else is asked
+ * @param length to fill, from 1 to {@value #MAX_LENGTH}
+ * @param sizes that a part may have, each one or more, at most {@value #MAX_SIZES}
+ * @param demands constraints besides the sizes
  */
 public record Partitions(int length, List<Integer> sizes, PartitionConstraints demands) {
+    /** The longest length. */
     public static final int MAX_LENGTH = 20_000;
+    /** The most sizes. */
     public static final int MAX_SIZES = 60;
-    /** So many steps from place to place are tried in two or three seconds. */
+    /** How many steps from place to place take two or three seconds. */
     static final long MAX_STEPS = 12_000_000;
 
     private static final int MAX_COUNTED_PLACES = 400_000;
 
+    /** @throws InvalidValueException if a number is out of range */
     public Partitions {
         if (length < 1 || length > MAX_LENGTH) {
             throw new InvalidValueException(String.format(
@@ -38,22 +41,26 @@ public record Partitions(int length, List<Integer> sizes, PartitionConstraints d
         }
     }
 
-    /** Any list of these sizes. */
+    /**
+     * Returns the lists of some sizes, without constraints.
+     *
+     * @throws InvalidValueException if a number is out of range
+     */
     public static Partitions of(int length, Collection<Integer> sizes) {
         return new Partitions(length, List.copyOf(sizes), PartitionConstraints.NONE);
     }
 
-    /** The same question of another length. */
+    /** Returns the same question for another length. */
     public Partitions ofLength(int other) {
         return new Partitions(other, sizes, demands);
     }
 
-    /** The same question with other demands. */
+    /** Returns the same question with other constraints. */
     public Partitions with(PartitionConstraints newDemands) {
         return new Partitions(length, sizes, newDemands);
     }
 
-    /** Refuses what would take longer than anybody waits, as soon as that is known. */
+    /** Throws as soon as it is known that a search takes longer than anybody waits. */
     static void requireFew(long steps, long most) {
         if (steps > most) {
             throw new InvalidValueException(
@@ -62,8 +69,8 @@ public record Partitions(int length, List<Integer> sizes, PartitionConstraints d
     }
 
     /**
-     * Refuses before anything is searched what is sure to take long: from each place, whether its last part stands alone or not, a
-     * step leads to each size.
+     * Throws before the search starts if it is sure to take long: from each place, alone or not, a step leads to each
+     * size.
      */
     void requireSearchable() {
         long places = 2L * sizes.size() * Math.max(0, length - sizes.get(0));
@@ -71,7 +78,7 @@ public record Partitions(int length, List<Integer> sizes, PartitionConstraints d
     }
 
     /**
-     * Counts the lists, exactly: unit by unit, without building any.
+     * Counts the lists, exactly, unit by unit, without building any.
      *
      * @throws InvalidValueException if that is too much to search
      */
@@ -112,12 +119,16 @@ public record Partitions(int length, List<Integer> sizes, PartitionConstraints d
         return count;
     }
 
-    /** The lists, cheapest first; each is built only when it is asked for. */
+    /**
+     * Returns the lists, cheapest first; each is built when it is asked for.
+     *
+     * @throws InvalidValueException if that is too much to search
+     */
     public Stream<List<Integer>> bestFirst(PartitionCost cost) {
         return new BestFirstSearch(this, cost).stream();
     }
 
-    /** Where one more part leads, or null where it may not stand. */
+    /** Returns where one more part leads, or null where it may not stand. */
     Place step(Place from, int size) {
         int filled = from.filled() + size;
         boolean isFirst = from.filled() == 0;
@@ -142,18 +153,18 @@ public record Partitions(int length, List<Integer> sizes, PartitionConstraints d
     }
 
     /**
-     * All that matters of what has been laid down so far.
+     * All that matters of the parts so far.
      *
-     * @param filled how many units
-     * @param last the size of the last part
-     * @param alone whether the last part is not like the one before it
-     * @param parts how many parts, where that is limited
+     * @param filled units
+     * @param last size of the last part
+     * @param alone whether the last part differs from the one before it
+     * @param parts how many, where that is limited
      * @param used which sizes have occurred, where that matters
      */
     record Place(int filled, int last, boolean alone, int parts, long used) {
         static final Place START = new Place(0, 0, false, 0, 0);
 
-        /** The same place without what matters only to the cost. */
+        /** Returns the place without what matters only to the cost. */
         Place forCounting(Partitions filling) {
             return new Place(filled, filling.demands.alikeTogether() ? last : 0, false, parts, used);
         }

@@ -8,9 +8,9 @@ import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.NoteValue;
 
-/** A bar as one that everybody knows, with units added at the end or taken off it. */
+/** Reads a bar as a familiar one with units added at the end or removed. */
 final class FamiliarBars {
-    /** The bars everybody knows, the best known first, and what they are felt in (common practice). */
+    /** The familiar bars, best known first, and what they are felt in (common practice). */
     private static final List<Familiar> KNOWN = List.of(
             new Familiar(Meter.of(4, 4), NoteValue.QUARTER),
             new Familiar(Meter.of(12, 8), NoteValue.of(3, 8)),
@@ -80,7 +80,9 @@ final class FamiliarBars {
                 : GroupRunWords.number(count) + " " + NoteName.sayMany(unit);
     }
 
-    /** Bars of the familiar meter, and one for what is left; a single bar that is only cut short stays itself. */
+    /**
+     * Returns bars of the familiar meter, and one for what is left; a single bar that is only cut short stays one.
+     */
     private List<Meter> written(Familiar known, int bars, int bar, int more) {
         List<Meter> written = new ArrayList<>();
         int whole = more < 0 ? bars - 1 : bars;

@@ -2,7 +2,7 @@ package nimblestride.core.time.reading;
 
 import java.util.List;
 
-/** A list of groups in words: {@code three 3s, then one 2}. */
+/** Puts a list of groups into words: {@code three 3s, then one 2}. */
 final class GroupRunWords {
     private static final List<String> NUMBERS = List.of(
             "no", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");

@@ -4,8 +4,9 @@ import java.util.List;
 import nimblestride.core.time.partition.PartitionCost;
 
 /**
- * How hard a grouping is to feel (common practice, put into numbers): twos and threes are one movement each, fours nearly
- * so, longer groups are counted within; each change of size is a jolt; what repeats is better first, and the odd one last.
+ * How hard a grouping is to feel (common practice, put into numbers): twos and threes are one movement each, fours
+ * nearly so, and longer groups are counted within; each change of size is a jolt; repeats come first and the odd one
+ * last.
  */
 final class GroupingEffort {
     private static final long[] OF_GROUP = {0, 6, 2, 2, 3, 6, 7, 9};

@@ -5,11 +5,11 @@ import nimblestride.core.time.meter.Grouping;
 import nimblestride.core.time.meter.Meter;
 
 /**
- * One way to feel a bar.
+ * One way to group and feel a bar.
  *
- * @param grouping its strides, in units of the bar's meter
- * @param why what speaks for it, in a few words
- * @param writtenAs the bars it would be written as
+ * @param grouping strides, in units of the bar's meter
+ * @param why reasons, in a few words
+ * @param writtenAs bars it would be written as
  * @param effort how hard it is to feel: the smaller, the easier
  */
 public record Reading(Grouping grouping, ReadingApproach approach, String why, List<Meter> writtenAs, long effort) {

@@ -1,6 +1,6 @@
 package nimblestride.core.time.reading;
 
-/** The four ways in which people take a long bar apart (common practice). */
+/** Four ways in which people take a long bar apart (common practice). */
 public enum ReadingApproach {
     /** Twos and threes. */
     TWOS_THREES("twos-threes", "twos and threes"),
@@ -19,12 +19,12 @@ public enum ReadingApproach {
         this.title = title;
     }
 
-    /** Its name in a report. */
+    /** Returns its name in a report. */
     public String key() {
         return key;
     }
 
-    /** Its name for people. */
+    /** Returns its name for people. */
     public String title() {
         return title;
     }

@@ -10,20 +10,22 @@ import nimblestride.core.time.partition.PartitionConstraints;
 import nimblestride.core.time.partition.Partitions;
 
 /**
- * What is asked of a reading.
+ * What a reading must satisfy.
  *
- * @param first the size of the first group, if that is asked for
- * @param last the size of the last group, if that is asked for
- * @param mostGroups how many groups there may be
- * @param sizes the only sizes there may be; empty for any
- * @param kept the grouping whose order is to be kept: its groups may be divided, or neighbours joined, but not moved
+ * @param first size of the first group; empty for any
+ * @param last size of the last group; empty for any
+ * @param mostGroups most groups
+ * @param sizes the only sizes allowed; empty for any
+ * @param kept grouping whose order to keep: its groups may be divided, or neighbors joined, but not moved; empty for
+ *     none
  */
 public record ReadingFilter(
         OptionalInt first, OptionalInt last, int mostGroups, Set<Integer> sizes, Optional<Grouping> kept) {
-    /** Nothing in particular. */
+    /** Every reading. */
     public static final ReadingFilter ANY =
             new ReadingFilter(OptionalInt.empty(), OptionalInt.empty(), Integer.MAX_VALUE, Set.of(), Optional.empty());
 
+    /** @throws nimblestride.core.foundation.failure.InvalidValueException if a number is out of range */
     public ReadingFilter {
         sizes = Set.copyOf(sizes);
     }
@@ -42,7 +44,7 @@ public record ReadingFilter(
         return bounds.containsAll(others) || others.containsAll(bounds);
     }
 
-    /** Where one group ends and the next begins. */
+    /** Returns where one group ends and the next starts. */
     private static Set<Integer> bounds(List<Integer> groups) {
         Set<Integer> bounds = new HashSet<>();
         int at = 0;
@@ -53,7 +55,10 @@ public record ReadingFilter(
         return bounds;
     }
 
-    /** A filling that keeps the wish, so that nothing is built only to be left out; empty if no size of it is allowed. */
+    /**
+     * Returns the partitions that satisfy the filter, so that nothing is built only to be dropped; empty if no size is
+     * allowed.
+     */
     Optional<Partitions> applyTo(int length, List<Integer> ofSizes) {
         List<Integer> allowed = ofSizes.stream()
                 .filter(size -> sizes.isEmpty() || sizes.contains(size))
@@ -63,7 +68,7 @@ public record ReadingFilter(
                 : Optional.of(Partitions.of(length, allowed).with(demands()));
     }
 
-    /** Sizes that are small enough to be groups of the kept grouping divide those; they do not join them. */
+    /** Sizes small enough to be groups of the kept grouping divide those; they do not join them. */
     private PartitionConstraints demands() {
         Set<Integer> bounds = kept.map(grouping -> bounds(grouping.sizes())).orElse(Set.of());
         return new PartitionConstraints(first, last, mostGroups, false, false, false, bounds);

@@ -20,7 +20,7 @@ import nimblestride.core.time.meter.Grouping;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.partition.Partitions;
 
-/** The readings of one meter, the most easily felt first; each is built only when it is asked for. */
+/** The readings of one meter, easiest to feel first. Each is built when it is asked for. */
 public final class Readings {
     private static final List<Integer> TWOS_AND_THREES = List.of(2, 3);
     private static final List<Integer> CELLS = List.of(4, 5, 7);
@@ -41,7 +41,7 @@ public final class Readings {
         this.wish = wish;
     }
 
-    /** All four schools together. */
+    /** Returns the readings of all approaches, easiest first. */
     public static Stream<Reading> of(Meter meter, ReadingFilter wish) {
         Map<ReadingApproach, Iterator<Reading>> approaches = new EnumMap<>(ReadingApproach.class);
         for (ReadingApproach approach : ReadingApproach.values()) {
@@ -50,6 +50,7 @@ public final class Readings {
         return merged(approaches);
     }
 
+    /** Returns the readings of one approach, easiest first. */
     public static Stream<Reading> of(Meter meter, ReadingApproach approach, ReadingFilter wish) {
         Readings readings = new Readings(meter, wish);
         return switch (approach) {
@@ -60,7 +61,7 @@ public final class Readings {
         };
     }
 
-    /** What the grouping a bar is felt in now is called: by the easiest of its readings, or by its groups alone. */
+    /** Returns a name for a bar's grouping: from the easiest reading with it, or from its groups. */
     public static String nameOf(Bar bar) {
         return of(bar.meter(), ReadingFilter.ANY)
                 .limit(READINGS_WITH_A_NAME)
@@ -112,7 +113,7 @@ public final class Readings {
         if (units == 1) {
             return Stream.empty();
         }
-        // Not by flatMap, which builds all of an inner stream when it is asked for one element at a time.
+        // Not flatMap, which builds all of an inner stream when one element is asked for.
         return wish.applyTo(units, TWOS_AND_THREES)
                 .map(filling -> filling.bestFirst(GroupingEffort.COST))
                 .orElseGet(Stream::empty)
