@@ -22,7 +22,7 @@ import nimblestride.core.kit.voice.NamedVoices;
 import nimblestride.core.kit.voice.NoteheadShape;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.language.text.CellText;
-import nimblestride.core.language.text.MoveText;
+import nimblestride.core.language.text.OrchestrationText;
 import nimblestride.core.language.text.PatternText;
 import nimblestride.core.language.text.PivotText;
 import nimblestride.core.language.text.ResetText;
@@ -221,8 +221,9 @@ final class ExerciseReader {
     private static Layer layer(JsonNodeReader place, NamedVoices voices) {
         Voice voice = place.member("voice").named(voices::named, "the name of a voice, such as kick");
         nimblestride.core.layer.pattern.Pattern pattern = pattern(place.member("pattern"));
-        List<OrchestrationRule> moves =
-                place.has("moves") ? place.member("moves").typed(text -> MoveText.read(text, voices)) : List.of();
+        List<OrchestrationRule> moves = place.has("moves")
+                ? place.member("moves").typed(text -> OrchestrationText.read(text, voices))
+                : List.of();
         int downbeatEvery = place.has("oneEvery") ? place.member("oneEvery").whole() : 1;
         Layer layer = new Layer(
                 voice,

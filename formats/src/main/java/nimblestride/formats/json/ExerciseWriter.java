@@ -8,7 +8,7 @@ import nimblestride.core.exercise.model.Section;
 import nimblestride.core.exercise.model.SectionContent;
 import nimblestride.core.kit.sticking.LeadHand;
 import nimblestride.core.language.text.CellText;
-import nimblestride.core.language.text.MoveText;
+import nimblestride.core.language.text.OrchestrationText;
 import nimblestride.core.language.text.PatternText;
 import nimblestride.core.language.text.PivotText;
 import nimblestride.core.language.text.ResetText;
@@ -140,7 +140,7 @@ final class ExerciseWriter {
             node.put("oneEvery", layer.downbeatEvery());
         }
         if (!layer.orchestration().isEmpty()) {
-            node.put("moves", MoveText.write(layer.orchestration()));
+            node.put("moves", OrchestrationText.write(layer.orchestration()));
         }
         return node;
     }

@@ -17,8 +17,8 @@ import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Meter;
 
 /**
- * The words by which an exercise is found: its meters ({@code 11/8}, {@code elevens}), groupings ({@code 3+3+3+2}), voices and
- * techniques ({@code flams}, {@code polyrhythm}, {@code modulation}).
+ * The words that search finds an exercise by: its meters ({@code 11/8}, {@code elevens}), groupings ({@code 3+3+3+2}),
+ * voices, and techniques ({@code flams}, {@code polyrhythm}, {@code modulation}).
  */
 public final class Keywords {
     private static final int MAX_BARS = 400;
@@ -61,7 +61,7 @@ public final class Keywords {
 
     private Keywords() {}
 
-    /** All words, each once. */
+    /** Returns all words, each once. */
     public static Set<String> of(Exercise exercise) {
         Keywords keywords = new Keywords();
         exercise.contents().forEach(keywords::add);

@@ -26,7 +26,11 @@ public final class BarsText {
 
     private BarsText() {}
 
-    /** @throws TextException at the first place that makes no sense */
+    /**
+     * Reads bars.
+     *
+     * @throws TextException at the first place that can't be read
+     */
     public static Phrase read(String text) {
         TextCursor cursor = new TextCursor(text);
         List<PhrasePart> parts = parts(cursor, 0);
@@ -114,7 +118,7 @@ public final class BarsText {
         return cursor.make(start, () -> new Meter.Term(numerators, denominator), "7/8");
     }
 
-    /** The phrase as it would be typed; a grouping stands only where it is not the usual one. */
+    /** Prints a phrase as a user would type it; a grouping only where it is not the default. */
     public static String write(Phrase phrase) {
         return write(phrase.parts());
     }
@@ -132,7 +136,7 @@ public final class BarsText {
         return write((Bar) part);
     }
 
-    /** A single bar as it would be typed. */
+    /** Prints one bar as a user would type it. */
     public static String write(Bar bar) {
         return bar.hasUsualGrouping() ? bar.meter().toString() : bar.meter() + "(" + bar.grouping() + ")";
     }

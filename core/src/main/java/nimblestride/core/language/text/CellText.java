@@ -11,8 +11,8 @@ import nimblestride.core.layer.pattern.CellPart;
 import nimblestride.core.layer.pattern.Pattern;
 
 /**
- * The signs of a cell: {@code x..X.g}, a sign a step, spaces ignored. Smaller cells stand in square brackets with how often
- * they come: {@code [x..x.]x3 x}.
+ * Reads and prints cells: {@code x..X.g}, a sign for each step, spaces ignored. Smaller cells stand in square brackets
+ * with how often they repeat: {@code [x..x.]x3 x}.
  */
 public final class CellText {
     private static final String EXAMPLE = "For example: kick cell x..x. of 1/16, or kick cell [x..]x4 xx.. of 1/16";
@@ -27,12 +27,16 @@ public final class CellText {
         this.to = to;
     }
 
-    /** @throws TextException at the first sign that makes no sense */
+    /**
+     * Reads a cell.
+     *
+     * @throws TextException at the first sign that can't be read
+     */
     public static List<CellPart> read(String text) {
         return read(text, 0, text.length());
     }
 
-    /** Reads a part of a longer text, so that an error names its place there. */
+    /** Reads part of a longer text, so that an error points into it. */
     static List<CellPart> read(String text, int from, int to) {
         return new CellText(text, from, to).parts(0);
     }
@@ -113,7 +117,7 @@ public final class CellText {
         return new TextException(text, from, Math.min(from + 1, text.length()), expected + ". " + EXAMPLE);
     }
 
-    /** The signs as they would be typed. */
+    /** Prints a cell as a user would type it. */
     public static String write(List<CellPart> parts) {
         return parts.stream().map(CellText::write).collect(Collectors.joining());
     }

@@ -13,7 +13,7 @@ import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Grouping;
 import nimblestride.core.time.meter.Meter;
 
-/** A bar's count as text, each group set off by a bar: {@code 1 & | 2 & | 3 la li}. What is said can be read back. */
+/** Reads and prints a bar's count, with a bar between groups: {@code 1 & | 2 & | 3 la li}. */
 public final class CountText {
     private static final Pattern WORD = Pattern.compile("[^\\s|]+");
     private static final int MAX_GROUP = 64;
@@ -23,7 +23,7 @@ public final class CountText {
 
     private CountText() {}
 
-    /** What is said in a bar. */
+    /** Prints the count of a bar. */
     public static String write(Bar bar, CountingSystem countingSystem, Subdivision subdivision) {
         List<String> groups = new ArrayList<>();
         StringBuilder group = new StringBuilder();
@@ -38,7 +38,7 @@ public final class CountText {
         return String.join(" | ", groups);
     }
 
-    /** A line for each bar, beginning with its meter. */
+    /** Prints a line for each bar, starting with its meter. */
     public static String write(List<Bar> bars, CountingSystem countingSystem, Subdivision subdivision) {
         return bars.stream()
                 .map(bar -> bar.meter() + ": " + write(bar, countingSystem, subdivision))
@@ -46,10 +46,10 @@ public final class CountText {
     }
 
     /**
-     * Reads a count of a bar in its own units. Without bars between them, the groups are those that would be said so, and
-     * where the school does not tell them, the usual ones.
+     * Reads a count of a bar in its own units. Without bars between them, the groups are those that would be counted
+     * this way, or the default ones where the counting system does not show groups.
      *
-     * @throws TextException at the first syllable that is not said there
+     * @throws TextException at the first syllable that does not belong there
      */
     public static Bar read(Meter meter, CountingSystem countingSystem, String text) {
         List<Word> words = new ArrayList<>();
@@ -98,7 +98,7 @@ public final class CountText {
         return bar;
     }
 
-    /** The grouping that would be said so, where the school tells it. */
+    /** Returns the grouping that would be counted this way; empty where the counting system does not show groups. */
     private static Optional<Grouping> grouping(Meter meter, CountingSystem countingSystem, List<String> words) {
         if (!countingSystem.tellsGroups()) {
             return Optional.empty();
@@ -107,7 +107,7 @@ public final class CountText {
         return groups(meter, countingSystem, words, List.of(), 0, tries).map(Grouping::new);
     }
 
-    /** Groups are tried one after the other, larger ones first, as long as what they would be counted is what is said. */
+    /** Tries groups one after the other, larger ones first, for as long as their count is what was typed. */
     private static Optional<List<Integer>> groups(
             Meter meter,
             CountingSystem countingSystem,

@@ -11,9 +11,8 @@ import nimblestride.core.time.partition.Partitions;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * Cells into a length: {@code 5,3 into 4/4 of 1/16}. More can be asked of them:
- * {@code 5,3 into 4/4 of 1/16 with each at least once, at most 4, starting with 3, ending with 5, alike together, lead hand
- * back}.
+ * Reads cells into a length: {@code 5,3 into 4/4 of 1/16}. It takes constraints: {@code 5,3 into 4/4 of 1/16 with each
+ * at least once, at most 4, starting with 3, ending with 5, alike together, lead hand back}.
  */
 public final class FitText {
     private static final String EXAMPLE = "For example: 5,3 into 4/4 of 1/16";
@@ -23,7 +22,11 @@ public final class FitText {
 
     private FitText() {}
 
-    /** @throws TextException at the first place that makes no sense */
+    /**
+     * Reads a question.
+     *
+     * @throws TextException at the first place that can't be read
+     */
     public static FitQuestion read(String text) {
         int into = word(text, "into", 0);
         int of = word(text, "of", into + "into".length());
@@ -75,7 +78,7 @@ public final class FitText {
         return sizes;
     }
 
-    /** A value, or bars as they are typed. */
+    /** Reads a value, or bars as a user types them. */
     private static NoteValue length(String text, int from, int to) {
         try {
             return BarsText.read(text.substring(from, to)).length();

@@ -8,10 +8,11 @@ import java.util.regex.Pattern;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * The lengths between accents: {@code 3 3 2 of 1/8} (so many units each; eighths if nothing is said) or
- * {@code 3/16 3/16 1/8}. Commas and plus signs may stand between them.
+ * Reads lengths between accents: {@code 3 3 2 of 1/8} (units; eighths by default) or {@code 3/16 3/16 1/8}. Commas and
+ * plus signs may stand between them.
  */
 public final class GapsText {
+    /** The most lengths. */
     public static final int MAX = 1_024;
 
     private static final String EXAMPLE = "For example: 3 3 2 of 1/8, or 3/16 3/16 1/8";
@@ -20,7 +21,11 @@ public final class GapsText {
 
     private GapsText() {}
 
-    /** @throws TextException at the first place that makes no sense */
+    /**
+     * Reads lengths.
+     *
+     * @throws TextException at the first place that can't be read
+     */
     public static List<NoteValue> read(String text) {
         int of = text.indexOf(" of ");
         NoteValue unit = of < 0 ? EIGHTH : ValueText.read(text, of + " of ".length(), text.length());

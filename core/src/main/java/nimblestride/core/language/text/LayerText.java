@@ -14,8 +14,8 @@ import nimblestride.core.layer.pattern.Reset;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * Layers as people write them: {@code kick every 3/16 from 1/16}, {@code snare 4 over bar},
- * {@code cowbell cell x..x.g of 1/16 reset phrase}, {@code snare sticking R L R R of 1/16 moving accents to crash}.
+ * Reads and prints layers: {@code kick every 3/16 from 1/16}, {@code snare 4 over bar}, {@code cowbell cell x..x.g of
+ * 1/16 reset phrase}, {@code snare sticking R L R R of 1/16 moving accents to crash}.
  */
 public final class LayerText {
     private static final String EXAMPLE = "kick every 3/16 from 1/16";
@@ -32,16 +32,16 @@ public final class LayerText {
     /**
      * Reads a layer of the kit.
      *
-     * @throws TextException at the first place that makes no sense
+     * @throws TextException at the first place that can't be read
      */
     public static Layer read(String text) {
         return read(text, NamedVoices.KIT);
     }
 
     /**
-     * Reads a layer of these voices.
+     * Reads a layer of some voices.
      *
-     * @throws TextException at the first place that makes no sense
+     * @throws TextException at the first place that can't be read
      */
     public static Layer read(String text, NamedVoices voices) {
         return new LayerText(text, voices).layer();
@@ -73,7 +73,8 @@ public final class LayerText {
                     from = word.from();
                 }
                 default ->
-                    moves = MoveText.read(tokens.text(), tokens.upTo(Set.of()).from(), voices);
+                    moves = OrchestrationText.read(
+                            tokens.text(), tokens.upTo(Set.of()).from(), voices);
             }
         }
         NoteValue late = offset;
@@ -107,7 +108,7 @@ public final class LayerText {
                 "there is no voice of that name. Voices are " + voices.names() + ". For example: " + EXAMPLE));
     }
 
-    /** A voice, and after it nothing that a pattern begins with. */
+    /** A voice without a pattern after it. */
     private TextException noPattern(List<Tokens.Word> words) {
         if (words.size() > 2 && words.get(1).text().matches("\\d+")) {
             return tokens.at(
@@ -119,7 +120,7 @@ public final class LayerText {
                 "expected \"every\" and a value, \"4 over bar\", or \"cell\" and a pattern. For example: " + EXAMPLE);
     }
 
-    /** {@code every 4 bars}, after "one". */
+    /** Reads {@code every 4 bars}, after "one". */
     private int downbeatEvery(Tokens.Word one) {
         String expected = "expected \"every\" and a number of bars. For example: " + EXAMPLE + " one every 4 bars";
         if (!tokens.startsWith(0, "every") || tokens.startsWith(1, "bars")) {
@@ -137,7 +138,7 @@ public final class LayerText {
         return bars;
     }
 
-    /** The layer as it would be typed. */
+    /** Prints a layer as a user would type it. */
     public static String write(Layer layer) {
         StringBuilder written =
                 new StringBuilder(layer.voice().name()).append(' ').append(PatternText.write(layer.pattern()));
@@ -151,7 +152,7 @@ public final class LayerText {
             written.append(" one every ").append(layer.downbeatEvery()).append(" bars");
         }
         if (!layer.orchestration().isEmpty()) {
-            written.append(" moving ").append(MoveText.write(layer.orchestration()));
+            written.append(" moving ").append(OrchestrationText.write(layer.orchestration()));
         }
         return written.toString();
     }

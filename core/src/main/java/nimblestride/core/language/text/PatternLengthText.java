@@ -6,8 +6,8 @@ import nimblestride.core.time.meter.FillCheck;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * The length of a pattern: {@code 14 x 1/16}, or the pattern itself as cells ({@code 5+5+3+3 of 1/16}), as signs
- * ({@code x..x..x. of 1/16}) or as a sticking ({@code R L R R L R L L of 1/16}).
+ * Reads the length of a pattern: {@code 14 x 1/16}, or the pattern itself as cells ({@code 5+5+3+3 of 1/16}), as signs
+ * ({@code x..x..x. of 1/16}), or as a sticking ({@code R L R R L R L L of 1/16}).
  */
 public final class PatternLengthText {
     private static final Pattern COUNTED = Pattern.compile("\\s*(\\d{1,9})\\s*[xX×*]\\s*(\\S.*)");
@@ -18,7 +18,7 @@ public final class PatternLengthText {
     private PatternLengthText() {}
 
     /**
-     * Reads a pattern's length, to be held against a bar.
+     * Reads a pattern's length, to compare with a bar.
      *
      * @throws TextException if the text is no such length
      */
@@ -39,7 +39,7 @@ public final class PatternLengthText {
         return new TextCursor(text).make(0, () -> new FillCheck(count, unit, named), "14 x 1/16");
     }
 
-    /** How many units a pattern of cells, signs or strokes has. */
+    /** Returns how many units a pattern of cells, signs, or strokes has. */
     private static long count(String text, int end) {
         String pattern = text.substring(0, end);
         if (pattern.isBlank()) {

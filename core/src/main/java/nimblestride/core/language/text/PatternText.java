@@ -15,9 +15,8 @@ import nimblestride.core.layer.pattern.Span;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * What a layer plays, as people write it: {@code every 3/16}, {@code 4 over bar}, {@code cell x..x.g of 1/16},
- * {@code sticking R L R R of 1/16}. Notes put on places are written {@code at 1:0 1:3/8}, the number of the bar and how far
- * into it.
+ * Reads and prints what a layer plays: {@code every 3/16}, {@code 4 over bar}, {@code cell x..x.g of 1/16}, {@code
+ * sticking R L R R of 1/16}. Placed notes are {@code at 1:0 1:3/8}, the number of the bar and how far into it.
  */
 public final class PatternText {
     static final Set<String> ENDINGS = Set.of("from", "reset", "one", "moving");
@@ -35,7 +34,11 @@ public final class PatternText {
         this.tokens = tokens;
     }
 
-    /** @throws TextException at the first place that makes no sense */
+    /**
+     * Reads a pattern.
+     *
+     * @throws TextException at the first place that can't be read
+     */
     public static Pattern read(String text) {
         Tokens tokens = new Tokens(text);
         if (tokens.atEnd() || !begins(tokens)) {
@@ -51,7 +54,7 @@ public final class PatternText {
     /**
      * Reads a sticking and the value of a stroke: {@code R L R R of 1/16}.
      *
-     * @throws TextException at the first place that makes no sense
+     * @throws TextException at the first place that can't be read
      */
     public static Pattern.Stuck readSticking(String text) {
         Tokens tokens = new Tokens(text);
@@ -62,7 +65,7 @@ public final class PatternText {
         return stuck;
     }
 
-    /** Whether a pattern begins with the next word. */
+    /** Returns whether a pattern starts with the next word. */
     static boolean begins(Tokens tokens) {
         Tokens.Word word = tokens.peek();
         return word.is("every")
@@ -134,7 +137,7 @@ public final class PatternText {
         return tokens.make(keyword.from(), () -> new Pattern.Placed(placements));
     }
 
-    /** A place with the signs of a stroke about it. */
+    /** Reads a place with the signs of a stroke around it. */
     private Placement placement(Tokens.Word word) {
         Matcher matcher = PLACE.matcher(tokens.text().substring(word.from(), word.to()));
         Optional<Stroke> stroke =
@@ -173,7 +176,7 @@ public final class PatternText {
         return tokens.make(word.from(), () -> new Span.Length(value));
     }
 
-    /** A pattern as it would be typed. */
+    /** Prints a pattern as a user would type it. */
     public static String write(Pattern pattern) {
         if (pattern instanceof Pattern.Every every) {
             return "every " + every.value();

@@ -7,8 +7,8 @@ import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * Modulations as people write them: {@code dotted quarter = half}, {@code 4 quintuplet sixteenths = quarter},
- * {@code 3/16 = 1/4}, or as a regrouping, {@code 5 in groups of 4}.
+ * Reads and prints pivots: {@code dotted quarter = half}, {@code 4 quintuplet sixteenths = quarter}, {@code 3/16 =
+ * 1/4}, or as a regrouping, {@code 5 in groups of 4}.
  */
 public final class PivotText {
     private static final String EXAMPLES = "For example: dotted quarter = half, or 3/16 = 1/4, or 5 in groups of 4";
@@ -17,7 +17,11 @@ public final class PivotText {
 
     private PivotText() {}
 
-    /** @throws TextException at the first place that makes no sense */
+    /**
+     * Reads a pivot.
+     *
+     * @throws TextException at the first place that can't be read
+     */
     public static Pivot read(String text) {
         Matcher regrouping = REGROUPING.matcher(text);
         if (regrouping.matches()) {
@@ -47,7 +51,7 @@ public final class PivotText {
         }
     }
 
-    /** The pivot as it would be typed. */
+    /** Prints a pivot as a user would type it. */
     public static String write(Pivot pivot) {
         return pivot.toString();
     }

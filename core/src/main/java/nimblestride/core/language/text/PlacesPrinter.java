@@ -19,7 +19,9 @@ import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
-/** Placements in the words in which they can be typed: by a rule where one names just these places, otherwise one by one. */
+/**
+ * Prints placements in words that can be typed: by a rule where one names just these places, otherwise one by one.
+ */
 final class PlacesPrinter {
     private static final List<String> RULES = List.of(
             "all",
@@ -47,12 +49,12 @@ final class PlacesPrinter {
             String how = how(played.getKey(), plain);
             parts.add(how + places(played.getValue(), how, phrase));
         }
-        // Bars are said of all before them that has none yet, so what is played in every bar comes last.
+        // "in bar" goes for everything before it that has no bars yet, so what every bar plays comes last.
         parts.sort(Comparator.comparing(part -> !part.contains(" in bar")));
         return String.join(", ", parts);
     }
 
-    /** How it is played; nothing for what is played as usual, where nothing else has been said before. */
+    /** Returns how it is played; nothing for a plain note where nothing else was said before. */
     private static String how(Stroke stroke, boolean plain) {
         String level =
                 switch (stroke.level()) {
@@ -86,7 +88,7 @@ final class PlacesPrinter {
         return barByBar(placements, phrase);
     }
 
-    /** Bars that have the same places are told together where they stand together. */
+    /** Prints neighboring bars with the same places together. */
     private static String barByBar(Set<Placement> placements, Phrase phrase) {
         Map<Integer, List<NoteValue>> bars = new TreeMap<>();
         placements.forEach(
@@ -134,7 +136,7 @@ final class PlacesPrinter {
         return new CountPosition(phrase.bars().get(placement.bar()).meter(), placement.position()).toString();
     }
 
-    /** Whether a text names just these places. */
+    /** Returns whether a text names just these places. */
     private static boolean says(String words, Set<Placement> placements, Phrase phrase) {
         try {
             return new TreeSet<>(new PlacesText(words, phrase).read(0, words.length())).equals(placements);

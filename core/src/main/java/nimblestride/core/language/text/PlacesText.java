@@ -23,7 +23,10 @@ import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.NoteValue;
 
-/** Places of a phrase's bars by name or by rule: {@code 1, 4, a of 2, every third sixteenth, all but the 1 in bar 2}. */
+/**
+ * Reads places of a phrase's bars by name or by rule: {@code 1, 4, a of 2, every third sixteenth, all but the 1 in bar
+ * 2}.
+ */
 final class PlacesText {
     private static final String EXAMPLES =
             "expected places: 1, a of 2, 7&, quarters, every third count, all e's and a's,"
@@ -138,7 +141,7 @@ final class PlacesText {
         return bar;
     }
 
-    /** Takes the words that say how it is played off the front. */
+    /** Takes the words for how it is played off the front. */
     private Named named(String part, int from, int to) {
         String words = part.strip();
         while (true) {
@@ -180,7 +183,7 @@ final class PlacesText {
         return placements;
     }
 
-    /** Where something named is in a bar; empty if that bar has no such place. */
+    /** Returns where something named is in a bar; empty if the bar has no such place. */
     private Set<NoteValue> positions(Named named, Bar bar) {
         String words = named.words;
         NoteValue beat = bar.meter().beat();
@@ -266,7 +269,7 @@ final class PlacesText {
                 .orElseThrow(() -> new TextException(text, named.from, named.to, EXAMPLES));
     }
 
-    /** The value of one of what is counted. */
+    /** Returns the value of one of what is counted. */
     private NoteValue value(Named named, String words, Bar bar) {
         if (words == null || words.matches("counts?")) {
             return bar.meter().beat();

@@ -15,13 +15,13 @@ import nimblestride.core.layer.pattern.Placement;
 import nimblestride.core.time.meter.Phrase;
 
 /**
- * Voices placed by naming counts, as one speaks: {@code kick 1, 4; snare ghost a of 2, accent 7&; ride every third count;
- * cowbell even counts in bar 1, odd counts in bar 3; hi-hat quarters}.
+ * Reads and prints voices placed by naming counts: {@code kick 1, 4; snare ghost a of 2, accent 7&; ride every third
+ * count; cowbell even counts in bar 1, odd counts in bar 3; hi-hat quarters}.
  *
- * <p>Voices are set off by semicolons, what they play by commas. A word for how it is played ({@code accent}, {@code ghost},
- * {@code flam}, {@code right}) holds until another. {@code in bar 2}, {@code in bars 2 to 4} is said of everything before it
- * that has no bars yet; what has none at all is played in every bar that has the place. What is placed can be read back as
- * the same kind of text.
+ * <p>Semicolons stand between voices, commas between what they play. A word for how it is played ({@code accent},
+ * {@code ghost}, {@code flam}, {@code right}) holds until another. {@code in bar 2}, {@code in bars 2 to 4} goes for
+ * everything before it that has no bars yet; what has none at all is in every bar that has the place. What is printed
+ * reads back as the same notes.
  */
 public final class PlacingText {
     private static final String EXAMPLE = "For example: kick 1, 4; snare a of 2; ride every third count";
@@ -29,18 +29,18 @@ public final class PlacingText {
     private PlacingText() {}
 
     /**
-     * Reads what is placed on the bars of a phrase: a layer for each voice, in the order in which they are named.
+     * Reads what is placed on a phrase: a layer for each voice, in the order in which they are named.
      *
-     * @throws TextException at the word that makes no sense, or names a place that the bars do not have
+     * @throws TextException at the word that can't be read, or that names a place the bars do not have
      */
     public static List<Layer> read(String text, Phrase phrase) {
         return read(text, phrase, NamedVoices.KIT);
     }
 
     /**
-     * The same with these voices.
+     * Reads the same with some voices.
      *
-     * @throws TextException at the word that makes no sense, or names a place that the bars do not have
+     * @throws TextException at the word that can't be read, or that names a place the bars do not have
      */
     public static List<Layer> read(String text, Phrase phrase, NamedVoices voices) {
         Map<Voice, Map<Placement, Placement>> placed = new LinkedHashMap<>();
@@ -49,7 +49,7 @@ public final class PlacingText {
             if (!part.isBlank()) {
                 Clause clause = clause(text, from, from + part.length(), voices);
                 Map<Placement, Placement> ofVoice = placed.computeIfAbsent(clause.voice, voice -> new TreeMap<>());
-                // What is named later takes the place of what is there.
+                // What is named later replaces what is there.
                 for (Placement placement : new PlacesText(text, phrase).read(clause.from, clause.to)) {
                     ofVoice.remove(placement);
                     ofVoice.put(placement, placement);
@@ -66,10 +66,10 @@ public final class PlacingText {
         return layers;
     }
 
-    /** A voice, and where the text of its places begins and ends. */
+    /** A voice, and where the text of its places starts and ends. */
     private record Clause(Voice voice, int from, int to) {}
 
-    /** The voice is the longest name with which the text begins. */
+    /** The voice is the longest name with which the text starts. */
     private static Clause clause(String text, int from, int to, NamedVoices voices) {
         int start = from;
         while (Character.isWhitespace(text.charAt(start))) {
@@ -93,7 +93,7 @@ public final class PlacingText {
                 text, first, wordEnd, "expected a voice. Voices are " + voices.names() + ". " + EXAMPLE));
     }
 
-    /** What is placed, as it would be typed. */
+    /** Prints placed notes as a user would type them. */
     public static String write(List<Layer> layers, Phrase phrase) {
         return layers.stream()
                 .filter(layer -> layer.pattern() instanceof Pattern.Placed)

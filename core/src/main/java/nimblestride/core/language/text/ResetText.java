@@ -6,14 +6,18 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 import nimblestride.core.layer.pattern.Reset;
 
-/** Where a layer begins again, as people write it: {@code bar}, {@code phrase}, {@code never}, {@code bars 3 7}. */
+/** Reads and prints where a layer resets: {@code bar}, {@code phrase}, {@code never}, {@code bars 3 7}. */
 public final class ResetText {
     private static final String EXPECTED =
             "expected bar, phrase, never, or bars and their numbers. For example: kick every 3/16 reset bars 3 7";
 
     private ResetText() {}
 
-    /** @throws TextException at the first place that makes no sense */
+    /**
+     * Reads a reset.
+     *
+     * @throws TextException at the first place that can't be read
+     */
     public static Reset read(String text) {
         Tokens tokens = new Tokens(text);
         Reset reset = read(tokens);
@@ -60,7 +64,7 @@ public final class ResetText {
         return Integer.parseInt(number) - 1;
     }
 
-    /** As it would be typed. */
+    /** Prints a reset as a user would type it. */
     public static String write(Reset reset) {
         return reset instanceof Reset.AtBars chosen
                 ? chosen.bars().stream()

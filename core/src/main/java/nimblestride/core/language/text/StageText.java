@@ -14,7 +14,7 @@ import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.kit.voice.Limb;
 
 /**
- * Stages as people write them: {@code count aloud at 60 %}, {@code right hand alone}, {@code as written in 3+1 at 90 %},
+ * Reads and prints stages: {@code count aloud at 60 %}, {@code right hand alone}, {@code as written in 3+1 at 90 %},
  * {@code all limbs of kick, snare}, {@code displaced by 2 in free time}.
  */
 public final class StageText {
@@ -30,7 +30,11 @@ public final class StageText {
 
     private StageText() {}
 
-    /** @throws TextException at the first place that makes no sense */
+    /**
+     * Reads a stage.
+     *
+     * @throws TextException at the first place that can't be read
+     */
     public static Stage read(String text) {
         Matcher written = WRITTEN.matcher(text);
         if (!written.matches()) {
@@ -106,7 +110,7 @@ public final class StageText {
         return new TextException(text, from, to, expected);
     }
 
-    /** The stage as it would be typed. */
+    /** Prints a stage as a user would type it. */
     public static String write(Stage stage) {
         return stage.task().title()
                 + (stage.layers().isEmpty() ? "" : " of " + String.join(", ", stage.layers()))

@@ -11,12 +11,12 @@ import nimblestride.core.kit.sticking.Sticking;
 import nimblestride.core.kit.stroke.Stroke;
 
 /**
- * Stickings as drummers write them: {@code R L R R | L R L L}, spaces and bar lines where one likes.
+ * Reads and prints stickings: {@code R L R R | L R L L}, with spaces and bar lines anywhere.
  *
  * <p>{@code R} and {@code L} are the hands, {@code K} or {@code F} the foot at the bass drum, {@code H} the one at the
- * hi-hat, {@code .} or {@code -} a rest. {@code >R} is an accent, {@code ^R} a strong one, {@code _R} soft, {@code (R)} a
- * ghost note. Small letters before a stroke are its grace notes: {@code lR} a flam, {@code llR} a drag, {@code lrlR} a
- * ruff. {@code R:} is two notes of half the value in time, {@code Rz} a buzz.
+ * hi-hat, {@code .} or {@code -} a rest. {@code >R} is an accent, {@code ^R} a strong one, {@code _R} soft, {@code
+ * (R)} a ghost note. Small letters before a stroke are its grace notes: {@code lR} a flam, {@code llR} a drag, {@code
+ * lrlR} a ruff. {@code R:} is two notes of half the value in time, {@code Rz} a buzz.
  */
 public final class StickingText {
     private static final String EXAMPLE = "For example: >R L R R (L) lR . K";
@@ -28,12 +28,16 @@ public final class StickingText {
 
     private StickingText() {}
 
-    /** @throws TextException at the first place that makes no sense */
+    /**
+     * Reads a sticking.
+     *
+     * @throws TextException at the first place that can't be read
+     */
     public static Sticking read(String text) {
         return read(text, 0, text.length());
     }
 
-    /** Reads a part of a longer text, so that an error names its place there. */
+    /** Reads part of a longer text, so that an error points into it. */
     static Sticking read(String text, int from, int to) {
         List<Optional<Stroke>> steps = new ArrayList<>();
         Matcher space = SPACE.matcher(text);
@@ -69,7 +73,7 @@ public final class StickingText {
                                 + " ghost note stands between ( and ). " + EXAMPLE));
     }
 
-    /** The sticking as it would be typed. */
+    /** Prints a sticking as a user would type it. */
     public static String write(Sticking sticking) {
         return sticking.steps().stream()
                 .map(step -> step.map(StrokeSigns::letter).orElse("."))

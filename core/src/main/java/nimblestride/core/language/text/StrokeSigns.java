@@ -9,7 +9,7 @@ import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Limb;
 
-/** The signs that stand before and after a note to say how it is played: {@code >}, {@code ( )}, {@code lR}, {@code z}. */
+/** The signs before and after a note for how it is played: {@code >}, {@code ( )}, {@code lR}, {@code z}. */
 final class StrokeSigns {
     private static final Pattern BEFORE = Pattern.compile("([>^_(]?)([rl]{0,3})([RLKFH]?)");
     private static final Pattern AFTER = Pattern.compile("([:z]?)(\\)?)");
@@ -20,7 +20,7 @@ final class StrokeSigns {
 
     private StrokeSigns() {}
 
-    /** What signs before and after a note say; empty where they make no sense together. */
+    /** Reads the signs before and after a note; returns empty where they make no sense together. */
     static Optional<Stroke> read(String before, String after) {
         Matcher first = BEFORE.matcher(before);
         Matcher second = AFTER.matcher(after);
@@ -43,7 +43,7 @@ final class StrokeSigns {
                         : stroke.by(limb(first.group(3).charAt(0))));
     }
 
-    /** The limb of a letter: {@code R L K H}, and {@code F} for the kick foot too. */
+    /** Returns the limb of a letter: {@code R L K H}, and {@code F} for the kick foot. */
     static Limb limb(char letter) {
         for (Limb limb : Limb.values()) {
             if (limb.letter() == letter) {
@@ -53,13 +53,13 @@ final class StrokeSigns {
         return Limb.KICK_FOOT;
     }
 
-    /** A note with the signs about it, without its limb's letter. */
+    /** Prints a note with the signs around it, without its limb's letter. */
     static String about(Stroke stroke, String note) {
         String letter = stroke.limb().map(limb -> String.valueOf(limb.letter())).orElse("");
         return signs(stroke, letter + note);
     }
 
-    /** A stroke by its limb's letter with the signs about it. */
+    /** Prints a stroke as its limb's letter with the signs around it. */
     static String letter(Stroke stroke) {
         return signs(stroke, String.valueOf(stroke.limb().orElseThrow().letter()));
     }

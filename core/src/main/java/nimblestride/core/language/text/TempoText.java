@@ -9,7 +9,7 @@ import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 
-/** Tempos as people write them: {@code 96}, {@code 96.5}, {@code 289/3}, {@code 1/8=210}, {@code dotted quarter = 84}. */
+/** Reads and prints tempos: {@code 96}, {@code 96.5}, {@code 289/3}, {@code 1/8=210}, {@code dotted quarter = 84}. */
 public final class TempoText {
     private static final String EXAMPLES = "For example: 96, or 1/8=210";
     private static final Pattern DECIMAL = Pattern.compile("\\d{1,9}(?:\\.\\d{1,9})?|\\.\\d{1,9}");
@@ -17,14 +17,20 @@ public final class TempoText {
 
     private TempoText() {}
 
-    /** A number alone counts quarters; otherwise as {@link #read(String, NoteValue)}. */
+    /**
+     * Reads a tempo; a bare number counts quarters.
+     *
+     * @throws TextException as {@link #read(String, NoteValue)} does
+     */
     public static Tempo read(String text) {
         return read(text, NoteValue.QUARTER);
     }
 
     /**
-     * @param alone the beat that a number alone counts
-     * @throws TextException if the text is no tempo, or one outside the range of {@link Tempo}
+     * Reads a tempo.
+     *
+     * @param alone beat that a bare number counts
+     * @throws TextException if the text is no tempo, or out of the range of {@link Tempo}
      */
     public static Tempo read(String text, NoteValue alone) {
         int equals = text.indexOf('=');
@@ -42,7 +48,7 @@ public final class TempoText {
         }
     }
 
-    /** A number of beats a minute as it would be typed: as a decimal where that is exact and short, otherwise as a fraction. */
+    /** Prints a number of beats per minute: as a decimal where that is exact and short, otherwise as a fraction. */
     public static String written(BigFraction perMinute) {
         String decimal = Tempo.decimal(perMinute);
         return number(decimal).equals(perMinute)
@@ -62,7 +68,7 @@ public final class TempoText {
         throw new NumberFormatException(text);
     }
 
-    /** The tempo as it would be typed. */
+    /** Prints a tempo as a user would type it. */
     public static String write(Tempo tempo) {
         return tempo.toString();
     }

@@ -3,7 +3,7 @@ package nimblestride.core.language.text;
 import java.util.function.Supplier;
 import nimblestride.core.foundation.failure.StrideException;
 
-/** A place in typed text that moves on as the text is read. */
+/** A position in typed text that moves on while the text is read. */
 final class TextCursor {
     private final String text;
     private int at;
@@ -66,7 +66,7 @@ final class TextCursor {
         }
     }
 
-    /** An error about the word or sign that stands here. */
+    /** Returns an error about the word or sign at the cursor. */
     TextException here(String expected) {
         skipSpaces();
         int end = at;
@@ -78,7 +78,7 @@ final class TextCursor {
         return new TextException(text, at, Math.max(end, Math.min(at + 1, text.length())), expected);
     }
 
-    /** Makes a value, and turns what it refuses into an error about the text since {@code start}. */
+    /** Makes a value, and turns its refusal into an error about the text since {@code start}. */
     <T> T make(int start, Supplier<T> value, String example) {
         try {
             return value.get();

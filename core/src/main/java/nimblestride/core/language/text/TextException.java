@@ -2,7 +2,7 @@ package nimblestride.core.language.text;
 
 import nimblestride.core.foundation.failure.StrideException;
 
-/** Typed text that makes no sense from some place on. */
+/** Says that typed text can't be read from some place on. */
 public final class TextException extends StrideException {
     private static final long serialVersionUID = 1L;
 
@@ -11,9 +11,9 @@ public final class TextException extends StrideException {
 
     /**
      * @param text all that was typed
-     * @param from where it stops making sense, counted from 0
-     * @param to the end of what was read there; equal to {@code from} where the text ends too soon
-     * @param expected what was expected, with an example that would work
+     * @param from where it stops making sense, from 0
+     * @param to end of what was read there; equal to {@code from} where the text ends too soon
+     * @param expected what would work, with an example
      */
     TextException(String text, int from, int to, String expected) {
         super("column " + (from + 1) + ": " + read(text, from, to) + "; " + expected);
@@ -29,12 +29,12 @@ public final class TextException extends StrideException {
         return "read \"" + read + "\"" + (to - from > 40 ? "…" : "");
     }
 
-    /** Where it stops making sense, counted from 0. */
+    /** Returns where the text stops making sense, from 0. */
     public int from() {
         return from;
     }
 
-    /** The end of what was read there. */
+    /** Returns the end of what was read there. */
     public int to() {
         return to;
     }

@@ -45,7 +45,11 @@ final class Tokens {
         return words.get(next);
     }
 
-    /** Whether the next word but so many is this one. */
+    /**
+     * Returns whether a word ahead is a certain one.
+     *
+     * @param ahead 0 for the next word
+     */
     boolean startsWith(int ahead, String word) {
         return next + ahead < words.size() && words.get(next + ahead).is(word);
     }
@@ -54,12 +58,12 @@ final class Tokens {
         return words.get(next++);
     }
 
-    /** The word that was read last. */
+    /** Returns the word read last. */
     Word last() {
         return words.get(next - 1);
     }
 
-    /** Goes on to the next of some words, or to the end, and gives where the words before it begin and end. */
+    /** Skips to the next of some words, or to the end, and returns where the words before it start and end. */
     Word upTo(Set<String> ends) {
         int first = next;
         while (!atEnd() && !ends.contains(peek().text())) {
@@ -70,7 +74,7 @@ final class Tokens {
                 text.substring(from, next > first ? last().to() : from), from, next > first ? last().to() : from);
     }
 
-    /** All words up to the next of some words as a value. */
+    /** Reads all words up to the next of some words as a value. */
     NoteValue value(Set<String> ends) {
         Word words = upTo(ends);
         return ValueText.read(text, words.from(), words.to());
@@ -84,7 +88,7 @@ final class Tokens {
         }
     }
 
-    /** Makes a value, and turns what it refuses into an error about the text since {@code from}. */
+    /** Makes a value, and turns its refusal into an error about the text since {@code from}. */
     <T> T make(int from, Supplier<T> value) {
         try {
             return value.get();

@@ -7,7 +7,7 @@ import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.NoteValue;
 
-/** Note values as people write them: {@code 3/16}, {@code 2}, {@code dotted eighth}, {@code 4 triplet eighths}. */
+/** Reads note values: {@code 3/16}, {@code 2}, {@code dotted eighth}, {@code 4 triplet eighths}. */
 public final class ValueText {
     private static final Pattern FRACTION = Pattern.compile("(\\d+)(?:\\s*/\\s*(\\d+))?");
     private static final Pattern COUNTED = Pattern.compile("(\\d{1,9})\\s+(\\D.*)");
@@ -15,12 +15,16 @@ public final class ValueText {
 
     private ValueText() {}
 
-    /** @throws TextException if the text is no note value */
+    /**
+     * Reads a value.
+     *
+     * @throws TextException if the text is no note value
+     */
     public static NoteValue read(String text) {
         return read(text, 0, text.length());
     }
 
-    /** Reads a part of a longer text, so that an error names its place there. */
+    /** Reads part of a longer text, so that an error points into it. */
     static NoteValue read(String text, int from, int to) {
         String part = text.substring(from, to);
         int start = from + part.length() - part.stripLeading().length();

@@ -2,11 +2,11 @@ package nimblestride.core.practice.care;
 
 import java.util.List;
 
-/** The usual cautions, said once and briefly. */
+/** The usual cautions for drummers, in brief. */
 public final class Cautions {
     private Cautions() {}
 
-    /** What goes for everybody who drums (common practice). */
+    /** Returns what goes for everybody who drums (common practice). */
     public static List<String> all() {
         return List.of(
                 "Wear hearing protection at the kit: a close snare or cymbal reaches 100 dBA and more.",

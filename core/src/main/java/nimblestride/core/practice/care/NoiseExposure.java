@@ -5,21 +5,29 @@ import java.util.stream.IntStream;
 import nimblestride.core.foundation.failure.InvalidValueException;
 
 /**
- * How long a loudness may be borne in a day without harm to most people's hearing: 85 dBA for eight hours, and half as long
- * for every 3 dB more (NIOSH, "Criteria for a Recommended Standard: Occupational Noise Exposure", publication 98-126).
+ * How long a loudness is safe per day for most people's hearing: 85 dBA for eight hours, and half as long for every 3
+ * dB more (NIOSH, "Criteria for a Recommended Standard: Occupational Noise Exposure", publication 98-126).
  */
 public final class NoiseExposure {
+    /** The reference level, in dBA. */
     public static final int REFERENCE_LEVEL = 85;
+    /** The time that is safe at the reference level, in seconds per day. */
     public static final int REFERENCE_SECONDS = 8 * 60 * 60;
+    /** How many decibels more halve the time. */
     public static final int EXCHANGE = 3;
-    /** Louder than this nothing is borne at all, however short. */
+    /** The level above which no time is safe, in dBA. */
     public static final int CEILING = 140;
 
     private NoiseExposure() {}
 
-    /** @param seconds in a day at most */
+    /**
+     * A limit.
+     *
+     * @param decibels A-weighted
+     * @param seconds per day at most
+     */
     public record Limit(int decibels, double seconds) {
-        /** {@code 8 h}, {@code 15 min}, {@code 28 s}. */
+        /** Returns the time for people: {@code 8 h}, {@code 15 min}, {@code 28 s}. */
         public String said() {
             if (seconds >= 3_600) {
                 long tenths = Math.round(seconds / 360);
@@ -30,7 +38,7 @@ public final class NoiseExposure {
     }
 
     /**
-     * The limit at a level.
+     * Returns the limit at a level.
      *
      * @param decibels A-weighted, from 80 to {@value #CEILING}
      */
@@ -45,7 +53,7 @@ public final class NoiseExposure {
                         REFERENCE_SECONDS / Math.pow(2, (double) (decibels - REFERENCE_LEVEL) / EXCHANGE)));
     }
 
-    /** From the reference on, every exchange step, as far as a kit in a room goes. */
+    /** Returns the limits from the reference level up, one for each exchange step, as far as a kit in a room goes. */
     public static List<Limit> table() {
         return IntStream.rangeClosed(0, 10)
                 .mapToObj(step -> at(REFERENCE_LEVEL + EXCHANGE * step))

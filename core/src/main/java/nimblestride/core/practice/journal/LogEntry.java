@@ -11,17 +11,18 @@ import nimblestride.core.foundation.words.PlainText;
 import nimblestride.core.time.value.Tempo;
 
 /**
- * Something that has been practised.
+ * Something that was practiced.
  *
  * @param id its own, wherever it goes, so that it is never counted twice
- * @param exercise which of the Book, if it is one
- * @param what what it was called at the time, from 1 to {@value #MAX_NAME_LENGTH} characters
- * @param when it was begun, by the clock on the wall
+ * @param exercise of the Book; empty if it is none
+ * @param what its name at the time, from 1 to {@value #MAX_NAME_LENGTH} characters
+ * @param when it started, in local time
  * @param seconds how long, from 0 to {@value #MAX_SECONDS}
- * @param tempo how fast, if it has one
- * @param words what there is to say of it, at most {@value #MAX_WORDS_LENGTH} characters
- * @param hard the counts that were hard, such as {@code 4& of bar 2}, without commas, colons and semicolons; at most {@value #MAX_HARD}
- * @param student whose it is; empty for one's own
+ * @param tempo how fast; empty if it has none
+ * @param words at most {@value #MAX_WORDS_LENGTH} characters
+ * @param hard counts that were hard, such as {@code 4& of bar 2}, without commas, colons, and semicolons; at most
+ *     {@value #MAX_HARD}
+ * @param student who practiced; empty for the user
  */
 public record LogEntry(
         UUID id,
@@ -34,12 +35,18 @@ public record LogEntry(
         String words,
         List<String> hard,
         Optional<UUID> student) {
+    /** The most characters in a name. */
     public static final int MAX_NAME_LENGTH = 200;
+    /** The most characters in a comment. */
     public static final int MAX_WORDS_LENGTH = 2_000;
+    /** The longest entry, in seconds. */
     public static final int MAX_SECONDS = 24 * 60 * 60;
+    /** The most hard counts. */
     public static final int MAX_HARD = 20;
+
     private static final int MAX_PLACE_LENGTH = 80;
 
+    /** @throws InvalidValueException if anything is out of range */
     public LogEntry {
         hard = List.copyOf(hard);
         what = PlainText.name("what was practised", what, MAX_NAME_LENGTH);
@@ -63,17 +70,17 @@ public record LogEntry(
         return !text.isBlank() && text.length() <= MAX_PLACE_LENGTH && !text.matches(".*[,;:].*|.* and .*");
     }
 
-    /** The same as somebody else's. */
+    /** Returns the entry as another person's. */
     public LogEntry of(Optional<UUID> newStudent) {
         return new LogEntry(id, exercise, what, when, seconds, tempo, rating, words, hard, newStudent);
     }
 
-    /** The same as one of another exercise. */
+    /** Returns the entry as one of another exercise. */
     public LogEntry about(Optional<UUID> newExercise) {
         return new LogEntry(id, newExercise, what, when, seconds, tempo, rating, words, hard, student);
     }
 
-    /** The same told otherwise. */
+    /** Returns the entry with another note. */
     public LogEntry saying(PracticeNote note) {
         return new LogEntry(
                 id,
@@ -88,7 +95,7 @@ public record LogEntry(
                 student);
     }
 
-    /** What was said of it. */
+    /** Returns the note of the entry. */
     public PracticeNote note() {
         return new PracticeNote(
                 Optional.of(what), Optional.of(when.toLocalDate()), seconds, tempo, rating, words, hard);

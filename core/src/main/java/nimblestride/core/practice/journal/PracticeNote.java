@@ -7,11 +7,11 @@ import nimblestride.core.exercise.plan.RepRating;
 import nimblestride.core.time.value.Tempo;
 
 /**
- * What somebody says of their practising, as it is typed.
+ * What somebody types about their practice.
  *
- * @param what empty for what lies on the desk
+ * @param what exercise; empty for the open one
  * @param day empty for today
- * @param hard the counts that were hard
+ * @param hard counts that were hard
  */
 public record PracticeNote(
         Optional<String> what,
@@ -25,7 +25,7 @@ public record PracticeNote(
         hard = List.copyOf(hard);
     }
 
-    /** What was done, where it is told elsewhere of which exercise and on which day. */
+    /** Returns the note without exercise and day, where they stand elsewhere. */
     public PracticeNote unnamed() {
         return new PracticeNote(Optional.empty(), Optional.empty(), seconds, tempo, rating, words, hard);
     }

@@ -13,8 +13,8 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.foundation.words.Counted;
 
 /**
- * What to do in a short time today: warm up, then what is due, what is in the middle of a ladder or stays hard, and what has
- * been left lying longest (common practice in its order; the weights are a choice of this program).
+ * What to do in a short time today: warm up, then what is due, what is in the middle of a ladder or stays hard, and
+ * what was not practiced for longest (common practice in its order; the weights are a choice of this program).
  *
  * @param turns in order
  */
@@ -25,17 +25,22 @@ public record PracticeSession(List<Turn> turns) {
     private static final int SOON_DAYS = 7;
     private static final int NEGLECTED_DAYS = 14;
 
-    /** @param exercise empty for the warm-up */
+    /**
+     * A part of the session.
+     *
+     * @param exercise empty for the warm-up
+     */
     public record Turn(Optional<UUID> exercise, String what, int minutes, String why) {}
 
     /**
-     * What is asked for.
+     * What the session must fit.
      *
-     * @param minutes to be had, from 5 to 240
-     * @param due until when an exercise is to be done, where that is set
-     * @param climbing the exercises whose ladder asks for a step today
+     * @param minutes from 5 to 240
+     * @param due days by which exercises must be done
+     * @param climbing exercises whose ladder asks for a step today
      */
     public record Wish(int minutes, LocalDate today, Map<UUID, LocalDate> due, Set<UUID> climbing) {
+        /** @throws nimblestride.core.foundation.failure.InvalidValueException if the minutes are out of range */
         public Wish {
             if (minutes < 5 || minutes > 240) {
                 throw new InvalidValueException("a sitting lasts from 5 to 240 minutes, not " + minutes);
@@ -49,6 +54,7 @@ public record PracticeSession(List<Turn> turns) {
 
     private record Candidate(PracticeSummary practiced, double weight, String why) {}
 
+    /** Plans a session from what the log says of each exercise. */
     public static PracticeSession of(List<PracticeSummary> book, Wish wish) {
         List<Candidate> best = book.stream()
                 .map(one -> candidate(one, wish))
@@ -104,7 +110,7 @@ public record PracticeSession(List<Turn> turns) {
         return new Candidate(practiced, weight, why.isEmpty() ? "to keep it fresh" : String.join(", ", why));
     }
 
-    /** Exercises that have been left lying for two weeks or more, the longest first. */
+    /** Returns exercises not practiced for two weeks or more, longest first. */
     public static List<PracticeSummary> neglected(List<PracticeSummary> book, LocalDate today) {
         return book.stream()
                 .filter(one -> one.daysLeftLying(today) >= NEGLECTED_DAYS)

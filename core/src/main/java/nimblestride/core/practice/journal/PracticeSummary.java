@@ -9,10 +9,10 @@ import java.util.UUID;
  * What the log says of one exercise.
  *
  * @param added when it came into the Book
- * @param last when it was last practised; empty where it never was
+ * @param last when it was last practiced; empty for never
  * @param seconds altogether
- * @param passes how often
- * @param notClean how many of its last passes were not clean
+ * @param passes how many reps
+ * @param notClean how many of the last reps were not clean
  */
 public record PracticeSummary(
         UUID exercise,
@@ -22,10 +22,10 @@ public record PracticeSummary(
         long seconds,
         long passes,
         int notClean) {
-    /** How many of the last passes are looked at for whether they were clean. */
+    /** How many of the last reps count as recent. */
     public static final int LAST_PASSES = 6;
 
-    /** How many days it has lain there until a day. */
+    /** Returns how many days it has not been practiced, up to a day. */
     public long daysLeftLying(LocalDate today) {
         return Math.max(0, last.orElse(added).until(today, ChronoUnit.DAYS));
     }

@@ -8,21 +8,21 @@ import java.util.SortedMap;
 import java.util.TreeMap;
 import nimblestride.core.foundation.exact.ExactMath;
 
-/** Minutes of practising, week by week. Weeks begin on Monday. */
+/** Minutes of practice, week by week. Weeks start on Monday. */
 public final class WeeklyMinutes {
     private WeeklyMinutes() {}
 
-    /** The Monday of a day's week. */
+    /** Returns the Monday of a day's week. */
     public static LocalDate of(LocalDate day) {
         return day.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
     }
 
     /**
-     * The minutes of so many weeks up to the one of a day, those without any as well.
+     * Returns the minutes of several weeks, up to the week of a day, including weeks without practice.
      *
-     * @param seconds of each day on which something was practised
+     * @param seconds of practice on each day
      * @param weeks one or more
-     * @return by the Monday each week begins with, in order; the seconds of a week are added up before they are rounded
+     * @return by the Monday of each week, in order; seconds of a week are added before they are rounded
      */
     public static SortedMap<LocalDate, Integer> minutes(Map<LocalDate, Long> seconds, LocalDate last, int weeks) {
         SortedMap<LocalDate, Long> sums = new TreeMap<>();

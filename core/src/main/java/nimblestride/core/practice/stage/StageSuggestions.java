@@ -17,9 +17,9 @@ import nimblestride.core.layer.limbs.LimbNote;
 import nimblestride.core.layer.pattern.Layer;
 
 /**
- * The stages that lead to an exercise: counted, on the pad, limb by limb, all limbs, with its accents and ornaments, with the
- * layers that run across it one after the other, displaced, then in frames of time and fill up to its tempo (common practice;
- * the percentages are a choice of this program). What an exercise does not have makes no stage.
+ * Suggests stages that lead to an exercise: counting, on the pad, limb by limb, all limbs, with accents and ornaments,
+ * with the layers that run across it one after the other, displaced, then time and fill up to its tempo (common
+ * practice; the percentages are a choice of this program). What an exercise does not have makes no stage.
  */
 public final class StageSuggestions {
     private static final int SLOW = 60;
@@ -34,7 +34,7 @@ public final class StageSuggestions {
         this.exercise = exercise.selectedOnly();
     }
 
-    /** The stages for the feel in hand. */
+    /** Returns the stages for the selected section. */
     public static List<Stage> leadingTo(Exercise exercise) {
         return new StageSuggestions(exercise).propose();
     }
@@ -49,7 +49,7 @@ public final class StageSuggestions {
         List<String> across = exercise.layerNames().stream()
                 .filter(name -> !ground.contains(name))
                 .toList();
-        // Where everything runs across, or nothing does, there is nothing to be added.
+        // Where everything runs across, or nothing does, there is nothing to add.
         List<String> first = across.isEmpty() || ground.isEmpty() ? List.of() : ground;
         playTheGround(first);
         if (!first.isEmpty()) {
@@ -96,7 +96,7 @@ public final class StageSuggestions {
         return names.stream().map(all::indexOf).map(exercise.layers()::get).toList();
     }
 
-    /** The layers that are back where they began with each phrase. */
+    /** Returns the layers that repeat with each phrase. */
     private List<String> ground() {
         Analysis analysis = Analysis.of(exercise);
         return IntStream.range(0, analysis.layers().size())

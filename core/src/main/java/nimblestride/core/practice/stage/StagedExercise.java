@@ -39,8 +39,8 @@ import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * What is played in a stage: an exercise of its own, over the bars of the feel in hand, at its tempo. Where single notes are
- * left out or played otherwise, all rounds until every layer is back are written out note by note.
+ * What a stage plays: an exercise of its own, over the bars of the selected section, at its tempo. Where single notes
+ * are left out or changed, all rounds until every layer realigns are written out note by note.
  */
 public final class StagedExercise {
     private static final int MAX_NOTES = 20_000;
@@ -57,10 +57,10 @@ public final class StagedExercise {
     }
 
     /**
-     * What is played. Where there is a frame it has two sections, time and fill.
+     * Returns the exercise of a stage; with time and fill it has two sections.
      *
-     * @throws InvalidValueException if the stage plays layers the exercise does not have, plays nothing, or has more notes
-     *     than can be written out
+     * @throws InvalidValueException if the stage names layers the exercise does not have, plays nothing, or has more
+     *     notes than can be written out
      */
     public static Exercise of(Exercise exercise, Stage stage) {
         Exercise content = exercise.selectedOnly().withPractice(PracticePlan.NONE);
@@ -147,7 +147,7 @@ public final class StagedExercise {
         return new LimbNote(note.at(), note.layer(), note.voice(), stroke, note.limb());
     }
 
-    /** Hand to hand on every unit through the whole phrase, groups accented, the foot on each 1. */
+    /** Plays hand to hand on every unit of the phrase, with groups accented and the foot on each 1. */
     private List<Layer> pad() {
         List<Placement> hands = new ArrayList<>();
         List<Placement> foot = new ArrayList<>();
@@ -180,9 +180,9 @@ public final class StagedExercise {
     }
 
     /**
-     * All notes of all rounds, some of them changed or left out, all of them later.
+     * Returns all notes of all rounds, some changed or left out, all of them later.
      *
-     * @param change gives nothing for a note that is left out
+     * @param change returns empty for a note to leave out
      */
     private Exercise notes(UnaryOperator<LimbNote> change, NoteValue later) {
         Phrase phrase = content.phrase();
@@ -197,7 +197,7 @@ public final class StagedExercise {
                 int bar = ExactMath.toInt(written.barAt(at));
                 Placement place = new Placement(
                         bar, at.minus(written.startOf(bar)), kept.stroke().by(kept.limb()));
-                // One voice is struck once, also where two layers ask for it.
+                // One voice plays once, even where two layers ask for it.
                 byVoice.computeIfAbsent(kept.voice(), voice -> new TreeSet<>()).add(place);
             });
         }

@@ -12,10 +12,10 @@ import nimblestride.core.foundation.words.PlainText;
 /**
  * Something a student is to do.
  *
- * @param exercise which of the Book, if it is one
- * @param what what it is called, from 1 to {@value Student#MAX_NAME_LENGTH} characters
- * @param note how it is to be done, at most {@value Student#MAX_NOTE_LENGTH} characters
- * @param done when it was, if it was
+ * @param exercise of the Book; empty if it is none
+ * @param what its name, from 1 to {@value Student#MAX_NAME_LENGTH} characters
+ * @param note how to do it, at most {@value Student#MAX_NOTE_LENGTH} characters
+ * @param done when it was done; empty if it is not
  */
 public record Assignment(
         UUID id,
@@ -26,6 +26,9 @@ public record Assignment(
         Optional<LocalDate> due,
         String note,
         Optional<LocalDate> done) {
+    /**
+     * @throws nimblestride.core.foundation.failure.InvalidValueException if a text is too long, or the name is blank
+     */
     public Assignment {
         what = PlainText.name("what is set", what, Student.MAX_NAME_LENGTH);
         if (note.length() > Student.MAX_NOTE_LENGTH) {
@@ -38,15 +41,17 @@ public record Assignment(
         }
     }
 
+    /** Returns the assignment as done on a day, or as not done. */
     public Assignment done(Optional<LocalDate> day) {
         return new Assignment(id, student, exercise, what, set, due, note, day);
     }
 
+    /** Returns the assignment with another due day, or none. */
     public Assignment due(Optional<LocalDate> day) {
         return new Assignment(id, student, exercise, what, set, day, note, done);
     }
 
-    /** Where it stands on a day: {@code done}, {@code due in 3 days}, {@code 2 days overdue}. */
+    /** Returns where it stands on a day: {@code done}, {@code due in 3 days}, {@code 2 days overdue}. */
     public String stateOn(LocalDate today) {
         if (done.isPresent()) {
             return "done";

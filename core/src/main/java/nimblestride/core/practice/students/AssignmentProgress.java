@@ -10,11 +10,11 @@ import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.Tempo;
 
 /**
- * How far somebody has come with what was set for them.
+ * How far a student is with an assignment.
  *
- * @param times how often they practised it
- * @param clean the quickest tempo at which it was clean, if it ever was
- * @param hard the places that were hard, each once, in the order in which they are told
+ * @param times how often they practiced it
+ * @param clean fastest tempo at which it was clean; empty if it never was
+ * @param hard places that were hard, each once, in the order of the log
  */
 public record AssignmentProgress(int times, int seconds, Optional<Tempo> clean, List<String> hard) {
     private static final int MAX_PLACES = 3;
@@ -23,7 +23,10 @@ public record AssignmentProgress(int times, int seconds, Optional<Tempo> clean, 
         hard = List.copyOf(hard);
     }
 
-    /** As a log tells it. Where the assignment is an exercise of the Book it goes by that, and otherwise by its name. */
+    /**
+     * Reads the progress from a log. An assignment that is an exercise of the Book is found by its id, any other by
+     * its name.
+     */
     public static AssignmentProgress of(Assignment assignment, List<LogEntry> log) {
         List<LogEntry> practiced = log.stream()
                 .filter(entry -> assignment.exercise().isPresent()
@@ -45,7 +48,7 @@ public record AssignmentProgress(int times, int seconds, Optional<Tempo> clean, 
                         .toList());
     }
 
-    /** In words: {@code 9 times, 120 minutes; clean up to 162 eighths a minute; hard: 4& of bar 2.} */
+    /** Returns it in words: {@code 9 times, 120 minutes; clean up to 162 eighths a minute; hard: 4& of bar 2.} */
     public String told() {
         if (times == 0) {
             return "Not practised yet, as far as the log says.";

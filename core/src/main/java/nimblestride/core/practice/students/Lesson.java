@@ -6,12 +6,13 @@ import java.util.UUID;
 import nimblestride.core.foundation.failure.InvalidValueException;
 
 /**
- * A lesson of a student.
+ * A student's lesson.
  *
- * @param notes what was done in it, at most {@value Student#MAX_NOTE_LENGTH} characters
- * @param next what is to come, at most {@value Student#MAX_NOTE_LENGTH} characters
+ * @param notes what was done, at most {@value Student#MAX_NOTE_LENGTH} characters
+ * @param next what comes next, at most {@value Student#MAX_NOTE_LENGTH} characters
  */
 public record Lesson(UUID id, UUID student, LocalDate day, String notes, String next) {
+    /** @throws nimblestride.core.foundation.failure.InvalidValueException if a text is too long */
     public Lesson {
         if (notes.length() > Student.MAX_NOTE_LENGTH || next.length() > Student.MAX_NOTE_LENGTH) {
             throw new InvalidValueException(String.format(

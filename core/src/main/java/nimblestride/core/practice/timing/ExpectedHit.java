@@ -5,26 +5,26 @@ import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * A place where a stroke should be.
+ * A place where a hit should be.
  *
- * @param at in milliseconds from the beginning of the exercise
+ * @param at in milliseconds from the start of the exercise
  * @param spot where in the phrase
- * @param bar its number, from 0, rounds of the phrase counted on
- * @param within how far into its bar, from 0, on the bar line, up to 1, the next one
- * @param limb what plays it
- * @param silent for how many bars the click had been silent before this one, or {@link #CLICKED}
+ * @param bar number from 0, counted on through the rounds
+ * @param within how far into its bar: 0 on its bar line, 1 on the next
+ * @param limb that plays it
+ * @param silent how many bars the click had been silent, or {@link #CLICKED}
  */
 public record ExpectedHit(double at, Spot spot, long bar, double within, Limb limb, Voice voice, int silent) {
-    /** The click was heard in its bar. */
+    /** The click plays in its bar. */
     public static final int CLICKED = -1;
 
     /**
      * A place in the phrase.
      *
-     * @param bar its number, from 0
-     * @param group of its bar, from 0
-     * @param at from the beginning of the phrase
-     * @param count as it is said
+     * @param bar number from 0
+     * @param group of the bar, from 0
+     * @param at from the start of the phrase
+     * @param count its name
      */
     public record Spot(int bar, int group, NoteValue at, String count) {}
 }

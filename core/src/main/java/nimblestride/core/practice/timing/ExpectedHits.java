@@ -15,9 +15,9 @@ import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
-/** Where strokes should be while an exercise is played. */
+/** Where hits should be while an exercise plays. */
 public final class ExpectedHits {
-    /** No more strokes than these are looked at: the last of them, where there are more. */
+    /** The most hits that are looked at; of more, the last ones are. */
     public static final int MAX = 3_000;
 
     private final Exercise content;
@@ -26,18 +26,18 @@ public final class ExpectedHits {
     private final Phrase told;
 
     /**
-     * @param exercise whose feel in hand is played
-     * @param percent how fast, in hundredths of its tempo
-     * @param silent whether the click keeps silent in a bar, from 0, rounds of the phrase counted on
+     * @param exercise whose selected section is played
+     * @param percent of its tempo
+     * @param silent tests whether the click is silent in a bar, from 0, counted on through the rounds
      */
     public ExpectedHits(Exercise exercise, int percent, LongPredicate silent) {
         this(exercise, percent, silent, exercise.phrase());
     }
 
     /**
-     * The same where several rounds of a phrase have been written out as one.
+     * Works as the other constructor where several rounds of a phrase are written out as one.
      *
-     * @param told the phrase by which places are told
+     * @param told phrase that names the places
      */
     public ExpectedHits(Exercise exercise, int percent, LongPredicate silent, Phrase told) {
         this.told = told;
@@ -46,16 +46,16 @@ public final class ExpectedHits {
         this.silent = silent;
     }
 
-    /** When a moment comes, in milliseconds from the beginning. */
+    /** Returns when a moment comes, in milliseconds from the start. */
     public double milliseconds(double moment) {
         return moment * millisecondsPerWhole;
     }
 
     /**
-     * What is expected of some layers between two moments, in order.
+     * Returns what some layers should play between two moments, in order.
      *
      * @param layers their names
-     * @throws InvalidValueException if a layer cannot be laid out
+     * @throws InvalidValueException if a layer can't be laid out
      */
     public List<ExpectedHit> between(Set<String> layers, NoteValue from, NoteValue to) {
         List<ExpectedHit> expected = new ArrayList<>();

@@ -10,36 +10,45 @@ import java.util.stream.Collectors;
 import nimblestride.core.kit.voice.Voice;
 
 /**
- * Which stroke was meant for which place. Each is matched at most once, in order, so that the distances all together are as
- * small as can be; what is farther off than half of what lies between two places is no match. A player who is late throughout
- * is matched as such: the middle distance is found first, and taken off. Where what is struck says which voice it is, voices
- * are matched each for itself, and those that are not struck at all are nobody's miss; somebody who taps all on one thing is
- * matched by time alone.
+ * Which hit was meant for which place. Each is matched at most once, in order, with the smallest sum of distances; a
+ * hit farther off than half the distance between two places matches nothing. A player who is late throughout is
+ * matched as such: the median distance is found first and taken off. Where hits name their voice, each voice is
+ * matched on its own, and voices that are never played are not missed; somebody who taps everything on one thing is
+ * matched by time only.
  *
  * @param pairs in order
- * @param missed how many places nothing was played for
- * @param extra how many strokes belong to no place
+ * @param missed places nothing was played for
+ * @param extra hits that belong to no place
  */
 public record HitMatching(List<Pair> pairs, int missed, int extra) {
     private static final double MIN_WIDTH = 25;
     private static final double MAX_WIDTH = 200;
     private static final double PART_OF_A_GAP = 0.49;
 
-    /** @param late in milliseconds; early below 0 */
+    /**
+     * A hit and its place.
+     *
+     * @param late in milliseconds; negative for early
+     */
     public record Pair(ExpectedHit expected, double late) {}
 
     public HitMatching {
         pairs = List.copyOf(pairs);
     }
 
-    /** @param expected in order; taps in any */
+    /**
+     * Matches hits to places.
+     *
+     * @param expected in order
+     * @param taps in any order
+     */
     public static HitMatching of(List<ExpectedHit> expected, List<PlayedHit> taps) {
         List<PlayedHit> inOrder = new ArrayList<>(taps);
         inOrder.sort(Comparator.comparingDouble(PlayedHit::at));
         return knowsVoices(expected, inOrder) ? byVoice(expected, inOrder) : aligned(moments(expected), inOrder);
     }
 
-    /** Several as one: what was played in several goes. */
+    /** Joins what was played in several goes. */
     public static HitMatching together(List<HitMatching> goes) {
         return new HitMatching(
                 goes.stream().flatMap(one -> one.pairs.stream()).toList(),
@@ -48,8 +57,8 @@ public record HitMatching(List<Pair> pairs, int missed, int extra) {
     }
 
     /**
-     * Whether the strokes say which voice they are: most are on something the exercise has, and they are on several things, or on
-     * one thing as often as that alone is asked for. Otherwise somebody taps everything on one thing.
+     * Returns whether the hits name their voices: most are on something the exercise has, and they are on several
+     * things, or on one thing as often as it should be played. Otherwise somebody taps everything on one thing.
      */
     private static boolean knowsVoices(List<ExpectedHit> expected, List<PlayedHit> taps) {
         Set<Voice> asked = expected.stream().map(ExpectedHit::voice).collect(Collectors.toSet());
@@ -83,7 +92,7 @@ public record HitMatching(List<Pair> pairs, int missed, int extra) {
         return new HitMatching(pairs, missed, extra);
     }
 
-    /** What is struck together is one moment for somebody who taps on one thing. */
+    /** Places played together are one moment for somebody who taps on one thing. */
     private static List<ExpectedHit> moments(List<ExpectedHit> expected) {
         List<ExpectedHit> moments = new ArrayList<>();
         for (ExpectedHit one : expected) {
@@ -105,7 +114,7 @@ public record HitMatching(List<Pair> pairs, int missed, int extra) {
         return sorted.isEmpty() ? 0 : sorted.get(sorted.size() / 2);
     }
 
-    /** How far off a stroke may be, in milliseconds. */
+    /** Returns how far off a hit may be, in milliseconds. */
     private static double window(List<ExpectedHit> places) {
         List<Double> gaps = new ArrayList<>();
         for (int i = 1; i < places.size(); i++) {
@@ -116,7 +125,7 @@ public record HitMatching(List<Pair> pairs, int missed, int extra) {
         return Math.max(MIN_WIDTH, Math.min(MAX_WIDTH, PART_OF_A_GAP * close));
     }
 
-    /** Two rows of moments laid beside each other at the least cost. */
+    /** Aligns two rows of moments at the least cost. */
     private static final class Alignment {
         private static final byte MISS = 0;
         private static final byte EXTRA = 1;

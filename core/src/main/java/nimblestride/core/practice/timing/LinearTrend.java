@@ -6,16 +6,16 @@ import java.util.Optional;
 /**
  * A straight line through points, by least squares.
  *
- * @param atZero where it begins
- * @param slope how much it rises for each unit
- * @param scatter how far the points lie off it: the standard deviation of what is left, with two less than there are points
- * @param chance how far the slope would scatter by chance alone: its standard error
+ * @param atZero its value at 0
+ * @param slope rise per unit
+ * @param scatter standard deviation of the residuals, with two degrees of freedom less than points
+ * @param chance standard error of the slope
  */
 public record LinearTrend(double atZero, double slope, double scatter, double chance) {
-    /** A point to be fitted. */
+    /** A point to fit. */
     public record Point(double x, double y) {}
 
-    /** The line through points; empty for fewer than three, or where all stand above one place. */
+    /** Fits a line; returns empty for fewer than three points, or where all have the same x. */
     public static Optional<LinearTrend> through(List<Point> points) {
         int count = points.size();
         double meanX = points.stream().mapToDouble(Point::x).average().orElse(0);
@@ -40,7 +40,7 @@ public record LinearTrend(double atZero, double slope, double scatter, double ch
         return Optional.of(new LinearTrend(atZero, slope, scatter, scatter / Math.sqrt(xx)));
     }
 
-    /** Whether it rises or falls more than chance alone would have it, all but once in hundreds of times. */
+    /** Returns whether the slope is larger than chance would make it, except once in hundreds of times. */
     public boolean isSure() {
         return Math.abs(slope) > 3 * chance;
     }

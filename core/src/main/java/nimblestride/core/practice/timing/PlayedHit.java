@@ -3,9 +3,8 @@ package nimblestride.core.practice.timing;
 import nimblestride.core.kit.voice.Voice;
 
 /**
- * A stroke that was played.
+ * A hit that was played.
  *
- * @param at in milliseconds from the beginning of the exercise
- * @param voice what was struck
+ * @param at in milliseconds from the start of the exercise
  */
 public record PlayedHit(double at, Voice voice) {}

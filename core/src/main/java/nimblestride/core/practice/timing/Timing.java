@@ -14,20 +14,20 @@ import java.util.stream.Collectors;
 import nimblestride.core.kit.voice.Limb;
 
 /**
- * How somebody played, all in milliseconds, late above 0 and early below.
+ * How somebody played, in milliseconds: positive for late, negative for early.
  *
- * @param matching which stroke was meant for which place
- * @param overall all strokes together
- * @param rush how the strokes between the bar lines go: {@link LinearTrend#slope} is how much later than at the bar's end they come
- *     just after a bar line, and so below 0 for somebody who rushes there; empty where there are too few
- * @param drift how much later the strokes come with each bar in which the click is silent; empty where it never was for long
+ * @param matching which hit was meant for which place
+ * @param overall all hits together
+ * @param rush how hits go between bar lines: {@link LinearTrend#slope} is how much later hits come just after a bar
+ *     line than at the bar's end, so it is negative for somebody who rushes there; empty where there are too few
+ * @param drift how much later hits come with each bar in which the click is silent; empty where it never was for long
  *     enough
  */
 public record Timing(
         HitMatching matching, TimingSpread overall, Optional<LinearTrend> rush, Optional<LinearTrend> drift) {
     private static final int MIN_COUNT = 6;
 
-    /** @return empty where nothing could be matched */
+    /** Returns the timing of matched hits; empty where none was matched. */
     public static Optional<Timing> of(HitMatching matching) {
         if (matching.pairs().isEmpty()) {
             return Optional.empty();
@@ -40,7 +40,7 @@ public record Timing(
                 inSilence(matching.pairs())));
     }
 
-    /** On the 1 itself nobody can rush after it. */
+    /** Nobody can rush after the 1 on the 1 itself. */
     private static Optional<LinearTrend> afterTheLine(List<HitMatching.Pair> pairs) {
         return trend(pairs.stream()
                 .filter(pair -> pair.expected().within() > 0)
@@ -61,17 +61,17 @@ public record Timing(
         return points.size() < MIN_COUNT ? Optional.empty() : LinearTrend.through(points);
     }
 
-    /** Each place of the phrase at which something was played, in order. */
+    /** Returns the spread at each place of the phrase that was played, in order. */
     public Map<ExpectedHit.Spot, TimingSpread> bySpot() {
         return spreads(ExpectedHit::spot, () -> new TreeMap<>(Comparator.comparing(ExpectedHit.Spot::at)));
     }
 
-    /** Each limb that played. */
+    /** Returns the spread of each limb that played. */
     public Map<Limb, TimingSpread> byLimb() {
         return spreads(ExpectedHit::limb, () -> new EnumMap<>(Limb.class));
     }
 
-    /** Each group of each bar, in order: those of bar 1 begin with 1.1. */
+    /** Returns the spread of each group of each bar, in order; those of bar 1 start with 1.1. */
     public Map<String, TimingSpread> byGroup() {
         return spreads(
                 expected -> expected.spot().bar() + 1 + "." + (expected.spot().group() + 1), LinkedHashMap::new);
@@ -88,12 +88,12 @@ public record Timing(
         return spreads;
     }
 
-    /** How far the strokes scatter once what goes with the place in the bar is taken off. */
+    /** Returns how far hits scatter once what depends on the place in the bar is taken off. */
     public double scatter() {
         return rush.filter(LinearTrend::isSure).map(LinearTrend::scatter).orElse(overall.deviation());
     }
 
-    /** From one place to the next, on the average, in milliseconds. */
+    /** Returns the mean time from one place to the next, in milliseconds. */
     public double gap() {
         List<HitMatching.Pair> pairs = matching.pairs();
         double first = pairs.get(0).expected().at();

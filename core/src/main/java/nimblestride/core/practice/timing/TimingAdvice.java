@@ -9,11 +9,11 @@ import java.util.Optional;
 import nimblestride.core.foundation.words.Counted;
 
 /**
- * What a timing says, in sentences: first what to work on, then what was played. Only what stands out from chance is told as
+ * Puts a timing into sentences: first what to work on, then what was played. Only what stands out from chance is
  * something to work on.
  */
 public final class TimingAdvice {
-    /** Differences smaller than this are nothing to work on, in milliseconds. */
+    /** Smaller differences are nothing to work on, in milliseconds. */
     private static final double AUDIBLE = 10;
 
     private static final double SURE = 3;
@@ -25,6 +25,7 @@ public final class TimingAdvice {
         this.timing = timing;
     }
 
+    /** Returns the sentences. */
     public static List<String> of(Timing timing) {
         TimingAdvice advice = new TimingAdvice(timing);
         List<String> sentences = new ArrayList<>();
@@ -34,7 +35,11 @@ public final class TimingAdvice {
         return sentences;
     }
 
-    /** The places that come early or late against the rest, the worst first; at most so many. */
+    /**
+     * Returns the places that are early or late against the rest, worst first.
+     *
+     * @param most places to return
+     */
     public static List<ExpectedHit.Spot> hardest(Timing timing, int most) {
         return new TimingAdvice(timing)
                 .outstanding().stream().limit(most).map(Map.Entry::getKey).toList();
@@ -126,7 +131,7 @@ public final class TimingAdvice {
                         ordinary));
     }
 
-    /** How far from the rest. */
+    /** Returns how far a spread is from the rest. */
     private double off(TimingSpread spread) {
         return spread.mean() - timing.overall().mean();
     }
@@ -164,7 +169,7 @@ public final class TimingAdvice {
                         : whole + ". If that is as it feels right, measure the latency of the sound card first.");
     }
 
-    /** {@code 14 ms early}. */
+    /** Returns {@code 14 ms early}. */
     private static String said(double late) {
         return String.format(Locale.ROOT, "%.0f ms %s", Math.abs(late), late < 0 ? "early" : "late");
     }

@@ -6,14 +6,18 @@ import org.apache.commons.statistics.descriptive.Mean;
 import org.apache.commons.statistics.descriptive.StandardDeviation;
 
 /**
- * How late a number of strokes come, in milliseconds; early below 0.
+ * How late several hits are, in milliseconds; negative for early.
  *
- * @param count how many
- * @param mean how late, on the average
- * @param deviation how far they scatter: the standard deviation of a sample, 0 for a single stroke
+ * @param count how many hits
+ * @param mean their average
+ * @param deviation standard deviation of the sample; 0 for a single hit
  */
 public record TimingSpread(int count, double mean, double deviation) {
-    /** @param late at least one */
+    /**
+     * Returns the spread of hits.
+     *
+     * @param late at least one
+     */
     public static TimingSpread of(Collection<Double> late) {
         if (late.isEmpty()) {
             throw new InvalidValueException("nothing was played");
@@ -23,7 +27,7 @@ public record TimingSpread(int count, double mean, double deviation) {
         return new TimingSpread(values.length, Mean.of(values).getAsDouble(), deviation);
     }
 
-    /** How far the mean of as many strokes would scatter by chance alone. */
+    /** Returns the standard error of the mean. */
     public double chance() {
         return deviation / Math.sqrt(count);
     }

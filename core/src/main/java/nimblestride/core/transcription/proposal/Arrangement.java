@@ -24,8 +24,8 @@ import nimblestride.core.transcription.source.MeterSource;
 import nimblestride.core.transcription.source.Transcription;
 
 /**
- * What a part of a transcription can become: the repeats found in it, the meters it may be in, and the exercise with those of
- * them that are taken. Not a stroke is lost but where a repeat that is only nearly one is taken.
+ * What a part of a transcription can become: the repeats found in it, the meters it may be in, and the exercise with
+ * the repeats that are taken. No hit is lost, except where a repeat that is only nearly one is taken.
  */
 public final class Arrangement {
     private final Transcription source;
@@ -43,7 +43,11 @@ public final class Arrangement {
                 .toList();
     }
 
-    /** @throws InvalidValueException if no sound of the part stands for a voice */
+    /**
+     * Finds the repeats of a part.
+     *
+     * @throws InvalidValueException if no sound of the part stands for a voice
+     */
     public static Arrangement of(Transcription source, ImportChoice choice) {
         PassageSplitter cut = new PassageSplitter(source, choice);
         if (cut.isEmpty()) {
@@ -75,7 +79,8 @@ public final class Arrangement {
     }
 
     /**
-     * The meters the part may be in, best first, where the file names none or 4/4 throughout; none where it names others.
+     * Returns the meters the part may be in, best first, where the file names none or 4/4 throughout; none where it
+     * names others.
      */
     public static List<MeterProposal> meters(Transcription source, ImportChoice choice) {
         if (source.meters() == MeterSource.WRITTEN) {
@@ -87,9 +92,10 @@ public final class Arrangement {
     }
 
     /**
-     * What is chosen where nobody has: the likeliest part, in the bars the file names or, where it names none, those that are sure.
+     * Returns the default choice: the likeliest part, in the bars the file names or, where it names none, in those
+     * that are sure.
      *
-     * @param voices what sounds stand for, where that is not the usual voice
+     * @param voices what sounds stand for, where that is not the default voice
      */
     public static ImportChoice likeliest(Transcription source, Map<String, Optional<Voice>> voices) {
         ImportChoice choice = new ImportChoice(source.likeliestPart(), voices, Optional.empty());
@@ -100,25 +106,25 @@ public final class Arrangement {
                 : choice;
     }
 
-    /** What repeats, best first in each passage. */
+    /** Returns what repeats, best first in each passage. */
     public List<Proposal> offers() {
         return offers;
     }
 
-    /** Those by which not a stroke is changed: they are taken where nobody says otherwise. */
+    /** Returns the proposals that change no hit, which are taken by default. */
     public List<Proposal> exactOffers() {
         return offers.stream().filter(Proposal::isExact).toList();
     }
 
-    /** What has not come across, and how what was played was put on a grid, in sentences. */
+    /** Returns what did not come across, and how hits were put on a grid, in sentences. */
     public List<String> leftOut() {
         return leftOut;
     }
 
     /**
-     * The exercise, with these repeats taken as such.
+     * Builds the exercise with some proposals taken.
      *
-     * @throws InvalidValueException if it has more feels or sections than an exercise may
+     * @throws InvalidValueException if it has more sections than an exercise may have
      */
     public Exercise exercise(Collection<? extends Proposal> taken) {
         List<SectionContent> contents = new ArrayList<>();
@@ -161,13 +167,13 @@ public final class Arrangement {
         return contents.size() - 1;
     }
 
-    /** A to Z, then A2. */
+    /** Returns A to Z, then A2. */
     private static String name(int number) {
         int letters = 'Z' - 'A' + 1;
         return (char) ('A' + number % letters) + (number < letters ? "" : String.valueOf(number / letters + 1));
     }
 
-    /** What is written, where it says just this change; otherwise the plainest pivot that does. */
+    /** Returns the pivot that is written, where it makes just this change; otherwise the plainest that does. */
     private static Pivot pivot(Passage passage, Tempo before) {
         return Pivot.toward(before, passage.tempo(), passage.entered().stream().toList());
     }

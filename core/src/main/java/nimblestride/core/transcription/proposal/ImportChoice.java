@@ -8,37 +8,41 @@ import nimblestride.core.transcription.repetition.MeterProposal;
 import nimblestride.core.transcription.source.ImportedSound;
 
 /**
- * What somebody wants of a transcription.
+ * What the user wants of a transcription.
  *
- * @param part which of its parts, from 0
- * @param voices what sounds stand for, by their names, where that is not the usual voice; empty for sounds to leave out
- * @param meter in other bars than it came in
+ * @param part index of the part, from 0
+ * @param voices what sounds stand for, by their names, where that is not the default voice; empty for sounds to leave
+ *     out
+ * @param meter other bars than it came in; empty for none
  */
 public record ImportChoice(int part, Map<String, Optional<Voice>> voices, Optional<MeterProposal> meter) {
     public ImportChoice {
         voices = Map.copyOf(voices);
     }
 
-    /** A part as it came. */
+    /** Returns a choice of a part as it came. */
     public static ImportChoice of(int part) {
         return new ImportChoice(part, Map.of(), Optional.empty());
     }
 
+    /** Returns the choice of another part. */
     public ImportChoice ofPart(int newPart) {
         return new ImportChoice(newPart, voices, Optional.empty());
     }
 
+    /** Returns the choice in other bars, or as it came. */
     public ImportChoice in(Optional<MeterProposal> newMeter) {
         return new ImportChoice(part, voices, newMeter);
     }
 
-    /** With a sound as another voice, or left out. */
+    /** Returns the choice with a sound as another voice, or left out. */
     public ImportChoice with(String sound, Optional<Voice> voice) {
         Map<String, Optional<Voice>> changed = new HashMap<>(voices);
         changed.put(sound, voice);
         return new ImportChoice(part, changed, meter);
     }
 
+    /** Returns the voice of a sound; empty if it is left out. */
     public Optional<Voice> voiceOf(ImportedSound sound) {
         return voices.getOrDefault(sound.name(), sound.usual());
     }

@@ -11,8 +11,8 @@ import nimblestride.core.transcription.repetition.VoiceLine;
 /**
  * Bars at one tempo.
  *
- * @param lines what each voice plays in them, from their beginning
- * @param entered the modulation that leads to it, where one is written
+ * @param lines what each voice plays in them, from their start
+ * @param entered modulation that leads to it; empty where none is written
  */
 record Passage(List<Bar> bars, List<VoiceLine> lines, Tempo tempo, Optional<Pivot> entered) {
     Passage {

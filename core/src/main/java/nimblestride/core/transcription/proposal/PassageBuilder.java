@@ -19,7 +19,7 @@ import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.transcription.repetition.PhraseRepeat;
 import nimblestride.core.transcription.repetition.VoiceLine;
 
-/** A passage as feels and how often each is played, with what is taken of what repeats in it. */
+/** Builds a passage as section contents and how often each is played, with the repeats that are taken. */
 final class PassageBuilder {
     private static final int MAX_TURNS = Exercise.MAX_SECTIONS;
 
@@ -54,7 +54,10 @@ final class PassageBuilder {
         }
     }
 
-    /** Where a phrase comes as several sections each begins anew, and only what goes into it a whole number of times can run through. */
+    /**
+     * Layers start over in each section, so where a phrase comes as several, only a cycle that fits it a whole number
+     * of times can run through.
+     */
     private boolean mayRun(Proposal.AsLayer offer) {
         return repeat.filter(one -> !one.isExact())
                 .map(one -> offer.isExact()
@@ -63,12 +66,16 @@ final class PassageBuilder {
                 .orElse(true);
     }
 
-    /** Whether the rounds that differ can have sections of their own. */
+    /** Returns whether the rounds that differ can have sections of their own. */
     static boolean fits(PhraseRepeat repeat) {
         return 2 * repeat.variation().varied().size() + 2 <= MAX_TURNS;
     }
 
-    /** @param alone whether nothing comes before or after it, so that it may go round for ever */
+    /**
+     * Returns the turns of the passage.
+     *
+     * @param alone whether nothing comes before or after it, so that it may repeat forever
+     */
     List<Turn> turns(boolean alone) {
         if (repeat.isEmpty()) {
             return List.of(turn(0, passage.bars().size()));
@@ -77,9 +84,8 @@ final class PassageBuilder {
         int rounds = repeat.get().rounds();
         boolean begunAnew = !alone && repeat.get().over() > 0 && !layers.isEmpty();
         if (repeat.get().isExact() && (begunAnew || !isSoWithoutLayers(bars))) {
-            // Voices that are not taken as layers may well go round in more bars than the phrase has; and bars left
-            // over would
-            // be a section in which layers begin anew.
+            // Voices that are not taken as layers may repeat after more bars than the phrase has; and bars left over
+            // would be a section in which layers start over.
             return List.of(turn(0, passage.bars().size()));
         }
         if (repeat.get().isExact() && alone) {
@@ -95,7 +101,7 @@ final class PassageBuilder {
         return turns;
     }
 
-    /** Whether each bar is as the one a phrase before it, in all that is not played by a layer that runs through. */
+    /** Returns whether each bar is as the one a phrase before it, in all that no layer plays. */
     private boolean isSoWithoutLayers(int bars) {
         List<VoiceLine> bound = passage.lines().stream()
                 .filter(line -> !layers.containsKey(line.voice()))

@@ -26,7 +26,7 @@ import nimblestride.core.transcription.source.MeterSource;
 import nimblestride.core.transcription.source.TempoMark;
 import nimblestride.core.transcription.source.Transcription;
 
-/** A part cut into passages of one tempo each, its sounds as voices; and what that leaves out. */
+/** Splits a part into passages of one tempo each, with its sounds as voices, and says what that leaves out. */
 final class PassageSplitter {
     private static final NoteValue HARDLY_LATER = NoteValue.of(1, 64);
 
@@ -82,14 +82,14 @@ final class PassageSplitter {
         return leftOut;
     }
 
-    /** Everything at the first tempo. */
+    /** Returns everything at the first tempo. */
     Passage whole() {
         List<Bar> bars = bars();
         TempoMark first = source.tempos().get(0);
         return passage(bars, NoteValue.ZERO, Phrase.of(bars).length(), first.tempo(), Optional.empty());
     }
 
-    /** One for each tempo, as far as an exercise has sections. */
+    /** Returns one passage for each tempo, as far as an exercise has sections. */
     List<Passage> all() {
         List<TempoMark> marks = source.tempos();
         if (marks.size() == 1) {
@@ -120,7 +120,7 @@ final class PassageSplitter {
         return Counted.count(changes, "change") + " of tempo did not come across: the first tempo holds.";
     }
 
-    /** As they came, or those that are proposed, as many as hold the last stroke. */
+    /** Returns the bars as they came, or those that are proposed, as many as hold the last hit. */
     private List<Bar> bars() {
         if (choice.meter().isEmpty()) {
             return source.bars();
@@ -132,7 +132,7 @@ final class PassageSplitter {
                 .bars();
     }
 
-    /** Where nobody has named the bars, what comes after the last stroke is no silence that anybody played. */
+    /** Where nobody named the bars, what comes after the last hit is no silence that anybody played. */
     private NoteValue heard(NoteValue end) {
         NoteValue last = lastStroke().plus(HARDLY_LATER);
         return source.meters() == MeterSource.NONE && last.compareTo(end) < 0 ? last : end;

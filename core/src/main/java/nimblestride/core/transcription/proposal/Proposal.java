@@ -6,15 +6,15 @@ import nimblestride.core.transcription.repetition.RepeatedCycle;
 
 /** Something that repeats, and may be taken as such. */
 public sealed interface Proposal {
-    /** In which passage, from 0. */
+    /** Returns in which passage it is, from 0. */
     int passage();
 
-    /** What it is, in a sentence. */
+    /** Returns what it is, in a sentence. */
     String said();
 
     Confidence sureness();
 
-    /** Whether taking it changes not a stroke. */
+    /** Returns whether taking it changes no hit. */
     boolean isExact();
 
     /** A voice with a cycle of its own, as a layer. */
@@ -30,7 +30,7 @@ public sealed interface Proposal {
         }
     }
 
-    /** Bars that come again, as the phrase. Rounds that are varied come as sections of their own, so that no stroke is lost. */
+    /** Bars that repeat, as the phrase. Rounds that vary become sections of their own, so that no hit is lost. */
     record AsPhrase(int passage, PhraseRepeat repeat, String said) implements Proposal {
         @Override
         public Confidence sureness() {

@@ -22,7 +22,7 @@ import nimblestride.core.transcription.repetition.PhraseRepeatFinder;
 import nimblestride.core.transcription.repetition.RepeatedCycle;
 import nimblestride.core.transcription.repetition.VoiceLine;
 
-/** What repeats in a passage: voices whose cycle is not the bar's, and bars that make a phrase. */
+/** Finds what repeats in a passage: voices whose cycle is not the bar's, and bars that make a phrase. */
 final class ProposalFinder {
     private final Passage passage;
     private final int number;
@@ -34,7 +34,7 @@ final class ProposalFinder {
         this.phrase = passage.phrase();
     }
 
-    /** Best first: the surest, and of those as sure the ones that lose nothing. */
+    /** Returns the proposals, surest first; among equals, those that lose nothing. */
     List<Proposal> all() {
         List<Proposal> offers = new ArrayList<>();
         List<VoiceLine> bound = new ArrayList<>();
@@ -59,7 +59,7 @@ final class ProposalFinder {
                 .map(one -> new Proposal.AsLayer(number, one, said(one)));
     }
 
-    /** Whether a cycle is a whole number of times what the bars themselves go round in. */
+    /** Returns whether a cycle is a whole number of the bars' own cycle. */
     private boolean isBoundToBars(NoteValue cycle) {
         return cycle.isMultipleOf(barCycle());
     }
@@ -84,7 +84,7 @@ final class ProposalFinder {
         return what + times + varied + home(cycle.length(), bar);
     }
 
-    /** Where all bars are alike, after how many of them the cycle is on a bar line again. */
+    /** Returns, where all bars are alike, after how many of them the cycle is on a bar line again. */
     private String home(NoteValue cycle, NoteValue bar) {
         if (!phrase.isEven() || bar.isMultipleOf(cycle)) {
             return ".";
@@ -93,7 +93,7 @@ final class ProposalFinder {
             NoteValue together = cycle.leastCommonMultiple(bar);
             return ". With the bar it comes round after " + Counted.count(together.wholePartsOf(bar), "bar") + ".";
         } catch (ExactOverflowException e) {
-            // Too long to be counted, and so to be told.
+            // Too long to count, and so to say.
             return ".";
         }
     }
@@ -107,7 +107,7 @@ final class ProposalFinder {
                 .map(repeat -> new Proposal.AsPhrase(number, repeat, "The phrase is " + repeat.said() + "."));
     }
 
-    /** A number for each bar: the same for bars alike in meter and in what these lines play. */
+    /** Returns a number for each bar: the same for bars alike in meter and in what these lines play. */
     static List<Integer> numbered(List<Bar> played, List<VoiceLine> bound) {
         Phrase phrase = Phrase.of(played);
         Map<Object, Integer> kinds = new HashMap<>();

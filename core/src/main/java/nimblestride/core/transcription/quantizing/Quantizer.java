@@ -13,15 +13,16 @@ import nimblestride.core.transcription.source.ImportedSound;
 import nimblestride.core.transcription.source.QuantizingError;
 
 /**
- * Strokes that were played, put on the places they were meant for: beat by beat on the simplest division that explains them,
- * so that tuplets may stand beside even notes.
+ * Puts played hits on the places they were meant for: beat by beat on the simplest division that explains them, so
+ * that tuplets may stand beside even notes.
  *
- * <p>A division costs what its strokes are off (squares, against how far this player scatters), how many places it offers
- * to choose from, how unusual it is, and a little where it is another than that of the beat before. The cheapest row of
- * divisions wins; where that is cheaper, each sound is divided on its own. How far the player scatters, and whether late or early on the whole, is found along the way.
+ * <p>A division costs what its hits are off (squares, against this player's scatter), how many places it offers, how
+ * unusual it is, and a little where it differs from the beat before. The cheapest row of divisions wins; where that is
+ * cheaper, each sound is divided on its own. The player's scatter, and whether they are late or early on the whole, is
+ * found along the way.
  */
 public final class Quantizer {
-    /** What is tried to begin with: from a machine, a good player, a beginner. */
+    /** Scatters to try first: of a machine, a good player, a beginner. */
     private static final double[] FIRST_SPREADS = {0.004, 0.012, 0.022};
 
     private static final double MIN_SPREAD = 0.001;
@@ -29,18 +30,21 @@ public final class Quantizer {
     private static final double MAX_BIAS = 0.05;
     private static final int ROUNDS = 4;
     private static final double ANOTHER_DIVISION = 1.5;
-    /** What of being unusual is to be paid in each beat; the rest is only where such a division begins. */
+    /** How much of being unusual each beat pays; the rest is paid only where such a division starts. */
     private static final double KEPT_UP = 0.7;
 
     private static final double ON_ONE_PLACE = 12;
-    /** What it costs that one sound divides the beat on its own: triplets against eighths are two simple things, not sixths. */
+    /**
+     * What it costs for one sound to divide the beat on its own: triplets against eighths are two simple things, not
+     * sixths.
+     */
     private static final double A_LIMB_OF_ITS_OWN = 3;
 
     private static final int MAX_SOUNDS = 1_024;
     private static final int MAX_APART = 12;
     private static final double A_MILLISECOND = 0.001;
 
-    /** Into how many parts a beat is divided, and how unusual that is (common practice, as a negative logarithm). */
+    /** How many parts a beat has, and how unusual that is (common practice, as a negative logarithm). */
     private record Division(int parts, double unusual) {
         boolean isLike(Division other) {
             return parts % other.parts == 0 || other.parts % parts == 0;
@@ -64,11 +68,11 @@ public final class Quantizer {
     private final List<Onset> onsets;
     private final List<Beat> beats;
     private final double secondsPerWhole;
-    /** When each stroke came, in seconds. */
+    /** When each hit came, in seconds. */
     private final double[] at;
-    /** Which sound each one is, by numbers. */
+    /** Which sound each hit is, by number. */
     private final int[] sounds;
-    /** When each beat begins, and how long it is, in seconds. */
+    /** When each beat starts, and how long it is, in seconds. */
     private final double[] begins;
 
     private final double[] lasts;
@@ -79,16 +83,16 @@ public final class Quantizer {
     private NoteValue[] places;
 
     /**
-     * When something was struck.
+     * When something was hit.
      *
-     * @param at from the beginning, by the clock of the recording
+     * @param at from the start, by the clock of the recording
      */
     public record Onset(NoteValue at, ImportedSound sound) {}
 
-    /** A beat of a bar: where it begins and how long it is. */
+    /** A beat of a bar: where it starts and how long it is. */
     public record Beat(NoteValue from, NoteValue length) {}
 
-    /** Where each stroke belongs, in their order, and how far off they were. */
+    /** The place of each hit, in order, and how far off they were. */
     public record Quantized(List<NoteValue> places, QuantizingError deviation) {}
 
     private Quantizer(List<Onset> onsets, List<Beat> beats, double secondsPerWhole, double spread) {
@@ -107,10 +111,10 @@ public final class Quantizer {
     }
 
     /**
-     * Where each stroke belongs.
+     * Quantizes hits.
      *
      * @param onsets in order, at least one
-     * @param beats one after the other from the beginning on, past the last stroke
+     * @param beats one after the other from the start, past the last hit
      * @param secondsPerWhole how long a whole note lasts
      */
     public static Quantized of(List<Onset> onsets, List<Beat> beats, double secondsPerWhole) {
@@ -150,7 +154,7 @@ public final class Quantizer {
         return best;
     }
 
-    /** What all of it costs, with how badly a player keeps time who scatters so. */
+    /** Returns the cost of everything, including how badly a player with this scatter keeps time. */
     private double total() {
         return cost + onsets.size() * Math.log(spread);
     }
@@ -159,7 +163,7 @@ public final class Quantizer {
         return value.toDouble() * secondsPerWhole;
     }
 
-    /** How far a stroke is into its beat, in beats, what the player is late on the whole taken off. */
+    /** Returns how far a hit is into its beat, in beats, with the player's mean lateness taken off. */
     private double within(int onset, int beat) {
         return (at[onset] - bias - begins[beat]) / lasts[beat];
     }
@@ -183,14 +187,14 @@ public final class Quantizer {
         }
     }
 
-    /** For each beat the division, by the cheapest way through all of them. */
+    /** Returns the division of each beat, by the cheapest way through all of them. */
     private int[] cheapest(int[] first) {
         int kinds = DIVISIONS.size();
         double[] least = new double[kinds];
         int[][] from = new int[beats.size()][kinds];
         for (int beat = 0; beat < beats.size(); beat++) {
             if (first[beat] == first[beat + 1]) {
-                // A silent beat says nothing, and the one before is remembered across it.
+                // A silent beat says nothing, and the one before it is remembered across it.
                 for (int kind = 0; kind < kinds; kind++) {
                     from[beat][kind] = kind;
                 }

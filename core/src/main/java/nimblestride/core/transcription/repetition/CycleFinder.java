@@ -12,9 +12,9 @@ import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.time.value.Grid;
 import nimblestride.core.time.value.NoteValue;
 
-/** Finds what a line of strokes repeats after, from its first stroke on, counted on the grid on which all of them lie. */
+/** Finds the cycle of a voice, from its first hit, on the grid that holds all of its hits. */
 public final class CycleFinder {
-    /** A cycle that is not there so many times might be chance. */
+    /** How often a cycle must come; fewer times might be chance. */
     public static final int MIN_TIMES = 3;
 
     private static final int MIN_TIMES_NEARLY = 4;
@@ -25,11 +25,11 @@ public final class CycleFinder {
 
     private final VoiceLine line;
     private final Grid grid;
-    /** When each stroke comes after the first one. */
+    /** When each hit comes after the first one. */
     private final long[] at;
 
     private final List<Stroke> strokes;
-    /** How long the line goes on after its first stroke, in units of the grid. */
+    /** How long the line goes on after its first hit, in units of the grid. */
     private final long length;
 
     private CycleFinder(VoiceLine line) {
@@ -47,12 +47,12 @@ public final class CycleFinder {
         this.length = grid.count(left);
     }
 
-    /** The shortest cycle that explains the whole line, not a stroke too many or too few. */
+    /** Returns the shortest cycle that explains the whole line, with no hit too many or too few. */
     public static Optional<RepeatedCycle> exact(VoiceLine line) {
         return new CycleFinder(line).exact();
     }
 
-    /** The shortest cycle most times of which are alike, one in four varied at the most. */
+    /** Returns the shortest cycle that is alike most times, with one in four varied at most. */
     public static Optional<RepeatedCycle> nearly(VoiceLine line) {
         return line.strokes().size() > MAX_STROKES_NEARLY ? Optional.empty() : new CycleFinder(line).nearly();
     }
@@ -74,7 +74,7 @@ public final class CycleFinder {
         return Optional.empty();
     }
 
-    /** Whether every stroke comes again so many strokes later, a cycle later, and none is missing at the end. */
+    /** Returns whether every hit comes again so many hits later, a cycle later, and none is missing at the end. */
     private boolean repeats(int strokesIn) {
         long cycle = at[strokesIn];
         for (int i = 0; i < at.length; i++) {
@@ -106,7 +106,7 @@ public final class CycleFinder {
         return Optional.empty();
     }
 
-    /** What most times round have in common, and the times that are otherwise. */
+    /** Returns what most rounds have in common, and the rounds that differ. */
     private Optional<RepeatedCycle> nearly(long cycle) {
         int times = ExactMath.toInt(Math.min(length / cycle, MAX_STROKES_NEARLY));
         Map<Long, Map<Stroke, Integer>> heard = new HashMap<>();

@@ -17,16 +17,16 @@ import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * The meters that strokes may be in, where nobody has said: lengths after which they come again, felt in twos, threes and
- * fours that begin where most weight lies. The bar begins with the first stroke.
+ * Finds the meters that hits may be in where nobody has said: lengths after which they repeat, grouped in twos,
+ * threes, and fours that start where most weight is. The bar starts with the first hit.
  */
 public final class MeterFinder {
-    /** How many are told at the most. */
+    /** The most meters that are returned. */
     public static final int MAX_TOLD = 4;
 
     private static final int FINEST = 16;
     private static final NoteValue SIXTEENTH = NoteValue.of(1, FINEST);
-    /** Five sixteenths. */
+    /** The shortest bar: five sixteenths. */
     private static final int MIN_LENGTH = 5;
 
     private static final int MAX_IN_WHOLES = 4;
@@ -54,7 +54,7 @@ public final class MeterFinder {
                 .minus(first);
     }
 
-    /** A length in {@value #FINEST}ths, and how much comes again after it. */
+    /** A length in {@value #FINEST}ths, and how much repeats after it. */
     private record Candidate(int sixteenths, double share) {
         /** Long bars are less likely than short ones. */
         double worth() {
@@ -64,9 +64,9 @@ public final class MeterFinder {
     }
 
     /**
-     * The likeliest first; none where nothing comes again, or there are more than {@value #MAX_STROKES} strokes.
+     * Returns meters, likeliest first; none where nothing repeats, or there are more than {@value #MAX_STROKES} hits.
      *
-     * @param lines one at least
+     * @param lines at least one
      */
     public static List<MeterProposal> of(List<VoiceLine> lines) {
         int strokes = lines.stream().mapToInt(line -> line.strokes().size()).sum();
@@ -80,7 +80,7 @@ public final class MeterFinder {
         candidates.stream()
                 .sorted(Comparator.comparingDouble(Candidate::worth).reversed())
                 .forEach(candidate -> {
-                    // Twice a cycle is one as well, and says nothing new.
+                    // Twice a cycle is a cycle too, and says nothing new.
                     boolean said = lengths.stream().anyMatch(length -> candidate.sixteenths % length == 0);
                     if (told.size() < MAX_TOLD && candidate.share >= TOLD_FROM && !said) {
                         lengths.add(candidate.sixteenths);
@@ -120,7 +120,7 @@ public final class MeterFinder {
         return all.stream().filter(one -> isNoMultiple(one, all)).toList();
     }
 
-    /** Whether no length that divides it does as well. */
+    /** Returns whether no length that divides it does as well. */
     private static boolean isNoMultiple(Candidate candidate, List<Candidate> all) {
         return all.stream()
                 .noneMatch(other -> other.sixteenths < candidate.sixteenths
@@ -128,7 +128,9 @@ public final class MeterFinder {
                         && other.share >= candidate.share - AS_GOOD);
     }
 
-    /** What comes again by chance: the average over all lengths that are whole numbers of the line's own pulse. */
+    /**
+     * Returns what repeats by chance: the average over all lengths that are whole numbers of the line's own pulse.
+     */
     private double byChance(VoiceLine line, double[] again) {
         NoteValue pulse = line.strokes().keySet().stream()
                 .map(at -> at.minus(first))
@@ -145,7 +147,7 @@ public final class MeterFinder {
         return count == 0 ? 0 : sum / count;
     }
 
-    /** How many of the strokes that could come again so much later do, and were there before. */
+    /** Returns how many of the hits that could repeat so much later do, and were there before. */
     private double again(VoiceLine line, NoteValue later) {
         int could = 0;
         int does = 0;
@@ -182,7 +184,7 @@ public final class MeterFinder {
         return new MeterProposal(bars, first, candidate.share, why);
     }
 
-    /** How much weight lies on each place of the cycle. */
+    /** Returns how much weight is on each place of the cycle. */
     private double[] weights(int places, NoteValue unit) {
         double[] weights = new double[places];
         NoteValue cycle = unit.times(places);
@@ -210,13 +212,13 @@ public final class MeterFinder {
         return BarSplitter.bars(groups, NoteValue.of(1, under));
     }
 
-    /** A long cycle of quarters is written in fours, or else in threes. */
+    /** Writes a long cycle of quarters in fours, or else in threes. */
     private static List<Bar> quarters(int count) {
         int bar = count <= MAX_IN_QUARTERS ? count : count % 4 == 0 ? 4 : count % 3 == 0 ? 3 : count;
         return Collections.nCopies(count / bar, Bar.of(Meter.of(bar, 4)));
     }
 
-    /** Twos, threes and fours that begin where most weight lies; for each group the average weight is paid. */
+    /** Returns twos, threes, and fours that start where most weight is; each group costs the average weight. */
     private static List<Integer> groups(double[] weights) {
         int places = weights.length;
         double mean = 0;

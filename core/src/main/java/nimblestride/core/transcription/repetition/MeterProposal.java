@@ -8,9 +8,9 @@ import nimblestride.core.time.value.NoteValue;
  * Bars that something may be in.
  *
  * @param bars of one cycle
- * @param from where the first of them begins
- * @param share how much of what is struck comes again a cycle later, beyond what chance would bring: from 0 to 1
- * @param why what speaks for it
+ * @param from where the first bar starts
+ * @param share how much of the hits repeats a cycle later, beyond chance: from 0 to 1
+ * @param why reasons, in a few words
  */
 public record MeterProposal(List<Bar> bars, NoteValue from, double share, String why) {
     private static final double SURE = 0.9;
@@ -20,11 +20,12 @@ public record MeterProposal(List<Bar> bars, NoteValue from, double share, String
         bars = List.copyOf(bars);
     }
 
+    /** Returns whether the proposal is sure. */
     public boolean isSure() {
         return share >= SURE;
     }
 
-    /** How sure it is, in a word. */
+    /** Returns how sure it is, in words. */
     public String sure() {
         return isSure() ? "sure" : share >= LIKELY ? "likely" : "perhaps";
     }

@@ -8,8 +8,8 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
- * Finds the bars that make a phrase. Each bar is told by a number: bars of one number are alike in meter and in what is
- * played.
+ * Finds the bars that make a phrase. A number stands for each bar: bars with the same number are alike in meter and in
+ * what is played.
  */
 public final class PhraseRepeatFinder {
     private static final int MIN_ROUNDS_NEARLY = 3;
@@ -17,7 +17,7 @@ public final class PhraseRepeatFinder {
 
     private PhraseRepeatFinder() {}
 
-    /** The shortest phrase all rounds of which are alike, twice or more; bars left over begin as it does. */
+    /** Returns the shortest phrase all rounds of which are alike, twice or more; bars left over start as it does. */
     public static Optional<PhraseRepeat> exact(List<Integer> bars) {
         for (int length = 1; 2 * length <= bars.size() && length <= MAX_LENGTH; length++) {
             if (firstUnlike(bars, length) == bars.size()) {
@@ -29,7 +29,7 @@ public final class PhraseRepeatFinder {
         return Optional.empty();
     }
 
-    /** The first bar that is not as the one a phrase before it. */
+    /** Returns the first bar that differs from the one a phrase before it. */
     private static int firstUnlike(List<Integer> bars, int length) {
         return IntStream.range(length, bars.size())
                 .filter(bar -> !bars.get(bar).equals(bars.get(bar - length)))
@@ -38,8 +38,8 @@ public final class PhraseRepeatFinder {
     }
 
     /**
-     * The phrase of which the fewest rounds are varied, three rounds or more, and one in three varied at the most; of several the
-     * shortest. It may have an ending of its own.
+     * Returns the phrase with the fewest varied rounds, three rounds or more, and one in three varied at most; of
+     * several the shortest. It may have an ending of its own.
      */
     public static Optional<PhraseRepeat> nearly(List<Integer> bars) {
         Optional<PhraseRepeat> best = Optional.empty();

@@ -15,10 +15,10 @@ import nimblestride.core.time.value.NoteValue;
 /**
  * What a voice plays over and over.
  *
- * @param length of one time round
- * @param from where it first begins
- * @param strokes of one time round, from its beginning; at least one
- * @param variation which whole times round are played otherwise
+ * @param length of one round
+ * @param from where it first starts
+ * @param strokes of one round, from its start; at least one
+ * @param variation which whole rounds differ
  */
 public record RepeatedCycle(
         Voice voice,
@@ -32,15 +32,17 @@ public record RepeatedCycle(
         strokes = Collections.unmodifiableNavigableMap(new TreeMap<>(strokes));
     }
 
+    /** Returns whether every round is alike. */
     public boolean isExact() {
         return variation.isNone();
     }
 
+    /** Returns how sure the cycle is. */
     public Confidence sureness() {
         return Confidence.of(variation.times() - variation.varied().size(), variation.times());
     }
 
-    /** The layer that plays it; empty where it has more steps than a cell is good for. */
+    /** Returns the layer that plays it; empty where it has more steps than suit a cell. */
     public Optional<Layer> layer() {
         NoteValue step =
                 strokes.keySet().stream().filter(at -> !at.isZero()).reduce(length, NoteValue::greatestCommonDivisor);

@@ -5,10 +5,10 @@ import java.util.stream.Collectors;
 import nimblestride.core.foundation.words.Counted;
 
 /**
- * Which of many times are not like the others.
+ * Which of many rounds differ from the others.
  *
- * @param times how many there are
- * @param varied the numbers of those that differ, from 0, in order
+ * @param times how many rounds
+ * @param varied numbers of those that differ, from 0, in order
  */
 public record VariantRounds(int times, List<Integer> varied) {
     private static final int MAX_NAMED = 6;
@@ -17,11 +17,12 @@ public record VariantRounds(int times, List<Integer> varied) {
         varied = List.copyOf(varied);
     }
 
+    /** Returns whether none differs. */
     public boolean isNone() {
         return varied.isEmpty();
     }
 
-    /** {@code the last one is varied}; empty where there is none. */
+    /** Returns it in words: {@code the last one is varied}; empty where none differs. */
     public String said() {
         if (isNone()) {
             return "";

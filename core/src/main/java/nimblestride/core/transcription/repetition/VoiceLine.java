@@ -9,7 +9,7 @@ import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * The strokes of one voice over a length of time.
+ * The strokes of one voice over some time.
  *
  * @param strokes by when they come, each before the end; at least one
  * @param length how long the line is

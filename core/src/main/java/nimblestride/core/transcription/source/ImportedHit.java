@@ -4,8 +4,8 @@ import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * One stroke of a part.
+ * One hit of a part.
  *
- * @param at from the beginning, as it is counted
+ * @param at from the start, in written values
  */
 public record ImportedHit(NoteValue at, ImportedSound sound, Stroke stroke) {}

@@ -6,8 +6,8 @@ import java.util.Optional;
 /**
  * What one player plays.
  *
- * @param name as it is called where it comes from
- * @param percussion whether its sounds are named; of others the rhythm is all there is
+ * @param name as in the file
+ * @param percussion whether its sounds are named; of other parts only the rhythm is taken
  * @param strokes in order
  * @param played how it was put on a grid; empty where it was written
  */
@@ -17,7 +17,7 @@ public record ImportedPart(
         strokes = List.copyOf(strokes);
     }
 
-    /** What is struck in it, in the order in which it first is. */
+    /** Returns its sounds, in the order in which they first come. */
     public List<ImportedSound> sounds() {
         return strokes.stream().map(ImportedHit::sound).distinct().toList();
     }

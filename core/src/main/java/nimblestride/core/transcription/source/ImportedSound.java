@@ -6,19 +6,19 @@ import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.Voice;
 
 /**
- * What is struck, as the place where it comes from names it.
+ * A sound, as the file names it.
  *
  * @param name such as {@code key 38} or {@code Snare Drum}
- * @param usual the voice it stands for as a rule; empty where none is known
+ * @param usual voice it stands for by default; empty where none is known
  */
 public record ImportedSound(String name, Optional<Voice> usual) {
-    /** Keys of the General MIDI 1 percussion map that sound like another one that has a voice (quoted from memory). */
+    /** Keys of the General MIDI 1 percussion map that sound like another key that has a voice. */
     private static final Map<Integer, Integer> SAME_VOICE = Map.of(35, 36, 40, 38, 59, 51, 57, 49, 41, 43, 48, 50);
 
-    /** What any note of a part strikes that is no percussion: of such a part the rhythm is taken. */
+    /** The sound of any note of a part that is no percussion: only its rhythm is taken. */
     public static final ImportedSound RHYTHM = new ImportedSound("its rhythm", Optional.of(Kit.WOODBLOCK));
 
-    /** A key of the General MIDI 1 percussion map. */
+    /** Returns the sound of a key of the General MIDI 1 percussion map. */
     public static ImportedSound ofKey(int key) {
         int known = SAME_VOICE.getOrDefault(key, key);
         return new ImportedSound(

@@ -3,16 +3,16 @@ package nimblestride.core.transcription.source;
 import java.util.Locale;
 
 /**
- * How far strokes were played from the places they were put on, in milliseconds.
+ * How far hits were from the places they were put on, in milliseconds.
  *
- * @param bias by how much they are late on the whole; early below 0
- * @param spread their standard deviation about that
- * @param farthest how far from its place, the bias taken off, the one is that lies farthest
+ * @param bias how late they are on the whole; negative for early
+ * @param spread standard deviation around that
+ * @param farthest largest distance from its place, with the bias taken off
  */
 public record QuantizingError(double bias, double spread, double farthest) {
     private static final double NONE = 0.5;
 
-    /** A sentence that tells it. */
+    /** Returns it as a sentence. */
     public String said() {
         return String.format(
                 Locale.ROOT,

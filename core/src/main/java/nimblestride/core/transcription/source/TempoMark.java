@@ -5,9 +5,9 @@ import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.time.value.Tempo;
 
 /**
- * A tempo that holds from the beginning of a bar.
+ * A tempo from the start of a bar.
  *
- * @param bar its number, from 0
- * @param entered the modulation that leads to it, where one is written
+ * @param bar number from 0
+ * @param entered modulation that leads to it; empty where none is written
  */
 public record TempoMark(int bar, Tempo tempo, Optional<Pivot> entered) {}

@@ -7,13 +7,13 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.time.meter.Bar;
 
 /**
- * Rhythm out of a file of another program, with what could not come across.
+ * Rhythm from a file of another program, with what could not come across.
  *
  * @param title never blank
- * @param bars as they are played, repeats played out; at least one, at most {@value #MAX_BARS}
+ * @param bars as they are played, with repeats played out; at least one, at most {@value #MAX_BARS}
  * @param tempos in order, the first for bar 0
- * @param parts at least one, each with a stroke, all within the bars
- * @param leftOut what has not come across, in sentences
+ * @param parts at least one, each with a hit, all within the bars
+ * @param leftOut what did not come across, in sentences
  */
 public record Transcription(
         String title,
@@ -22,11 +22,13 @@ public record Transcription(
         List<TempoMark> tempos,
         List<ImportedPart> parts,
         List<String> leftOut) {
+    /** The most bars. */
     public static final int MAX_BARS = 4_000;
 
-    /** The most strokes all parts together may hold. */
+    /** The most hits of all parts together. */
     public static final int MAX_STROKES = 50_000;
 
+    /** @throws InvalidValueException if there are no bars or parts, or too many, or a hit is outside the bars */
     public Transcription {
         bars = List.copyOf(bars);
         tempos = List.copyOf(tempos);
@@ -48,7 +50,10 @@ public record Transcription(
         }
     }
 
-    /** The part that is most likely meant: the first of percussion, or else the one with the most strokes. */
+    /**
+     * Returns the index of the part that is most likely meant: the first percussion part, or else the one with the
+     * most hits.
+     */
     public int likeliestPart() {
         return IntStream.range(0, parts.size())
                 .filter(i -> parts.get(i).percussion())

@@ -10,7 +10,7 @@ import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.model.PlayingStyle;
 import nimblestride.core.insight.fact.Category;
-import nimblestride.core.language.text.MoveText;
+import nimblestride.core.language.text.OrchestrationText;
 import nimblestride.core.language.text.TempoText;
 import org.junit.jupiter.api.Test;
 
@@ -91,7 +91,7 @@ class HandFindingsTest {
         assertThat(finding.fix().orElseThrow().fixed()).isEqualTo(exercise("4/4", "snare at 1:0"));
         Exercise idle = exercise("4/4", "snare sticking R L of 1/16");
         Exercise ruled = idle.withLayer(
-                0, idle.layers().get(0).withOrchestration(MoveText.read("notes to ride; doubles to crash")));
+                0, idle.layers().get(0).withOrchestration(OrchestrationText.read("notes to ride; doubles to crash")));
         assertThat(finding(ruled, "idle-rule").sentence()).isEqualTo("Snare: rule 2, to crash, matches no note.");
         assertThat(finding(ruled, "idle-rule")
                         .fix()
@@ -100,7 +100,7 @@ class HandFindingsTest {
                         .layers()
                         .get(0)
                         .orchestration())
-                .isEqualTo(MoveText.read("notes to ride"));
+                .isEqualTo(OrchestrationText.read("notes to ride"));
     }
 
     @Test

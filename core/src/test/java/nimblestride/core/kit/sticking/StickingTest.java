@@ -21,7 +21,7 @@ import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.Limb;
 import nimblestride.core.kit.voice.Voice;
-import nimblestride.core.language.text.MoveText;
+import nimblestride.core.language.text.OrchestrationText;
 import nimblestride.core.language.text.StickingText;
 import nimblestride.core.language.text.TextException;
 import org.junit.jupiter.api.Test;
@@ -145,7 +145,8 @@ class StickingTest {
     }
 
     private static String moved(String sticking, String rules) {
-        return OrchestrationRule.voices(StickingText.read(sticking).steps(), Kit.SNARE, MoveText.read(rules)).stream()
+        return OrchestrationRule.voices(StickingText.read(sticking).steps(), Kit.SNARE, OrchestrationText.read(rules))
+                .stream()
                 .map(voices -> voices.stream().map(Voice::name).collect(Collectors.joining("&")))
                 .collect(Collectors.joining(" "));
     }
@@ -165,15 +166,16 @@ class StickingTest {
     @Test
     void rulesAreWrittenAndReadBackAndSayWhereTheyMakeNoSense() {
         String rules = "right singles to floor tom; every 12th note to kick; left accents to crash and kick";
-        assertThat(MoveText.write(MoveText.read(rules))).isEqualTo(rules);
-        assertThat(MoveText.read(" ")).isEmpty();
-        assertThatThrownBy(() -> MoveText.read("accents to gong"))
+        assertThat(OrchestrationText.write(OrchestrationText.read(rules))).isEqualTo(rules);
+        assertThat(OrchestrationText.read(" ")).isEmpty();
+        assertThatThrownBy(() -> OrchestrationText.read("accents to gong"))
                 .hasMessageContaining("column 12")
                 .hasMessageContaining("no voice of that name");
-        assertThatThrownBy(() -> MoveText.read("doubles to snare; triples to ride"))
+        assertThatThrownBy(() -> OrchestrationText.read("doubles to snare; triples to ride"))
                 .hasMessageContaining("column 19")
                 .hasMessageContaining("expected notes, singles");
-        assertThatThrownBy(() -> MoveText.read("doubles")).hasMessageContaining("expected \"to\"");
-        assertThatThrownBy(() -> MoveText.read("every 1st note to kick")).hasMessageContaining("every 2nd");
+        assertThatThrownBy(() -> OrchestrationText.read("doubles")).hasMessageContaining("expected \"to\"");
+        assertThatThrownBy(() -> OrchestrationText.read("every 1st note to kick"))
+                .hasMessageContaining("every 2nd");
     }
 }

@@ -71,7 +71,7 @@ class PractiseTextTest {
 
     @Test
     void aNoteIsOneLineInAnyOrder() {
-        PracticeNote note = NoteText.read(
+        PracticeNote note = PracticeNoteText.read(
                 "\"Weir Steps\" yesterday, clean, 1 h 20 min, at 1/8=210, hard 4& and a of 2: left hand: late",
                 TODAY,
                 named -> NoteValue.QUARTER);
@@ -82,7 +82,8 @@ class PractiseTextTest {
         assertThat(note.rating()).contains(RepRating.CLEAN);
         assertThat(note.hard()).containsExactly("4&", "a of 2");
         assertThat(note.words()).isEqualTo("left hand: late");
-        assertThat(NoteText.read("20min", TODAY, named -> NoteValue.QUARTER).seconds())
+        assertThat(PracticeNoteText.read("20min", TODAY, named -> NoteValue.QUARTER)
+                        .seconds())
                 .isEqualTo(1_200);
     }
 
@@ -113,25 +114,26 @@ class PractiseTextTest {
     @Test
     void aTempoOfANumberAloneCountsTheBeatThatIsMeant() {
         NoteValue eighth = NoteValue.of(1, 8);
-        PracticeNote note = NoteText.read("20 min, at 168, clean", TODAY, named -> eighth);
+        PracticeNote note = PracticeNoteText.read("20 min, at 168, clean", TODAY, named -> eighth);
         assertThat(note.tempo()).contains(TempoText.read("1/8=168"));
-        assertThat(NoteText.write(note, eighth)).isEqualTo("20 min, at 1/8=168, clean");
-        assertThat(NoteText.write(note, NoteValue.QUARTER)).isEqualTo("20 min, at 1/8=168, clean");
-        PracticeNote quarters = NoteText.read("20 min, at 1/4=84", TODAY, named -> eighth);
+        assertThat(PracticeNoteText.write(note, eighth)).isEqualTo("20 min, at 1/8=168, clean");
+        assertThat(PracticeNoteText.write(note, NoteValue.QUARTER)).isEqualTo("20 min, at 1/8=168, clean");
+        PracticeNote quarters = PracticeNoteText.read("20 min, at 1/4=84", TODAY, named -> eighth);
         assertThat(quarters.tempo()).contains(Tempo.ofQuarters(84));
-        assertThat(NoteText.write(quarters, eighth)).isEqualTo("20 min, at 1/4=84");
-        assertThat(NoteText.write(quarters, NoteValue.QUARTER)).isEqualTo("20 min, at 84");
+        assertThat(PracticeNoteText.write(quarters, eighth)).isEqualTo("20 min, at 1/4=84");
+        assertThat(PracticeNoteText.write(quarters, NoteValue.QUARTER)).isEqualTo("20 min, at 84");
     }
 
     @Test
     void aTempoOfAnotherExerciseCountsTheBeatOfThatOne() {
         Function<Optional<String>, NoteValue> beatOf =
                 named -> named.equals(Optional.of("Weir Steps")) ? NoteValue.of(1, 8) : NoteValue.QUARTER;
-        assertThat(NoteText.read("\"Weir Steps\" at 168", TODAY, beatOf).tempo())
+        assertThat(PracticeNoteText.read("\"Weir Steps\" at 168", TODAY, beatOf).tempo())
                 .contains(TempoText.read("1/8=168"));
-        assertThat(NoteText.read("\"Weir Steps\" at 1/4=84", TODAY, beatOf).tempo())
+        assertThat(PracticeNoteText.read("\"Weir Steps\" at 1/4=84", TODAY, beatOf)
+                        .tempo())
                 .contains(Tempo.ofQuarters(84));
-        assertThat(NoteText.read("at 168", TODAY, beatOf).tempo()).contains(Tempo.ofQuarters(168));
+        assertThat(PracticeNoteText.read("at 168", TODAY, beatOf).tempo()).contains(Tempo.ofQuarters(168));
     }
 
     @Test
@@ -151,9 +153,9 @@ class PractiseTextTest {
 
     @Property
     void aNoteThatIsWrittenIsReadAsItWas(@ForAll("notes") PracticeNote note, @ForAll("beats") NoteValue alone) {
-        String written = NoteText.write(note, alone);
+        String written = PracticeNoteText.write(note, alone);
         if (!written.isBlank()) {
-            assertThat(NoteText.read(written, TODAY, named -> alone)).isEqualTo(note);
+            assertThat(PracticeNoteText.read(written, TODAY, named -> alone)).isEqualTo(note);
         }
     }
 
@@ -169,7 +171,7 @@ class PractiseTextTest {
                 "`` | column 1 | what was practised",
             })
     void whatIsNoNoteSaysWhere(String typed, String place, String expected) {
-        assertThatThrownBy(() -> NoteText.read(typed, TODAY, named -> NoteValue.QUARTER))
+        assertThatThrownBy(() -> PracticeNoteText.read(typed, TODAY, named -> NoteValue.QUARTER))
                 .isInstanceOf(TextException.class)
                 .hasMessageContaining(place)
                 .hasMessageContaining(expected);
@@ -177,9 +179,9 @@ class PractiseTextTest {
 
     @Test
     void lengthsAreSaidAsPeopleSayThem() {
-        assertThat(NoteText.lasted(0)).isEqualTo("0 s");
-        assertThat(NoteText.lasted(3_900)).isEqualTo("1 h 5 min");
-        assertThat(NoteText.write(
+        assertThat(PracticeNoteText.lasted(0)).isEqualTo("0 s");
+        assertThat(PracticeNoteText.lasted(3_900)).isEqualTo("1 h 5 min");
+        assertThat(PracticeNoteText.write(
                         new PracticeNote(
                                 Optional.empty(),
                                 Optional.empty(),

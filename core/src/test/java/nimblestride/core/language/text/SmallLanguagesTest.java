@@ -235,7 +235,7 @@ class SmallLanguagesTest {
         for (Consumer<String> reader : List.<Consumer<String>>of(
                 typed -> PlacingText.read(typed, phrase),
                 StickingText::read,
-                MoveText::read,
+                OrchestrationText::read,
                 GapsText::read,
                 FitText::read,
                 PatternText::read,

@@ -16,7 +16,7 @@ import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.kit.orchestration.OrchestrationRule;
 import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.Voice;
-import nimblestride.core.language.text.MoveText;
+import nimblestride.core.language.text.OrchestrationText;
 import nimblestride.core.language.text.ResetText;
 import nimblestride.core.layer.crossing.Displacement;
 import nimblestride.core.layer.pattern.Layer;
@@ -59,8 +59,9 @@ final class LayerDetails extends FlowPane {
                 document::endBurst);
         name(ones.field(), "one", "It plays the 1 of one in so many bars; 1 for every bar", 46);
         moves = new TypedField<>(
-                text -> MoveText.read(text, document.exerciseProperty().get().voices()),
-                MoveText::write,
+                text -> OrchestrationText.read(
+                        text, document.exerciseProperty().get().voices()),
+                OrchestrationText::write,
                 value -> typed("moving", layer -> layer.withOrchestration(value)),
                 document::endBurst);
         moves.field().setPromptText("note 1 to crash; accents to kick");

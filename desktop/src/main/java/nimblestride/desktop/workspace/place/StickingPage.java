@@ -19,7 +19,7 @@ import nimblestride.core.kit.orchestration.OrchestrationRule;
 import nimblestride.core.kit.sticking.Rudiment;
 import nimblestride.core.kit.sticking.Sticking;
 import nimblestride.core.kit.voice.Kit;
-import nimblestride.core.language.text.MoveText;
+import nimblestride.core.language.text.OrchestrationText;
 import nimblestride.core.language.text.PatternText;
 import nimblestride.core.language.text.StickingText;
 import nimblestride.core.layer.pattern.Layer;
@@ -92,8 +92,8 @@ final class StickingPage extends VBox implements Page {
         cells.setAccessibleText("Cells, hand to hand, each accented where it begins; Enter takes them");
         cells.setOnAction(event -> fromCells());
         moves = new TypedField<>(
-                MoveText::read,
-                MoveText::write,
+                OrchestrationText::read,
+                OrchestrationText::write,
                 rules -> edit("moves", layer -> layer.withOrchestration(rules)),
                 document::endBurst);
         moves.field().setId("moves");

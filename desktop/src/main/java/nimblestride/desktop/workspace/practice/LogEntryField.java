@@ -5,7 +5,7 @@ import java.util.Optional;
 import javafx.scene.Node;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.core.language.text.NoteText;
+import nimblestride.core.language.text.PracticeNoteText;
 import nimblestride.core.practice.journal.LogEntry;
 import nimblestride.core.practice.journal.PracticeNote;
 import nimblestride.desktop.document.library.OpenBook;
@@ -25,7 +25,7 @@ final class LogEntryField {
         this.book = book;
         this.diary = diary;
         line = new TypedField<>(
-                this::note, note -> NoteText.write(note, diary.beat(note.what())), note -> {}, () -> {});
+                this::note, note -> PracticeNoteText.write(note, diary.beat(note.what())), note -> {}, () -> {});
         line.field().setId("log-line");
         line.field().setAccessibleText("What you practised, as in: 20 min, at 96, clean, hard 4&: left late");
         line.field().setOnAction(event -> add());
@@ -41,12 +41,14 @@ final class LogEntryField {
     void show(Exercise exercise) {
         line.field()
                 .setPromptText("20 min, at "
-                        + NoteText.tempo(exercise.tempo(), exercise.tempo().beat()) + ", clean: left late");
+                        + PracticeNoteText.tempo(
+                                exercise.tempo(), exercise.tempo().beat()) + ", clean: left late");
     }
 
     /** A line that names nothing says of the entry in it what it says, or else of what lies on the desk. */
     private PracticeNote note(String text) {
-        return NoteText.read(text, book.today(), named -> diary.beat(named.or(() -> changing.map(LogEntry::what))));
+        return PracticeNoteText.read(
+                text, book.today(), named -> diary.beat(named.or(() -> changing.map(LogEntry::what))));
     }
 
     private void add() {

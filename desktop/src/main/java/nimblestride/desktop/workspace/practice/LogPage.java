@@ -21,7 +21,7 @@ import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.plan.Ladder;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.core.language.text.NoteText;
+import nimblestride.core.language.text.PracticeNoteText;
 import nimblestride.core.practice.journal.LogEntry;
 import nimblestride.core.practice.journal.WeeklyMinutes;
 import nimblestride.core.time.value.NoteValue;
@@ -162,7 +162,7 @@ final class LogPage extends VBox implements Page {
             when.getStyleClass().add("quiet");
             when.setMinWidth(USE_PREF_SIZE);
             Label said = new WrappedLabel((named ? entry.what() + ": " : "")
-                    + NoteText.write(entry.note().unnamed(), diary.beat()));
+                    + PracticeNoteText.write(entry.note().unnamed(), diary.beat()));
             Region between = new Region();
             HBox.setHgrow(between, Priority.ALWAYS);
             SmallButton change = new SmallButton("Change", "log-change-" + row, () -> line.change(Optional.of(entry)));

@@ -12,7 +12,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.language.text.NoteText;
+import nimblestride.core.language.text.PracticeNoteText;
 import nimblestride.core.notation.page.Sheet;
 import nimblestride.core.practice.journal.LogEntry;
 import nimblestride.core.practice.students.Assignment;
@@ -167,7 +167,7 @@ public final class LessonPage extends VBox implements Page {
     }
 
     private static String said(LogEntry entry) {
-        return NoteText.write(entry.note().unnamed(), NoteValue.QUARTER);
+        return PracticeNoteText.write(entry.note().unnamed(), NoteValue.QUARTER);
     }
 
     private void assign(Optional<LocalDate> due, String how) {

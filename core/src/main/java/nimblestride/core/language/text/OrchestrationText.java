@@ -15,35 +15,35 @@ import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.layer.pattern.Layer;
 
 /**
- * Rules that move notes round the kit: {@code right singles to floor tom; doubles to snare; accents to crash and kick;
+ * Reads and prints an orchestration: {@code right singles to floor tom; doubles to snare; accents to crash and kick;
  * every 3rd note to kick; note 1 to crash}.
  */
-public final class MoveText {
+public final class OrchestrationText {
     private static final String EXAMPLE = "For example: right singles to floor tom; accents to crash and kick";
     private static final Pattern WHICH = Pattern.compile(
             "(?:(right|left|foot)(?:-hand)?\\s+)?(?:(notes|singles|doubles|accents|ghosts)|every\\s+(\\d{1,6})(?:st|nd|rd|th)\\s+note|note\\s+(\\d{1,6}))");
 
-    private MoveText() {}
+    private OrchestrationText() {}
 
     /**
-     * Reads rules that move notes to voices of the kit.
+     * Reads rules for voices of the kit.
      *
-     * @throws TextException at the first place that makes no sense
+     * @throws TextException at the first place that can't be read
      */
     public static List<OrchestrationRule> read(String text) {
         return read(text, NamedVoices.KIT);
     }
 
     /**
-     * Reads rules that move notes to these voices.
+     * Reads rules for some voices.
      *
-     * @throws TextException at the first place that makes no sense
+     * @throws TextException at the first place that can't be read
      */
     public static List<OrchestrationRule> read(String text, NamedVoices voices) {
         return read(text, 0, voices);
     }
 
-    /** Reads the end of a longer text, so that an error names its place there. */
+    /** Reads the end of a longer text, so that an error points into it. */
     static List<OrchestrationRule> read(String text, int from, NamedVoices voices) {
         List<OrchestrationRule> moves = new ArrayList<>();
         int start = from;
@@ -131,9 +131,9 @@ public final class MoveText {
                 });
     }
 
-    /** The rules as they would be typed. */
+    /** Prints rules as a user would type them. */
     public static String write(List<OrchestrationRule> moves) {
-        return moves.stream().map(MoveText::write).collect(Collectors.joining("; "));
+        return moves.stream().map(OrchestrationText::write).collect(Collectors.joining("; "));
     }
 
     private static String write(OrchestrationRule move) {

@@ -18,26 +18,26 @@ import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 
 /**
- * What somebody says of their practising, in one line: {@code 20 min, at 96, clean, hard 4& and a of 2: the left hand was
- * late}. A name in quotation marks comes first where it is not what lies on the desk, a day ({@code yesterday},
- * {@code 2026-11-20}) where it was not today.
+ * Reads and prints a line about practice: {@code 20 min, at 96, clean, hard 4& and a of 2: the left hand was late}. A
+ * name in quotation marks comes first if it is not the open exercise, and a day ({@code yesterday}, {@code
+ * 2026-11-20}) if it was not today.
  */
-public final class NoteText {
+public final class PracticeNoteText {
     private static final String EXAMPLE = "For example: 20 min, at 96, clean: the left hand was late";
     private static final Pattern NAMED = Pattern.compile("\\s*\"([^\"]*)\"\\s*,?");
     private static final Pattern LASTED = Pattern.compile(
             "(?:(\\d{1,2})\\s*h(?:ours?)?)?\\s*(?:(\\d{1,4})\\s*min(?:utes?)?)?\\s*(?:(\\d{1,5})\\s*s)?");
     private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{1,2}-\\d{1,2}");
 
-    private NoteText() {}
+    private PracticeNoteText() {}
 
     /**
      * Reads a line.
      *
-     * @param today what {@code yesterday} is counted from
-     * @param beatOf the beat that a tempo of a number alone counts: that of the exercise that is named, or of the one that is meant
-     *     where none is
-     * @throws TextException at the first place that makes no sense
+     * @param today day that {@code yesterday} counts from
+     * @param beatOf returns the beat a bare tempo counts: of the exercise that is named, or of the open one where none
+     *     is
+     * @throws TextException at the first place that can't be read
      */
     public static PracticeNote read(String text, LocalDate today, Function<Optional<String>, NoteValue> beatOf) {
         Matcher named = NAMED.matcher(text);
@@ -68,7 +68,7 @@ public final class NoteText {
         return new PracticeNote(what, reader.day, reader.seconds, reader.tempo, reader.rating, words, reader.hard);
     }
 
-    /** The parts between commas, in any order. */
+    /** Reads the parts between commas, in any order. */
     private static final class Reader {
         private final String text;
         private final LocalDate today;
@@ -163,9 +163,9 @@ public final class NoteText {
     }
 
     /**
-     * The line as it would be typed on a day; a name and a day are written only where the note has them.
+     * Prints a note as a user would type it; name and day only where the note has them.
      *
-     * @param alone the beat that a number alone counts in this note; where that is no quarter, every tempo is written with its beat
+     * @param alone beat that a bare number counts; where that is no quarter, every tempo is printed with its beat
      */
     public static String write(PracticeNote note, NoteValue alone) {
         List<String> parts = new ArrayList<>();
@@ -183,13 +183,13 @@ public final class NoteText {
         return name + String.join(", ", parts) + (note.words().isEmpty() ? "" : ": " + note.words());
     }
 
-    /** A tempo as it would be typed where a number alone counts this beat; without its beat only where both are quarters. */
+    /** Prints a tempo where a bare number counts a beat; without its beat only where both are quarters. */
     public static String tempo(Tempo tempo, NoteValue alone) {
         boolean usual = tempo.beat().equals(NoteValue.QUARTER) && alone.equals(NoteValue.QUARTER);
         return (usual ? "" : tempo.beat() + "=") + TempoText.written(tempo.perMinute());
     }
 
-    /** {@code 20 min}, {@code 1 h 5 min}, {@code 45 s}. */
+    /** Prints a time: {@code 20 min}, {@code 1 h 5 min}, {@code 45 s}. */
     public static String lasted(int seconds) {
         List<String> parts = new ArrayList<>();
         if (seconds >= 3_600) {
