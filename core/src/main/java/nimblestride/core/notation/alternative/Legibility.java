@@ -10,7 +10,7 @@ import nimblestride.core.notation.score.WrittenNote;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.value.Tempo;
 
-/** What it takes to read a score: figures, and what they speak for and against. */
+/** Measures how easy a score is to read, and says what speaks for and against it. */
 final class Legibility {
     private static final int BARS_TO_A_PAGE = 32;
     private static final int MANY_GROUPS = 4;
@@ -103,7 +103,7 @@ final class Legibility {
         }
     }
 
-    /** Whether some of what is written in a new gear is plain in the old one. */
+    /** Notes that some of what is written at a new tempo is plain at the old one. */
     void hidesPlainBars(double share) {
         if (share > 0) {
             bad.add(Math.round(share * 100) + " % of it lies in plain quarters, which are hidden in this gear.");

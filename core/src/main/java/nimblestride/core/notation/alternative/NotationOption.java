@@ -7,16 +7,16 @@ import nimblestride.core.notation.score.BarPlan;
 import nimblestride.core.notation.score.Score;
 
 /**
- * A way to write an exercise down.
+ * A way to write an exercise.
  *
  * @param name what is done, in a few words
- * @param plan the bars it is written in
- * @param score the beginning of it, written so
- * @param speaksFor what makes it easy to read here
+ * @param plan bars it is written in
+ * @param score its beginning, written this way
+ * @param speaksFor what makes it easy to read
  * @param speaksAgainst what makes it hard
  * @param effort of reading it: the less the better
- * @param strokes how many strokes of its score were read back and found at the very moments they are heard
- * @param rewritten the exercise itself in these bars, where it can be
+ * @param strokes strokes of its score that were read back at the very moments they sound
+ * @param rewritten the exercise itself in these bars, where that is possible
  */
 public record NotationOption(
         String name,

@@ -24,12 +24,12 @@ import nimblestride.core.time.value.NoteValue;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * The ways to write a phrase down: as it stands, as one long bar or several short ones, in one unit, in other values, with a
- * modulation where the gear changes, in one gear throughout, or over a denominator that is no power of two. A way is offered
- * only when every stroke, read back from its notes alone, falls at the very moment it is heard.
+ * Finds ways to write a phrase: as it is, as one long bar or several short ones, in one unit, in other values, with a
+ * modulation where the tempo changes, at one tempo throughout, or over a denominator that is no power of two. Offers a
+ * way only when every stroke, read back from its notes alone, falls at the very moment it sounds.
  */
 public final class NotationOptions {
-    /** Longer phrases are judged by so many of their bars. */
+    /** The most bars of a phrase that are judged. */
     public static final int MAX_BARS = 128;
 
     private static final int MAX_ALTERNATING = 4;
@@ -50,7 +50,7 @@ public final class NotationOptions {
         this.length = exercise.phrase().startOf(bars.size());
     }
 
-    /** All ways there are, the one that reads best first. */
+    /** Returns all ways, the one that reads best first. */
     public static List<NotationOption> of(Exercise exercise, ScoreStyle style) {
         NotationOptions ways = new NotationOptions(exercise, style);
         ways.find();
@@ -203,7 +203,7 @@ public final class NotationOptions {
         return new BarPlan(planned, List.of());
     }
 
-    /** Adds a way if it is a new one, can be written, and says what is heard. */
+    /** Adds a way if it is new, can be written, and sounds right. */
     private Optional<NotationOption> offer(String name, BarPlan plan, Optional<Exercise> rewritten) {
         if (!seen.add(plan)) {
             return Optional.empty();
@@ -237,10 +237,10 @@ public final class NotationOptions {
         return Optional.of(way);
     }
 
-    /** A voice struck at a moment. */
+    /** A voice at a moment. */
     private record Moment(BigFraction seconds, String voice) {}
 
-    /** A layer that follows the bar may not be told in other bars. */
+    /** A layer that follows the bar may not be possible in other bars. */
     private boolean soundsAlike(Exercise other, Set<Moment> heard) {
         BigFraction scale = other.phrase()
                 .length()
@@ -258,7 +258,7 @@ public final class NotationOptions {
                     hit.voices().forEach(voice -> moments.add(new Moment(seconds, voice.name())));
                 }
             } catch (StrideException e) {
-                // A layer that cannot be laid out is neither heard nor written.
+                // A layer that can't be laid out neither sounds nor is written.
             }
         }
         return moments;

@@ -11,7 +11,7 @@ import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.value.NoteValue;
 import org.apache.commons.numbers.fraction.BigFraction;
 
-/** Bars put differently: cut into shorter ones, told in another unit, or in another gear. */
+/** Rewrites bars: cut into shorter ones, in another unit, or at another tempo. */
 final class RewrittenBars {
     private static final int GROUPS_TO_A_BAR = 3;
     private static final int LONG = 4;
@@ -19,17 +19,17 @@ final class RewrittenBars {
 
     private RewrittenBars() {}
 
-    /** Whether a length has a denominator that is a power of two. */
+    /** Returns whether the denominator of a length is a power of two. */
     static boolean isPlain(NoteValue value) {
         return Long.bitCount(value.denominator()) == 1;
     }
 
-    /** Whether all terms of a meter are over powers of two. */
+    /** Returns whether all terms of a meter are over powers of two. */
     static boolean isPlain(Meter meter) {
         return isPlain(meter.unit());
     }
 
-    /** A long bar cut at its groups into bars of two or three, as alike in length as can be; a shorter one as it is. */
+    /** Cuts a long bar at its groups into two or three bars of similar length; a shorter one stays as it is. */
     static List<Bar> cut(Bar bar) {
         List<Integer> sizes = bar.grouping().sizes();
         boolean isLong = sizes.size() >= LONG
@@ -63,26 +63,26 @@ final class RewrittenBars {
         return new Bar(Meter.of(units, ExactMath.toInt(unit.denominator())), new Grouping(groups));
     }
 
-    /** A bar told as so many of one unit: 10/8 in sixteenths is 20/16. */
+    /** Returns a bar as a number of one unit: 10/8 in sixteenths is 20/16. */
     static Bar inUnits(Bar bar, NoteValue unit) {
         int factor = ExactMath.toInt(bar.meter().unit().wholePartsOf(unit));
         return of(
                 unit, bar.grouping().sizes().stream().map(size -> size * factor).toList());
     }
 
-    /** How many times as long values are written so that a length over an odd denominator is over a power of two. */
+    /** Returns how much longer values are written so that a length over an odd denominator is over a power of two. */
     static BigFraction gear(NoteValue unit) {
         long odd = unit.denominator() >> Long.numberOfTrailingZeros(unit.denominator());
         return odd == 1 ? BigFraction.ONE : BigFraction.of(odd, Long.highestOneBit(odd));
     }
 
-    /** A bar in another gear, told in its unit: 13/20 in a gear of 5/4 is 13/16. */
+    /** Returns a bar at another tempo, in its unit: 13/20 stretched by 5/4 is 13/16. */
     static Planned inGear(Bar bar, BigFraction gear) {
         NoteValue unit = NoteValue.of(bar.meter().unit().fraction().multiply(gear));
         return new Planned(of(unit, bar.grouping().sizes()), gear);
     }
 
-    /** Each term of a sum as a bar of its own, each in its gear: 2/4+3/20 is 2/4, then 3/16 in a gear of 5/4. */
+    /** Returns each term of a sum as a bar at its own tempo: 2/4+3/20 is 2/4, then 3/16 stretched by 5/4. */
     static List<Planned> eachInItsGear(Bar bar) {
         if (isPlain(bar.meter())) {
             return List.of(new Planned(bar, BigFraction.ONE));
@@ -98,7 +98,7 @@ final class RewrittenBars {
         return planned;
     }
 
-    /** The bar's own groups where they fill the meter from a moment on, the usual ones otherwise. */
+    /** Returns the bar's own groups where they fill the meter from a moment on, the default ones otherwise. */
     private static Grouping groupsWithin(Bar bar, NoteValue start, Meter meter) {
         NoteValue end = start.plus(meter.length());
         List<Integer> groups = new ArrayList<>();
@@ -116,7 +116,7 @@ final class RewrittenBars {
         return units == meter.units() ? new Grouping(groups) : meter.defaultGrouping();
     }
 
-    /** Bars that sound as long as they are written. */
+    /** Returns bars that sound as long as they are written. */
     static BarPlan plain(List<Bar> bars) {
         return new BarPlan(
                 bars.stream().map(bar -> new Planned(bar, BigFraction.ONE)).toList(), List.of());

@@ -11,7 +11,7 @@ import nimblestride.core.notation.score.WrittenBar;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 
-/** What stands over the staff: tempo, modulations, rehearsal marks, how often to repeat, and bar numbers. */
+/** Draws what stands over the staff: tempo, modulations, rehearsal marks, how often to repeat, and bar numbers. */
 final class AboveStaffRow {
     private static final double SIZE = 1.9;
     private static final double WORDS_SIZE = 1.5;
@@ -28,7 +28,7 @@ final class AboveStaffRow {
     private final List<Placed> placed = new ArrayList<>();
     private double tallest;
 
-    /** Signs that belong together, drawn from an x of 0 on. */
+    /** Signs that belong together, drawn from an x of 0. */
     private record Placed(List<Mark> signs, double x, int tier) {}
 
     AboveStaffRow(MarkCollector strip, MusicFontMetrics face, TextMetrics letters) {
@@ -37,7 +37,11 @@ final class AboveStaffRow {
         this.letters = letters;
     }
 
-    /** @param width of the line: nothing reaches beyond it */
+    /**
+     * Paints the row.
+     *
+     * @param width of the line: nothing reaches beyond it
+     */
     void paint(List<BarSegment> segments, double[] starts, double width) {
         for (int i = 0; i < segments.size(); i++) {
             WrittenBar bar = segments.get(i).bar();
@@ -59,7 +63,7 @@ final class AboveStaffRow {
         draw(strip.top() - GAP);
     }
 
-    /** Takes the signs for an x, in the lowest tier that is free there. */
+    /** Places the signs at an x, in the lowest tier that is free there. */
     private void place(double x, double width) {
         if (!marks.isEmpty()) {
             placed.add(new Placed(List.copyOf(marks), x, tiers.take(x, x + width)));
@@ -76,7 +80,7 @@ final class AboveStaffRow {
         strip.reach(baseline - height * tiers.count());
     }
 
-    /** The signs of a bar from 0 on, on a baseline at 0. Returns where they end. */
+    /** Draws the signs of a bar from 0, on a baseline at 0, and returns where they end. */
     private double signs(WrittenBar bar, boolean first) {
         double end = 0;
         double at = 0;

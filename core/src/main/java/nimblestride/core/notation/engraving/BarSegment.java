@@ -3,12 +3,12 @@ package nimblestride.core.notation.engraving;
 import nimblestride.core.notation.score.WrittenBar;
 
 /**
- * A bar, or a part of one too long for a line.
+ * A bar, or part of one too long for a line.
  *
- * @param index which of the score's bars, from 0
- * @param lead the room before its first column: signature, repeat sign, and what the first notes need to their left
+ * @param index of the score's bar, from 0
+ * @param lead room before its first column: signature, repeat sign, and what the first notes need to their left
  * @param first its first column
- * @param end the one after its last
+ * @param end the column after its last
  */
 record BarSegment(WrittenBar bar, int index, NoteSpacing columns, double lead, int first, int end) {
     boolean opens() {
@@ -35,7 +35,7 @@ record BarSegment(WrittenBar bar, int index, NoteSpacing columns, double lead, i
         return sum;
     }
 
-    /** Its width where every duration gets so many times the room it asks for. */
+    /** Returns its width when every duration gets some times the room it asks for. */
     double stretched(double factor) {
         double sum = lead;
         for (int i = first; i < end; i++) {

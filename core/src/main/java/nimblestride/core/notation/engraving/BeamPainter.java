@@ -32,12 +32,16 @@ final class BeamPainter {
         return face.lines().beam() + face.lines().beamSpacing();
     }
 
-    /** How far so many beams, one or more, reach from the end of a stem towards the heads. */
+    /** Returns how far some beams, one or more, reach from the end of a stem toward the heads. */
     static double depth(int beams, MusicFontMetrics face) {
         return (beams - 1) * step(face) + face.lines().beam();
     }
 
-    /** @param tip how far its stems reach */
+    /**
+     * Paints a beam.
+     *
+     * @param tip how far its stems reach
+     */
     void paint(BeamGroup beam, double tip) {
         double step = step(face);
         int levels = beam.members().stream()
@@ -65,7 +69,7 @@ final class BeamPainter {
         }
     }
 
-    /** A hook leaves room for one that comes to meet it. */
+    /** A hook leaves room for one that meets it. */
     private void hook(BeamGroup beam, int member, double y) {
         double at = stemX.applyAsDouble(beam.members().get(member));
         int towards = member + (hookRight(beam, member) ? 1 : -1);

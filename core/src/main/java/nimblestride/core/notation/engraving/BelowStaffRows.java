@@ -10,7 +10,7 @@ import nimblestride.core.notation.score.ScoreStyle.Stickings;
 import nimblestride.core.notation.score.WrittenNote;
 import nimblestride.core.time.counting.SpokenSyllable;
 
-/** Stickings under the staff, and under them the counts, each on a line of its own. */
+/** Draws stickings under the staff, and counts under them, each on a line of its own. */
 final class BelowStaffRows {
     private static final double FIRST_ROW = 1.7;
     private static final double ROW = 2.0;

@@ -18,17 +18,19 @@ public record Drawing(double width, double height, List<Mark> marks, List<Spot> 
     }
 
     /**
-     * A count of the music on the picture.
+     * A place in the music on the picture.
      *
-     * @param bar which of the score's written bars, from 0
+     * @param bar index of the score's written bar, from 0
      * @param at from the start of that bar, as written
      * @param struck whether a note stands there
      */
     public record Spot(int bar, NoteValue at, double x, double y, double width, double height, boolean struck) {
+        /** Returns the place, moved. */
         public Spot movedBy(double dx, double dy) {
             return new Spot(bar, at, x + dx, y + dy, width, height, struck);
         }
 
+        /** Returns the place, scaled. */
         public Spot scaledBy(double factor) {
             return new Spot(bar, at, x * factor, y * factor, width * factor, height * factor, struck);
         }
@@ -38,12 +40,12 @@ public record Drawing(double width, double height, List<Mark> marks, List<Spot> 
         }
     }
 
-    /** The count at a point. */
+    /** Returns the place at a point; empty for none. */
     public Optional<Spot> spotAt(double x, double y) {
         return spots.stream().filter(spot -> spot.holds(x, y)).findFirst();
     }
 
-    /** The same so many times as large. */
+    /** Returns the drawing, scaled. */
     public Drawing scaledBy(double factor) {
         return new Drawing(
                 width * factor,
@@ -52,7 +54,7 @@ public record Drawing(double width, double height, List<Mark> marks, List<Spot> 
                 spots.stream().map(spot -> spot.scaledBy(factor)).toList());
     }
 
-    /** Pictures below each other, so far apart. */
+    /** Stacks drawings with a gap between them. */
     public static Drawing below(List<Drawing> parts, double gap) {
         List<Mark> marks = new ArrayList<>();
         List<Spot> spots = new ArrayList<>();

@@ -7,7 +7,7 @@ import nimblestride.core.notation.score.WrittenBar;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.value.NoteValue;
 
-/** Lays a score out in lines of a given width. */
+/** Lays a score out in lines of a width. */
 public final class Engraver {
     static final double CLEF_ROOM = 2.6;
     static final double SIGNATURE_GAP = 0.9;
@@ -24,7 +24,7 @@ public final class Engraver {
     }
 
     /**
-     * The lines of a score, each a drawing of its own. All but the last fill the width.
+     * Returns the lines of a score, each a drawing of its own. All but the last fill the width.
      *
      * @param width in staff spaces, at least {@value #MIN_WIDTH}
      */
@@ -43,7 +43,9 @@ public final class Engraver {
         return lines;
     }
 
-    /** One line; what has no room even at its narrowest, and cannot be cut, is laid out wider and drawn smaller. */
+    /**
+     * Draws one line. What has no room even at its narrowest, and can't be cut, is laid out wider and drawn smaller.
+     */
     private Drawing line(Score score, List<BarSegment> segments, double width, boolean last) {
         double least =
                 CLEF_ROOM + segments.stream().mapToDouble(BarSegment::least).sum();
@@ -52,12 +54,12 @@ public final class Engraver {
         return laidOut > width ? drawing.scaledBy(width / laidOut) : drawing;
     }
 
-    /** All lines below each other, so far apart. */
+    /** Returns all lines in one drawing, with a gap between them. */
     public Drawing column(Score score, double width, double gap) {
         return Drawing.below(lines(score, width), gap);
     }
 
-    /** A bar, cut where groups begin if it is too long for a line. */
+    /** Returns a bar, cut at group starts if it is too long for a line. */
     private List<BarSegment> segments(Score score, int index, double room) {
         WrittenBar bar = score.bars().get(index);
         NoteSpacing columns = NoteSpacing.of(score, bar, face, letters);
@@ -84,7 +86,7 @@ public final class Engraver {
         return new BarSegment(bar, index, columns, lead, from, end);
     }
 
-    /** Where a bar may be cut: where a group begins and no tuplet goes on, and at its end. */
+    /** Returns where a bar may be cut: at group starts where no tuplet goes on, and at its end. */
     private static List<Integer> places(Bar bar, NoteSpacing columns) {
         List<Integer> places = new ArrayList<>();
         for (NoteValue start : bar.groupStarts()) {
@@ -97,7 +99,7 @@ public final class Engraver {
         return places;
     }
 
-    /** The room for signature and repeat sign, and before the first note. */
+    /** Returns the room for signature and repeat sign, and before the first note. */
     private double lead(WrittenBar bar) {
         double lead = NOTE_GAP;
         if (!bar.signature().isEmpty()) {

@@ -147,16 +147,17 @@ public enum Glyph {
         this.codePoint = codePoint;
     }
 
-    /** Its canonical name in SMuFL. */
+    /** Returns its canonical name in SMuFL. */
     public String smuflName() {
         return smuflName;
     }
 
+    /** Returns its code point. */
     public int codePoint() {
         return codePoint;
     }
 
-    /** The sign as text in a SMuFL face. */
+    /** Returns the sign as text in a SMuFL font. */
     public String text() {
         return Character.toString(codePoint);
     }
@@ -177,12 +178,12 @@ public enum Glyph {
         return (up ? FLAGS_UP : FLAGS_DOWN).get(shape.flags() - 1);
     }
 
-    /** The note in a tempo mark. */
+    /** Returns the note in a tempo mark. */
     static Glyph mark(NoteShape shape) {
         return MARKS.get(Integer.numberOfTrailingZeros(shape.divisor()));
     }
 
-    /** What is signed through the stem; doubled strokes are written out. */
+    /** Returns the sign through the stem; empty for none. Doubled strokes are written out. */
     static Optional<Glyph> throughStem(Ornament ornament) {
         return ornament == Ornament.BUZZ ? Optional.of(BUZZ_ROLL) : Optional.empty();
     }

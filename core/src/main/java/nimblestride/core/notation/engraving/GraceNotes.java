@@ -7,7 +7,10 @@ import nimblestride.core.notation.score.NoteShape;
 import nimblestride.core.notation.score.WrittenHead;
 import nimblestride.core.notation.score.WrittenNote;
 
-/** The small notes before a note: one with a slash for a flam, two for a drag, three for a ruff (common practice). */
+/**
+ * Draws the small notes before a note: one with a slash for a flam, two for a drag, three for a ruff (common
+ * practice).
+ */
 final class GraceNotes {
     private static final double SIZE = NoteExtent.GRACE_SIZE;
     private static final double STEM = 2.4;
@@ -26,7 +29,7 @@ final class GraceNotes {
         this.up = up;
     }
 
-    /** How far the grace notes before a note reach on the stems' side; its own head where it has none. */
+    /** Returns how far the grace notes of a note reach on the stems' side; its own head where it has none. */
     static double tip(WrittenNote written, int up) {
         return written.heads().stream()
                 .mapToDouble(head -> NoteheadPainter.y(head)

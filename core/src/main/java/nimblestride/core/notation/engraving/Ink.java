@@ -1,6 +1,6 @@
 package nimblestride.core.notation.engraving;
 
-/** What a mark is drawn with; each surface has its own colours for them. */
+/** What a mark is drawn with; each surface has its own colors. */
 public enum Ink {
     /** Notes, staves and what else must be read. */
     INK,

@@ -3,18 +3,18 @@ package nimblestride.core.notation.engraving;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Tiers of words above each other: what would touch its neighbour stands a tier higher. */
+/** Stacks labels in tiers: a label that would touch its neighbor goes a tier higher. */
 public final class LabelStacker {
     private final double gap;
-    /** From where to where each tier is taken, the lowest first. */
+    /** The ranges taken in each tier, lowest tier first. */
     private final List<List<double[]>> taken = new ArrayList<>();
 
-    /** @param gap between words of one tier, at the least */
+    /** @param gap least distance of labels in one tier */
     public LabelStacker(double gap) {
         this.gap = gap;
     }
 
-    /** Takes the lowest tier that is free from one x to another, and tells which: 0 is the lowest. */
+    /** Takes the lowest tier that is free from one x to another, and returns it: 0 is the lowest. */
     public int take(double from, double to) {
         int tier = 0;
         while (tier < taken.size() && !isFree(tier, from, to)) {
@@ -31,7 +31,7 @@ public final class LabelStacker {
         return taken.get(tier).stream().noneMatch(other -> from < other[1] + gap && other[0] - gap < to);
     }
 
-    /** How many there are. */
+    /** Returns how many tiers there are. */
     public int count() {
         return taken.size();
     }

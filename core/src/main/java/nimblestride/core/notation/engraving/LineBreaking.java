@@ -4,13 +4,17 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 
-/** Breaks bars into lines so that all of them together are stretched as little as can be. */
+/** Breaks bars into lines so that all lines together stretch as little as possible. */
 final class LineBreaking {
     private static final double SQUEEZED = 8;
 
     private LineBreaking() {}
 
-    /** @param width the room a line has for bars */
+    /**
+     * Returns the lines.
+     *
+     * @param width room for bars in a line
+     */
     static List<List<BarSegment>> lines(List<BarSegment> segments, double width) {
         int count = segments.size();
         double[] cost = new double[count + 1];

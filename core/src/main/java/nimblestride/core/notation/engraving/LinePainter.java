@@ -67,7 +67,7 @@ final class LinePainter {
         return segment.index() + 1 == score.bars().size();
     }
 
-    /** How many times the room they ask for durations get so that the line is full. */
+    /** Returns how many times the room they ask for durations get so that the line is full. */
     private double factor(double room) {
         double low = 0;
         double high = 1;
@@ -91,7 +91,7 @@ final class LinePainter {
                 .sum();
     }
 
-    /** Draws the notes of a segment. The first row of what is returned is the x of each column, then those of each part. */
+    /** Draws the notes of a segment. Returns the x of each column, then those of each part. */
     private double[][] notes(BarSegment segment, double start, double factor) {
         WrittenBar bar = segment.bar();
         if (segment.opens() && !bar.signature().isEmpty()) {

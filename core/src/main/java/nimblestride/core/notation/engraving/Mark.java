@@ -3,15 +3,16 @@ package nimblestride.core.notation.engraving;
 import java.util.List;
 
 /**
- * A drawing instruction. Lengths are in staff spaces, the distance of two staff lines; x runs to the right and y down.
+ * A drawing instruction. Lengths are in staff spaces, the distance of two staff lines; x grows to the right and y
+ * downward.
  */
 public sealed interface Mark {
     Ink ink();
 
-    /** The same elsewhere. */
+    /** Returns the mark, moved. */
     Mark movedBy(double dx, double dy);
 
-    /** The same so many times as large, seen from the origin. */
+    /** Returns the mark, scaled from the origin. */
     Mark scaledBy(double factor);
 
     /**
@@ -89,8 +90,8 @@ public sealed interface Mark {
     /**
      * Words on a baseline.
      *
-     * @param x of their start, middle or end
-     * @param size of the letters, in staff spaces to the em
+     * @param x of their start, middle, or end
+     * @param size of the letters, in staff spaces per em
      */
     record Words(String text, double x, double y, double size, Weight weight, Align align, Ink ink) implements Mark {
         @Override
@@ -112,14 +113,14 @@ public sealed interface Mark {
         return List.of(moved);
     }
 
-    /** The weights of the text face. */
+    /** The weights of the text font. */
     enum Weight {
         REGULAR,
         BOLD,
         ITALIC
     }
 
-    /** What of the words stands at their x. */
+    /** Which point of the words is at their x. */
     enum Align {
         START,
         MIDDLE,

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import nimblestride.core.time.value.NoteValue;
 
-/** Collects the marks of one line of music and keeps watch how high and how low they reach. */
+/** Collects the marks of one line of music and tracks how high and low they reach. */
 final class MarkCollector {
     private final List<Mark> marks = new ArrayList<>();
     private final List<Drawing.Spot> spots = new ArrayList<>();
@@ -20,7 +20,7 @@ final class MarkCollector {
         marks.add(mark);
     }
 
-    /** Something reaches up or down to here. */
+    /** Notes that something reaches up or down to a y. */
     void reach(double y) {
         top = Math.min(top, y);
         bottom = Math.max(bottom, y);
@@ -38,7 +38,7 @@ final class MarkCollector {
         spots.add(new Drawing.Spot(bar, at, x, 0, width, 0, struck));
     }
 
-    /** All of it, moved down so that it begins at 0. */
+    /** Returns all marks, moved down so that they start at 0. */
     Drawing drawing(double width, double margin) {
         double up = -top + margin;
         double height = bottom - top + 2 * margin;

@@ -8,12 +8,12 @@ import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * The two feels of a change of gear to scale, one above the other: old bars with their strides above, new ones with their
- * strides below, the accents that let the new beat be heard coming, and the moments both have in common. It runs from the
- * set-up to where the feels agree again, in as many rows as that takes.
+ * Draws both tempos of a modulation to scale, one above the other: old bars with their strides above, new ones with
+ * their strides below, the accents that set up the new beat, and the moments both share. It runs from the set-up to
+ * where both realign, in as many rows as that takes.
  */
 public final class ModulationDrawing {
-    /** The new bars, heard from the pivot on; or felt only, over old bars that go on. */
+    /** New bars that really start at the pivot, or that are only felt over old bars that go on. */
     public enum Kind {
         REAL,
         IMPLIED
@@ -22,7 +22,7 @@ public final class ModulationDrawing {
     private static final double MIN_BEAT_WIDTH = 3.2;
     private static final double MAX_BEAT_WIDTH = 9;
     private static final double AT_THE_EDGE = 2;
-    /** Beats too short to be told apart in so many rows are of no use to anybody. */
+    /** Beats too short to tell apart in so many rows help nobody. */
     private static final int MAX_ROWS = 40;
 
     private final Kind kind;
@@ -32,7 +32,7 @@ public final class ModulationDrawing {
     private final ModulationWindow time;
 
     /**
-     * @param late how long after the pivot an implied feel starts, in old values
+     * @param late how long after the pivot an implied tempo starts, in old values
      * @param width of each row, in staff spaces
      */
     public ModulationDrawing(
@@ -44,7 +44,7 @@ public final class ModulationDrawing {
         this.time = new ModulationWindow(shift, late);
     }
 
-    /** A drawing for each row, at most {@value #MAX_ROWS}. */
+    /** Returns a drawing for each row, at most {@value #MAX_ROWS}. */
     public List<Drawing> rows() {
         Modulation shift = time.shift();
         double end = time.end().toDouble();
@@ -62,7 +62,9 @@ public final class ModulationDrawing {
         return rows;
     }
 
-    /** Staff spaces to a whole note at which every bar is as wide as the meter over it, where meters change. */
+    /**
+     * Returns the staff spaces per whole note at which every bar is as wide as the meter over it, where meters change.
+     */
     private double narrowest(Modulation shift) {
         return Math.max(
                 narrowest(shift.oldBars(), 1),
@@ -80,7 +82,7 @@ public final class ModulationDrawing {
                 .orElse(0);
     }
 
-    /** Rows are torn at old bar lines, where one is near enough. */
+    /** Rows end at old bar lines, where one is near enough. */
     private double lastBarLine(double from, double latest) {
         if (latest >= time.end().toDouble()) {
             return time.end().toDouble();

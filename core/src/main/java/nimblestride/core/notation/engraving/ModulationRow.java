@@ -14,12 +14,12 @@ import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 
-/** One row of the picture of both feels. */
+/** Draws one row of the picture of a modulation. */
 final class ModulationRow {
-    /** Where the feels begin, after their names. */
+    /** Where the bars start, after the names of the tempos. */
     static final double NAMES = 8.5;
 
-    /** Less than this, in whole notes, is the rounding of a sum. */
+    /** Lengths below this, in whole notes, are rounding errors. */
     static final double NOTHING = 1e-9;
 
     private static final double HEIGHT = 24.8;
@@ -44,13 +44,13 @@ final class ModulationRow {
     private final MusicFontMetrics face;
     private final TextMetrics letters;
     private final List<Mark> marks = new ArrayList<>();
-    /** Of the notes signed over the pivot: those of many flags need more room above. */
+    /** The tallest note over the pivot: those with many flags need more room above. */
     private double tallest;
 
     /**
-     * @param from where it begins, in whole notes from the beginning of the picture
-     * @param to where it ends
-     * @param perWhole staff spaces to a whole note
+     * @param from start, in whole notes from the start of the picture
+     * @param to end
+     * @param perWhole staff spaces per whole note
      * @param width of the row, in staff spaces
      */
     ModulationRow(
@@ -73,7 +73,7 @@ final class ModulationRow {
         this.letters = letters;
     }
 
-    /** How much room the meter over a bar takes. */
+    /** Returns how much room the meter over a bar takes. */
     static double meterRoom(Bar bar, TextMetrics letters) {
         return METER_IN + letters.width(bar.meter().toString(), Weight.BOLD, SIZE) + METER_IN;
     }
@@ -209,7 +209,7 @@ final class ModulationRow {
         }
     }
 
-    /** The numbers of the beats, on the side of the line where the feels face each other. */
+    /** Draws the numbers of the beats, on the side of the line where the tempos face each other. */
     private void beats(double start, double length, double beat, double line, int down, Ink ink) {
         int number = 1;
         for (double at = start; at < start + length - NOTHING; at += beat) {
@@ -230,7 +230,7 @@ final class ModulationRow {
         }
     }
 
-    /** The accents before a real change, and what grows out of each. */
+    /** Draws the accents before a real change, and what grows out of each. */
     private void setUp() {
         if (kind == Kind.IMPLIED) {
             return;
@@ -258,7 +258,7 @@ final class ModulationRow {
         marks.add(new Polygon(List.of(x, y - radius, x + radius, y, x, y + radius, x - radius, y), ink));
     }
 
-    /** Where beats of both fall together, and strongest where bar lines do. */
+    /** Marks where beats of both fall together, most strongly where bar lines do. */
     private void together() {
         NoteValue pulse = shift.pulse();
         for (NoteValue at = time.start(); at.toDouble() <= to + NOTHING; at = at.plus(pulse)) {

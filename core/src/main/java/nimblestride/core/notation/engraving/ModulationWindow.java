@@ -6,8 +6,8 @@ import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * The stretch of time around a change of gear that is worth seeing: from the accents that set it up to where the feels agree
- * again. Moments are counted from its beginning, in old values.
+ * The time around a modulation that is worth seeing: from the accents that set it up to where both tempos realign.
+ * Moments are counted from its start, in old values.
  */
 final class ModulationWindow {
     private static final int MAX_LEAD_BARS = 4;
@@ -16,13 +16,13 @@ final class ModulationWindow {
 
     private final Modulation shift;
     private final NoteValue late;
-    /** The first old bar, counted in rounds of the old bars. */
+    /** The first old bar, counted on through the rounds. */
     private final long firstBar;
 
     private final NoteValue lead;
     private final NoteValue end;
 
-    /** @param late how long after the pivot the new feel starts */
+    /** @param late how long after the pivot the new tempo starts */
     ModulationWindow(Modulation shift, NoteValue late) {
         this.shift = shift;
         this.late = late;
@@ -56,12 +56,12 @@ final class ModulationWindow {
         return shift;
     }
 
-    /** When the pivot comes. */
+    /** Returns when the pivot comes. */
     NoteValue pivot() {
         return lead;
     }
 
-    /** When the new feel starts. */
+    /** Returns when the new tempo starts. */
     NoteValue start() {
         return lead.plus(late);
     }
@@ -74,12 +74,20 @@ final class ModulationWindow {
         return firstBar;
     }
 
-    /** Where an old bar begins, from 0. */
+    /**
+     * Returns where an old bar starts.
+     *
+     * @param bar from 0
+     */
     NoteValue oldLine(long bar) {
         return shift.oldBars().startOf(firstBar + bar).minus(shift.oldBars().startOf(firstBar));
     }
 
-    /** Where a new bar begins, from 0. */
+    /**
+     * Returns where a new bar starts.
+     *
+     * @param bar from 0
+     */
     NoteValue newLine(long bar) {
         return start().plus(shift.oldUnits(shift.newBars().startOf(bar)));
     }

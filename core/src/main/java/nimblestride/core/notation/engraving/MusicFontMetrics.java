@@ -4,15 +4,16 @@ import java.util.Map;
 import nimblestride.core.foundation.failure.InvalidValueException;
 
 /**
- * The measures of a music face, from its SMuFL metadata, in staff spaces; y runs up, as in the metadata.
+ * The measures of a music font, from its SMuFL metadata, in staff spaces; y grows upward, as in the metadata.
  *
  * @param boxes of each glyph
  * @param stems where stems meet noteheads
- * @param lines how thick the lines are that go with the face
+ * @param lines how thick lines are with this font
  */
 public record MusicFontMetrics(Map<Glyph, Box> boxes, Map<Glyph, StemAnchors> stems, Lines lines) {
     /** The corners of a glyph: south-west and north-east. */
     public record Box(double west, double south, double east, double north) {
+        /** Returns how wide the glyph is. */
         public double width() {
             return east - west;
         }
@@ -21,7 +22,7 @@ public record MusicFontMetrics(Map<Glyph, Box> boxes, Map<Glyph, StemAnchors> st
     /** Where an up stem's right edge and a down stem's left edge meet a notehead. */
     public record StemAnchors(double upX, double upY, double downX, double downY) {}
 
-    /** SMuFL's engraving defaults that are in use. */
+    /** The engraving defaults of SMuFL that are in use. */
     public record Lines(
             double staff,
             double stem,

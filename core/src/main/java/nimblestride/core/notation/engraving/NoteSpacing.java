@@ -15,8 +15,8 @@ import nimblestride.core.time.counting.SpokenSyllable;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * The moments of a bar at which something stands, with the room each needs and the room its duration asks for. Longer values
- * get more room, but less than in proportion (common practice in engraving).
+ * Spaces the moments of a bar: the room each needs, and the room its duration asks for. Longer values get more room,
+ * but less than in proportion (common practice in engraving).
  */
 final class NoteSpacing {
     static final double COUNT_SIZE = 1.55;
@@ -115,29 +115,29 @@ final class NoteSpacing {
         return at.get(column);
     }
 
-    /** Which column stands at a moment. */
+    /** Returns which column stands at a moment. */
     int of(NoteValue moment) {
         return columnAt.getOrDefault(moment, -1);
     }
 
-    /** Whether anything is struck at a column. */
+    /** Returns whether a note starts at a column. */
     boolean isStruck(int column) {
         return struck.get(column);
     }
 
-    /** Whether a tuplet goes on at a moment. */
+    /** Returns whether a tuplet goes on at a moment. */
     boolean isUnderTuplet(NoteValue moment) {
         return bar.parts().stream().anyMatch(part -> part.tuplets().stream()
                 .anyMatch(span -> part.written().get(span.from()).at().compareTo(moment) < 0
                         && part.written().get(span.to() - 1).end().compareTo(moment) > 0));
     }
 
-    /** What the first of a run of columns needs to its left. */
+    /** Returns what the first of a run of columns needs to its left. */
     double before(int column) {
         return before[column];
     }
 
-    /** The least room from a column's origin to the next one's, or to the bar line. */
+    /** Returns the least room from a column's origin to the next one's, or to the bar line. */
     double least(int column) {
         return after[column] + (column + 1 < at.size() ? before[column + 1] : beforeBarLine());
     }
@@ -146,7 +146,7 @@ final class NoteSpacing {
         return bar.repeatEnds() > 1 ? BEFORE_REPEAT : BEFORE_BAR_LINE;
     }
 
-    /** The room its duration asks for. */
+    /** Returns the room its duration asks for. */
     double ideal(int column) {
         return ideal[column];
     }

@@ -1,11 +1,14 @@
 package nimblestride.core.notation.page;
 
-/** The sizes of paper that are printed on: ISO 216 A4 and US Letter (ANSI/ASME Y14.1). */
+/** The sizes of paper to print on: ISO 216 A4 and US Letter (ANSI/ASME Y14.1). */
 public enum PaperSize {
     A4("A4", 210, 297),
     LETTER("Letter", 215.9, 279.4);
 
-    /** The distance of two staff lines on paper, so that a staff is 7.6 mm high and reads at arm's length. */
+    /**
+     * The distance of two staff lines on paper, in millimeters, so that a staff is 7.6 mm high and reads at arm's
+     * length.
+     */
     public static final double STAFF_SPACE_MM = 1.9;
 
     private static final double POINTS_TO_THE_MM = 72 / 25.4;
@@ -20,22 +23,22 @@ public enum PaperSize {
         this.heightMm = heightMm;
     }
 
-    /** Its name for people. */
+    /** Returns its name for people. */
     public String title() {
         return title;
     }
 
-    /** In staff spaces. */
+    /** Returns its width, in staff spaces. */
     public double width() {
         return widthMm / STAFF_SPACE_MM;
     }
 
-    /** In staff spaces. */
+    /** Returns its height, in staff spaces. */
     public double height() {
         return heightMm / STAFF_SPACE_MM;
     }
 
-    /** A staff space in points, 1/72 inch. */
+    /** Returns a staff space in points, 1/72 inch. */
     public static double pointsToTheSpace() {
         return STAFF_SPACE_MM * POINTS_TO_THE_MM;
     }

@@ -25,7 +25,9 @@ import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.value.NoteValue;
 
-/** The Road on paper: a ground line with a post at every bar line, an arc over every group, and the layers below. */
+/**
+ * Draws the Road on paper: a ground line with a post at every bar line, an arc over every group, and the layers below.
+ */
 final class RoadPrint {
     private static final double MIN_UNIT_WIDTH = 1.9;
     private static final double MAX_UNIT_WIDTH = 8;
@@ -75,7 +77,7 @@ final class RoadPrint {
         this.perWhole = Math.min(room / fullest, Math.max(narrow, MAX_UNIT_WIDTH / shortest));
     }
 
-    /** A drawing for each row of bars. */
+    /** Returns a drawing for each row of bars. */
     List<Drawing> rows() {
         List<Drawing> rows = new ArrayList<>();
         int from = 0;
@@ -121,7 +123,7 @@ final class RoadPrint {
                 List.of());
     }
 
-    /** The meter over a bar that has another than the one before it. */
+    /** Draws the meter over a bar whose meter changes. */
     private void meter(List<Mark> marks, int number, double start, LabelStacker tiers) {
         Meter meter = bars.get(number).meter();
         if (number == 0 || !bars.get(number - 1).meter().equals(meter)) {
@@ -156,7 +158,7 @@ final class RoadPrint {
         }
     }
 
-    /** The counts that have room, after those of the bar before. Returns from where there is room for more. */
+    /** Draws the counts that have room after those of the bar before, and returns where there is room again. */
     private double counts(List<Mark> marks, Bar bar, double start, double taken) {
         double free = taken;
         for (SpokenSyllable said : countingSystem.count(bar, Subdivision.AS_WRITTEN)) {
@@ -178,7 +180,7 @@ final class RoadPrint {
         return free;
     }
 
-    /** A square where the layer's cycle begins, a stroke elsewhere; what lands on a bar line stands out. */
+    /** Draws a square where the layer's cycle starts and a stroke elsewhere; landings stand out. */
     private void lane(List<Mark> marks, int lane, String name, int from, int end) {
         double y = FIRST_LANE + lane * LANE;
         marks.add(new Words(

@@ -19,13 +19,13 @@ import nimblestride.core.time.counting.Subdivision;
  * What stands on a sheet of an exercise.
  *
  * @param sections at least one
- * @param style of the staff; which stickings and counts it shows is for the sections to say
- * @param countingSystem in which the count is told
+ * @param style of the staff; the sections decide which stickings and counts it shows
+ * @param countingSystem of the count
  * @param rounds how often the phrase is written, from 1 to {@value #MAX_ROUNDS}
- * @param stages how many tempos lead to the goal, from 1 to {@value #MAX_STAGES}
- * @param firstPercent the first of them, in hundredths of the goal, from 10 to 100
- * @param way the name of the way it is written, as {@code NotationOptions} names it; empty for the bars as they stand
- * @param forWhom a line under the title, such as a student's name; empty for none
+ * @param stages tempos that lead to the goal, from 1 to {@value #MAX_STAGES}
+ * @param firstPercent the first of them, in percent of the goal, from 10 to 100
+ * @param way name of the notation, as {@code NotationOptions} names it; empty for the bars as they are
+ * @param forWhom line under the title, such as a student's name; empty for none
  */
 public record Sheet(
         PaperSize paper,
@@ -37,7 +37,9 @@ public record Sheet(
         int firstPercent,
         String way,
         String forWhom) {
+    /** The most rounds. */
     public static final int MAX_ROUNDS = 64;
+    /** The most tempos. */
     public static final int MAX_STAGES = 24;
 
     /** A4 with everything but the sticking. */
@@ -52,6 +54,10 @@ public record Sheet(
             "",
             "");
 
+    /**
+     * @throws nimblestride.core.foundation.failure.InvalidValueException if a number is out of range, or nothing is on
+     *     the sheet
+     */
     public Sheet {
         sections = Set.copyOf(sections);
         if (sections.isEmpty()) {
@@ -68,11 +74,12 @@ public record Sheet(
         }
     }
 
+    /** Returns the sheet on another paper. */
     public Sheet on(PaperSize newPaper) {
         return new Sheet(newPaper, sections, style, countingSystem, rounds, stages, firstPercent, way, forWhom);
     }
 
-    /** With a section, or without it; the last one stays. */
+    /** Returns the sheet with a section, or without it; the last one stays. */
     public Sheet with(SheetItem section, boolean shown) {
         Set<SheetItem> changed = EnumSet.copyOf(sections);
         if (shown) {
@@ -83,31 +90,37 @@ public record Sheet(
         return new Sheet(paper, changed, style, countingSystem, rounds, stages, firstPercent, way, forWhom);
     }
 
+    /** Returns the sheet with another style of the staff. */
     public Sheet in(ScoreStyle newStyle) {
         return new Sheet(paper, sections, newStyle, countingSystem, rounds, stages, firstPercent, way, forWhom);
     }
 
+    /** Returns the sheet with another counting system. */
     public Sheet counted(CountingSystem newSchool) {
         return new Sheet(paper, sections, style, newSchool, rounds, stages, firstPercent, way, forWhom);
     }
 
+    /** Returns the sheet with another number of rounds. */
     public Sheet inRounds(int newRounds) {
         return new Sheet(paper, sections, style, countingSystem, newRounds, stages, firstPercent, way, forWhom);
     }
 
+    /** Returns the sheet with other tempos to the goal. */
     public Sheet inStages(int newStages, int newFirstPercent) {
         return new Sheet(paper, sections, style, countingSystem, rounds, newStages, newFirstPercent, way, forWhom);
     }
 
+    /** Returns the sheet with another line under the title. */
     public Sheet addressed(String whom) {
         return new Sheet(paper, sections, style, countingSystem, rounds, stages, firstPercent, way, whom);
     }
 
+    /** Returns the sheet in another notation. */
     public Sheet writtenAs(String newWay) {
         return new Sheet(paper, sections, style, countingSystem, rounds, stages, firstPercent, newWay, forWhom);
     }
 
-    /** The score of an exercise as this sheet has it written: all its sections, or its phrase for so many rounds. */
+    /** Returns the score of an exercise for this sheet: all its sections, or its phrase for some rounds. */
     public Score score(Exercise exercise) {
         if (exercise.hasSections()) {
             return SectionsWriter.write(exercise, staffStyle());
@@ -126,7 +139,7 @@ public record Sheet(
         return ScoreWriter.write(exercise, BarPlan.of(exercise.phrase(), bars), staffStyle());
     }
 
-    /** The style of the staff with what the sections ask for under it. */
+    /** Returns the style of the staff, with what the sections ask for under it. */
     public ScoreStyle staffStyle() {
         ScoreStyle.Stickings stickings =
                 sections.contains(SheetItem.STICKING) ? ScoreStyle.Stickings.ALL : ScoreStyle.Stickings.AS_GIVEN;

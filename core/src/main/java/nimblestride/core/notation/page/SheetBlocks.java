@@ -25,7 +25,7 @@ import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.Tempo;
 
-/** The blocks of an exercise's sheet, in the order of its sections. */
+/** Makes the blocks of an exercise's sheet, in the order of its sections. */
 final class SheetBlocks {
     private static final double TITLE = 4.6;
     private static final double SUBTITLE = 2.1;
@@ -88,7 +88,7 @@ final class SheetBlocks {
         return sheet.forWhom().isBlank() ? line : sheet.forWhom() + " · " + line;
     }
 
-    /** With a heading over each where there are several. */
+    /** Adds a heading over each content where there are several. */
     private void eachContent(Consumer<Exercise> block) {
         for (int content = 0; content < exercise.contents().size(); content++) {
             Exercise turned = exercise.withSelected(content);
@@ -113,7 +113,7 @@ final class SheetBlocks {
         score.leftOut().forEach(reason -> text("Not written: " + reason, Weight.ITALIC));
     }
 
-    /** A line for each bar, its groups set apart. */
+    /** Adds a line for each bar, with its groups apart. */
     private void counts(Exercise content) {
         List<Bar> bars = content.phrase().bars();
         for (int i = 0; i < Math.min(MAX_COUNTED_BARS, bars.size()); i++) {
@@ -158,7 +158,7 @@ final class SheetBlocks {
         blocks.add(new SheetBlock(lines(text, BODY, weight, Ink.INK, letters, width), 0.3, 0));
     }
 
-    /** A title on as many lines as it takes, and a line under it. */
+    /** Makes a title on as many lines as it takes, and a line under it. */
     static SheetBlock title(String title, String subtitle, TextMetrics letters, double width) {
         List<Drawing> parts = new ArrayList<>();
         parts.add(lines(title, TITLE, Weight.BOLD, Ink.INK, letters, width));
@@ -168,7 +168,7 @@ final class SheetBlocks {
         return new SheetBlock(Drawing.below(parts, 0.4), 0, 0);
     }
 
-    /** A line of a booklet's contents. */
+    /** Makes a line of a booklet's contents. */
     static SheetBlock entry(Exercise exercise, int page, TextMetrics letters, double width) {
         String meters = exercise.phrase().bars().stream()
                 .map(bar -> bar.meter().toString())
@@ -201,7 +201,7 @@ final class SheetBlocks {
         return new Drawing(width, y, marks, List.of());
     }
 
-    /** Words that do not fit are cut short with dots. */
+    /** Cuts words that do not fit, and ends them with dots. */
     static String cut(String text, TextMetrics letters, double size, double room) {
         if (letters.width(text, Weight.BOLD, size) <= room) {
             return text;

@@ -16,7 +16,7 @@ public enum SheetItem {
         this.title = title;
     }
 
-    /** Its name for people. */
+    /** Returns its name for people. */
     public String title() {
         return title;
     }

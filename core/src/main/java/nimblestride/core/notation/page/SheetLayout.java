@@ -12,9 +12,9 @@ import nimblestride.core.notation.engraving.Mark.Words;
 import nimblestride.core.notation.engraving.MusicFontMetrics;
 import nimblestride.core.notation.engraving.TextMetrics;
 
-/** Sets sheets and booklets: blocks below each other, page after page, with the page's number at its foot. */
+/** Sets sheets and booklets: blocks in a column, page after page, with the page's number at its foot. */
 public final class SheetLayout {
-    /** Of every page, in staff spaces. */
+    /** The margin of every page, in staff spaces. */
     public static final double MARGIN = 8;
 
     private static final double FOOT = 4;
@@ -30,12 +30,12 @@ public final class SheetLayout {
         this.letters = letters;
     }
 
-    /** The pages of one exercise. Spots on them count bars of its score as it is written on the sheet. */
+    /** Returns the pages of one exercise. Spots on them count bars of its score as the sheet writes it. */
     public List<Drawing> of(Exercise exercise) {
         return numbered(set(exercise), exercise.name());
     }
 
-    /** A booklet: a page that tells what is in it, then each exercise from a new page on. */
+    /** Returns a booklet: a page of contents, then each exercise on a new page. */
     public List<Drawing> booklet(String title, List<Exercise> exercises) {
         List<List<Drawing>> sheets = exercises.stream().map(this::set).toList();
         List<Drawing> all = new ArrayList<>();
@@ -65,7 +65,10 @@ public final class SheetLayout {
         return flow(blocks);
     }
 
-    /** Block after block; one that no longer fits begins a new page, and one too high for any page is drawn smaller. */
+    /**
+     * Places block after block; one that does not fit starts a new page, and one too high for any page is drawn
+     * smaller.
+     */
     private List<Drawing> flow(List<SheetBlock> blocks) {
         double room = sheet.paper().height() - 2 * MARGIN - FOOT;
         List<Drawing> pages = new ArrayList<>();

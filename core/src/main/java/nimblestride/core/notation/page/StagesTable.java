@@ -13,7 +13,7 @@ import nimblestride.core.notation.engraving.TextMetrics;
 import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.Tempo;
 
-/** The tempos on the way to the goal, slowest first, each with boxes to tick. */
+/** Lists the tempos on the way to the goal, slowest first, each with boxes to tick. */
 final class StagesTable {
     private static final int BOXES = 5;
     private static final double BOX = 2.2;
@@ -33,7 +33,7 @@ final class StagesTable {
         this.width = width;
     }
 
-    /** Whole beats a minute, evenly from the first to the goal; the last is the goal itself. */
+    /** Returns whole beats per minute, evenly from the first to the goal; the last is the goal itself. */
     static List<String> tempos(Tempo goal, int stages, int firstPercent) {
         List<String> tempos = new ArrayList<>();
         double full = goal.perMinute().doubleValue();

@@ -29,7 +29,7 @@ final class TextWrapping {
         return lines;
     }
 
-    /** Adds all lines that a long word fills, and returns what is left of it. */
+    /** Adds the lines that a long word fills, and returns what is left of it. */
     private static String broken(
             String word, TextMetrics letters, Weight weight, double size, double width, List<String> lines) {
         String rest = word;

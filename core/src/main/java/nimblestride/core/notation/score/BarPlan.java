@@ -11,26 +11,26 @@ import nimblestride.core.time.value.NoteValue;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * The bars in which music is to be written.
+ * The bars to write music in.
  *
  * @param bars at least one, at most {@value Phrase#MAX_BARS}
- * @param signatures what stands at the beginning where the meters alternate and no change is signed; empty where every
- *     change is
+ * @param signatures signed at the start where meters alternate and no change is signed; empty where every change is
  */
 public record BarPlan(List<Planned> bars, List<Meter> signatures) {
     /**
      * A bar to write in.
      *
-     * @param stretch how many times as long as what is heard is what is written, more than zero: 5/4 where a quintuplet
-     *     sixteenth is written as a sixteenth at a tempo that much faster
+     * @param stretch written length over sounding length, more than zero: 5/4 where a quintuplet sixteenth is written
+     *     as a sixteenth at a tempo that much faster
      */
     public record Planned(Bar bar, BigFraction stretch) {
-        /** What the bar lasts in the exercise. */
+        /** Returns how long the bar lasts in the exercise. */
         public NoteValue sounding() {
             return NoteValue.of(bar.length().fraction().divide(stretch));
         }
     }
 
+    /** @throws nimblestride.core.foundation.failure.InvalidValueException if there are no bars, or too many */
     public BarPlan {
         bars = List.copyOf(bars);
         signatures = List.copyOf(signatures);
@@ -40,7 +40,7 @@ public record BarPlan(List<Planned> bars, List<Meter> signatures) {
         }
     }
 
-    /** The bars of a phrase as they stand, rounds counted on. */
+    /** Returns the bars of a phrase as they are, counted on through the rounds. */
     public static BarPlan of(Phrase phrase, long count) {
         if (count < 1 || count > Phrase.MAX_BARS) {
             throw new InvalidValueException(
@@ -53,12 +53,12 @@ public record BarPlan(List<Planned> bars, List<Meter> signatures) {
         return new BarPlan(bars, List.of());
     }
 
-    /** The same with all meters signed once, at the beginning. */
+    /** Returns the plan with all meters signed once, at the start. */
     public BarPlan alternating(List<Meter> meters) {
         return new BarPlan(bars, meters);
     }
 
-    /** What it all lasts in the exercise. */
+    /** Returns how long all bars last in the exercise. */
     public NoteValue sounding() {
         return bars.stream().map(Planned::sounding).reduce(NoteValue.ZERO, NoteValue::plus);
     }

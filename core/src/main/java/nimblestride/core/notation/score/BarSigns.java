@@ -6,14 +6,14 @@ import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.time.meter.Meter;
 
 /**
- * What is signed about a bar besides its notes.
+ * What is signed on a bar besides its notes.
  *
- * @param signature what is signed at its beginning: nothing, a meter, or several that alternate
- * @param change the modulation signed over its beginning
- * @param repeatStarts whether a repeat sign stands at its beginning
- * @param repeatEnds how many times is played what ends here: 1 where no repeat sign stands at its end
- * @param mark a rehearsal mark over its beginning; empty for none
- * @param words what else is said over its beginning, such as what lands there; empty for nothing
+ * @param signature at its start: nothing, a meter, or several that alternate
+ * @param change modulation over its start
+ * @param repeatStarts whether a repeat sign stands at its start
+ * @param repeatEnds how many times to play what ends here; 1 where no repeat sign stands at its end
+ * @param mark rehearsal mark over its start; empty for none
+ * @param words other words over its start, such as what lands there; empty for none
  */
 public record BarSigns(
         List<Meter> signature,

@@ -13,9 +13,8 @@ import nimblestride.core.time.value.Grid;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * Spells what one part plays in a bar, group by group as the bar is felt; where no group's beginning can be shown without
- * more tuplets than one over several groups would need, by one over several. A bar that it has spelled before is not
- * spelled again.
+ * Spells what one part plays in a bar, group by group. Where a tuplet over several groups needs fewer tuplets than the
+ * groups do, it uses that. It does not spell a bar twice.
  */
 final class BarSpeller {
     private static final int MAX_GROUPS_UNDER_ONE = 16;
@@ -24,17 +23,19 @@ final class BarSpeller {
     private final Map<Asked, PartRhythm> spelled = new HashMap<>();
 
     /**
-     * One thing to be struck.
+     * One note to play.
      *
      * @param at from the start of the bar
      * @param heads at least one
-     * @param held whether it goes on until the next is struck
+     * @param held whether it lasts until the next
      */
     record Strike(NoteValue at, List<WrittenHead> heads, boolean held) {}
 
     /**
+     * What to spell.
+     *
      * @param strikes in order
-     * @param carried what is held into the bar from before; empty for nothing
+     * @param carried what is held into the bar; empty for nothing
      */
     record Asked(Bar bar, List<Strike> strikes, List<WrittenHead> carried) {}
 
@@ -48,7 +49,7 @@ final class BarSpeller {
         return before;
     }
 
-    /** A bar's rest. */
+    /** Returns a bar's rest. */
     static PartRhythm silence(Bar bar) {
         WrittenNote rest = new WrittenNote(NoteValue.ZERO, bar.length(), NoteShape.WHOLE, List.of(), false);
         return new PartRhythm(List.of(rest), List.of(), List.of());

@@ -6,8 +6,8 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 /**
  * Notes under one beam.
  *
- * @param members which of a part's notes and rests, in order: at least two, the first and last of them notes
- * @param joins of each but the last, how many beams go on to the next: at least one
+ * @param members indexes of a part's notes and rests, in order: at least two, the first and last of them notes
+ * @param joins for each but the last, how many beams go on to the next: at least one
  */
 public record BeamGroup(List<Integer> members, List<Integer> joins) {
     public BeamGroup {
@@ -18,10 +18,12 @@ public record BeamGroup(List<Integer> members, List<Integer> joins) {
         }
     }
 
+    /** Returns the index of its first note. */
     public int first() {
         return members.get(0);
     }
 
+    /** Returns the index of its last note. */
     public int last() {
         return members.get(members.size() - 1);
     }

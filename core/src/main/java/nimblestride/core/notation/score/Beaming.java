@@ -7,11 +7,11 @@ import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * Puts notes under beams as the bar is felt: a beam never leaves its group. The secondary beams within it are broken at
- * every quarter where the group is so many quarters, at every eighth where it is five eighths or seven, and not at all in a
- * group of three eighths or of odd sixteenths, which is felt as one; those of thirty-seconds at every eighth, and all of them
- * where a tuplet begins or ends. Short rests between notes are under the beam too (common practice; after Gould,
- * "Behind Bars", quoted from memory).
+ * Beams notes as the bar is felt: a beam never leaves its group. Secondary beams break at every quarter where the
+ * group is so many quarters, at every eighth where it is five or seven eighths, and not at all in a group of three
+ * eighths or of odd sixteenths, which is felt as one; those of thirty-seconds break at every eighth, and all of them
+ * where a tuplet starts or ends. Short rests between notes are under the beam too (common practice; Gould, "Behind
+ * Bars").
  */
 final class Beaming {
     private static final NoteValue COMPOUND = NoteValue.of(3, 8);
@@ -58,7 +58,7 @@ final class Beaming {
         close(members, group);
     }
 
-    /** Whether a tuplet over several groups goes on here. */
+    /** Returns whether a tuplet over several groups goes on here. */
     private boolean isUnderOneTuplet(int index) {
         return tuplets.stream().anyMatch(span -> span.depth() == 0 && span.from() < index && index < span.to());
     }

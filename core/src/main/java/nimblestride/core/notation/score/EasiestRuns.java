@@ -5,9 +5,9 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 
-/** Cuts a row of parts into runs so that all of it together is easiest to read. */
+/** Cuts a row of parts into the runs that are easiest to read together. */
 final class EasiestRuns {
-    /** Spells the parts from one up to another, where that can be done. */
+    /** Spells the parts from one up to another; returns empty where that can't be done. */
     interface Run {
         Optional<SpelledCell> spell(int first, int end);
     }
@@ -15,8 +15,10 @@ final class EasiestRuns {
     private EasiestRuns() {}
 
     /**
+     * Returns the easiest spelling.
+     *
      * @param parts how many there are
-     * @param longest the most parts of one run
+     * @param longest most parts in one run
      */
     static Optional<SpelledCell> of(int parts, int longest, Run runs) {
         List<SpelledCell> last = new ArrayList<>();

@@ -5,20 +5,26 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * The look of a note or rest, which says its value: a whole note, a half and so on down, dotted or not.
+ * The look of a note or rest, which shows its value: a whole note, a half, and so on down, dotted or not.
  *
  * @param divisor 1 for a whole note, 2 for a half, a power of two up to {@value #MIN_LENGTH}
  * @param dots 0, or 1 for half as much again
  */
 public record NoteShape(int divisor, int dots) {
-    /** The shortest note music faces have flags for (SMuFL: {@code flag1024thUp}). */
+    /** The divisor of the shortest note that music fonts have flags for (SMuFL: {@code flag1024thUp}). */
     public static final int MIN_LENGTH = 1_024;
 
+    /** A whole note. */
     public static final NoteShape WHOLE = new NoteShape(1, 0);
+    /** A quarter note. */
     public static final NoteShape QUARTER = new NoteShape(4, 0);
 
     private static final int EIGHTH = 8;
 
+    /**
+     * @throws nimblestride.core.foundation.failure.InvalidValueException if the divisor is no power of two in range,
+     *     or there are too many dots
+     */
     public NoteShape {
         if (divisor < 1 || divisor > MIN_LENGTH || Integer.bitCount(divisor) != 1) {
             throw new InvalidValueException(
@@ -29,7 +35,7 @@ public record NoteShape(int divisor, int dots) {
         }
     }
 
-    /** The shape of a value, where a single note, dotted or not, has it. */
+    /** Returns the shape of a value; empty where no single note, dotted or not, has it. */
     public static Optional<NoteShape> of(NoteValue value) {
         if (value.isZero()) {
             return Optional.empty();
@@ -47,17 +53,17 @@ public record NoteShape(int divisor, int dots) {
                 : Optional.of(new NoteShape((int) divisor, dotted ? 1 : 0));
     }
 
-    /** What it lasts outside any tuplet. */
+    /** Returns how long it lasts outside any tuplet. */
     public NoteValue value() {
         return dots == 1 ? NoteValue.of(3, 2L * divisor) : NoteValue.of(1, divisor);
     }
 
-    /** How many flags or beams it has. */
+    /** Returns how many flags or beams it has. */
     public int flags() {
         return divisor < EIGHTH ? 0 : Integer.numberOfTrailingZeros(divisor) - 2;
     }
 
-    /** Whether it has a stem. */
+    /** Returns whether it has a stem. */
     public boolean hasStem() {
         return divisor > 1;
     }

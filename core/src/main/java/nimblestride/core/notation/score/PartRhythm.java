@@ -5,7 +5,7 @@ import java.util.Optional;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * What one part, the hands or the feet, has in one bar. The notes and rests fill the bar without a gap.
+ * What one part, hands or feet, has in one bar. Notes and rests fill the bar without a gap.
  *
  * @param written in order
  * @param tuplets outer ones before those within them
@@ -18,24 +18,24 @@ public record PartRhythm(List<WrittenNote> written, List<TupletSpan> tuplets, Li
         beams = List.copyOf(beams);
     }
 
-    /** The tuplets a note or rest is in, the outermost first. */
+    /** Returns the tuplets a note or rest is in, outermost first. */
     public List<TupletSpan> tupletsOf(int index) {
         return tuplets.stream()
                 .filter(span -> span.from() <= index && index < span.to())
                 .toList();
     }
 
-    /** The beam a note is under. */
+    /** Returns the beam a note is under; empty for none. */
     public Optional<BeamGroup> beamOf(int index) {
         return beams.stream().filter(beam -> beam.members().contains(index)).findFirst();
     }
 
-    /** Whether it is a single rest for the bar. */
+    /** Returns whether it is a single rest for the bar. */
     public boolean isBarRest() {
         return written.size() == 1 && written.get(0).isRest();
     }
 
-    /** All of it together. */
+    /** Returns the length of all notes and rests. */
     public NoteValue length() {
         return written.stream().map(WrittenNote::lasts).reduce(NoteValue.ZERO, NoteValue::plus);
     }

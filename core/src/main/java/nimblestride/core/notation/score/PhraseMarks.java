@@ -10,7 +10,7 @@ import nimblestride.core.layer.pattern.Reset;
 import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.value.NoteValue;
 
-/** What is said over bars: a letter where the phrase begins anew, and which layer that drifts against the bars lands there. */
+/** Names what stands over bars: a letter where the phrase starts over, and the layers that land there. */
 final class PhraseMarks {
     private static final int LETTERS = 26;
     private static final int MAX_NAMES = 3;
@@ -19,7 +19,7 @@ final class PhraseMarks {
     private final boolean inRounds;
     private final List<Drifting> drifting = new ArrayList<>();
 
-    /** A layer that is never reset and does not land on every bar line. */
+    /** A layer that never resets and does not land on every bar line. */
     private record Drifting(String name, LayerTimeline timeline) {
         boolean landsOn(NoteValue moment) {
             return !timeline.cycleStartsBetween(
@@ -50,7 +50,7 @@ final class PhraseMarks {
         try {
             return Optional.of(LayerTimeline.of(layer, exercise.phrase()));
         } catch (StrideException e) {
-            // The score names what cannot be laid out.
+            // The score names what can't be laid out.
             return Optional.empty();
         }
     }
@@ -66,7 +66,9 @@ final class PhraseMarks {
         return true;
     }
 
-    /** A, B, C and so on where a round of the phrase begins; empty elsewhere, and where only one is written. */
+    /**
+     * Returns A, B, C, and so on where a round of the phrase starts; empty elsewhere, and where only one is written.
+     */
     String rehearsal(int bar) {
         if (!inRounds || bar % barsToTheRound != 0) {
             return "";
@@ -76,7 +78,7 @@ final class PhraseMarks {
         return letter.repeat(1 + round / LETTERS);
     }
 
-    /** What lands on a bar line after the first, as {@code kick on 1}. */
+    /** Returns what lands on a bar line after the first: {@code kick on 1}. */
     String landings(NoteValue start) {
         if (start.isZero()) {
             return "";

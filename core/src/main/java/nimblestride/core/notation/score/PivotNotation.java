@@ -6,11 +6,14 @@ import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.notation.score.BarPlan.Planned;
 import org.apache.commons.numbers.fraction.BigFraction;
 
-/** Which two values are signed as equal where the gear changes: the units of the bars, if both sides then have a name. */
+/**
+ * Chooses the two values signed as equal where the written tempo changes: the units of the bars, if both sides have a
+ * name then.
+ */
 final class PivotNotation {
     private PivotNotation() {}
 
-    /** The sign between two bars; none where the gear stays. */
+    /** Returns the sign between two bars; empty where the tempo stays. */
     static Optional<Pivot> between(Planned before, Planned after) {
         if (before.stretch().equals(after.stretch())) {
             return Optional.empty();

@@ -7,9 +7,9 @@ import nimblestride.core.notation.score.SpelledCell.Kind;
 import nimblestride.core.notation.score.SpelledCell.Leaf;
 
 /**
- * Spells what needs no tuplet within a cell: every note or rest is one shape, and where none will do, several. A note that
- * begins between two units does not hide the next unit unless it is one unit long (a plain syncopation); a rest never
- * hides one (common practice).
+ * Spells what needs no tuplet within a cell: each note or rest is one shape, or several where none fits. A note
+ * between two units does not hide the next unit unless it is one unit long (a plain syncopation); a rest never hides
+ * one (common practice).
  */
 final class PlainSpelling {
     private static final int SIMPLE_PARTS = 4;
@@ -20,7 +20,7 @@ final class PlainSpelling {
         this.onsets = onsets;
     }
 
-    /** Whether no tuplet is needed. */
+    /** Returns whether no tuplet is needed. */
     boolean isEnoughFor(SpellingCell cell) {
         for (int i = onsets.firstFrom(cell.from()); i < onsets.at().length && onsets.at()[i] < cell.to(); i++) {
             if (!cell.isReachedByHalving(onsets.at()[i])) {
@@ -30,7 +30,11 @@ final class PlainSpelling {
         return true;
     }
 
-    /** @throws UnwritableException if a note would be shorter than music can show */
+    /**
+     * Spells a cell.
+     *
+     * @throws UnwritableException if a note would be shorter than music can show
+     */
     SpelledCell spell(SpellingCell cell) {
         List<Leaf> leaves = new ArrayList<>();
         int next = onsets.firstFrom(cell.from());
@@ -65,7 +69,7 @@ final class PlainSpelling {
         return new Leaf(from, to, shape, kind);
     }
 
-    /** How far the first shape reaches of those that together last from one moment to another. */
+    /** Returns how far the first of the shapes between two moments reaches. */
     private static long endOfPiece(SpellingCell cell, long from, long to, boolean rest) {
         long end = to;
         while (!isOnePiece(cell, from, end, rest)) {
@@ -106,7 +110,10 @@ final class PlainSpelling {
         return syncopated || dotted;
     }
 
-    /** One of two, four or eight equal shares of the cell, as one of two dotted eighths in a group of three. */
+    /**
+     * Returns whether this is one of two, four, or eight equal shares of the cell, such as a dotted eighth in a group
+     * of three eighths.
+     */
     private static boolean isEqualShare(SpellingCell cell, long from, long to) {
         long length = to - from;
         return (from - cell.from()) % length == 0
@@ -118,7 +125,7 @@ final class PlainSpelling {
         return (at - cell.from()) / cell.part();
     }
 
-    /** Values lie on the quarters of a stretch; what is finer lies within one half of it. */
+    /** Values start on the quarters of a stretch; what is finer lies within one half of it. */
     private static boolean isSimple(long stretch, long stretchLength, long from, long to) {
         long start = stretch;
         long length = stretchLength;
@@ -138,7 +145,7 @@ final class PlainSpelling {
         }
     }
 
-    /** A rest lies on a multiple of its own length. */
+    /** A rest starts on a multiple of its own length. */
     private static boolean isAligned(SpellingCell cell, long from, long to) {
         long length = to - from;
         if ((from - cell.from()) % length != 0) {
@@ -149,7 +156,7 @@ final class PlainSpelling {
                 : Long.bitCount(length / cell.part()) == 1 && length % cell.part() == 0;
     }
 
-    /** Where to cut what no single shape covers. */
+    /** Returns where to cut what no single shape covers. */
     private static long cut(SpellingCell cell, long from, long to) {
         if (part(cell, from) == part(cell, to - 1)) {
             return cutWithinPart(cell, from, to);

@@ -3,7 +3,7 @@ package nimblestride.core.notation.score;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Writes bars that are played alike one after the other once, between repeat signs. */
+/** Writes equal bars in a row once, between repeat signs. */
 final class RepeatFolding {
     /** The most bars between two repeat signs. */
     private static final int MAX_LENGTH = 16;
@@ -24,7 +24,7 @@ final class RepeatFolding {
                 }
             }
             for (int i = 0; i < best; i++) {
-                // A modulation back into the first bar is met only when it comes again.
+                // A modulation back into the first bar comes only with the repeat.
                 WrittenBar bar = bars.get(at + i);
                 WrittenBar again = bars.get(at + i + (times > 1 ? best : 0));
                 BarSigns signs = bar.signs().changing(again.change());

@@ -8,8 +8,8 @@ import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * Joins what fills two equal beats of a bar in even beats: two quarter rests on 1 and 2, or on 3 and 4, are a half rest, and
- * so are two tied quarters a half note (common practice). The middle of the bar stays in sight.
+ * Joins what fills two equal beats of a bar in even beats: two quarter rests on 1 and 2, or on 3 and 4, become a half
+ * rest, and two tied quarters a half note (common practice). The middle of the bar stays visible.
  */
 final class RestAndTieMerging {
     private final NoteValue tick;

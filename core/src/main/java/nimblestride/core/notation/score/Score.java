@@ -9,10 +9,10 @@ import org.apache.commons.numbers.fraction.BigFraction;
 /**
  * Music as it is written.
  *
- * @param title what stands over it
- * @param style how it is meant to look
+ * @param title stands over it
+ * @param style how it looks
  * @param bars at least one
- * @param leftOut the names of layers that cannot be written, each with the reason
+ * @param leftOut names of layers that can't be written, each with the reason
  */
 public record Score(String title, ScoreStyle style, List<WrittenBar> bars, List<String> leftOut) {
     public Score {
@@ -21,13 +21,13 @@ public record Score(String title, ScoreStyle style, List<WrittenBar> bars, List<
     }
 
     /**
-     * Something struck, as it is read from the page.
+     * A note as it is read from the page.
      *
-     * @param seconds after the beginning, exactly
+     * @param seconds after the start, exactly
      */
     public record Struck(BigFraction seconds, WrittenHead head) {}
 
-    /** Which written bars are played, in order, repeats played out. */
+    /** Returns which written bars are played, in order, with repeats played out. */
     public List<Integer> playedOrder() {
         List<Integer> order = new ArrayList<>();
         int start = 0;
@@ -49,8 +49,8 @@ public record Score(String title, ScoreStyle style, List<WrittenBar> bars, List<
     }
 
     /**
-     * Plays the page as a reader would: bar after bar, each note as long as its shape and its tuplets say. Nothing is known
-     * here of the exercise it was written from.
+     * Plays the page as a reader would: bar after bar, each note as long as its shape and its tuplets say. It knows
+     * nothing of the exercise.
      */
     public List<Struck> readBack() {
         List<Struck> struck = new ArrayList<>();
@@ -73,7 +73,7 @@ public record Score(String title, ScoreStyle style, List<WrittenBar> bars, List<
         return struck;
     }
 
-    /** What a note lasts by its looks alone. */
+    /** Returns how long a note lasts by its looks. */
     private static NoteValue lengthRead(WrittenBar bar, PartRhythm part, int index) {
         if (part.isBarRest()) {
             return bar.bar().length();

@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 
-/** Finds the place on the page that is being played. */
+/** Finds the place on the page that is playing. */
 public final class ScorePosition {
     private final List<Integer> order;
     private final double[] starts;
@@ -12,8 +12,8 @@ public final class ScorePosition {
     /**
      * A place on the page.
      *
-     * @param bar which of the written bars, from 0
-     * @param at whole notes after its beginning
+     * @param bar index of the written bar, from 0
+     * @param at whole notes after its start
      */
     public record Here(int bar, double at) {}
 
@@ -27,7 +27,11 @@ public final class ScorePosition {
         }
     }
 
-    /** Where a reader is at a moment, in whole notes from the beginning, going back to the beginning at the end. */
+    /**
+     * Returns where a reader is.
+     *
+     * @param moment in whole notes from the start; goes back to the start at the end
+     */
     public Optional<Here> at(double moment) {
         double end = starts[order.size()];
         if (moment < 0 || Double.isNaN(moment)) {

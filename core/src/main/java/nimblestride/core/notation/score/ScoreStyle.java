@@ -6,14 +6,14 @@ import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.Subdivision;
 
 /**
- * How a score is meant to look. Good teachers differ in all of it.
+ * How a score looks. Good teachers differ in all of it.
  *
  * @param parts whether hands and feet have stems of their own
  * @param lengths how long notes last
  * @param stickings which stickings stand under the staff
- * @param counting in which school the counts stand under the staff, if they do
- * @param subdivision into what the counts divide the bar
- * @param repeats whether bars played alike one after the other are written once, between repeat signs
+ * @param counting counting system of the counts under the staff; empty for none
+ * @param subdivision how finely the counts divide the bar
+ * @param repeats whether equal bars in a row are written once, between repeat signs
  */
 public record ScoreStyle(
         Parts parts,
@@ -22,11 +22,11 @@ public record ScoreStyle(
         Optional<CountingSystem> counting,
         Subdivision subdivision,
         boolean repeats) {
-    /** Whose stems point where. */
+    /** Which way stems point. */
     public enum Parts {
-        /** The hands' stems up, the feet's down. */
+        /** Hands up, feet down. */
         HANDS_AND_FEET("hands up, feet down"),
-        /** All stems up. */
+        /** All up. */
         TOGETHER("all stems up");
 
         private final String title;
@@ -35,15 +35,15 @@ public record ScoreStyle(
             this.title = title;
         }
 
-        /** Its name for people. */
+        /** Returns its name for people. */
         public String title() {
             return title;
         }
     }
 
-    /** How long notes last: a drum does not sustain, so both say the same. */
+    /** How long notes last. A drum does not sustain, so both sound the same. */
     public enum Lengths {
-        /** To the next note, but no longer than to the end of the group; the rest is rests. Every group can be seen. */
+        /** To the next note, but no longer than to the end of the group; rests fill up. Every group can be seen. */
         SHORT("short notes, rests"),
         /** To the next note, tied over groups and bar lines. What runs across them can be seen. */
         HELD("long notes, ties");
@@ -54,7 +54,7 @@ public record ScoreStyle(
             this.title = title;
         }
 
-        /** Its name for people. */
+        /** Returns its name for people. */
         public String title() {
             return title;
         }
@@ -63,9 +63,9 @@ public record ScoreStyle(
     /** Which stickings are shown. */
     public enum Stickings {
         NONE("no sticking"),
-        /** Those that are written out in the exercise. */
+        /** Those the exercise has written out. */
         AS_GIVEN("sticking as given"),
-        /** The hand for every stroke. */
+        /** The hand of every stroke. */
         ALL("every sticking");
 
         private final String title;
@@ -74,7 +74,7 @@ public record ScoreStyle(
             this.title = title;
         }
 
-        /** Its name for people. */
+        /** Returns its name for people. */
         public String title() {
             return title;
         }
@@ -84,27 +84,32 @@ public record ScoreStyle(
     public static final ScoreStyle DEFAULT = new ScoreStyle(
             Parts.HANDS_AND_FEET, Lengths.SHORT, Stickings.AS_GIVEN, Optional.empty(), Subdivision.AS_WRITTEN, true);
 
+    /** Returns the style with other parts. */
     public ScoreStyle with(Parts newParts) {
         return new ScoreStyle(newParts, lengths, stickings, counting, subdivision, repeats);
     }
 
+    /** Returns the style with other lengths. */
     public ScoreStyle with(Lengths newLengths) {
         return new ScoreStyle(parts, newLengths, stickings, counting, subdivision, repeats);
     }
 
+    /** Returns the style with other stickings. */
     public ScoreStyle with(Stickings newStickings) {
         return new ScoreStyle(parts, lengths, newStickings, counting, subdivision, repeats);
     }
 
+    /** Returns the style with counts, or without. */
     public ScoreStyle counted(Optional<CountingSystem> countingSystem, Subdivision newDivision) {
         return new ScoreStyle(parts, lengths, stickings, countingSystem, newDivision, repeats);
     }
 
+    /** Returns the style with repeats folded, or not. */
     public ScoreStyle repeating(boolean newRepeats) {
         return new ScoreStyle(parts, lengths, stickings, counting, subdivision, newRepeats);
     }
 
-    /** The letters of the hands that stand under a note: {@code R}, {@code L}, {@code LR} or nothing. */
+    /** Returns the letters under a note: {@code R}, {@code L}, {@code LR}, or nothing. */
     public String stickingFor(WrittenNote written) {
         if (stickings == Stickings.NONE || !written.isStruck()) {
             return "";

@@ -30,8 +30,8 @@ import nimblestride.core.time.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * Writes an exercise down. Every stroke is written where it is heard; a bar that cannot be written says why and stops no
- * other.
+ * Writes an exercise as notes. Every stroke is written where it sounds. A bar that can't be written says why and stops
+ * no other.
  */
 public final class ScoreWriter {
     private static final int MAX_NOTES_OF_A_LAYER = 500_000;
@@ -52,14 +52,16 @@ public final class ScoreWriter {
         this.marks = new PhraseMarks(exercise, plan);
     }
 
-    /** The phrase once, as it stands. */
+    /** Writes the phrase once, in its own bars. */
     public static Score write(Exercise exercise, ScoreStyle style) {
         return write(
                 exercise, BarPlan.of(exercise.phrase(), exercise.phrase().bars().size()), style);
     }
 
     /**
-     * @param plan the bars to write in; the music runs on for as long as they last
+     * Writes an exercise in other bars.
+     *
+     * @param plan bars to write in; the music runs on for as long as they last
      * @throws InvalidValueException if a layer has more than {@value #MAX_NOTES_OF_A_LAYER} notes in that time
      */
     public static Score write(Exercise exercise, BarPlan plan, ScoreStyle style) {
@@ -81,10 +83,10 @@ public final class ScoreWriter {
         return new Score(exercise.name(), style, signed(folded), leftOut);
     }
 
-    /** What sounds on over a bar line. */
+    /** What is held over a bar line. */
     private record Carried(List<WrittenHead> hands, List<WrittenHead> feet) {}
 
-    /** Every note with the limb that plays it, by the part it belongs to. */
+    /** Collects every note with its limb, by part. */
     private void collect() {
         List<Optional<LayerTimeline>> timelines = new ArrayList<>();
         List<String> names = exercise.layerNames();
@@ -128,7 +130,7 @@ public final class ScoreWriter {
         }
     }
 
-    /** One voice that two layers ask for is written once, at the stronger level. */
+    /** A voice that two layers ask for is written once, at the stronger dynamic. */
     private void add(Map<NoteValue, List<WrittenHead>> part, LimbNote note) {
         List<WrittenHead> here = part.computeIfAbsent(note.at(), at -> new ArrayList<>());
         WrittenHead head = new WrittenHead(note.voice(), stroke(note), note.limb(), note.layer());
@@ -148,7 +150,7 @@ public final class ScoreWriter {
         return note.stroke().ornament() == Ornament.DOUBLED ? note.stroke().with(Ornament.NONE) : note.stroke();
     }
 
-    /** What was struck last before a moment, if it is held until then. */
+    /** Returns what was played last before a moment, if it is held until then. */
     private List<WrittenHead> held(NavigableMap<NoteValue, List<WrittenHead>> part, NoteValue moment) {
         var last = part.lowerEntry(moment);
         boolean ends = part.containsKey(moment);
@@ -211,7 +213,7 @@ public final class ScoreWriter {
                 .orElse(List.of());
     }
 
-    /** Counted in the exercise's own beat, unless that would be faster than a tempo can be. */
+    /** Counts in the exercise's own beat, unless that would be faster than a tempo can be. */
     private Tempo tempoOf(Planned planned) {
         Tempo tempo = exercise.tempo();
         BigFraction perMinute = tempo.perMinute().multiply(planned.stretch());
@@ -229,7 +231,7 @@ public final class ScoreWriter {
         return PivotNotation.between(plan.bars().get(number - 1), plan.bars().get(number));
     }
 
-    /** Signs every change of meter that the page shows, and what a reader meets coming back to a repeat sign. */
+    /** Signs every change of meter the page shows, and what a reader meets at a repeat. */
     private List<WrittenBar> signed(List<WrittenBar> bars) {
         List<WrittenBar> signed = new ArrayList<>();
         for (int i = 0; i < bars.size(); i++) {

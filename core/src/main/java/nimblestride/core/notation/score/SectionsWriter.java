@@ -11,8 +11,8 @@ import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.time.meter.Meter;
 
 /**
- * Writes all sections of an exercise one after the other: each from a bar with its name and, where the tempo changes, the
- * sign of the modulation over it (common practice).
+ * Writes all sections of an exercise one after the other, each with its name over its first bar and, where the tempo
+ * changes, the sign of the modulation (common practice).
  */
 public final class SectionsWriter {
     private final ScoreStyle style;
@@ -24,7 +24,11 @@ public final class SectionsWriter {
         this.style = style;
     }
 
-    /** @throws InvalidValueException if a layer has more notes than can be written */
+    /**
+     * Writes an exercise.
+     *
+     * @throws InvalidValueException if a layer has more notes than can be written
+     */
     public static Score write(Exercise exercise, ScoreStyle style) {
         SectionsWriter writer = new SectionsWriter(style);
         for (Passage passage : Playthrough.of(exercise).passages()) {
@@ -47,7 +51,7 @@ public final class SectionsWriter {
         alone.leftOut().stream().map(reason -> name + ": " + reason).forEach(leftOut::add);
     }
 
-    /** A meter that goes on is signed no second time. */
+    /** A meter that goes on is not signed again. */
     private BarSigns opening(WrittenBar bar, BarSigns signs, Passage passage) {
         if (bars.isEmpty()) {
             return signs;

@@ -5,15 +5,15 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A stretch of a bar spelled out.
+ * A stretch of a bar, spelled.
  *
- * @param effort how much there is to read: the fewer signs and the plainer its tuplets, the less
+ * @param effort how much there is to read: fewer signs and plainer tuplets are less
  */
 record SpelledCell(double effort, List<Leaf> leaves, List<TupletSpan> tuplets) {
     private static final double NOTE = 1.0;
     private static final double TIED = 1.3;
 
-    /** What a note or rest is. */
+    /** A note, a tied note, or a rest. */
     enum Kind {
         STRUCK,
         TIED,
@@ -30,7 +30,7 @@ record SpelledCell(double effort, List<Leaf> leaves, List<TupletSpan> tuplets) {
         return new SpelledCell(effort, leaves, List.of());
     }
 
-    /** One after another. */
+    /** Joins parts one after another. */
     static SpelledCell joined(List<SpelledCell> parts) {
         double effort = 0;
         List<Leaf> leaves = new ArrayList<>();
@@ -51,7 +51,7 @@ record SpelledCell(double effort, List<Leaf> leaves, List<TupletSpan> tuplets) {
         return one.get().effort <= other.get().effort ? one : other;
     }
 
-    /** All of it under a tuplet. */
+    /** Returns all of it under a tuplet. */
     SpelledCell under(Tuplet tuplet, int depth, double cost) {
         List<TupletSpan> spans = new ArrayList<>();
         spans.add(new TupletSpan(tuplet, 0, leaves.size(), depth));

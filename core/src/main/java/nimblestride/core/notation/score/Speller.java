@@ -11,19 +11,21 @@ import nimblestride.core.time.value.NoteValue;
 import org.apache.commons.numbers.core.ArithmeticUtils;
 
 /**
- * Finds the spelling of a cell that is easiest to read: plain where that will do, else with tuplets over the whole of it,
- * over some of its parts, or within a part, whichever leaves the fewest signs and the plainest tuplets.
+ * Finds the spelling of a cell that is easiest to read: plain where possible, otherwise with tuplets over the whole of
+ * it, over some of its parts, or within a part, whichever leaves the fewest signs and the plainest tuplets.
  */
 final class Speller {
     private static final int MAX_RUN_LENGTH = 12;
     private static final int MAX_TUPLET = 256;
     private static final int MAX_DEPTH = 3;
-    /** In the notes of a larger tuplet there is no other one. */
+    /** The most notes of a tuplet that has another one within it. */
     private static final int MAX_NESTING = 9;
 
     private static final double OFF_ITS_PLACE = 1.6;
     private static final double HIDDEN_BEAT = 1.5;
-    /** Six notes of which hardly one is missing are a sextuplet, not a triplet cut in halves, unless a beat falls on the half. */
+    /**
+     * Six notes with hardly one missing are a sextuplet, not a triplet cut in halves, unless a beat falls on the half.
+     */
     private static final double SEXTUPLET = 0.4;
 
     private static final int SIX = 6;
@@ -33,14 +35,18 @@ final class Speller {
     private final PlainSpelling plain;
     private final Map<SpellingCell, Optional<SpelledCell>> found = new HashMap<>();
 
-    /** @param tick as what one tick is heard */
+    /** @param tick value of one tick */
     Speller(ScoreOnsets onsets, NoteValue tick) {
         this.onsets = onsets;
         this.tick = tick;
         this.plain = new PlainSpelling(onsets);
     }
 
-    /** @throws UnwritableException if there is no spelling */
+    /**
+     * Spells a cell.
+     *
+     * @throws UnwritableException if there is no spelling
+     */
     SpelledCell spell(SpellingCell cell) {
         return find(cell)
                 .orElseThrow(() -> new UnwritableException("it would need tuplets of more than " + MAX_TUPLET
@@ -69,7 +75,7 @@ final class Speller {
         return cell.length() % 2 == 0 ? partByPart(cell.halved()) : Optional.empty();
     }
 
-    /** The easiest way to cut a cell into runs of parts. */
+    /** Returns the easiest way to cut a cell into runs of parts. */
     private Optional<SpelledCell> partByPart(SpellingCell cell) {
         return EasiestRuns.of(
                 cell.parts(),
@@ -89,7 +95,7 @@ final class Speller {
         return asPlainTuplet(run).map(spelled -> inItsPlace ? spelled : spelled.harderBy(OFF_ITS_PLACE));
     }
 
-    /** What it costs to put under one tuplet what could be seen to begin anew: beats on which something is struck. */
+    /** Returns the cost of hiding beats under one tuplet. */
     private double hiddenBeats(SpellingCell cell) {
         long quarter = NoteValue.QUARTER.isMultipleOf(tick) ? NoteValue.QUARTER.wholePartsOf(tick) : 0;
         if (cell.length() <= quarter || !cell.within().isEmpty()) {
@@ -102,15 +108,15 @@ final class Speller {
         return cost;
     }
 
-    /** Under one tuplet with none within it, the easiest there is. */
+    /** Returns the easiest spelling under one tuplet with none within it. */
     Optional<SpelledCell> asPlainTuplet(SpellingCell cell) {
         return asTuplet(cell, 0);
     }
 
     /**
-     * Under one tuplet, the easiest there is.
+     * Returns the easiest spelling under one tuplet.
      *
-     * @param mostNesting how many notes a tuplet may have that has others within it
+     * @param mostNesting most notes of a tuplet that has others within it
      */
     private Optional<SpelledCell> asTuplet(SpellingCell cell, int mostNesting) {
         if (cell.within().size() >= MAX_DEPTH) {
@@ -143,7 +149,7 @@ final class Speller {
         return notes == SIX && struck >= SIX - 1;
     }
 
-    /** The numbers of notes that reach at least some of the onsets which halving does not. */
+    /** Returns the numbers of notes that reach some of the onsets that halving does not. */
     private SortedSet<Integer> tupletsFor(SpellingCell cell) {
         SortedSet<Integer> numbers = new TreeSet<>();
         long needed = 1;
@@ -169,7 +175,7 @@ final class Speller {
     }
 
     /**
-     * The tuplet without which nothing in a length can be written, where its denominator is no power of two: a fifth of a
+     * Returns the tuplet that everything in a length needs where its denominator is no power of two: a fifth of a
      * whole note is a quarter of which five are played in the time of four.
      */
     static Optional<Tuplet> baseOf(NoteValue length) {

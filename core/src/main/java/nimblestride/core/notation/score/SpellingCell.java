@@ -9,50 +9,50 @@ import org.apache.commons.numbers.core.ArithmeticUtils;
 /**
  * A stretch of a bar in equal parts, as it is felt: a group in its units, a tuplet in its notes, a beat in its halves.
  *
- * @param from where it begins, in ticks from the start of the bar
- * @param to where it ends
- * @param parts into how many equal parts it falls
- * @param tick as what one tick is written here
- * @param within the tuplets it is in, the outermost first
+ * @param from start, in ticks from the start of the bar
+ * @param to end
+ * @param parts how many equal parts it has
+ * @param tick written value of one tick
+ * @param within tuplets it is in, outermost first
  */
 record SpellingCell(long from, long to, int parts, NoteValue tick, List<Tuplet> within) {
     long length() {
         return to - from;
     }
 
-    /** One part, in ticks. */
+    /** Returns one part, in ticks. */
     long part() {
         return length() / parts;
     }
 
-    /** As what a length of so many ticks is written here. */
+    /** Returns the written value of some ticks. */
     NoteValue written(long ticks) {
         return tick.times(ticks);
     }
 
-    /** Whether a moment falls on the beginning of a part. */
+    /** Returns whether a moment is at the start of a part. */
     boolean isOnPart(long at) {
         return (at - from) % part() == 0;
     }
 
-    /** Whether a moment can be reached by halving parts again and again. */
+    /** Returns whether halving parts again and again reaches a moment. */
     boolean isReachedByHalving(long at) {
         long offset = ExactMath.multiply(at - from, (long) parts);
         long denominator = length() / ArithmeticUtils.gcd(length(), offset);
         return Long.bitCount(denominator) == 1;
     }
 
-    /** Some of its parts, from one up to another. */
+    /** Returns some of its parts, from one up to another. */
     SpellingCell run(int first, int end) {
         return new SpellingCell(from + first * part(), from + end * part(), end - first, tick, within);
     }
 
-    /** The same in two halves. */
+    /** Returns the same cell in two halves. */
     SpellingCell halved() {
         return new SpellingCell(from, to, 2, tick, within);
     }
 
-    /** The same cut into the notes of a tuplet. */
+    /** Returns the same cell in the notes of a tuplet. */
     SpellingCell as(Tuplet tuplet) {
         List<Tuplet> deeper = new ArrayList<>(within);
         deeper.add(tuplet);

@@ -4,9 +4,9 @@ import java.util.Optional;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * As which tuplet so many notes over a length are written: in the time of as many or fewer of a value that fills the length,
- * but more than half as many (common practice, after Gould, "Behind Bars", quoted from memory). Where the length holds too
- * many such values, dotted ones are counted instead.
+ * The tuplet for some notes over a length: in the time of as many or fewer of a value that fills the length, but more
+ * than half as many (common practice; Gould, "Behind Bars"). Where the length holds too many such values, it counts
+ * dotted ones.
  *
  * @param awkwardness how much harder it is to read than a plain triplet
  */
@@ -31,7 +31,7 @@ record TupletChoice(Tuplet tuplet, double awkwardness) {
         return counted(notes, length, odd).map(t -> new TupletChoice(t, usual + STRETCHED));
     }
 
-    /** In the time of an odd number, or of as many of its doubles as are no more than the notes. */
+    /** Returns it in the time of an odd number, or of as many of its doubles as are no more than the notes. */
     private static Optional<Tuplet> counted(int notes, NoteValue length, long odd) {
         long normal = odd;
         while (normal * 2 <= notes) {

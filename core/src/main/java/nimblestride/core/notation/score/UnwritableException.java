@@ -6,6 +6,7 @@ import nimblestride.core.foundation.failure.StrideException;
 public final class UnwritableException extends StrideException {
     private static final long serialVersionUID = 1L;
 
+    /** @param message what can't be written, in words for the user */
     public UnwritableException(String message) {
         super(message);
     }

@@ -11,12 +11,12 @@ import nimblestride.core.time.value.Tempo;
 /**
  * A bar as it is written.
  *
- * @param number the bar as which it is first played, from 0
+ * @param number of the bar as which it is first played, from 0
  * @param tempo in force here
- * @param hands what is played with stems up
- * @param feet what is played with stems down, where the parts are apart
- * @param counts what is said, from the start of the bar, where counts are asked for
- * @param problem why its notes cannot be written; empty where they are
+ * @param hands what is written with stems up
+ * @param feet what is written with stems down; empty where the parts are together
+ * @param counts syllables from the start of the bar, where counts are shown
+ * @param problem why its notes can't be written; empty where they are
  */
 public record WrittenBar(
         long number,
@@ -31,32 +31,32 @@ public record WrittenBar(
         counts = List.copyOf(counts);
     }
 
-    /** Its parts: the hands, and the feet where they are apart. */
+    /** Returns the hands, and the feet where they are apart. */
     public List<PartRhythm> parts() {
         return feet.map(part -> List.of(hands, part)).orElseGet(() -> List.of(hands));
     }
 
-    /** What is signed at its beginning: nothing, a meter, or several that alternate. */
+    /** Returns what is signed at its start: nothing, a meter, or several that alternate. */
     public List<Meter> signature() {
         return signs.signature();
     }
 
-    /** The modulation signed over its beginning. */
+    /** Returns the modulation over its start. */
     public Optional<Pivot> change() {
         return signs.change();
     }
 
-    /** Whether a repeat sign stands at its beginning. */
+    /** Returns whether a repeat sign stands at its start. */
     public boolean repeatStarts() {
         return signs.repeatStarts();
     }
 
-    /** How many times is played what ends here: 1 where no repeat sign stands at its end. */
+    /** Returns how many times to play what ends here; 1 where no repeat sign stands at its end. */
     public int repeatEnds() {
         return signs.repeatEnds();
     }
 
-    /** Whether another bar is played just as this one is. */
+    /** Returns whether another bar is played just as this one. */
     boolean isPlayedLike(WrittenBar other) {
         return bar.equals(other.bar)
                 && tempo.equals(other.tempo)

@@ -5,9 +5,9 @@ import nimblestride.core.kit.voice.Limb;
 import nimblestride.core.kit.voice.Voice;
 
 /**
- * One notehead: a voice that is struck.
+ * One notehead.
  *
- * @param limb what strikes it
- * @param layer the layer it belongs to, from 0
+ * @param limb that plays it
+ * @param layer it belongs to, from 0
  */
 public record WrittenHead(Voice voice, Stroke stroke, Limb limb, int layer) {}
