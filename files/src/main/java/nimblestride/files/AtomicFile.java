@@ -100,7 +100,7 @@ public final class AtomicFile {
         }
     }
 
-    /** Removes what a program that was killed has left half written in a folder, and leaves alone what somebody is writing. */
+    /** Removes what a killed program left half written in a folder, and leaves what another program is writing. */
     private static void sweep(Path folder) throws IOException {
         try (DirectoryStream<Path> parts = Files.newDirectoryStream(
                 folder, file -> PART.matcher(file.getFileName().toString()).matches())) {

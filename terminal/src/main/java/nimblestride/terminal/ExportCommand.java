@@ -19,7 +19,7 @@ import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
-/** {@code stride export}: exercises in other forms, each named after the exercise. */
+/** {@code stride export}: writes exercises in other formats, each named after the exercise. */
 @Command(
         name = "export",
         description = "Writes each exercise in each form; one bad file does not stop the others.",

@@ -17,15 +17,19 @@ import nimblestride.sound.render.PlaybackRequest;
 import nimblestride.sound.wav.WavFile;
 
 /**
- * A form an exercise is exported in: one of those that are read, or as it sounds.
+ * A format of {@code stride export}.
  *
- * @param typed its name where forms are typed
+ * @param typed its name on the command line
  * @param ending of its files, after the dot
  */
 record ExportTarget(String typed, String ending, Writing writing) {
     /** Writes an exercise to a file. */
     interface Writing {
-        /** @throws IllegalArgumentException if this form cannot hold the exercise */
+        /**
+         * Writes an exercise.
+         *
+         * @throws IllegalArgumentException if this format can't hold it
+         */
         void write(Exercise exercise, Path target);
     }
 
@@ -41,20 +45,20 @@ record ExportTarget(String typed, String ending, Writing writing) {
                 (exercise, target) -> AtomicFile.write(target, form.write(exercise, Sheet.DEFAULT)));
     }
 
-    /** Without a click, as it is played. */
+    /** Writes the exercise as it sounds, without a click. */
     private static void sounding(Exercise exercise, Path target) {
         PlaybackRequest take = new PlaybackRequest(exercise, ClickSettings.NONE);
         SynthesizedKit kit = new SynthesizedKit(WavFile.SAMPLE_RATE);
         AtomicFile.write(target, out -> WavFile.DEFAULT.write(take, kit, out, WavFile.Progress.TO_THE_END));
     }
 
-    /** The form typed so. */
+    /** Returns the format with a name; empty for none. */
     static Optional<ExportTarget> named(String name) {
         String wanted = name.strip().toLowerCase(Locale.ROOT);
         return ALL.stream().filter(form -> form.typed.equals(wanted)).findFirst();
     }
 
-    /** All names that can be typed. */
+    /** Returns all names. */
     static String names() {
         return ALL.stream().map(ExportTarget::typed).collect(Collectors.joining(", "));
     }

@@ -37,7 +37,7 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
 import picocli.CommandLine.Spec;
 
-/** {@code stride report}: one exercise, and what the program knows about it. */
+/** {@code stride report}: prints what follows from an exercise. */
 @Command(
         name = "report",
         description = "Prints what follows from an exercise: where its layers land, return and meet, with the sums.",
@@ -113,7 +113,7 @@ final class ReportCommand implements Callable<Integer> {
         return tempo == null ? exercise : exercise.withTempo(read("--tempo", tempo, TempoText::read));
     }
 
-    /** A report says something of every bar and every unit; what nobody could read is refused before any work begins. */
+    /** Refuses, before any work begins, what would be too long for anybody to read. */
     private void requireReportable(Phrase phrase) {
         long units =
                 phrase.bars().stream().mapToLong(bar -> bar.meter().units()).sum();

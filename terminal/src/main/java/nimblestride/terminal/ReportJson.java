@@ -44,7 +44,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/** A report as one JSON object. Lengths are strings, fractions in lowest terms; bars are numbered from 1. */
+/** Writes a report as one JSON object. Lengths are strings, fractions in lowest terms; bars are numbered from 1. */
 final class ReportJson {
     /** The most hits listed for a layer; where there are more, {@code hitsCut} is true. */
     static final int MAX_HITS = 100_000;
@@ -52,7 +52,7 @@ final class ReportJson {
     /** The most hits listed for all layers together, in equal shares. */
     private static final int MAX_ALL_HITS = 200_000;
 
-    /** The most bars told one by one. */
+    /** The most bars that are listed. */
     private static final long MAX_BARS = 1_000;
 
     private static final int ROUNDS_LISTED = 2;
@@ -128,7 +128,7 @@ final class ReportJson {
         }
     }
 
-    /** For each bar the best readings of each school, the best of all first. */
+    /** Writes the best readings of each approach for each bar, the best of all first. */
     private void writeReadings(ArrayNode readings) {
         Map<Meter, List<Reading>> known = new HashMap<>();
         int number = 1;
@@ -191,7 +191,7 @@ final class ReportJson {
         writeHits(alignment, node);
     }
 
-    /** What it does on the way: bar by bar, and what is left over wherever it is stopped. */
+    /** Writes how a layer sits bar by bar, and what is left over wherever it stops. */
     private void writeCrossing(Layer layer, Alignment alignment, ObjectNode node) {
         Crossing crossing = Crossing.of(layer, phrase);
         node.put("crossing", crossing.kind().title());
@@ -204,7 +204,7 @@ final class ReportJson {
         try {
             barByBar = BarByBar.of(alignment.timeline(), phrase, bars, MAX_HITS);
         } catch (ArithmeticException e) {
-            // The beats of these bars cannot be counted in its units.
+            // The beats of these bars can't be counted in its units.
             return;
         }
         boolean runsOn = layer.reset().equals(Reset.NEVER) && layer.pattern().span() instanceof Span.Length;
@@ -296,7 +296,7 @@ final class ReportJson {
         }
     }
 
-    /** When phrases of the old feel and of the new one begin together again. */
+    /** Writes when phrases of the old tempo and of the new one start together again. */
     private void writeAgreement(Pivot pivot, ObjectNode node) {
         try {
             ModulationRealignment agreement = ModulationRealignment.of(phrase.length(), phrase.length(), pivot);

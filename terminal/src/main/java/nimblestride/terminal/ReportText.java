@@ -20,7 +20,7 @@ import nimblestride.core.time.reading.ReadingFilter;
 import nimblestride.core.time.reading.Readings;
 import nimblestride.core.time.value.Tempo;
 
-/** A report in sentences. */
+/** Writes a report in sentences. */
 final class ReportText {
     private static final int MAX_METERS = 12;
     private static final int READINGS = 4;

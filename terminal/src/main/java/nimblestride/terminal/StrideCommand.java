@@ -28,6 +28,7 @@ public final class StrideCommand implements Runnable {
     @Spec
     private CommandSpec spec;
 
+    /** Runs a command, and exits with its status. */
     public static void main(String[] args) {
         PrintWriter out = printer(FileDescriptor.out);
         PrintWriter err = printer(FileDescriptor.err);
@@ -40,7 +41,7 @@ public final class StrideCommand implements Runnable {
         System.exit(status);
     }
 
-    /** Prints straight to the descriptor: the system's own streams would keep it to themselves that a disk is full. */
+    /** Prints straight to the descriptor: the system's own streams hide that a disk is full. */
     private static PrintWriter printer(FileDescriptor descriptor) {
         Writer writer = new OutputStreamWriter(new FileOutputStream(descriptor), StandardCharsets.UTF_8);
         return new PrintWriter(new TerminalWriter(new BufferedWriter(writer)));
@@ -77,7 +78,7 @@ public final class StrideCommand implements Runnable {
         return FAILED;
     }
 
-    /** Says that the program itself is at fault, or the machine too small. */
+    /** Says that the program has a defect, or that the machine is too small. */
     static String defect(Throwable problem) {
         return problem instanceof OutOfMemoryError || problem instanceof StackOverflowError
                 ? "this needs more memory than there is; a shorter exercise works"

@@ -4,7 +4,7 @@ import java.io.FilterWriter;
 import java.io.IOException;
 import java.io.Writer;
 
-/** Writes text in which no sign commands the terminal: names and messages may come from anybody's file. */
+/** Writes text without control characters for the terminal: names and messages may come from anybody's file. */
 final class TerminalWriter extends FilterWriter {
     private static final char REPLACEMENT = '\uFFFD';
 

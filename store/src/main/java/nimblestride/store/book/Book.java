@@ -7,7 +7,7 @@ import nimblestride.store.database.Backups;
 import nimblestride.store.database.BookException;
 import nimblestride.store.database.BookFile;
 
-/** A Book, open: what is on its shelf, who is in its register, and its log. */
+/** An open Book: exercises, collections, students, and the practice log. */
 public final class Book implements AutoCloseable {
     private final BookFile file;
     private final ExerciseShelf shelf;
@@ -28,60 +28,62 @@ public final class Book implements AutoCloseable {
     /**
      * Opens a Book, or makes a new one where there is none.
      *
-     * @throws BookException if it cannot be opened; it is then left as it was
+     * @throws BookException if it can't be opened; it is then left as it was
      */
     public static Book open(Path file, ExerciseCodec text) {
         return new Book(BookFile.open(file), text);
     }
 
+    /** Returns the file of the Book. */
     public Path file() {
         return file.file();
     }
 
-    /** Its exercises. */
+    /** Returns its exercises. */
     public ExerciseShelf exercises() {
         return shelf;
     }
 
-    /** Its exercises in collections. */
+    /** Returns its collections of exercises. */
     public Collections collections() {
         return collections;
     }
 
-    /** Its students. */
+    /** Returns its students. */
     public StudentRegister students() {
         return register;
     }
 
-    /** What has been practised. */
+    /** Returns its practice log. */
     public PracticeLog log() {
         return log;
     }
 
-    /** The files its exercises were brought in from. */
+    /** Returns the files its exercises were imported from. */
     public ImportedFiles importedFiles() {
         return originals;
     }
 
+    /** Returns its backups. */
     public Backups backups() {
         return new Backups(file.file());
     }
 
     /**
-     * Makes several changes one: all of them are made or, where any of them throws something, none.
+     * Makes several changes in one transaction: all of them or, where any of them throws, none.
      *
-     * @throws BookException if the Book can't be written; nothing of it has then been changed
+     * @throws BookException if the Book can't be written; nothing has been changed then
      */
     public <T> T inTransaction(Supplier<T> changes) {
         return file.inTransaction(changes);
     }
 
-    /** Counts the changes that others have made in this Book since it was opened: any other number than before means some. */
+    /** Counts the changes others have made since the Book was opened; any other number than before means some. */
     public long changesOfOthers() {
         return file.changesOfOthers();
     }
 
-    /** Says whether the Book that is open is still the file of that name. */
+    /** Returns whether the open Book is still the file of that name. */
     public boolean isInPlace() {
         return file.isInPlace();
     }
@@ -95,7 +97,11 @@ public final class Book implements AutoCloseable {
         backups().restore(backup, file, now);
     }
 
-    /** @throws BookException if any of it is damaged */
+    /**
+     * Checks the whole file.
+     *
+     * @throws BookException if any of it is damaged
+     */
     public void checkWhole() {
         file.checkWhole();
     }

@@ -2,7 +2,7 @@ package nimblestride.store.book;
 
 import nimblestride.core.foundation.failure.StrideException;
 
-/** An exercise that is not as it was when it was read: another window has changed it, or taken it out. */
+/** Says that an exercise is no longer as it was read: another window has changed or removed it. */
 public final class ChangedElsewhereException extends StrideException {
     private static final long serialVersionUID = 1L;
 

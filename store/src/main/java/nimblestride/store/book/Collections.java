@@ -7,8 +7,9 @@ import nimblestride.store.database.BookFile;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.result.RowView;
 
-/** Exercises put together under a name, in an order of their own. */
+/** Exercises collected under a name, in an order of their own. */
 public final class Collections {
+    /** The most characters in a name. */
     public static final int MAX_NAME_LENGTH = 200;
 
     private final BookFile file;
@@ -20,7 +21,7 @@ public final class Collections {
     /** A collection, and how many exercises are in it. */
     public record Collection(UUID id, String name, int size) {}
 
-    /** All of them, by name. */
+    /** Returns all collections, by name. */
     public List<Collection> all() {
         return file.read(handle -> handle.createQuery("SELECT c.id, c.name, count(d.exercise) AS size FROM collection c"
                         + " LEFT JOIN collected d ON d.collection = c.id GROUP BY c.id ORDER BY c.name")
@@ -32,9 +33,9 @@ public final class Collections {
     }
 
     /**
-     * The collection of a name; it is made where there is none.
+     * Returns the collection with a name, and makes it where there is none.
      *
-     * @throws InvalidValueException if it is no name
+     * @throws InvalidValueException if the name is blank or too long
      */
     public UUID named(String name) {
         String tidy = name.strip();
@@ -53,14 +54,14 @@ public final class Collections {
         });
     }
 
-    /** Gives it up; its exercises stay in the Book. */
+    /** Deletes a collection; its exercises stay in the Book. */
     public void delete(UUID collection) {
         file.write(handle -> handle.createUpdate("DELETE FROM collection WHERE id = ?")
                 .bind(0, collection.toString())
                 .execute());
     }
 
-    /** Puts an exercise after the others, unless it is there already. */
+    /** Adds an exercise after the others, unless it is there. */
     public void add(UUID collection, UUID exercise) {
         file.write(handle -> add(handle, collection, exercise));
     }
@@ -74,6 +75,7 @@ public final class Collections {
                 .execute();
     }
 
+    /** Removes an exercise from a collection. */
     public void remove(UUID collection, UUID exercise) {
         file.write(handle -> handle.createUpdate("DELETE FROM collected WHERE collection = ? AND exercise = ?")
                 .bind(0, collection.toString())
@@ -81,7 +83,7 @@ public final class Collections {
                 .execute());
     }
 
-    /** The names of the collections an exercise is in. */
+    /** Returns the names of the collections an exercise is in. */
     public List<String> of(UUID exercise) {
         return file.read(handle -> handle.createQuery("SELECT c.name FROM collection c JOIN collected d"
                         + " ON d.collection = c.id WHERE d.exercise = ? ORDER BY c.name")

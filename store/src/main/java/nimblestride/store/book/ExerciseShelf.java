@@ -20,7 +20,7 @@ import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.result.RowView;
 import org.jdbi.v3.core.statement.Query;
 
-/** The exercises of a Book. Names need not differ. */
+/** The exercises of a Book. Names may be the same. */
 public final class ExerciseShelf {
     private static final int MAX_ABOUT_LENGTH = 400;
     private static final Pattern BETWEEN_WORDS = Pattern.compile("[^\\p{L}\\p{N}/+]+");
@@ -36,9 +36,9 @@ public final class ExerciseShelf {
     }
 
     /**
-     * An exercise that has been taken out, and all it needs to be put back.
+     * An exercise that was removed, with all it needs to be restored.
      *
-     * @param collections the ids of those it was in
+     * @param collections ids of those it was in
      */
     public record TakenOut(ExerciseSummary kept, String json, Set<String> tags, List<UUID> collections) {}
 
@@ -55,9 +55,8 @@ public final class ExerciseShelf {
     }
 
     /**
-     * Adds an exercise under an id it has had elsewhere, with its tags.
-     *
-     * @return empty, and nothing changed, where the Book has that id already
+     * Adds an exercise under an id from elsewhere, with its tags. Returns empty, and changes nothing, where the Book
+     * has that id.
      */
     public Optional<ExerciseSummary> add(UUID id, Exercise exercise, Set<String> tags, LocalDateTime now) {
         return file.writing(
@@ -105,7 +104,7 @@ public final class ExerciseShelf {
         }
     }
 
-    /** Has an exercise found by what it is now. */
+    /** Updates what search finds an exercise by. */
     private static void index(Handle handle, UUID id) {
         handle.createUpdate("DELETE FROM found WHERE rowid = (SELECT number FROM exercise WHERE id = ?)")
                 .bind(0, id.toString())
@@ -118,10 +117,10 @@ public final class ExerciseShelf {
     }
 
     /**
-     * Writes an exercise anew.
+     * Saves an exercise.
      *
      * @param seen as it was when it was read
-     * @throws ChangedElsewhereException if it is not so any longer; nothing is then changed
+     * @throws ChangedElsewhereException if it is no longer so; nothing is changed then
      */
     public ExerciseSummary save(ExerciseSummary seen, Exercise exercise, LocalDateTime now) {
         String about = about(exercise);
@@ -150,7 +149,7 @@ public final class ExerciseShelf {
     /**
      * Reads an exercise.
      *
-     * @throws BookException if it is not there, or cannot be read
+     * @throws BookException if it is not there, or can't be read
      */
     public Exercise read(UUID id) {
         Optional<String> json = file.read(handle -> handle.createQuery("SELECT json FROM exercise WHERE id = ?")
@@ -166,7 +165,7 @@ public final class ExerciseShelf {
         }
     }
 
-    /** How an exercise is listed; empty where it is not there. */
+    /** Returns the summary of an exercise; empty where it is not there. */
     public Optional<ExerciseSummary> find(UUID id) {
         return file.read(handle -> handle.createQuery("SELECT id, name, about, revision FROM exercise WHERE id = ?")
                 .bind(0, id.toString())
@@ -174,7 +173,7 @@ public final class ExerciseShelf {
                 .findOne());
     }
 
-    /** The first exercise of a name, in capital or small letters; empty where there is none. */
+    /** Returns the first exercise with a name, in capitals or not; empty where there is none. */
     public Optional<ExerciseSummary> named(String name) {
         return file.read(handle -> handle.createQuery(
                         "SELECT id, name, about, revision FROM exercise WHERE name = ? COLLATE NOCASE ORDER BY number LIMIT 1")
@@ -191,7 +190,7 @@ public final class ExerciseShelf {
                 row.getColumn("revision", Long.class));
     }
 
-    /** How many exercises there are. */
+    /** Returns how many exercises there are. */
     public int size() {
         return file.read(handle -> handle.createQuery("SELECT count(*) FROM exercise")
                 .mapTo(Integer.class)
@@ -199,12 +198,12 @@ public final class ExerciseShelf {
     }
 
     /**
-     * The exercises that are found by words, or parts of their beginnings, of their names, meters, groupings, techniques and
-     * tags; all of them for no words. By name.
+     * Returns the exercises whose names, meters, groupings, techniques, and tags hold words, or words that start so;
+     * all of them for no words. By name.
      *
-     * @param collection only those in it, where one is named
-     * @param from how many to pass over
-     * @param most so many at the most
+     * @param collection only those in it; empty for all
+     * @param from how many to skip
+     * @param most how many to return
      */
     public List<ExerciseSummary> search(String words, Optional<UUID> collection, int from, int most) {
         String match = match(words);
@@ -224,7 +223,7 @@ public final class ExerciseShelf {
         });
     }
 
-    /** Every word quoted, so that none is taken for a command of the search. */
+    /** Quotes every word, so that none is taken for a command of the search. */
     private static String match(String words) {
         return BETWEEN_WORDS
                 .splitAsStream(words.toLowerCase(Locale.ROOT))
@@ -233,7 +232,7 @@ public final class ExerciseShelf {
                 .collect(Collectors.joining(" "));
     }
 
-    /** Takes an exercise out of the Book; what is in the log stays there. */
+    /** Removes an exercise from the Book; its log entries stay. */
     public TakenOut remove(UUID id) {
         return file.writing(handle -> {
             TakenOut out = handle.createQuery("SELECT id, name, about, revision, json FROM exercise WHERE id = ?")
@@ -258,7 +257,7 @@ public final class ExerciseShelf {
         });
     }
 
-    /** Puts back what has been taken out, as it was. */
+    /** Restores an exercise that was removed, as it was. */
     public void restore(TakenOut out, LocalDateTime now) {
         Exercise exercise;
         try {
@@ -278,7 +277,7 @@ public final class ExerciseShelf {
         });
     }
 
-    /** The tags of an exercise, in order. */
+    /** Returns the tags of an exercise, in order. */
     public Set<String> tags(UUID id) {
         return file.read(handle -> tags(handle, id));
     }
@@ -290,7 +289,7 @@ public final class ExerciseShelf {
                 .list());
     }
 
-    /** Gives an exercise these tags and no others. */
+    /** Replaces the tags of an exercise. */
     public void tag(UUID id, Set<String> tags) {
         file.write(handle -> {
             putTags(handle, id, tags);
@@ -298,7 +297,7 @@ public final class ExerciseShelf {
         });
     }
 
-    /** All tags that some exercise has, the most used first. */
+    /** Returns all tags, most used first. */
     public List<String> allTags() {
         return file.read(handle -> new ArrayList<>(
                 handle.createQuery("SELECT tag FROM tag GROUP BY tag ORDER BY count(*) DESC, tag LIMIT 200")
@@ -306,7 +305,7 @@ public final class ExerciseShelf {
                         .list()));
     }
 
-    /** All there are, one after the other, by name. */
+    /** Returns all exercises, by name. */
     public List<ExerciseSummary> all() {
         return search("", Optional.empty(), 0, Integer.MAX_VALUE);
     }

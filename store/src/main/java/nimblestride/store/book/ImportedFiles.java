@@ -5,7 +5,7 @@ import java.util.UUID;
 import nimblestride.store.database.BookFile;
 import org.jdbi.v3.core.result.RowView;
 
-/** The files that exercises were brought in from, just as they came. */
+/** The files exercises were imported from, byte for byte. */
 public final class ImportedFiles {
     private final BookFile file;
 
@@ -13,7 +13,7 @@ public final class ImportedFiles {
         this.file = file;
     }
 
-    /** Keeps the file an exercise came from; one that was kept before gives way. */
+    /** Keeps the file an exercise came from, in place of one kept before. */
     public void keep(UUID exercise, String fileName, byte[] content) {
         file.write(handle -> handle.createUpdate(
                         "INSERT OR REPLACE INTO original (exercise, file_name, content) VALUES (?, ?, ?)")
@@ -23,7 +23,7 @@ public final class ImportedFiles {
                 .execute());
     }
 
-    /** What the file is called that an exercise came from; empty where it came from none. */
+    /** Returns the name of the file an exercise came from; empty where it came from none. */
     public Optional<String> nameOf(UUID exercise) {
         return file.read(handle -> handle.createQuery("SELECT file_name FROM original WHERE exercise = ?")
                 .bind(0, exercise.toString())
@@ -31,7 +31,7 @@ public final class ImportedFiles {
                 .findOne());
     }
 
-    /** What is in the file an exercise came from; empty where it came from none. */
+    /** Returns the content of the file an exercise came from; empty where it came from none. */
     public Optional<byte[]> contentOf(UUID exercise) {
         return file.read(handle -> handle.createQuery("SELECT content FROM original WHERE exercise = ?")
                 .bind(0, exercise.toString())

@@ -25,7 +25,7 @@ import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.result.RowView;
 import org.jdbi.v3.core.statement.SqlStatement;
 
-/** What has been practised, one's own and each student's. Everything is asked of one of them at a time: empty for one's own. */
+/** The practice log of the user and of each student. Every question is about one of them: empty for the user. */
 public final class PracticeLog {
     private static final String MINE = "";
     private static final String BETWEEN_PLACES = ";";
@@ -37,11 +37,11 @@ public final class PracticeLog {
     }
 
     /**
-     * What came of merging a log.
+     * The result of a merge.
      *
-     * @param added entries that were new
-     * @param changed entries that are told otherwise now
-     * @param known entries that were there already, as they are
+     * @param added new entries
+     * @param changed entries that differ now
+     * @param known entries that were there already
      */
     public record Merged(int added, int changed, int known) {}
 
@@ -49,6 +49,7 @@ public final class PracticeLog {
         return student.map(UUID::toString).orElse(MINE);
     }
 
+    /** Adds an entry. */
     public void add(LogEntry entry) {
         file.write(handle -> insert(handle, entry));
     }
@@ -78,7 +79,7 @@ public final class PracticeLog {
                 .bind("student", whose(entry.student()));
     }
 
-    /** Tells an entry otherwise; nothing happens where it is not there. */
+    /** Replaces an entry; does nothing where it is not there. */
     public void change(LogEntry entry) {
         file.write(handle -> update(handle, entry));
     }
@@ -92,6 +93,7 @@ public final class PracticeLog {
                 .execute();
     }
 
+    /** Removes an entry. */
     public void remove(UUID entry) {
         file.write(handle -> handle.createUpdate("DELETE FROM entry WHERE id = ?")
                 .bind(0, entry.toString())
@@ -99,8 +101,8 @@ public final class PracticeLog {
     }
 
     /**
-     * Takes over entries that have been written elsewhere. One that is known by its id is not added again; it is changed where
-     * it is told otherwise now, unless it is somebody else's.
+     * Merges entries written elsewhere. One with a known id is not added again; it replaces the known one where it
+     * differs, unless that is somebody else's.
      */
     public Merged merge(List<LogEntry> entries) {
         return file.writing(handle -> {
@@ -121,7 +123,7 @@ public final class PracticeLog {
         });
     }
 
-    /** Takes over entries that are not known by their ids; those that are stay as they are told here. */
+    /** Adds entries with unknown ids; known ones stay as they are. */
     public Merged addNew(List<LogEntry> entries) {
         return file.writing(handle -> {
             int added = 0;
@@ -139,7 +141,7 @@ public final class PracticeLog {
                 .one();
     }
 
-    /** Read column by column: a year of entries is many rows. */
+    /** Reads column by column: a year of entries is many rows. */
     private static LogEntry entry(ResultSet row) throws SQLException {
         String student = row.getString("student");
         String hard = row.getString("hard");
@@ -156,7 +158,11 @@ public final class PracticeLog {
                 student.isEmpty() ? Optional.empty() : Optional.of(UUID.fromString(student)));
     }
 
-    /** The entries from one day to another, both included, the newest first, at most so many. */
+    /**
+     * Returns the entries from one day to another, both included, newest first.
+     *
+     * @param most how many to return
+     */
     public List<LogEntry> between(Optional<UUID> student, LocalDate from, LocalDate to, int most) {
         return file.read(handle -> handle.createQuery("SELECT * FROM entry WHERE student = :student AND begun >= :from"
                         + " AND begun < :to ORDER BY begun DESC, number DESC LIMIT :most")
@@ -168,7 +174,11 @@ public final class PracticeLog {
                 .list());
     }
 
-    /** The last entries of an exercise, in the order in which they came in, at most so many. */
+    /**
+     * Returns the last entries of an exercise, in the order in which they came in.
+     *
+     * @param most how many to return
+     */
     public List<LogEntry> ofExercise(Optional<UUID> student, UUID exercise, int most) {
         return file.read(handle -> handle.createQuery("SELECT * FROM (SELECT * FROM entry WHERE student = :student"
                         + " AND exercise = :exercise ORDER BY number DESC LIMIT :most) ORDER BY number")
@@ -179,7 +189,7 @@ public final class PracticeLog {
                 .list());
     }
 
-    /** How long was practised on each day from one to another, both included. */
+    /** Returns the seconds of practice on each day from one to another, both included. */
     public SortedMap<LocalDate, Long> secondsByDay(Optional<UUID> student, LocalDate from, LocalDate to) {
         return file.read(handle -> {
             SortedMap<LocalDate, Long> days = new TreeMap<>();
@@ -195,7 +205,7 @@ public final class PracticeLog {
         });
     }
 
-    /** What the log says of every exercise of the Book, by name. */
+    /** Returns what the log says of every exercise of the Book, by name. */
     public List<PracticeSummary> summaries(Optional<UUID> student) {
         return file.read(handle -> handle.createQuery("SELECT e.id, e.name, e.added, p.last, p.seconds, p.passes,"
                         + " (SELECT count(*) FROM (SELECT clean FROM entry WHERE student = :student AND exercise = e.id"
@@ -219,7 +229,7 @@ public final class PracticeLog {
                 .list());
     }
 
-    /** How often each place of an exercise was hard in its last entries, the most often first. */
+    /** Returns how often each place of an exercise was hard in its last entries, most often first. */
     public Map<String, Integer> hardPlaces(Optional<UUID> student, UUID exercise, int lastEntries) {
         Map<String, Integer> counts = new TreeMap<>();
         for (LogEntry entry : ofExercise(student, exercise, lastEntries)) {
@@ -232,19 +242,19 @@ public final class PracticeLog {
         return ordered;
     }
 
-    /** How many entries there are, of everybody. */
+    /** Returns how many entries there are, of everybody. */
     public long size() {
         return file.read(handle -> handle.createQuery("SELECT count(*) FROM entry")
                 .mapTo(Long.class)
                 .one());
     }
 
-    /** Tells all entries of somebody, one after the other in the order in which they came in, without holding them all. */
+    /** Visits all entries of somebody in the order in which they came in, without holding them all. */
     public void each(Optional<UUID> student, Consumer<LogEntry> told) {
         each("SELECT * FROM entry WHERE student = '" + whose(student) + "' ORDER BY number", told);
     }
 
-    /** The same of everybody's. */
+    /** Visits all entries of everybody. */
     public void each(Consumer<LogEntry> told) {
         each("SELECT * FROM entry ORDER BY number", told);
     }
@@ -258,7 +268,7 @@ public final class PracticeLog {
         });
     }
 
-    /** The last tempo at which an exercise was played clean, in somebody's log; empty where it never was. */
+    /** Returns the last tempo at which somebody played an exercise clean; empty for never. */
     public Optional<Tempo> lastClean(Optional<UUID> student, UUID exercise) {
         return file.read(handle -> handle.createQuery("SELECT tempo FROM entry WHERE student = ? AND exercise = ?"
                         + " AND clean = 'CLEAN' AND tempo IS NOT NULL ORDER BY number DESC LIMIT 1")

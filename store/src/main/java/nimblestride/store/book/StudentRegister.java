@@ -10,7 +10,7 @@ import nimblestride.core.practice.students.Student;
 import nimblestride.store.database.BookFile;
 import org.jdbi.v3.core.result.RowView;
 
-/** The students of a Book, what is set for them, and their lessons. What is put in under an id it has is changed. */
+/** The students of a Book, their assignments, and their lessons. Saving under a known id replaces what is there. */
 public final class StudentRegister {
     private final BookFile file;
 
@@ -18,7 +18,7 @@ public final class StudentRegister {
         this.file = file;
     }
 
-    /** All students, by name. */
+    /** Returns all students, by name. */
     public List<Student> students() {
         return file.read(handle -> handle.createQuery("SELECT id, name, note FROM student ORDER BY name, id")
                 .map((RowView row) -> new Student(
@@ -28,6 +28,7 @@ public final class StudentRegister {
                 .list());
     }
 
+    /** Saves a student. */
     public void save(Student student) {
         file.write(handle -> handle.createUpdate("INSERT INTO student (id, name, note) VALUES (:id, :name, :note)"
                         + " ON CONFLICT (id) DO UPDATE SET name = :name, note = :note")
@@ -37,7 +38,7 @@ public final class StudentRegister {
                 .execute());
     }
 
-    /** Takes a student out, with all that is set for them, their lessons and their log. */
+    /** Removes a student with all their assignments, lessons, and log entries. */
     public void remove(UUID student) {
         file.write(handle -> {
             handle.createUpdate("DELETE FROM entry WHERE student = ?")
@@ -49,7 +50,7 @@ public final class StudentRegister {
         });
     }
 
-    /** What is set for a student: what is open first, the soonest due before the others, then what is done, the newest first. */
+    /** Returns a student's assignments: open ones first, soonest due first, then those done, newest first. */
     public List<Assignment> assignments(UUID student) {
         return file.read(handle -> handle.createQuery("SELECT * FROM assignment WHERE student = ?"
                         + " ORDER BY done IS NOT NULL, done DESC, due IS NULL, due, set_on, what")
@@ -71,6 +72,7 @@ public final class StudentRegister {
         return Optional.ofNullable(row.getColumn(column, String.class)).map(LocalDate::parse);
     }
 
+    /** Saves an assignment. */
     public void save(Assignment assignment) {
         file.write(handle -> handle.createUpdate(
                         "INSERT INTO assignment (id, student, exercise, what, set_on, due, note, done)"
@@ -87,13 +89,14 @@ public final class StudentRegister {
                 .execute());
     }
 
+    /** Removes an assignment. */
     public void removeAssignment(UUID assignment) {
         file.write(handle -> handle.createUpdate("DELETE FROM assignment WHERE id = ?")
                 .bind(0, assignment.toString())
                 .execute());
     }
 
-    /** The lessons of a student, the newest first. */
+    /** Returns a student's lessons, newest first. */
     public List<Lesson> lessons(UUID student) {
         return file.read(handle -> handle.createQuery("SELECT * FROM lesson WHERE student = ? ORDER BY day DESC, id")
                 .bind(0, student.toString())
@@ -106,6 +109,7 @@ public final class StudentRegister {
                 .list());
     }
 
+    /** Saves a lesson. */
     public void save(Lesson lesson) {
         file.write(handle -> handle.createUpdate(
                         "INSERT INTO lesson (id, student, day, notes, next) VALUES (:id, :student,"
@@ -118,7 +122,7 @@ public final class StudentRegister {
                 .execute());
     }
 
-    /** Adds a student; nothing happens, and false is told, where the id is known. */
+    /** Adds a student; returns false, and does nothing, where the id is known. */
     public boolean add(Student student) {
         boolean known = isKnown("student", student.id());
         if (!known) {
@@ -127,14 +131,14 @@ public final class StudentRegister {
         return !known;
     }
 
-    /** Adds what is set for a student the Book knows; nothing happens where the id is known. */
+    /** Adds an assignment of a known student; does nothing where its id is known. */
     public void add(Assignment assignment) {
         if (!isKnown("assignment", assignment.id()) && isKnown("student", assignment.student())) {
             save(assignment);
         }
     }
 
-    /** Adds a lesson of a student the Book knows; nothing happens where the id is known. */
+    /** Adds a lesson of a known student; does nothing where its id is known. */
     public void add(Lesson lesson) {
         if (!isKnown("lesson", lesson.id()) && isKnown("student", lesson.student())) {
             save(lesson);

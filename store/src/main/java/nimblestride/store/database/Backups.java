@@ -21,9 +21,12 @@ import java.util.UUID;
 import java.util.stream.Stream;
 import nimblestride.files.FileException;
 
-/** Copies of a Book, in a folder beside it: one for each of the last days it was used, and one before each change of version. */
+/**
+ * Copies of a Book, in a folder beside it: one for each of the last days it was used, and one before each change of
+ * version.
+ */
 public final class Backups {
-    /** So many are kept, the oldest removed first; those made before a restore or a change of version are not counted. */
+    /** How many are kept; the oldest go first. Those made before a restore or a change of version do not count. */
     public static final int KEPT = 14;
 
     private static final String DAILY = "day-";
@@ -59,7 +62,7 @@ public final class Backups {
         }
     }
 
-    /** Lists all there are, the newest first. */
+    /** Lists all backups, newest first. */
     public List<Backup> all() {
         if (!Files.isDirectory(folder)) {
             return List.of();
@@ -83,12 +86,12 @@ public final class Backups {
                 file.toFile().length());
     }
 
-    /** The day in a backup's name, whatever kind it is. */
+    /** Returns the day in a backup's name, whatever its kind. */
     private static String day(String name) {
         return name.replaceFirst("^\\D+", "");
     }
 
-    /** Makes the backup of a day, unless there is one; removes what is too old, and what a killed program left half made. */
+    /** Makes the backup of a day, unless there is one; removes old ones, and what a killed program left half made. */
     public void keepOf(LocalDate day) {
         sweep(book.toAbsolutePath().getParent(), day);
         sweep(folder, day);
@@ -99,7 +102,7 @@ public final class Backups {
         }
     }
 
-    /** A Book is made in seconds: one that was begun two days ago or more is made by nobody any longer. */
+    /** A Book is made in seconds, so one started two days ago or more was abandoned. */
     private static void sweep(Path within, LocalDate day) {
         if (!Files.isDirectory(within)) {
             return;
@@ -118,7 +121,7 @@ public final class Backups {
         });
     }
 
-    /** Makes a backup by the user's own wish, or before something that can't be undone. */
+    /** Makes a backup at the user's request, or before something that can't be undone. */
     public Backup keepNow(String why, LocalDateTime now) {
         Path copy = folder.resolve(why + "-" + MOMENT.format(now) + ENDING);
         copyTo(copy);
@@ -157,7 +160,7 @@ public final class Backups {
         });
     }
 
-    /** Where a Book is made until it is whole. */
+    /** Returns where a Book is made until it is complete. */
     static Path beside(Path file) {
         return file.toAbsolutePath().resolveSibling("." + file.getFileName() + "-" + UUID.randomUUID() + MAKING);
     }
@@ -172,7 +175,7 @@ public final class Backups {
         }
     }
 
-    /** A link to the Book, another spelling of its path, or a second name of its file is the Book itself, too. */
+    /** A link to the Book, another spelling of its path, or a second name of its file is the Book itself too. */
     private void refuseTheBookItself(Path copy) throws IOException {
         if (Files.exists(copy) && Files.isSameFile(copy, book)) {
             throw new BookException(copy + " is the Book itself. Choose another name or folder for its backup.");
@@ -250,7 +253,7 @@ public final class Backups {
             if (Files.exists(book)) {
                 Files.move(book, folder.resolve(name + ENDING));
             }
-            // What the damaged file's last change would need to be undone stays beside it.
+            // The journal, which undoes the damaged file's last change, stays beside it.
             Path journal = book.resolveSibling(book.getFileName() + "-journal");
             if (Files.exists(journal)) {
                 Files.move(journal, folder.resolve(name + ENDING + "-journal"));

@@ -10,15 +10,20 @@ import org.sqlite.SQLiteException;
 public final class BookException extends StrideException {
     private static final long serialVersionUID = 1L;
 
+    /**
+     * @param message what failed and what to do, in words for the user
+     * @param cause for the log
+     */
     public BookException(String message, Throwable cause) {
         super(message, cause);
     }
 
+    /** @param message what failed and what to do, in words for the user */
     public BookException(String message) {
         super(message);
     }
 
-    /** Explains what the database met. Nothing was changed. */
+    /** Explains an error of the database. Nothing was changed. */
     static BookException of(Throwable problem, Path book) {
         // The lower byte of an extended code is the code it belongs to (SQLite, "Result and Error Codes").
         SQLiteErrorCode code = SQLiteErrorCode.getErrorCode(codeOf(problem) & 0xFF);

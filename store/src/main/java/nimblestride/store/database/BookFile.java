@@ -70,7 +70,7 @@ public final class BookFile implements AutoCloseable {
         }
     }
 
-    /** Connects; what is changed stays in memory until it is whole, so that others can read the Book until then. */
+    /** Connects. A change stays in memory until it is complete, so that others can read the Book until then. */
     private static Handle connected(SQLiteDataSource source) {
         Handle handle = Jdbi.create(source).open();
         try {
@@ -118,20 +118,28 @@ public final class BookFile implements AutoCloseable {
         void make(Handle handle);
     }
 
-    /** Reads. @throws BookException if it can't be read */
+    /**
+     * Reads from the Book.
+     *
+     * @throws BookException if it can't be read
+     */
     public synchronized <T> T read(Question<T> question) {
         try {
             return question.ask(handle);
         } catch (JdbiException e) {
             throw BookException.of(e, file);
         } catch (IllegalArgumentException | DateTimeException e) {
-            // An id that is none, a day the calendar doesn't have: somebody else wrote them.
+            // An invalid id, or a day the calendar doesn't have: somebody else wrote them.
             throw new BookException(
                     "Something in the Book " + file + " can't be read (" + e.getMessage() + "). Restore a backup.", e);
         }
     }
 
-    /** Changes the Book, all of it or nothing. @throws BookException if it can't be; nothing of it has then been changed */
+    /**
+     * Changes the Book, all of it or nothing.
+     *
+     * @throws BookException if it can't; nothing has been changed then
+     */
     public synchronized void write(Change change) {
         writing(handle -> {
             change.make(handle);
@@ -140,18 +148,18 @@ public final class BookFile implements AutoCloseable {
     }
 
     /**
-     * Changes the Book, all of it or nothing, and returns something of it.
+     * Changes the Book, all of it or nothing, and returns a result.
      *
-     * @throws BookException if it can't be; nothing of it has then been changed
+     * @throws BookException if it can't; nothing has been changed then
      */
     public synchronized <T> T writing(Question<T> change) {
         return inTransaction(() -> change.ask(handle));
     }
 
     /**
-     * Makes several changes one: all of them are made or, where any of them throws something, none.
+     * Makes several changes in one transaction: all of them or, where any of them throws, none.
      *
-     * @throws BookException if the Book can't be written; nothing of it has then been changed
+     * @throws BookException if the Book can't be written; nothing has been changed then
      */
     public synchronized <T> T inTransaction(Supplier<T> changes) {
         if (handle.isInTransaction()) {
@@ -179,20 +187,21 @@ public final class BookFile implements AutoCloseable {
         }
     }
 
+    /** Returns the file. */
     public Path file() {
         return file;
     }
 
-    /** Counts the changes that others have made in this Book since it was opened: any other number than before means some. */
+    /** Counts the changes others have made since the Book was opened; any other number than before means some. */
     public long changesOfOthers() {
         return read(
                 one -> one.createQuery("PRAGMA data_version").mapTo(Long.class).one());
     }
 
     /**
-     * Looks through the whole file for damage.
+     * Checks the whole file.
      *
-     * @throws BookException if there is any
+     * @throws BookException if any of it is damaged
      */
     public void checkWhole() {
         String found = read(one ->
@@ -203,11 +212,11 @@ public final class BookFile implements AutoCloseable {
     }
 
     /**
-     * Makes the content of another Book the content of this one, in one transaction of the database engine: every program that
-     * has this Book open sees it from its next question on. Every revision is the next after the highest there has been, so that what was
-     * opened before is never taken for what is there now.
+     * Replaces the content of this Book by another one's, in one transaction of the database engine. Every program
+     * that has this Book open sees it from its next question on. Every revision becomes the next one after the highest
+     * so far, so that nothing opened before is mistaken for what is there now.
      *
-     * @throws BookException if it can't be done; nothing is then changed
+     * @throws BookException if it can't be done; nothing is changed then
      */
     synchronized void replaceWith(Path other) {
         try (BookFile copy = open(other)) {

@@ -15,28 +15,31 @@ import java.sql.Statement;
 import java.util.List;
 import org.sqlite.SQLiteDataSource;
 
-/** Makes new Books, and brings older ones up to date: one program at a time, with a backup first. */
+/** Makes new Books, and updates older ones: one program at a time, with a backup first. */
 final class BookMigration {
     /** The script that makes each version out of the one before it. */
     private static final List<String> SCRIPTS = List.of("V1__the_book.sql", "V2__originals.sql");
 
     private BookMigration() {}
 
-    /** Makes a Book beside its place and puts it there whole: a half-made one is never found, and one of another window stays. */
+    /**
+     * Makes a Book beside its place and moves it there complete, so that nobody finds a half-made one, and one of
+     * another window stays.
+     */
     static void make(Path file) throws IOException, SQLException {
         Path beside = Backups.beside(file);
         try {
             migrate(Database.in(beside), 0);
             Files.move(beside, file);
         } catch (FileAlreadyExistsException e) {
-            // Another window was quicker; its Book is the one that is opened.
+            // Another window was quicker; its Book is opened.
         } finally {
             Files.deleteIfExists(beside);
             Files.deleteIfExists(beside.resolveSibling(beside.getFileName() + "-journal"));
         }
     }
 
-    /** Brings a Book up to date, unless another program has done so meanwhile. Keeps a copy of it as it was. */
+    /** Updates a Book, unless another program has done so meanwhile. Keeps a copy of it as it was. */
     static void bringUpToDate(Path file, SQLiteDataSource source) throws IOException, SQLException {
         // Threads of one program share its file locks, so they take turns here.
         synchronized (BookMigration.class) {

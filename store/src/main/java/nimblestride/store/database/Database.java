@@ -8,7 +8,7 @@ import java.sql.Statement;
 import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteDataSource;
 
-/** Connects to the database in a file, whatever signs are in its path, and says what kind it is. */
+/** Connects to the database in a file, whatever characters are in its path, and identifies it. */
 final class Database {
     /** Marks a file as a Book: "NSbk". */
     private static final int BOOK = 0x4E53626B;
@@ -17,7 +17,10 @@ final class Database {
 
     private Database() {}
 
-    /** Names the database in a file. Each change is on disk when it is done; a writer waits up to 4 s for another one. */
+    /**
+     * Returns a source for the database in a file. Each change is on disk when it is done; a writer waits up to 4 s
+     * for another one.
+     */
     static SQLiteDataSource in(Path file) {
         SQLiteConfig config = new SQLiteConfig();
         config.enforceForeignKeys(true);
@@ -32,15 +35,15 @@ final class Database {
         return source;
     }
 
-    /** Writes a path as a URI, in which no sign of a folder's name is taken for a command. */
+    /** Writes a path as a URI, so that no character of a folder's name is taken for a command. */
     private static String url(Path file) {
         return "jdbc:sqlite:" + file.toAbsolutePath().toUri();
     }
 
     /**
-     * Says which version of a Book is in a file.
+     * Returns the version of the Book in a file.
      *
-     * @throws BookException if it is no Book, or a newer one than this program reads
+     * @throws BookException if it is no Book, or newer than this program reads
      */
     static int version(SQLiteDataSource source, Path file) throws SQLException {
         try (Connection connection = source.getConnection();

@@ -14,13 +14,13 @@ import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Riff;
 import nimblestride.core.time.value.NoteValue;
 
-/** The accent played, then left out: a figure is known when it is still there without its accents (common practice). */
+/** A figure with its accents, then without them: you know it when it is still there without (common practice). */
 public final class AccentFamily {
     private AccentFamily() {}
 
     /**
-     * A layer whose notes have no accent is accented where its cycle begins; a single note is first given running notes in
-     * the bar's unit.
+     * Makes the family of a layer. A layer without accents gets one at the start of its cycle; a single note first
+     * gets running notes in the bar's unit.
      *
      * @throws InvalidValueException if the layer is as long as its bars and has no figure of its own
      */

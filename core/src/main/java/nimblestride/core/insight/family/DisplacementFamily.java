@@ -12,15 +12,15 @@ import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.value.NoteValue;
 
-/** One layer begun at other places: within its own cycle, or on each unit of the bar in turn. */
+/** One layer at other starts: within its own cycle, or on each unit of the bar in turn. */
 public final class DisplacementFamily {
     private static final int MAX = 256;
 
     private DisplacementFamily() {}
 
     /**
-     * Every displacement of a layer within its own cycle, the easiest first: on the beat, then halfway between beats, then
-     * on what divides the beat further.
+     * Returns every displacement of a layer within its own cycle, easiest first: on the beat, then halfway between
+     * beats, then on finer divisions.
      */
     public static Family easiestFirst(Exercise exercise, int index) {
         Layer layer = exercise.layers().get(index);
@@ -43,7 +43,7 @@ public final class DisplacementFamily {
                         .toList());
     }
 
-    /** The layer begun on each unit of the first bar, one after the other. */
+    /** Returns the layer on each unit of the first bar in turn. */
     public static Family onEachUnit(Exercise exercise, int index) {
         Layer layer = exercise.layers().get(index);
         Bar bar = exercise.phrase().bars().get(0);
@@ -67,7 +67,7 @@ public final class DisplacementFamily {
         return steps;
     }
 
-    /** Into how many parts the beat must be cut for this place to be on one of them; 1 for the beat itself. */
+    /** Returns into how many parts the beat must be cut for a place to be on one of them; 1 for the beat itself. */
     private static long depth(NoteValue offset, NoteValue beat) {
         return beat.wholePartsOf(offset.isZero() ? beat : offset.greatestCommonDivisor(beat));
     }

@@ -15,14 +15,14 @@ public record Family(String name, String why, List<Member> members) {
     }
 
     /**
-     * One of the set.
+     * One exercise of the set.
      *
      * @param label how it differs from the others
      * @param why what is hard or easy in it
      */
     public record Member(String label, String why, Exercise exercise) {}
 
-    /** The exercise, called after itself and the label. */
+    /** Makes a member that is named after the exercise and the label. */
     static Member member(Exercise from, String label, String why, Exercise exercise) {
         String name = from.name() + ", " + label;
         return new Member(label, why, exercise.withName(name.length() <= Exercise.MAX_NAME_LENGTH ? name : label));

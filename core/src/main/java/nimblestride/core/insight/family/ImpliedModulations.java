@@ -13,16 +13,16 @@ import nimblestride.core.layer.pattern.Riff;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * A back-beat on a pulse of its own, while the written bars stay: kick on its 1 and 3, snare on its 2 and 4. One limb on
- * the written pulse keeps the way back open; with all limbs moved, fellow players may lose the 1 (common practice).
+ * A backbeat on a pulse of its own, while the written bars stay: kick on its 1 and 3, snare on its 2 and 4. One limb
+ * on the written pulse keeps the way back open; with all limbs moved, the band may lose the 1 (common practice).
  */
 public final class ImpliedModulations {
-    /** What stands by every implied feel. */
+    /** A caution for every implied modulation. */
     public static final String CAUTION = "Fellow players may lose the 1: begin with a small dose.";
 
     private ImpliedModulations() {}
 
-    /** How far apart the back-beats are. */
+    /** How far apart the backbeats are. */
     public enum BackBeat {
         USUAL("back-beat", 2),
         HALF_TIME("half-time back-beat", 4);
@@ -35,7 +35,7 @@ public final class ImpliedModulations {
             this.pulses = pulses;
         }
 
-        /** Its name for people. */
+        /** Returns its name for people. */
         public String title() {
             return title;
         }
@@ -55,7 +55,7 @@ public final class ImpliedModulations {
             this.why = why;
         }
 
-        /** Its name for people. */
+        /** Returns its name for people. */
         public String title() {
             return title;
         }
