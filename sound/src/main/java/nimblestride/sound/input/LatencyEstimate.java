@@ -6,30 +6,31 @@ import java.util.List;
 import java.util.OptionalInt;
 
 /**
- * Measures how late sound reaches the ear by having somebody tap along with a click: the middle one of the taps' distances from
- * the click, so that a few bad taps do no harm. People tap some hundredths of a second early, each by habit (common
- * experience), so that it is as good as the one who taps.
+ * Estimates how late sound reaches the ear from taps along with a click: the median of their distances, so that a few
+ * bad taps do no harm. People tap some hundredths of a second early, each by habit (common practice), so the estimate
+ * is as good as the one who taps.
  */
 public final class LatencyEstimate {
+    /** How many taps it takes. */
     public static final int TAPS = 8;
 
     private final List<Double> late = new ArrayList<>();
 
     /**
-     * A tap.
+     * Adds a tap.
      *
-     * @param milliseconds after the moment at which the click nearest to it should have been heard; before it below 0
+     * @param milliseconds after the nearest click should have been heard; negative for before
      */
     public void tap(double milliseconds) {
         late.add(milliseconds);
     }
 
-    /** How many more taps are needed. */
+    /** Returns how many more taps are needed. */
     public int missing() {
         return Math.max(0, TAPS - late.size());
     }
 
-    /** The latency, in whole milliseconds, never less than 0; empty until there are enough taps. */
+    /** Returns the latency in whole milliseconds, never negative; empty until there are enough taps. */
     public OptionalInt latency() {
         if (missing() > 0) {
             return OptionalInt.empty();

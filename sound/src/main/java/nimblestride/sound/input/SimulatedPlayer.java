@@ -20,12 +20,12 @@ import nimblestride.sound.play.AudiblePosition;
 import nimblestride.sound.render.PlaybackRequest;
 
 /**
- * Plays a layer in place of somebody, as somebody would: it hears what is heard, and strikes when it thinks it is time. Where
- * there are no pads it takes their place.
+ * Plays a layer in place of a person, as a person would: it hears what is audible, and hits when it thinks it is time.
+ * It takes the place of pads where there are none.
  */
 public final class SimulatedPlayer implements AutoCloseable {
     private static final long NANOS_PER_LOOK = 1_000_000;
-    /** How far ahead of what is heard it knows what is coming, in whole notes at least. */
+    /** How far ahead it knows what is coming, in whole notes at least. */
     private static final double AHEAD = 1;
 
     private static final int MAX_HITS = 2_000;
@@ -50,16 +50,16 @@ public final class SimulatedPlayer implements AutoCloseable {
     private NoteValue knownUpTo = NoteValue.ZERO;
     private final PriorityQueue<Due> due = new PriorityQueue<>(Comparator.comparingDouble(Due::moment));
 
-    /** A stroke, and the moment at which it will be struck, in whole notes. */
+    /** Hits, and the moment at which they come, in whole notes. */
     private record Due(double moment, List<PadHit> strikes) {}
 
     /**
-     * Begins to listen.
+     * Starts to listen.
      *
-     * @param heard what is heard now
-     * @param played what is played
-     * @param layer the name of the layer that is struck, in each feel that has one so called
-     * @param struck is told each stroke, on a thread of its own
+     * @param heard returns what is audible now
+     * @param played returns what is playing
+     * @param layer name of the layer to play, in each section that has one
+     * @param struck gets each hit, on a thread of its own
      */
     public SimulatedPlayer(
             Supplier<Optional<AudiblePosition>> heard,
@@ -82,7 +82,7 @@ public final class SimulatedPlayer implements AutoCloseable {
             try {
                 heard.get().ifPresent(now -> hear(now).forEach(struck));
             } catch (RuntimeException e) {
-                // It plays no more of this take; the next one it hears it plays again.
+                // It plays no more of this request; it plays again with the next one it hears.
                 Thread here = Thread.currentThread();
                 here.getUncaughtExceptionHandler().uncaughtException(here, e);
                 due.clear();
@@ -92,7 +92,9 @@ public final class SimulatedPlayer implements AutoCloseable {
         }
     }
 
-    /** What is struck until a moment that is heard, in order; where it is not a little later than the last, it begins anew. */
+    /**
+     * Returns the hits up to an audible moment, in order; starts over where that is not a little later than the last.
+     */
     Queue<PadHit> hear(AudiblePosition now) {
         PlaybackRequest take = played.get();
         if (!take.equals(known) || now.section() != section || now.moment() < last - AHEAD / 4) {
@@ -131,12 +133,12 @@ public final class SimulatedPlayer implements AutoCloseable {
                     ? Optional.empty()
                     : Optional.of(LayerTimeline.of(content.layers().get(index), content.phrase()));
         } catch (StrideException e) {
-            // A layer that cannot be laid out is told among the findings, and nobody can play it.
+            // A finding reports a layer that can't be laid out, and nobody can play it.
             return Optional.empty();
         }
     }
 
-    /** Gets to know what comes until a moment. */
+    /** Learns what comes up to a moment. */
     private void learn(LayerTimeline line, double until) {
         NoteValue to = fine(until).compareTo(end) < 0 ? fine(until) : end;
         long number = line.hitsBefore(knownUpTo);

@@ -7,22 +7,24 @@ import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * How somebody keeps time.
+ * How a player keeps time.
  *
- * @param spread how far strokes scatter, the standard deviation in milliseconds, from 0 to {@value #MAX}
- * @param bias how much later than they should all strokes come, in milliseconds; early below 0; to {@value #MAX} either way
- * @param rush how much too early the strokes just after a bar line come, in milliseconds, fading evenly through the bar; from 0
- *     to {@value #MAX}
- * @param seed of the scatter: the same one scatters alike
+ * @param spread standard deviation of hits, in milliseconds, from 0 to {@value #MAX}
+ * @param bias how late all hits are, in milliseconds; negative for early; up to {@value #MAX} either way
+ * @param rush how early hits just after a bar line are, in milliseconds, fading evenly through the bar; from 0 to
+ *     {@value #MAX}
+ * @param seed of the scatter: the same seed scatters the same way
  */
 public record TimingHabits(double spread, double bias, double rush, long seed) {
+    /** The largest habit, in milliseconds. */
     public static final double MAX = 100;
 
-    /** As a good player might: in time, with a scatter of a hundredth of a second. */
+    /** A good player: in time, with a spread of a hundredth of a second. */
     public static final TimingHabits DEFAULT = new TimingHabits(10, 0, 0, 1);
 
     private static final long APART = 0x9E3779B97F4A7C15L;
 
+    /** @throws nimblestride.core.foundation.failure.InvalidValueException if a number is out of range */
     public TimingHabits {
         check("the spread", spread, 0);
         check("the bias", bias, -MAX);
@@ -37,10 +39,10 @@ public record TimingHabits(double spread, double bias, double rush, long seed) {
     }
 
     /**
-     * How late a stroke comes, in milliseconds; early below 0.
+     * Returns how late a hit is, in milliseconds; negative for early.
      *
-     * @param number of the stroke, from 0
-     * @param at when it should come, from the beginning of the phrase, rounds counted on
+     * @param number of the hit, from 0
+     * @param at when it should come, from the start of the phrase, counted on through the rounds
      */
     public double late(long number, NoteValue at, Phrase phrase) {
         long bar = phrase.barAt(at);

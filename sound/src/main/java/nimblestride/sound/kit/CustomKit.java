@@ -8,28 +8,29 @@ import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.voice.Voice;
 
 /**
- * A kit in which some voices, called by their names, have recordings of the player's own, one for all dynamics. They may come
- * and go at any time, from any thread.
+ * A kit in which some voices have recordings of the player's own, one for all dynamics. Any thread may add and remove
+ * them at any time.
  */
 public final class CustomKit implements SampleSet {
     private final SampleSet kit;
     private final Map<String, Sample> own = new ConcurrentHashMap<>();
 
-    /** @param kit what all other voices sound like */
+    /** @param kit with all other voices */
     public CustomKit(SampleSet kit) {
         this.kit = kit;
     }
 
+    /** Gives a voice a recording. */
     public void put(String voice, Sample recording) {
         own.put(voice, recording);
     }
 
-    /** The voice sounds as the kit has it again. */
+    /** Removes a voice's recording, so that it sounds as the kit has it. */
     public void remove(String voice) {
         own.remove(voice);
     }
 
-    /** The voices that have recordings of their own. */
+    /** Returns the voices that have recordings of their own. */
     public Set<String> voices() {
         return Set.copyOf(own.keySet());
     }

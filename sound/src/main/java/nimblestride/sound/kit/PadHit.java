@@ -3,14 +3,14 @@ package nimblestride.sound.kit;
 import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.voice.Voice;
 
-/** A stroke somebody plays, on a pad, a key of the computer, or in place of somebody. */
+/** A hit on a pad, a key of the computer, or by the simulated player. */
 public record PadHit(Voice voice, Dynamic level) {
     private static final int LOUDEST = 127;
 
     /**
-     * A stroke on a MIDI pad.
+     * Returns a hit on a MIDI pad at the dynamic with the nearest strength.
      *
-     * @param velocity from 1 to 127: the level whose strength is nearest
+     * @param velocity from 1 to 127
      */
     public static PadHit of(Voice voice, int velocity) {
         double strength = (double) velocity / LOUDEST;

@@ -2,7 +2,9 @@ package nimblestride.sound.kit;
 
 import nimblestride.core.foundation.failure.InvalidValueException;
 
-/** A recording that never changes: mono samples, mostly from -1 to 1. It rings out, or its end is held for as long as asked. */
+/**
+ * An immutable recording: mono samples, mostly from -1 to 1. It rings out, or its end is held for as long as asked.
+ */
 public final class Sample {
     private static final int RINGS_OUT = -1;
 
@@ -10,7 +12,7 @@ public final class Sample {
     private final int heldFrom;
 
     /**
-     * A recording that rings out.
+     * Makes a recording that rings out.
      *
      * @param samples are copied
      */
@@ -23,7 +25,7 @@ public final class Sample {
         this.heldFrom = heldFrom;
     }
 
-    /** The same, of which the samples from some place on are played again and again until it is let go. */
+    /** Returns the recording with its end, from a sample on, repeated until it is released. */
     Sample heldFrom(int sample) {
         if (sample < 0 || sample >= samples.length) {
             throw new InvalidValueException("a sound of " + samples.length + " samples is not held from " + sample);
@@ -31,24 +33,25 @@ public final class Sample {
         return new Sample(samples, sample);
     }
 
-    /** How many samples it has. */
+    /** Returns how many samples it has. */
     public int length() {
         return samples.length;
     }
 
+    /** Returns one sample. */
     public float at(int sample) {
         return samples[sample];
     }
 
-    /** Whether nothing of it is left after so many samples. */
+    /** Returns whether nothing of it is left after some samples. */
     public boolean isOver(long played) {
         return heldFrom == RINGS_OUT && played >= samples.length;
     }
 
     /**
-     * Adds what comes after so many samples to a part of a block.
+     * Adds what comes after some samples to a part of a block.
      *
-     * @param level how loud, 1 for as it is
+     * @param level 1 for unchanged
      */
     public void mixInto(float[] block, int from, int to, long played, float level) {
         int at = from;
@@ -64,7 +67,7 @@ public final class Sample {
         }
     }
 
-    /** The sample that comes after so many; zero after the end. */
+    /** Returns the sample that comes after some others; zero after the end. */
     public float after(long played) {
         return isOver(played) ? 0 : samples[place(played)];
     }

@@ -4,41 +4,45 @@ import nimblestride.core.kit.band.BandNote.Player;
 import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.voice.Voice;
 
-/** The recordings a renderer mixes: of each voice, of each level of the click and of the band, mono, from -1 to 1. */
+/** The samples a renderer mixes: of each voice, of each level of the click, and of the band; mono, from -1 to 1. */
 public interface SampleSet {
-    /** The weakest click there is; 0 is the strongest. */
+    /** The weakest click; 0 is the strongest. */
     int WEAKEST_CLICK = 7;
 
     /**
-     * A stroke.
+     * Returns a stroke.
      *
-     * @param level how hard: a harder one is brighter; how much louder it is, is the renderer's affair
-     * @param turn a number that counts on, so that no two strokes in a row are the same recording
+     * @param level a harder stroke is brighter; how much louder it is, is up to the renderer
+     * @param turn a number that grows, so that no two strokes in a row are the same recording
      */
     Sample voice(Voice voice, Dynamic level, long turn);
 
-    /** @param strength of the click, from 0 to {@value #WEAKEST_CLICK}: each sounds different */
+    /**
+     * Returns a click.
+     *
+     * @param strength from 0 to {@value #WEAKEST_CLICK}: each sounds different
+     */
     Sample click(int strength);
 
     /**
-     * A tone, held until it is let go.
+     * Returns a tone, held until it is released.
      *
-     * @param midiKey its pitch, 60 for the middle C
+     * @param midiKey pitch; 60 is middle C
      */
     Sample tone(Player player, int midiKey);
 
-    /** The same without a click that is heard. */
+    /** Returns the set with a silent click. */
     default SampleSet withoutClick() {
         return new Part(this, false);
     }
 
-    /** Its click alone. */
+    /** Returns the click only. */
     default SampleSet clickAlone() {
         return new Part(this, true);
     }
 
     /**
-     * A part of a set; the rest of it is silent.
+     * A part of a set; the rest is silent.
      *
      * @param click whether it is the click, or everything else
      */

@@ -10,11 +10,11 @@ import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.Voice;
 
 /**
- * Every voice of the kit in each of five dynamics, the click and the band, made from decaying tones and noise, at a given
- * number of samples a second. A sound is made when it is first asked for. Safe for use by several threads.
+ * Every voice of the kit in five dynamics, the click, and the band, made from decaying tones and noise at a sample
+ * rate. A sound is made when it is first asked for. Safe for use by several threads.
  */
 public final class SynthesizedKit implements SampleSet {
-    /** As many recordings of the same stroke take turns. */
+    /** How many recordings of the same stroke take turns. */
     private static final int STROKES = 3;
 
     private static final double CONCERT_PITCH = 440;
@@ -32,6 +32,7 @@ public final class SynthesizedKit implements SampleSet {
     /** A tone of the band. */
     private record Held(Player player, int midiKey) {}
 
+    /** @param sampleRate samples per second */
     public SynthesizedKit(int sampleRate) {
         this.sampleRate = sampleRate;
         this.sources = IntStream.range(0, STROKES)
@@ -59,7 +60,7 @@ public final class SynthesizedKit implements SampleSet {
         return VoiceRecipes.OF.get(stroke.voice).stroke(sources.get(stroke.turn), stroke.level.strength());
     }
 
-    /** A voice of the player's own sounds like that of the kit with its key, or else like a drum its limb might play. */
+    /** A voice of the player's own sounds like that of the kit with its key, or like a drum its limb might play. */
     private static Voice like(Voice voice) {
         return Kit.voices().stream()
                 .filter(known -> known.midiKey() == voice.midiKey())

@@ -2,9 +2,9 @@ package nimblestride.sound.kit;
 
 import java.util.SplittableRandom;
 
-/** Decaying tones and noise; lengths in seconds, frequencies in hertz, levels from 0 to 1. */
+/** Makes decaying tones and noise; lengths in seconds, frequencies in hertz, levels from 0 to 1. */
 final class ToneSynth {
-    /** A sound ends when it has fallen to a thousandth, 60 dB, of its beginning. */
+    /** A sound ends when it has fallen to a thousandth (60 dB) of its start. */
     private static final double FALL = Math.log(1000);
 
     private static final double ATTACK = 0.0008;
@@ -12,13 +12,13 @@ final class ToneSynth {
     private final int sampleRate;
     private final long seed;
 
-    /** @param seed of its noise: another one is another stroke on the same thing */
+    /** @param seed of its noise: another seed is another stroke on the same thing */
     ToneSynth(int sampleRate, long seed) {
         this.sampleRate = sampleRate;
         this.seed = seed;
     }
 
-    /** A struck skin: a tone that falls in pitch as it fades. */
+    /** Makes a drumhead: a tone that falls in pitch as it fades. */
     Sample swept(double from, double to, double seconds, double level) {
         float[] samples = silence(seconds);
         double phase = 0;
@@ -30,7 +30,7 @@ final class ToneSynth {
         return new Sample(samples);
     }
 
-    /** Struck wood or metal: tones that fade together. */
+    /** Makes wood or metal: tones that fade together. */
     Sample partials(double seconds, double level, double... frequencies) {
         float[] samples = silence(seconds);
         for (int i = 0; i < samples.length; i++) {

@@ -15,8 +15,8 @@ import nimblestride.sound.render.Renderer;
 import nimblestride.sound.render.TimeAnchor;
 
 /**
- * Starts and stops a take, and tells what is heard. A take is rendered ahead on a thread of its own, handed to the output by a
- * second one, and to a MIDI instrument by a third; every method may be called from any thread.
+ * Starts and stops a playback request, and says what is audible. One thread renders ahead, a second one feeds the
+ * output, and a third one a MIDI instrument; any thread may call any method.
  */
 public final class Player implements AutoCloseable {
     private static final int MAX_ANCHORS = 64;
@@ -25,7 +25,7 @@ public final class Player implements AutoCloseable {
     private static final int MAX_LATENCY = 1_000;
     private static final long MAX_STOP_LENGTH = 500;
 
-    /** Low enough not to startle anybody with headphones on. */
+    /** The default volume: low enough not to startle anybody with headphones on. */
     public static final float DEFAULT_VOLUME = 0.5f;
 
     private final AudioOutputs outputs;
@@ -43,7 +43,7 @@ public final class Player implements AutoCloseable {
     /**
      * What runs while it plays.
      *
-     * @param plays whether a take is played, and not only what is struck live
+     * @param plays whether a request plays, and not only live hits
      */
     private record Session(OutputFeeder speaker, boolean plays) {}
 
@@ -52,7 +52,7 @@ public final class Player implements AutoCloseable {
         this.sounds = sounds;
     }
 
-    /** Plays a take from where it says; what was playing stops. */
+    /** Plays a request from its start point; what was playing stops. */
     public synchronized void start(PlaybackRequest take) {
         end();
         synchronized (anchors) {
@@ -75,7 +75,7 @@ public final class Player implements AutoCloseable {
         begin(ahead, true, speaker -> render(renderer, ahead, speaker));
     }
 
-    /** Lets strokes be heard while nothing plays. */
+    /** Makes live hits audible while nothing plays. */
     public synchronized void listen() {
         if (session.isEmpty()) {
             end();
@@ -84,7 +84,7 @@ public final class Player implements AutoCloseable {
         }
     }
 
-    /** What renders until its speaker is no longer the one that plays. */
+    /** Renders until its feeder is no longer the one that plays. */
     private interface Rendering {
         void run(OutputFeeder speaker);
     }
@@ -106,12 +106,12 @@ public final class Player implements AutoCloseable {
         return thread;
     }
 
-    /** Goes over to another take at its next unit, without a gap; nothing happens where nothing plays. */
+    /** Changes to another request at its next unit, without a gap; does nothing where nothing plays. */
     public void change(PlaybackRequest take) {
         wanted.set(take);
     }
 
-    /** Stops; the sound fades away in a moment, which is not waited for. */
+    /** Stops; the sound fades away in a moment, which it does not wait for. */
     public synchronized void stop() {
         session.ifPresent(playing -> playing.speaker.stop());
         session = Optional.empty();
@@ -131,11 +131,12 @@ public final class Player implements AutoCloseable {
         last = Optional.empty();
     }
 
+    /** Returns whether something plays. */
     public boolean isPlaying() {
         return session.filter(Session::plays).isPresent();
     }
 
-    /** What it plays through, and how that goes; empty while stopped. */
+    /** Returns what it plays through, and how that goes; empty while stopped. */
     public Optional<PlayerStatus> status() {
         return session.map(playing -> {
             OutputFeeder speaker = playing.speaker;
@@ -145,12 +146,12 @@ public final class Player implements AutoCloseable {
         });
     }
 
-    /** Why it stopped by itself, if it did. */
+    /** Returns why it stopped by itself; empty if it did not. */
     public Optional<String> problem() {
         return problem;
     }
 
-    /** What is heard now; empty while stopped. */
+    /** Returns what is audible now; empty while stopped. */
     public Optional<AudiblePosition> heard() {
         Optional<Session> playing = session.filter(Session::plays);
         if (playing.isEmpty()) {
@@ -176,7 +177,7 @@ public final class Player implements AutoCloseable {
         return each.next();
     }
 
-    /** A stroke that is heard at once, if anything is playing or listened to. */
+    /** Plays a hit at once, if anything is playing or listened to. */
     public void strike(PadHit strike) {
         if (session.isPresent()) {
             live.strike(
@@ -185,14 +186,14 @@ public final class Player implements AutoCloseable {
         }
     }
 
-    /** How loud all of it is, from 0 to 1. A change glides: the loudness never jumps. */
+    /** Sets the volume, from 0 to 1. A change glides, so that loudness never jumps. */
     public void setVolume(float newVolume) {
         volume = Math.max(0, Math.min(1, newVolume));
         session.ifPresent(playing -> playing.speaker.setVolume(volume));
     }
 
     /**
-     * How much later it is heard than the output tells, as behind a loudspeaker without wires.
+     * Sets how much later sound is heard than the output says, as with wireless headphones.
      *
      * @param milliseconds from 0 to 1,000
      */
@@ -200,7 +201,7 @@ public final class Player implements AutoCloseable {
         latency = Math.max(0, Math.min(MAX_LATENCY, milliseconds));
     }
 
-    /** Plays to a MIDI instrument as well, or no longer. The one before is closed. */
+    /** Plays to a MIDI instrument as well, or no longer, and closes the one before. */
     public synchronized void playTo(Optional<MidiPort> instrument) {
         Optional<MidiPort> before = port;
         port = instrument;
@@ -234,7 +235,7 @@ public final class Player implements AutoCloseable {
         }
     }
 
-    /** Stops the take that failed, and no other one: a newer one may be playing by now. */
+    /** Stops the request that failed, and no newer one. */
     private synchronized void failed(OutputFeeder speaker, String why) {
         if (isInUse(speaker)) {
             problem = Optional.of(why);
@@ -272,7 +273,7 @@ public final class Player implements AutoCloseable {
             try {
                 port.ifPresent(instrument -> instrument.heard(heardFrame(speaker)));
             } catch (IllegalStateException e) {
-                // It has gone away; what is heard goes on.
+                // It has gone away; sound goes on.
                 port = Optional.empty();
             } catch (RuntimeException e) {
                 ThreadDefects.report(e);
@@ -292,7 +293,7 @@ public final class Player implements AutoCloseable {
         }
     }
 
-    /** Stops, and gives the outputs back. */
+    /** Stops, and releases the outputs. */
     @Override
     public synchronized void close() {
         end();

@@ -2,9 +2,9 @@ package nimblestride.sound.play;
 
 import java.util.concurrent.atomic.AtomicLong;
 
-/** What has been rendered ahead and not been played yet. One thread puts in, another takes out; neither ever waits. */
+/** Holds what is rendered ahead. One thread puts samples in, another takes them out; neither ever waits. */
 final class SampleRingBuffer {
-    /** Some hundred and seventy thousandths of a second: longer than the machine usually holds a thread up, or the first change takes. */
+    /** About 170 milliseconds: longer than the machine usually holds a thread up, or than the first change takes. */
     private static final int CAPACITY = 8_192;
 
     private final float[] samples = new float[CAPACITY];
@@ -19,7 +19,11 @@ final class SampleRingBuffer {
         return (int) (put.get() - taken.get());
     }
 
-    /** @param frames for which there is room */
+    /**
+     * Puts samples in.
+     *
+     * @param frames for which there is room
+     */
     void put(float[] block, int frames) {
         int at = (int) (put.get() % CAPACITY);
         int first = Math.min(frames, CAPACITY - at);
@@ -28,7 +32,7 @@ final class SampleRingBuffer {
         put.addAndGet(frames);
     }
 
-    /** Takes the next samples; false, and nothing taken, where there are not so many. */
+    /** Takes the next samples; takes nothing and returns false where there are too few. */
     boolean take(float[] block, int frames) {
         if (inStock() < frames) {
             return false;

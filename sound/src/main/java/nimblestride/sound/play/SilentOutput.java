@@ -9,7 +9,7 @@ public final class SilentOutput implements AudioOutput {
 
     private final long opened = System.nanoTime();
     private volatile long written;
-    /** As a card stands still while it has nothing to play, so does the clock: for so many samples until now. */
+    /** How many samples the clock has stood still until now, as a card does while it has nothing to play. */
     private volatile long stoodStill;
 
     private volatile boolean closed;
@@ -26,6 +26,7 @@ public final class SilentOutput implements AudioOutput {
 
     @Override
     @SuppressWarnings("NonAtomicVolatileUpdate") // Only the thread that writes changes it.
+    /** Takes samples, and waits as long as a card would. */
     public void write(byte[] samples, int length) {
         stoodStill = Math.max(stoodStill, elapsed() - written);
         written += length / SoundCard.BYTES_PER_SAMPLE;

@@ -4,7 +4,7 @@ import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.LineUnavailableException;
 import javax.sound.sampled.SourceDataLine;
 
-/** A sound card of the machine, open. */
+/** An open sound card of the machine. */
 final class SoundCard implements AudioOutput {
     static final int BYTES_PER_SAMPLE = 2;
     static final AudioFormat FORMAT = new AudioFormat(SAMPLE_RATE, 8 * BYTES_PER_SAMPLE, 1, true, false);
@@ -20,7 +20,7 @@ final class SoundCard implements AudioOutput {
         this.line = line;
     }
 
-    /** Opens a line of it. */
+    /** Opens a line of a card. */
     static SoundCard open(String name, SourceDataLine line) throws LineUnavailableException {
         boolean playing = false;
         try {

@@ -3,20 +3,20 @@ package nimblestride.sound.play;
 import java.util.List;
 import java.util.Optional;
 
-/** The sound cards of a machine: the one that is chosen, else any, and a silent clock where there is none. */
+/** The sound cards of a machine: the chosen one, else any, and a silent output where there is none. */
 public final class SoundCards implements AudioOutputs {
     private final Cards cards;
     private volatile Optional<String> chosen = Optional.empty();
 
-    /** Those that a machine has now. */
+    /** The cards a machine has now. */
     interface Cards {
         List<String> names();
 
-        /** Opens a card; empty where it is not there, is taken by another program, or can't play this. */
+        /** Opens a card; returns empty where it is not there, is busy, or can't play this. */
         Optional<AudioOutput> open(String name);
     }
 
-    /** Plays through the cards of this machine. */
+    /** Uses the cards of this machine. */
     public SoundCards() {
         this(new SystemSoundCards());
     }

@@ -7,32 +7,32 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * What the click says, and where it keeps silent.
+ * What the click plays, and where it is silent.
  *
  * @param levels on what it clicks; none for no click
- * @param silence in which bars it keeps silent
- * @param everyBars it clicks in one bar of so many only: 1 for every bar, up to {@value Silence#MOST_BARS}
- * @param pulse what runs on across the bar lines from the beginning, for {@link Level#PULSE}
- * @param layer the name of the layer that is clicked, for {@link Level#LAYER}; empty for the first
+ * @param silence bars in which it is silent
+ * @param everyBars clicks in one bar of so many: 1 for every bar, up to {@value SilentBars#MAX_BARS}
+ * @param pulse that runs on across the bar lines from the start, for {@link Level#PULSE}
+ * @param layer name of the layer that is clicked, for {@link Level#LAYER}; empty for the first
  */
 public record ClickSettings(
         Set<Level> levels, SilentBars silence, int everyBars, NoteValue pulse, Optional<String> layer) {
-    /** A pulse quicker than this is no pulse any more. */
+    /** The shortest pulse; anything quicker is no pulse any more. */
     public static final NoteValue MIN_PULSE = NoteValue.of(1, 64);
 
-    /** From the strongest to the weakest; where several fall together, the strongest is heard. */
+    /** What it clicks on, strongest first; where several fall together, the strongest plays. */
     public enum Level {
         /** The 1 of the phrase. */
         PHRASE(0),
         /** The 1 of each bar. */
         BAR(1),
-        /** The beat that comes after the next change of gear, so that it is reached with the change. */
+        /** The beat after the next modulation, so that it arrives with the change. */
         NEW_BEAT(2),
-        /** A pulse threaded through the bars from the beginning on. */
+        /** A pulse across the bars, from the start. */
         PULSE(3),
         /** Each hit of a layer. */
         LAYER(4),
-        /** The beginning of each group. */
+        /** The start of each group. */
         GROUP(5),
         /** Halfway between the beats. */
         OFF_BEAT(6),
@@ -45,18 +45,22 @@ public record ClickSettings(
             this.strength = strength;
         }
 
-        /** Which click it has, from 0, the strongest, to {@value nimblestride.sound.kit.SampleSet#WEAKEST_CLICK}. */
+        /**
+         * Returns which click it is, from 0 (strongest) to {@value nimblestride.sound.kit.SampleSet#WEAKEST_CLICK}.
+         */
         int strength() {
             return strength;
         }
     }
 
+    /** No click. */
     public static final ClickSettings NONE =
             new ClickSettings(Set.of(), SilentBars.NEVER, 1, NoteValue.QUARTER, Optional.empty());
 
-    /** The 1 of each bar and the beginning of each group. */
+    /** The 1 of each bar and the start of each group. */
     public static final ClickSettings DEFAULT = NONE.with(Level.BAR, true).with(Level.GROUP, true);
 
+    /** @throws nimblestride.core.foundation.failure.InvalidValueException if a number is out of range */
     public ClickSettings {
         levels = Set.copyOf(levels);
         if (everyBars < 1 || everyBars > SilentBars.MOST_BARS) {
@@ -68,6 +72,7 @@ public record ClickSettings(
         }
     }
 
+    /** Returns the settings with a level on or off. */
     public ClickSettings with(Level level, boolean on) {
         Set<Level> changed = EnumSet.noneOf(Level.class);
         changed.addAll(levels);
@@ -79,24 +84,27 @@ public record ClickSettings(
         return new ClickSettings(changed, silence, everyBars, pulse, layer);
     }
 
+    /** Returns the settings with other silent bars. */
     public ClickSettings silent(SilentBars newSilence) {
         return new ClickSettings(levels, newSilence, everyBars, pulse, layer);
     }
 
-    /** In one bar of so many only. */
+    /** Returns the settings with a click in one bar of so many. */
     public ClickSettings onceIn(int bars) {
         return new ClickSettings(levels, silence, bars, pulse, layer);
     }
 
+    /** Returns the settings with another pulse. */
     public ClickSettings pulsing(NoteValue newPulse) {
         return new ClickSettings(levels, silence, everyBars, newPulse, layer);
     }
 
+    /** Returns the settings with another layer. */
     public ClickSettings onLayer(String name) {
         return new ClickSettings(levels, silence, everyBars, pulse, Optional.of(name));
     }
 
-    /** Whether it is heard in a bar at all. */
+    /** Returns whether the click plays in a bar. */
     public boolean isHeardAfter(long barsPlayed) {
         return !silence.isSilentAfter(barsPlayed) && barsPlayed % everyBars == 0;
     }

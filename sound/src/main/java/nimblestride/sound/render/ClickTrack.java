@@ -14,7 +14,7 @@ import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.render.ClickSettings.Level;
 
-/** Where the click falls in a feel. */
+/** Where the click falls in a section. */
 final class ClickTrack {
     private static final int MAX = 20_000;
 
@@ -25,14 +25,14 @@ final class ClickTrack {
     private final Map<Level, Finder> finders = new EnumMap<>(Level.class);
 
     /**
-     * The beat after the change of gear that ends a feel.
+     * The beat after the modulation that ends a section.
      *
      * @param end where the change is
      * @param newBeat in the values before it
      */
     record Gear(NoteValue end, NoteValue newBeat) {}
 
-    /** A bar, or a part of one: everything is counted from the beginning of the feel. */
+    /** A bar, or a part of one, counted from the start of the section. */
     private record Part(long number, Bar bar, NoteValue start, NoteValue from, NoteValue to) {}
 
     /** Finds what there is to click of one level. */
@@ -40,7 +40,7 @@ final class ClickTrack {
         void find(Part part, Found found);
     }
 
-    /** Where something has been found. */
+    /** Gets what was found. */
     private interface Found {
         void at(NoteValue moment);
     }
@@ -72,16 +72,16 @@ final class ClickTrack {
         try {
             return Optional.of(LayerTimeline.of(content.layers().get(index), content.phrase()));
         } catch (StrideException e) {
-            // A layer that cannot be laid out is told among the findings, and is not clicked.
+            // A finding reports a layer that can't be laid out; it is not clicked.
             return Optional.empty();
         }
     }
 
     /**
-     * What is clicked in a part of a bar, in order: of several that fall together the strongest.
+     * Returns the clicks in a part of a bar, in order: of several that fall together the strongest.
      *
-     * @param number of the bar, rounds of the phrase counted on
-     * @param played how many bars have been played before it: silences are counted in those
+     * @param number of the bar, counted on through the rounds of the phrase
+     * @param played bars played before it, in which silences are counted
      */
     Map<NoteValue, Level> between(long number, long played, NoteValue from, NoteValue to) {
         Map<NoteValue, Level> ticks = new TreeMap<>();
@@ -120,13 +120,13 @@ final class ClickTrack {
         layer.ifPresent(timeline -> timeline.between(part.from, part.to, MAX).forEach(hit -> found.at(hit.at())));
     }
 
-    /** Counted back from the change, so that one falls on it. */
+    /** Counts back from the change, so that a beat falls on it. */
     private void newBeats(Part part, Found found) {
         gear.filter(change -> change.end.compareTo(part.from) > 0)
                 .ifPresent(change -> steps(change.end.remainder(change.newBeat), change.newBeat, part, found));
     }
 
-    /** Even steps from a moment on. */
+    /** Finds even steps from a moment on. */
     private static void steps(NoteValue first, NoteValue step, Part part, Found found) {
         NoteValue at = first;
         if (at.compareTo(part.from) < 0) {

@@ -12,38 +12,40 @@ import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.render.ClickSettings.Level;
 
 /**
- * What is counted before playing begins: the bar it begins in, so many times, said as a school says it, a click for each
- * syllable; and where it begins within the bar, that bar up to there.
+ * The count before playing starts: the bar it starts in, a number of times, with a click for each syllable; and where
+ * it starts within the bar, that bar up to there.
  *
  * @param bars from 0, for none, to {@value #MAX_BARS}
  */
 public record CountIn(int bars, CountingSystem countingSystem, Subdivision subdivision) {
+    /** The most bars. */
     public static final int MAX_BARS = 8;
 
-    /** It begins at once. */
+    /** No count-in. */
     public static final CountIn NONE = new CountIn(0, CountingSystem.BEATS, Subdivision.AS_WRITTEN);
 
+    /** @throws nimblestride.core.foundation.failure.InvalidValueException if the bars are out of range */
     public CountIn {
         if (bars < 0 || bars > MAX_BARS) {
             throw new InvalidValueException("from 0 to " + MAX_BARS + " bars are counted in, not " + bars);
         }
     }
 
-    /** So many bars, beats and syllables. */
+    /** Returns a count-in of some bars, in beats and syllables. */
     public static CountIn of(int bars) {
         return new CountIn(bars, CountingSystem.BEATS, Subdivision.AS_WRITTEN);
     }
 
     /**
-     * How long it lasts.
+     * Returns how long it lasts.
      *
-     * @param within where in the bar playing begins
+     * @param within where in the bar playing starts
      */
     NoteValue length(Bar bar, NoteValue within) {
         return bars == 0 ? NoteValue.ZERO : bar.length().times(bars).plus(within);
     }
 
-    /** The clicks, from the beginning of the count-in: the 1 and the groups stand out. */
+    /** Returns the clicks, from the start of the count-in: the 1 and the groups stand out. */
     Map<NoteValue, Level> clicks(Bar bar, NoteValue within) {
         Map<NoteValue, Level> clicks = new TreeMap<>();
         NoteValue end = length(bar, within);
@@ -64,10 +66,9 @@ public record CountIn(int bars, CountingSystem countingSystem, Subdivision subdi
     }
 
     /**
-     * What is being said.
+     * Returns the syllable now; empty before and after the count-in.
      *
-     * @param left how long it still is until playing begins, in whole notes
-     * @return empty before the count-in and after it
+     * @param left until playing starts, in whole notes
      */
     public String saying(Bar bar, NoteValue within, double left) {
         double since = length(bar, within).toDouble() - left;

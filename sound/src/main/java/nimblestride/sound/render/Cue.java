@@ -4,9 +4,9 @@ import java.util.Comparator;
 import nimblestride.sound.kit.Sample;
 
 /**
- * A sound and the sample at which it begins; those that begin together keep their order.
+ * A sound and the sample at which it starts; those that start together keep their order.
  *
- * @param end the sample at which it is let go, or {@link #RINGS_OUT}
+ * @param end sample at which it is released, or {@link #RINGS_OUT}
  */
 record Cue(long frame, long end, long number, MidiKey key, Sample sound, float level) {
     static final long RINGS_OUT = Long.MAX_VALUE;

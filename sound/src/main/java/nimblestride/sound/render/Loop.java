@@ -3,10 +3,10 @@ package nimblestride.sound.render;
 import nimblestride.core.foundation.failure.InvalidValueException;
 
 /**
- * Bars that are played again and again.
+ * Bars that repeat.
  *
- * @param from the first of them, from 0
- * @param to the one after the last
+ * @param from first bar, from 0
+ * @param to bar after the last
  */
 public record Loop(int from, int to) {
     public Loop {

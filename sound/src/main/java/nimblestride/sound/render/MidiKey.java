@@ -4,14 +4,15 @@ import nimblestride.core.kit.band.BandNote.Player;
 import nimblestride.core.kit.voice.Voice;
 
 /**
- * What is sounded, as a MIDI instrument knows it: a voice by its key in the General MIDI 1 percussion map, a tone by its pitch.
+ * What a MIDI instrument plays: a voice by its key in the General MIDI 1 percussion map, a tone by its pitch.
  *
- * @param channel from 0; 9 is General MIDI's for percussion (it counts it as the tenth)
+ * @param channel from 0; 9 is General MIDI's for percussion (which it counts as the tenth)
  */
 public record MidiKey(int channel, int key) {
+    /** The percussion channel. */
     public static final int PERCUSSION = 9;
 
-    /** High and low wood block, claves: what General MIDI 1 has of clicks (quoted from memory). */
+    /** High and low wood block, and claves: the clicks of the General MIDI 1 percussion map. */
     private static final int[] CLICKS = {76, 76, 75, 75, 75, 77, 77, 77};
 
     static MidiKey of(Voice voice) {

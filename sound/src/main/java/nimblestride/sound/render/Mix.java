@@ -8,17 +8,18 @@ import java.util.function.UnaryOperator;
 import nimblestride.core.foundation.failure.InvalidValueException;
 
 /**
- * How loud everything is against everything else.
+ * How loud everything is.
  *
- * @param layers by their names
- * @param voices by their names
- * @param click how loud the click is, from 0 to {@value #LOUDEST}
- * @param band how loud the band is, from 0 to {@value #LOUDEST}
+ * @param layers by name
+ * @param voices by name
+ * @param click from 0 to {@value #LOUDEST}
+ * @param band from 0 to {@value #LOUDEST}
  */
 public record Mix(Levels layers, Levels voices, double click, double band) {
+    /** The loudest level; 1 is unchanged. */
     public static final double LOUDEST = 2;
 
-    /** Everything as it is played. */
+    /** Everything unchanged. */
     public static final Mix EVEN = new Mix(Levels.EVEN, Levels.EVEN, 1, 1);
 
     public Mix {
@@ -33,11 +34,11 @@ public record Mix(Levels layers, Levels voices, double click, double band) {
     }
 
     /**
-     * Levels of what has a name; what is not named is as loud as it is played.
+     * The levels of what has a name; what is not named is unchanged.
      *
-     * @param levels from 0 to {@value Mix#LOUDEST}, of what is played
-     * @param muted those that are not heard
-     * @param alone where there are any, only these are heard, but for muted ones
+     * @param levels from 0 to {@value Mix#LOUDEST}
+     * @param muted what is silent
+     * @param alone if not empty, only these play, unless they are muted
      */
     public record Levels(Map<String, Double> levels, Set<String> muted, Set<String> alone) {
         public static final Levels EVEN = new Levels(Map.of(), Set.of(), Set.of());
@@ -49,27 +50,30 @@ public record Mix(Levels layers, Levels voices, double click, double band) {
             levels.values().forEach(Mix::check);
         }
 
-        /** How loud it is heard, 0 for not at all. */
+        /** Returns how loud it plays, 0 for silent. */
         public double of(String name) {
             boolean heard = !muted.contains(name) && (alone.isEmpty() || alone.contains(name));
             return heard ? set(name) : 0;
         }
 
-        /** How loud it is where it is heard. */
+        /** Returns how loud it is set, muted or not. */
         public double set(String name) {
             return levels.getOrDefault(name, 1.0);
         }
 
+        /** Returns the levels with another one. */
         public Levels with(String name, double level) {
             Map<String, Double> changed = new HashMap<>(levels);
             changed.put(name, level);
             return new Levels(changed, muted, alone);
         }
 
+        /** Returns the levels with a name muted, or not. */
         public Levels muting(String name, boolean on) {
             return new Levels(levels, changed(muted, name, on), alone);
         }
 
+        /** Returns the levels with a name solo, or not. */
         public Levels alone(String name, boolean on) {
             return new Levels(levels, muted, changed(alone, name, on));
         }
@@ -86,25 +90,29 @@ public record Mix(Levels layers, Levels voices, double click, double band) {
     }
 
     /**
-     * What lasts from one exercise to the next: how loud voices, click and band are; not how loud a layer is, and not what is muted or
-     * heard alone.
+     * Returns what lasts from one exercise to the next: the levels of voices, click, and band; not those of layers,
+     * and not what is muted or solo.
      */
     public Mix lasting() {
         return new Mix(Levels.EVEN, new Levels(voices.levels, Set.of(), Set.of()), click, band);
     }
 
+    /** Returns the mix with changed layers. */
     public Mix layers(UnaryOperator<Levels> change) {
         return new Mix(change.apply(layers), voices, click, band);
     }
 
+    /** Returns the mix with changed voices. */
     public Mix voices(UnaryOperator<Levels> change) {
         return new Mix(layers, change.apply(voices), click, band);
     }
 
+    /** Returns the mix with another level of the click. */
     public Mix withClick(double level) {
         return new Mix(layers, voices, level, band);
     }
 
+    /** Returns the mix with another level of the band. */
     public Mix withBand(double level) {
         return new Mix(layers, voices, click, level);
     }

@@ -7,13 +7,12 @@ import nimblestride.core.kit.band.BackingBand;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * What is to be played: the sections of an exercise, one after the other and from the beginning again, or its only feel for
- * as long as it is let.
+ * What to play: the sections of an exercise in order and over again, or its only content until it is stopped.
  *
- * @param percent how fast, in hundredths of its own tempo, from {@value #MIN_PERCENT} to {@value #MAX_PERCENT}
- * @param loop which bars are played again and again, counted within the phrase; only where there is one feel
- * @param start where it begins; with a loop, at the loop's beginning unless it lies within
- * @param band what plays along, if anything does
+ * @param percent of its own tempo, from {@value #MIN_PERCENT} to {@value #MAX_PERCENT}
+ * @param loop bars that repeat, counted within the phrase; only without sections
+ * @param start where it starts; with a loop, at the start of the loop unless it lies within
+ * @param band that plays along; empty for none
  */
 public record PlaybackRequest(
         Exercise exercise,
@@ -24,9 +23,12 @@ public record PlaybackRequest(
         Optional<Loop> loop,
         StartPoint start,
         Optional<BackingBand> band) {
+    /** The slowest tempo, in percent. */
     public static final int MIN_PERCENT = 10;
+    /** The fastest tempo, in percent. */
     public static final int MAX_PERCENT = 400;
 
+    /** @throws nimblestride.core.foundation.failure.InvalidValueException if a number is out of range */
     public PlaybackRequest {
         if (percent < MIN_PERCENT || percent > MAX_PERCENT) {
             throw new InvalidValueException(
@@ -51,37 +53,42 @@ public record PlaybackRequest(
         }
     }
 
-    /** From the beginning, at its own tempo, at once, as loud as it is played. */
+    /** Requests an exercise from the start, at its own tempo, without a count-in, in an even mix. */
     public PlaybackRequest(Exercise exercise, ClickSettings click) {
         this(exercise, click, 100, CountIn.NONE, Mix.EVEN, Optional.empty(), StartPoint.BEGINNING, Optional.empty());
     }
 
+    /** Returns the request at another percentage of the tempo. */
     public PlaybackRequest at(int newPercent) {
         return new PlaybackRequest(exercise, click, newPercent, countIn, mix, loop, start, band);
     }
 
+    /** Returns the request with another count-in. */
     public PlaybackRequest countedIn(CountIn newCountIn) {
         return new PlaybackRequest(exercise, click, percent, newCountIn, mix, loop, start, band);
     }
 
+    /** Returns the request with another mix. */
     public PlaybackRequest mixed(Mix newMix) {
         return new PlaybackRequest(exercise, click, percent, countIn, newMix, loop, start, band);
     }
 
-    /** These bars again and again. */
+    /** Returns the request with a loop. */
     public PlaybackRequest looping(Loop bars) {
         return new PlaybackRequest(exercise, click, percent, countIn, mix, Optional.of(bars), start, band);
     }
 
+    /** Returns the request from another start point. */
     public PlaybackRequest from(StartPoint newStart) {
         return new PlaybackRequest(exercise, click, percent, countIn, mix, loop, newStart, band);
     }
 
+    /** Returns the request with another band, or none. */
     public PlaybackRequest with(Optional<BackingBand> newBand) {
         return new PlaybackRequest(exercise, click, percent, countIn, mix, loop, start, newBand);
     }
 
-    /** The same of another exercise. */
+    /** Returns the request for another exercise. */
     public PlaybackRequest of(Exercise another) {
         return new PlaybackRequest(another, click, percent, countIn, mix, loop, start, band);
     }

@@ -10,11 +10,12 @@ import java.util.PriorityQueue;
 import nimblestride.sound.kit.SampleSet;
 
 /**
- * Turns a take into samples, block after block. Every onset is placed by its exact time from the last anchor, so that
- * no error adds up, and blocks of any size give the same samples. Not safe for use by several threads at once.
+ * Renders a playback request into samples, block after block. Every onset is placed by its exact time from the last
+ * anchor, so that no error adds up, and blocks of any size give the same samples. Not safe for use by several threads
+ * at once.
  */
 public final class Renderer {
-    /** More sounds than this at once are noise: the oldest is let go. */
+    /** More sounds than this at once are noise: the oldest is released. */
     private static final int MAX_RINGING = 160;
 
     private final int sampleRate;

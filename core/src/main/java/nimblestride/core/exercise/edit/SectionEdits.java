@@ -13,26 +13,34 @@ import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.time.value.Tempo;
 
 /**
- * Edits of the order in which feels are played. Whatever is put in, moved or taken out, the other sections stay at their
- * tempos: the modulations between them are found anew where they must be. A feel that no section plays any longer is given up
- * with its last one.
+ * Edits the order of sections. Whatever is added, moved, or removed, the other sections keep their tempos: modulations
+ * between them are worked out again where they must be. A content that no section plays any longer goes with its last
+ * section.
  */
 public final class SectionEdits {
     private SectionEdits() {}
 
-    /** A new feel, in a section of its own. */
+    /**
+     * Adds a section with new content.
+     *
+     * @throws InvalidValueException if a tempo can't be played, or there are too many sections
+     */
     public static Exercise add(Exercise exercise, int at, SectionContent content, int rounds, Pivot entered) {
         List<SectionContent> contents = new ArrayList<>(exercise.contents());
         contents.add(content);
         return inserted(exercise, contents, at, new Section(contents.size() - 1, rounds, entered));
     }
 
-    /** A feel that is there already, once more. */
+    /**
+     * Adds a section that repeats a content.
+     *
+     * @throws InvalidValueException if a tempo can't be played, or there are too many sections
+     */
     public static Exercise repeat(Exercise exercise, int at, int content, int rounds, Pivot entered) {
         return inserted(exercise, exercise.contents(), at, new Section(content, rounds, entered));
     }
 
-    /** @throws InvalidValueException if no tempo can be played that the modulation leads to */
+    /** @throws InvalidValueException if the modulation leads to a tempo that can't be played */
     private static Exercise inserted(Exercise exercise, List<SectionContent> contents, int at, Section section) {
         List<Turn> turns = turns(exercise);
         if (at == turns.size()) {
@@ -51,7 +59,11 @@ public final class SectionEdits {
         return inTurns(exercise, contents, turns);
     }
 
-    /** @throws InvalidValueException if it is the only section */
+    /**
+     * Removes a section.
+     *
+     * @throws InvalidValueException if it is the only one
+     */
     public static Exercise remove(Exercise exercise, int section) {
         if (!exercise.hasSections()) {
             throw new InvalidValueException("the only section of an exercise stays");
@@ -61,7 +73,7 @@ public final class SectionEdits {
         return inTurns(exercise, exercise.contents(), turns);
     }
 
-    /** A section in another place of the order. */
+    /** Moves a section to another place in the order. */
     public static Exercise move(Exercise exercise, int section, int to) {
         Objects.checkIndex(to, exercise.sections().size());
         List<Turn> turns = turns(exercise);
@@ -69,22 +81,36 @@ public final class SectionEdits {
         return inTurns(exercise, exercise.contents(), turns);
     }
 
+    /**
+     * Sets how often a section is played.
+     *
+     * @throws InvalidValueException if that is out of range
+     */
     public static Exercise withRounds(Exercise exercise, int section, int rounds) {
         return replace(exercise, section, exercise.sections().get(section).withRounds(rounds));
     }
 
-    /** With another modulation into a section; the tempos after it follow. */
+    /**
+     * Sets the modulation into a section; the tempos after it follow.
+     *
+     * @throws InvalidValueException if a tempo can't be played then
+     */
     public static Exercise withPivot(Exercise exercise, int section, Pivot pivot) {
         return replace(exercise, section, exercise.sections().get(section).withPivot(pivot));
     }
 
+    /**
+     * Renames a content.
+     *
+     * @throws InvalidValueException if the name is taken, blank, or too long
+     */
     public static Exercise rename(Exercise exercise, int content, String name) {
         List<SectionContent> contents = new ArrayList<>(exercise.contents());
         contents.set(content, contents.get(content).withName(name));
         return exercise.withSections(contents, exercise.selected(), exercise.start(), exercise.sections());
     }
 
-    /** The first letter that names no feel yet. */
+    /** Returns the first letter that names no content yet. */
     public static String nextName(Exercise exercise) {
         List<String> taken =
                 exercise.contents().stream().map(SectionContent::name).toList();

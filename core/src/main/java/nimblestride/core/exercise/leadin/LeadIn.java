@@ -23,13 +23,14 @@ import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * The bars before a change of gear in which the new pulse is heard coming, at the old tempo in the old bars. In three parts
- * of equal length it is first accented on the hi-hat, then played by the kick as well, then by kick and snare as they will
- * go on after the change; the left foot keeps the old beat in the first two. The pulse is counted back from the change, so
- * that its next beat is the new 1 (common practice; the order of the parts is a choice of this program).
+ * The bars before a modulation in which you hear the new pulse coming, at the old tempo in the old bars. In three
+ * parts of equal length the pulse is first accented on the hi-hat, then played by the kick too, then by kick and snare
+ * as they go on after the change; the left foot keeps the old beat in the first two. The pulse is counted back from
+ * the change, so that its next beat is the new 1 (common practice; the order of the parts is a choice of this
+ * program).
  */
 public final class LeadIn {
-    /** Rounds of the old bars to each part. */
+    /** The most rounds of the old bars in each part. */
     public static final int MAX_ROUNDS = 16;
 
     private static final int PARTS = 3;
@@ -60,7 +61,7 @@ public final class LeadIn {
     }
 
     /**
-     * The change into a section, seen from the one before it.
+     * Returns the modulation into a section, seen from the one before it.
      *
      * @param section from 1
      */
@@ -75,10 +76,10 @@ public final class LeadIn {
     }
 
     /**
-     * With a lead-in before a section.
+     * Adds a lead-in before a section.
      *
      * @param section from 1; a modulation leads into it
-     * @param rounds of the old bars to each of its three parts, from 1 to {@value #MAX_ROUNDS}
+     * @param rounds of the old bars in each of its three parts, from 1 to {@value #MAX_ROUNDS}
      * @throws InvalidValueException if no modulation leads into it, or it would have too many notes
      */
     public static Exercise before(Exercise exercise, int section, int rounds) {

@@ -10,10 +10,11 @@ import nimblestride.core.layer.pattern.Reset;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
-/** The plainest thing to play over bars: hi-hat on the units of the beat, kick and snare on the beats in turn. */
+/** The plainest beat for some bars: hi-hat on the units of the beat, kick and snare on the beats in turn. */
 public final class PlainBeat {
     private PlainBeat() {}
 
+    /** Returns the layers of the beat. */
     public static List<Layer> over(Phrase phrase) {
         NoteValue beat = Beat.of(phrase.bars().get(0));
         NoteValue hat = phrase.bars().get(0).meter().unit().compareTo(beat) < 0

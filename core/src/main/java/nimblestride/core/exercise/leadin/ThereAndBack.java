@@ -10,27 +10,27 @@ import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.time.meter.Phrase;
 
-/** Sections that follow the feel in hand. */
+/** Adds sections after the selected one: there, and back again. */
 public final class ThereAndBack {
     private ThereAndBack() {}
 
     /**
-     * A new feel after the one in hand, with a plain beat to begin with; it is taken in hand.
+     * Adds a new section after the selected one, with a plain beat, and selects it.
      *
-     * @throws InvalidValueException if its tempo cannot be played, or there are too many sections
+     * @throws InvalidValueException if its tempo can't be played, or there are too many sections
      */
     public static Exercise there(Exercise exercise, Pivot pivot, Phrase newBars) {
         return there(exercise, pivot, newBars, PlainBeat.over(newBars));
     }
 
-    /** The same with these layers. */
+    /** Adds a new section with layers of its own. */
     public static Exercise there(Exercise exercise, Pivot pivot, Phrase newBars, List<Layer> layers) {
         SectionContent content = new SectionContent(SectionEdits.nextName(exercise), newBars, layers);
         Exercise longer = SectionEdits.add(exercise, exercise.firstSection() + 1, content, 1, pivot);
         return longer.withSelected(longer.contents().indexOf(content));
     }
 
-    /** The first section once more after the feel in hand, at the tempo it had. */
+    /** Adds the first section once more after the selected one, at the tempo it had. */
     public static Exercise back(Exercise exercise) {
         Section first = exercise.sections().get(0);
         Pivot home = Pivot.toward(

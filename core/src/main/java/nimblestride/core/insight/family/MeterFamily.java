@@ -10,10 +10,15 @@ import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Phrase;
 
-/** The same layer against other bars, those it is home in soonest first. */
+/** The same layer against other bars, those with the shortest cycle first. */
 public final class MeterFamily {
     private MeterFamily() {}
 
+    /**
+     * Returns the family.
+     *
+     * @param bars to lay it over
+     */
     public static Family of(Exercise exercise, int index, List<Bar> bars) {
         Layer layer = exercise.layers().get(index);
         return new Family(

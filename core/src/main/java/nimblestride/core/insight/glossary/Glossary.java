@@ -9,8 +9,9 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
- * The words of the trade that the program uses, each in one or two sentences. Common practice among drummers and their teachers, but
- * for landing, home, remainder, stride and weave, which are this program's own words for what it draws.
+ * The terms of the trade that the program uses, each in one or two sentences. Common practice among drummers and their
+ * teachers, except for landing, home, remainder, stride, and Weave, which are this program's own words for what it
+ * draws.
  */
 public final class Glossary {
     private static final List<Found> ALL = Stream.of(
@@ -145,19 +146,19 @@ public final class Glossary {
         return new Term(name, List.of(otherForms), meaning);
     }
 
-    /** All of them, by the alphabet. */
+    /** Returns all terms, in alphabetical order. */
     public static List<Term> all() {
         return ALL.stream().map(Found::term).toList();
     }
 
-    /** The term of a name, in whatever letters; empty where there is none. */
+    /** Returns the term with a name, in capitals or not; empty where there is none. */
     public static Optional<Term> of(String name) {
         return all().stream()
                 .filter(term -> term.name().equalsIgnoreCase(name.strip()))
                 .findFirst();
     }
 
-    /** The terms that stand in a text, in any of their forms, in the order in which they come. */
+    /** Returns the terms in a text, in any of their forms, in the order in which they come. */
     public static List<Term> in(String text) {
         return ALL.stream()
                 .filter(found -> found.placeIn(text).isPresent())

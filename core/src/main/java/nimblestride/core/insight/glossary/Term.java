@@ -7,10 +7,10 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /**
- * A word of the trade and what it means.
+ * A term of the trade and what it means.
  *
  * @param name as it is looked up, in small letters
- * @param otherForms in which it stands in sentences as well: {@code lands} for {@code landing}
+ * @param otherForms that stand in sentences too: {@code lands} for {@code landing}
  * @param meaning one or two sentences
  */
 public record Term(String name, List<String> otherForms, String meaning) {
@@ -18,12 +18,12 @@ public record Term(String name, List<String> otherForms, String meaning) {
         otherForms = List.copyOf(otherForms);
     }
 
-    /** The name and the meaning, as it is told. */
+    /** Returns the name and the meaning. */
     public String told() {
         return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1) + ": " + meaning;
     }
 
-    /** Finds it as a word of its own, in any of its forms. */
+    /** Returns a pattern that finds it as a word of its own, in any of its forms. */
     Pattern pattern() {
         List<String> forms = new ArrayList<>(otherForms);
         forms.add(name);

@@ -3,14 +3,14 @@ package nimblestride.core.insight.resolution;
 import nimblestride.core.exercise.model.Exercise;
 
 /**
- * A way in which a riff closes with the bars.
+ * A way to make a riff fit its bars.
  *
  * @param label what is done
- * @param sum why it closes
+ * @param sum why it fits
  * @param exercise the exercise after it
  */
 public record Resolution(Kind kind, String label, String sum, Exercise exercise) {
-    /** What is changed: the length, the riff's end, the bars, where it starts, or the riff itself. */
+    /** What changes: the length, the riff's end, the bars, where it starts, or the riff itself. */
     public enum Kind {
         REPEATS("as many repeats as it takes"),
         TAIL("a tail"),
@@ -27,7 +27,7 @@ public record Resolution(Kind kind, String label, String sum, Exercise exercise)
             this.title = title;
         }
 
-        /** As it is called. */
+        /** Returns its name for people. */
         public String title() {
             return title;
         }

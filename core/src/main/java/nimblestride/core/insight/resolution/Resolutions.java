@@ -27,9 +27,9 @@ import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * Every way out where this riff against these bars, for so long, leaves something over: 4 riffs of 5/8 leave 1/2 of three
- * bars of 4/4, so a tail of 2/4 makes it fit, or an extra bar of 1/8, or eight riffs over five bars. The riff begins on the
- * 1 of the first bar.
+ * Finds every way to make a riff fit where something is left over: 4 riffs of 5/8 leave 1/2 of three bars of 4/4, so a
+ * tail of 2/4 makes it fit, or an extra bar of 1/8, or eight riffs over five bars. The riff starts on the 1 of the
+ * first bar.
  */
 public final class Resolutions {
     private static final long MAX_BARS = 1_000;
@@ -61,9 +61,11 @@ public final class Resolutions {
     }
 
     /**
-     * @param layer which one, from 0
-     * @param bars for how many bars, rounds of the phrase counted on
-     * @throws InvalidValueException if its length is that of the bars anyway, or that is more bars than are looked at
+     * Returns the ways.
+     *
+     * @param layer index of the riff, from 0
+     * @param bars how many bars, counted on through the rounds of the phrase
+     * @throws InvalidValueException if the riff is as long as the bars anyway, or there are too many bars
      */
     public static List<Resolution> of(Exercise exercise, int layer, long bars) {
         if (bars < 1 || bars > MAX_BARS) {
@@ -76,7 +78,7 @@ public final class Resolutions {
         return new Resolutions(exercise, layer, bars, riff).ways();
     }
 
-    /** In words: {@code 4 riffs of 5/8 are 5/2, and 1/2 is left over of 3 bars.} */
+    /** Returns the sum in words: {@code 4 riffs of 5/8 are 5/2, and 1/2 is left over of 3 bars.} */
     public static String sum(NoteValue cycle, NoteValue length, long bars) {
         NoteValue over = length.remainder(cycle);
         return count(length.wholePartsOf(cycle), "riff") + " of " + written(cycle) + " are "
@@ -110,12 +112,12 @@ public final class Resolutions {
         return ways;
     }
 
-    /** So many bars with the riff played otherwise. */
+    /** Returns a number of bars with another layer. */
     private Exercise with(long newBars, Layer newLayer) {
         return RewriteEdits.firstBars(exercise, newBars).withLayer(index, newLayer);
     }
 
-    /** All bars but so many, and another one after them. */
+    /** Returns all bars but some, and another one after them. */
     private Exercise withBar(long without, NoteValue newLength) {
         Bar bar = Bar.of(meter(newLength));
         if (without == bars) {
@@ -124,7 +126,7 @@ public final class Resolutions {
         return with(bars, layer).withPhrase(phrase.first(bars - without).plus(bar));
     }
 
-    /** Until it is back, and the bar lines it lands on before that. */
+    /** Goes on until it realigns, and to the bar lines it lands on before that. */
     private void repeats() {
         Alignment alignment;
         try {
@@ -163,7 +165,7 @@ public final class Resolutions {
                 });
     }
 
-    /** A stroke and rests. */
+    /** Returns a stroke and rests. */
     private List<CellPart> struck(int steps) {
         List<CellPart> struck = new ArrayList<>();
         struck.add(new CellPart.Step(Optional.of(riff.firstStroke())));
@@ -208,7 +210,7 @@ public final class Resolutions {
                 () -> with(bars, layer.withReset(Reset.PHRASE)));
     }
 
-    /** In place of the last riff and what is left over, hits in threes and twos. */
+    /** Plays hits in threes and twos in place of the last riff and what is left over. */
     private void turnaround() {
         NoteValue rest = cycle.plus(over);
         NoteValue unit = riff.step().greatestCommonDivisor(over);
@@ -244,7 +246,7 @@ public final class Resolutions {
                 });
     }
 
-    /** The nearest lengths, a few steps shorter or longer, that go into the time a whole number of times. */
+    /** Tries lengths a few steps shorter or longer that fit the time a whole number of times. */
     private void otherRiff() {
         NoteValue unit =
                 riff.steps() > 1 ? riff.step() : phrase.bar(0).meter().unit().greatestCommonDivisor(cycle);
@@ -283,12 +285,12 @@ public final class Resolutions {
                 });
     }
 
-    /** Adds a way, unless it needs a longer pattern, phrase or bar than there can be. */
+    /** Adds a way, unless it needs a longer pattern, phrase, or bar than there can be. */
     private void add(Kind kind, String label, String sum, Supplier<Exercise> exercise) {
         try {
             ways.add(new Resolution(kind, label, sum, exercise.get()));
         } catch (StrideException e) {
-            // Then this is not a way out that could be written down.
+            // Then it can't be written down.
         }
     }
 
