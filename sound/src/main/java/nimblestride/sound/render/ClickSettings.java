@@ -63,9 +63,9 @@ public record ClickSettings(
     /** @throws nimblestride.core.foundation.failure.InvalidValueException if a number is out of range */
     public ClickSettings {
         levels = Set.copyOf(levels);
-        if (everyBars < 1 || everyBars > SilentBars.MOST_BARS) {
+        if (everyBars < 1 || everyBars > SilentBars.MAX_BARS) {
             throw new InvalidValueException(
-                    "the click comes every 1 to " + SilentBars.MOST_BARS + " bars, not every " + everyBars);
+                    "the click comes every 1 to " + SilentBars.MAX_BARS + " bars, not every " + everyBars);
         }
         if (pulse.compareTo(MIN_PULSE) < 0) {
             throw new InvalidValueException("a pulse is " + MIN_PULSE + " or longer, not " + pulse);

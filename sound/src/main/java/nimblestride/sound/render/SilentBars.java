@@ -5,7 +5,7 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 
 /** In which bars the click keeps silent. Silence asks the player to keep time alone (common practice). */
 public sealed interface SilentBars {
-    int MOST_BARS = 64;
+    int MAX_BARS = 64;
 
     /** It never keeps silent. */
     SilentBars NEVER = new Regular(0, 1);
@@ -17,13 +17,13 @@ public sealed interface SilentBars {
      * In the last bars of every so many.
      *
      * @param bars from 0
-     * @param of from 1 to {@value #MOST_BARS}, more than are silent
+     * @param of from 1 to {@value #MAX_BARS}, more than are silent
      */
     record Regular(int bars, int of) implements SilentBars {
         public Regular {
-            if (of < 1 || of > MOST_BARS || bars < 0 || bars >= of) {
+            if (of < 1 || of > MAX_BARS || bars < 0 || bars >= of) {
                 throw new InvalidValueException("the click keeps silent in fewer bars than there are, of 1 to "
-                        + MOST_BARS + ", and not in " + bars + " of " + of);
+                        + MAX_BARS + ", and not in " + bars + " of " + of);
             }
         }
 

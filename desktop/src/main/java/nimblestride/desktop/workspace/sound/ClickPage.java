@@ -59,7 +59,7 @@ public final class ClickPage extends VBox implements Page {
         });
         silence = new SilentBarsField(chosen -> edit(click -> click.silent(chosen)));
         every = WholeNumberField.field(
-                "click-every", "bars", 1, SilentBars.MOST_BARS, 56, bars -> edit(click -> click.onceIn(bars)));
+                "click-every", "bars", 1, SilentBars.MAX_BARS, 56, bars -> edit(click -> click.onceIn(bars)));
         percent = WholeNumberField.field(
                 "percent",
                 "percent",

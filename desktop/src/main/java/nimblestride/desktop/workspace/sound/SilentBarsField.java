@@ -47,12 +47,12 @@ final class SilentBarsField extends HBox {
         kind.setConverter(new TitleConverter<>(one -> one.title));
         kind.setPrefWidth(170);
         kind.setAccessibleText("Where the click keeps silent");
-        bars = WholeNumberField.field("silent-bars", "silent bars", 1, SilentBars.MOST_BARS - 1, 52, value -> {
+        bars = WholeNumberField.field("silent-bars", "silent bars", 1, SilentBars.MAX_BARS - 1, 52, value -> {
             silent = value;
             every = Math.max(every, silent + 1);
             choose();
         });
-        of = WholeNumberField.field("silent-of", "bars", 2, SilentBars.MOST_BARS, 52, value -> {
+        of = WholeNumberField.field("silent-of", "bars", 2, SilentBars.MAX_BARS, 52, value -> {
             every = value;
             silent = Math.min(silent, every - 1);
             choose();
