@@ -4,11 +4,11 @@ import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
 
-/** Something that is begun on a thread of its own before it is needed, so that a window need not wait for all of it. */
+/** Work that starts in the background before its result is needed, so that a window need not wait for all of it. */
 public final class BackgroundTask<T> {
     private final FutureTask<T> task;
 
-    /** What is begun early. */
+    /** Makes the result. */
     public interface Beginning<T> {
         T make();
     }
@@ -17,16 +17,18 @@ public final class BackgroundTask<T> {
         this.task = task;
     }
 
-    /** @param name of the thread */
+    /**
+     * Starts work.
+     *
+     * @param name of the work, which its thread carries
+     */
     public static <T> BackgroundTask<T> begin(String name, Beginning<T> beginning) {
         FutureTask<T> task = new FutureTask<>(beginning::make);
         Background.run(name, task);
         return new BackgroundTask<>(task);
     }
 
-    /**
-     * What came of it; waits until it is there.
-     */
+    /** Returns the result, and waits until it is there. Throws what the work threw. */
     public T get() {
         boolean interrupted = false;
         try {

@@ -39,6 +39,8 @@ public final class CommandQueue implements AutoCloseable {
     /** Does the work of a command, and returns what came of it. */
     public interface Work<T> {
         /**
+         * Does the work.
+         *
          * @throws StrideException if it fails; the message is shown
          * @throws CancellationException if the user has canceled it; {@link Progress#report} throws it
          */
@@ -72,7 +74,7 @@ public final class CommandQueue implements AutoCloseable {
             return what;
         }
 
-        /** Tells how much is done, from 0 to 1; less than 0 where that is not known. */
+        /** Returns how much is done, from 0 to 1; negative where that is not known. */
         public ReadOnlyObjectProperty<Double> doneProperty() {
             return done.getReadOnlyProperty();
         }
@@ -94,16 +96,16 @@ public final class CommandQueue implements AutoCloseable {
         }
     }
 
-    /** Tells which command runs; empty where none does. */
+    /** Returns which command runs; empty where none does. */
     public ReadOnlyObjectProperty<Optional<Running>> runningProperty() {
         return running.getReadOnlyProperty();
     }
 
     /**
-     * Runs a command after those that were given before.
+     * Runs a command after those given before.
      *
      * @param what it does, for people: {@code Writing weir-steps.wav}
-     * @param then is given what came of it, on the interface thread; it is not called after a failure or a cancel
+     * @param then gets the result on the interface thread; not called after a failure or a cancel
      */
     public <T> void run(String what, Work<T> work, Consumer<T> then) {
         Running command = new Running(what);

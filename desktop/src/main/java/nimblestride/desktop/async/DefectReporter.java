@@ -1,6 +1,6 @@
 package nimblestride.desktop.async;
 
-/** Reports what nobody expected to the handler that logs it and tells the user. */
+/** Reports what nobody expected to the handler that logs it and shows it to the user. */
 public final class DefectReporter {
     private DefectReporter() {}
 

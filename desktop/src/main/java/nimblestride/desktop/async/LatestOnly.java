@@ -9,8 +9,8 @@ import java.util.function.Supplier;
 import javafx.application.Platform;
 
 /**
- * Works questions out off the interface thread, one after the other. A question that is overtaken by a newer one before
- * it is begun is not worked out at all, and an answer that is overtaken is never shown.
+ * Answers questions off the interface thread, one after the other. A question that a newer one overtakes before it
+ * starts is dropped, and an answer that is overtaken is never shown.
  */
 public final class LatestOnly implements AutoCloseable {
     /** Half a frame: so long the interface thread may stand still without anybody noticing. */
@@ -33,24 +33,25 @@ public final class LatestOnly implements AutoCloseable {
     }
 
     /**
-     * Asks, from the interface thread.
+     * Asks from the interface thread.
      *
-     * @param show is given the answer on the interface thread
+     * @param show gets the answer on the interface thread
      */
     public <T> void ask(Supplier<T> question, Consumer<T> show) {
         tasks.execute(new Asked<>(newest.incrementAndGet(), question, show));
     }
 
     /**
-     * Asks, from the interface thread, and where the last answer came before anybody could notice, waits for this one: what was typed
-     * and what follows from it are then seen in the same frame. One that is late for once is given as long again, since what was typed
-     * would else be drawn in between and the answer come later still. An answer that takes longer is shown when it comes.
+     * Asks from the interface thread, and if the last answer came before anybody could notice, waits for this one:
+     * what was typed and what follows from it then appear in the same frame. One that is late once gets as long again,
+     * because what was typed would otherwise be drawn in between and the answer come later still. An answer that takes
+     * longer is shown when it comes.
      *
-     * @param show is given the answer on the interface thread, perhaps before this returns
+     * @param show gets the answer on the interface thread, perhaps before this returns
      */
     public <T> void askAndWaitBriefly(Supplier<T> question, Consumer<T> show) {
         Asked<T> asked = new Asked<>(newest.incrementAndGet(), question, show);
-        // Before this one can have answered: the first answer of all must not come while its asker is still being made.
+        // Read before this one can answer: the first answer of all must not come while its asker is still being made.
         boolean lastCameSoon = cameSoon;
         tasks.execute(asked);
         if (lastCameSoon) {
@@ -58,7 +59,7 @@ public final class LatestOnly implements AutoCloseable {
         }
     }
 
-    /** A question on its way, and what came of it. */
+    /** A question on its way, and its answer. */
     private final class Asked<T> implements Runnable {
         private final long number;
         private final Supplier<T> question;

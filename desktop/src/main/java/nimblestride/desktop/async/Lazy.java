@@ -4,16 +4,17 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 
-/** Something that is made when it is first needed, so that a window does not wait for what nobody looks at yet. */
+/** A value that is made when it is first needed, so that a window does not wait for what nobody looks at yet. */
 public final class Lazy<T> {
     private final Supplier<T> making;
     private Optional<T> made = Optional.empty();
 
+    /** @param making makes the value */
     public Lazy(Supplier<T> making) {
         this.making = making;
     }
 
-    /** The thing itself, made now where it has not been before. */
+    /** Returns the value, and makes it the first time. */
     public T get() {
         if (made.isEmpty()) {
             made = Optional.of(making.get());
@@ -21,7 +22,7 @@ public final class Lazy<T> {
         return made.get();
     }
 
-    /** Does something with it, where it is there yet. */
+    /** Does something with the value, if it has been made. */
     public void ifMade(Consumer<? super T> doing) {
         made.ifPresent(doing);
     }

@@ -15,8 +15,9 @@ import java.util.logging.Logger;
 import java.util.logging.SimpleFormatter;
 
 /**
- * Handles every exception nobody expected: writes where it happened to a log file in the program's folder, and tells the user. The
- * log says which kinds of exceptions met where, and never what they say: names of students and exercises are none of its business.
+ * Handles every exception nobody expected: writes where it happened to a log file in the program's folder, and tells
+ * the user. The log says which kinds of exceptions came where, and never what they say, so that it holds no names of
+ * students and exercises.
  */
 public final class DefectLog implements UncaughtExceptionHandler {
     private static final String NAME = "nimble-stride";
@@ -28,13 +29,13 @@ public final class DefectLog implements UncaughtExceptionHandler {
     private Optional<Handler> handler = Optional.empty();
     private volatile Consumer<String> notice = message -> System.err.println("stride: " + message);
 
-    /** @param folder in which the log is kept; made when there is something to log */
+    /** @param folder of the log; made when there is something to log */
     public DefectLog(Path folder) {
         this.folder = folder;
         logger.setUseParentHandlers(false);
     }
 
-    /** Tells the user from now on in this way, on any thread. */
+    /** Sets how to tell the user from now on, on any thread. */
     public void tell(Consumer<String> newNotice) {
         notice = newNotice;
     }
@@ -74,7 +75,7 @@ public final class DefectLog implements UncaughtExceptionHandler {
         return file;
     }
 
-    /** Says which exceptions were thrown where, and not what they say. */
+    /** Describes which exceptions were thrown where, and not what they say. */
     static String described(Throwable defect) {
         StringBuilder text = new StringBuilder();
         Throwable one = defect;
@@ -90,7 +91,7 @@ public final class DefectLog implements UncaughtExceptionHandler {
         return text.toString();
     }
 
-    /** Returns what the newest log file holds, with its place. */
+    /** Returns the newest log file, with its place. */
     public String text() {
         Path newest = folder.resolve(NAME + ".0.log");
         if (!Files.exists(newest)) {
@@ -103,7 +104,7 @@ public final class DefectLog implements UncaughtExceptionHandler {
         }
     }
 
-    /** Lets the log file go. */
+    /** Closes the log file. */
     public synchronized void close() {
         handler.ifPresent(Handler::close);
     }

@@ -18,7 +18,10 @@ import nimblestride.sound.kit.Sample;
 import nimblestride.sound.play.AudioOutput;
 import nimblestride.sound.wav.Recording;
 
-/** The recordings that the user has given to voices. A copy of each is kept, so that it does not matter what becomes of the file. */
+/**
+ * The recordings the user has given to voices. A copy of each is kept, so that it does not matter what becomes of the
+ * file.
+ */
 public final class CustomRecordings {
     private static final String ENDING = ".wav";
     private static final int MAX_SIZE = 64 << 20;
@@ -26,21 +29,21 @@ public final class CustomRecordings {
     private final Path folder;
     private final CustomKit sounds;
 
-    /** @param folder where the copies are kept, made when it is needed */
+    /** @param folder of the copies, made when it is needed */
     public CustomRecordings(Path folder, CustomKit sounds) {
         this.folder = folder;
         this.sounds = sounds;
     }
 
-    /** The voices that have recordings of their own. */
+    /** Returns the voices that have recordings of their own. */
     public Set<String> voices() {
         return sounds.voices();
     }
 
     /**
-     * Reads all that are kept.
+     * Reads all copies.
      *
-     * @return what is wrong with those that cannot be read; their voices sound as they usually do
+     * @return what is wrong with those that can't be read; their voices keep their default sound
      */
     public List<String> read() {
         if (!Files.isDirectory(folder)) {
@@ -70,7 +73,7 @@ public final class CustomRecordings {
     /**
      * Gives a voice a recording of its own, for good.
      *
-     * @throws FileException if it is no recording that can be read, or cannot be kept; the voice sounds as before
+     * @throws FileException if it is no recording that can be read, or can't be kept; the voice sounds as before
      */
     public void put(String voice, Path wav) {
         Sample recording = Recording.read(wav, AudioOutput.SAMPLE_RATE);
@@ -84,9 +87,9 @@ public final class CustomRecordings {
     }
 
     /**
-     * Has a voice sound as it usually does.
+     * Gives a voice its default sound again.
      *
-     * @throws FileException if the copy that was kept cannot be removed
+     * @throws FileException if the copy can't be removed
      */
     public void remove(String voice) {
         sounds.remove(voice);

@@ -23,12 +23,12 @@ import nimblestride.sound.render.ClickSettings;
 import nimblestride.sound.render.PlaybackRequest;
 
 /**
- * Writes down what is struck while something plays, and holds it against what should have been. It belongs to the interface
+ * Records hits while something plays, and compares them with what should have been played. Belongs to the interface
  * thread.
  */
 public final class HitRecorder {
     private static final long FINE = 1_000;
-    /** How far before the first stroke and after the last places are looked for, in whole notes. */
+    /** How far before the first hit and after the last to look for places, in whole notes. */
     private static final double AROUND = 1.0 / 16;
 
     private static final int MAX_STROKES = 20_000;
@@ -39,7 +39,7 @@ public final class HitRecorder {
     private boolean recording;
     private int strokes;
 
-    /** Strokes of one section of one take, from one moment to a later one: whatever goes back begins another. */
+    /** Hits of one section of one request, from one moment to a later one: whatever goes back starts another. */
     private static final class Run {
         private final PlaybackRequest take;
         private final int section;
@@ -65,23 +65,24 @@ public final class HitRecorder {
         devices.onStroke(this::struck);
     }
 
-    /** Begins to write down, with nothing written yet. */
+    /** Starts to record, with nothing recorded yet. */
     public void start() {
         runs.clear();
         strokes = 0;
         recording = true;
     }
 
-    /** Stops writing down; what has been written stays. */
+    /** Stops recording; what was recorded stays. */
     public void stop() {
         recording = false;
     }
 
+    /** Returns whether it records. */
     public boolean isRecording() {
         return recording;
     }
 
-    /** How many strokes have been written down. */
+    /** Returns how many hits were recorded. */
     public int strokes() {
         return strokes;
     }
@@ -107,9 +108,9 @@ public final class HitRecorder {
     }
 
     /**
-     * What was played, as it is known now.
+     * Returns the timing of what was played, as it is known now.
      *
-     * @return a question that may be asked on another thread
+     * @return a question that any thread may ask
      */
     public Supplier<Optional<Timing>> timing() {
         List<Run> all = List.copyOf(runs);
@@ -145,12 +146,12 @@ public final class HitRecorder {
                     taps.size() <= ExpectedHits.MAX ? taps : taps.subList(taps.size() - ExpectedHits.MAX, taps.size());
             return Optional.of(HitMatching.of(expected, late));
         } catch (StrideException e) {
-            // A layer that cannot be laid out is told among the findings, and nobody can play it.
+            // A finding reports a layer that can't be laid out, and nobody can play it.
             return Optional.empty();
         }
     }
 
-    /** A stage may write out several rounds of the phrase: its places are told by the phrase all the same. */
+    /** A stage may write out several rounds of the phrase; the phrase names its places all the same. */
     private static Phrase told(Phrase played, Phrase selected) {
         int bars = selected.bars().size();
         boolean inRounds = played.bars().size() % bars == 0
@@ -162,7 +163,7 @@ public final class HitRecorder {
         return NoteValue.of(Math.max(0, (long) Math.floor(wholes * FINE)), FINE);
     }
 
-    /** In which bars the click was silent; known where one feel ran on without a loop. */
+    /** In which bars the click was silent; known where one section ran on without a loop. */
     private static LongPredicate silent(Run run, int sections, Phrase phrase) {
         ClickSettings click = run.take.click();
         if (sections > 1 || run.take.loop().isPresent() || click.levels().isEmpty()) {

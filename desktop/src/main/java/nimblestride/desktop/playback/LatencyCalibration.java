@@ -6,7 +6,7 @@ import java.util.function.Consumer;
 import nimblestride.sound.input.LatencyEstimate;
 import nimblestride.sound.play.AudiblePosition;
 
-/** Has the user tap with a click, and sets the latency to what the taps say. */
+/** Has the user tap with a click, and sets the latency from the taps. */
 public final class LatencyCalibration {
     private final Transport transport;
     private final PlaybackDevices devices;
@@ -15,7 +15,7 @@ public final class LatencyCalibration {
     private boolean keysBefore;
     private int before;
 
-    /** @param told how many taps are missing, while it is being measured */
+    /** @param told shows how many taps are missing, while it measures */
     public LatencyCalibration(Transport transport, PlaybackDevices devices, Consumer<OptionalInt> told) {
         this.transport = transport;
         this.devices = devices;
@@ -28,7 +28,7 @@ public final class LatencyCalibration {
         });
     }
 
-    /** Begins to measure, or gives it up. */
+    /** Starts to measure, or stops. */
     public void toggle() {
         if (taps.isPresent()) {
             stop();
@@ -59,13 +59,13 @@ public final class LatencyCalibration {
                         () -> told.accept(OptionalInt.of(along.missing())));
     }
 
-    /** How far from the nearest click, in milliseconds. */
+    /** Returns how far a tap is from the nearest click, in milliseconds. */
     private static double late(AudiblePosition heard) {
         double clicks = heard.moment() * Transport.PLAIN_CLICKS_PER_WHOLE;
         return (clicks - Math.rint(clicks)) * 60_000 / Transport.PLAIN_CLICKS_PER_MINUTE;
     }
 
-    /** Gives it up. */
+    /** Stops measuring. */
     public void stop() {
         if (taps.isPresent()) {
             transport.stop();

@@ -11,7 +11,7 @@ import nimblestride.sound.render.CountIn;
 import nimblestride.sound.render.PlaybackRequest;
 import org.apache.commons.numbers.fraction.BigFraction;
 
-/** What would be played now: what lies on the desk, as it is set to be heard and as far as it is being built up. */
+/** What would play now: the open exercise, as it is set to sound and as far as it is built up. */
 final class NextPlayback {
     private final ExerciseDocument document;
     private final PlaybackSettings settings;
@@ -25,14 +25,14 @@ final class NextPlayback {
         this.stages = stages;
     }
 
-    /** Whether all sections of an exercise would be played, one after the other. */
+    /** Returns whether all sections of an exercise would play, one after the other. */
     boolean playsSections(Exercise exercise) {
         return settings.stageProperty().get().isEmpty()
                 && settings.allSectionsProperty().get()
                 && exercise.hasSections();
     }
 
-    /** The tempo at which the feel in hand is played, or would be. */
+    /** Returns the tempo at which the selected section plays, or would play. */
     Tempo tempo() {
         Tempo tempo = atTempo(document.exerciseProperty().get()).tempo();
         BigFraction slowed =
@@ -43,7 +43,7 @@ final class NextPlayback {
         return new Tempo(tempo.beat(), within);
     }
 
-    /** The take that would be played now, from its beginning. */
+    /** Returns the request that would play now, from its start. */
     PlaybackRequest take() {
         Exercise exercise = atTempo(document.exerciseProperty().get());
         CountIn countIn = new CountIn(
@@ -67,7 +67,7 @@ final class NextPlayback {
                 .orElse(take);
     }
 
-    /** The exercise at the tempo it is practised at, where that is not its own and every section can follow. */
+    /** Returns the exercise at its practice tempo, where that is not its own and every section can follow. */
     private Exercise atTempo(Exercise exercise) {
         return settings.tempoProperty()
                 .get()
@@ -76,7 +76,7 @@ final class NextPlayback {
                 .orElse(exercise);
     }
 
-    /** The feel in hand as it is practised: a stage of it, or as many layers as are being built up. */
+    /** Returns the selected section as it is practiced: a stage of it, or as many layers as are built up. */
     private Exercise selected(Exercise exercise) {
         Optional<Stage> stage = settings.stageProperty().get();
         if (stage.isPresent()) {

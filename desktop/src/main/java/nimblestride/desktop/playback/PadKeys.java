@@ -27,12 +27,12 @@ public final class PadKeys {
 
     private PadKeys() {}
 
-    /** The voice a key plays. */
+    /** Returns the voice a key plays; empty for none. */
     public static Optional<Voice> voice(KeyCode key) {
         return Optional.ofNullable(PADS.get(key));
     }
 
-    /** All of them, in words. */
+    /** Returns all keys, in words. */
     public static String told() {
         StringBuilder told = new StringBuilder();
         PADS.forEach((key, voice) -> told.append(told.isEmpty() ? "" : ", ")

@@ -19,7 +19,9 @@ import nimblestride.sound.play.AudioOutputs;
 import nimblestride.sound.play.Player;
 import nimblestride.sound.play.PlayerStatus;
 
-/** What is played through and played on: sound cards, MIDI instruments, pads, the computer's keys, a stand-in player. */
+/**
+ * What to play through and to play on: sound cards, MIDI instruments, pads, the computer's keys, the simulated player.
+ */
 public final class PlaybackDevices implements AutoCloseable {
     private final Player player;
     private final AudioOutputs outputs;
@@ -41,39 +43,39 @@ public final class PlaybackDevices implements AutoCloseable {
         transport.onStopped(this::listenOrNot);
     }
 
-    /** The sound cards, and which of them is chosen. */
+    /** Returns the sound cards, and which of them is chosen. */
     public AudioOutputs outputs() {
         return outputs;
     }
 
-    /** How playing goes; empty while nothing is played or listened to. */
+    /** Returns how playing goes; empty while nothing plays or listens. */
     public Optional<PlayerStatus> status() {
         return player.status();
     }
 
-    /** How much later it is heard than the sound card tells, in milliseconds. */
+    /** Returns how much later sound is heard than the sound card says, in milliseconds. */
     public IntegerProperty latencyProperty() {
         return latency;
     }
 
-    /** Whether the computer's keys are pads. */
+    /** Returns whether the computer's keys are pads. */
     public BooleanProperty keysProperty() {
         return keys;
     }
 
-    /** Is told each stroke that is played, on the interface thread. */
+    /** Gives a listener each hit, on the interface thread. */
     public void onStroke(Consumer<PlayedStroke> listener) {
         listeners.add(listener);
     }
 
-    /** A stroke, from any thread: it is heard at once, and told. */
+    /** Plays a hit, from any thread: it sounds at once, and listeners get it. */
     public void strike(PadHit strike) {
         Optional<AudiblePosition> heard = player.heard();
         player.strike(strike);
         Platform.runLater(() -> listeners.forEach(listener -> listener.accept(new PlayedStroke(strike, heard))));
     }
 
-    /** The MIDI instrument that is played to. */
+    /** Returns the MIDI instrument played to; empty for none. */
     public Optional<String> instrument() {
         return instrument;
     }
@@ -81,7 +83,7 @@ public final class PlaybackDevices implements AutoCloseable {
     /**
      * Plays to a MIDI instrument as well, or no longer.
      *
-     * @throws MidiUnavailableException if it is not there, or taken; nothing is then played to
+     * @throws MidiUnavailableException if it is not there, or busy; nothing is played to then
      */
     public void playTo(Optional<String> name) throws MidiUnavailableException {
         instrument = Optional.empty();
@@ -92,7 +94,7 @@ public final class PlaybackDevices implements AutoCloseable {
         }
     }
 
-    /** The pad that is listened to. */
+    /** Returns the pad listened to; empty for none. */
     public Optional<String> pad() {
         return pad;
     }
@@ -100,7 +102,7 @@ public final class PlaybackDevices implements AutoCloseable {
     /**
      * Listens to a pad, or no longer.
      *
-     * @throws MidiUnavailableException if it is not there, or taken; nothing is then listened to
+     * @throws MidiUnavailableException if it is not there, or busy; nothing is listened to then
      */
     public void listenTo(Optional<String> name) throws MidiUnavailableException {
         connection.ifPresent(MidiDevices.Connection::close);
@@ -113,18 +115,18 @@ public final class PlaybackDevices implements AutoCloseable {
         listenOrNot();
     }
 
-    /** Has a stand-in play a layer, or nobody any longer. */
+    /** Has the simulated player play a layer, or nothing any longer. */
     public void standIn(Optional<String> layer, TimingHabits habits) {
         standIn.ifPresent(SimulatedPlayer::close);
         standIn = layer.map(name -> new SimulatedPlayer(player::heard, transport::played, name, habits, this::strike));
     }
 
-    /** Whether a stand-in plays. */
+    /** Returns whether the simulated player plays. */
     public boolean hasStandIn() {
         return standIn.isPresent();
     }
 
-    /** What is struck is heard also while nothing plays. */
+    /** Hits are audible even while nothing plays. */
     private void listenOrNot() {
         if (transport.playingProperty().get()) {
             return;

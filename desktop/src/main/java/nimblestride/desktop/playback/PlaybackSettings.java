@@ -21,7 +21,7 @@ import nimblestride.sound.render.Loop;
 import nimblestride.sound.render.Mix;
 import nimblestride.sound.render.PlaybackRequest;
 
-/** How the user wants to hear what is played. */
+/** How the user wants to hear what plays. */
 public final class PlaybackSettings {
     private static final int OWN_TEMPO = 100;
 
@@ -38,83 +38,83 @@ public final class PlaybackSettings {
     private final DoubleProperty volume = new SimpleDoubleProperty(Player.DEFAULT_VOLUME);
     private final BooleanProperty allSections = new SimpleBooleanProperty(true);
 
-    /** Whether there is a click. */
+    /** Returns whether there is a click. */
     public BooleanProperty clickProperty() {
         return click;
     }
 
-    /** What the click says, while there is one. */
+    /** Returns what the click plays, while there is one. */
     public ObjectProperty<ClickSettings> clickingProperty() {
         return clicking;
     }
 
-    /** The click that is heard. */
+    /** Returns the click that sounds. */
     ClickSettings clicked() {
         return click.get() ? clicking.get() : ClickSettings.NONE;
     }
 
-    /** How fast it is played, in hundredths of its own tempo. */
+    /** Returns the tempo, in percent of the exercise's own. */
     public IntegerProperty percentProperty() {
         return percent;
     }
 
-    /** Plays it so many hundredths of its tempo faster, or slower below 0, as far as that goes. */
+    /** Plays faster by a number of percent, or slower where it is negative, as far as that goes. */
     public void faster(int hundredths) {
         percent.set(Math.max(
                 PlaybackRequest.MIN_PERCENT, Math.min(PlaybackRequest.MAX_PERCENT, percent.get() + hundredths)));
     }
 
-    /** How many bars are counted in when playing starts. */
+    /** Returns how many bars to count in. */
     public IntegerProperty countInProperty() {
         return countIn;
     }
 
-    /** How loud each layer, each voice, the click and the band are. */
+    /** Returns how loud each layer, each voice, the click, and the band are. */
     public ObjectProperty<Mix> mixProperty() {
         return mix;
     }
 
-    /** What plays along. */
+    /** Returns the band that plays along; empty for none. */
     public ObjectProperty<Optional<BackingBand>> bandProperty() {
         return band;
     }
 
-    /** Which bars of the feel in hand are played again and again, in place of all of it. */
+    /** Returns the bars of the selected section that repeat in place of all of it; empty for none. */
     public ObjectProperty<Optional<Loop>> loopProperty() {
         return loop;
     }
 
-    /** With which bar of the feel in hand playing begins, from 0. */
+    /** Returns with which bar of the selected section playing starts, from 0. */
     public IntegerProperty firstBarProperty() {
         return firstBar;
     }
 
-    /** The stage of the feel in hand that is played in place of it. */
+    /** Returns the stage that plays in place of the selected section; empty for none. */
     public ObjectProperty<Optional<Stage>> stageProperty() {
         return stage;
     }
 
-    /** The tempo at which the feel in hand is played, in place of its own. */
+    /** Returns the tempo at which the selected section plays in place of its own; empty for none. */
     public ObjectProperty<Optional<Tempo>> tempoProperty() {
         return tempo;
     }
 
-    /** How loud all of it is, from 0 to 1. */
+    /** Returns the volume, from 0 to 1. */
     public DoubleProperty volumeProperty() {
         return volume;
     }
 
-    /** Whether all sections are played in their order, or only the feel in hand, again and again. */
+    /** Returns whether all sections play in order, or only the selected one, over and over. */
     public BooleanProperty allSectionsProperty() {
         return allSections;
     }
 
-    /** Everything that is heard at once when it changes. */
+    /** Returns everything that is heard at once when it changes. */
     List<Observable> heardAtOnce() {
         return List.of(click, clicking, percent, mix, band, loop, stage, tempo, allSections);
     }
 
-    /** Lets go of what was practised of an exercise: its stage, its tempo, its bars, and what was muted or heard alone. */
+    /** Resets what was practiced of an exercise: its stage, its tempo, its bars, and what was muted or solo. */
     void reset() {
         mix.set(mix.get().lasting());
         loop.set(Optional.empty());
@@ -126,7 +126,7 @@ public final class PlaybackSettings {
         }
     }
 
-    /** Lets go of a stage, or of a ladder's tempo, that an exercise does not have any longer. */
+    /** Drops a stage, or a ladder's tempo, that an exercise does not have any longer. */
     void fit(PracticePlan practice) {
         boolean hasStage =
                 stage.get().isEmpty() || practice.stages().contains(stage.get().get());
@@ -139,7 +139,7 @@ public final class PlaybackSettings {
         }
     }
 
-    /** Lets go of bars that are no longer there. */
+    /** Drops bars that are no longer there. */
     void fit(int bars) {
         if (loop.get().filter(one -> one.to() > bars).isPresent()) {
             loop.set(Optional.empty());

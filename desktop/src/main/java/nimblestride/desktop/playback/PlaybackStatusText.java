@@ -4,11 +4,11 @@ import java.util.Optional;
 import nimblestride.core.foundation.words.Counted;
 import nimblestride.sound.play.PlayerStatus;
 
-/** How playing goes, in words. */
+/** Puts how playing goes into words. */
 public final class PlaybackStatusText {
     private PlaybackStatusText() {}
 
-    /** In short, for the foot of the window; empty while nothing plays. */
+    /** Returns it in short, for the status bar; empty while nothing plays. */
     public static String brief(Optional<PlayerStatus> status) {
         return status.map(now -> " through the " + named(now)
                         + (now.lost() > 0 ? ", " + Counted.count(now.lost(), "card") + " gone" : "")
@@ -20,7 +20,7 @@ public final class PlaybackStatusText {
         return status.heard() ? "sound card" : "silent clock";
     }
 
-    /** In full. */
+    /** Returns it in full. */
     public static String full(Optional<PlayerStatus> status) {
         return status.map(now -> {
                     String through = now.heard()

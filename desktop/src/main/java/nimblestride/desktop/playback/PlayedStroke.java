@@ -5,8 +5,8 @@ import nimblestride.sound.kit.PadHit;
 import nimblestride.sound.play.AudiblePosition;
 
 /**
- * A stroke somebody has played.
+ * A hit somebody has played.
  *
- * @param heard what was heard at that moment, where anything played
+ * @param heard what was audible at that moment; empty where nothing played
  */
 public record PlayedStroke(PadHit strike, Optional<AudiblePosition> heard) {}

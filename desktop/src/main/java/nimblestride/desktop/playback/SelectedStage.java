@@ -9,19 +9,19 @@ import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.practice.stage.StagedExercise;
 import nimblestride.sound.render.ClickSettings;
 
-/** What is played of an exercise while a stage of it is practised. It is worked out once for each. */
+/** What plays of an exercise while a stage of it is practiced. Worked out once for each. */
 final class SelectedStage {
     private final Consumer<String> problem;
     private Optional<Staged> last = Optional.empty();
 
     private record Staged(Exercise exercise, Stage stage, Exercise played) {}
 
-    /** @param problem is told where an exercise does not have a stage any longer */
+    /** @param problem shows that an exercise does not have a stage any longer */
     SelectedStage(Consumer<String> problem) {
         this.problem = problem;
     }
 
-    /** The stage; where the exercise does not have it any longer, the exercise itself. */
+    /** Returns the exercise of a stage; the exercise itself where it does not have the stage any longer. */
     Exercise of(Exercise exercise, Stage stage) {
         Staged known = last.filter(one -> one.stage.equals(stage) && one.exercise.equals(exercise))
                 .orElseGet(() -> new Staged(exercise, stage, worked(exercise, stage)));
@@ -45,7 +45,7 @@ final class SelectedStage {
         return counts && !click.levels().isEmpty() ? click.with(ClickSettings.Level.UNIT, true) : click;
     }
 
-    /** What is heard, in words: {@code , as written (fill),}. */
+    /** Returns what plays, in words: {@code , as written (fill),}. */
     static String told(Stage stage, int section) {
         boolean framed = stage.frame().hasTime() && !stage.frame().isFree();
         return ", " + stage.task().title() + (framed ? section == 0 ? " (time)" : " (fill)" : "") + ",";

@@ -6,11 +6,11 @@ import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.Subdivision;
 
 /**
- * How the Road shows an exercise, which is played as it is shown.
+ * How the Road shows an exercise, which also is how it plays.
  *
- * @param stageProperty how many layers are heard, from the first on
- * @param countingSystemProperty in which it is counted in
- * @param subdivisionProperty how finely
+ * @param stageProperty how many layers play, from the first on
+ * @param countingSystemProperty of the count-in
+ * @param subdivisionProperty of the count-in
  */
 public record ShownExercise(
         ReadOnlyIntegerProperty stageProperty,

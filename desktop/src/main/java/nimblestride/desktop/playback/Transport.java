@@ -25,9 +25,9 @@ import nimblestride.sound.render.CountIn;
 import nimblestride.sound.render.PlaybackRequest;
 import nimblestride.sound.render.StartPoint;
 
-/** Play and stop. What is edited while it plays is heard from the next unit on. */
+/** Plays and stops. Edits during playback are heard from the next unit on. */
 public final class Transport implements AutoCloseable {
-    /** What {@link #sectionProperty} is while nothing plays. */
+    /** The value of {@link #sectionProperty} while nothing plays. */
     public static final int NO_SECTION = -1;
 
     static final int PLAIN_CLICKS_PER_MINUTE = 100;
@@ -48,7 +48,9 @@ public final class Transport implements AutoCloseable {
     private boolean counting;
     private int partOfFrame;
 
-    /** @param heard is told, for each frame, the moment that is heard of the feel in hand; nothing while another one plays */
+    /**
+     * @param heard gets, for each frame, the audible moment of the selected section; empty while another one plays
+     */
     public Transport(ExerciseDocument document, Player player, ShownExercise shown, Consumer<OptionalDouble> heard) {
         this.document = document;
         this.player = player;
@@ -85,31 +87,32 @@ public final class Transport implements AutoCloseable {
         });
     }
 
-    /** How the user wants to hear it. */
+    /** Returns how the user wants to hear it. */
     public PlaybackSettings settings() {
         return settings;
     }
 
+    /** Returns whether something plays. */
     public ReadOnlyBooleanProperty playingProperty() {
         return playing.getReadOnlyProperty();
     }
 
-    /** What is being said while it is counted in; empty otherwise. */
+    /** Returns the syllable of the count-in; empty at other times. */
     public ReadOnlyStringProperty countedProperty() {
         return counted.getReadOnlyProperty();
     }
 
-    /** Why playing stopped by itself; empty where it did not. */
+    /** Returns why playing stopped by itself; empty where it did not. */
     public ReadOnlyStringProperty problemProperty() {
         return problem.getReadOnlyProperty();
     }
 
-    /** The section that is heard, from 0; {@link #NO_SECTION} where none is. */
+    /** Returns the section that plays, from 0; {@link #NO_SECTION} for none. */
     public ReadOnlyIntegerProperty sectionProperty() {
         return section.getReadOnlyProperty();
     }
 
-    /** Is called each time playing has stopped. */
+    /** Runs a listener each time playing has stopped. */
     void onStopped(Runnable run) {
         stopped = run;
     }
@@ -149,7 +152,7 @@ public final class Transport implements AutoCloseable {
         counted.set(playingTake.countIn().saying(bar, start.moment().minus(phrase.startOf(number)), left));
     }
 
-    /** What is done while it plays, in words. */
+    /** Returns what plays, in words. */
     public String told() {
         if (!counted.get().isEmpty()) {
             return "Counting in: " + counted.get();

@@ -18,8 +18,8 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
 /**
- * Every note of an exercise as comma-separated values (RFC 4180): its sections once, or its only feel until every layer is back
- * where it began.
+ * Writes every note of an exercise as comma-separated values (RFC 4180): its sections once, or without sections its
+ * phrase until every layer realigns.
  */
 public final class HitsCsv {
     private static final CSVFormat FORMAT = CSVFormat.RFC4180
@@ -29,7 +29,11 @@ public final class HitsCsv {
 
     private HitsCsv() {}
 
-    /** @throws InvalidValueException if it has more notes than can be listed */
+    /**
+     * Writes an exercise.
+     *
+     * @throws InvalidValueException if it has more notes than can be listed
+     */
     public static String write(Exercise exercise) {
         StringBuilder out = new StringBuilder();
         try {

@@ -13,8 +13,8 @@ import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * The log as comma-separated values (RFC 4180), a line for each entry, with a line of headings. Text that a spreadsheet might
- * take for a formula has an apostrophe before it, so that none is ever run.
+ * Writes the log as comma-separated values (RFC 4180): a line of headings, then a line for each entry. Text that a
+ * spreadsheet might take for a formula gets an apostrophe before it, so that none ever runs.
  */
 public final class LogCsv {
     private static final CSVFormat FORMAT = CSVFormat.RFC4180
@@ -35,12 +35,16 @@ public final class LogCsv {
 
     private LogCsv() {}
 
-    /** What tells all entries, one after the other. */
+    /** Visits all entries. */
     public interface Teller {
         void tell(Consumer<LogEntry> entries);
     }
 
-    /** @param who gives the name of whose an entry is */
+    /**
+     * Writes a log.
+     *
+     * @param who returns the name of whose an entry is
+     */
     public static void write(Appendable out, Teller log, Function<LogEntry, String> who) throws IOException {
         CSVPrinter printer = new CSVPrinter(out, FORMAT);
         try {
@@ -69,7 +73,7 @@ public final class LogCsv {
         printer.flush();
     }
 
-    /** Never a formula, also after spaces. */
+    /** Returns text that is never a formula, even after spaces. */
     static String safe(String text) {
         String start = text.stripLeading();
         boolean formula = !text.isEmpty()

@@ -22,7 +22,7 @@ import nimblestride.formats.picture.PdfFile;
 import nimblestride.formats.picture.PngFile;
 import nimblestride.formats.picture.SvgFile;
 
-/** A form an exercise can be written in, and the file's ending. */
+/** The formats an exercise can be exported to. */
 public enum ExportFormat {
     JSON("json", "Nimble Stride exercise") {
         @Override
@@ -91,37 +91,37 @@ public enum ExportFormat {
         this.title = title;
     }
 
-    /** What its files end with, after the dot. */
+    /** Returns the ending of its files, after the dot. */
     public String ending() {
         return ending;
     }
 
-    /** Its name for people. */
+    /** Returns its name for people. */
     public String title() {
         return title;
     }
 
-    /** Its name where forms are typed. */
+    /** Returns its name on the command line. */
     public String typed() {
         return name().toLowerCase(Locale.ROOT);
     }
 
-    /** The form typed so. */
+    /** Returns the format with a name; empty for none. */
     public static Optional<ExportFormat> named(String typed) {
         return Arrays.stream(values())
                 .filter(form -> form.typed().equals(typed.strip().toLowerCase(Locale.ROOT)))
                 .findFirst();
     }
 
-    /** All names that can be typed. */
+    /** Returns all names. */
     public static String names() {
         return Arrays.stream(values()).map(ExportFormat::typed).collect(Collectors.joining(", "));
     }
 
     /**
-     * The bytes of the file.
+     * Returns the content of the file.
      *
-     * @throws InvalidValueException if this form cannot hold the exercise
+     * @throws InvalidValueException if this format can't hold the exercise
      */
     public abstract byte[] write(Exercise exercise, Sheet sheet);
 

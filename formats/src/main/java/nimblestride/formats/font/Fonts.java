@@ -19,7 +19,7 @@ import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
 
-/** The faces, loaded when first asked for. */
+/** The fonts that ship with the program, loaded when first asked for. */
 public final class Fonts implements TextMetrics {
     private static final Map<Weight, String> TEXT_FILES = Map.of(
             Weight.REGULAR, "Lato-Regular.ttf",
@@ -27,13 +27,13 @@ public final class Fonts implements TextMetrics {
             Weight.ITALIC, "Lato-Italic.ttf");
     private static final String MUSIC_FILE = "Bravura.otf";
 
-    /** A SMuFL face is drawn on an em of four staff spaces. */
+    /** A SMuFL font is drawn on an em of four staff spaces. */
     private static final double STAFF_SPACES_TO_THE_EM = 4;
 
     private final MusicFontMetrics music = SmuflMetadata.read(file("Bravura-metadata.json"));
     private final Map<Weight, TrueTypeFont> text = new EnumMap<>(Weight.class);
     private final TrueTypeFont musicFont;
-    /** Of each letter, once it has been asked for. */
+    /** The width of each letter that has been asked for. */
     private final Map<Weight, Map<Integer, Double>> widths = new EnumMap<>(Weight.class);
 
     private static final class Holder {
@@ -52,16 +52,17 @@ public final class Fonts implements TextMetrics {
         }
     }
 
+    /** Returns the fonts, and loads them the first time. */
     public static Fonts get() {
         return Holder.FACES;
     }
 
-    /** The file of the text face in a weight. */
+    /** Opens the file of the text font in a weight. */
     public static InputStream textFile(Weight weight) {
         return file(TEXT_FILES.get(weight));
     }
 
-    /** The file of the music face. */
+    /** Opens the file of the music font. */
     public static InputStream musicFile() {
         return file(MUSIC_FILE);
     }
@@ -74,7 +75,7 @@ public final class Fonts implements TextMetrics {
         return in;
     }
 
-    /** The measures of the music face. */
+    /** Returns the measures of the music font. */
     public MusicFontMetrics music() {
         return music;
     }
@@ -98,7 +99,7 @@ public final class Fonts implements TextMetrics {
         }
     }
 
-    /** Whether the text face can show all of some words. */
+    /** Returns whether the text font has a character. */
     public boolean canShow(int codePoint) {
         try {
             return text.get(Weight.REGULAR).getUnicodeCmapLookup().getGlyphId(codePoint) > 0;
@@ -107,13 +108,13 @@ public final class Fonts implements TextMetrics {
         }
     }
 
-    /** The outline of a music sign at its origin, in staff spaces, y down. */
+    /** Returns the outline of a music sign at its origin, in staff spaces, y downward. */
     public Path2D outline(Glyph glyph) {
         double scale = STAFF_SPACES_TO_THE_EM / unitsPerEm(musicFont);
         return outline(musicFont, glyph.codePoint(), scale);
     }
 
-    /** The outline of words that start at the origin of a baseline, for letters of one unit to the em, y down. */
+    /** Returns the outline of words from the origin of a baseline, for letters of one unit per em, y downward. */
     public Path2D outline(String words, Weight weight) {
         TrueTypeFont font = text.get(weight);
         Path2D.Double all = new Path2D.Double();

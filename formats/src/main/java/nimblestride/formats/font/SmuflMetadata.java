@@ -11,7 +11,7 @@ import nimblestride.core.notation.engraving.MusicFontMetrics.StemAnchors;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 
-/** Reads the metadata file that comes with a music face, as SMuFL 1.4 defines it. */
+/** Reads the metadata file of a music font, as SMuFL 1.4 defines it. */
 final class SmuflMetadata {
     private SmuflMetadata() {}
 

@@ -19,20 +19,24 @@ import nimblestride.core.practice.students.Student;
 import nimblestride.files.UnreadableFileException;
 import tools.jackson.databind.node.ArrayNode;
 
-/** A whole Book as one JSON file: version {@value #VERSION} of the format. */
+/** Reads and writes a whole Book as one JSON file: version {@value #VERSION} of the format. */
 public final class BookJson {
+    /** The name of the format in its files. */
     public static final String FORMAT = "nimble-stride-book";
+    /** The version of the format. */
     public static final int VERSION = 1;
+
     private static final int MAX_TAGS = 1_000;
     private static final int MAX_COLLECTED = 1_000_000;
 
     private BookJson() {}
 
-    /** What tells a whole Book. */
+    /** Visits a whole Book. */
     public interface Teller {
         void tell(BookVisitor told);
     }
 
+    /** Writes a Book. */
     public static void write(OutputStream out, Teller book) {
         try (StreamedDocument.Writer writer = new StreamedDocument.Writer(out, FORMAT, VERSION)) {
             book.tell(new Written(writer));
@@ -98,7 +102,7 @@ public final class BookJson {
     }
 
     /**
-     * Reads a Book; nothing is told of what comes after an error.
+     * Reads a Book. The visitor gets nothing that comes after an error.
      *
      * @throws UnreadableFileException if it is no Book of this version
      */

@@ -9,7 +9,7 @@ import nimblestride.core.practice.students.Assignment;
 import nimblestride.core.practice.students.Lesson;
 import nimblestride.core.practice.students.Student;
 
-/** Is told all there is in a Book, kind after kind in this order. */
+/** Visits everything in a Book, kind after kind in this order. */
 public interface BookVisitor {
     void exercise(UUID id, Exercise exercise, Set<String> tags);
 

@@ -11,18 +11,20 @@ import nimblestride.files.FileException;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/** What lay on the desk when the program was last seen, so that it can be picked up there: format version 1. */
+/** Reads and writes what was open when the program was last seen: format version 1. */
 public final class DraftJson {
     private static final String FORMAT = "nimble-stride-draft";
     private static final int VERSION = 1;
 
     /**
-     * @param file the file it belongs to, if it has one
-     * @param inBook which exercise of the Book it is, if it is one
+     * The open exercise.
+     *
+     * @param file it belongs to; empty for none
+     * @param inBook exercise of the Book it is; empty for none
      * @param saved whether that file, or the Book, holds just this exercise
      */
     public record Draft(Exercise exercise, Optional<Path> file, Optional<InBook> inBook, boolean saved) {
-        /** An exercise that is nowhere yet. */
+        /** Returns a draft of an exercise that is saved nowhere yet. */
         public static Draft of(Exercise exercise) {
             return new Draft(exercise, Optional.empty(), Optional.empty(), true);
         }
@@ -33,7 +35,11 @@ public final class DraftJson {
 
     private DraftJson() {}
 
-    /** @throws FileException if the file cannot be read or holds no draft */
+    /**
+     * Reads a draft.
+     *
+     * @throws FileException if the file can't be read or holds no draft
+     */
     public static Draft read(Path path) {
         JsonNodeReader root = JsonNodeReader.root(JsonText.parse(JsonText.load(path)))
                 .object("format", "version", "file", "book", "saved", "exercise");
@@ -63,7 +69,11 @@ public final class DraftJson {
         return new InBook(place.member("id").id(), place.member("revision").whole());
     }
 
-    /** @throws FileException if the file cannot be written; what was there before is untouched */
+    /**
+     * Writes a draft.
+     *
+     * @throws FileException if the file can't be written; what was there before is untouched
+     */
     public static void write(Draft draft, Path path) {
         ObjectNode root = JsonNodeFactory.instance.objectNode();
         root.put("format", FORMAT);

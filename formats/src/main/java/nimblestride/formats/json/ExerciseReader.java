@@ -46,7 +46,7 @@ import nimblestride.core.time.value.Tempo;
 import nimblestride.files.UnreadableFileException;
 import org.apache.commons.numbers.fraction.BigFraction;
 
-/** From the tree of a JSON document to an exercise. */
+/** Reads an exercise from the tree of a JSON document. */
 final class ExerciseReader {
     private static final int MAX_DEPTH = 16;
     private static final Map<String, Limb> LIMBS = words(Limb.values());
@@ -97,7 +97,7 @@ final class ExerciseReader {
         return root.make(() -> new Exercise(name, contents, 0, tempo, sections, playingStyle, practice, voices));
     }
 
-    /** The first stands in the document itself, the others in a list. */
+    /** Reads the contents: the first is in the document itself, the others in a list. */
     private static List<SectionContent> contents(JsonNodeReader root, NamedVoices voices) {
         List<SectionContent> contents = new ArrayList<>();
         contents.add(content(root, root.has("feel") ? root.member("feel").text() : Exercise.FIRST_NAME, voices));
@@ -151,7 +151,7 @@ final class ExerciseReader {
         return place.make(() -> new NamedVoices(own));
     }
 
-    /** Constants by their names in small letters, hyphens between words. */
+    /** Returns constants by their names in small letters, with hyphens between words. */
     private static <E extends Enum<E>> Map<String, E> words(E[] constants) {
         return Arrays.stream(constants).collect(Collectors.toMap(ExerciseReader::word, Function.identity()));
     }

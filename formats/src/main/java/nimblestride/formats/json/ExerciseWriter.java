@@ -25,7 +25,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/** From an exercise to the tree of a JSON document. */
+/** Writes an exercise as the tree of a JSON document. */
 final class ExerciseWriter {
     private static final JsonNodeFactory NODES = JsonNodeFactory.instance;
 
@@ -84,7 +84,7 @@ final class ExerciseWriter {
         return node;
     }
 
-    /** Only what is not usual. */
+    /** Writes only what differs from the default. */
     private static ObjectNode playingStyle(PlayingStyle playingStyle) {
         ObjectNode node = NODES.objectNode();
         if (playingStyle.lead() != LeadHand.RIGHT) {

@@ -7,7 +7,7 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.core.TokenStreamLocation;
 import tools.jackson.core.exc.StreamConstraintsException;
 
-/** What is said of a file that is not JSON: where it is not, and what was expected. */
+/** Explains why a file is not JSON: where, and what was expected. */
 final class JsonErrors {
     private static final Pattern DUPLICATE = Pattern.compile("^Duplicate Object property \"([^\"]{1,100})\"");
     private static final String AT_THE_END = "Unexpected end-of-input";
@@ -28,7 +28,9 @@ final class JsonErrors {
     }
 
     /**
-     * @param thing that is read: {@code exercise}
+     * Returns the explanation.
+     *
+     * @param thing to read: {@code exercise}
      * @param expected in words: {@code an exercise file of Nimble Stride}
      */
     static UnreadableFileException because(JacksonException problem, String thing, String expected) {

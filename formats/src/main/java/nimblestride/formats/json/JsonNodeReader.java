@@ -21,15 +21,22 @@ import nimblestride.files.UnreadableFileException;
 import org.apache.commons.numbers.fraction.BigFraction;
 import tools.jackson.databind.JsonNode;
 
-/** A place in a JSON document, read strictly: what is missing, of another kind or unknown is an error that names it. */
+/**
+ * A place in a JSON document, read strictly: what is missing, of another kind, or unknown is an error that names it.
+ */
 public record JsonNodeReader(JsonNode node, String path) {
     private static final Pattern NUMBER = Pattern.compile("(\\d{1,18})(?:/(\\d{1,18}))?");
 
+    /** Returns the place of a whole document. */
     public static JsonNodeReader root(JsonNode node) {
         return new JsonNodeReader(node, "");
     }
 
-    /** An object with exactly these members. */
+    /**
+     * Checks that this is an object with these members only.
+     *
+     * @throws UnreadableFileException if it is not
+     */
     public JsonNodeReader object(String... members) {
         if (!node.isObject()) {
             throw wrong("an object with " + String.join(", ", members));
@@ -44,10 +51,16 @@ public record JsonNodeReader(JsonNode node, String path) {
         return this;
     }
 
+    /** Returns whether a member is there. */
     public boolean has(String member) {
         return node.has(member);
     }
 
+    /**
+     * Returns a member.
+     *
+     * @throws UnreadableFileException if it is missing
+     */
     public JsonNodeReader member(String name) {
         JsonNode found = node.get(name);
         if (found == null) {
@@ -56,6 +69,11 @@ public record JsonNodeReader(JsonNode node, String path) {
         return new JsonNodeReader(found, child(name));
     }
 
+    /**
+     * Returns the items of a list.
+     *
+     * @throws UnreadableFileException if it is no list, or longer than allowed
+     */
     public List<JsonNodeReader> items(int most) {
         if (!node.isArray()) {
             throw wrong("a list");
@@ -71,6 +89,11 @@ public record JsonNodeReader(JsonNode node, String path) {
         return items;
     }
 
+    /**
+     * Returns a text.
+     *
+     * @throws UnreadableFileException if it is none
+     */
     public String text() {
         if (!node.isString()) {
             throw wrong("a text in quotation marks");
@@ -78,6 +101,11 @@ public record JsonNodeReader(JsonNode node, String path) {
         return node.stringValue();
     }
 
+    /**
+     * Returns a whole number.
+     *
+     * @throws UnreadableFileException if it is none
+     */
     public int whole() {
         if (!node.isIntegralNumber() || !node.canConvertToInt()) {
             throw wrong("a whole number up to " + Integer.MAX_VALUE);
@@ -85,12 +113,16 @@ public record JsonNodeReader(JsonNode node, String path) {
         return node.intValue();
     }
 
-    /** A number within a range. */
+    /**
+     * Returns a number within a range.
+     *
+     * @throws UnreadableFileException if it is none, or out of range
+     */
     public double number(double least, double most) {
         if (!node.isNumber()) {
             throw wrong("a number from " + least + " to " + most);
         }
-        // As it is written: the library refuses numbers of more than 1,000 digits before they come here.
+        // As text: the library refuses numbers of more than 1,000 digits before they come here.
         double value = Double.parseDouble(node.asString());
         if (!(value >= least && value <= most)) {
             throw wrong("a number from " + least + " to " + most);
@@ -98,6 +130,11 @@ public record JsonNodeReader(JsonNode node, String path) {
         return value;
     }
 
+    /**
+     * Returns true or false.
+     *
+     * @throws UnreadableFileException if it is neither
+     */
     public boolean truth() {
         if (!node.isBoolean()) {
             throw wrong("true or false");
@@ -105,12 +142,21 @@ public record JsonNodeReader(JsonNode node, String path) {
         return node.booleanValue();
     }
 
+    /**
+     * Returns a note value.
+     *
+     * @throws UnreadableFileException if it is none
+     */
     public NoteValue noteValue() {
         String text = text();
         return make(() -> NoteValue.parse(text));
     }
 
-    /** A number as an exact fraction in quotation marks. */
+    /**
+     * Returns an exact fraction in quotation marks.
+     *
+     * @throws UnreadableFileException if it is none
+     */
     public BigFraction exactNumber() {
         Matcher matcher = NUMBER.matcher(text());
         if (!matcher.matches()) {
@@ -121,16 +167,30 @@ public record JsonNodeReader(JsonNode node, String path) {
         return make(() -> BigFraction.of(top, bottom));
     }
 
-    /** A value in the language in which it is typed. */
+    /**
+     * Returns a value in the typed language.
+     *
+     * @throws UnreadableFileException if it can't be read
+     */
     public <T> T typed(Function<String, T> reader) {
         String text = text();
         return make(() -> reader.apply(text));
     }
 
+    /**
+     * Returns a day.
+     *
+     * @throws UnreadableFileException if it is none
+     */
     public LocalDate day() {
         return iso(LocalDate::parse, "a day such as \"2026-11-20\"");
     }
 
+    /**
+     * Returns a date and time.
+     *
+     * @throws UnreadableFileException if it is none
+     */
     public LocalDateTime moment() {
         return iso(LocalDateTime::parse, "a day and a time such as \"2026-11-20T18:30\"");
     }
@@ -143,6 +203,11 @@ public record JsonNodeReader(JsonNode node, String path) {
         }
     }
 
+    /**
+     * Returns an id.
+     *
+     * @throws UnreadableFileException if it is none
+     */
     public UUID id() {
         String text = text();
         try {
@@ -152,17 +217,21 @@ public record JsonNodeReader(JsonNode node, String path) {
         }
     }
 
-    /** How a value is read from a place. */
+    /** Reads a value from a place. */
     public interface Reading<T> {
         T read(JsonNodeReader place);
     }
 
-    /** A member that may be left out. */
+    /** Returns a member that may be missing. */
     public <T> Optional<T> optional(String name, Reading<T> reading) {
         return has(name) ? Optional.of(reading.read(member(name))) : Optional.empty();
     }
 
-    /** One of the words of a table. */
+    /**
+     * Returns one of the words of a table.
+     *
+     * @throws UnreadableFileException if it is none of them
+     */
     public <T> T word(Map<String, T> words) {
         T found = words.get(text());
         if (found == null) {
@@ -171,7 +240,11 @@ public record JsonNodeReader(JsonNode node, String path) {
         return found;
     }
 
-    /** The name of one of an enum's values. */
+    /**
+     * Returns the constant with a name.
+     *
+     * @throws UnreadableFileException if there is none
+     */
     public <E extends Enum<E>> E oneOf(Class<E> type) {
         Map<String, E> names = new LinkedHashMap<>();
         for (E value : type.getEnumConstants()) {
@@ -180,12 +253,16 @@ public record JsonNodeReader(JsonNode node, String path) {
         return word(names);
     }
 
-    /** A text that something else can look up. */
+    /**
+     * Returns what a name stands for.
+     *
+     * @throws UnreadableFileException if it stands for nothing
+     */
     public <T> T named(Function<String, Optional<T>> names, String expected) {
         return names.apply(text()).orElseThrow(() -> wrong(expected));
     }
 
-    /** Makes a value, and turns what it refuses into an error about this place. */
+    /** Makes a value, and turns its refusal into an error about this place. */
     public <T> T make(Supplier<T> value) {
         try {
             return value.get();
@@ -194,6 +271,11 @@ public record JsonNodeReader(JsonNode node, String path) {
         }
     }
 
+    /**
+     * Returns an error about this place.
+     *
+     * @param expected what would work
+     */
     public UnreadableFileException wrong(String expected) {
         String read = node.toString();
         return new UnreadableFileException(at(path) + "read "

@@ -16,12 +16,12 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
-/** JSON as text, parsed strictly: no member twice, nothing after the end. */
+/** Parses JSON strictly: no member twice, nothing after the end. */
 public final class JsonText {
-    /** Larger files are refused before they are read. */
+    /** The largest file, in bytes. */
     static final int MAX_FILE = 64 << 20;
 
-    /** Counted while reading: the longest phrase there may be, of 100,000 bars, takes about half of them. */
+    /** The most tokens, counted while reading: the longest phrase, of 100,000 bars, takes about half of them. */
     private static final long MAX_TOKENS = 4_000_000;
 
     private static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
@@ -66,6 +66,11 @@ public final class JsonText {
         return true;
     }
 
+    /**
+     * Parses a text.
+     *
+     * @throws UnreadableFileException if it is no JSON
+     */
     public static JsonNode parse(String json) {
         if (json.isBlank()) {
             throw new UnreadableFileException("the file is empty; expected an exercise file of Nimble Stride");
@@ -77,6 +82,7 @@ public final class JsonText {
         }
     }
 
+    /** Formats a tree. */
     public static String format(JsonNode tree) {
         return MAPPER.writeValueAsString(tree) + "\n";
     }

@@ -16,7 +16,7 @@ import nimblestride.core.time.value.Tempo;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** An entry of the log as a JSON object. */
+/** Reads and writes a log entry as a JSON object. */
 final class LogEntryJson {
     private static final Map<String, RepRating> CLEAN =
             Arrays.stream(RepRating.values()).collect(Collectors.toMap(RepRating::title, Function.identity()));

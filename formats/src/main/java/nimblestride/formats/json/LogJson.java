@@ -8,19 +8,25 @@ import java.util.function.Consumer;
 import nimblestride.core.practice.journal.LogEntry;
 import nimblestride.files.UnreadableFileException;
 
-/** Somebody's log as a JSON file, to be handed to a teacher: version {@value #VERSION} of the format. */
+/** Reads and writes somebody's log as a JSON file for a teacher: version {@value #VERSION} of the format. */
 public final class LogJson {
+    /** The name of the format in its files. */
     public static final String FORMAT = "nimble-stride-log";
+    /** The version of the format. */
     public static final int VERSION = 1;
 
     private LogJson() {}
 
-    /** What tells all entries, one after the other. */
+    /** Visits all entries. */
     public interface Teller {
         void tell(Consumer<LogEntry> entries);
     }
 
-    /** @param name whose it is */
+    /**
+     * Writes a log.
+     *
+     * @param name whose it is
+     */
     public static void write(OutputStream out, String name, Teller log) {
         try (StreamedDocument.Writer writer = new StreamedDocument.Writer(out, FORMAT, VERSION)) {
             writer.member("name", name);
@@ -29,7 +35,7 @@ public final class LogJson {
     }
 
     /**
-     * Reads a log; nothing is told of what comes after an error.
+     * Reads a log. Nothing that comes after an error is read.
      *
      * @return whose it is
      * @throws UnreadableFileException if it is no log of this version

@@ -23,7 +23,9 @@ import org.apache.commons.numbers.fraction.BigFraction;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** How an exercise is practised, as members of its document: {@code practiced}, {@code stages} and {@code ladder}. */
+/**
+ * Reads and writes a practice plan as members of its exercise: {@code practised}, {@code stages}, and {@code ladder}.
+ */
 final class PracticeJson {
     private static final Map<String, DayOfWeek> DAYS = days();
 
@@ -105,7 +107,7 @@ final class PracticeJson {
         });
     }
 
-    /** {@code 96}, {@code 289/3}. */
+    /** Returns {@code 96}, {@code 289/3}. */
     static String number(BigFraction number) {
         return number.getDenominator().bitLength() == 1
                 ? number.getNumerator().toString()

@@ -20,8 +20,8 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * A JSON document of lists that may be too long to be held: an object with a few short members and then lists of objects, told
- * one after the other.
+ * Reads and writes JSON documents that may be too long to hold: an object with a few short members and then lists of
+ * objects, one after the other.
  */
 final class StreamedDocument {
     private static final JsonMapper MAPPER = JsonMapper.builder()
@@ -36,7 +36,7 @@ final class StreamedDocument {
         private final JsonGenerator json;
         private Optional<String> list = Optional.empty();
 
-        /** @param out is left open */
+        /** @param out stays open */
         Writer(OutputStream out, String format, int version) {
             json = MAPPER.createGenerator(new FilterOutputStream(out) {
                 @Override
@@ -56,7 +56,7 @@ final class StreamedDocument {
             });
         }
 
-        /** Turns the library's exception of a stream that fails back into one that says so. */
+        /** Turns the library's exception about a failed stream back into one that says so. */
         private static void writing(Runnable part) {
             try {
                 part.run();
@@ -70,7 +70,7 @@ final class StreamedDocument {
             writing(() -> json.writeStringProperty(name, text));
         }
 
-        /** Writes the next object of a list; a list that has been left is not come back to. */
+        /** Writes the next object of a list; a list that was left can't be continued. */
         void item(String name, Consumer<ObjectNode> content) {
             ObjectNode node = MAPPER.createObjectNode();
             content.accept(node);
@@ -104,7 +104,7 @@ final class StreamedDocument {
         }
     }
 
-    /** Is told each object of a list. */
+    /** Gets each object of a list. */
     interface Item {
         void read(JsonNodeReader place);
     }
@@ -112,7 +112,7 @@ final class StreamedDocument {
     /**
      * Reads a document.
      *
-     * @param lists what is done with each object of which list; other lists are refused
+     * @param lists what to do with the objects of each list; other lists are refused
      * @return the short members
      * @throws UnreadableFileException if it is no such document
      * @throws UncheckedIOException if the stream fails
@@ -161,7 +161,7 @@ final class StreamedDocument {
         }
     }
 
-    /** {@code book} of {@code nimble-stride-book}. */
+    /** Returns {@code book} of {@code nimble-stride-book}. */
     private static String thing(String format) {
         return format.substring(format.lastIndexOf('-') + 1);
     }

@@ -34,9 +34,9 @@ import nimblestride.core.time.value.Tempo;
 import nimblestride.files.AtomicFile;
 
 /**
- * An exercise as a Standard MIDI File of format 1: meters, groupings and tempos on the first track, then a track for each
- * layer on the percussion channel. Several sections are played through once; a single feel runs until every layer is back
- * where it began, where that is within {@value Playthrough#MAX_IN_BARS} bars, and otherwise for its phrase once.
+ * Writes an exercise as a Standard MIDI File of format 1: meters, groupings, and tempos on the first track, then a
+ * track for each layer on the percussion channel. Sections play once; without sections the phrase runs until every
+ * layer realigns, if that is within {@value Playthrough#MAX_IN_BARS} bars, and otherwise once.
  */
 public final class ExerciseMidi {
     private static final int MAX_NOTES = 1_000_000;
@@ -56,9 +56,9 @@ public final class ExerciseMidi {
     }
 
     /**
-     * The bytes of the file.
+     * Returns the content of the file.
      *
-     * @throws InvalidValueException if a MIDI file cannot hold the exercise: a tempo below 3.58 quarter notes a
+     * @throws InvalidValueException if a MIDI file can't hold the exercise: a tempo below 3.58 quarter notes per
      *     minute, or too many notes
      */
     public static byte[] write(Exercise exercise) {
@@ -73,12 +73,16 @@ public final class ExerciseMidi {
         }
     }
 
-    /** @throws IOException if the file cannot be written; what was there before is untouched */
+    /**
+     * Writes the file.
+     *
+     * @throws IOException if it can't be written; what was there before is untouched
+     */
     public static void write(Exercise exercise, Path file) throws IOException {
         AtomicFile.write(file, write(exercise));
     }
 
-    /** A hit, the moment it falls on after the beginning, and the tempo it is played at. */
+    /** A hit, the moment it comes after the start, and the tempo it is played at. */
     private record Sounding(NoteValue at, Hit hit, Tempo tempo) {}
 
     private Sequence sequence() throws InvalidMidiDataException {
@@ -103,7 +107,7 @@ public final class ExerciseMidi {
         return sequence;
     }
 
-    /** What each layer plays, by its name: layers called alike in several sections are one part. */
+    /** Returns what each layer plays, by its name; layers with one name in several sections are one part. */
     private Map<String, List<Sounding>> parts() {
         Map<String, List<Sounding>> parts = new LinkedHashMap<>();
         int room = MAX_NOTES;
@@ -151,7 +155,10 @@ public final class ExerciseMidi {
         track.add(meta(TEXT, "end", ticks.at(playthrough.length())));
     }
 
-    /** The signature where the format can say it (a power of two below, at most 255 above), and the grouping in words. */
+    /**
+     * Writes the signature where the format can say it (a power of two below, at most 255 above), and the grouping in
+     * words.
+     */
     private static void sign(Track track, Bar bar, long tick) throws InvalidMidiDataException {
         Meter meter = bar.meter();
         long under = meter.unit().denominator();
@@ -185,7 +192,7 @@ public final class ExerciseMidi {
         }
     }
 
-    /** Grace notes come as close before the note as hands usually play them, whatever the tempo. */
+    /** Returns how far before the note its grace notes come, whatever the tempo. */
     private static long graceTicks(Tempo tempo, MidiTicks ticks) {
         double quarters = tempo.quartersPerMinute().doubleValue() / 60 * Ornament.SECONDS_BETWEEN_GRACE_NOTES;
         return Math.max(1, Math.round(quarters * ticks.perQuarter()));

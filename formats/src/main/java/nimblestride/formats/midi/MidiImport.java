@@ -19,8 +19,8 @@ import nimblestride.files.UnreadableFileException;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * A transcription from a Standard MIDI File: its meters and tempos, the percussion by the General MIDI map as one part, and every
- * other channel as the rhythm of its notes. What does not come across is told.
+ * Reads a Standard MIDI File as a transcription: its meters and tempos, the percussion by the General MIDI map as one
+ * part, and every other channel as the rhythm of its notes. Lists what does not come across.
  */
 public final class MidiImport {
     private static final Bar DEFAULT = Bar.of(Meter.of(4, 4));
@@ -33,7 +33,9 @@ public final class MidiImport {
     }
 
     /**
-     * @param name what it is called where the file does not say
+     * Reads a file.
+     *
+     * @param name for the transcription where the file has none
      * @throws UnreadableFileException if these are not the bytes of a MIDI file with notes in it
      * @throws CancellationException if the thread is interrupted
      */
@@ -100,8 +102,8 @@ public final class MidiImport {
     }
 
     /**
-     * Bars up to the end of the last note; the end of a track may lie on the line after the last bar. A meter that changes within a
-     * bar holds from the next bar line on.
+     * Returns bars up to the end of the last note; the end of a track may be on the line after the last bar. A meter
+     * that changes within a bar holds from the next bar line.
      */
     private List<Bar> bars() {
         long lastNote = notes.channels().values().stream()
@@ -136,7 +138,7 @@ public final class MidiImport {
         return bars;
     }
 
-    /** How many bars there are up to the one in which a moment lies, which counts. */
+    /** Returns how many bars there are up to and including the one of a moment. */
     private static int sounding(List<Bar> bars, NoteValue moment) {
         NoteValue at = NoteValue.ZERO;
         int count = 0;
@@ -150,7 +152,7 @@ public final class MidiImport {
         return count;
     }
 
-    /** A stroke played just before the last bar line may belong after it. */
+    /** A hit just before the last bar line may belong after it. */
     private static List<Bar> reaching(List<Bar> bars, NoteValue last) {
         NoteValue end = bars.stream().map(Bar::length).reduce(NoteValue.ZERO, NoteValue::plus);
         if (last.compareTo(end) < 0) {

@@ -4,8 +4,8 @@ import java.util.Locale;
 import nimblestride.files.UnreadableFileException;
 
 /**
- * Holds what a MIDI file says of its own lengths against how long it is (Standard MIDI Files 1.0), before anything is set aside
- * for what it says.
+ * Compares the lengths a MIDI file names with its real length (Standard MIDI Files 1.0), before memory is set aside
+ * for them.
  */
 final class MidiLengths {
     private static final int HEADER = 8;
@@ -22,7 +22,11 @@ final class MidiLengths {
         this.file = file;
     }
 
-    /** @throws UnreadableFileException if a length reaches beyond the end of the file */
+    /**
+     * Checks a file.
+     *
+     * @throws UnreadableFileException if a length reaches beyond the end of the file
+     */
     static void check(byte[] file) {
         if (file.length < HEADER || file[0] != 'M' || file[1] != 'T' || file[2] != 'h' || file[3] != 'd') {
             throw new UnreadableFileException("this is no Standard MIDI File; expected one of format 0 or 1");
@@ -95,7 +99,7 @@ final class MidiLengths {
         }
     }
 
-    /** A number in as many bytes as it needs, seven bits each. */
+    /** Reads a number in as many bytes as it needs, seven bits each. */
     private long length() {
         long number = 0;
         for (int i = 0; i < MAX_LENGTH_BYTES && at < file.length; i++) {

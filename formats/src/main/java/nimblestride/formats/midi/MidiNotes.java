@@ -26,15 +26,15 @@ import nimblestride.core.time.meter.Meter;
 import nimblestride.files.UnreadableFileException;
 
 /**
- * What a Standard MIDI File of format 0 or 1 holds that matters to a drummer.
+ * What matters to a drummer in a Standard MIDI File of format 0 or 1.
  *
- * @param perQuarter ticks a quarter
+ * @param perQuarter ticks per quarter
  * @param signatures by the tick from which they hold
- * @param groupings bars that are told in words as well, by the tick from which they hold
- * @param tempos by the tick from which they hold: microseconds a quarter
+ * @param groupings bars that are also named in words, by the tick from which they hold
+ * @param tempos by the tick from which they hold: microseconds per quarter
  * @param channels the notes on each channel, in order, by its number from 1
  * @param names of the tracks, by the channel they play on
- * @param end the last tick
+ * @param end last tick
  */
 record MidiNotes(
         int perQuarter,
@@ -44,10 +44,10 @@ record MidiNotes(
         NavigableMap<Integer, List<Note>> channels,
         Map<Integer, String> names,
         long end) {
-    /** Larger files are refused unread. */
+    /** The largest file, in bytes. */
     static final int MAX_FILE = 16 << 20;
 
-    /** The channel of the percussion, counted from 1 (General MIDI 1). */
+    /** The percussion channel, counted from 1 (General MIDI 1). */
     static final int PERCUSSION_CHANNEL = 10;
 
     private static final int TEXT = 0x01;
@@ -97,7 +97,7 @@ record MidiNotes(
         return notes;
     }
 
-    /** Takes an event; the name of the track, if it is told here. */
+    /** Takes an event, and returns the name of the track if this is it. */
     private Optional<String> take(MidiEvent event, Optional<String> track) {
         if (event.getMessage() instanceof ShortMessage message
                 && message.getCommand() == ShortMessage.NOTE_ON
@@ -133,13 +133,13 @@ record MidiNotes(
                 return name.isEmpty() ? Optional.empty() : Optional.of(name);
             }
             default -> {
-                // What else there is says nothing of rhythm.
+                // Other events say nothing of rhythm.
             }
         }
         return Optional.empty();
     }
 
-    /** A bar with its grouping, as in {@code 7/8 (2+2+3)}. */
+    /** Reads a bar with its grouping: {@code 7/8 (2+2+3)}. */
     private static Optional<Bar> grouped(byte[] data) {
         String text = data.length > MAX_TEXT_LENGTH ? "" : new String(data, StandardCharsets.UTF_8);
         if (!GROUPED.matcher(text).matches()) {
@@ -153,14 +153,14 @@ record MidiNotes(
         }
     }
 
-    /** How many ticks go by in a second, just before a tick or from it on, whichever are more. */
+    /** Returns how many ticks go by in a second, just before a tick or from it on, whichever are more. */
     double ticksPerSecond(long tick) {
         Map.Entry<Long, Integer> before = tempos.lowerEntry(tick);
         int micros = before == null ? MidiTempos.micros(this) : before.getValue();
         return 1e6 * perQuarter / Math.min(micros, tempos.getOrDefault(tick, micros));
     }
 
-    /** The bar that holds at a tick; empty where none has been named yet. */
+    /** Returns the bar that holds at a tick; empty where none has been named yet. */
     Optional<Bar> barAt(long tick) {
         Map.Entry<Long, Bar> signed = signatures.floorEntry(tick);
         Map.Entry<Long, Bar> grouped = groupings.floorEntry(tick);

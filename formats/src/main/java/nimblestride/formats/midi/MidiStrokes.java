@@ -19,11 +19,11 @@ import nimblestride.core.transcription.source.ImportedPart;
 import nimblestride.core.transcription.source.ImportedSound;
 import org.apache.commons.numbers.fraction.BigFraction;
 
-/** The notes of a channel as strokes on their places. */
+/** Turns the notes of a channel into strokes on their places. */
 final class MidiStrokes {
-    /** Written notes divide the quarter into no more parts; played ones seldom all do. */
+    /** Written notes divide the quarter into no more parts than this; played ones seldom all do. */
     private static final int PLAIN_PARTS = 64;
-    /** Where the file's own ticks are coarse, played notes would look plain. */
+    /** Where the file's own ticks are coarse, played notes would look written. */
     private static final int COARSE_TICKS = 96;
 
     private static final int PLAIN_PARTS_OF_COARSE = 16;
@@ -43,7 +43,7 @@ final class MidiStrokes {
         this.secondsPerWhole = tempos.secondsPerWhole();
     }
 
-    /** A note with what is played just before it. */
+    /** A note with its grace notes. */
     private record Ornamented(MidiNotes.Note note, Ornament ornament) {}
 
     ImportedPart part(String name, boolean percussion, List<MidiNotes.Note> channel) {
@@ -141,14 +141,14 @@ final class MidiStrokes {
                 .orElseThrow();
     }
 
-    /** Hands are not even: what was played is told apart only where it is much softer or much louder than usual. */
+    /** Hands are not even, so only what is much softer or much louder than usual counts as ghost or accent. */
     private static Dynamic played(double againstUsual) {
         return againstUsual < GHOST_BELOW
                 ? Dynamic.GHOST
                 : againstUsual > ACCENT_ABOVE ? Dynamic.ACCENT : Dynamic.NORMAL;
     }
 
-    /** For each key the middle one of its velocities. */
+    /** Returns the median velocity of each key. */
     private static Map<Integer, Double> usualVelocities(List<Ornamented> struck) {
         Map<Integer, List<Integer>> velocities = new HashMap<>();
         struck.forEach(one -> velocities
@@ -163,8 +163,8 @@ final class MidiStrokes {
     }
 
     /**
-     * The beats of all bars, and of one more. A bar in eighths that three divides is beaten in dotted quarters; the others in
-     * quarters, the last of a bar as long as is left over.
+     * Returns the beats of all bars, and of one more. A bar in eighths that three divides has dotted quarters; the
+     * others have quarters, the last of a bar as long as is left over.
      */
     private List<Quantizer.Beat> beats() {
         List<Quantizer.Beat> beats = new ArrayList<>();

@@ -12,10 +12,10 @@ import nimblestride.core.time.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * The tempos of a MIDI file. The format tells whole microseconds a quarter (Standard MIDI Files 1.0), which few exact tempos
- * are. A section that has another after it is told in two such numbers, one microsecond apart, each for as many ticks as
- * lets it end where it exactly ends: so every change of tempo falls within one microsecond of its time, however many went
- * before.
+ * The tempos of a MIDI file. The format has whole microseconds per quarter (Standard MIDI Files 1.0), which few exact
+ * tempos are. A section with another after it is written in two such numbers, one microsecond apart, each for as many
+ * ticks as let it end where it exactly ends. So every change of tempo is within one microsecond of its time, however
+ * many went before.
  *
  * @param settings in the order of their ticks, the first at 0
  */
@@ -23,18 +23,22 @@ record MidiTempoMap(List<Setting> settings) {
     private static final long MAX_MICROSECONDS = (1L << 24) - 1;
     private static final BigInteger MICROSECONDS_IN_A_SECOND = BigInteger.valueOf(1_000_000);
 
-    /** From a tick on, so many microseconds a quarter. */
+    /** Microseconds per quarter from a tick on. */
     record Setting(long tick, int microseconds) {}
 
     MidiTempoMap {
         settings = List.copyOf(settings);
     }
 
-    /** @throws InvalidValueException if a tempo is slower than the format can say */
+    /**
+     * Returns the tempos of an exercise.
+     *
+     * @throws InvalidValueException if a tempo is slower than the format can say
+     */
     static MidiTempoMap of(Playthrough playthrough, MidiTicks ticks) {
         List<Passage> passages = playthrough.passages();
         List<Setting> settings = new ArrayList<>();
-        // Microseconds times ticks to the quarter, as the numbers so far add up.
+        // The sum so far, in microseconds times ticks per quarter.
         BigInteger told = BigInteger.ZERO;
         for (int i = 0; i < passages.size(); i++) {
             Passage passage = passages.get(i);

@@ -13,15 +13,15 @@ import nimblestride.core.transcription.source.TempoMark;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * The tempos of a MIDI file, each from a bar line on. The format tells whole microseconds a quarter; the tempo meant is taken to
- * be the nearest hundredth of a beat a minute, or in a simple ratio to the one before.
+ * The tempos of a MIDI file, each from a bar line. The format has whole microseconds per quarter; the tempo meant is
+ * taken to be the nearest hundredth of a beat per minute, or in a simple ratio to the one before.
  *
- * @param leftOut what of them has not come across
+ * @param leftOut what of them did not come across
  */
 record MidiTempos(List<TempoMark> marks, List<String> leftOut, int firstMicros) {
     private static final int DEFAULT_MICROS = 500_000;
     private static final long MICROS_PER_MINUTE = 60_000_000;
-    /** Two settings so near are one tempo. */
+    /** Settings this near are one tempo. */
     private static final int SAME = 2;
 
     private static final int MAX_IN_RATIO = 64;
@@ -61,7 +61,7 @@ record MidiTempos(List<TempoMark> marks, List<String> leftOut, int firstMicros) 
         return new MidiTempos(List.copyOf(marks), leftOut, first);
     }
 
-    /** In the beginning, microseconds a quarter. */
+    /** Returns the microseconds per quarter at the start. */
     static int micros(MidiNotes notes) {
         return notes.tempos().getOrDefault(0L, DEFAULT_MICROS);
     }
@@ -86,7 +86,7 @@ record MidiTempos(List<TempoMark> marks, List<String> leftOut, int firstMicros) 
         return nearest(micros);
     }
 
-    /** How long a whole note lasts in the beginning, in seconds. */
+    /** Returns how long a whole note lasts at the start, in seconds. */
     double secondsPerWhole() {
         return 4.0 * firstMicros / 1e6;
     }

@@ -9,15 +9,15 @@ import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.formats.musicxml.ReadMeasure.Beamed;
 
-/** The groups of a bar as its beams show them (common practice: notes of one group stand under one beam). */
+/** Finds the groups of a bar from its beams (common practice: notes of one group are under one beam). */
 final class BeamedGroups {
     private static final int MAX_UNBEAMED = 4;
 
     private BeamedGroups() {}
 
     /**
-     * The usual grouping, unless a beam goes across one of its groups' beginnings in a meter of eighths or shorter: then groups
-     * begin and end where beams do.
+     * Returns the default grouping, unless a beam crosses one of its group starts in a meter of eighths or shorter:
+     * then groups start and end where beams do.
      */
     static Grouping grouping(Meter meter, List<Beamed> beamed) {
         Grouping usual = meter.defaultGrouping();
@@ -43,7 +43,7 @@ final class BeamedGroups {
         }
         bounds.add(0);
         bounds.add(meter.units());
-        // A voice that is beamed otherwise leaves bounds within another one's beams.
+        // A voice that is beamed differently leaves bounds within another one's beams.
         return new Grouping(groups(new ArrayList<>(bounds)));
     }
 
@@ -58,7 +58,7 @@ final class BeamedGroups {
         return false;
     }
 
-    /** From bound to bound; where nothing is beamed for long, in twos with a three last. */
+    /** Groups from bound to bound; where nothing is beamed for long, in twos with a three last. */
     private static List<Integer> groups(List<Integer> bounds) {
         List<Integer> groups = new ArrayList<>();
         for (int i = 1; i < bounds.size(); i++) {

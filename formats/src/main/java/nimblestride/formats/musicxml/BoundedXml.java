@@ -15,8 +15,9 @@ import nimblestride.core.transcription.source.Transcription;
 import nimblestride.files.UnreadableFileException;
 
 /**
- * Reads XML within bounds, and stops at the first place that goes beyond them: no document type, no entity, no reference to another
- * file, no number or text longer than any score needs, no more parts, measures, or notes than a score that people play.
+ * Reads XML within limits, and stops at the first place beyond them: no document type, no entity, no reference to
+ * another file, no number or text longer than any score needs, no more parts, measures, or notes than a score that
+ * people play.
  */
 final class BoundedXml extends StreamReaderDelegate {
     /** Numbers of a score have fewer digits; longer ones take a machine minutes to read. */
@@ -26,7 +27,7 @@ final class BoundedXml extends StreamReaderDelegate {
     private static final int MAX_NOTES_IN_MEASURE = 40_000;
     private static final int MAX_ALL_ELEMENTS = 3_000_000;
     private static final Set<String> NUMBERS = Set.of("divisions", "duration", "beats", "beat-type", "per-minute");
-    /** How many of each element a document may have in all. */
+    /** How many of each element a document may have. */
     private static final Map<String, Integer> MAX_ELEMENTS =
             Map.of("part", 200_000, "score-part", 500, "measure", 200_000, "note", 4 * Transcription.MAX_STROKES);
 
@@ -41,7 +42,11 @@ final class BoundedXml extends StreamReaderDelegate {
         counts = MAX_ELEMENTS.keySet().stream().collect(Collectors.toMap(name -> name, name -> new int[1]));
     }
 
-    /** @throws XMLStreamException if it does not even begin as XML */
+    /**
+     * Starts to read.
+     *
+     * @throws XMLStreamException if it does not start as XML
+     */
     static BoundedXml of(Reader document) throws XMLStreamException {
         XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
         factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
@@ -53,7 +58,7 @@ final class BoundedXml extends StreamReaderDelegate {
         return new BoundedXml(factory.createXMLStreamReader(document));
     }
 
-    /** The element that is read now. */
+    /** Returns the element being read. */
     String element() {
         return element;
     }

@@ -14,9 +14,9 @@ import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import nimblestride.files.UnreadableFileException;
 
-/** A compressed score: an archive that names, in its container, the document to read. It is unpacked to memory, within bounds. */
+/** Unpacks a compressed score to memory, within limits: an archive whose container names the document to read. */
 final class CompressedScore {
-    /** The most bytes all that is unpacked may have. */
+    /** The most bytes of all that is unpacked. */
     static final int MAX_UNPACKED = 64 << 20;
 
     private static final int MAX_ENTRIES = 1_000;
@@ -28,7 +28,7 @@ final class CompressedScore {
         return file.length > 3 && file[0] == 'P' && file[1] == 'K' && file[2] == 3 && file[3] == 4;
     }
 
-    /** The document that the container names; without one, the first that looks like a score. */
+    /** Returns the document that the container names; without one, the first that looks like a score. */
     static byte[] document(byte[] file) throws UnreadableFileException {
         Map<String, byte[]> entries = unpacked(file);
         Optional<String> named = Optional.ofNullable(entries.get(CONTAINER)).flatMap(CompressedScore::rootFile);
@@ -41,7 +41,10 @@ final class CompressedScore {
                         "this archive holds no score; expected " + CONTAINER + " that names one"));
     }
 
-    /** The first root file that the container names (MusicXML 4.0, "Compressed .mxl files"); a comment names none. */
+    /**
+     * Returns the first root file that the container names (MusicXML 4.0, "Compressed .mxl files"); a comment names
+     * none.
+     */
     private static Optional<String> rootFile(byte[] container) {
         try {
             BoundedXml reader = BoundedXml.of(new StringReader(new String(container, StandardCharsets.UTF_8)));
@@ -77,7 +80,7 @@ final class CompressedScore {
                             MAX_UNPACKED,
                             MAX_ENTRIES));
                 }
-                // Pictures and sounds beside the score are not kept.
+                // Pictures and sounds beside the score are dropped.
                 if (looksLikeScore(entry.getName()) || entry.getName().equals(CONTAINER)) {
                     entries.putIfAbsent(entry.getName(), content);
                 }

@@ -24,7 +24,7 @@ import org.audiveris.proxymusic.Sound;
 import org.audiveris.proxymusic.StartStop;
 import org.audiveris.proxymusic.YesNo;
 
-/** What stands over a measure: tempo, modulation, rehearsal mark. */
+/** Writes what stands over a measure: tempo, modulation, rehearsal mark. */
 final class DirectionXml {
     private DirectionXml() {}
 
@@ -44,7 +44,7 @@ final class DirectionXml {
         return above(type);
     }
 
-    /** The tempo, as a mark where its beat is a single note, and to be played by in any case. */
+    /** Writes the tempo, as a mark where its beat is a single note, and for playback in any case. */
     static Direction tempo(Tempo tempo, boolean inParentheses) {
         Metronome metronome = new Metronome();
         Optional<NoteShape> beat = NoteShape.of(tempo.beat());
@@ -72,7 +72,7 @@ final class DirectionXml {
         return direction;
     }
 
-    /** What was one value is another from here on. */
+    /** Writes a modulation. */
     static Direction gear(Pivot change) {
         DirectionType type = new DirectionType();
         Optional<MetronomeNote> old = note(change.oldValue());
@@ -89,7 +89,7 @@ final class DirectionXml {
         return above(type);
     }
 
-    /** A note of a mark, alone in its tuplet if it has one. */
+    /** Returns a note of a mark, alone in its tuplet if it has one. */
     private static Optional<MetronomeNote> note(NoteValue value) {
         Optional<NoteShape> plain = NoteShape.of(value);
         MetronomeNote note = new MetronomeNote();

@@ -39,9 +39,9 @@ import org.audiveris.proxymusic.StartStopDiscontinue;
 import org.audiveris.proxymusic.Tie;
 import org.audiveris.proxymusic.YesNo;
 
-/** Reads one measure: where the cursor is, what is struck there, which signs stand about it. */
+/** Reads one measure: where the cursor is, what is played there, which signs stand around it. */
 final class MeasureReader {
-    /** So many grace notes may wait for one chord; no chord has more sounds. */
+    /** The most grace notes that may wait for one chord; no chord has more sounds. */
     private static final int MAX_GRACES = 64;
 
     private static final BigInteger MAX_TIMES = BigInteger.valueOf(1_000);
@@ -51,10 +51,10 @@ final class MeasureReader {
     private final List<ImportedHit> strokes = new ArrayList<>();
     private final List<Beamed> beamed = new ArrayList<>();
     private final Map<String, NoteValue> beamStarts = new HashMap<>();
-    /** Grace notes that wait for their note, by the sounds they strike. */
+    /** Grace notes that wait for their note, by their sounds. */
     private final List<String> graces = new ArrayList<>();
 
-    /** Of the element that is being read. */
+    /** The number of the element being read. */
     private int number;
 
     private NoteValue at = NoteValue.ZERO;
@@ -176,7 +176,7 @@ final class MeasureReader {
         return own.or(() -> chordAccent).orElse(Dynamic.NORMAL);
     }
 
-    /** What strikes together with a note that begins a chord, itself included. */
+    /** Returns what plays together with a note that starts a chord, including itself. */
     private Set<String> chordSounds(Note note) {
         Set<String> together = new HashSet<>(Set.of(part.sound(note).name()));
         for (Object element :
@@ -189,7 +189,7 @@ final class MeasureReader {
         return together;
     }
 
-    /** Grace notes go with the note of the chord that strikes as they do; those that none strikes as, with its first. */
+    /** Grace notes go with the note of the chord that has their sound; otherwise with its first. */
     private Ornament ornament(Note note, String sound, boolean chord) {
         int before = ExactMath.toInt(graces.stream()
                 .filter(grace -> grace.equals(sound) || (!chord && !chordSounds.contains(grace)))

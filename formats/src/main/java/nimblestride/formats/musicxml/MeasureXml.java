@@ -32,7 +32,7 @@ import org.audiveris.proxymusic.ScoreInstrument;
 import org.audiveris.proxymusic.ScorePartwise;
 import org.audiveris.proxymusic.Time;
 
-/** One measure: attributes, directions, the parts one after the other, bar lines. */
+/** Writes one measure: attributes, directions, the parts one after the other, bar lines. */
 final class MeasureXml {
     private static final ObjectFactory FACTORY = new ObjectFactory();
 
@@ -69,7 +69,10 @@ final class MeasureXml {
         return new Before(subdivisions, Optional.of(bar.bar().meter()));
     }
 
-    /** So many to a quarter that every duration is a whole number; those of the measure before, if they will do. */
+    /**
+     * Returns how many divisions per quarter make every duration a whole number; those of the measure before, if they
+     * will do.
+     */
     private static long subdivisions(WrittenBar bar, long before) {
         List<NoteValue> lengths = new ArrayList<>();
         bar.parts().forEach(part -> part.written().forEach(written -> lengths.add(written.lasts())));
@@ -124,7 +127,7 @@ final class MeasureXml {
         }
     }
 
-    /** Whether the next measure begins with a note tied to the last of this one. */
+    /** Returns whether the next measure starts with a note tied to the last of this one. */
     private boolean isTiedInto(int part) {
         return next.filter(one -> one.parts().size() > part)
                 .map(one -> one.parts().get(part).written().get(0))
@@ -132,7 +135,7 @@ final class MeasureXml {
                 .isPresent();
     }
 
-    /** What is said with a note of the hands; counts that fall on no note of theirs have nowhere to stand. */
+    /** Returns the syllable of a note of the hands; counts that fall on no note of theirs have nowhere to stand. */
     private Optional<String> counts(PartRhythm part, int note, int voice) {
         if (voice > 1 || part.written().get(note).isRest()) {
             return Optional.empty();

@@ -16,10 +16,7 @@ import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
 
-/**
- * In a modulation the standard has a note, what it is to the other, and that other note; the library can only put both notes
- * first. Here the second one goes where it belongs.
- */
+/** Moves the second note of a modulation where the standard has it: the library can only put both notes first. */
 final class MetronomeOrder {
     private MetronomeOrder() {}
 

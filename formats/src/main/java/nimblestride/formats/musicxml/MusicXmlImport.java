@@ -26,11 +26,12 @@ import nimblestride.files.UnreadableFileException;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * A transcription from a MusicXML score of any program, by parts or by measures, packed or not: meters, groupings from the beams,
- * tuplets, grace notes, stickings, repeats and endings, modulations and tempo marks. What does not come across is told.
+ * Reads a MusicXML score of any program as a transcription, by parts or by measures, compressed or not: meters,
+ * groupings from the beams, tuplets, grace notes, stickings, repeats and endings, modulations, and tempo marks. Lists
+ * what does not come across.
  */
 public final class MusicXmlImport {
-    /** What a score is played at that says nothing (the default of the standard). */
+    /** The tempo of a score that names none (the default of the standard). */
     private static final Tempo DEFAULT_TEMPO = Tempo.ofQuarters(120);
 
     private static final double SAME_TEMPO = 0.001;
@@ -43,7 +44,9 @@ public final class MusicXmlImport {
     }
 
     /**
-     * @param name what it is called where the score has no title
+     * Reads a score.
+     *
+     * @param name for the transcription where the score has no title
      * @throws UnreadableFileException if these are not the bytes of a score with notes in it
      * @throws java.util.concurrent.CancellationException if the thread is interrupted
      */
@@ -150,7 +153,7 @@ public final class MusicXmlImport {
                 signs);
     }
 
-    /** A bar is as long as it is signed, but for pickups and for those with more in them than they should have. */
+    /** A bar is as long as it is signed, except pickups and those with more in them than they should have. */
     private boolean fits(Meter signed, NoteValue content, int number, List<ReadMeasure> parts) {
         int compared = content.compareTo(signed.length());
         if (compared > 0) {
@@ -193,7 +196,7 @@ public final class MusicXmlImport {
         return marks;
     }
 
-    /** What a modulation leads to is exact; a mark that says otherwise holds, and one that says the same is only rounded. */
+    /** What a modulation leads to is exact; a mark that differs holds, and one that says the same is only rounded. */
     private static Optional<Tempo> next(Tempo before, WrittenMeasure measure) {
         Optional<Tempo> led = measure.pivot.flatMap(pivot -> led(before, pivot));
         if (led.isEmpty() || measure.tempo.isEmpty()) {

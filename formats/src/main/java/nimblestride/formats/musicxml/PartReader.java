@@ -43,7 +43,7 @@ final class PartReader {
     private int repeating;
     private Set<Integer> openEnding = Set.of();
 
-    /** @param own whether this program has written the score */
+    /** @param own whether this program wrote the score */
     PartReader(PartOfScore part, boolean own) {
         this.part = part;
         this.own = own;
@@ -81,7 +81,7 @@ final class PartReader {
         return percussion;
     }
 
-    /** What has not come across, by how often it is there. */
+    /** Returns what did not come across, and how often it is there. */
     Map<String, Integer> leftOut() {
         return leftOut;
     }
@@ -127,12 +127,12 @@ final class PartReader {
         return read;
     }
 
-    /** The numbers of an ending that began in a measure before this one. */
+    /** Returns the numbers of an ending that started in a measure before this one. */
     Set<Integer> openEnding() {
         return openEnding;
     }
 
-    /** An ending begins, or is over. */
+    /** Starts or ends an ending. */
     void ending(boolean begins, Set<Integer> numbers) {
         openEnding = begins ? Set.copyOf(numbers) : Set.of();
     }

@@ -18,7 +18,7 @@ import org.audiveris.proxymusic.ScorePart;
 import org.audiveris.proxymusic.Step;
 
 /**
- * Which sound a note of a part strikes: that of its instrument, by name or by its percussion key; where none is named, that of
+ * Finds the sound of a note: that of its instrument, by name or by its percussion key; where none is named, that of
  * its place on the staff and its head.
  */
 final class PartSounds {
@@ -54,7 +54,9 @@ final class PartSounds {
         return onPercussionChannel;
     }
 
-    /** Where several instruments share a staff, a note that names none is told by its place; a lone one needs no naming. */
+    /**
+     * Where several instruments share a staff, a note that names none goes by its place; a single one needs no naming.
+     */
     ImportedSound of(Note note) {
         Optional<ImportedSound> named = note.getInstrument().stream()
                 .map(Instrument::getId)

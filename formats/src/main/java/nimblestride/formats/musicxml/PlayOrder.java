@@ -13,8 +13,8 @@ import nimblestride.core.transcription.source.Transcription;
 import nimblestride.files.UnreadableFileException;
 
 /**
- * The order in which measures are played: repeats, endings, da capo, dal segno, coda and fine played out. After a jump back,
- * repeats are not taken again and the last ending is, as players do (common practice).
+ * Finds the order in which measures are played: repeats, endings, da capo, dal segno, coda, and fine. After a jump
+ * back, repeats are not taken again and the last ending is, as players do (common practice).
  */
 final class PlayOrder {
     private PlayOrder() {}
@@ -22,9 +22,9 @@ final class PlayOrder {
     /**
      * What stands at a measure.
      *
-     * @param forward whether a repeat begins with it
+     * @param forward whether a repeat starts with it
      * @param backward how often what is repeated is played in all, where a repeat ends with it; 0 for none
-     * @param endings in which times round it is played; empty for each
+     * @param endings rounds in which it is played; empty for each
      */
     record Signs(
             boolean forward,
@@ -47,7 +47,11 @@ final class PlayOrder {
         }
     }
 
-    /** @throws UnreadableFileException if more measures are played than a transcription may have */
+    /**
+     * Returns the order.
+     *
+     * @throws UnreadableFileException if more measures are played than a transcription may have
+     */
     static List<Integer> of(List<Signs> told) {
         List<Signs> measures = withFirstEndings(told);
         List<Integer> played = new ArrayList<>();
@@ -104,8 +108,8 @@ final class PlayOrder {
     }
 
     /**
-     * A repeat's end before a second ending is a first ending, also where the sign that begins it is missing or has the number of the
-     * second, as some programs write it: otherwise the second would never be come to.
+     * A repeat's end before a second ending is a first ending, even where the sign that starts it is missing or has
+     * the number of the second, as some programs write it: otherwise the second would never come.
      */
     private static List<Signs> withFirstEndings(List<Signs> told) {
         List<Signs> measures = new ArrayList<>(told);
@@ -123,8 +127,8 @@ final class PlayOrder {
     }
 
     /**
-     * How often the end of a repeat is reached: as often as it says; that of an ending as often as it has numbers, and once more
-     * where it is not the last of several.
+     * Returns how often the end of a repeat is reached: as often as it says; that of an ending as often as it has
+     * numbers, and once more where it is not the last of several.
      */
     private static int rounds(List<Signs> measures, int at) {
         Set<Integer> endings = measures.get(at).endings;
@@ -143,7 +147,7 @@ final class PlayOrder {
         return false;
     }
 
-    /** What comes after the last ending of a repeat begins the next one, also without a sign. */
+    /** What comes after the last ending of a repeat starts the next one, even without a sign. */
     private static boolean isAfterEndings(List<Signs> measures, int at) {
         return at > 0
                 && measures.get(at).endings.isEmpty()
@@ -154,7 +158,7 @@ final class PlayOrder {
         return endings.stream().mapToInt(Integer::intValue).max().orElse(0);
     }
 
-    /** Whether no later ending follows on this one. */
+    /** Returns whether no later ending follows this one. */
     private static boolean isLast(List<Signs> measures, int at, Set<Integer> endings) {
         Set<Integer> later = new TreeSet<>();
         for (int next = at + 1;

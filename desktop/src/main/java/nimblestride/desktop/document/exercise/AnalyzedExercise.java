@@ -7,15 +7,17 @@ import nimblestride.core.insight.finding.Finding;
 import nimblestride.core.insight.finding.Findings;
 import nimblestride.core.layer.limbs.LimbAssignment;
 
-/** An exercise and all that follows from it: what every view draws from. */
+/** An exercise and everything that follows from it: what every view draws from. */
 public record AnalyzedExercise(Analysis analysis, List<Finding> findings) {
+    /** The most bars of {@link #opening}. */
     public static final int OPENING_BARS = 64;
 
+    /** Analyzes an exercise. */
     public static AnalyzedExercise of(Exercise exercise) {
         return of(Analysis.of(exercise));
     }
 
-    /** To an exercise that has been changed: the same as {@link #of}, and sooner where little has. */
+    /** Analyzes a changed exercise, with the same result as {@link #of}, and sooner where little changed. */
     public AnalyzedExercise after(Exercise changed) {
         return of(analysis.after(changed));
     }
@@ -24,11 +26,15 @@ public record AnalyzedExercise(Analysis analysis, List<Finding> findings) {
         return new AnalyzedExercise(analysis, Findings.of(analysis));
     }
 
+    /** Returns the exercise. */
     public Exercise exercise() {
         return analysis.exercise();
     }
 
-    /** Who plays what in the first bars of the phrase, at most {@value #OPENING_BARS}: worked out anew each time. */
+    /**
+     * Returns which limb plays what in the first bars of the phrase, at most {@value #OPENING_BARS}. Works it out each
+     * time.
+     */
     public LimbAssignment opening() {
         return analysis.hands(Math.min(OPENING_BARS, exercise().phrase().bars().size()));
     }

@@ -8,7 +8,7 @@ import nimblestride.desktop.async.TaskSequence;
 import nimblestride.desktop.service.Status;
 import nimblestride.formats.json.DraftJson.Draft;
 
-/** Keeps every state of a desk shortly after it comes about, on a thread of its own, the newest first. */
+/** Saves every state of the document shortly after it comes about, in the background, newest first. */
 public final class Autosave implements AutoCloseable {
     private static final Duration TIME_TO_FINISH = Duration.ofSeconds(10);
 
@@ -17,13 +17,13 @@ public final class Autosave implements AutoCloseable {
     private final AtomicReference<Draft> waiting = new AtomicReference<>();
     private final TaskSequence writing = new TaskSequence("autosave");
 
-    /** @param problems is told, on any thread, when a draft cannot be written */
+    /** @param problems shows, on any thread, why a draft can't be written */
     public Autosave(DraftStore drafts, Status problems) {
         this.drafts = drafts;
         this.problems = problems;
     }
 
-    /** Has this draft kept soon; one that still waits to be written gives way to it. */
+    /** Saves a draft soon, in place of one that still waits. */
     public void save(Draft draft) {
         if (waiting.getAndSet(draft) == null) {
             writing.execute(this::write);

@@ -14,7 +14,7 @@ import nimblestride.formats.json.DraftJson;
 import nimblestride.formats.json.DraftJson.Draft;
 
 /**
- * Keeps what lies on a desk, so that it is found there again after quitting or after a crash. Each window that is open
+ * Keeps the open exercise on disk, so that it is there again after quitting or after a crash. Each window that is open
  * at the same time holds a draft of its own, by a lock that ends with its process.
  */
 public final class DraftStore implements AutoCloseable {
@@ -80,7 +80,11 @@ public final class DraftStore implements AutoCloseable {
         }
     }
 
-    /** @throws FileException if it cannot be written */
+    /**
+     * Saves a draft.
+     *
+     * @throws FileException if it can't be written
+     */
     public void keep(Draft now) {
         DraftJson.write(now, draft);
     }

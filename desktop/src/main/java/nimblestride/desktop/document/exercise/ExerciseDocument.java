@@ -20,8 +20,8 @@ import nimblestride.formats.json.DraftJson.Draft;
 import nimblestride.formats.json.DraftJson.InBook;
 
 /**
- * The state of a window: one exercise with its history and its file. All methods belong to the interface thread; the
- * answer to an exercise is worked out on another, and only the newest one is shown.
+ * The open exercise of a window, with its history and its file. All methods belong to the interface thread. The
+ * analysis runs in the background, and only the newest one is shown.
  */
 public final class ExerciseDocument implements AutoCloseable {
     private final ReadOnlyObjectWrapper<Exercise> exercise = new ReadOnlyObjectWrapper<>();
@@ -44,11 +44,12 @@ public final class ExerciseDocument implements AutoCloseable {
         return Draft.of(new Exercise("New exercise", phrase, List.of(), Tempo.ofQuarters(96)));
     }
 
+    /** Opens a draft. */
     public ExerciseDocument(Draft draft) {
         open(draft);
     }
 
-    /** Lays an exercise on the desk in place of the last one, with a history of its own. */
+    /** Opens a draft in place of what was open, with a history of its own. */
     public void open(Draft draft) {
         history = EditHistory.of(draft.exercise());
         written = draft.saved() ? draft.exercise() : null;
@@ -59,55 +60,63 @@ public final class ExerciseDocument implements AutoCloseable {
         show();
     }
 
-    /** What lies on the desk, to be kept. */
+    /** Returns the open exercise, to be saved. */
     public Draft draft() {
         return new Draft(history.present(), file.get(), inBook.get(), saved.get());
     }
 
+    /** Returns the open exercise. */
     public ReadOnlyObjectProperty<Exercise> exerciseProperty() {
         return exercise.getReadOnlyProperty();
     }
 
-    /** What follows from the exercise; for a moment after an edit, still from the one before. */
+    /** Returns what follows from the exercise; for a moment after an edit, still from the one before. */
     public ReadOnlyObjectProperty<AnalyzedExercise> analyzedProperty() {
         return answer.getReadOnlyProperty();
     }
 
-    /** Is run each time another exercise is laid on the desk in place of the last one, and not when one is edited or saved. */
+    /** Runs a listener each time another exercise is opened, and not when one is edited or saved. */
     public void onOpened(Runnable listener) {
         laid.add(listener);
     }
 
+    /** Returns whether there is a step to undo. */
     public ReadOnlyBooleanProperty canUndoProperty() {
         return canUndo.getReadOnlyProperty();
     }
 
+    /** Returns whether there is a step to redo. */
     public ReadOnlyBooleanProperty canRedoProperty() {
         return canRedo.getReadOnlyProperty();
     }
 
+    /** Returns the file it belongs to; empty for none. */
     public ReadOnlyObjectProperty<Optional<Path>> fileProperty() {
         return file.getReadOnlyProperty();
     }
 
-    /** Which exercise of the Book it is, if it is one. */
+    /** Returns the exercise of the Book it is; empty for none. */
     public ReadOnlyObjectProperty<Optional<InBook>> inBookProperty() {
         return inBook.getReadOnlyProperty();
     }
 
-    /** Whether the file, or the Book, holds just this exercise. */
+    /** Returns whether the file, or the Book, holds just this exercise. */
     public ReadOnlyBooleanProperty savedProperty() {
         return saved.getReadOnlyProperty();
     }
 
-    /** An edit that is a step of its own. */
+    /** Edits the exercise, as a step of its own. */
     public void edit(UnaryOperator<Exercise> change) {
         endBurst();
         history = history.edit(change.apply(history.present()));
         show();
     }
 
-    /** One of several edits in a row, as the keystrokes in one field are, that are undone as one step. */
+    /**
+     * Edits the exercise as one of several edits in a row, such as keystrokes in one field, which undo as one step.
+     *
+     * @param from source of the edits
+     */
     public void edit(Object from, UnaryOperator<Exercise> change) {
         Exercise next = change.apply(history.present());
         if (next.equals(history.present())) {
@@ -118,7 +127,7 @@ public final class ExerciseDocument implements AutoCloseable {
         show();
     }
 
-    /** Takes another feel in hand: no step of its own, and nothing that needs to be saved. */
+    /** Selects another section: no step, and nothing to save. */
     public void selectContent(int content) {
         if (content != history.present().selected()) {
             endBurst();
@@ -127,24 +136,26 @@ public final class ExerciseDocument implements AutoCloseable {
         }
     }
 
-    /** The next edit is a step of its own, wherever it comes from. */
+    /** Makes the next edit a step of its own, wherever it comes from. */
     public void endBurst() {
         burst = null;
     }
 
+    /** Undoes the last step. */
     public void undo() {
         endBurst();
         history = history.undo();
         show();
     }
 
+    /** Redoes the last step undone. */
     public void redo() {
         endBurst();
         history = history.redo();
         show();
     }
 
-    /** The exercise has been written to a file. */
+    /** Notes that the exercise was written to a file. */
     public void savedToFile(Path path, Exercise written) {
         this.written = written;
         inBook.set(Optional.empty());
@@ -152,7 +163,7 @@ public final class ExerciseDocument implements AutoCloseable {
         saved.set(isKept());
     }
 
-    /** The exercise has been kept in the Book. */
+    /** Notes that the exercise was saved in the Book. */
     public void savedInBook(InBook kept, Exercise written) {
         this.written = written;
         file.set(Optional.empty());
@@ -160,7 +171,7 @@ public final class ExerciseDocument implements AutoCloseable {
         saved.set(isKept());
     }
 
-    /** The exercise has been taken out of the Book: what lies here is nowhere else. */
+    /** Notes that the exercise was removed from the Book: what is open here is nowhere else. */
     public void removedFromBook() {
         written = null;
         inBook.set(Optional.empty());

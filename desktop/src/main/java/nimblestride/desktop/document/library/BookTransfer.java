@@ -28,14 +28,14 @@ import nimblestride.store.book.Collections;
 import nimblestride.store.book.ExerciseSummary;
 import nimblestride.store.book.PracticeLog;
 
-/** A Book, or a part of it, as files that other programs and other people's Books can read. */
+/** Exports a Book, or a part of it, to files, and imports such files. */
 public final class BookTransfer {
     private static final Pattern FORMAT = Pattern.compile("\"format\"\\s*:\\s*\"([^\"]*)\"");
     private static final int HEAD = 400;
 
     private BookTransfer() {}
 
-    /** The format a file says it is of; empty where it says none. */
+    /** Returns the format a file names; empty where it names none. */
     public static String formatOf(Path file) {
         return SourceFile.read(file, "an exercise, a Book, or a log", in -> {
             Matcher format = FORMAT.matcher(new String(in.readNBytes(HEAD), StandardCharsets.UTF_8));
@@ -43,7 +43,7 @@ public final class BookTransfer {
         });
     }
 
-    /** Writes everything there is. */
+    /** Writes the whole Book. */
     public static void writeAll(Book book, OutputStream out) {
         BookJson.write(out, told -> {
             exercises(book, told, kept -> true);
@@ -72,7 +72,7 @@ public final class BookTransfer {
         });
     }
 
-    /** Writes some exercises, under their ids, so that what is practised of them elsewhere is known again here. */
+    /** Writes some exercises with their ids, so that what is practiced elsewhere is known again here. */
     public static void writeExercises(Book book, Set<UUID> ids, OutputStream out) {
         BookJson.write(out, told -> exercises(book, told, kept -> ids.contains(kept.id())));
     }
@@ -91,7 +91,7 @@ public final class BookTransfer {
     /**
      * Imports another Book, all of it or nothing; what this one has already, by its id, stays as it is.
      *
-     * @return what came of it, in words
+     * @return the result, in words
      */
     public static String takeOver(Book book, Path file, LocalDateTime now, Progress progress) {
         Arrivals arrivals = new Arrivals(progress);
@@ -131,13 +131,13 @@ public final class BookTransfer {
                 + Counted.count(students, "student") + " new; " + said(merged) + ".";
     }
 
-    /** {@code 3 log entries new, 1 changed, 40 there already}. */
+    /** Returns {@code 3 log entries new, 1 changed, 40 there already}. */
     public static String said(PracticeLog.Merged merged) {
         return Counted.number(merged.added()) + (merged.added() == 1 ? " log entry" : " log entries") + " new, "
                 + Counted.number(merged.changed()) + " changed, " + Counted.number(merged.known()) + " there already";
     }
 
-    /** All that a file of a Book holds. */
+    /** Collects everything in the file of a Book. */
     private static final class Arrivals implements BookVisitor {
         private final Progress progress;
         private final List<OfShelf> exercises = new ArrayList<>();
@@ -194,8 +194,8 @@ public final class BookTransfer {
     }
 
     /**
-     * Merges a log that has come back as somebody's; what is known of it is not counted twice. Entries of exercises this Book
-     * does not know by their ids are taken for those of the same name.
+     * Merges somebody's log; what is known of it does not count twice. Entries of exercises this Book does not know by
+     * their ids go to those with the same name.
      */
     public static PracticeLog.Merged mergeLog(Book book, Optional<UUID> student, Path file, Progress progress) {
         List<LogEntry> entries = new ArrayList<>();

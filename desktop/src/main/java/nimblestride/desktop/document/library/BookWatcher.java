@@ -9,7 +9,7 @@ import javafx.util.Duration;
 import nimblestride.desktop.async.LatestOnly;
 import nimblestride.store.book.Book;
 
-/** Looks every two seconds whether another window has changed the Book, restored one, or taken its file away. */
+/** Checks every two seconds whether another window has changed the Book, restored one, or taken its file away. */
 final class BookWatcher implements AutoCloseable {
     private static final Duration BETWEEN_LOOKS = Duration.seconds(2);
     private static final long OUT_OF_PLACE = -1;
@@ -22,9 +22,9 @@ final class BookWatcher implements AutoCloseable {
     private long seen;
 
     /**
-     * @param book gives the Book that is open now
-     * @param changed is called on the interface thread when somebody else has changed it
-     * @param outOfPlace is called there when its file has been moved, removed, or replaced
+     * @param book returns the Book that is open now
+     * @param changed runs on the interface thread when somebody else has changed it
+     * @param outOfPlace runs there when its file was moved, removed, or replaced
      */
     BookWatcher(Supplier<Optional<Book>> book, Runnable changed, Runnable outOfPlace) {
         this.book = book;
@@ -34,7 +34,7 @@ final class BookWatcher implements AutoCloseable {
         looks.play();
     }
 
-    /** Begins with a Book as it is now. */
+    /** Starts with a Book as it is now. */
     void begin(Book opened) {
         seen = opened.changesOfOthers();
     }

@@ -12,7 +12,7 @@ import nimblestride.files.FileException;
 import nimblestride.formats.json.ExerciseJson;
 
 /**
- * A Book as the first programs kept it: a folder of exercise files.
+ * A Book as version 0.1.0 first kept it: a folder of exercise files.
  *
  * @param exercises those that can be read
  * @param unreadable the others, each with the reason

@@ -24,11 +24,11 @@ import nimblestride.store.book.ExerciseCodec;
 import nimblestride.store.database.Backups;
 
 /**
- * Holds the Book of a window, or the reason why there is none. Tells all who show it when it has changed, here or in another
- * window. All methods belong to the interface thread; a Book that is open may be read on others.
+ * Holds the Book of a window, or the reason why there is none. Notifies all who show it when it changes, here or in
+ * another window. All methods belong to the interface thread; other threads may read an open Book.
  */
 public final class OpenBook implements AutoCloseable {
-    /** Exercises are kept as they stand in their files. */
+    /** Writes and reads exercises as they stand in their files. */
     public static final ExerciseCodec AS_JSON = new ExerciseCodec() {
         @Override
         public String write(Exercise exercise) {
@@ -51,17 +51,17 @@ public final class OpenBook implements AutoCloseable {
     private Optional<Book> book = Optional.empty();
     private String problem = "";
 
-    /** Something that is done with a Book. */
+    /** Does something with a Book. */
     public interface Doing<T> {
         T with(Book book);
     }
 
-    /** Something that takes a while, and says how far it has come. */
+    /** Does something that takes a while, and reports how far it is. */
     public interface Command<T> {
         T with(Book book, CommandQueue.Progress progress);
     }
 
-    /** A Book as it is when it has just been opened. */
+    /** A Book that has just been opened. */
     public record Opened(Book book, boolean isNew) {}
 
     /**
@@ -107,7 +107,7 @@ public final class OpenBook implements AutoCloseable {
             LocalDate today = today();
             backingUp.ask(() -> backedUp(backups, today), told -> told.ifPresent(status::show));
         } catch (StrideException e) {
-            // Told wherever the Book would be shown.
+            // Shown wherever the Book would be.
             without(e.getMessage());
         } catch (RuntimeException | Error e) {
             DefectReporter.report(e);
@@ -139,30 +139,32 @@ public final class OpenBook implements AutoCloseable {
         }
     }
 
-    /** The Book, where it could be opened. */
+    /** Returns the Book; empty where it could not be opened. */
     public Optional<Book> book() {
         return book;
     }
 
-    /** Why there is none; empty where there is one. */
+    /** Returns why there is none; empty where there is one. */
     public String problem() {
         return problem;
     }
 
+    /** Returns today. */
     public LocalDate today() {
         return LocalDate.now(clock);
     }
 
+    /** Returns the time, to the second. */
     public LocalDateTime now() {
         return LocalDateTime.now(clock).withNano(0);
     }
 
-    /** Is told each time something has changed in the Book, or another one has been opened. */
+    /** Runs a listener each time something in the Book changes, or another one is opened. */
     public void onChange(Runnable listener) {
         listeners.add(listener);
     }
 
-    /** Tells everybody that something has changed. */
+    /** Notifies everybody that something has changed. */
     public void changed() {
         List.copyOf(listeners).forEach(Runnable::run);
     }
@@ -183,7 +185,7 @@ public final class OpenBook implements AutoCloseable {
         changed();
     }
 
-    /** Asks something; where that fails the user is told, and the answer is empty. */
+    /** Asks something. Where that fails, shows why and returns empty. */
     public <T> Optional<T> ask(Doing<T> question) {
         if (book.isEmpty()) {
             status.show(problem);
@@ -199,7 +201,7 @@ public final class OpenBook implements AutoCloseable {
         }
     }
 
-    /** Asks something on a thread of a page's own; where that fails the user is told, and the answer is empty. */
+    /** Asks something in the background. Where that fails, shows why and returns empty. */
     public <T> Optional<T> askElsewhere(Book open, Doing<T> question) {
         try {
             return Optional.of(question.with(open));
@@ -209,7 +211,7 @@ public final class OpenBook implements AutoCloseable {
         }
     }
 
-    /** Changes something, and tells everybody; where that fails the user is told, and the answer is empty. */
+    /** Changes something, and notifies everybody. Where that fails, shows why and returns empty. */
     public <T> Optional<T> change(Doing<T> change) {
         Optional<T> answer = ask(change);
         if (answer.isPresent()) {
@@ -222,7 +224,7 @@ public final class OpenBook implements AutoCloseable {
      * Does something that takes a while as a command, so that the window goes on meanwhile.
      *
      * @param what it does, for people: {@code Importing parade.json}
-     * @param then is given what came of it
+     * @param then gets the result
      */
     public <T> void run(String what, Command<T> command, Consumer<T> then) {
         if (book.isEmpty()) {
@@ -232,7 +234,7 @@ public final class OpenBook implements AutoCloseable {
         commands.run(
                 what,
                 progress -> {
-                    // A connection of its own: what the window asks meanwhile need not wait.
+                    // A connection of its own, so that the window's questions need not wait.
                     try (Book own = Book.open(file, AS_JSON)) {
                         return command.with(own, progress);
                     }
@@ -243,6 +245,7 @@ public final class OpenBook implements AutoCloseable {
                 });
     }
 
+    /** Returns the backups of the Book. */
     public Backups backups() {
         return new Backups(file);
     }
@@ -250,7 +253,7 @@ public final class OpenBook implements AutoCloseable {
     /**
      * Restores a backup; the Book as it is now goes among the backups first. Other windows see what was restored.
      *
-     * @param then is called once it is restored
+     * @param then runs once it is restored
      */
     public void restore(Path backup, Runnable then) {
         String what = "Restoring " + backup.getFileName();

@@ -20,7 +20,7 @@ import nimblestride.store.book.ExerciseSummary;
 
 /** The sample Book: a community drum troupe prepares a riverside lantern parade. All of it is invented. */
 public final class SampleBook {
-    /** The piece to open first. */
+    /** The name of the exercise to open first. */
     public static final String FIRST = "Weir Steps";
 
     private static final Map<String, Set<String>> FILES = files();
@@ -56,9 +56,9 @@ public final class SampleBook {
     }
 
     /**
-     * Makes a fresh one.
+     * Makes a fresh sample Book.
      *
-     * @param today the last day of its log
+     * @param today last day of its log
      */
     public static void make(Path file, LocalDate today) {
         try (Book book = OpenBook.open(file).book()) {
@@ -80,7 +80,9 @@ public final class SampleBook {
         return FILES.size();
     }
 
-    /** Adds the pieces alone to a Book, all of them or none, but for those it has by their name; returns how many are new. */
+    /**
+     * Adds the sample exercises to a Book, all of them or none, except those it has by name. Returns how many are new.
+     */
     public static int addPieces(Book book, LocalDateTime now) {
         return book.inTransaction(() -> addMissing(book, now));
     }

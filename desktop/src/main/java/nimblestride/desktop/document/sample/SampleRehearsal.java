@@ -19,7 +19,7 @@ import nimblestride.core.time.value.NoteValue;
 import nimblestride.files.FileException;
 import nimblestride.sound.input.TimingHabits;
 
-/** A piece of the sample Book as pads would have recorded it at a rehearsal: nobody has named a meter, and nobody is a machine. */
+/** A sample exercise as pads would have recorded it at a rehearsal: nobody named a meter, and nobody is a machine. */
 public final class SampleRehearsal {
     private static final int PER_QUARTER = 960;
     private static final int ROUNDS = 8;

@@ -25,7 +25,7 @@ import nimblestride.store.book.Book;
 import nimblestride.store.book.ExerciseSummary;
 import org.apache.commons.numbers.fraction.BigFraction;
 
-/** A season of the sample troupe, up to today: ladders, a log, students with what is set for them. All of it is invented. */
+/** A season of the sample troupe, up to today: ladders, a log, students with assignments. All of it is invented. */
 final class SampleSeason {
     private static final int WEEKS = 11;
     private static final List<String> CLIMBED =
@@ -50,7 +50,7 @@ final class SampleSeason {
         this.today = today;
     }
 
-    /** The same with the way it is practised on. */
+    /** Returns the exercise with its practice plan. */
     Exercise planned(Exercise piece) {
         if (!CLIMBED.contains(piece.name())) {
             return piece;
