@@ -10,7 +10,7 @@ import nimblestride.core.practice.care.BreakSchedule;
 import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.service.Status;
 
-/** Says at the foot of the window when a rest is due, and nothing more. */
+/** Shows in the status bar when a break is due, and nothing more. */
 final class BreakReminder {
     private static final int SECONDS_BETWEEN_LOOKS = 10;
 

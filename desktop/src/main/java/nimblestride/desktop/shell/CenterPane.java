@@ -5,7 +5,7 @@ import javafx.scene.Node;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Region;
 
-/** The middle of the window, and what takes its place for a while. */
+/** The center of the window, and what takes its place for a while. */
 final class CenterPane {
     private final BorderPane root;
     private final Node heading;

@@ -16,7 +16,7 @@ import nimblestride.desktop.ui.control.TitleConverter;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/** The school in which the Road is counted, and the count as text. */
+/** Chooses the counting system of the Road, and copies the count as text. */
 final class CountChoice extends HBox {
     CountChoice(
             ExerciseDocument document,

@@ -13,7 +13,7 @@ import nimblestride.desktop.service.Status;
 import nimblestride.files.FileException;
 import nimblestride.formats.json.DraftJson.Draft;
 
-/** What lies on the desk is kept on disk by itself, and found there again; where that cannot be, it says so. */
+/** Saves the open exercise as a draft, and finds it again at the next start; says so where it can't. */
 final class DraftSession implements AutoCloseable {
     private final Status status;
     private Optional<DraftStore> drafts = Optional.empty();

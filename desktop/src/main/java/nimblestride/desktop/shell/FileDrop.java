@@ -8,7 +8,7 @@ import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.input.TransferMode;
 
-/** Files dragged onto the window. */
+/** Opens files dropped on the window. */
 final class FileDrop {
     private FileDrop() {}
 

@@ -7,8 +7,9 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 
 /**
- * Where the focus goes when what has it is taken away, as a row that is removed or the page of a bench that is left: to what is
- * nearest. Otherwise it would go to the first field of the window, and the next letter would write over the exercise's name.
+ * Moves the focus to the nearest control when the one that has it goes away, such as a row that is removed or the page
+ * of a workspace that is left. Otherwise it would go to the first field of the window, and the next letter would
+ * replace the exercise's name.
  */
 final class FocusFallback {
     private final Node first;

@@ -25,7 +25,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/** The exercise's name, its bars as people write them, its tempo, and play. */
+/** Shows the exercise's name, its bars as people write them, its tempo, and play. */
 final class Heading extends VBox {
     private final ExerciseDocument document;
     private final TypedField<String> name;

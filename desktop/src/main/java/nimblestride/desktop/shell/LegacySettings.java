@@ -24,7 +24,10 @@ import nimblestride.sound.render.ClickSettings;
 import nimblestride.sound.render.Mix;
 import nimblestride.sound.render.SilentBars;
 
-/** Reads the settings of version 0.1.0, which were kept as properties: each that is missing or makes no sense is the default. */
+/**
+ * Reads the settings of version 0.1.0, which were properties; each that is missing or makes no sense becomes the
+ * default.
+ */
 final class LegacySettings {
     private static final String VOICE = "level.voice.";
 

@@ -8,7 +8,10 @@ import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.view.road.RoadView;
 import nimblestride.desktop.view.stand.MusicStand;
 
-/** The count on the music stand, from the first time it is asked for; it follows the desk, the Road's count and the sound. */
+/**
+ * Opens the music stand when it is first asked for, and keeps it in step with the exercise, the Road's count, and the
+ * sound.
+ */
 final class MusicStandWindow {
     private final Window owner;
     private final ExerciseDocument document;

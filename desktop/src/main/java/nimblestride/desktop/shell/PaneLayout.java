@@ -5,7 +5,9 @@ import javafx.scene.control.SplitPane;
 import javafx.scene.layout.Region;
 import nimblestride.desktop.view.road.RoadView;
 
-/** How the room is shared: the Book, the Road with the bench below it, the findings; each edge can be dragged. */
+/**
+ * Shares the room between the Book, the Road with the workspace below it, and the findings; each edge can be dragged.
+ */
 final class PaneLayout extends SplitPane {
     /** The room that everything in the window needs across, in pixels. */
     static final double MIN_WIDTH = 1_000;

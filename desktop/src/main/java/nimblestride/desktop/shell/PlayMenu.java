@@ -11,7 +11,7 @@ import nimblestride.desktop.service.Navigation;
 import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.view.road.RoadView;
 
-/** Play and stop, from where, and how fast; all else about it is set on the Practise bench. */
+/** Play and stop, from where, and how fast; everything else is on the pages for sound. */
 final class PlayMenu extends Menu {
     private static final int STEP = 5;
 

@@ -12,7 +12,7 @@ import nimblestride.desktop.playback.PlaybackDevices;
 import nimblestride.desktop.playback.PlaybackStatusText;
 import nimblestride.desktop.playback.Transport;
 
-/** What the window does while it plays: it says what and through what, and turns to the feel that is heard. */
+/** Shows what plays and through what, and selects the section that is heard. */
 final class PlaybackFollower {
     private static final Duration BETWEEN_LOOKS = Duration.seconds(1);
 

@@ -4,7 +4,7 @@ import nimblestride.core.time.meter.Grouping;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.view.road.RegroupAction;
 
-/** Groups set by hand on the Road go to the desk; a drag is one step back. */
+/** Regroups the document's bars by hand on the Road; a drag is one step to undo. */
 record RoadRegrouping(ExerciseDocument document) implements RegroupAction {
     @Override
     public void regroup(int bar, Grouping grouping) {

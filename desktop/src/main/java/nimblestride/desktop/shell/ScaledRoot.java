@@ -14,8 +14,8 @@ import javafx.scene.transform.Scale;
 import nimblestride.desktop.ui.look.DisplaySizes;
 
 /**
- * Everything in a window, enlarged: text, music and controls alike, each drawn as finely as it is large. What then has no room in the
- * window is scrolled to, by the bars, the wheel, and by itself where the focus goes.
+ * Enlarges everything in a window: text, music, and controls alike, each drawn as finely as it is large. It scrolls to
+ * what has no room in the window, by the bars, the wheel, and by itself where the focus goes.
  */
 final class ScaledRoot extends Region {
     /** The room everything needs, in pixels before it is enlarged; what needs more across has it as its least width. */

@@ -7,7 +7,7 @@ import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
 import nimblestride.desktop.workspace.help.HelpListEntry;
 
-/** The list of all shortcuts, read from the menus, so that it never tells a different story. */
+/** Lists all shortcuts, read from the menus, so that the list is always true. */
 final class ShortcutList {
     private static final List<HelpListEntry> BESIDE_THE_MENUS = List.of(
             new HelpListEntry("Space", "Play and stop, outside a text field"),

@@ -4,6 +4,7 @@ import javafx.scene.control.Label;
 
 /** A few quiet words beside a control, never cut off. */
 public final class Caption extends Label {
+    /** @param text to show */
     public Caption(String text) {
         super(text);
         getStyleClass().add("quiet");

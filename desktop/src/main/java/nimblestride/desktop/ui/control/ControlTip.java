@@ -9,8 +9,8 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 
 /**
- * What is said of a control while the mouse rests on it, and by a screen reader after its name. The little window it stands in is
- * made only when the mouse first comes, or somebody without one asks.
+ * Explains a control while the mouse is over it, and through a screen reader after its name. The tip window is made
+ * only when the mouse first comes, or somebody without one asks.
  */
 public final class ControlTip {
     /** Of a line in it, at the most. */
@@ -24,16 +24,16 @@ public final class ControlTip {
 
     private ControlTip() {}
 
-    /** Says something of a node from now on, in place of what was said before. */
+    /** Gives a node an explanation, in place of the last one. */
     public static void on(Node node, String text) {
         node.setAccessibleHelp(text);
         onAsking(node, () -> text);
     }
 
     /**
-     * Says something of a node that is worked out when it is asked for.
+     * Gives a node an explanation that is worked out when it is asked for.
      *
-     * @param text may be empty, and then nothing is said; a screen reader has to ask for it itself
+     * @param text may be empty, and then nothing is shown; a screen reader has to ask for it itself
      */
     public static void onAsking(Node node, Supplier<String> text) {
         ControlTip hint = of(node);
@@ -44,9 +44,10 @@ public final class ControlTip {
     }
 
     /**
-     * Says it now, under the node, until a key is pressed or the focus goes: for those who have no mouse.
+     * Shows the explanation now, under the node, until a key is pressed or the focus goes: for those who have no
+     * mouse.
      *
-     * @param otherwise said where there is nothing to say, so that nobody waits for it
+     * @param otherwise shown where there is no explanation, so that nobody waits for it
      */
     public static void setText(Node node, String otherwise) {
         ControlTip hint = of(node);
@@ -62,7 +63,7 @@ public final class ControlTip {
         hint.told.show(node, bounds.getMinX(), bounds.getMaxY());
     }
 
-    /** Says nothing of it any longer. */
+    /** Removes the explanation of a node. */
     public static void off(Node node) {
         on(node, "");
     }

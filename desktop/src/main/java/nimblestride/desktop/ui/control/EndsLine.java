@@ -3,7 +3,9 @@ package nimblestride.desktop.ui.control;
 import javafx.geometry.Orientation;
 import javafx.scene.layout.Region;
 
-/** One thing at each end of a line; where both have no room beside each other, the second stands below the first. */
+/**
+ * Shows one thing at each end of a line; where both have no room beside each other, the second goes below the first.
+ */
 public final class EndsLine extends Region {
     private final Region first;
     private final Region second;

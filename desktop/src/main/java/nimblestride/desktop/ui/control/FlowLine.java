@@ -4,7 +4,7 @@ import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 
-/** Controls in a line that goes on below where there is too little room across. */
+/** Shows controls in a line that wraps where there is too little room. */
 public final class FlowLine extends FlowPane {
     public FlowLine(Node... controls) {
         super(controls);

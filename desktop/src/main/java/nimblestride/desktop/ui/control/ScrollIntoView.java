@@ -8,8 +8,8 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Region;
 
 /**
- * What is scrolled to where it has no room. It takes no focus of its own. What it shows is drawn straight to the window: the picture
- * that the toolkit keeps of it otherwise is of use only for what never changes.
+ * Scrolls its content where there is too little room. It takes no focus of its own. The content is drawn straight to
+ * the window: the picture the toolkit otherwise keeps of it only helps for what never changes.
  */
 public class ScrollIntoView extends ScrollPane {
     private boolean steady;
@@ -31,15 +31,15 @@ public class ScrollIntoView extends ScrollPane {
         });
     }
 
-    /** A click on what it shows would give it the focus. */
+    /** A click on the content would give it the focus. */
     @Override
     public void requestFocus() {
         // It takes none.
     }
 
     /**
-     * What is shown is as wide without a scroll bar as beside one: nothing in it moves when the bar comes, and it need not be measured at
-     * both widths to learn whether it does.
+     * Makes the content as wide without a scroll bar as beside one: nothing in it moves when the bar comes, and it
+     * need not be measured at both widths.
      */
     public final ScrollIntoView steady() {
         steady = true;
@@ -62,7 +62,7 @@ public class ScrollIntoView extends ScrollPane {
         }
     }
 
-    /** What has room is as high as the room. */
+    /** Makes content that has room as high as the room. */
     public final ScrollIntoView filled() {
         setFitToHeight(true);
         return this;

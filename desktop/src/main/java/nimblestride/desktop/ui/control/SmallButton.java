@@ -11,7 +11,7 @@ public final class SmallButton extends Button {
         setOnAction(event -> action.run());
     }
 
-    /** The same with a name by which it is found. */
+    /** Makes a button with an id. */
     public SmallButton(String text, String id, Runnable action) {
         this(text, action);
         setId(id);

@@ -3,7 +3,7 @@ package nimblestride.desktop.ui.control;
 import java.util.function.Function;
 import javafx.util.StringConverter;
 
-/** The titles under which things are chosen from a list. They are chosen, not typed. */
+/** Returns the titles of things in a list. They are chosen, never typed. */
 public final class TitleConverter<T> extends StringConverter<T> {
     private final Function<T, String> title;
 

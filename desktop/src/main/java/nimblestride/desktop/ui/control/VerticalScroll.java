@@ -4,7 +4,10 @@ import javafx.scene.Node;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/** What may be longer than there is room: it takes what is left of a column, and scrolls down, and across where it must. */
+/**
+ * Scrolls what may be longer than there is room: it fills the rest of a column, and scrolls down, and across where it
+ * must.
+ */
 public final class VerticalScroll extends ScrollIntoView {
     public VerticalScroll(Node content) {
         super(content);

@@ -2,9 +2,9 @@ package nimblestride.desktop.ui.control;
 
 import javafx.scene.control.Label;
 
-/** Words that go on below where there is too little room across, and are never cut short. */
+/** A label that wraps where there is too little room, and is never cut off. */
 public class WrappedLabel extends Label {
-    /** @param styleClasses what it is besides a label, as the style sheet knows it */
+    /** @param styleClasses further style classes */
     public WrappedLabel(String text, String... styleClasses) {
         super(text);
         setWrapText(true);
@@ -12,7 +12,7 @@ public class WrappedLabel extends Label {
         getStyleClass().addAll(styleClasses);
     }
 
-    /** What it says is told later. */
+    /** Makes an empty label. */
     public WrappedLabel() {
         this("");
     }

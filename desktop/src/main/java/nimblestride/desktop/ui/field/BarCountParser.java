@@ -8,7 +8,7 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 public final class BarCountParser {
     private BarCountParser() {}
 
-    /** From 1 to so many; anything else is refused with what was expected. */
+    /** Returns a reader of numbers from 1 up to a limit, which refuses anything else with what would work. */
     public static Function<String, Integer> upTo(int most) {
         return text -> {
             String typed = text.strip();

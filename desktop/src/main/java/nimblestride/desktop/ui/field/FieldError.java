@@ -9,8 +9,8 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 
 /**
- * What is wrong with the text of a field: under the field, in the page, where that is wide enough for a sentence; otherwise in a note
- * of its own that hangs from the field, over whatever is there, while one types in it or the mouse is over it.
+ * Shows what is wrong with the text of a field: under the field, where that is wide enough for a sentence; otherwise
+ * in a note that hangs from the field while the user types in it or the mouse is over it.
  */
 final class FieldError extends Label {
     private static final String STYLE = "problem";

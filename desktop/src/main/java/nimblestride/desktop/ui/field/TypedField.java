@@ -9,8 +9,8 @@ import javafx.scene.layout.VBox;
 import nimblestride.core.foundation.failure.StrideException;
 
 /**
- * A line of typed text that stands for a value. Text that makes sense is taken at once; text that does not is kept as it
- * is, with what is wrong told beside it, and the last good value stays, to be put back by Escape.
+ * A text field for a value in the typed language. It takes text it can read at once. Text it can't read stays as
+ * typed, with what is wrong beside it, and the last good value stays in effect; Escape brings it back.
  */
 public final class TypedField<T> extends VBox {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
@@ -25,9 +25,9 @@ public final class TypedField<T> extends VBox {
     private boolean showing;
 
     /**
-     * @param reader throws a {@link StrideException} whose message is shown where text makes no sense
-     * @param taken is given each new value
-     * @param done is called when typing here is over
+     * @param reader throws a {@link StrideException} whose message is shown
+     * @param taken gets each new value
+     * @param done runs when typing here is over
      */
     public TypedField(Function<String, T> reader, Function<T, String> writer, Consumer<T> taken, Runnable done) {
         this.reader = reader;
@@ -45,20 +45,20 @@ public final class TypedField<T> extends VBox {
         field.setOnAction(event -> finish());
     }
 
-    /** The text field itself, for its name, prompt and size. */
+    /** Returns the text field itself, for its name, prompt, and size. */
     public TextField field() {
         return field;
     }
 
-    /** Whether a text field belongs to one of these. */
+    /** Returns whether a text field belongs to a typed field. */
     public static boolean holds(TextField field) {
         return field.getParent() instanceof TypedField<?>;
     }
 
     /**
-     * Puts the last good text back into a field whose text makes no sense.
+     * Restores the last good text of a field whose text can't be read.
      *
-     * @return whether there was anything to put back
+     * @return whether there was anything to restore
      */
     public static boolean restoreWrongText(TextField field) {
         if (field.getParent() instanceof TypedField<?> typed && typed.problem.isShown()) {
@@ -68,7 +68,7 @@ public final class TypedField<T> extends VBox {
         return false;
     }
 
-    /** Empties it: what stood there has been used. */
+    /** Clears the field: its text has been used. */
     public void clear() {
         showing = true;
         field.clear();
@@ -82,7 +82,7 @@ public final class TypedField<T> extends VBox {
         return last;
     }
 
-    /** Shows a value that has come about elsewhere; text that stands for it already is left as it was typed. */
+    /** Shows a value that comes from elsewhere; text that stands for it already stays as typed. */
     public void show(T value) {
         if (value.equals(last)) {
             return;
@@ -93,7 +93,7 @@ public final class TypedField<T> extends VBox {
         }
     }
 
-    /** Writes the value anew where it reads otherwise now, unless it is just being typed. */
+    /** Prints the value again where it reads differently now, unless the user is typing. */
     public void rewrite() {
         if (!field.isFocused() && last != null) {
             restore();

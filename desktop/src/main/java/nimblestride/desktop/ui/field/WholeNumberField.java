@@ -5,14 +5,14 @@ import java.util.function.Function;
 import java.util.function.IntConsumer;
 import nimblestride.core.foundation.failure.InvalidValueException;
 
-/** A field for a whole number. */
+/** Makes fields for whole numbers. */
 public final class WholeNumberField {
     private WholeNumberField() {}
 
     /**
-     * Reads a number within limits.
+     * Returns a reader of numbers within limits.
      *
-     * @param what it is, as in {@code percent}
+     * @param what the number is: {@code percent}
      */
     public static Function<String, Integer> reader(int least, int most, String what) {
         return text -> {
@@ -30,10 +30,10 @@ public final class WholeNumberField {
     }
 
     /**
-     * A field that shows and takes one.
+     * Makes a field.
      *
-     * @param id by which it is found
-     * @param what it is, for its problem and for a screen reader
+     * @param id to find it by
+     * @param what the number is, for its error and for a screen reader
      */
     public static TypedField<Integer> field(
             String id, String what, int least, int most, double width, IntConsumer taken) {

@@ -3,15 +3,16 @@ package nimblestride.desktop.ui.look;
 import java.util.Locale;
 import java.util.stream.IntStream;
 
-/** How large everything can be shown, in percent of its usual size. */
+/** The sizes everything can be shown at, in percent. */
 public final class DisplaySizes {
+    /** The default size, in percent. */
     public static final int DEFAULT = 100;
 
     private static final int[] ALL = {DEFAULT, 115, 130, 150, 175, 200};
 
     private DisplaySizes() {}
 
-    /** The size nearest to what somebody asked for. */
+    /** Returns the size nearest to one asked for. */
     public static int nearest(double percent) {
         return IntStream.of(ALL)
                 .boxed()
@@ -19,18 +20,18 @@ public final class DisplaySizes {
                 .orElse(DEFAULT);
     }
 
-    /** The next larger size; the largest has none and stays. */
+    /** Returns the next larger size; the largest stays. */
     public static int larger(int percent) {
         return IntStream.of(ALL).filter(size -> size > percent).findFirst().orElse(ALL[ALL.length - 1]);
     }
 
-    /** The next smaller size; the smallest has none and stays. */
+    /** Returns the next smaller size; the smallest stays. */
     public static int smaller(int percent) {
         return IntStream.of(ALL).filter(size -> size < percent).max().orElse(ALL[0]);
     }
 
     /**
-     * A stylesheet for what opens in windows of its own: menus, lists and hints.
+     * Returns a stylesheet for what opens in windows of its own: menus, lists, and tips.
      *
      * @return a URL
      */

@@ -6,8 +6,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.transform.Scale;
 
 /**
- * A surface to draw on. It is drawn once before the next frame, however often that is asked for in between, and as finely as it is
- * enlarged where it stands.
+ * A canvas that is drawn once before the next frame, however often that is asked for, and as finely as it is enlarged.
  */
 public final class DrawingCanvas extends Region {
     private final Picture picture;
@@ -16,7 +15,7 @@ public final class DrawingCanvas extends Region {
     private final Region asking = new Asking();
     private double enlarged = 1;
 
-    /** What is drawn, anew each time. */
+    /** Draws the picture. */
     public interface Picture {
         /**
          * @param g on which nothing is drawn yet
@@ -40,7 +39,7 @@ public final class DrawingCanvas extends Region {
         });
     }
 
-    /** Has it drawn before the next frame. */
+    /** Asks to draw before the next frame. */
     public void redraw() {
         asking.requestLayout();
     }

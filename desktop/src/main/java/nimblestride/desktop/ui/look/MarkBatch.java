@@ -9,7 +9,7 @@ import javafx.scene.paint.Color;
 import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.stroke.Stroke;
 
-/** Marks that are drawn at once: many filled as one path take less time than each filled on its own, where it is done in software. */
+/** Draws marks together: many filled as one path take less time than each on its own, where software does it. */
 public final class MarkBatch {
     private record Look(MarkShape shape, Color color, boolean hollow) {}
 
@@ -17,7 +17,7 @@ public final class MarkBatch {
 
     private final Map<Look, List<Place>> places = new LinkedHashMap<>();
 
-    /** A mark around a place: an accent is larger, a ghost note small and hollow. */
+    /** Adds a mark at a place: an accent is larger, a ghost note small and hollow. */
     public MarkBatch add(MarkShape shape, double x, double y, double radius, Stroke stroke, Color color) {
         double size =
                 switch (stroke.level()) {
@@ -32,6 +32,7 @@ public final class MarkBatch {
         return this;
     }
 
+    /** Draws all marks. */
     public void draw(GraphicsContext g) {
         places.forEach((look, all) -> {
             g.beginPath();

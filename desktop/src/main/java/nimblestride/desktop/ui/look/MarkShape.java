@@ -2,7 +2,7 @@ package nimblestride.desktop.ui.look;
 
 import javafx.scene.canvas.GraphicsContext;
 
-/** The shapes that tell layers apart without their colour. */
+/** The shapes that tell layers apart without color. */
 public enum MarkShape {
     DISC(points -> null),
     DIAMOND(r -> new double[][] {{0, r * 1.2, 0, -r * 1.2}, {-r * 1.2, 0, r * 1.2, 0}}),
@@ -22,11 +22,16 @@ public enum MarkShape {
         this.outline = outline;
     }
 
+    /**
+     * Returns the shape of a layer.
+     *
+     * @param layer from 0
+     */
     public static MarkShape of(int layer) {
         return values()[layer % values().length];
     }
 
-    /** Lays its outline around a place to the path that is being made. */
+    /** Adds its outline around a place to the current path. */
     public void trace(GraphicsContext g, double x, double y, double size) {
         double[][] points = outline.points(size);
         if (points == null) {

@@ -4,8 +4,8 @@ import java.util.List;
 import javafx.scene.paint.Color;
 
 /**
- * The colours of the program, for the stylesheet and for what is drawn. Text keeps a contrast of at least 4.5 to 1 on
- * every ground it stands on (WCAG 2.2, 1.4.3).
+ * The colors of the program, for the stylesheet and for what is drawn. Text has a contrast of at least 4.5 to 1 on
+ * every ground (WCAG 2.2, 1.4.3).
  */
 public enum Palette {
     /** Chart paper by day. */
@@ -59,45 +59,47 @@ public enum Palette {
         this.layers = layers;
     }
 
-    /** What everything lies on. */
+    /** Returns the color behind everything. */
     public Color ground() {
         return Color.web(ground);
     }
 
-    /** What panes and fields lie on. */
+    /** Returns the color behind panes and fields. */
     public Color panel() {
         return Color.web(panel);
     }
 
+    /** Returns the color of text. */
     public Color ink() {
         return Color.web(ink);
     }
 
-    /** Text and marks of second rank. */
+    /** Returns the color of text and marks of second rank. */
     public Color quiet() {
         return Color.web(quiet);
     }
 
+    /** Returns the color of fine lines. */
     public Color line() {
         return Color.web(line);
     }
 
-    /** The one strong colour: landings and returns. */
+    /** Returns the one strong color: landings and realignment. */
     public Color landing() {
         return Color.web(landing);
     }
 
-    /** A ground for what is strong, under ink. */
+    /** Returns a strong ground, under text. */
     public Color landingGround() {
         return Color.web(landingGround);
     }
 
-    /** The tone of a layer, always shown with its own {@link MarkShape}. */
+    /** Returns the tone of a layer, always shown with its {@link MarkShape}. */
     public Color layer(int index) {
         return Color.web(layers.get(index % layers.size()));
     }
 
-    /** The colours under the names the stylesheet uses. */
+    /** Returns the colors under the names the stylesheet uses. */
     public String asStyle() {
         return "-ns-ground: " + ground + "; -ns-panel: " + panel + "; -ns-ink: " + ink + "; -ns-quiet: " + quiet
                 + "; -ns-line: " + line + "; -ns-landing: " + landing + "; -ns-landing-ground: " + landingGround + ";";

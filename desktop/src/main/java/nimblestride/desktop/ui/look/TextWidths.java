@@ -5,7 +5,7 @@ import java.util.Map;
 import javafx.scene.text.Font;
 import javafx.scene.text.Text;
 
-/** How wide texts are, in pixels; what has been measured once is remembered. For the interface thread alone. */
+/** Measures texts, in pixels, and remembers what it has measured. Belongs to the interface thread. */
 public final class TextWidths {
     private static final int MAX_REMEMBERED = 4_000;
 
@@ -14,6 +14,7 @@ public final class TextWidths {
 
     private record Written(String text, Font font) {}
 
+    /** Returns the width of a text. */
     public double of(String text, Font font) {
         if (widths.size() > MAX_REMEMBERED) {
             widths.clear();

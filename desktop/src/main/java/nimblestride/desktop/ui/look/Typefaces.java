@@ -13,9 +13,11 @@ import javafx.util.Duration;
 import nimblestride.desktop.async.Background;
 import nimblestride.formats.font.Fonts;
 
-/** The faces that ship with the program: Lato for text, Bravura for music. */
+/** The fonts that ship with the program: Lato for text, Bravura for music. */
 public final class Typefaces {
+    /** The name of the text font. */
     public static final String TEXT = "Lato";
+    /** The name of the music font. */
     public static final String MUSIC = "Bravura";
 
     /** SMuFL: {@code timeSig0} is U+E080, and {@code timeSigPlus} U+E08C. */
@@ -39,25 +41,25 @@ public final class Typefaces {
         }
 
         static void touch() {
-            // The static initialiser does it.
+            // The static initializer loads them.
         }
     }
 
     private Typefaces() {}
 
-    /** Begins to load the faces, beside other work. */
+    /** Starts to load the fonts in the background. */
     public static void load() {
         Background.run("loading the faces", Loaded::touch);
     }
 
-    /** Waits until the faces are loaded: needed once before a stylesheet names them. */
+    /** Waits until the fonts are loaded: needed once before a stylesheet names them. */
     public static void await() {
         Loaded.touch();
     }
 
     /**
-     * Begins to measure the faces, which takes longer than to load them and is needed only for written music; not at once, for the
-     * window is still being drawn then.
+     * Starts to measure the fonts, which takes longer than to load them and is needed only for written music; not at
+     * once, because the window is still being drawn then.
      */
     public static void measure() {
         PauseTransition drawn = new PauseTransition(Duration.seconds(1));
@@ -65,18 +67,22 @@ public final class Typefaces {
         drawn.play();
     }
 
+    /** Returns the text font at a size. */
     public static Font text(double size) {
         return font(TEXT, FontWeight.NORMAL, FontPosture.REGULAR, size);
     }
 
+    /** Returns the bold text font at a size. */
     public static Font bold(double size) {
         return font(TEXT, FontWeight.BOLD, FontPosture.REGULAR, size);
     }
 
+    /** Returns the italic text font at a size. */
     public static Font italic(double size) {
         return font(TEXT, FontWeight.NORMAL, FontPosture.ITALIC, size);
     }
 
+    /** Returns the music font at a size. */
     public static Font music(double size) {
         return font(MUSIC, FontWeight.NORMAL, FontPosture.REGULAR, size);
     }
@@ -94,7 +100,7 @@ public final class Typefaces {
                 cut -> Font.font(cut.family, cut.weight, cut.posture, cut.size));
     }
 
-    /** A number in the digits of a time signature. */
+    /** Returns a number in the digits of a time signature. */
     public static String signatureDigits(String digits) {
         StringBuilder glyphs = new StringBuilder();
         for (int i = 0; i < digits.length(); i++) {

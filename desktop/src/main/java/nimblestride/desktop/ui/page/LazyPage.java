@@ -7,7 +7,7 @@ import javafx.scene.layout.Region;
 import nimblestride.desktop.async.Lazy;
 import nimblestride.desktop.ui.look.Palette;
 
-/** A page that is made when it is first needed, in the colours of the others. */
+/** A page that is built when it is first needed, in the colors of the others. */
 public final class LazyPage<P extends Region & Page> {
     private final Lazy<P> page;
     private Optional<Palette> palette = Optional.empty();
@@ -20,12 +20,12 @@ public final class LazyPage<P extends Region & Page> {
         });
     }
 
-    /** The page, made now where it has not been before. */
+    /** Returns the page, and builds it the first time. */
     public P get() {
         return page.get();
     }
 
-    /** Does something with the page, where there is one yet. */
+    /** Does something with the page, if it has been built. */
     public void ifMade(Consumer<P> doing) {
         page.ifMade(doing);
     }

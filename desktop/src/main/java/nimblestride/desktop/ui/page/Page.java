@@ -4,7 +4,7 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.desktop.document.exercise.AnalyzedExercise;
 import nimblestride.desktop.ui.look.Palette;
 
-/** One page of a bench. */
+/** One page of a workspace. */
 public interface Page extends AutoCloseable {
     /** Shows the exercise as it is now. */
     void show(Exercise exercise);

@@ -21,7 +21,7 @@ import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.ui.control.ControlTip;
 import nimblestride.desktop.ui.look.Palette;
 
-/** The names of pages on the left, one above the other, and the page that is chosen on the right. */
+/** Shows the names of pages on the left, one above the other, and the open page on the right. */
 public class PagedPane extends HBox implements AutoCloseable {
     private final VBox names = new VBox();
     private final ToggleGroup chosen = new ToggleGroup();
@@ -83,18 +83,18 @@ public class PagedPane extends HBox implements AutoCloseable {
         chosen.selectToggle(Objects.requireNonNull(buttons.get(page), () -> page + " is not a page of this workspace"));
     }
 
-    /** The page that is seen; all of this while there is none. */
+    /** Returns the page in view; this pane while there is none. */
     public final Node page() {
         return getChildren().isEmpty() ? this : getChildren().get(getChildren().size() - 1);
     }
 
-    /** Shows the exercise as it is now: on the page that is seen at once, on the others when they are chosen. */
+    /** Shows the exercise on the page in view at once, on the others when they open. */
     public final void show(Exercise exercise) {
         latest = Optional.of(exercise);
         showPage();
     }
 
-    /** Shows what follows from the exercise, on the page that is seen. */
+    /** Shows what follows from the exercise, on the page in view. */
     public final void show(AnalyzedExercise answer) {
         latestAnswer = Optional.of(answer);
         answerPage();
@@ -126,14 +126,14 @@ public class PagedPane extends HBox implements AutoCloseable {
         });
     }
 
-    /** Light or dark, on each page as it is there. */
+    /** Sets the palette of every page, or of one not built yet when it is. */
     public final void setPalette(Palette palette) {
         pages.forEach(page -> page.setPalette(palette));
     }
 
     /** Shows the exercise on what stands beside the pages. */
     protected void prepare(Exercise exercise) {
-        // Most benches have nothing there.
+        // Most workspaces have nothing there.
     }
 
     @Override

@@ -4,7 +4,7 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.desktop.document.exercise.AnalyzedExercise;
 import nimblestride.desktop.ui.look.Palette;
 
-/** One of the benches below the Road. */
+/** One of the workspaces below the Road. */
 public interface Workspace extends AutoCloseable {
     /** Shows the exercise as it is now. */
     void show(Exercise exercise);

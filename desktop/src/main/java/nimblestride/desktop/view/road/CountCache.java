@@ -8,7 +8,10 @@ import nimblestride.core.time.counting.SpokenSyllable;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
 
-/** What is said in bars, in one school and division: worked out once for each bar, and forgotten when it is not asked for. */
+/**
+ * The count of bars in one counting system and subdivision: worked out once for each bar, and dropped when it is not
+ * used.
+ */
 record CountCache(CountingSystem countingSystem, Subdivision subdivision, Map<Bar, List<SpokenSyllable>> known) {
     private static final int MAX_KNOWN = 512;
 

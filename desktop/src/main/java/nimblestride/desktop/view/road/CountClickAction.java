@@ -2,7 +2,7 @@ package nimblestride.desktop.view.road;
 
 import nimblestride.core.time.value.NoteValue;
 
-/** What is done with a count that is clicked. */
+/** Does something with a count that was clicked. */
 public interface CountClickAction {
     /**
      * @param bar its number within the phrase, from 0

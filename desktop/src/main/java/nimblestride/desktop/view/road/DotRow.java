@@ -5,7 +5,10 @@ import java.util.Map;
 import java.util.stream.IntStream;
 import javafx.scene.canvas.GraphicsContext;
 
-/** Dots along a level line, filled as the one outline they have together: there may be thousands, most of them over others. */
+/**
+ * Draws dots along a level line as the one outline they have together: there may be thousands, most of them over
+ * others.
+ */
 final class DotRow {
     /** How far apart the points of the outline are, in pixels. */
     private static final double STEP = 0.5;

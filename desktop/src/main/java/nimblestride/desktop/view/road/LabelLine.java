@@ -8,7 +8,7 @@ import java.util.TreeMap;
 import java.util.stream.IntStream;
 import nimblestride.desktop.view.road.RoadLabels.Words;
 
-/** Words that have found room in a line, none of them closer to another than they may be. */
+/** Finds room for labels in a line, with a least distance between them. */
 final class LabelLine {
     /** The least between two words, in pixels. */
     static final double APART = 4;

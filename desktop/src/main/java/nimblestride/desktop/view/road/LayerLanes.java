@@ -6,12 +6,11 @@ import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.layer.pattern.Pattern;
 
 /**
- * What stands under the ground line of the Road, in view or not, and in whichever feel: while sections are played one after the other, all
- * stays where it is.
+ * What stands under the ground line of the Road, in view or not, in any section: while sections play one after the
+ * other, everything stays where it is.
  *
- * @param count how many lanes at the most
- * @param lettered whether hands are written under the marks of one of them
- * @param played whether it is shown above them how somebody played
+ * @param count most lanes
+ * @param lettered whether hands are written under the marks of a lane
  */
 record LayerLanes(int count, boolean lettered, boolean played) {
     static LayerLanes of(Exercise exercise, boolean played) {

@@ -15,7 +15,10 @@ import nimblestride.desktop.ui.look.DrawingCanvas;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.look.Typefaces;
 
-/** The whole way home in one line: every bar, every landing, the return, and the stretch in view. A click goes there. */
+/**
+ * Shows the whole cycle in one line: every bar, every landing, the realignment, and the range in view. A click goes
+ * there.
+ */
 final class OverviewStrip extends StackPane {
     static final double HEIGHT = 40;
 

@@ -2,7 +2,7 @@ package nimblestride.desktop.view.road;
 
 import nimblestride.core.time.meter.Grouping;
 
-/** What is done when the strides of a bar are regrouped by hand. */
+/** Regroups the strides of a bar by hand. */
 public interface RegroupAction {
     /** @param bar its number within the phrase, from 0 */
     void regroup(int bar, Grouping grouping);

@@ -15,8 +15,8 @@ import nimblestride.desktop.ui.look.TextWidths;
 import nimblestride.desktop.ui.look.Typefaces;
 
 /**
- * What is written on the Road above its lanes, and where. What would touch other words, a bar line or the gate home is written
- * smaller, elsewhere or, where there is no room at all, not.
+ * Places what is written on the Road above its lanes. What would touch another label, a bar line, or the gate home is
+ * written smaller, elsewhere, or not at all.
  */
 final class RoadLabels {
     /** The gate home has a flag, so wide, to the left of it. */

@@ -9,8 +9,8 @@ import javafx.scene.layout.Region;
 import nimblestride.core.time.meter.Phrase;
 
 /**
- * The mouse on the Road: drags a stride's foot along the ground, sets one down with a double click on a unit, and places a
- * voice with a click on a count.
+ * Handles the mouse on the Road: drags a stride's foot along the ground, sets one down with a double click on a unit,
+ * and places a voice with a click on a count.
  */
 final class RoadMouse {
     private static final double REACH = 28;

@@ -35,8 +35,8 @@ import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.look.TextWidths;
 
 /**
- * The Road and the whole way above it. It scrolls with the wheel, the bar below and the arrow keys, and zooms with + and
- * -, or the wheel while Ctrl is held; 0 fits the phrase.
+ * Shows the Road and the overview above it. It scrolls with the wheel, the bar below, and the arrow keys, and zooms
+ * with + and -, or the wheel while Ctrl is down; 0 fits the phrase.
  */
 public final class RoadView extends BorderPane {
     private static final double ROUNDS_WITHOUT_HOME = 8;

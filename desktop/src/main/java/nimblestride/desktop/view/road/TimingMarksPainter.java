@@ -10,8 +10,8 @@ import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.look.Typefaces;
 
 /**
- * Paints what somebody played under the counts of the Road: a mark at each place that leans to the left where it came early and
- * to the right where it came late, on a line as wide as it scattered.
+ * Paints what somebody played under the counts of the Road: a mark at each place that leans left where it was early
+ * and right where it was late, on a line as wide as its spread.
  */
 record TimingMarksPainter(GraphicsContext g, Palette palette, VisibleRange stretch, double ground) {
     /** From the ground line to what was played. */

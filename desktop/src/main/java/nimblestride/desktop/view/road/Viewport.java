@@ -5,7 +5,7 @@ import javafx.geometry.Orientation;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.input.KeyCode;
 
-/** Which stretch of the way is in view: gone along with a bar, the wheel and keys, looked at from nearer or farther off. */
+/** Knows which range of the Road is in view: scrolled by a bar, the wheel, and keys, and zoomed. */
 final class Viewport {
     private static final double MAX_ZOOM = 4_000;
     private static final double MIN_ZOOM = 2;

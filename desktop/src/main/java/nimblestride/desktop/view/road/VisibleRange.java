@@ -3,11 +3,11 @@ package nimblestride.desktop.view.road;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * The part of the Road that is in view, and to what scale.
+ * The range of the Road in view, and its scale.
  *
- * @param start the moment at the left edge, in whole notes
+ * @param start moment at the left edge, in whole notes
  * @param width of the view, in pixels
- * @param scale pixels for a whole note
+ * @param scale pixels per whole note
  */
 record VisibleRange(double start, double width, double scale) {
     /** Moments are cut to this grain where a place on the screen becomes one. */

@@ -17,7 +17,7 @@ import nimblestride.core.notation.engraving.Drawing.Spot;
 import nimblestride.desktop.ui.look.DrawingCanvas;
 import nimblestride.desktop.ui.look.Palette;
 
-/** Drawings below each other, as many as are in sight; it scrolls down. */
+/** Shows drawings below each other, as many as are in sight, and scrolls down. */
 public final class DrawingList extends BorderPane {
     private static final double MARGIN = 8;
     private static final double WHEEL = 1.2;

@@ -4,7 +4,7 @@ import javafx.scene.paint.Color;
 import nimblestride.core.notation.engraving.Ink;
 import nimblestride.desktop.ui.look.Palette;
 
-/** The inks of drawings in the colours of the program, or as on paper. */
+/** The inks of drawings in the colors of the program, or as on paper. */
 final class ScreenColors {
     private ScreenColors() {}
 

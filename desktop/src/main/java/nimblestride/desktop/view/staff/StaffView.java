@@ -29,8 +29,8 @@ import nimblestride.desktop.ui.look.Palette;
 import nimblestride.formats.font.Fonts;
 
 /**
- * An exercise on a staff. It is written and laid out off the interface thread; it follows the sound; a click on a count, or
- * the arrow keys, choose one.
+ * Shows an exercise on a staff. It is written and laid out in the background, and follows the sound; a click on a
+ * count, or the arrow keys, choose one.
  */
 public final class StaffView extends BorderPane implements AutoCloseable {
     private static final double SPACE = 6;

@@ -24,8 +24,8 @@ import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Phrase;
 
 /**
- * The count in a window of its own, to be read aloud from a music stand. While it plays, the syllable to say is lit. The
- * space bar plays and stops, plus and minus change the size of its letters, F11 fills the screen, Escape closes it.
+ * Shows the count in a window of its own, to read from a music stand. While it plays, the syllable to say is lit.
+ * Space plays and stops, plus and minus change the size, F11 fills the screen, Escape closes it.
  */
 public final class MusicStand {
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");

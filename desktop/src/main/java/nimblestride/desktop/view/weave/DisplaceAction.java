@@ -2,7 +2,7 @@ package nimblestride.desktop.view.weave;
 
 import nimblestride.core.layer.pattern.Layer;
 
-/** Has a layer begun elsewhere by hand. */
+/** Displaces a layer by hand. */
 public interface DisplaceAction {
     /** The layer as it is while it is moved. */
     void displace(int index, Layer layer);

@@ -10,7 +10,7 @@ import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
-/** What stands on a place of the Weave, in words. */
+/** Puts what stands at a place of the Weave into words. */
 record WeaveDescription(Analysis analysis) {
     String describe(WeaveHit place) {
         Phrase phrase = analysis.exercise().phrase();

@@ -5,7 +5,7 @@ import nimblestride.core.time.value.NoteValue;
 /**
  * A hit on the Weave.
  *
- * @param bar its number, from 0
+ * @param bar number from 0
  * @param at from the start of the bar
  */
 record WeaveHit(int layer, long bar, NoteValue at) {}

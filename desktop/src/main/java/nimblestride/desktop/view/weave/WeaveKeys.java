@@ -8,9 +8,9 @@ import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.view.weave.WeavePicture.Mark;
 
 /**
- * From hit to hit with the arrow keys.
+ * Finds the next hit for an arrow key.
  *
- * @param rows how many bars there are to walk through
+ * @param rows how many bars there are
  */
 record WeaveKeys(Analysis analysis, long rows) {
     /** So many bars without a hit of the layer are passed over, and no more. */

@@ -6,11 +6,11 @@ import nimblestride.core.time.meter.Phrase;
 /**
  * Where things stand on the Weave.
  *
- * @param first the number of the bar in the first row, from 0
+ * @param first number of the bar in the first row, from 0
  * @param pitch from one row to the next, in pixels
  * @param width of the canvas
  * @param height of the canvas
- * @param scale pixels for a whole note
+ * @param scale pixels per whole note
  */
 record WeaveLayout(long first, double pitch, double width, double height, double scale) {
     /** Left of the bars, where they are numbered and named. */

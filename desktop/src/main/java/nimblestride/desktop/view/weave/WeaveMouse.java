@@ -14,7 +14,7 @@ import nimblestride.desktop.document.exercise.AnalyzedExercise;
 import nimblestride.desktop.view.weave.WeavePicture.Mark;
 import nimblestride.desktop.view.weave.WeavePicture.Row;
 
-/** What the mouse does on the Weave: it points at a mark, takes hold of it, and drags its layer along the bar. */
+/** Handles the mouse on the Weave: points at a mark, and drags its layer along the bar. */
 final class WeaveMouse {
     /** So near, in pixels, a mark is pointed at. */
     private static final double REACH = 9;

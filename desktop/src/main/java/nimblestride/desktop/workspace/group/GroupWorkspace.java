@@ -13,7 +13,7 @@ import nimblestride.desktop.ui.page.LazyPage;
 import nimblestride.desktop.ui.page.PagedPane;
 import nimblestride.desktop.ui.page.Workspace;
 
-/** The Break bench: a bar, and what can be asked of it. */
+/** The Group workspace: how to group, count, fill, and find a bar. */
 public final class GroupWorkspace extends PagedPane implements Workspace {
     private final BarChoice bars;
     private final Label felt = new WrappedLabel("", "quiet");

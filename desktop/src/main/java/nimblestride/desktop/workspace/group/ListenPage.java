@@ -30,7 +30,7 @@ import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 
-/** What meter is this? Tapped with the T key or the button, or typed as the lengths between accents. */
+/** Finds the meter of what is tapped with the T key or the button, or typed as the lengths between accents. */
 final class ListenPage extends VBox implements Page {
     private static final long NANOS_IN_A_MICRO = 1_000;
     private static final String HOW =

@@ -13,7 +13,7 @@ import nimblestride.core.time.reading.Reading;
 import nimblestride.desktop.ui.control.ControlTip;
 import nimblestride.desktop.ui.control.WrappedLabel;
 
-/** One reading, to be taken by a click or Enter. */
+/** Shows one reading; a click or Enter takes it. */
 final class ReadingCard extends Button {
     private static final int MAX_BARS = 12;
     private static final double TEXT_WIDTH = 118;

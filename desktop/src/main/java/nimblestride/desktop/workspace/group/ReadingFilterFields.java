@@ -14,7 +14,10 @@ import nimblestride.core.time.reading.ReadingFilter;
 import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.ControlTip;
 
-/** What is asked of readings: the first and the last group, how many, and of which sizes. An empty field asks nothing. */
+/**
+ * Fields that filter readings: the first and the last group, how many, and which sizes. An empty field filters
+ * nothing.
+ */
 final class ReadingFilterFields extends FlowPane {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 

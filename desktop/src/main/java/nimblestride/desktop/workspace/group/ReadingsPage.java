@@ -20,7 +20,7 @@ import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 
-/** The readings of a bar in the four schools side by side. One click takes a reading. */
+/** Shows the readings of a bar by four approaches, side by side. One click takes a reading. */
 final class ReadingsPage extends VBox implements Page {
     private static final int READINGS_PER_APPROACH = 8;
     private static final double NARROW = 560;

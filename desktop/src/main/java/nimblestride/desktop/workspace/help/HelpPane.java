@@ -24,7 +24,9 @@ import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
 
-/** The help: a list of topics that grows shorter as one types, and beside it the topic, with examples to open. */
+/**
+ * Shows the help: a list of topics that shrinks as the user types, and beside it the topic, with examples to open.
+ */
 public final class HelpPane extends BorderPane {
     private static final double LINE_WIDTH = 720;
 

@@ -15,11 +15,11 @@ import nimblestride.core.language.text.LayerText;
 import nimblestride.core.time.value.Tempo;
 
 /**
- * Something that is explained.
+ * A topic of the help.
  *
  * @param paragraphs in order
- * @param examples as they are typed: bars, and layers after bars, divided by {@code |}
- * @param entries a list of what is looked up
+ * @param examples as a user types them: bars, and layers after bars, divided by {@code |}
+ * @param entries a list to look things up in
  */
 record HelpTopic(String title, List<String> paragraphs, List<String> examples, List<HelpListEntry> entries) {
     private static final Tempo DEFAULT = Tempo.ofQuarters(84);

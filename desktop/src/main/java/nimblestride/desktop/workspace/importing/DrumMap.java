@@ -17,7 +17,7 @@ import nimblestride.files.AtomicFile;
 import nimblestride.files.FileException;
 import nimblestride.files.Quarantine;
 
-/** Which voice each sound of other programs stands for, as it was last chosen: the user's own drum map. */
+/** Remembers which voice each sound of other programs stands for: the user's own drum map. */
 public final class DrumMap {
     private static final String LEFT_OUT = "";
 

@@ -33,8 +33,8 @@ import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.view.road.RoadView;
 
 /**
- * What is in a file, before anything is taken: its parts, the bars it may be in, which voices its sounds stand for, what repeats in
- * it and what does not come across on the one side; the exercise it would be on the other.
+ * Shows what is in a file before anything is imported: on one side its parts, the bars it may be in, which voices its
+ * sounds stand for, what repeats in it, and what does not come across; on the other the exercise it would become.
  */
 public final class ImportPane extends BorderPane {
     private static final int MAX_BARS_SHOWN = 120;

@@ -23,8 +23,8 @@ import nimblestride.desktop.service.Library;
 import nimblestride.desktop.service.Status;
 
 /**
- * A file on its way in. It is read and looked through on a thread of its own, which is let go when the user leaves it; nothing is
- * taken before the user says so. All methods belong to the interface thread.
+ * Reads a file and works out what it could become, in the background, until the user leaves it. Imports nothing before
+ * the user says so. All methods belong to the interface thread.
  */
 public final class ImportSession {
     private final Library library;

@@ -17,7 +17,7 @@ import nimblestride.core.transcription.source.ImportedSound;
 import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.TitleConverter;
 
-/** Which voice each sound of a part stands for. */
+/** Chooses which voice each sound of a part stands for. */
 final class SoundMapping extends GridPane {
     private static final String LEFT_OUT = "left out";
 

@@ -34,7 +34,7 @@ import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.page.Page;
 
-/** The same change implied, the written bars kept, beside the real one, with what each is for. */
+/** Shows the implied modulation, with the written bars kept, beside the real one, and what each is for. */
 final class ImpliedPage extends VBox implements Page {
     private final ExerciseDocument document;
     private final SelectedModulation gear;

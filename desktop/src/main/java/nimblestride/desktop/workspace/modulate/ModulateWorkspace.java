@@ -6,7 +6,7 @@ import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.ui.page.PagedPane;
 import nimblestride.desktop.ui.page.Workspace;
 
-/** The Shift bench: a change of gear, there and back, and the sections it leads through. */
+/** The Modulate workspace: pivots, there and back, and the sections they lead through. */
 public final class ModulateWorkspace extends PagedPane implements Workspace {
     public ModulateWorkspace(ExerciseDocument document, Transport transport) {
         SelectedModulation gear = new SelectedModulation();

@@ -17,7 +17,7 @@ import nimblestride.desktop.ui.control.ControlTip;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.look.Palette;
 
-/** The pivot, typed, clicked or as a regrouping, and the bars after it. */
+/** Takes the pivot, typed, clicked, or as a regrouping, and the bars after it. */
 final class ModulationField extends FlowPane {
     private final SelectedModulation gear;
     private final TypedField<Pivot> pivot;

@@ -10,7 +10,7 @@ import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.view.staff.DrawingPicture;
 import nimblestride.formats.font.Fonts;
 
-/** Both feels of a change to scale, row below row. */
+/** Shows both tempos of a modulation to scale, row below row. */
 final class ModulationPicture extends VBox {
     private static final double SPACE = 6;
 

@@ -14,7 +14,7 @@ import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.view.staff.DrawingPicture;
 import nimblestride.formats.font.Fonts;
 
-/** A note value clicked from the usual ones; others are typed. */
+/** Chooses a note value from the common ones; others are typed. */
 final class NoteValueChoice extends MenuButton {
     private static final double SPACE = 6;
     private static final List<NoteValue> DEFAULT = Stream.of(

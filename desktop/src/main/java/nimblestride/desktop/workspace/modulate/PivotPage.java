@@ -28,7 +28,7 @@ import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.page.Page;
 
-/** The pivot: the new tempo with its sum, both feels to scale, and sections made of it. */
+/** Shows the pivot: the new tempo with its sum, both tempos to scale, and sections made of it. */
 final class PivotPage extends VBox implements Page {
     private final ExerciseDocument document;
     private final SelectedModulation gear;

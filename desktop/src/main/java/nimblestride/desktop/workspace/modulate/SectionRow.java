@@ -24,7 +24,7 @@ import nimblestride.desktop.ui.field.TypedField;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/** A section: its feel, how often it is played, how it is entered, and its tempo; each can be typed. */
+/** Shows a section: its name, how often it plays, its pivot, and its tempo; each can be typed. */
 final class SectionRow {
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final int MAX_BARS = 22;

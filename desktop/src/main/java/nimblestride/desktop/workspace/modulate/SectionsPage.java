@@ -28,7 +28,7 @@ import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 
-/** The sections of the exercise in their order, and whether their chain of tempos comes home. */
+/** Shows the sections of the exercise in order, and whether their tempos come home. */
 final class SectionsPage extends VBox implements Page {
     private static final Set<String> ABOUT_SECTIONS = Set.of("sections", "drifted");
     /** Where the bars stand, which take what room there is. */

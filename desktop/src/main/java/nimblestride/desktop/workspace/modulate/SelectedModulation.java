@@ -13,9 +13,9 @@ import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * The change of gear the pages of this bench are about: out of the feel in hand, by a pivot that is typed or chosen, into
- * bars of any meters. Where the exercise goes on by a modulation, it begins as that one; after the last section, as the way
- * back to the first.
+ * The modulation the pages of this workspace are about: out of the selected section, by a pivot that is typed or
+ * chosen, into bars of any meters. Where the exercise goes on by a modulation, it starts as that one; after the last
+ * section, as the way back to the first.
  */
 final class SelectedModulation {
     /** What is shown before anybody has typed a pivot. */

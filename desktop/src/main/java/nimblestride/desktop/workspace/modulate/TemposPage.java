@@ -34,7 +34,10 @@ import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.page.Page;
 import org.apache.commons.numbers.fraction.BigFraction;
 
-/** Tempos: where all are whole numbers, what a metronome makes of them, what to set it to, and routes to another tempo. */
+/**
+ * Shows tempos: where all are whole numbers, what a metronome makes of them, what to set it to, and routes to another
+ * tempo.
+ */
 final class TemposPage extends VBox implements Page {
     private static final Tempo DEFAULT_GOAL = Tempo.ofQuarters(120);
 

@@ -23,7 +23,7 @@ import nimblestride.desktop.ui.page.Page;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/** Layer upon layer: the order in which they come in, and how many of them are heard and seen now. */
+/** Sets the order in which layers come in, and how many of them play and show now. */
 final class BuildPage extends VBox implements Page {
     private static final int MAX_TEXT_LENGTH = 60;
 

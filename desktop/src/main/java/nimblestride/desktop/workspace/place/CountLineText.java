@@ -14,7 +14,7 @@ import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
-/** What is written on the count lines of a phrase: what is said there, with signs of how it is struck. */
+/** Writes the count lines of a phrase: the syllables, with signs for how notes are played. */
 final class CountLineText {
     private final Phrase phrase;
     private final CountingSystem countingSystem;

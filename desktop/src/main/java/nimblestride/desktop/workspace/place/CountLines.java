@@ -31,8 +31,9 @@ import nimblestride.desktop.ui.look.DrawingCanvas;
 import nimblestride.desktop.ui.look.Palette;
 
 /**
- * The count of the phrase, once for each limb, with what the limb plays in ink; and the sticking under them. A click on a
- * count, or Enter, places the voice in hand; the arrow keys go along the counts, and carry a note that has just been placed.
+ * Shows the count of the phrase once for each limb, with what the limb plays in ink, and the sticking under them. A
+ * click on a count, or Enter, places the selected voice; the arrow keys go along the counts, and carry a note that has
+ * just been placed.
  */
 final class CountLines extends BorderPane {
     private final ExerciseDocument document;

@@ -11,7 +11,7 @@ import nimblestride.formats.font.Fonts;
 /**
  * How far apart counts stand, so that no word touches the next one or a bar line.
  *
- * @param scale pixels for a whole note
+ * @param scale pixels per whole note
  * @param lead from a bar line to the first count, in pixels
  */
 record CountSpacing(double scale, double lead) {

@@ -20,7 +20,9 @@ import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.page.Page;
 
-/** Voices placed by naming counts, by clicking them, or with the arrow keys; below, the count lines limb by limb. */
+/**
+ * Places voices by naming counts, by clicking them, or with the arrow keys; below are the count lines limb by limb.
+ */
 final class CountsPage extends VBox implements Page {
     private final ExerciseDocument document;
     private final TypedField<List<Layer>> text;

@@ -22,7 +22,7 @@ import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.page.Page;
 
-/** How it is meant to be played - which hand leads, linear or not, how fast at the most - and what that asks of the limbs. */
+/** Sets how to play it (which hand leads, linear or not, how fast at most), and shows what that asks of the limbs. */
 final class HandsPage extends VBox implements Page {
     private final ExerciseDocument document;
     private final ComboBox<LeadHand> lead = new ComboBox<>();

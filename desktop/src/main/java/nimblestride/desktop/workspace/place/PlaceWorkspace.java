@@ -13,7 +13,7 @@ import nimblestride.desktop.ui.page.LazyPage;
 import nimblestride.desktop.ui.page.PagedPane;
 import nimblestride.desktop.ui.page.Workspace;
 
-/** The Place bench: voices on counts, stickings, what they ask of the hands, and ways to build on them. */
+/** The Place workspace: voices on counts, stickings, what they ask of the hands, and ways to build on them. */
 public final class PlaceWorkspace extends PagedPane implements Workspace {
     private final LazyPage<CountsPage> counts;
     private final LazyPage<StaffPage> staff;

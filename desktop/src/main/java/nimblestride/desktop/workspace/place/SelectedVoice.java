@@ -13,7 +13,7 @@ import nimblestride.core.kit.voice.NamedVoices;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.desktop.ui.control.TitleConverter;
 
-/** What a click on a count places: a voice, how hard it is struck and with what ornament. */
+/** Chooses what a click on a count places: a voice, its dynamic, and its ornament. */
 final class SelectedVoice extends HBox {
     private final ComboBox<Voice> voice = new ComboBox<>();
     private final ComboBox<Dynamic> level = new ComboBox<>();

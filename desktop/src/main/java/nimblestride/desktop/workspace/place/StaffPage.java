@@ -22,7 +22,7 @@ import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.page.Page;
 import nimblestride.desktop.view.staff.StaffView;
 
-/** What is played, on a staff. */
+/** Shows what is played, on a staff. */
 final class StaffPage extends VBox implements Page {
     private static final int MAX_BARS = 2_000;
     private static final int MAX_TOGETHER = 256;

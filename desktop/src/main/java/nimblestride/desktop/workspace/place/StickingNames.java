@@ -5,7 +5,7 @@ import javafx.util.StringConverter;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.TitleConverter;
 
-/** The name of a layer, from its number. */
+/** Names a layer by its number. */
 final class StickingNames {
     private StickingNames() {}
 

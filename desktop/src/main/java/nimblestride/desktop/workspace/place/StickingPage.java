@@ -34,7 +34,7 @@ import nimblestride.desktop.ui.control.TitleConverter;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.page.Page;
 
-/** Stickings: typed, from a rudiment, from cells or hand to hand; turned, mirrored, and moved round the kit by rules. */
+/** Edits stickings: typed, from a rudiment, from cells, or hand to hand; rotated, mirrored, and orchestrated. */
 final class StickingPage extends VBox implements Page {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
     private static final String KEYWORD = "sticking ";

@@ -39,7 +39,7 @@ import nimblestride.desktop.ui.control.TitleConverter;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 
-/** One part of a sticking kept, and everything tried in the rest, one after the other; what is clean is ticked off. */
+/** Keeps one part of a sticking and tries everything in the rest, one after the other; clean ones are ticked off. */
 final class VariationsPage extends VBox implements Page {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
     private static final String EVERYTHING = "try everything in steps";

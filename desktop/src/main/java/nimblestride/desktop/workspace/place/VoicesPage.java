@@ -26,7 +26,7 @@ import nimblestride.desktop.ui.page.Page;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/** Voices of one's own, besides the kit's: what plays them, the sound they take in General MIDI, and their staff place. */
+/** Edits voices of the player's own: what plays them, their sound in General MIDI, and their place on the staff. */
 final class VoicesPage extends VBox implements Page {
     private static final int FIRST_KEY = 64;
 

@@ -26,7 +26,7 @@ import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.field.WholeNumberField;
 import org.apache.commons.numbers.fraction.BigFraction;
 
-/** What a ladder is made of, to be typed: its tempos, its rules, and the days on which it is climbed. */
+/** Fields for a ladder: its tempos, its rules, and the days on which to climb it. */
 final class LadderFields extends VBox {
     private final Taken taken;
     private final Supplier<LocalDate> today;

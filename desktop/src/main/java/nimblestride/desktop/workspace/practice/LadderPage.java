@@ -27,7 +27,7 @@ import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 import nimblestride.store.book.Book;
 
-/** The ladder of tempos: today's step at once, how it went with one click, and the days that are left. */
+/** Shows the ladder: today's step at once, how it went with one click, and the days that are left. */
 final class LadderPage extends VBox implements Page {
     private final ExerciseDocument document;
     private final OpenBook book;

@@ -12,7 +12,7 @@ import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 
-/** Where somebody stands on a ladder, in words. */
+/** Puts progress on a ladder into words. */
 final class LadderText {
     private static final int DAYS_SHOWN = 6;
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);

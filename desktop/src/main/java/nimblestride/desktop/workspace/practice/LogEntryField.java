@@ -12,7 +12,7 @@ import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.field.TypedField;
 
-/** The line in which it is typed what was practised; or an entry, to be told otherwise. */
+/** Takes a typed line about practice, for a new entry or a known one. */
 final class LogEntryField {
     private final OpenBook book;
     private final PracticeRecorder diary;

@@ -38,7 +38,7 @@ import nimblestride.desktop.ui.page.Page;
 import nimblestride.store.book.Book;
 import org.apache.commons.numbers.fraction.BigFraction;
 
-/** The log: a line to type it in seconds, listed, and drawn. */
+/** Shows the log: a line to type it in seconds, the list, and charts. */
 final class LogPage extends VBox implements Page {
     private static final int MAX_LISTED = 60;
     private static final int WEEKS = 12;

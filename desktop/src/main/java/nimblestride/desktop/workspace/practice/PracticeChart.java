@@ -22,7 +22,9 @@ import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.look.Typefaces;
 import org.apache.commons.numbers.fraction.BigFraction;
 
-/** A small picture of the log: minutes a week as posts on a ground line, or tempos as they climb towards a goal. */
+/**
+ * Draws a small chart of the log: minutes per week as posts on a ground line, or tempos as they climb toward a goal.
+ */
 final class PracticeChart extends StackPane {
     private static final double LEFT = 40;
     private static final double TOP = 22;

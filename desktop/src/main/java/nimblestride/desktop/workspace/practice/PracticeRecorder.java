@@ -17,7 +17,7 @@ import nimblestride.desktop.playback.Transport;
 import nimblestride.formats.json.DraftJson.InBook;
 import nimblestride.store.book.ExerciseSummary;
 
-/** Writes into the log what is practised: it knows what lies on the desk, how fast it is played, and for how long it has been. */
+/** Logs what is practiced: it knows the open exercise, how fast it plays, and for how long. */
 public final class PracticeRecorder {
     private static final long NANOS_PER_SECOND = 1_000_000_000;
 

@@ -21,7 +21,7 @@ import nimblestride.desktop.workspace.sound.ClickPage;
 import nimblestride.desktop.workspace.sound.MixPage;
 import nimblestride.desktop.workspace.sound.PadsPage;
 
-/** The Practise bench: what to do today, stages, the ladder, taps and the log; then how it all sounds. */
+/** The Practice workspace: what to do today, stages, ladder, timing, and the log; then how it all sounds. */
 public final class PracticeWorkspace extends PagedPane implements Workspace {
     private final IntegerProperty rests = new SimpleIntegerProperty(BreakSchedule.DEFAULT.minutes());
 

@@ -6,7 +6,7 @@ import nimblestride.core.exercise.plan.RepRating;
 import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.SmallButton;
 
-/** How did it go? One click writes it down. */
+/** Asks how a rep went. One click logs it. */
 final class RepButtons extends HBox {
     /** @param id what their names begin with */
     RepButtons(String id, Consumer<RepRating> went) {

@@ -9,7 +9,7 @@ import nimblestride.core.practice.journal.LogEntry;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.store.book.Book;
 
-/** One's own passes of an exercise, as the log has them. */
+/** Reads the user's own reps of an exercise from the log. */
 final class RepHistory {
     private static final int MAX = 5_000;
 

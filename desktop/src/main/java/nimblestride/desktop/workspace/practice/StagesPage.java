@@ -26,7 +26,7 @@ import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.page.Page;
 
-/** The way to the exercise, stage by stage: proposed, changed by typing, and each one played. */
+/** Shows the stages that lead to the exercise: suggested, edited by typing, and each one played. */
 final class StagesPage extends VBox implements Page {
     private final ExerciseDocument document;
     private final Transport transport;

@@ -32,7 +32,7 @@ import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 
-/** Tap and see: how early or late each count, each limb and each group comes, and what to work on. */
+/** Shows how early or late each count, each limb, and each group is, and what to work on. */
 final class TimingPage extends VBox implements Page {
     private static final Duration BETWEEN_LOOKS = Duration.millis(700);
     private static final int MAX_HARD = 3;

@@ -38,7 +38,7 @@ import nimblestride.desktop.ui.field.WholeNumberField;
 import nimblestride.desktop.ui.page.Page;
 import nimblestride.store.book.Book;
 
-/** What to do today in the time there is, what has been left lying, and care for ears and hands. */
+/** Shows what to do today in the time there is, what was not practiced lately, and care for ears and hands. */
 final class TodayPage extends VBox implements Page {
     private static final int DEFAULT_MINUTES = 20;
     private static final int MAX_NEGLECTED = 5;

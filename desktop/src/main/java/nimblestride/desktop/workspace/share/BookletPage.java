@@ -31,7 +31,7 @@ import nimblestride.formats.font.Fonts;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.ExerciseSummary;
 
-/** Several exercises of the Book as one booklet, each set as the sheet is. */
+/** Binds several exercises of the Book in one booklet, each set as the sheet is. */
 final class BookletPage extends HBox implements Page {
     private static final double CHOICES = 232;
     /** More than these are not listed: nobody looks through them one by one. */

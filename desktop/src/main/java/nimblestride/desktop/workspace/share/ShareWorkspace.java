@@ -16,7 +16,7 @@ import nimblestride.desktop.ui.page.Workspace;
 import nimblestride.desktop.workspace.students.LessonPage;
 import nimblestride.sound.kit.SampleSet;
 
-/** The Hand out bench: the page as it will print, the ways to write it, booklets, and how it sounds. */
+/** The Share workspace: the page as it prints, notations, booklets, audio, and the lesson. */
 public final class ShareWorkspace extends PagedPane implements Workspace {
     private final ObjectProperty<Sheet> sheet;
     private final LazyPage<SheetPage> page;

@@ -36,7 +36,7 @@ import nimblestride.desktop.view.staff.DrawingList;
 import nimblestride.formats.export.ExportFormat;
 import nimblestride.formats.font.Fonts;
 
-/** One exercise on paper: what is to stand on it on the left, the page as it will print on the right. */
+/** Shows one exercise on paper: what stands on it on the left, the page as it prints on the right. */
 final class SheetPage extends HBox implements Page {
     private static final double CHOICES = 232;
     private static final double GAP = 14;

@@ -28,7 +28,7 @@ import nimblestride.sound.kit.SampleSet;
 import nimblestride.sound.render.PlaybackRequest;
 import nimblestride.sound.wav.WavFile;
 
-/** What would be played now as a WAV file, to take along or to send. */
+/** Exports what would play now as a WAV file. */
 final class SoundFilePage extends VBox implements Page {
     private final Transport transport;
     private final SampleSet sounds;

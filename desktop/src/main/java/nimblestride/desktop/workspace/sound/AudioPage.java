@@ -24,7 +24,7 @@ import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.field.WholeNumberField;
 import nimblestride.desktop.ui.page.Page;
 
-/** What is played through, how that goes, and how late it is heard. */
+/** Chooses what to play through, and shows how that goes and how late it is heard. */
 public final class AudioPage extends VBox implements Page {
     private static final String ANY = "any there is";
     private static final Duration BETWEEN_LOOKS = Duration.millis(500);

@@ -24,7 +24,7 @@ import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.page.Page;
 
-/** Who plays along, in which key, and what they keep to: the groups of the bars, or a pulse of their own. */
+/** Sets who plays along, in which key, and what they follow: the groups of the bars, or a pulse of their own. */
 public final class BandPage extends VBox implements Page {
     private final PlaybackSettings settings;
     private final CheckBox plays = new CheckBox("A stand-in band plays along");

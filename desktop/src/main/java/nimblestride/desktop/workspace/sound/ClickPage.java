@@ -28,7 +28,7 @@ import nimblestride.sound.render.CountIn;
 import nimblestride.sound.render.PlaybackRequest;
 import nimblestride.sound.render.SilentBars;
 
-/** What the click says, where it keeps silent, how it is counted in, and how fast it goes. */
+/** Sets what the click plays, where it is silent, the count-in, and the tempo. */
 public final class ClickPage extends VBox implements Page {
     private final PlaybackSettings settings;
     private final Map<Level, CheckBox> levels = new EnumMap<>(Level.class);

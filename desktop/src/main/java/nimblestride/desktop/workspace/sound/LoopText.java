@@ -6,7 +6,7 @@ import java.util.regex.Pattern;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.sound.render.Loop;
 
-/** Bars to be played again and again, as they are typed: {@code 2 to 3}, {@code 4}, {@code all}. */
+/** Reads and prints bars to repeat: {@code 2 to 3}, {@code 4}, {@code all}. */
 final class LoopText {
     private static final Pattern BARS = Pattern.compile("\\s*(\\d{1,6})(?:\\s*(?:to|-)\\s*(\\d{1,6}))?\\s*");
 

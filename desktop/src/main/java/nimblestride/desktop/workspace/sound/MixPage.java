@@ -23,7 +23,7 @@ import nimblestride.desktop.ui.page.Page;
 import nimblestride.sound.render.Loop;
 import nimblestride.sound.render.Mix;
 
-/** Which bars are played, which layers and voices are heard, which alone, and how loud; and what a voice sounds like. */
+/** Sets which bars play, which layers and voices play, solo or muted, how loud, and what a voice sounds like. */
 public final class MixPage extends VBox implements Page {
     private final PlaybackSettings settings;
     private final CustomRecordings recordings;

@@ -25,7 +25,7 @@ import nimblestride.desktop.ui.page.Page;
 import nimblestride.sound.input.TimingHabits;
 import nimblestride.sound.midi.MidiDevices;
 
-/** What is played on: pads, the computer's keys, or a stand-in with habits; and a MIDI instrument that is played to. */
+/** Chooses what to play on: pads, the computer's keys, or the simulated player; and a MIDI instrument to play to. */
 public final class PadsPage extends VBox implements Page {
     private static final String NONE = "none";
     private static final String NOBODY = "nobody";

@@ -12,7 +12,7 @@ import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.field.WholeNumberField;
 import nimblestride.sound.render.SilentBars;
 
-/** In which bars the click keeps silent: never, in so many of every so many, or by chance. */
+/** Sets in which bars the click is silent: never, in some of every few, or at random. */
 final class SilentBarsField extends HBox {
     /** How silences come. */
     private enum Kind {

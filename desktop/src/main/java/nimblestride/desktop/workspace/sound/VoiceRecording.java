@@ -7,7 +7,7 @@ import nimblestride.desktop.playback.CustomRecordings;
 import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.ui.control.SmallButton;
 
-/** Gives a voice a recording of the user's own, or takes it back. */
+/** Gives a voice a recording of the user's own, or its default sound again. */
 final class VoiceRecording extends HBox {
     /** @param changed is called when the voice sounds otherwise */
     VoiceRecording(String voice, CustomRecordings recordings, Dialogs dialogs, Runnable changed) {

@@ -12,7 +12,7 @@ import nimblestride.core.practice.students.AssignmentProgress;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.WrappedLabel;
 
-/** Something that was set: where it stands, how far its student has come, and what can be done with it. */
+/** Shows an assignment: where it stands, how far its student is, and what to do with it. */
 final class AssignmentCard extends VBox {
     /** What can be done with it. */
     interface Actions {

@@ -13,7 +13,7 @@ import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.field.TypedField;
 
-/** Sets what lies on the desk: until when, and how it is to be done. */
+/** Assigns the open exercise: until when, and how to do it. */
 final class AssignmentField extends VBox {
     private static final int DEFAULT_DAYS = 7;
 

@@ -18,7 +18,7 @@ import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
 
-/** What is done in today's lesson and what comes next, kept as it is written; below it the lessons before. */
+/** Takes what is done in today's lesson and what comes next, saved as it is typed; below are the lessons before. */
 final class LessonNotes extends VBox {
     private static final Duration KEPT_AFTER = Duration.seconds(2);
 

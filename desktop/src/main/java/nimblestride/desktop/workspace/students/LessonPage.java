@@ -29,7 +29,7 @@ import nimblestride.desktop.ui.page.Page;
 import nimblestride.formats.json.DraftJson.InBook;
 import nimblestride.store.book.Book;
 
-/** A lesson to prepare and to run: what was set, what they did, what next. */
+/** Shows a lesson to prepare and to run: what was assigned, what the student did, what comes next. */
 public final class LessonPage extends VBox implements Page {
     private static final int LOOKED_BACK_WEEKS = 12;
     private static final int MAX_ENTRIES = 40;

@@ -12,7 +12,7 @@ import nimblestride.desktop.service.WindowServices;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.TitleConverter;
 
-/** Whose lesson it is, and what is done with a student: added, remembered, handed something, their log merged, taken out. */
+/** Chooses the student, and adds one, edits the note, hands out, merges their log, and removes them. */
 final class StudentBar extends FlowPane {
     private final OpenBook book;
     private final StudentHandout handout;
