@@ -10,7 +10,7 @@ import javax.sound.midi.MidiUnavailableException;
 import javax.sound.midi.Receiver;
 import nimblestride.sound.kit.PadHit;
 
-/** The MIDI instruments and pads of the machine, by their names. */
+/** Lists and opens the machine's MIDI instruments and pads, by name. */
 public final class MidiDevices {
     private MidiDevices() {}
 
@@ -20,12 +20,12 @@ public final class MidiDevices {
         void close();
     }
 
-    /** What can be played to now. */
+    /** Returns the instruments available now. */
     public static List<String> instruments() {
         return names(device -> device.getMaxReceivers() != 0);
     }
 
-    /** What can be listened to now. */
+    /** Returns the pads available now. */
     public static List<String> pads() {
         return names(device -> device.getMaxTransmitters() != 0);
     }
@@ -44,7 +44,9 @@ public final class MidiDevices {
         return names;
     }
 
-    /** Java's own sequencer is listed as an instrument and as pads, and is neither. */
+    /**
+     * Returns whether a device is Java's own sequencer, which is listed as an instrument and as pads but is neither.
+     */
     private static boolean isSequencer(MidiDevice.Info info) throws MidiUnavailableException {
         return MidiSystem.getMidiDevice(info) instanceof javax.sound.midi.Sequencer;
     }
@@ -62,7 +64,7 @@ public final class MidiDevices {
     /**
      * Opens an instrument.
      *
-     * @throws MidiUnavailableException if it is not there, or taken
+     * @throws MidiUnavailableException if it is missing or in use
      */
     public static MidiPort open(String name) throws MidiUnavailableException {
         MidiDevice device = find(name, one -> one.getMaxReceivers() != 0);
@@ -87,8 +89,8 @@ public final class MidiDevices {
     /**
      * Listens to a pad or keyboard.
      *
-     * @param struck is told each stroke, on a thread of the device
-     * @throws MidiUnavailableException if it is not there, or taken
+     * @param struck receives each hit, on a thread of the device
+     * @throws MidiUnavailableException if it is missing or in use
      */
     public static Connection listen(String name, Consumer<PadHit> struck) throws MidiUnavailableException {
         MidiDevice device = find(name, one -> one.getMaxTransmitters() != 0);

@@ -10,7 +10,7 @@ import nimblestride.core.kit.voice.NoteheadShape;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.sound.kit.PadHit;
 
-/** Hears what is struck on a MIDI pad or keyboard, as General MIDI 1 names its keys; other keys sound like a middle tom. */
+/** Receives hits from a MIDI pad or keyboard by the keys of General MIDI 1; other keys play a middle tom. */
 final class MidiPads implements Receiver {
     private final Consumer<PadHit> struck;
 
@@ -25,7 +25,7 @@ final class MidiPads implements Receiver {
         }
     }
 
-    /** The voice of the kit with a key; keys 35 and 40, second bass drum and snare, are those of the kit. */
+    /** Returns the voice for a key. Keys 35 and 40, the second bass drum and snare, play the kit's own. */
     private static Voice voice(int key) {
         int known = key == 35 ? 36 : key == 40 ? 38 : key;
         return Kit.voices().stream()
@@ -41,6 +41,6 @@ final class MidiPads implements Receiver {
 
     @Override
     public void close() {
-        // Nothing is held.
+        // There is nothing to release.
     }
 }

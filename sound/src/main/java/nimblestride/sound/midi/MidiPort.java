@@ -9,37 +9,43 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.sound.render.MidiKey;
 
 /**
- * Sends what is played to a MIDI instrument, percussion with the keys of General MIDI 1, at the moments at which it is heard.
- * Safe for use by several threads.
+ * Sends playback to a MIDI instrument at the moments it is heard, percussion by the keys of General MIDI 1. Safe for
+ * several threads.
  */
 public final class MidiPort implements AutoCloseable {
     private static final int LOUDEST = 127;
     private static final int NOW = -1;
-    /** A drum needs no end, but some instruments wait for one. */
+    /** Ends a drum note after this many samples: a drum needs no end, but some instruments wait for one. */
     private static final long SAMPLES_OF_A_STROKE = 4_800;
 
     private final String name;
     private final Receiver to;
     private final PriorityQueue<Due> due = new PriorityQueue<>(Comparator.comparingLong(Due::frame));
 
-    /** A message and the sample at which it is due. */
+    /** A message, and the sample at which to send it. */
     private record Due(long frame, ShortMessage message) {}
 
+    /**
+     * Sends to a receiver.
+     *
+     * @param name of the instrument
+     */
     public MidiPort(String name, Receiver to) {
         this.name = name;
         this.to = to;
     }
 
+    /** Returns the instrument's name. */
     public String name() {
         return name;
     }
 
     /**
-     * A sound that will begin.
+     * Queues a sound.
      *
      * @param level from 0 to 1
-     * @param frame the sample on which it begins
-     * @param end the sample on which it is let go; {@link Long#MAX_VALUE} for what rings out
+     * @param frame the sample at which it begins
+     * @param end the sample at which it is released; {@link Long#MAX_VALUE} if it rings out
      */
     public synchronized void begun(MidiKey key, float level, long frame, long end) {
         int velocity = Math.max(1, Math.min(LOUDEST, Math.round(level * LOUDEST)));
@@ -56,14 +62,14 @@ public final class MidiPort implements AutoCloseable {
         }
     }
 
-    /** Sends all that is due when a sample is heard. */
+    /** Sends every message due at or before the sample heard now. */
     public synchronized void heard(long frame) {
         while (!due.isEmpty() && due.element().frame <= frame) {
             to.send(due.remove().message, NOW);
         }
     }
 
-    /** Nothing more is due; what sounds is let go. */
+    /** Drops what is queued, and releases what sounds. */
     public synchronized void silence() {
         for (Due one : due) {
             if (one.message.getCommand() == ShortMessage.NOTE_OFF) {

@@ -2,27 +2,27 @@ package nimblestride.sound.play;
 
 import javax.sound.sampled.LineUnavailableException;
 
-/** Where samples go: 16 bits, mono, at {@link #SAMPLE_RATE}. */
+/** Plays samples: 16 bits, mono, at {@link #SAMPLE_RATE}. */
 public interface AudioOutput extends AutoCloseable {
     int SAMPLE_RATE = 48_000;
 
-    /** What the user sees of it: the name of a sound card, {@code silent clock}. */
+    /** Returns the name the user sees: a sound card's, or {@code silent clock}. */
     String name();
 
-    /** Whether anything can be heard through it. */
+    /** Returns whether anything can be heard through it. */
     boolean isHeard();
 
     /**
-     * Takes samples, and waits as long as there is no room for them.
+     * Writes samples; waits until there is room for them.
      *
-     * @throws LineUnavailableException if it has gone away
+     * @throws LineUnavailableException if the output has gone away
      */
     void write(byte[] samples, int length) throws LineUnavailableException;
 
-    /** How many of the samples written have been heard since it was opened. */
+    /** Returns how many of the written samples have been heard since it was opened. */
     long heard();
 
-    /** Stops at once; what has been written and not heard is dropped. */
+    /** Stops at once, and drops what is written but not heard yet. */
     @Override
     void close();
 }

@@ -3,29 +3,29 @@ package nimblestride.sound.play;
 import java.util.List;
 import java.util.Optional;
 
-/** The outputs of a machine, which come and go. */
+/** Lists and opens the audio outputs of a machine, which come and go. */
 @FunctionalInterface
 public interface AudioOutputs {
-    /** Opens the best there is now. */
+    /** Opens the best output available now. */
     AudioOutput open();
 
     /**
-     * Opens a better one, where one has come. It is asked now and then while another one plays, on a thread on which it may
-     * take its time.
+     * Opens a better output than the one that plays, if one has appeared. Called now and then, on a thread that may
+     * wait.
      */
     default Optional<AudioOutput> betterThan(AudioOutput playing) {
         return Optional.empty();
     }
 
-    /** The names of those that can be played through now. */
+    /** Returns the names of the outputs available now. */
     default List<String> names() {
         return List.of();
     }
 
-    /** Chooses one by its name, also one that is not there now; empty for any. It is gone over to while it plays. */
+    /** Chooses an output by name, even one that is missing now; empty for any. Playback switches to it at once. */
     default void choose(Optional<String> name) {}
 
-    /** The one that is chosen; empty for any. */
+    /** Returns the chosen output; empty for any. */
     default Optional<String> chosen() {
         return Optional.empty();
     }

@@ -5,7 +5,7 @@ import java.util.concurrent.ConcurrentLinkedQueue;
 import nimblestride.core.kit.voice.Choke;
 import nimblestride.sound.kit.Sample;
 
-/** Strokes that are heard as soon as they are struck. Any thread may strike; mixing allocates nothing and never waits. */
+/** Plays hits as soon as the player makes them. Any thread may add one; mixing allocates nothing and never waits. */
 final class LiveHits {
     private static final int MAX = 32;
     private static final float LEVEL = 0.6f;
@@ -16,7 +16,7 @@ final class LiveHits {
     private int next;
 
     /**
-     * A stroke.
+     * A live hit.
      *
      * @param key in the General MIDI percussion map
      */

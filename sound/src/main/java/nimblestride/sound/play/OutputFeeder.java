@@ -8,18 +8,18 @@ import java.util.concurrent.locks.LockSupport;
 import javax.sound.sampled.LineUnavailableException;
 
 /**
- * Hands what has been rendered ahead, and what is struck live, to an output. Between the two nothing is allocated and nothing
- * waits but for the output itself. An output that goes away gives way to another one, and playing goes on.
+ * Feeds an output with rendered samples and live hits. It allocates nothing per block, and waits only for the output.
+ * If the output goes away, it opens another one and playback goes on.
  */
 final class OutputFeeder implements Runnable {
     static final int BLOCK = 256;
 
-    /** From silence to full in a twentieth of a second: a change that is no click. */
+    /** Takes a twentieth of a second from silence to full volume, slow enough not to click. */
     private static final float STEP = 20f / AudioOutput.SAMPLE_RATE;
 
     private static final long NANOS_PER_LOOK = 500_000;
 
-    /** So many outputs in a row may fail before none is tried any more. */
+    /** The most outputs in a row that may fail before it gives up on real ones. */
     private static final int MAX_FAILURES = 3;
 
     private final SampleRingBuffer ahead;
@@ -29,7 +29,7 @@ final class OutputFeeder implements Runnable {
     private final float[] block = new float[BLOCK];
     private final byte[] bytes = new byte[BLOCK * SoundCard.BYTES_PER_SAMPLE];
     private volatile AudioOutput out;
-    /** Which sample of what is rendered comes first out of the output. */
+    /** The output position at which the rendered samples begin. */
     private final AtomicLong first = new AtomicLong();
 
     private final AtomicLong written = new AtomicLong();
@@ -52,7 +52,7 @@ final class OutputFeeder implements Runnable {
         this.out = opened();
     }
 
-    /** Opens the best output; where its driver fails, the silent clock keeps time. */
+    /** Opens the best output; if its driver fails, opens the silent clock, which keeps time. */
     private AudioOutput opened() {
         try {
             return outputs.open();
@@ -88,12 +88,12 @@ final class OutputFeeder implements Runnable {
         try {
             output.close();
         } catch (RuntimeException e) {
-            // A driver that fails while it is closed has nothing left to be closed.
+            // A driver that fails to close leaves nothing else to close.
             ThreadDefects.report(e);
         }
     }
 
-    /** Plays a block. */
+    /** Plays one block. */
     void turn() {
         AudioOutput come = better.getAndSet(null);
         if (come != null) {
@@ -127,7 +127,7 @@ final class OutputFeeder implements Runnable {
         }
     }
 
-    /** Goes over to another output; where one after the other fails, the silent clock keeps time. */
+    /** Switches to another output; after too many failures, to the silent clock. */
     private void another() {
         lost.incrementAndGet();
         failures++;
@@ -155,16 +155,16 @@ final class OutputFeeder implements Runnable {
         out = other;
     }
 
-    /** From one loudness towards another, a small step for each sample. */
+    /** Moves a volume one small step toward its target. Called once per sample. */
     static float glide(float now, float target) {
         return now < target ? Math.min(target, now + STEP) : Math.max(target, now - STEP);
     }
 
-    /** Offers another output in place of the one that plays. */
+    /** Offers another output to switch to. */
     void offer(AudioOutput other) {
         closeUnused(better.getAndSet(other));
         if (ended) {
-            // It came too late to be played through, and nobody else would close it.
+            // It came too late to be used, and nobody else would close it.
             closeUnused(better.getAndSet(null));
         }
     }
@@ -173,22 +173,22 @@ final class OutputFeeder implements Runnable {
         return out;
     }
 
-    /** Which sample of what is rendered is heard. */
+    /** Returns the position of the sample heard now, in rendered samples. */
     long heard() {
         return first.get() + out.heard();
     }
 
-    /** How many samples have been written and not been heard yet. */
+    /** Returns how many samples are written but not heard yet. */
     long onTheWay() {
         return Math.max(0, written.get() - out.heard());
     }
 
-    /** How often the sound broke off because nothing was there to be played. */
+    /** Returns how often the sound broke off because no samples were ready. */
     long gaps() {
         return gaps.get();
     }
 
-    /** How many outputs have gone away. */
+    /** Returns how many outputs have gone away. */
     int lost() {
         return lost.get();
     }
@@ -197,7 +197,7 @@ final class OutputFeeder implements Runnable {
         volume = newVolume;
     }
 
-    /** Fades away and closes the output, within a twentieth of a second or so. */
+    /** Fades out and closes the output, within about a twentieth of a second. */
     void stop() {
         stopping = true;
     }

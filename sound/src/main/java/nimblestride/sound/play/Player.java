@@ -41,12 +41,13 @@ public final class Player implements AutoCloseable {
     private volatile Optional<Thread> last = Optional.empty();
 
     /**
-     * What runs while it plays.
+     * The threads of one playback.
      *
-     * @param plays whether a request plays, and not only live hits
+     * @param plays whether it plays a request, and not only live hits
      */
     private record Session(OutputFeeder speaker, boolean plays) {}
 
+    /** Creates a player that is stopped, at the default volume. */
     public Player(AudioOutputs outputs, SampleSet sounds) {
         this.outputs = outputs;
         this.sounds = sounds;
@@ -84,7 +85,7 @@ public final class Player implements AutoCloseable {
         }
     }
 
-    /** Renders until its feeder is no longer the one that plays. */
+    /** Renders until its feeder is replaced. */
     private interface Rendering {
         void run(OutputFeeder speaker);
     }
@@ -201,7 +202,7 @@ public final class Player implements AutoCloseable {
         latency = Math.max(0, Math.min(MAX_LATENCY, milliseconds));
     }
 
-    /** Plays to a MIDI instrument as well, or no longer, and closes the one before. */
+    /** Also plays to a MIDI instrument, or to none; closes the one before. */
     public synchronized void playTo(Optional<MidiPort> instrument) {
         Optional<MidiPort> before = port;
         port = instrument;
@@ -235,7 +236,7 @@ public final class Player implements AutoCloseable {
         }
     }
 
-    /** Stops the request that failed, and no newer one. */
+    /** Stops the request that failed, but no newer one. */
     private synchronized void failed(OutputFeeder speaker, String why) {
         if (isInUse(speaker)) {
             problem = Optional.of(why);
@@ -273,7 +274,7 @@ public final class Player implements AutoCloseable {
             try {
                 port.ifPresent(instrument -> instrument.heard(heardFrame(speaker)));
             } catch (IllegalStateException e) {
-                // It has gone away; sound goes on.
+                // The instrument has gone away; the sound goes on.
                 port = Optional.empty();
             } catch (RuntimeException e) {
                 ThreadDefects.report(e);

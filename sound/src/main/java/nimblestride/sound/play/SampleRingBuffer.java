@@ -2,9 +2,12 @@ package nimblestride.sound.play;
 
 import java.util.concurrent.atomic.AtomicLong;
 
-/** Holds what is rendered ahead. One thread puts samples in, another takes them out; neither ever waits. */
+/** Buffers rendered samples. One thread writes and another reads; neither ever waits. */
 final class SampleRingBuffer {
-    /** About 170 milliseconds: longer than the machine usually holds a thread up, or than the first change takes. */
+    /**
+     * Holds about 170 milliseconds: longer than the machine usually delays a thread, or than the first change takes to
+     * render.
+     */
     private static final int CAPACITY = 8_192;
 
     private final float[] samples = new float[CAPACITY];
@@ -20,7 +23,7 @@ final class SampleRingBuffer {
     }
 
     /**
-     * Puts samples in.
+     * Writes samples.
      *
      * @param frames for which there is room
      */
@@ -32,7 +35,7 @@ final class SampleRingBuffer {
         put.addAndGet(frames);
     }
 
-    /** Takes the next samples; takes nothing and returns false where there are too few. */
+    /** Reads the next samples. Returns false, and reads nothing, if there are too few. */
     boolean take(float[] block, int frames) {
         if (inStock() < frames) {
             return false;

@@ -2,14 +2,14 @@ package nimblestride.sound.play;
 
 import java.util.concurrent.locks.LockSupport;
 
-/** Stands in for a sound card: takes samples as fast as a card would, and makes no sound. */
+/** Replaces a missing sound card: takes samples at a card's pace and makes no sound. */
 public final class SilentOutput implements AudioOutput {
     private static final int BUFFERED_SAMPLES = SAMPLE_RATE / 20;
     private static final long NANOS_PER_SECOND = 1_000_000_000;
 
     private final long opened = System.nanoTime();
     private volatile long written;
-    /** How many samples the clock has stood still until now, as a card does while it has nothing to play. */
+    /** Samples by which the clock has stopped so far; it stops, as a card does, when it has nothing to play. */
     private volatile long stoodStill;
 
     private volatile boolean closed;
@@ -26,6 +26,7 @@ public final class SilentOutput implements AudioOutput {
 
     @Override
     @SuppressWarnings("NonAtomicVolatileUpdate") // Only the thread that writes changes it.
+    /** Creates an output whose clock starts with the first sample. */
     public void write(byte[] samples, int length) {
         stoodStill = Math.max(stoodStill, elapsed() - written);
         written += length / SoundCard.BYTES_PER_SAMPLE;

@@ -3,16 +3,16 @@ package nimblestride.sound.play;
 import java.util.List;
 import java.util.Optional;
 
-/** The sound cards of a machine: the chosen one, else any, and a silent output where there is none. */
+/** Opens the machine's sound cards: the chosen one, else any, else a silent output. */
 public final class SoundCards implements AudioOutputs {
     private final Cards cards;
     private volatile Optional<String> chosen = Optional.empty();
 
-    /** The cards a machine has now. */
+    /** Lists and opens the cards the machine has now. */
     interface Cards {
         List<String> names();
 
-        /** Opens a card; returns empty where it is not there, is busy, or can't play this. */
+        /** Opens a card; returns empty if it is missing, busy, or can't play this format. */
         Optional<AudioOutput> open(String name);
     }
 

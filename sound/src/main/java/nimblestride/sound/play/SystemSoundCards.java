@@ -9,7 +9,7 @@ import javax.sound.sampled.LineUnavailableException;
 import javax.sound.sampled.Mixer;
 import javax.sound.sampled.SourceDataLine;
 
-/** The sound cards the system knows. */
+/** Finds the sound cards the operating system knows. */
 final class SystemSoundCards implements SoundCards.Cards {
     private static final DataLine.Info PLAYING = new DataLine.Info(SourceDataLine.class, SoundCard.FORMAT);
 
@@ -33,7 +33,7 @@ final class SystemSoundCards implements SoundCards.Cards {
                             (SourceDataLine) AudioSystem.getMixer(mixer).getLine(PLAYING);
                     return Optional.of(SoundCard.open(name, line));
                 } catch (LineUnavailableException | IllegalArgumentException e) {
-                    // It is busy, or can't play this: as good as not there.
+                    // It is busy, or can't play this format, so it counts as missing.
                 }
             }
         }

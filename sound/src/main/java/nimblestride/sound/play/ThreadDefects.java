@@ -1,6 +1,6 @@
 package nimblestride.sound.play;
 
-/** Hands a defect to the handler of the thread that met it, so that the thread can go on. */
+/** Reports a defect to the handler of the current thread, so that the thread can go on. */
 final class ThreadDefects {
     private ThreadDefects() {}
 

@@ -14,41 +14,41 @@ import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.render.ClickSettings.Level;
 
-/** Where the click falls in a section. */
+/** Finds where the click falls in a section. */
 final class ClickTrack {
     private static final int MAX = 20_000;
 
     private final ClickSettings click;
     private final Phrase phrase;
     private final Optional<LayerTimeline> layer;
-    private final Optional<Gear> gear;
+    private final Optional<BeatAfterChange> beatAfterChange;
     private final Map<Level, Finder> finders = new EnumMap<>(Level.class);
 
     /**
-     * The beat after the modulation that ends a section.
+     * The new beat a section's modulation leads to.
      *
-     * @param end where the change is
-     * @param newBeat in the values before it
+     * @param end moment of the change, from the start of the section
+     * @param newBeat length of the new beat, in the old note values
      */
-    record Gear(NoteValue end, NoteValue newBeat) {}
+    record BeatAfterChange(NoteValue end, NoteValue newBeat) {}
 
     /** A bar, or a part of one, counted from the start of the section. */
     private record Part(long number, Bar bar, NoteValue start, NoteValue from, NoteValue to) {}
 
-    /** Finds what there is to click of one level. */
+    /** Finds the clicks of one level. */
     private interface Finder {
         void find(Part part, Found found);
     }
 
-    /** Gets what was found. */
+    /** Receives each click found. */
     private interface Found {
         void at(NoteValue moment);
     }
 
-    ClickTrack(ClickSettings click, Exercise content, Optional<Gear> gear) {
+    ClickTrack(ClickSettings click, Exercise content, Optional<BeatAfterChange> beatAfterChange) {
         this.click = click;
         this.phrase = content.phrase();
-        this.gear = gear;
+        this.beatAfterChange = beatAfterChange;
         this.layer = timeline(click, content);
         finders.put(
                 Level.PHRASE,
@@ -72,13 +72,13 @@ final class ClickTrack {
         try {
             return Optional.of(LayerTimeline.of(content.layers().get(index), content.phrase()));
         } catch (StrideException e) {
-            // A finding reports a layer that can't be laid out; it is not clicked.
+            // A finding reports a layer that can't be laid out; it gets no click.
             return Optional.empty();
         }
     }
 
     /**
-     * Returns the clicks in a part of a bar, in order: of several that fall together the strongest.
+     * Returns the clicks in a part of a bar, in order; where several fall together, the strongest.
      *
      * @param number of the bar, counted on through the rounds of the phrase
      * @param played bars played before it, in which silences are counted
@@ -122,7 +122,8 @@ final class ClickTrack {
 
     /** Counts back from the change, so that a beat falls on it. */
     private void newBeats(Part part, Found found) {
-        gear.filter(change -> change.end.compareTo(part.from) > 0)
+        beatAfterChange
+                .filter(change -> change.end.compareTo(part.from) > 0)
                 .ifPresent(change -> steps(change.end.remainder(change.newBeat), change.newBeat, part, found));
     }
 

@@ -27,32 +27,33 @@ public final class Renderer {
     private long cues;
     private boolean ended;
 
-    /** Those that are heard or laid out ahead, in order. */
+    /** The sections that sound or are laid out ahead, in order. */
     private final Deque<SectionScheduler> stretches = new ArrayDeque<>();
 
-    /** Hears what is rendered, as it is. */
+    /** Receives what is rendered, as it is rendered. */
     public interface Listener {
-        /** Nobody. */
+        /** Ignores everything. */
         Listener NONE = new Listener() {};
 
-        /** A new tie between musical time and samples, which holds from its own frame on. */
+        /** Receives a new anchor between musical time and samples, valid from its own frame on. */
         default void anchored(TimeAnchor anchor) {}
 
         /**
-         * A sound has begun.
+         * Receives a sound that has begun.
          *
-         * @param level from 0 to 1, and beyond where it is made louder
-         * @param frame the sample on which it begins
-         * @param end the sample on which it is let go; {@link Long#MAX_VALUE} for what rings out
+         * @param level from 0 to 1, or above 1 if the mix boosts it
+         * @param frame the sample at which it begins
+         * @param end the sample at which it is released; {@link Long#MAX_VALUE} if it rings out
          */
         default void begun(MidiKey key, float level, long frame, long end) {}
     }
 
-    /** A renderer that begins a take where it says. */
+    /** Creates a renderer at the request's start point. */
     public Renderer(PlaybackRequest take, SampleSet sounds, int sampleRate) {
         this(take, sounds, sampleRate, Listener.NONE);
     }
 
+    /** Creates a renderer at the request's start point, with a listener. */
     public Renderer(PlaybackRequest take, SampleSet sounds, int sampleRate, Listener listener) {
         this.sampleRate = sampleRate;
         this.earliest = (long) Math.ceil(StrokeNotes.MAX_LEAD * sampleRate);
@@ -72,10 +73,9 @@ public final class Renderer {
     }
 
     /**
-     * Goes over to another take at the next unit of the bar that has not been rendered yet; sounds that ring are left
-     * to ring out.
+     * Changes to another request at the next unit that is not rendered yet; sounding samples ring out.
      *
-     * @return the new tie between musical time and samples, which holds from its own frame on
+     * @return the new anchor, valid from its own frame on
      */
     public TimeAnchor change(PlaybackRequest take) {
         SectionScheduler playing = stretches.element();
@@ -124,19 +124,19 @@ public final class Renderer {
         }
     }
 
-    /** Nothing begins any more; what rings is left to ring out, and what is held is let go. */
+    /** Starts no more sounds; lets samples ring out, and releases held tones. */
     public void end() {
         coming.clear();
         ringing.forEach(sound -> sound.letGoAt(frame));
         ended = true;
     }
 
-    /** The tie between musical time and samples that holds now, or from its frame on where that lies ahead. */
+    /** Returns the latest anchor, which may hold only from a later frame on. */
     public TimeAnchor anchor() {
         return stretches.element().anchor();
     }
 
-    /** How many samples have been rendered. */
+    /** Returns how many samples have been rendered. */
     public long frame() {
         return frame;
     }

@@ -2,7 +2,7 @@ package nimblestride.sound.render;
 
 import nimblestride.core.kit.voice.Choke;
 
-/** A sound that has begun. It rings out, or is let go and fades in a moment. */
+/** Plays one sample from its onset. It rings out, or is released and fades quickly. */
 final class RingingSample {
     private static final double SECONDS_TO_FADE = 0.006;
 
@@ -17,7 +17,7 @@ final class RingingSample {
         this.fade = Math.max(1, (int) (SECONDS_TO_FADE * sampleRate));
     }
 
-    /** Hears of another sound that begins, and is cut off by it where that is the nature of the instrument. */
+    /** Stops for another sound if that one chokes it, as a closed hi-hat chokes an open one. */
     void hear(Cue other) {
         boolean chokes = cue.key().isPercussion()
                 && other.key().isPercussion()
@@ -28,12 +28,16 @@ final class RingingSample {
         }
     }
 
-    /** Lets it go at a sample, unless it is let go before. */
+    /** Releases the sample at a frame, unless it is released before. */
     void letGoAt(long frame) {
         letGo = Math.min(letGo, frame);
     }
 
-    /** Adds what is left of the sound to a block that starts at a sample; false when it is over. */
+    /**
+     * Adds what is left of the sample to a block. Returns false when the sample is over.
+     *
+     * @param blockStart the sample at which the block begins
+     */
     boolean mixInto(float[] block, int frames, long blockStart) {
         int from = (int) Math.max(0, cue.frame() - blockStart);
         int whole = (int) Math.max(from, Math.min(frames, letGo - blockStart));

@@ -17,14 +17,14 @@ import nimblestride.sound.kit.SampleSet;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * A section of a take as it is laid out in time, bar by bar, from an anchor on. The only section of a take has no end; after
- * the last of several comes the first one again.
+ * Schedules the sounds of one section, bar by bar, from an anchor on. A single section has no end; after the last of
+ * several, the first follows.
  */
 final class SectionScheduler {
-    /** A long bar is laid out in parts of so many units. */
+    /** Schedules a long bar in parts of this many units. */
     private static final int UNITS_PER_PART = 64;
 
-    /** Bars closer together than two thousandths of a second are one noise; those in between are passed over. */
+    /** Bars shorter than two thousandths of a second blur into one noise; the scheduler skips those between. */
     private static final double MIN_SECONDS = 0.0005;
 
     private final PlaybackRequest take;
@@ -36,10 +36,10 @@ final class SectionScheduler {
     private final SectionSounds onsets;
     private final long firstBar;
     private final long playedBefore;
-    /** Up to where it has been laid out. */
+    /** The moment up to which the section is scheduled. */
     private NoteValue laidOut;
 
-    /** @param playedBefore how many bars have been played before the one it begins in */
+    /** @param playedBefore bars played before the one it begins in */
     private SectionScheduler(
             PlaybackRequest take,
             List<Passage> passages,
@@ -53,14 +53,16 @@ final class SectionScheduler {
         this.anchor = anchor;
         this.sounds = sounds;
         this.passage = passages.get(anchor.section());
-        this.onsets = new SectionSounds(passage.content(), take, gear(passages, anchor.section()), sounds);
+        this.onsets = new SectionSounds(passage.content(), take, beatAfterChange(passages, anchor.section()), sounds);
         this.firstBar = phrase().barAt(anchor.moment());
         this.playedBefore = playedBefore;
         this.laidOut = anchor.moment();
     }
 
-    /** The change of gear at the end of a section; the last one is followed by the first without any. */
-    private static Optional<ClickTrack.Gear> gear(List<Passage> passages, int section) {
+    /**
+     * Returns the beat after the modulation that ends a section; the step from the last section to the first has none.
+     */
+    private static Optional<ClickTrack.BeatAfterChange> beatAfterChange(List<Passage> passages, int section) {
         if (section + 1 >= passages.size()) {
             return Optional.empty();
         }
@@ -69,10 +71,10 @@ final class SectionScheduler {
         Pivot entered = next.section().pivot();
         Modulation shift = new Modulation(
                 now.tempo(), entered, now.content().phrase(), next.content().phrase());
-        return Optional.of(new ClickTrack.Gear(now.length(), shift.pulse()));
+        return Optional.of(new ClickTrack.BeatAfterChange(now.length(), shift.pulse()));
     }
 
-    /** The beginning of a take. */
+    /** Schedules the first section of a request. */
     static SectionScheduler first(PlaybackRequest take, SampleSet sounds, int sampleRate) {
         List<Passage> passages = Playthrough.of(take.exercise()).passages();
         int section = take.start().section();
@@ -86,7 +88,9 @@ final class SectionScheduler {
         return new SectionScheduler(take, passages, anchor, 0, sounds, sampleRate);
     }
 
-    /** Where a take begins: where it says, or, where that is not in its loop, at the loop's beginning. */
+    /**
+     * Returns where a request begins: its start point, or the start of its loop if the point lies outside the loop.
+     */
     private static NoteValue beginning(PlaybackRequest take, Passage passage) {
         NoteValue moment = take.start().moment();
         return take.loop().map(loop -> inLoop(loop, passage, moment)).orElse(moment);
@@ -104,26 +108,26 @@ final class SectionScheduler {
         return moment.minus(phrase.startOf(phrase.barAt(moment)));
     }
 
-    /** Where a section begins when it is played after another, or again. */
+    /** Returns where a section begins when it follows another one, or repeats. */
     private static NoteValue startOf(PlaybackRequest take, Passage passage) {
         return take.loop()
                 .map(loop -> passage.content().phrase().startOf(loop.from()))
                 .orElse(NoteValue.ZERO);
     }
 
-    /** How many bars have been played before one of this stretch. */
+    /** Returns how many bars have been played before a bar of this section. */
     private long playedUntil(long bar) {
         return playedBefore + bar - firstBar;
     }
 
-    /** How many samples a whole note lasts. */
+    /** Returns how many samples a whole note lasts. */
     private static BigFraction pace(PlaybackRequest take, Tempo tempo, int sampleRate) {
         return tempo.seconds(NoteValue.WHOLE)
                 .multiply(BigInteger.valueOf(sampleRate))
                 .multiply(BigFraction.of(100, take.percent()));
     }
 
-    /** The clicks before it begins, each with the sample on which it falls, from the very beginning. */
+    /** Returns the count-in's clicks, by the sample on which each falls. */
     Map<Long, SoundOnset> countIn() {
         Bar bar = phrase().bar(firstBar);
         TimeAnchor beginning = new TimeAnchor(BigFraction.ZERO, 0, NoteValue.ZERO, anchor.samplesPerWhole());
@@ -147,32 +151,32 @@ final class SectionScheduler {
         return passages.size() == 1 && take.loop().isEmpty();
     }
 
-    /** The bar after its last. */
+    /** Returns the bar after the last. */
     private long endBar() {
         return take.loop().isPresent() ? take.loop().get().to() : passage.bars();
     }
 
-    /** Where it ends, from the beginning of its section. */
+    /** Returns the end, from the start of the section. */
     private NoteValue end() {
         return phrase().startOf(endBar());
     }
 
-    /** Whether any of it has been laid out. */
+    /** Returns whether any part is scheduled. */
     boolean isBegun() {
         return laidOut.compareTo(anchor.moment()) > 0;
     }
 
-    /** Whether all of it has been laid out. */
+    /** Returns whether everything is scheduled. */
     boolean isLaidOut() {
         return !isEndless() && laidOut.compareTo(end()) >= 0;
     }
 
-    /** The sample up to which it has been laid out. */
+    /** Returns the sample up to which the section is scheduled. */
     long nextFrame() {
         return anchor.frameOf(laidOut);
     }
 
-    /** Lays out the next part of it. */
+    /** Schedules the next part. */
     List<SoundOnset> layOut() {
         long bar = phrase().barAt(laidOut);
         NoteValue end = phrase().startOf(bar + 1);
@@ -183,20 +187,20 @@ final class SectionScheduler {
         return begun;
     }
 
-    /** How many bars of a length pass before another one can be told from it. */
+    /** Returns how many bars of a length pass within {@link #MIN_SECONDS}. */
     private long barsHeardAsOne(NoteValue length) {
         double samples = length.toDouble() * anchor.samplesPerWhole().doubleValue();
         return Math.max(1, (long) Math.ceil(MIN_SECONDS * sampleRate / samples));
     }
 
-    /** The stretch that comes after it. */
+    /** Returns the section that follows. */
     SectionScheduler following() {
         int next = (anchor.section() + 1) % passages.size();
         return new SectionScheduler(
                 take, passages, startOf(take, passages, next), playedUntil(endBar()), sounds, sampleRate);
     }
 
-    /** A section that begins where this one ends. */
+    /** Returns the anchor of a section that begins where this one ends. */
     private TimeAnchor startOf(PlaybackRequest next, List<Passage> others, int section) {
         return new TimeAnchor(
                 anchor.exactFrameOf(end()),
@@ -205,7 +209,7 @@ final class SectionScheduler {
                 pace(next, others.get(section).tempo(), sampleRate));
     }
 
-    /** Another take that goes on from the next unit of this stretch after a sample. */
+    /** Returns the schedule of another request that takes over at the first unit after a sample. */
     SectionScheduler goingOverTo(PlaybackRequest other, long frame) {
         List<Passage> others = Playthrough.of(other.exercise()).passages();
         NoteValue unit = nextUnit(frame);
@@ -222,7 +226,10 @@ final class SectionScheduler {
         return new SectionScheduler(other, others, next, playedUntil(phrase().barAt(unit)), sounds, sampleRate);
     }
 
-    /** Where it goes on: at the same moment, or, where a loop has no such moment, at the loop's beginning. */
+    /**
+     * Returns where the other request begins: at the same moment, or at the start of its loop if the moment lies
+     * outside it.
+     */
     private static NoteValue momentIn(PlaybackRequest other, Passage passage, boolean only, NoteValue unit) {
         if (other.loop().isPresent()) {
             return inLoop(other.loop().get(), passage, unit);
@@ -230,7 +237,7 @@ final class SectionScheduler {
         return only ? unit : unit.remainder(passage.length());
     }
 
-    /** The first unit of a bar that is not before a sample. */
+    /** Returns the first unit of a bar at or after a sample. */
     private NoteValue nextUnit(long frame) {
         NoteValue about = anchor.about(frame);
         NoteValue moment = phrase().startOf(phrase().barAt(about));

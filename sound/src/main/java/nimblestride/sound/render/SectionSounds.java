@@ -13,9 +13,9 @@ import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.kit.Sample;
 import nimblestride.sound.kit.SampleSet;
 
-/** What begins in a feel: the click's, the layers' and the band's sounds, in order. */
+/** Lists the sounds of a section in order: click, layers, and band. */
 final class SectionSounds {
-    /** More than this in a part of a bar is noise, and is left out. */
+    /** The most sounds in a part of a bar; more would be noise, and are left out. */
     private static final int MAX = 20_000;
 
     private final Exercise content;
@@ -26,14 +26,18 @@ final class SectionSounds {
     private final List<Heard> layers = new ArrayList<>();
     private final StrokeNotes notes;
 
-    /** A layer that is heard, and how loud. */
+    /** A layer that plays, and its level. */
     private record Heard(LayerTimeline timeline, float level) {}
 
-    SectionSounds(Exercise content, PlaybackRequest take, Optional<ClickTrack.Gear> gear, SampleSet sounds) {
+    SectionSounds(
+            Exercise content,
+            PlaybackRequest take,
+            Optional<ClickTrack.BeatAfterChange> beatAfterChange,
+            SampleSet sounds) {
         this.content = content;
         this.mix = take.mix();
         this.sounds = sounds;
-        this.ticks = new ClickTrack(take.click(), content, gear);
+        this.ticks = new ClickTrack(take.click(), content, beatAfterChange);
         this.band = take.band();
         this.notes = new StrokeNotes(sounds, mix.voices());
         List<String> names = content.layerNames();
@@ -44,22 +48,22 @@ final class SectionSounds {
                     layers.add(new Heard(LayerTimeline.of(content.layers().get(i), content.phrase()), (float) level));
                 }
             } catch (StrideException e) {
-                // A layer that cannot be laid out is told among the findings; the others play.
+                // A finding reports a layer that can't be laid out; the others play.
             }
         }
     }
 
-    /** A click of some level. */
+    /** Returns a click of some level. */
     static SoundOnset click(NoteValue at, ClickSettings.Level level, Mix mix, SampleSet sounds) {
         int strength = level.strength();
         return new SoundOnset(at, MidiKey.click(strength), sounds.click(strength), (float) mix.click());
     }
 
     /**
-     * The sounds that begin in a part of a bar.
+     * Returns the sounds that begin in a part of a bar.
      *
-     * @param bar its number, rounds of the phrase counted on
-     * @param played how many bars have been played before it
+     * @param bar its number, counted on through the rounds of the phrase
+     * @param played bars played before it
      */
     List<SoundOnset> between(long bar, long played, NoteValue from, NoteValue to) {
         List<SoundOnset> onsets = new ArrayList<>();

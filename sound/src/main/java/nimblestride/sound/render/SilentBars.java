@@ -3,23 +3,28 @@ package nimblestride.sound.render;
 import java.util.SplittableRandom;
 import nimblestride.core.foundation.failure.InvalidValueException;
 
-/** In which bars the click keeps silent. Silence asks the player to keep time alone (common practice). */
+/** Decides in which bars the click is silent, so that the player keeps time alone (common practice). */
 public sealed interface SilentBars {
     int MAX_BARS = 64;
 
-    /** It never keeps silent. */
+    /** Never silences the click. */
     SilentBars NEVER = new Regular(0, 1);
 
-    /** Whether it keeps silent in a bar, after so many bars played. */
+    /**
+     * Returns whether the click is silent in a bar.
+     *
+     * @param barsPlayed bars played before it
+     */
     boolean isSilentAfter(long barsPlayed);
 
     /**
-     * In the last bars of every so many.
+     * Silences the last bars of every few.
      *
      * @param bars from 0
-     * @param of from 1 to {@value #MAX_BARS}, more than are silent
+     * @param of length of the pattern in bars, from 1 to {@value #MAX_BARS}, and more than are silent
      */
     record Regular(int bars, int of) implements SilentBars {
+        /** @throws nimblestride.core.foundation.failure.InvalidValueException if a number is out of range */
         public Regular {
             if (of < 1 || of > MAX_BARS || bars < 0 || bars >= of) {
                 throw new InvalidValueException("the click keeps silent in fewer bars than there are, of 1 to "
@@ -34,14 +39,16 @@ public sealed interface SilentBars {
     }
 
     /**
-     * By chance, and never in the first bar.
+     * Silences bars at random, but never the first.
      *
      * @param percent of the bars, from 1 to {@value #MAX_PERCENT}
-     * @param seed of the chance: the same one keeps silent in the same bars
+     * @param seed of the random choice: the same seed silences the same bars
      */
     record AtRandom(int percent, long seed) implements SilentBars {
+        /** The largest share of silent bars, in percent. */
         public static final int MAX_PERCENT = 90;
 
+        /** @throws nimblestride.core.foundation.failure.InvalidValueException if the percentage is out of range */
         public AtRandom {
             if (percent < 1 || percent > MAX_PERCENT) {
                 throw new InvalidValueException("by chance the click keeps silent in 1 to " + MAX_PERCENT

@@ -1,11 +1,11 @@
 package nimblestride.sound.render;
 
-/** Keeps what is mixed within what a sound card takes. */
+/** Keeps the mix within what a sound card can play. */
 public final class SoftLimiter {
-    /** Leaves room for several loud strokes at once. */
+    /** Leaves room for several loud hits at once. */
     private static final float HEADROOM = 0.6f;
 
-    /** From here on louder samples are bent towards 1, so that they never break off there. */
+    /** Bends louder samples toward 1 from here on, so that they never clip. */
     private static final float KNEE = 0.8f;
 
     private SoftLimiter() {}
@@ -19,7 +19,9 @@ public final class SoftLimiter {
         }
     }
 
-    /** Rises from the knee ever more slowly, at first as steeply as what comes in, and never to more than 1. */
+    /**
+     * Returns a value that rises ever more slowly from the knee: at first as steeply as the input, and never above 1.
+     */
     private static float bent(float size) {
         float over = (size - KNEE) / (1 - KNEE);
         return KNEE + (1 - KNEE) * over / (1 + over);

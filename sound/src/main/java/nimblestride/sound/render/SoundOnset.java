@@ -8,14 +8,14 @@ import nimblestride.sound.kit.Sample;
  * A sound that begins.
  *
  * @param at from the beginning of the section
- * @param early how long before that moment it begins, in seconds: grace notes come before the note they belong to
- * @param key what sounds
- * @param sound how it is heard
+ * @param early how long before that moment it begins, in seconds: a grace note comes before its note
+ * @param key for a MIDI instrument
+ * @param sound the sample to play
  * @param level from 0 to 1
- * @param length when it is let go; empty for what rings out by itself
+ * @param length how long it is held; empty if it rings out
  */
 record SoundOnset(NoteValue at, double early, MidiKey key, Sample sound, float level, Optional<NoteValue> length) {
-    /** What begins on its moment and rings out. */
+    /** Creates a sound that begins at its moment and rings out. */
     SoundOnset(NoteValue at, MidiKey key, Sample sound, float level) {
         this(at, 0, key, sound, level, Optional.empty());
     }

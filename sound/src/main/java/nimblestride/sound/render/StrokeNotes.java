@@ -10,9 +10,9 @@ import nimblestride.core.layer.pattern.Hit;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.kit.SampleSet;
 
-/** What is heard of one stroke: the note, the grace notes before it, the bounces of a buzz. */
+/** Turns one stroke into sounds: the note, its grace notes, the bounces of a buzz. */
 final class StrokeNotes {
-    /** The earliest grace note begins so long before its note. */
+    /** The longest a grace note begins before its note, in seconds. */
     static final double MAX_LEAD = Ornament.SECONDS_BETWEEN_GRACE_NOTES * Ornament.RUFF.graceNotes();
 
     private static final float GRACE_LEVEL = 0.35f;
@@ -28,10 +28,10 @@ final class StrokeNotes {
     }
 
     /**
-     * Adds what is heard of a hit.
+     * Adds the sounds of a hit.
      *
      * @param number of the hit in its layer
-     * @param mixed how loud its layer is
+     * @param mixed level of its layer
      */
     void add(Hit hit, long number, float mixed, List<SoundOnset> onsets) {
         for (Voice voice : hit.voices()) {

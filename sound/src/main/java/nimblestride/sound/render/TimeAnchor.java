@@ -16,11 +16,12 @@ import org.apache.commons.numbers.fraction.BigFraction;
  */
 public record TimeAnchor(BigFraction at, int section, NoteValue moment, BigFraction samplesPerWhole) {
     private static final BigFraction HALF = BigFraction.of(1, 2);
-    /** Edits while playing, one after the other, must not make the fraction longer and longer. */
+    /** The most bits of the denominator: repeated edits during playback must not make the fraction longer and longer. */
     private static final int MAX_LENGTH = 512;
 
     private static final long FINE = 1_000_000;
 
+    /** Rounds to a whole sample when the exact fraction has grown too long. */
     public TimeAnchor {
         if (at.getDenominator().bitLength() > MAX_LENGTH) {
             at = BigFraction.of(nearest(at));
@@ -31,28 +32,33 @@ public record TimeAnchor(BigFraction at, int section, NoteValue moment, BigFract
         return exact.add(HALF).bigDecimalValue(0, RoundingMode.FLOOR).toBigInteger();
     }
 
-    /** The first sample it holds for. */
+    /** Returns the first sample it holds for. */
     public long frame() {
         return ExactMath.toLong(nearest(at));
     }
 
-    /** When a moment of the section is heard, in samples, exactly. */
+    /** Returns when a moment of the section is heard, as an exact number of samples. */
     BigFraction exactFrameOf(NoteValue later) {
         return at.add(samplesPerWhole.multiply(later.minus(moment).fraction()));
     }
 
-    /** The sample at which a moment of the section is heard: the nearest one to its exact time. */
+    /** Returns the sample nearest to the exact time at which a moment of the section is heard. */
     public long frameOf(NoteValue later) {
         return ExactMath.toLong(nearest(exactFrameOf(later)));
     }
 
-    /** A moment within a millionth of a whole note of that heard at a sample, and not before the anchor's. */
+    /**
+     * Returns a moment within a millionth of a whole note of the one heard at a sample, and never before the anchor's.
+     */
     NoteValue about(long laterFrame) {
         double late = (laterFrame - at.doubleValue()) / samplesPerWhole.doubleValue();
         return moment.plus(NoteValue.of(Math.max(0, (long) Math.floor(late * FINE)), FINE));
     }
 
-    /** The moment of the section heard at a sample, in whole notes, less than zero before it begins: for drawing only. */
+    /**
+     * Returns the moment of the section heard at a sample, in whole notes, for drawing only; negative before the
+     * section begins.
+     */
     public double momentOf(long laterFrame) {
         return moment.toDouble() + (laterFrame - at.doubleValue()) / samplesPerWhole.doubleValue();
     }

@@ -14,9 +14,9 @@ import nimblestride.files.SourceFile;
 import nimblestride.files.UnreadableFileException;
 import nimblestride.sound.kit.Sample;
 
-/** A recording of the player's own, read from a WAV file of any rate, width and number of channels. */
+/** Reads the player's own recording from a WAV file of any rate, bit depth, and number of channels. */
 public final class Recording {
-    /** A stroke rings no longer than this. */
+    /** The longest recording, in seconds. */
     public static final int MAX_SECONDS = 10;
 
     private static final int BYTES_PER_SAMPLE = 2;
@@ -26,8 +26,8 @@ public final class Recording {
     /**
      * Reads a file.
      *
-     * @param sampleRate at which it is wanted
-     * @throws FileException if it is not there, is not a sound file, is empty or too long, and what was expected
+     * @param sampleRate of the sample it returns
+     * @throws FileException if the file is missing, holds no sound, is empty, or is too long
      */
     public static Sample read(Path file, int sampleRate) {
         try (InputStream bytes = new BufferedInputStream(SourceFile.open(file, "a WAV file"));

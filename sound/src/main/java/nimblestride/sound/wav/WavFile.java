@@ -22,18 +22,20 @@ import nimblestride.sound.render.StartPoint;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * A take as a WAV file: the count-in, then so many rounds of all there is ({@link Playthrough#untilRealigned}) or of the loop, and
- * what rings on.
+ * Writes a playback request as a WAV file: the count-in, then rounds of the loop or of everything up to the realignment ({@link
+ * Playthrough#untilRealigned}), until the last sound has rung out.
  *
- * @param bits of a sample: 16 or 24
- * @param clickApart whether the click has the second of two channels for itself
- * @param rounds how often it is played, from 1 to {@value #MAX_ROUNDS}
+ * @param bits per sample: 16 or 24
+ * @param clickApart whether the click gets the second of two channels for itself
+ * @param rounds how often it plays, from 1 to {@value #MAX_ROUNDS}
  */
 public record WavFile(int bits, boolean clickApart, int rounds) {
+    /** The sample rate, in samples per second. */
     public static final int SAMPLE_RATE = 48_000;
+    /** The most rounds. */
     public static final int MAX_ROUNDS = 1_000;
 
-    /** 16 bits, all on one channel, once. */
+    /** 16 bits, everything on one channel, one round. */
     public static final WavFile DEFAULT = new WavFile(16, false, 1);
 
     private static final int BLOCK = 1_024;
@@ -41,6 +43,7 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
     /** The format counts its bytes in 32 bits, and some readers take them as signed. */
     private static final long MAX_BYTES = Integer.MAX_VALUE - 1_024L;
 
+    /** @throws InvalidValueException if a number is out of range */
     public WavFile {
         if (bits != 16 && bits != 24) {
             throw new InvalidValueException("a WAV file is written with 16 or 24 bits a sample, not " + bits);
@@ -55,13 +58,13 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
         return clickApart ? 2 : 1;
     }
 
-    /** Hears how far writing has come, and may stop it. */
+    /** Reports how far writing has come; may stop it. */
     public interface Progress {
         /** Writes to the end. */
         Progress TO_THE_END = done -> {};
 
         /**
-         * Reports.
+         * Reports progress.
          *
          * @param done from 0 to 1
          * @throws java.util.concurrent.CancellationException to stop writing
@@ -70,9 +73,9 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
     }
 
     /**
-     * Renders and writes, from the beginning of the take.
+     * Renders and writes a request from its start.
      *
-     * @throws InvalidValueException if it is longer than such a file can be
+     * @throws InvalidValueException if it is longer than the format allows
      * @throws java.util.concurrent.CancellationException if the progress stops it
      * @throws IOException if it can't be written
      */
@@ -86,15 +89,15 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
         }
     }
 
-    /** How many bytes a moment takes, on all its channels. */
+    /** Returns how many bytes one frame takes, over all channels. */
     public int bytesPerFrame() {
         return channels() * bits / 8;
     }
 
     /**
-     * How many samples it lasts, at {@value #SAMPLE_RATE} a second.
+     * Returns the length in frames, at {@value #SAMPLE_RATE} per second.
      *
-     * @throws InvalidValueException if it is longer than such a file can be
+     * @throws InvalidValueException if it is longer than the format allows
      */
     public long frames(PlaybackRequest take, SampleSet sounds) {
         Playthrough whole = Playthrough.untilRealigned(take.exercise());
@@ -122,7 +125,7 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
         return ExactMath.toLong(frames);
     }
 
-    /** The samples as bytes, rendered as they are asked for; the music ends where it should, and only rings on. */
+    /** Renders samples to bytes as they are read. The music ends where it should, and then only rings out. */
     private final class Rendered extends InputStream {
         private final Renderer music;
         private final Renderer click;
@@ -171,7 +174,7 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
             progress.report((double) frame / all);
             int frames = (int) Math.min(BLOCK, framesLeft);
             if (frame < silentFrom) {
-                // Not a sample further than the music goes.
+                // Stops exactly where the music ends.
                 frames = (int) Math.min(frames, silentFrom - frame);
             } else if (frame == silentFrom) {
                 music.end();

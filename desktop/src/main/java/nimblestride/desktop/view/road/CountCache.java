@@ -8,10 +8,7 @@ import nimblestride.core.time.counting.SpokenSyllable;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
 
-/**
- * The count of bars in one counting system and subdivision: worked out once for each bar, and dropped when it is not
- * used.
- */
+/** Caches the count of each bar in one counting system and subdivision; drops bars that are no longer used. */
 record CountCache(CountingSystem countingSystem, Subdivision subdivision, Map<Bar, List<SpokenSyllable>> known) {
     private static final int MAX_KNOWN = 512;
 

@@ -5,21 +5,18 @@ import java.util.Map;
 import java.util.stream.IntStream;
 import javafx.scene.canvas.GraphicsContext;
 
-/**
- * Draws dots along a level line as the one outline they have together: there may be thousands, most of them over
- * others.
- */
+/** Draws a row of dots as one outline: there may be thousands, most of them overlapping. */
 final class DotRow {
-    /** How far apart the points of the outline are, in pixels. */
+    /** The distance between points of the outline, in pixels. */
     private static final double STEP = 0.5;
 
     private final double line;
-    /** The radius of the largest dot about each point of the line, in pixels. */
+    /** The radius of the largest dot around each point, in pixels. */
     private final double[] largest;
 
     /**
-     * @param line how far down the line runs, in pixels
-     * @param width of what is drawn on, in pixels
+     * @param line height of the row below the top, in pixels
+     * @param width of the canvas, in pixels
      */
     DotRow(double line, double width) {
         this.line = line;
@@ -44,7 +41,7 @@ final class DotRow {
         g.fill();
     }
 
-    /** How far the outline rises above each point of the line. */
+    /** Returns how far the outline rises above each point of the row. */
     private double[] heights() {
         double[] heights = new double[largest.length];
         Map<Double, double[]> halves = new HashMap<>();
@@ -61,14 +58,14 @@ final class DotRow {
         return heights;
     }
 
-    /** The right half of a dot, from its middle on: there are thousands of dots, and only as many sizes as layers. */
+    /** Returns the right half of a dot. There are thousands of dots, but only as many sizes as layers. */
     private static double[] half(double radius) {
         return IntStream.rangeClosed(0, (int) (radius / STEP))
                 .mapToDouble(i -> Math.sqrt(radius * radius - i * STEP * i * STEP))
                 .toArray();
     }
 
-    /** One piece of the outline, there above the line and back below it; returns where it ends. */
+    /** Traces one piece of the outline, out above the row and back below it. Returns where the piece ends. */
     private int trace(GraphicsContext g, double[] heights, int first) {
         int end = first;
         g.moveTo(first * STEP - STEP / 2, line);

@@ -8,9 +8,9 @@ import java.util.TreeMap;
 import java.util.stream.IntStream;
 import nimblestride.desktop.view.road.RoadLabels.Words;
 
-/** Finds room for labels in a line, with a least distance between them. */
+/** Finds room for labels on a line, with a minimum distance between them. */
 final class LabelLine {
-    /** The least between two words, in pixels. */
+    /** The minimum distance between two labels, in pixels. */
     static final double APART = 4;
 
     private final NavigableMap<Double, Words> byLeft = new TreeMap<>();
@@ -23,7 +23,7 @@ final class LabelLine {
         return free;
     }
 
-    /** All of them, from left to right, or none. */
+    /** Places all labels, from left to right, or none. */
     void takeAll(List<Words> all) {
         boolean apart = IntStream.range(1, all.size())
                 .allMatch(i -> all.get(i - 1).right() + APART <= all.get(i).left());

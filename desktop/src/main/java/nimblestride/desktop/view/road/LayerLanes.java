@@ -6,11 +6,12 @@ import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.layer.pattern.Pattern;
 
 /**
- * What stands under the ground line of the Road, in view or not, in any section: while sections play one after the
- * other, everything stays where it is.
+ * What needs room below the Road's ground line, over all sections, so that nothing moves when playback goes from
+ * section to section.
  *
- * @param count most lanes
- * @param lettered whether hands are written under the marks of a lane
+ * @param count most lanes in any section
+ * @param lettered whether hands stand under the marks of a lane
+ * @param played whether a timing is shown
  */
 record LayerLanes(int count, boolean lettered, boolean played) {
     static LayerLanes of(Exercise exercise, boolean played) {
@@ -24,7 +25,7 @@ record LayerLanes(int count, boolean lettered, boolean played) {
         return new LayerLanes(most, lettered, played);
     }
 
-    /** Whether it is written out with which hand it is played. */
+    /** Returns whether a pattern is written with hands. */
     private static boolean isLettered(Pattern pattern) {
         return IntStream.range(0, pattern.parts())
                 .anyMatch(part -> pattern.strokeAt(part).flatMap(Stroke::limb).isPresent());

@@ -26,7 +26,7 @@ final class OverviewStrip extends StackPane {
     private static final int MAX_BARS = 1_000;
     private static final int MAX_LANDINGS = 2_000;
 
-    /** @param goTo is told the moment, in whole notes, to bring into view */
+    /** @param goTo receives the moment to bring into view, in whole notes */
     OverviewStrip(DoubleConsumer goTo) {
         getStyleClass().add("journey");
         getChildren().add(slate);
@@ -56,7 +56,7 @@ final class OverviewStrip extends StackPane {
         return RoadLayout.GUTTER + moment / total * (getWidth() - RoadLayout.GUTTER - 16);
     }
 
-    /** @param length of the way home, in whole notes */
+    /** @param length of the cycle, in whole notes */
     void show(Analysis analysis, double length) {
         total = length;
         shown = Optional.of(analysis);
@@ -71,7 +71,7 @@ final class OverviewStrip extends StackPane {
         landings = Optional.of(Landings.before(barsOf(phrase), alignments, MAX_LANDINGS));
     }
 
-    /** How many bars there are on the way. */
+    /** Returns how many bars the cycle has. */
     private long barsOf(Phrase phrase) {
         return Math.round(total / phrase.length().toDouble()) * starts.length;
     }
@@ -81,7 +81,7 @@ final class OverviewStrip extends StackPane {
         return round * phraseLength + starts[(int) (bar % starts.length)];
     }
 
-    /** Shows which stretch is in view. */
+    /** Shows which range is in view. */
     void show(VisibleRange newInView, Palette newPalette) {
         inView = newInView;
         palette = newPalette;
@@ -138,7 +138,7 @@ final class OverviewStrip extends StackPane {
         }
     }
 
-    /** A dot on every bar line that is landed on, the larger the more layers land there. */
+    /** Paints a dot on every bar line a layer lands on, larger where more layers land. */
     private void landings(GraphicsContext g, Analysis analysis) {
         DotRow dots = new DotRow(LINE, getWidth());
         double phraseLength = analysis.exercise().phrase().length().toDouble();

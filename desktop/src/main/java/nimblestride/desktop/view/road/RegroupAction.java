@@ -7,6 +7,6 @@ public interface RegroupAction {
     /** @param bar its number within the phrase, from 0 */
     void regroup(int bar, Grouping grouping);
 
-    /** The hand has let go. */
+    /** Ends the drag. */
     void done();
 }

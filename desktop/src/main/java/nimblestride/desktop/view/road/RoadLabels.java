@@ -15,20 +15,20 @@ import nimblestride.desktop.ui.look.TextWidths;
 import nimblestride.desktop.ui.look.Typefaces;
 
 /**
- * Places what is written on the Road above its lanes. What would touch another label, a bar line, or the gate home is
- * written smaller, elsewhere, or not at all.
+ * Places the labels above the Road's lanes. A label that would touch another one, a bar line, or the realignment gate
+ * gets smaller, moves, or is left out.
  */
 final class RoadLabels {
-    /** The gate home has a flag, so wide, to the left of it. */
+    /** The width of the flag left of the realignment gate, in pixels. */
     static final double FLAG = 58;
 
-    /** Half as wide as the gate's post, and a little room. */
+    /** Half the width of the gate's post plus some room, in pixels. */
     private static final double GATE = 3;
 
-    /** From the ground line down to the middle of the counts. */
+    /** The distance from the ground line down to the middle of the counts, in pixels. */
     static final double COUNTS = 19;
 
-    /** What words are: how they look follows from it. */
+    /** Kinds of labels, which decide how each looks. */
     enum Kind {
         BAR_NUMBER,
         SIGNATURE,
@@ -38,11 +38,12 @@ final class RoadLabels {
     }
 
     /**
-     * Some words.
+     * A label.
      *
-     * @param size of the face
-     * @param x their middle
-     * @param y their middle; of a signature the line on which its digits stand
+     * @param size of the type, in pixels
+     * @param x its center
+     * @param y its center; for a meter, the baseline of its digits
+     * @param width in pixels
      */
     record Words(Kind kind, String text, double size, double x, double y, double width) {
         Font font() {
@@ -65,11 +66,11 @@ final class RoadLabels {
     private static final double NUMBERS = 12;
     private static final double SIGNATURES = 44;
     private static final double SIGNATURE_SIZE = 26;
-    /** How small a signature may become in a narrow bar. */
+    /** The smallest meter label in a narrow bar, in pixels. */
     private static final double MIN_SIGNATURE = 0.46;
-    /** Strides narrower than this are not told how many units they have. */
+    /** The narrowest stride that shows its number of units, in pixels. */
     private static final double MIN_TOLD_WIDTH = 22;
-    /** Bars narrower than this have no number of their own. */
+    /** The narrowest bar that shows its number, in pixels. */
     private static final double MIN_NUMBER_WIDTH = 12;
 
     private static final int[] ROUND_STEPS = {1, 2, 5, 10, 20, 50, 100, 200, 500, 1_000};
@@ -86,7 +87,7 @@ final class RoadLabels {
         this.widths = widths;
     }
 
-    /** What looks alike comes one after the other, so that it can be painted so. */
+    /** Returns the labels, sorted by look, so that they can be painted in groups. */
     static List<Words> of(RoadPicture picture, VisibleRange stretch, RoadLayout layout, TextWidths widths) {
         RoadLabels writing = new RoadLabels(picture, stretch, layout, widths);
         List<Words> all = new ArrayList<>(writing.barNumbers());
@@ -113,7 +114,10 @@ final class RoadLabels {
         return RoadLayout.GUTTER + stretch.x(moment);
     }
 
-    /** Rounds of the phrase first, all of them or every second, fifth, tenth; then the bars between that have room. */
+    /**
+     * Numbers the rounds of the phrase first (every one, or every second, fifth, tenth), and then the bars between,
+     * where there is room.
+     */
     private Collection<Words> barNumbers() {
         List<RoadPicture.Post> rounds =
                 picture.posts().stream().filter(RoadPicture.Post::phraseStart).toList();
@@ -131,13 +135,13 @@ final class RoadLabels {
         return List.of();
     }
 
-    /** Every so many rounds, counted from the first of all. */
+    /** Returns every n-th round, counted from the first. */
     private static Stream<RoadPicture.Post> everySo(List<RoadPicture.Post> rounds, int step) {
         long bars = rounds.size() < 2 ? 1 : rounds.get(1).bar() - rounds.get(0).bar();
         return rounds.stream().filter(post -> post.bar() / bars % step == 0);
     }
 
-    /** A number under the flag of the gate is not written; nobody misses it. */
+    /** Returns whether a bar number has room; one under the gate's flag is left out. */
     private boolean hasRoom(RoadPicture.Post post, LabelLine taken) {
         Words number = barNumber(post);
         return isUnderTheFlag(number) || taken.take(number);
@@ -156,7 +160,7 @@ final class RoadLabels {
         return new Words(words.kind, words.text, words.size, x, words.y, words.width);
     }
 
-    /** Where the gate home stands; far away where it is not in view. */
+    /** Returns the position of the gate; far away if it is not in view. */
     private double gate() {
         return picture.home().isPresent() ? x(picture.home().getAsDouble()) : Double.POSITIVE_INFINITY;
     }
@@ -178,7 +182,7 @@ final class RoadLabels {
         return all;
     }
 
-    /** In its bar, as large as that has room; none where it could not be read, nor a small one that tells nothing new. */
+    /** Returns the meter label of a bar, as large as fits; none if it would be unreadable, or small and unchanged. */
     private List<Words> signature(RoadPicture.Post post, boolean isNew) {
         double bar = width(post);
         double wide = width(signature(post.meter(), 0, SIGNATURE_SIZE));
@@ -221,7 +225,7 @@ final class RoadLabels {
         return all;
     }
 
-    /** How many units a stride has: under its top, or over it where it is low. */
+    /** Returns the number of units of a stride: under its arch, or above a low one. */
     private List<Words> units(RoadPicture.Stride stride) {
         double from = x(stride.from());
         double to = x(stride.to());
@@ -231,7 +235,7 @@ final class RoadLabels {
         if (to - from < Math.max(MIN_TOLD_WIDTH, under.width + 8)) {
             return List.of();
         }
-        // How far from its middle a stride is 6 pixels below its top.
+        // How far from its center a stride is 6 pixels below its top.
         double half = (to - from) / 2 * Math.sqrt(6 / rise);
         boolean inside = rise > 20 && half > under.width / 2 + 3;
         if (!inside && top - 16 < RoadLayout.ABOVE_STRIDES) {
@@ -241,8 +245,8 @@ final class RoadLabels {
     }
 
     /**
-     * Where a bar begins, then the other groups; then, bar by bar, all that is between them, or nothing. At the gate home nothing is
-     * counted.
+     * Returns the counts: first on bar lines, then on group starts, then, bar by bar, all others or none. The
+     * realignment gate has no count.
      */
     private Collection<Words> counts() {
         LabelLine taken = new LabelLine();

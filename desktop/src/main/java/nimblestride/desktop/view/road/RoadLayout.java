@@ -1,46 +1,46 @@
 package nimblestride.desktop.view.road;
 
 /**
- * How high what is on the Road stands, in pixels from its top. Where there is little room, strides are lower and lanes closer, so
- * that all lanes are seen.
+ * Where everything stands on the Road, in pixels from the top. In a low window, strides get lower and lanes move
+ * together, so that all lanes stay visible.
  *
- * @param ground where the ground line runs
+ * @param ground height of the ground line
  * @param steepness how high a stride rises for its width
- * @param firstLane the middle of the first lane
- * @param betweenLanes from one to the next
+ * @param firstLane center of the first lane
+ * @param betweenLanes distance from one lane to the next
  */
 record RoadLayout(double ground, double steepness, double firstLane, double betweenLanes) {
-    /** Left of the first moment, where lanes are named. */
+    /** Room left of the first moment, for the names of lanes. */
     static final double GUTTER = 106;
 
-    /** How far the Road reaches to the left of its first moment. */
+    /** How far the Road reaches left of its first moment. */
     static final double EDGE = 12;
 
     /** Where bar lines begin. */
     static final double POST_TOP = 22;
 
-    /** From the top to the highest stride; what is written over the Road ends there. */
+    /** From the top to the highest stride; labels above the Road end there. */
     static final double ABOVE_STRIDES = 59;
 
-    /** From the top to the ground line: where room is short, where it is not, and at the most. */
+    /** From the top to the ground line: in a low window, in a usual one, and at most. */
     private static final double MIN_GROUND = 98;
 
     private static final double GROUND = 134;
     private static final double MAX_GROUND = 196;
-    /** From the ground line to the middle of the first lane; the counts are between them. */
+    /** From the ground line to the center of the first lane; the counts stand between them. */
     private static final double MIN_TO_LANES = 44;
 
     private static final double TO_LANES = 52;
-    /** The same where between them there is how somebody played. */
+    /** The same with a timing between them. */
     private static final double PLAYED_TO_LANES = 56;
-    /** From one lane to the next, where nothing is written under their marks, where hands are, and where there is room. */
+    /** From one lane to the next: with bare marks, with hands under the marks, and with plenty of room. */
     private static final double MIN_LANE = 22;
 
     private static final double MIN_LETTERED = 28;
     private static final double LANE = 30;
-    /** From the middle of the last lane to the end. */
+    /** From the center of the last lane to the bottom. */
     private static final double BELOW = 22;
-    /** How high a stride rises for its width, at the most. */
+    /** The steepest stride: height divided by width. */
     private static final double MAX_STEEPNESS = 0.85;
 
     static RoadLayout of(RoadPicture picture, VisibleRange stretch, LayerLanes lanes, double height) {
@@ -60,7 +60,7 @@ record RoadLayout(double ground, double steepness, double firstLane, double betw
                 between(leastLane(lanes), LANE, part));
     }
 
-    /** The least height at which all lanes have room. */
+    /** Returns the minimum height at which all lanes fit. */
     static double heightFor(LayerLanes lanes) {
         return height(lanes, MIN_GROUND, toLanes(lanes, MIN_TO_LANES), leastLane(lanes));
     }
@@ -81,12 +81,12 @@ record RoadLayout(double ground, double steepness, double firstLane, double betw
         return least + part * (ample - least);
     }
 
-    /** How high a stride of this width on the screen rises. */
+    /** Returns how high a stride of a width rises. */
     double rise(double width) {
         return width * steepness;
     }
 
-    /** The middle of a lane. */
+    /** Returns the center of a lane. */
     double lane(int number) {
         return firstLane + number * betweenLanes;
     }

@@ -15,7 +15,7 @@ import nimblestride.core.time.meter.Phrase;
 final class RoadMouse {
     private static final double REACH = 28;
 
-    /** Counts stand so far below the ground line. */
+    /** How far below the ground line the counts begin. */
     private static final double COUNTS_FROM = 9;
 
     private static final double COUNT_REACH = 14;
@@ -28,9 +28,9 @@ final class RoadMouse {
     private Optional<StrideDrag> held = Optional.empty();
 
     /**
-     * The ground line as it is painted now.
+     * The ground line as painted now.
      *
-     * @param y how far below the top it runs
+     * @param y distance below the top, in pixels
      */
     record Ground(RoadPicture picture, VisibleRange stretch, double y, Phrase phrase) {
         double moment(MouseEvent event) {
@@ -41,7 +41,7 @@ final class RoadMouse {
             return Math.abs(event.getY() - y) < REACH;
         }
 
-        /** The count that stands where the mouse is. */
+        /** Returns the count under the mouse. */
         Optional<RoadPicture.Tick> countAt(MouseEvent event) {
             double below = event.getY() - y;
             if (below < COUNTS_FROM || below > REACH) {
@@ -54,7 +54,7 @@ final class RoadMouse {
         }
     }
 
-    /** @param focus is called where a click takes the focus to the Road */
+    /** @param focus moves the focus to the Road after a click */
     RoadMouse(Region surface, Supplier<Optional<Ground>> inView, Runnable focus) {
         this.surface = surface;
         this.focus = focus;
@@ -69,7 +69,7 @@ final class RoadMouse {
         regrouping = Optional.of(newRegrouping);
     }
 
-    /** Has a click on a count placed something, or no longer. */
+    /** Sets what a click on a count does; empty for nothing. */
     void setPlacing(Optional<CountClickAction> newPlacing) {
         placing = newPlacing;
     }
@@ -98,11 +98,11 @@ final class RoadMouse {
             int bars = inView.get().orElseThrow().phrase.bars().size();
             int bar = (int) (count.get().bar() % bars);
             placing.ifPresent(listener -> listener.place(bar, count.get().position()));
-            // The focus is where the note can be moved on, not on the Road.
+            // The focus stays with the note that can be moved, not with the Road.
             event.consume();
             return;
         }
-        // What is scrolled keeps the click from the Road itself.
+        // The scroll pane keeps clicks from the Road, so the Road takes the focus itself.
         focus.run();
         held = footAt(event);
         if (held.isEmpty() && event.getClickCount() == 2) {

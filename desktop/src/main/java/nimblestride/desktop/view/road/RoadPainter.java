@@ -17,7 +17,7 @@ import nimblestride.desktop.ui.look.TextWidths;
 import nimblestride.desktop.ui.look.Typefaces;
 import nimblestride.desktop.view.road.RoadLabels.Kind;
 
-/** Paints a picture of the Road. */
+/** Paints the Road. */
 final class RoadPainter {
     private static final double MARK = 5.5;
 
@@ -45,7 +45,7 @@ final class RoadPainter {
         this.ground = layout.ground();
     }
 
-    /** How far below the top the ground line runs. */
+    /** Returns the height of the ground line below the top. */
     double ground() {
         return ground;
     }
@@ -154,7 +154,9 @@ final class RoadPainter {
         marks.draw(g);
     }
 
-    /** The hands of a sticking, under its marks, where there is room for them; the stem of a landing in a lane below ends around one. */
+    /**
+     * Paints the hands under a sticking's marks, where they fit; a landing's stem from a lower lane ends around them.
+     */
     private void letters() {
         Set<Double> stems = picture.lanes().stream()
                 .flatMap(lane -> lane.landings().stream())
@@ -178,7 +180,7 @@ final class RoadPainter {
         }
     }
 
-    /** A stem from the lane up to the ground, and a ring about the hit. */
+    /** Paints each landing: a stem from the lane up to the ground line, and a ring around the hit. */
     private void landings(RoadPicture.Lane lane, double y) {
         g.setStroke(palette.landing());
         g.setLineWidth(2);
@@ -203,7 +205,7 @@ final class RoadPainter {
         g.fillText(lane.name(), 27, y + 0.5, RoadLayout.GUTTER - 40);
     }
 
-    /** A gate over the whole Road: everything is as it was in the beginning. */
+    /** Paints the gate over the whole Road at the realignment. */
     private void home(double moment) {
         double x = x(moment);
         g.setStroke(palette.landing());
@@ -215,7 +217,7 @@ final class RoadPainter {
         g.fillText("home", x - RoadLabels.FLAG / 2, 11.5);
     }
 
-    /** The marker that hops along the strides, or a moving line where motion is to be reduced. */
+    /** Paints the marker that hops along the strides; with reduced motion, a moving line. */
     void marker(double moment, boolean reducedMotion) {
         double x = x(moment);
         if (x < RoadLayout.GUTTER - RoadLayout.EDGE) {
@@ -236,7 +238,7 @@ final class RoadPainter {
         g.fillOval(x - 8, y - 8, 16, 16);
     }
 
-    /** The syllable to say now stands out. */
+    /** Highlights the syllable to say now. */
     private void syllableSaid(double moment) {
         for (RoadPicture.Tick tick : picture.ticks()) {
             if (tick.at() <= moment && moment < tick.at() + tick.gap()) {

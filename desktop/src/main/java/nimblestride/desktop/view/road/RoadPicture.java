@@ -20,13 +20,12 @@ import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * What is to be seen on a stretch of the Road, moments in whole notes. It is worked out anew from the exercise each time
- * and knows nothing of a window.
+ * What the Road shows in a range; moments in whole notes. Derived from the exercise, without a window.
  *
- * @param home where all layers are back together, the strongest mark of all, if that lies in view
+ * @param home where all layers realign, if it is in view
  */
 record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, List<Lane> lanes, OptionalDouble home) {
-    /** Units closer together than this are not drawn one by one. */
+    /** The minimum distance between units that are drawn one by one, in pixels. */
     static final double CLOSEST_UNITS = 4;
 
     private static final int MAX_MARKS = 2_000;
@@ -35,8 +34,8 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
     /**
      * A bar line.
      *
-     * @param bar its number from 0, rounds of the phrase counted on
-     * @param signature whether the meter is new here
+     * @param bar its number from 0, counted on through the rounds of the phrase
+     * @param signature whether the meter changes here
      * @param phraseStart whether the phrase begins here
      */
     record Post(double at, long bar, Meter meter, boolean signature, boolean phraseStart) {}
@@ -44,7 +43,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
     /**
      * A group, from its first unit to the next group's first.
      *
-     * @param bar the number of its bar from 0, rounds of the phrase counted on
+     * @param bar the number of its bar from 0, counted on through the rounds
      * @param group its place in the bar, from 0
      */
     record Stride(double from, double to, int units, long bar, int group) {
@@ -56,9 +55,9 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
     /**
      * A unit.
      *
-     * @param count what is said there
+     * @param count its syllable
      * @param gap to the next unit, in whole notes
-     * @param bar the number of its bar from 0, rounds of the phrase counted on
+     * @param bar the number of its bar from 0, counted on through the rounds
      * @param position from the start of that bar
      */
     record Tick(double at, String count, double gap, boolean groupStart, long bar, NoteValue position) {}
@@ -66,13 +65,17 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
     /**
      * A layer.
      *
-     * @param dense whether its hits lie too close together to be told apart
+     * @param dense whether its hits lie too close together to draw one by one
      */
     record Lane(int layer, String name, List<Mark> marks, List<Double> landings, boolean dense, String problem) {}
 
     record Mark(double at, Stroke stroke) {}
 
-    /** @param stage how many layers are shown, from the first on */
+    /**
+     * Returns the picture of a range.
+     *
+     * @param stage how many layers are shown, from the first on
+     */
     static RoadPicture of(Analysis analysis, VisibleRange stretch, CountCache counts, int stage) {
         return new Drawing(analysis, stretch, counts).draw(stage);
     }
@@ -143,7 +146,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
             return to >= stretch.start() && from <= stretch.end() && (to - from) * stretch.scale() >= 1;
         }
 
-        /** Where beats are counted, the whole place at the start of a group. */
+        /** Returns the syllable; where beats are counted, a group starts with its full place. */
         private String syllable(Bar bar, SpokenSyllable said) {
             return counts.countingSystem() == CountingSystem.BEATS && said.startsGroup()
                     ? new CountPosition(bar.meter(), said.at()).toString()

@@ -35,18 +35,18 @@ import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.look.TextWidths;
 
 /**
- * Shows the Road and the overview above it. It scrolls with the wheel, the bar below, and the arrow keys, and zooms
- * with + and -, or the wheel while Ctrl is down; 0 fits the phrase.
+ * Shows the Road and the overview above it. It scrolls with the wheel, the scroll bar, and the arrow keys, and zooms
+ * with + and -, or with Ctrl and the wheel; 0 fits the phrase.
  */
 public final class RoadView extends BorderPane {
     private static final double ROUNDS_WITHOUT_HOME = 8;
-    /** Ways home longer than this, in whole notes, are told among the findings and not laid out: nobody scrolls there. */
+    /** The longest cycle drawn, in whole notes; the findings describe longer ones. */
     private static final double MAX_LENGTH = 1e9;
 
     private static final long FINE = 1_000;
 
     private final DrawingCanvas slate = new DrawingCanvas((g, width, height) -> draw(g, height));
-    /** What moves while it plays lies over what does not, which then need not be drawn with every frame. */
+    /** Draws what moves during playback, over what stays and so need not be drawn with every frame. */
     private final DrawingCanvas moving = new DrawingCanvas((g, width, height) -> drawMarker(g, height));
 
     private final ScrollPane lanes = new ScrollIntoView(new StackPane(slate, moving)).filled();
@@ -78,6 +78,7 @@ public final class RoadView extends BorderPane {
     private Optional<Timing> played = Optional.empty();
     private Optional<Exercise> playedOf = Optional.empty();
 
+    /** Shows an empty Road until {@link #show} gives it an exercise. */
     public RoadView() {
         getStyleClass().add("road");
         lanes.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
@@ -100,17 +101,17 @@ public final class RoadView extends BorderPane {
         setOnMousePressed(event -> requestFocus());
     }
 
-    /** Has regrouping by hand done: a foot dragged along the ground, or set down by a double click on a unit. */
+    /** Sets what regroups by hand: dragging the foot between two strides, or a double click on a unit. */
     public void setRegrouping(RegroupAction regrouping) {
         hand.setRegrouping(regrouping);
     }
 
-    /** Has a click on a count placed something, or no longer. */
+    /** Sets what a click on a count does; empty for nothing. */
     public void setPlacing(Optional<CountClickAction> placing) {
         hand.setPlacing(placing);
     }
 
-    /** Shows how somebody played, or takes it away. */
+    /** Shows a timing under the counts; empty for none. */
     public void setPlayed(Optional<Timing> timing) {
         played = timing;
         playedOf = Optional.ofNullable(answer).map(AnalyzedExercise::exercise);
@@ -120,7 +121,7 @@ public final class RoadView extends BorderPane {
         paint();
     }
 
-    /** For all that stands below the ground line. */
+    /** Makes room for everything below the ground line. */
     private void makeRoom() {
         below = LayerLanes.of(answer.exercise(), played.isPresent());
         slate.setMinHeight(RoadLayout.heightFor(below));
@@ -137,11 +138,12 @@ public final class RoadView extends BorderPane {
                         picture, viewport.stretch(), ground, shown.exercise().phrase()));
     }
 
+    /** The colors. */
     public ObjectProperty<Palette> paletteProperty() {
         return palette;
     }
 
-    /** How many layers are seen and heard, from the first on, while an exercise is built up. */
+    /** How many layers are shown and heard, from the first on, while an exercise is built up. */
     public IntegerProperty stageProperty() {
         return stage;
     }
@@ -151,21 +153,22 @@ public final class RoadView extends BorderPane {
         return subdivision;
     }
 
-    /** The school in which the Road is counted. */
+    /** The counting system of the Road. */
     public ObjectProperty<CountingSystem> countingSystemProperty() {
         return countingSystem;
     }
 
-    /** How high it must be for all lanes to be seen. */
+    /** The minimum height at which all lanes are visible, in pixels. */
     public DoubleExpression lanesHeightProperty() {
         return lanesHeight;
     }
 
+    /** Whether a moving line replaces the hopping marker. */
     public BooleanProperty reducedMotionProperty() {
         return reducedMotion;
     }
 
-    /** Shows an exercise; where the length of its phrase is new, to a scale at which the phrase fits. */
+    /** Shows an exercise; when the length of its phrase is new, fits the phrase. */
     public void show(AnalyzedExercise newAnswer) {
         answer = newAnswer;
         if (!playedOf.map(this::isSameMusic).orElse(true)) {
@@ -202,7 +205,7 @@ public final class RoadView extends BorderPane {
         paint();
     }
 
-    /** To a scale at which the phrase fits, as far as its eighths keep a readable size. */
+    /** Zooms so that the phrase fits, but keeps its eighths readable. */
     public void fitPhrase() {
         fittedLength = answer.exercise().phrase().length();
         viewport.fit(fittedLength.toDouble());
@@ -212,7 +215,7 @@ public final class RoadView extends BorderPane {
         return Math.max(1, slate.getWidth() - RoadLayout.GUTTER);
     }
 
-    /** The length shown: until all layers are back together, or some rounds where that is never or too far. */
+    /** Returns the length shown: up to the realignment, or some rounds if it never comes or is too far. */
     private double length() {
         double round = answer.exercise().phrase().length().toDouble();
         return answer.analysis()
@@ -223,7 +226,7 @@ public final class RoadView extends BorderPane {
                 .orElse(round * ROUNDS_WITHOUT_HOME);
     }
 
-    /** Where the first bar begins that is in view as a whole, or the one in which the view begins. */
+    /** Returns the start of the first bar that is wholly in view; else of the bar at the left edge. */
     public NoteValue firstBarInView() {
         if (answer == null) {
             return NoteValue.ZERO;
@@ -236,7 +239,7 @@ public final class RoadView extends BorderPane {
         return phrase.startOf(cutOff && nextIsSeen ? bar + 1 : bar);
     }
 
-    /** Brings a moment into view, by a page if it is not. */
+    /** Brings a moment into view, by a page, unless it is in view. */
     public void bringIntoView(NoteValue moment) {
         if (answer != null) {
             viewport.bringIntoView(moment.toDouble());
@@ -249,7 +252,7 @@ public final class RoadView extends BorderPane {
         }
     }
 
-    /** Shows the marker at the moment that is heard, or takes it away. */
+    /** Shows the marker at the moment heard; empty hides it. */
     public void follow(OptionalDouble moment) {
         if (moment.isEmpty() && heard.isEmpty()) {
             return;
@@ -260,25 +263,27 @@ public final class RoadView extends BorderPane {
         moving.redraw();
     }
 
-    /** Where on the screen a moment, in whole notes, stands on the ground line. */
+    /** Returns where a moment, in whole notes, stands on the screen, on the ground line. */
     public Point2D screenPlace(double moment) {
         return slate.localToScreen(RoadLayout.GUTTER + viewport.stretch().x(moment), ground);
     }
 
-    /** The moment the marker shows, in whole notes; empty while nothing plays. */
+    /** Returns the moment of the marker, in whole notes; empty while nothing plays. */
     public OptionalDouble heard() {
         return heard;
     }
 
-    /** What comes after home is the beginning again. */
+    /** Wraps a moment after the realignment back to the beginning. */
     private double wrapped(OptionalDouble moment) {
         return moment.getAsDouble() % length();
     }
 
+    /** Zooms in around the center. */
     public void zoomIn() {
         viewport.zoomIn();
     }
 
+    /** Zooms out around the center. */
     public void zoomOut() {
         viewport.zoomOut();
     }

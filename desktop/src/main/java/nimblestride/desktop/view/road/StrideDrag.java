@@ -8,19 +8,19 @@ import nimblestride.core.time.meter.Grouping;
 import nimblestride.core.time.meter.Phrase;
 
 /**
- * A stride's foot taken hold of: the one between two groups of a bar. Dragged, it moves units from one group to the other;
- * dragged onto the next foot, it makes one stride of two.
+ * A drag of a stride's foot, the one between two groups of a bar. Dragging moves units from one group to the other;
+ * dragging onto the next foot joins two strides.
  *
- * @param bar the number of the bar within the phrase, from 0
- * @param sizes the groups of the bar as they were when it was taken hold of
- * @param group the group to the left of the foot, from 0
+ * @param bar its number within the phrase, from 0
+ * @param sizes the groups of the bar at the start of the drag
+ * @param group the group left of the foot, from 0
  * @param from where that group begins, in whole notes
  * @param unit the bar's unit, in whole notes
  */
 record StrideDrag(int bar, List<Integer> sizes, int group, double from, double unit) {
     private static final double REACH = 7;
 
-    /** The foot near a place on the ground line, if there is one that can be moved. */
+    /** Returns the drag that starts near a place on the ground line, if a movable foot is there. */
     static Optional<StrideDrag> at(double x, RoadPicture picture, VisibleRange stretch, Phrase phrase) {
         for (RoadPicture.Stride stride : picture.strides()) {
             List<Integer> sizes = phrase.bar(stride.bar()).grouping().sizes();
@@ -33,7 +33,7 @@ record StrideDrag(int bar, List<Integer> sizes, int group, double from, double u
         return Optional.empty();
     }
 
-    /** The grouping with the foot at the unit nearest to a moment. */
+    /** Returns the grouping with the foot at the unit nearest to a moment. */
     Grouping movedTo(double moment) {
         int both = sizes.get(group) + sizes.get(group + 1);
         int left = (int) Math.max(0, Math.min(both, Math.round((moment - from) / unit)));
@@ -48,7 +48,7 @@ record StrideDrag(int bar, List<Integer> sizes, int group, double from, double u
         return new Grouping(moved);
     }
 
-    /** The grouping of a bar with a foot set down at the unit nearest to a place within a stride. */
+    /** Returns the grouping of a bar with a new foot at the unit nearest to a place within a stride. */
     static Optional<Grouping> split(RoadPicture.Stride stride, double moment, Phrase phrase) {
         int left = (int) Math.round((moment - stride.from()) / stride.unit());
         if (left < 1 || left >= stride.units()) {

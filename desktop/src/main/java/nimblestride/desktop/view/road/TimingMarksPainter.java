@@ -10,20 +10,24 @@ import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.look.Typefaces;
 
 /**
- * Paints what somebody played under the counts of the Road: a mark at each place that leans left where it was early
- * and right where it was late, on a line as wide as its spread.
+ * Paints a timing under the Road's counts: a mark at each place, which leans left if early and right if late, on a
+ * line as wide as its spread.
  */
 record TimingMarksPainter(GraphicsContext g, Palette palette, VisibleRange stretch, double ground) {
-    /** From the ground line to what was played. */
+    /** From the ground line to the marks, in pixels. */
     static final double BELOW = 36;
 
-    /** How far a mark reaches above and below it. */
+    /** How far a mark reaches above and below, in pixels. */
     static final double HALF = 7;
 
     private static final double PIXELS_PER_MILLISECOND = 0.4;
     private static final double MAX_LEAN = 24;
 
-    /** @param phrase how long a round is, in whole notes */
+    /**
+     * Paints the marks.
+     *
+     * @param phrase the length of a round, in whole notes
+     */
     void paint(Map<ExpectedHit.Spot, TimingSpread> played, double phrase) {
         double y = ground + BELOW;
         g.setFont(Typefaces.text(12));

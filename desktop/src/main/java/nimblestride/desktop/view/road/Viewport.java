@@ -5,11 +5,11 @@ import javafx.geometry.Orientation;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.input.KeyCode;
 
-/** Knows which range of the Road is in view: scrolled by a bar, the wheel, and keys, and zoomed. */
+/** Knows which range of the Road is in view; scrolls by the scroll bar, the wheel, and keys, and zooms. */
 final class Viewport {
     private static final double MAX_ZOOM = 4_000;
     private static final double MIN_ZOOM = 2;
-    /** So much of what is in view may lie beyond the end of the way. */
+    /** The share of the view that may lie beyond the end. */
     private static final double BEYOND = 0.12;
 
     private static final double STEP = 0.1;
@@ -23,8 +23,8 @@ final class Viewport {
 
     /**
      * @param width of the view, in pixels
-     * @param length of the way, in whole notes
-     * @param changed is run when another stretch is in view
+     * @param length of the cycle, in whole notes
+     * @param changed runs when the range changes
      */
     Viewport(DoubleSupplier width, DoubleSupplier length, Runnable changed) {
         this.width = width;
@@ -42,19 +42,19 @@ final class Viewport {
         return new VisibleRange(bar.getValue(), width.getAsDouble(), scale);
     }
 
-    /** How much is in view, in whole notes. */
+    /** Returns how much is in view, in whole notes. */
     private double seen() {
         return width.getAsDouble() / scale;
     }
 
-    /** Goes back to the beginning, to a scale at which a phrase of this length fits, as far as its eighths keep a readable size. */
+    /** Goes back to the start, zoomed so that a phrase of this length fits with readable eighths. */
     void fit(double phrase) {
         scale = Math.max(130, Math.min(640, (width.getAsDouble() - 24) / phrase));
         bar.setValue(0);
         changed.run();
     }
 
-    /** Has the bar say how long the way is and how much of it is in view. */
+    /** Updates the scroll bar. */
     void measure() {
         double all = length.getAsDouble() + BEYOND * seen();
         double most = Math.max(0, all - seen());
@@ -67,7 +67,7 @@ final class Viewport {
         }
     }
 
-    /** By a page, where a moment, in whole notes, is not in view or near the edge to which it goes. */
+    /** Scrolls by a page if a moment, in whole notes, is not in view or close to the edge ahead. */
     void bringIntoView(double moment) {
         VisibleRange now = stretch();
         if (moment < now.start() || moment > now.end() - 0.05 * seen()) {
@@ -75,12 +75,12 @@ final class Viewport {
         }
     }
 
-    /** Puts a moment, in whole notes, in the middle. */
+    /** Centers a moment, in whole notes. */
     void center(double moment) {
         goTo(moment - seen() / 2);
     }
 
-    /** Goes along by so many pixels. */
+    /** Scrolls by a number of pixels. */
     void move(double pixels) {
         goTo(bar.getValue() + pixels / scale);
     }
@@ -97,7 +97,11 @@ final class Viewport {
         zoom(0.8, width.getAsDouble() / 2);
     }
 
-    /** @param aroundX what stands so far from the left edge of the view, in pixels, stays there */
+    /**
+     * Zooms.
+     *
+     * @param aroundX the place, in pixels from the left edge, that stays where it is
+     */
     void zoom(double factor, double aroundX) {
         double around = stretch().moment(aroundX);
         scale = Math.max(MIN_ZOOM, Math.min(MAX_ZOOM, scale * factor));
@@ -106,7 +110,7 @@ final class Viewport {
         changed.run();
     }
 
-    /** Does what a key is for; whether it is for anything here. */
+    /** Handles a key. Returns whether the key does something here. */
     boolean press(KeyCode key) {
         switch (key) {
             case LEFT -> goTo(bar.getValue() - seen() * STEP);

@@ -10,7 +10,7 @@ import nimblestride.core.time.value.NoteValue;
  * @param scale pixels per whole note
  */
 record VisibleRange(double start, double width, double scale) {
-    /** Moments are cut to this grain where a place on the screen becomes one. */
+    /** Rounds a place on the screen to moments of this fineness, in parts of a whole note. */
     private static final long GRAIN = 1_024;
 
     double x(double moment) {
@@ -25,12 +25,12 @@ record VisibleRange(double start, double width, double scale) {
         return start + width / scale;
     }
 
-    /** The first moment to be drawn, a little before the left edge. */
+    /** Returns the first moment to draw, slightly before the left edge. */
     NoteValue from() {
         return NoteValue.of((long) Math.max(0, Math.floor(start * GRAIN)), GRAIN);
     }
 
-    /** The end of what is to be drawn, a little after the right edge. */
+    /** Returns the end of what to draw, slightly after the right edge. */
     NoteValue to() {
         return NoteValue.of((long) Math.max(0, Math.ceil(end() * GRAIN)) + 1, GRAIN);
     }

@@ -76,7 +76,7 @@ final class CanvasPainter {
         }
     }
 
-    /** Where words begin, measured as they were when the drawing was made. */
+    /** Returns where words begin, as measured when the drawing was made. */
     static double left(Mark.Words words) {
         double part = words.align() == Align.START ? 0 : words.align() == Align.MIDDLE ? 0.5 : 1;
         return part == 0 ? words.x() : words.x() - part * Fonts.get().width(words.text(), words.weight(), words.size());

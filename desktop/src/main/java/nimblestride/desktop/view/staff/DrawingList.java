@@ -17,7 +17,7 @@ import nimblestride.core.notation.engraving.Drawing.Spot;
 import nimblestride.desktop.ui.look.DrawingCanvas;
 import nimblestride.desktop.ui.look.Palette;
 
-/** Shows drawings below each other, as many as are in sight, and scrolls down. */
+/** Shows drawings one below the other; draws only those in view. */
 public final class DrawingList extends BorderPane {
     private static final double MARGIN = 8;
     private static final double WHEEL = 1.2;
@@ -33,13 +33,13 @@ public final class DrawingList extends BorderPane {
     private Optional<Lit> lit = Optional.empty();
     private Optional<Lit> chosen = Optional.empty();
 
-    /** A spot of one of the drawings. */
+    /** A lit spot of one of the drawings. */
     private record Lit(int drawing, Spot spot) {}
 
     /**
      * @param space a staff space in pixels
      * @param gap between drawings, in pixels
-     * @param paper whether each drawing is a sheet of paper, with an edge
+     * @param paper whether each drawing is a sheet of paper with an edge
      */
     public DrawingList(double space, double gap, boolean paper) {
         this.space = space;
@@ -66,7 +66,7 @@ public final class DrawingList extends BorderPane {
         });
     }
 
-    /** Has a click on a count told: the drawing, and the spot on it. */
+    /** Sets what a click on a count does; it receives the drawing's number and the spot. */
     public void onClick(BiConsumer<Integer, Spot> clicked) {
         slate.addEventHandler(MouseEvent.MOUSE_PRESSED, event -> {
             requestFocus();
@@ -82,22 +82,23 @@ public final class DrawingList extends BorderPane {
         });
     }
 
-    /** Has it told when the room across has changed. */
+    /** Sets what runs when the width changes. */
     public void onRoom(Runnable changed) {
         slate.widthProperty().addListener(change -> changed.run());
     }
 
+    /** Sets the colors. */
     public void setPalette(Palette newPalette) {
         palette = newPalette;
         slate.redraw();
     }
 
-    /** The room a drawing has across, in staff spaces. */
+    /** Returns the width a drawing can have, in staff spaces. */
     public double room() {
         return (slate.getWidth() - 2 * MARGIN) / space;
     }
 
-    /** Draws so large that a width in staff spaces fills the room across. */
+    /** Zooms so that a width in staff spaces fills the list. */
     public void fitAcross(double width) {
         double fitting = (slate.getWidth() - 2 * MARGIN) / width;
         if (fitting > 0 && fitting != space) {
@@ -106,6 +107,7 @@ public final class DrawingList extends BorderPane {
         }
     }
 
+    /** Shows other drawings. */
     public void show(List<Drawing> newDrawings) {
         drawings = List.copyOf(newDrawings);
         lit = Optional.empty();
@@ -120,7 +122,7 @@ public final class DrawingList extends BorderPane {
         fitBar();
     }
 
-    /** What is shown. */
+    /** Returns the drawings shown. */
     public List<Drawing> drawings() {
         return drawings;
     }
@@ -145,7 +147,7 @@ public final class DrawingList extends BorderPane {
         return tops[index] - bar.getValue();
     }
 
-    /** Lights the last count at or before a place, and brings it into sight. */
+    /** Lights the last count at or before a place, and brings it into view. */
     public void light(int scoreBar, double at) {
         Optional<Lit> now = find(scoreBar, at);
         if (!now.equals(lit)) {
@@ -155,7 +157,7 @@ public final class DrawingList extends BorderPane {
         }
     }
 
-    /** Lights nothing. */
+    /** Turns the light off. */
     public void unlight() {
         if (lit.isPresent()) {
             lit = Optional.empty();
@@ -163,14 +165,14 @@ public final class DrawingList extends BorderPane {
         }
     }
 
-    /** Marks a count as the one that is chosen. */
+    /** Marks a count as selected. */
     public void choose(int drawing, Spot spot) {
         chosen = Optional.of(new Lit(drawing, spot));
         bringIntoSight(chosen.get());
         slate.redraw();
     }
 
-    /** Marks no count as chosen. */
+    /** Marks no count as selected. */
     public void chooseNone() {
         chosen = Optional.empty();
         slate.redraw();

@@ -14,7 +14,7 @@ import nimblestride.core.notation.engraving.Mark;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.look.Typefaces;
 
-/** A page as shapes and letters, which a printer draws as sharply as it can. */
+/** Draws a page as shapes and glyphs, which a printer renders at full sharpness. */
 public final class PrintedPage extends Group {
     private static final double MUSIC_EM = 4;
 

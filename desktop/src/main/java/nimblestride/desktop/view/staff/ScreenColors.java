@@ -4,7 +4,7 @@ import javafx.scene.paint.Color;
 import nimblestride.core.notation.engraving.Ink;
 import nimblestride.desktop.ui.look.Palette;
 
-/** The inks of drawings in the colors of the program, or as on paper. */
+/** Maps a drawing's inks to the window's colors, or to paper. */
 final class ScreenColors {
     private ScreenColors() {}
 

@@ -29,8 +29,8 @@ import nimblestride.desktop.ui.look.Palette;
 import nimblestride.formats.font.Fonts;
 
 /**
- * Shows an exercise on a staff. It is written and laid out in the background, and follows the sound; a click on a
- * count, or the arrow keys, choose one.
+ * Shows an exercise on a staff. It engraves in the background and follows the sound; a click on a count, or the arrow
+ * keys, selects one.
  */
 public final class StaffView extends BorderPane implements AutoCloseable {
     private static final double SPACE = 6;
@@ -45,7 +45,7 @@ public final class StaffView extends BorderPane implements AutoCloseable {
     private int chosen = -1;
 
     /**
-     * A count that has been chosen.
+     * A selected count.
      *
      * @param bar of the exercise, from 0
      * @param at from the start of that bar
@@ -60,8 +60,8 @@ public final class StaffView extends BorderPane implements AutoCloseable {
     private record Found(int line, Spot spot) {}
 
     /**
-     * @param choose is told which count has been chosen
-     * @param problem is told why something cannot be written; an empty text where all of it can
+     * @param choose receives the selected count
+     * @param problem receives why something can't be written; an empty text if everything can
      */
     public StaffView(Consumer<Chosen> choose, Consumer<String> problem) {
         this.choose = choose;
@@ -76,16 +76,17 @@ public final class StaffView extends BorderPane implements AutoCloseable {
         view.onRoom(this::setAnew);
     }
 
+    /** Sets the colors. */
     public void setPalette(Palette palette) {
         view.setPalette(palette);
     }
 
-    /** Writes so many bars of an exercise, rounds of its phrase counted on. */
+    /** Shows a number of bars of an exercise, counted on through the rounds of its phrase. */
     public void show(Exercise exercise, long bars, ScoreStyle style) {
         ask(new Asked(exercise, bars, style, view.room()));
     }
 
-    /** No count is chosen any more. */
+    /** Clears the selection. */
     public void chooseNone() {
         chosen = -1;
         view.chooseNone();
@@ -106,7 +107,7 @@ public final class StaffView extends BorderPane implements AutoCloseable {
         }
     }
 
-    /** What is laid out, or why nothing can be. */
+    /** The engraved music, or why there is none. */
     private record Tried(Optional<Laid> laid, String problem) {}
 
     private static Tried tried(Asked what) {
@@ -147,7 +148,7 @@ public final class StaffView extends BorderPane implements AutoCloseable {
         }
     }
 
-    /** What is written, once it is. */
+    /** Returns the score shown; empty until it is engraved. */
     public Optional<Score> score() {
         return set.map(Laid::score);
     }
@@ -203,7 +204,7 @@ public final class StaffView extends BorderPane implements AutoCloseable {
         return words.append(", ").append(head.limb().title()).toString();
     }
 
-    /** Lights the note that is played at a moment, in whole notes from the beginning; none at no moment. */
+    /** Lights the note that plays at a moment, in whole notes from the beginning; empty for none. */
     public void follow(OptionalDouble moment) {
         if (set.isEmpty() || getScene() == null) {
             return;

@@ -24,8 +24,8 @@ import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Phrase;
 
 /**
- * Shows the count in a window of its own, to read from a music stand. While it plays, the syllable to say is lit.
- * Space plays and stops, plus and minus change the size, F11 fills the screen, Escape closes it.
+ * Shows the count in its own window, large enough to read from a music stand, and lights the syllable to say during
+ * playback. Space plays and stops, plus and minus change the size, F11 fills the screen, Escape closes it.
  */
 public final class MusicStand {
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
@@ -33,8 +33,8 @@ public final class MusicStand {
     private static final PseudoClass UNDERLINED = PseudoClass.getPseudoClass("underlined");
 
     /**
-     * What may light up more than three times a second, in square pixels: a quarter of a field of 341 by 256. WCAG 2.2, 2.3.1, quoted
-     * from memory. Larger words are underlined.
+     * The largest area that may flash more than three times per second, in square pixels: a quarter of a field of 341
+     * by 256 (WCAG 2.2, success criterion 2.3.1). Larger words are underlined instead.
      */
     private static final double MAX_LIT = 341 * 256 / 4.0;
 
@@ -52,12 +52,12 @@ public final class MusicStand {
     private Label lit;
     private double size = DEFAULT_SIZE;
 
-    /** A syllable, and when it is said, in whole notes from the beginning of the phrase. */
+    /** A syllable, and when to say it, in whole notes from the start of the phrase. */
     private record Spoken(double from, double to, Label label) {}
 
     /**
-     * @param owner whose look it takes on
-     * @param play plays and stops, for the space bar
+     * @param owner window whose look it takes on
+     * @param play plays and stops
      */
     public MusicStand(Window owner, Runnable play) {
         this.play = play;
@@ -98,18 +98,27 @@ public final class MusicStand {
         lines.setStyle(String.format(Locale.ROOT, "-fx-font-size: %.1fpx;", size));
     }
 
+    /** Returns whether the window is open. */
     public boolean isShowing() {
         return stage.isShowing();
     }
 
-    /** Puts the count of an exercise on the stand, in the colours of a window's root. */
+    /**
+     * Opens the window on the count of an exercise.
+     *
+     * @param colors style of the main window's root
+     */
     public void show(Exercise exercise, CountingSystem countingSystem, Subdivision subdivision, String colors) {
         put(exercise, countingSystem, subdivision, colors);
         stage.show();
         stage.toFront();
     }
 
-    /** The same without showing the window anew. */
+    /**
+     * Updates the count without opening the window.
+     *
+     * @param colors style of the main window's root
+     */
     public void put(Exercise exercise, CountingSystem countingSystem, Subdivision subdivision, String colors) {
         stage.getScene().getRoot().setStyle(colors);
         phrase = exercise.phrase();
@@ -150,7 +159,7 @@ public final class MusicStand {
         return label;
     }
 
-    /** Lights the syllable that is to be said at a moment, in whole notes from the first beginning. */
+    /** Lights the syllable to say at a moment, in whole notes from the very beginning. */
     public void follow(OptionalDouble moment) {
         if (!stage.isShowing() || phrase == null) {
             return;
@@ -198,6 +207,7 @@ public final class MusicStand {
         phrase = null;
     }
 
+    /** Closes the window. */
     public void close() {
         stage.close();
     }

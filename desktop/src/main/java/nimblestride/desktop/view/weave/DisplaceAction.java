@@ -4,9 +4,9 @@ import nimblestride.core.layer.pattern.Layer;
 
 /** Displaces a layer by hand. */
 public interface DisplaceAction {
-    /** The layer as it is while it is moved. */
+    /** Shows the layer as it is during the drag. */
     void displace(int index, Layer layer);
 
-    /** The hand lets go. */
+    /** Ends the drag. */
     void done();
 }

@@ -10,7 +10,7 @@ import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
-/** Puts what stands at a place of the Weave into words. */
+/** Describes a place of the Weave in words. */
 record WeaveDescription(Analysis analysis) {
     String describe(WeaveHit place) {
         Phrase phrase = analysis.exercise().phrase();

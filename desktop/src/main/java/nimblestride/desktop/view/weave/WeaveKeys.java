@@ -10,13 +10,13 @@ import nimblestride.desktop.view.weave.WeavePicture.Mark;
 /**
  * Finds the next hit for an arrow key.
  *
- * @param rows how many bars there are
+ * @param rows the number of bars
  */
 record WeaveKeys(Analysis analysis, long rows) {
-    /** So many bars without a hit of the layer are passed over, and no more. */
+    /** The most bars without a hit of the layer that the search passes over. */
     private static final long MAX_DISTANCE = 64;
 
-    /** The next hit of the same layer, or the one before. */
+    /** Returns the next hit of the same layer, or the previous one. */
     Optional<WeaveHit> sideways(WeaveHit from, int step) {
         for (long bar = from.bar(); isNear(bar, from.bar()); bar += step) {
             Optional<NoteValue> hit = step > 0
@@ -41,7 +41,7 @@ record WeaveKeys(Analysis analysis, long rows) {
                 .reduce((one, other) -> other);
     }
 
-    /** The hit of the same layer that stands nearest in the next bar that has one, or in the one before. */
+    /** Returns the nearest hit of the same layer in the next bar that has one, or in the previous one. */
     Optional<WeaveHit> upOrDown(WeaveHit from, int step) {
         for (long bar = from.bar() + step; isNear(bar, from.bar()); bar += step) {
             Optional<WeaveHit> place = nearest(from.layer(), bar, from.at());
@@ -52,7 +52,7 @@ record WeaveKeys(Analysis analysis, long rows) {
         return Optional.empty();
     }
 
-    /** The hit of a layer in a bar that stands nearest to a place. */
+    /** Returns the hit of a layer in a bar that is nearest to a place. */
     Optional<WeaveHit> nearest(int layer, long bar, NoteValue at) {
         return hits(layer, bar).stream()
                 .min(Comparator.comparingDouble(hit -> Math.abs(hit.toDouble() - at.toDouble())))

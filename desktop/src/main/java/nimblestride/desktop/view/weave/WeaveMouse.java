@@ -16,7 +16,7 @@ import nimblestride.desktop.view.weave.WeavePicture.Row;
 
 /** Handles the mouse on the Weave: points at a mark, and drags its layer along the bar. */
 final class WeaveMouse {
-    /** So near, in pixels, a mark is pointed at. */
+    /** How close to a mark the mouse must be, in pixels. */
     private static final double REACH = 9;
 
     private final Node slate;
@@ -24,7 +24,7 @@ final class WeaveMouse {
     private final DisplaceAction displacing;
     private Optional<Grip> grip = Optional.empty();
 
-    /** What is drawn on the slate. */
+    /** What the canvas shows. */
     record Seen(AnalyzedExercise answer, WeavePicture picture, WeaveLayout layout) {
         Optional<WeaveHit> markAt(double x, double y) {
             int index = layout.row(y);
@@ -44,7 +44,7 @@ final class WeaveMouse {
         }
     }
 
-    /** A mark held with the mouse. */
+    /** A mark that is being dragged. */
     private record Grip(int index, Layer layer, double x) {}
 
     private WeaveMouse(Node slate, Supplier<Optional<Seen>> seen, DisplaceAction displacing) {
@@ -54,11 +54,11 @@ final class WeaveMouse {
     }
 
     /**
-     * Has the mouse do so from now on.
+     * Installs the handlers.
      *
-     * @param slate on which it is drawn
-     * @param pointed is given the mark that is pointed at, or none
-     * @param taken is given the mark that is taken hold of
+     * @param slate the canvas
+     * @param pointed receives the mark under the mouse, or none
+     * @param taken receives the mark whose drag begins
      */
     static void on(
             Node slate,

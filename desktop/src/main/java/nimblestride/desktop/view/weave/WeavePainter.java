@@ -33,8 +33,10 @@ final class WeavePainter {
     }
 
     /**
-     * @param selected the layer that is drawn strongest; -1 for none
-     * @param chosen the place that is told, if any
+     * Paints everything.
+     *
+     * @param selected the layer drawn strongest; -1 for none
+     * @param chosen the place being described, if any
      */
     void paint(int selected, WeaveHit chosen) {
         for (int row = 0; row < picture.rows().size(); row++) {
@@ -117,7 +119,11 @@ final class WeavePainter {
                 layout.top(thread.row() + 1) + lane);
     }
 
-    /** @param alone the layer beside which all others are drawn paler and smaller; -1 for none */
+    /**
+     * Paints the marks of a row.
+     *
+     * @param alone the layer beside which the others are paler and smaller; -1 for none
+     */
     private void paintMarks(int index, Row row, int alone) {
         for (int layer : row.dense()) {
             double y = layout.top(index) + layout.lane(layer, layers);
@@ -143,7 +149,7 @@ final class WeavePainter {
         marks.draw(g);
     }
 
-    /** A line ties the marks that are struck at once. */
+    /** Connects marks that sound together with a line. */
     private void paintMeetings(int index, Row row) {
         Map<Double, double[]> reach = new TreeMap<>();
         row.marks().stream().filter(Mark::together).forEach(mark -> {
@@ -171,7 +177,7 @@ final class WeavePainter {
         g.strokeOval(x - r, y - r, 2 * r, 2 * r);
     }
 
-    /** A line through the moment that is heard. */
+    /** Paints a line through the moment heard. */
     void marker(long bar, double within) {
         int index = (int) (bar - layout.first());
         if (index >= 0 && index < picture.rows().size()) {

@@ -17,16 +17,16 @@ import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * What is to be seen on some rows of the Weave, one bar a row, lengths in whole notes. It is worked out anew from the
- * exercise each time and knows nothing of a window.
+ * What the Weave shows on some rows, one bar per row, lengths in whole notes. Derived from the exercise, without a
+ * window.
  *
  * @param strands from the rows to those below them
  */
 record WeavePicture(List<Row> rows, List<Strand> strands) {
-    /** More hits of one layer in one bar are shown as a band. */
+    /** A layer with more hits in a bar is drawn as a band. */
     static final int MAX_MARKS = 160;
 
-    /** More places in a bar than this are not threaded. */
+    /** A layer with more places in a bar gets no threads. */
     private static final int MAX_THREADS = 48;
 
     /**
@@ -62,8 +62,8 @@ record WeavePicture(List<Row> rows, List<Strand> strands) {
      * A hit.
      *
      * @param at from the start of its bar
-     * @param lands whether a cycle of its layer begins with it, on the bar line
-     * @param together whether another layer strikes at the same moment
+     * @param lands whether a cycle of its layer begins with it on the bar line
+     * @param together whether another layer sounds at the same moment
      */
     record Mark(int layer, NoteValue at, Stroke stroke, boolean lands, boolean together) {
         double x() {
@@ -72,7 +72,7 @@ record WeavePicture(List<Row> rows, List<Strand> strands) {
     }
 
     /**
-     * The way from a place in one bar to the nearest place of the same layer in the next.
+     * A thread from a place in one bar to the nearest place of the same layer in the next.
      *
      * @param row it starts from, from 0 among those in view
      * @param from in whole notes from the bar line
@@ -80,7 +80,11 @@ record WeavePicture(List<Row> rows, List<Strand> strands) {
      */
     record Strand(int layer, int row, double from, double to) {}
 
-    /** @param first the number of the first bar, from 0 */
+    /**
+     * Returns the picture of some bars.
+     *
+     * @param first number of the first bar, from 0
+     */
     static WeavePicture of(Analysis analysis, long first, int count) {
         return new Weaving(analysis, first, count).weave();
     }
@@ -172,7 +176,10 @@ record WeavePicture(List<Row> rows, List<Strand> strands) {
                     dense);
         }
 
-        /** Where a layer's threads pass through a bar: where its cycles begin, or each of its even notes. */
+        /**
+         * Returns the places in a bar through which a layer's threads pass: where its cycles begin, or each of its
+         * even notes.
+         */
         private List<NoteValue> places(int index, NoteValue start, NoteValue end) {
             Layer layer = analysis.layers().get(index).layer();
             if (layer.pattern() instanceof Pattern.Placed) {
@@ -190,7 +197,7 @@ record WeavePicture(List<Row> rows, List<Strand> strands) {
                     : places.stream().map(place -> place.minus(start)).toList();
         }
 
-        /** Each place is tied to the nearest one below, if that is less than half a cycle away. */
+        /** Connects each place to the nearest one below that is less than half a cycle away. */
         private void tie(int layer, int row, List<NoteValue> here, List<NoteValue> below, List<Strand> strands) {
             if (below.isEmpty() || timeline(layer).isEmpty()) {
                 return;
@@ -209,7 +216,7 @@ record WeavePicture(List<Row> rows, List<Strand> strands) {
             }
         }
 
-        /** Half the way from one place of a layer to its next. */
+        /** Returns half the distance from one place of a layer to its next. */
         private double reach(int index) {
             Pattern pattern = analysis.layers().get(index).layer().pattern();
             double cycle = timeline(index).orElseThrow().cycle().toDouble();

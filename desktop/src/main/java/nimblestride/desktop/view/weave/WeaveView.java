@@ -23,16 +23,16 @@ import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.view.weave.WeavePicture.Row;
 
 /**
- * The Weave on the screen. It scrolls with the wheel, the bar beside it and Page up and down, and zooms with + and -, or the
- * wheel while Ctrl is held; 0 fits the way home. Arrow keys go from hit to hit, with Shift they displace the layer in hand,
- * and a mark is dragged along its bar.
+ * Shows the Weave. It scrolls with the wheel, the scroll bar, and Page Up and Down, and zooms with + and -, or with
+ * Ctrl and the wheel; 0 fits the whole cycle. Arrow keys go from hit to hit; with Shift they displace the selected
+ * layer, and dragging a mark does the same.
  */
 public final class WeaveView extends BorderPane {
     private static final double MAX_ZOOM = 64;
     private static final double MIN_ZOOM = 7;
     private static final double DEFAULT_ZOOM = 24;
     private static final long ROUNDS_WITHOUT_HOME = 64;
-    /** Ways home of more bars are told in words; there are buttons for the places on them. */
+    /** A longer cycle is described in words, with buttons for its places. */
     private static final long MAX_ROWS = 10_000_000;
 
     private final DrawingCanvas slate = new DrawingCanvas((g, width, height) -> draw(g));
@@ -49,7 +49,7 @@ public final class WeaveView extends BorderPane {
     private WeaveHit chosen;
     private OptionalDouble heard = OptionalDouble.empty();
 
-    /** @param told is given what stands on the place that is pointed at or chosen */
+    /** @param told receives the description of the place under the mouse or selected */
     public WeaveView(DisplaceAction displacing, Consumer<String> told) {
         this.displacing = displacing;
         this.told = told;
@@ -69,18 +69,19 @@ public final class WeaveView extends BorderPane {
         WeaveMouse.on(slate, this::seen, new Dragging(), this::pointAt, this::choose);
     }
 
+    /** Sets the colors. */
     public void setPalette(Palette newPalette) {
         palette = newPalette;
         paint();
     }
 
-    /** The layer that is drawn strongest and moved by keys; -1 for none. */
+    /** Selects the layer drawn strongest and moved by keys; -1 for none. */
     public void setInHand(int layer) {
         selected = layer;
         paint();
     }
 
-    /** Shows what follows from an exercise. */
+    /** Shows an analyzed exercise. */
     public void show(AnalyzedExercise newAnswer) {
         boolean otherBars = answer == null
                 || !answer.exercise().phrase().equals(newAnswer.exercise().phrase());
@@ -99,7 +100,7 @@ public final class WeaveView extends BorderPane {
         tellChosen();
     }
 
-    /** All bars of the way home and the bar that is bar 1 again, if that is known. */
+    /** Returns all bars up to the realignment plus the one that is bar 1 again, if that is known. */
     public long rows() {
         return Math.min(MAX_ROWS, answer.analysis().barsInCycle(ROUNDS_WITHOUT_HOME));
     }
@@ -111,7 +112,7 @@ public final class WeaveView extends BorderPane {
         paint();
     }
 
-    /** Rows as high as lets the whole way home be seen, as far as they keep a readable height. */
+    /** Fits the whole cycle, but keeps rows readable. */
     public void fit() {
         fitted = slate.getHeight() > 0;
         double room = (slate.getHeight() - 8) / Math.max(1, Math.min(rows(), 200));
@@ -221,7 +222,7 @@ public final class WeaveView extends BorderPane {
         event.consume();
     }
 
-    /** To the next hit, or one unit later with the layer in hand. */
+    /** Goes to the next hit, or moves the selected layer one unit. */
     private void sideways(int step, boolean displaces) {
         int layer = layerInHand();
         if (layer < 0) {
@@ -272,7 +273,7 @@ public final class WeaveView extends BorderPane {
         return picture == null ? Optional.empty() : Optional.of(new WeaveMouse.Seen(answer, picture, layout));
     }
 
-    /** What was chosen has gone elsewhere with the layer. */
+    /** Moves the selection along with the displaced layer. */
     private final class Dragging implements DisplaceAction {
         @Override
         public void displace(int index, Layer layer) {
@@ -290,7 +291,7 @@ public final class WeaveView extends BorderPane {
         mark.ifPresentOrElse(at -> told.accept(new WeaveDescription(answer.analysis()).describe(at)), this::tellChosen);
     }
 
-    /** Shows the moment that is heard, in whole notes from the beginning, or takes it away. */
+    /** Shows the moment heard, in whole notes from the beginning; empty for none. */
     public void follow(OptionalDouble moment) {
         if (moment.isEmpty() && heard.isEmpty()) {
             return;
@@ -311,7 +312,7 @@ public final class WeaveView extends BorderPane {
         paint();
     }
 
-    /** Where on the screen a hit stands, if it is in view. */
+    /** Returns where a hit stands on the screen, if it is in view. */
     public Optional<Point2D> screenPlace(int layer, long number, NoteValue at) {
         if (layout == null) {
             return Optional.empty();
