@@ -15,14 +15,14 @@ import nimblestride.desktop.failure.DefectLog;
 import nimblestride.desktop.shell.StartupTasks;
 
 /**
- * How the program is started: on the user's Book, with {@code --demo} on a fresh copy of the sample Book, with {@code
- * --shots DIR} only to take its picture. Anything else is a file to open.
+ * How the program starts: with the user's Book, with {@code --demo} on a fresh copy of the sample Book, or with {@code
+ * --shots DIR} only to take screenshots. Any other argument is a file to open.
  *
  * @param file to open first
- * @param copy of the sample Book, to be removed at the end
- * @param shots the folder pictures go to
- * @param first whether there has been no Book before
- * @param defects logs what nobody expected, from before there is a window
+ * @param copy of the sample Book, removed at the end
+ * @param shots folder for the screenshots
+ * @param first whether there was no Book before
+ * @param defects logs unexpected errors, even before there is a window
  */
 record LaunchOptions(
         StartupTasks ahead,
@@ -69,7 +69,7 @@ record LaunchOptions(
         return book;
     }
 
-    /** Where the program keeps what is the user's; {@code NIMBLE_STRIDE_HOME} names another place. */
+    /** Returns the user's folder; {@code NIMBLE_STRIDE_HOME} sets another one. */
     private static Path userHome() {
         String named = System.getenv("NIMBLE_STRIDE_HOME");
         return named != null && !named.isBlank()

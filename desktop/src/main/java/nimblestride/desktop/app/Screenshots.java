@@ -23,11 +23,11 @@ import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.service.WorkspaceId;
 import nimblestride.desktop.shell.MainWindow;
 
-/** Takes a picture of each main view, in the real window, and ends the program. */
+/** Takes a screenshot of each main view, in the real window, and ends the program. */
 final class Screenshots {
     private static final Duration SETTLE = Duration.millis(1_200);
 
-    /** So long a stand-in plays before its taps are shown. */
+    /** How long the simulated player plays before its taps are shown. */
     private static final int TAPPED_STEPS = 14;
 
     private final MainWindow window;
@@ -144,7 +144,7 @@ final class Screenshots {
             try {
                 steps.remove().run();
             } catch (RuntimeException e) {
-                // Nobody is there to close a window that has come to a stop.
+                // Ends the program, since nobody is there to close its window.
                 e.printStackTrace();
                 steps.clear();
                 Platform.exit();

@@ -16,7 +16,7 @@ import nimblestride.sound.play.SoundCards;
 
 /** The program with its one window. */
 public final class StrideApp extends Application {
-    /** Begun before this is made, which the toolkit does. */
+    /** Set before the toolkit creates this object. */
     static LaunchOptions start;
 
     private MainWindow window;
@@ -32,7 +32,7 @@ public final class StrideApp extends Application {
                 start.clock(),
                 System::nanoTime,
                 start.defects());
-        // Also where it is ended from outside.
+        // Also removes the copy when the program is killed.
         start.copy().ifPresent(folder -> Runtime.getRuntime()
                 .addShutdownHook(new Thread(() -> remove(folder), "removing the sample Book")));
         stage.getIcons().add(new Image(StrideApp.class.getResourceAsStream("/nimblestride/desktop/ui/look/icon.png")));
@@ -56,13 +56,13 @@ public final class StrideApp extends Application {
         start.defects().close();
     }
 
-    /** The copy of the sample Book goes with its window. */
+    /** Removes the copy of the sample Book. */
     private static void remove(Path folder) {
         try (Stream<Path> files = Files.walk(folder)) {
             files.sorted(Comparator.reverseOrder())
                     .forEach(file -> file.toFile().delete());
         } catch (IOException e) {
-            // A folder of temporary files that stays behind does no harm.
+            // A temporary folder left behind does no harm.
             System.err.println("stride: " + folder + " could not be removed");
         }
     }

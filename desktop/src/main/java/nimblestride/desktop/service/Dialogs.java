@@ -4,25 +4,35 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 
-/** What only the user can answer. */
+/** Asks the user. */
 public interface Dialogs {
-    /** Whether to save what would otherwise be replaced. */
+    /** Whether to save what would be replaced. */
     enum Keep {
         SAVE,
         LET_GO,
         CANCEL
     }
 
-    /** @param endings of the files that are meant, the usual one first */
+    /**
+     * Asks for a file to open.
+     *
+     * @param endings of the files to show, the usual one first
+     */
     Optional<Path> fileToOpen(List<String> endings);
 
-    /** @param suggested the name of the file, with its ending */
+    /**
+     * Asks where to save a file.
+     *
+     * @param suggested name of the file, with its ending
+     */
     default Optional<Path> fileToSave(String suggested) {
         return fileToSave(suggested, Optional.empty());
     }
 
     /**
-     * @param suggested the name of the file, with its ending
+     * Asks where to save a file.
+     *
+     * @param suggested name of the file, with its ending
      * @param folder to start in; empty for the usual one
      */
     Optional<Path> fileToSave(String suggested, Optional<Path> folder);
@@ -31,19 +41,19 @@ public interface Dialogs {
 
     void showError(String title, String text);
 
-    /** Shows a text that may be long, to read and to copy. */
+    /** Shows a text, of any length, to read and to copy. */
     void showText(String title, String text);
 
     /**
-     * Whether something is to be done.
+     * Asks whether to do something.
      *
-     * @param yes what is said to have it done
+     * @param yes label of the button that does it
      */
     boolean confirm(String title, String text, String yes);
 
-    /** A line of text; empty where the user has none. */
+    /** Asks for a line of text; empty if the user cancels. */
     Optional<String> askLine(String title, String what, String first);
 
-    /** One of several, by its number from 0; empty for none of them. */
+    /** Asks for one of several; returns its number from 0, or empty if the user cancels. */
     Optional<Integer> choose(String title, String what, List<String> from);
 }

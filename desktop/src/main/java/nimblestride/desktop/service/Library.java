@@ -31,12 +31,12 @@ public interface Library {
     /** Saves the open exercise in the Book. Returns whether it did; if not, it has shown why. */
     boolean save();
 
-    /** Hears that an exercise has been removed from the Book; it may still be open here. */
+    /** Receives the news that an exercise has been removed from the Book; it may still be open here. */
     void removed(UUID exercise);
 
     /** Asks which backup to restore, and restores it. */
     void restoreBackup();
 
-    /** Asks, then makes a new Book in the place of one that can't be opened. */
+    /** Asks, then makes a new Book in place of one that can't be opened. */
     void startNewBook();
 }

@@ -1,7 +1,7 @@
 package nimblestride.desktop.service;
 
 /**
- * Holds what the parts of one window may ask for.
+ * The services a part of one window may use.
  *
  * @param dialogs asks the user
  * @param status shows one line in the status bar

@@ -17,7 +17,10 @@ public enum WorkspaceId {
         this.about = about;
     }
 
-    /** Whether it needs more room than the Road: two tempos above each other, a page of music, or much to read. */
+    /**
+     * Returns whether it needs more room than the Road: for two tempos one above the other, a page of music, or much
+     * text.
+     */
     public boolean needsRoom() {
         return this == MODULATE || this == PRACTICE || this == SHARE;
     }

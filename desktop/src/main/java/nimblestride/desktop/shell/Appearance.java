@@ -5,7 +5,7 @@ import nimblestride.desktop.service.Status;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.view.road.RoadView;
 
-/** Puts the palette on every part of the window, and enlarges it. */
+/** Applies the palette to every part of the window, and resizes everything. */
 final class Appearance {
     private final WindowFrame frame;
     private final RoadView road;
@@ -42,7 +42,7 @@ final class Appearance {
         stand.refresh();
     }
 
-    /** Shows everything larger or smaller. */
+    /** Changes the size of everything. */
     void resize(IntUnaryOperator next) {
         frame.resize(next);
         status.show("Everything is shown at " + frame.percent() + " % of its usual size.");

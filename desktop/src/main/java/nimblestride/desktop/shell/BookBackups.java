@@ -22,7 +22,7 @@ final class BookBackups {
         this.status = status;
     }
 
-    /** Copies the whole Book to a file the user names, never into the folder the program keeps it in. */
+    /** Copies the whole Book to a file the user chooses, outside the program's own folder. */
     void backUp() {
         dialogs.fileToSave("nimble-stride-" + book.today() + ".book", Optional.of(homeOfTheUser()))
                 .ifPresent(file -> book.run(
@@ -62,7 +62,7 @@ final class BookBackups {
         book.restore(backup, () -> status.show("Restored " + backup.getFileName() + "."));
     }
 
-    /** Makes a new Book in the place of a file that can't be opened. */
+    /** Makes a new Book in place of a file that can't be opened. */
     void startNew() {
         if (dialogs.confirm(
                 "Start a new Book?",

@@ -72,7 +72,7 @@ final class BookLibrary implements Library {
     /**
      * Opens an exercise file.
      *
-     * @throws StrideException if it can't be read; nothing has changed then
+     * @throws StrideException if it can't be read; then nothing changes
      */
     void openFile(Path file) {
         Exercise exercise = ExerciseJson.read(file);
@@ -111,7 +111,7 @@ final class BookLibrary implements Library {
         }
     }
 
-    /** Whether the open exercise may be replaced: it is saved, or the user lets it go. */
+    /** Returns whether the open exercise may be replaced: it is saved, or the user agrees to lose the changes. */
     private boolean mayReplace() {
         if (document.savedProperty().get()) {
             return true;
@@ -123,7 +123,9 @@ final class BookLibrary implements Library {
         };
     }
 
-    /** Saves to the file the exercise came from, else to the Book. Returns whether it did; if not, it has shown why. */
+    /**
+     * Saves to the file the exercise came from, else to the Book. Returns whether it did; if not, it has shown why.
+     */
     boolean saveWhereItCameFrom() {
         return document.fileProperty().get().map(this::write).orElseGet(this::save);
     }

@@ -19,7 +19,7 @@ final class BreakReminder {
     private final Status status;
     private long played;
 
-    /** @param minutes of playing after which a rest is due; 0 for never */
+    /** @param minutes of playing after which a break is due; 0 for never */
     BreakReminder(Transport transport, ReadOnlyIntegerProperty minutes, Status status) {
         this.transport = transport;
         this.minutes = minutes;
@@ -39,7 +39,7 @@ final class BreakReminder {
         });
     }
 
-    /** So many seconds more have been played. */
+    /** Counts more seconds of playing. */
     void pass(int seconds) {
         long before = played;
         played += seconds;

@@ -5,19 +5,19 @@ import javafx.scene.Node;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Region;
 
-/** The center of the window, and what takes its place for a while. */
+/** Holds the center of the window, which the help and the import cover for a while. */
 final class CenterPane {
     private final BorderPane root;
     private final Node heading;
     private Optional<Node> usual = Optional.empty();
 
-    /** @param heading of what lies on the desk, which is not seen meanwhile */
+    /** @param heading of the open exercise, hidden while the center is covered */
     CenterPane(BorderPane root, Node heading) {
         this.root = root;
         this.heading = heading;
     }
 
-    /** Shows something in place of the desk, or of what is there in its place. */
+    /** Covers the center with a pane, in place of the one that covers it now. */
     void show(Region pane) {
         pane.setMinWidth(PaneLayout.MIN_WIDTH);
         if (usual.isEmpty()) {
@@ -27,12 +27,12 @@ final class CenterPane {
         showHeading(false);
     }
 
-    /** Shows the desk again. */
+    /** Shows the exercise again. */
     void back() {
         usual.ifPresent(document -> {
             root.setCenter(document);
             showHeading(true);
-            // Otherwise the focus would fall on the first field there is.
+            // Otherwise the focus would go to the first field.
             Optional.ofNullable(document.lookup(".road")).ifPresent(Node::requestFocus);
         });
         usual = Optional.empty();

@@ -35,14 +35,14 @@ final class DocumentBindings {
         document.exerciseProperty().addListener((property, old, exercise) -> showAllLayers(road, old, exercise));
     }
 
-    /** A layer that has just been added must not stay hidden and silent because an exercise is being built up. */
+    /** Shows all layers, so that a layer just added is not hidden and silent while an exercise is being built up. */
     private static void showAllLayers(RoadView road, Exercise old, Exercise exercise) {
         if (old.layers().size() != exercise.layers().size()) {
             road.stageProperty().set(Exercise.MAX_LAYERS);
         }
     }
 
-    /** Saves each state as a draft, and names it in the title of the window. */
+    /** Saves each state as a draft, and shows its name in the title of the window. */
     void keep(Stage stage, DraftSession drafts) {
         Runnable keep = () -> {
             stage.setTitle((document.savedProperty().get() ? "" : "• ")

@@ -13,7 +13,7 @@ import nimblestride.desktop.service.Status;
 import nimblestride.files.FileException;
 import nimblestride.formats.json.DraftJson.Draft;
 
-/** Saves the open exercise as a draft, and finds it again at the next start; says so where it can't. */
+/** Saves the open exercise as a draft, finds it again at the next start, and says so when it can't. */
 final class DraftSession implements AutoCloseable {
     private final Status status;
     private Optional<DraftStore> drafts = Optional.empty();
@@ -24,9 +24,13 @@ final class DraftSession implements AutoCloseable {
         this.status = status;
     }
 
-    /** What lay on the desk last, and what keeps what will lie there; the problem is empty where the last could be read. */
+    /**
+     * The draft found at startup, and where to save the next one.
+     *
+     * @param problem why the last draft can't be read; empty if it can
+     */
     record Found(DraftStore drafts, Optional<Draft> last, String problem) {
-        /** @throws FileException if nothing can be kept in that folder */
+        /** @throws FileException if no draft can be saved in that folder */
         static Found in(Path folder) {
             DraftStore drafts = DraftStore.open(folder);
             try {
@@ -37,7 +41,7 @@ final class DraftSession implements AutoCloseable {
         }
     }
 
-    /** What lay on the desk last, or a blank exercise; from now on what lies there can be kept. */
+    /** Returns the last draft, or a blank exercise, and begins to save drafts. */
     Draft last(BackgroundTask<Found> looking) {
         try {
             Found found = looking.get();
@@ -71,7 +75,7 @@ final class DraftSession implements AutoCloseable {
             try {
                 held.close();
             } catch (StrideException e) {
-                // The lock ends with the process at the latest.
+                // The operating system releases the lock when the process ends.
                 status.show(e.getMessage());
             }
         });

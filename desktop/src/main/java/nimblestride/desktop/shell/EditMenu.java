@@ -10,7 +10,7 @@ import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.service.Status;
 
-/** Undo, redo, paste, and writing the same music in other bars or values. */
+/** The Edit menu: undo, redo, paste, and writing the same music in other bars or values. */
 final class EditMenu extends Menu {
     private final ExerciseDocument document;
     private final Status status;

@@ -73,8 +73,8 @@ final class FileActions {
     }
 
     /**
-     * Opens a file: an exercise opens in this window, a Book or a log is merged, and a score or a MIDI file is shown before
-     * anything of it is taken. Shows why a file can't be read, and then changes nothing.
+     * Opens a file: opens an exercise in this window, merges a Book or a log, and shows a score or a MIDI file before
+     * it imports any of it. If the file can't be read, shows why and changes nothing.
      */
     void open(Path file) {
         try {
@@ -107,7 +107,7 @@ final class FileActions {
                 merged -> status.show("Into your own log: " + BookTransfer.said(merged) + "."));
     }
 
-    /** Asks where to write the file the open exercise was imported from, and writes it as it came. */
+    /** Asks where to write the file the open exercise was imported from, and writes it unchanged. */
     void saveOriginal() {
         Optional<UUID> id = document.inBookProperty().get().map(InBook::id);
         Optional<String> name = id.flatMap(

@@ -12,7 +12,7 @@ import javafx.scene.input.TransferMode;
 final class FileDrop {
     private FileDrop() {}
 
-    /** @param open is given the first of them */
+    /** @param open receives the first file */
     static void accept(Scene scene, Consumer<Path> open) {
         scene.setOnDragOver(event -> {
             if (event.getDragboard().hasFiles()) {

@@ -7,7 +7,7 @@ import nimblestride.desktop.service.WindowServices;
 import nimblestride.desktop.service.WorkspaceId;
 import nimblestride.desktop.workspace.share.ShareWorkspace;
 
-/** New, open, save, export, backups, quit. */
+/** The File menu: new, open, save, export, backups, quit. */
 final class FileMenu extends Menu {
     FileMenu(
             FileActions files,

@@ -7,9 +7,9 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 
 /**
- * Moves the focus to the nearest control when the one that has it goes away, such as a row that is removed or the page
- * of a workspace that is left. Otherwise it would go to the first field of the window, and the next letter would
- * replace the exercise's name.
+ * Moves the focus to the nearest control when the focused one goes away, such as a removed row or the page of a
+ * workspace that closes. Otherwise it would go to the first field of the window, and the next letter would replace the
+ * exercise's name.
  */
 final class FocusFallback {
     private final Node first;
@@ -22,8 +22,8 @@ final class FocusFallback {
     }
 
     /**
-     * @param first the part of the window in which the toolkit would put the focus
-     * @param otherwise has it where nothing near can
+     * @param first the part of the window to which the toolkit would move the focus
+     * @param otherwise receives the focus when no control nearby can
      */
     static void keep(Scene scene, Node first, Node otherwise) {
         FocusFallback nearest = new FocusFallback(first, otherwise);
@@ -34,7 +34,7 @@ final class FocusFallback {
         boolean taken = old != null && old.getScene() == null;
         if (taken && (now == null || WindowParts.isWithin(now, first))) {
             List<Node> left = around;
-            // Now the toolkit is still moving it.
+            // The toolkit is still moving the focus.
             Platform.runLater(() -> near(left).requestFocus());
         } else if (now != null) {
             around = ancestors(now);

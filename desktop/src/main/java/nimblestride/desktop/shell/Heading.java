@@ -25,7 +25,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/** Shows the exercise's name, its bars as people write them, its tempo, and play. */
+/** Shows the exercise's name, its bars, its tempo, and the play button. */
 final class Heading extends VBox {
     private final ExerciseDocument document;
     private final TypedField<String> name;
@@ -148,7 +148,7 @@ final class Heading extends VBox {
         tempo.show(exercise.tempo());
     }
 
-    /** The line in which bars are typed. */
+    /** Returns the field in which bars are typed. */
     Node bars() {
         return bars.field();
     }

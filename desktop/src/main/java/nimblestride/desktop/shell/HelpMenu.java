@@ -6,7 +6,7 @@ import javafx.scene.control.SeparatorMenuItem;
 import nimblestride.desktop.failure.DefectLog;
 import nimblestride.desktop.service.Dialogs;
 
-/** Help, the list of shortcuts, and the log of defects. */
+/** The Help menu: help, the list of shortcuts, and the log of defects. */
 final class HelpMenu extends Menu {
     private final HelpView help;
     private final Dialogs dialogs;
@@ -19,7 +19,7 @@ final class HelpMenu extends Menu {
         this.defects = defects;
     }
 
-    /** Fills the menu; the shortcuts are those of all menus. */
+    /** Fills the menu, with the shortcuts of all menus. */
     void listShortcutsOf(MenuBar menus) {
         getItems()
                 .setAll(

@@ -24,7 +24,7 @@ final class HelpView {
         this.pane = new Lazy<>(() -> new HelpPane(this::openExample, this::addSamples, center::back));
     }
 
-    /** Shows the help from its first page on. */
+    /** Shows the first page of the help. */
     void welcome() {
         center.show(pane.get());
         pane.get().welcome();

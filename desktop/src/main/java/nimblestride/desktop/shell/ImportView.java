@@ -11,14 +11,14 @@ import nimblestride.desktop.workspace.importing.ImportPane;
 import nimblestride.desktop.workspace.importing.ImportSession;
 import nimblestride.desktop.workspace.importing.ImportedOriginal;
 
-/** Shows what is in a file of another program, in place of the Road and the workspace. */
+/** Shows what another program's file holds, in place of the Road and the workspace. */
 final class ImportView {
     private final CenterPane center;
     private final ImportSession session;
     private final Lazy<ImportPane> pane;
     private Palette palette = Palette.DAY;
 
-    /** @param home folder in which the drum map is kept */
+    /** @param home folder of the drum map */
     ImportView(CenterPane center, Path home, Library library, Dialogs dialogs, Status status) {
         this.center = center;
         this.session = new ImportSession(
@@ -30,7 +30,7 @@ final class ImportView {
         });
     }
 
-    /** Reads a file and shows what is in it. */
+    /** Reads a file and shows what it holds. */
     void begin(ImportedOriginal original) {
         center.show(pane.get());
         session.begin(original);

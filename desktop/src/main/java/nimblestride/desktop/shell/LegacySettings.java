@@ -24,10 +24,7 @@ import nimblestride.sound.render.ClickSettings;
 import nimblestride.sound.render.Mix;
 import nimblestride.sound.render.SilentBars;
 
-/**
- * Reads the settings of version 0.1.0, which were properties; each that is missing or makes no sense becomes the
- * default.
- */
+/** Reads the settings of version 0.1.0, a properties file; a missing or unusable value becomes the default. */
 final class LegacySettings {
     private static final String VOICE = "level.voice.";
 
@@ -37,7 +34,7 @@ final class LegacySettings {
         this.properties = properties;
     }
 
-    /** @throws RuntimeException if the file can't be read, or is damaged, whichever byte it is */
+    /** @throws RuntimeException if the file can't be read or is damaged */
     static Settings read(Path file) {
         Properties properties = new Properties();
         try (Reader reader = Files.newBufferedReader(file)) {
@@ -73,7 +70,7 @@ final class LegacySettings {
                     number("sound.latency", 1_000),
                     Optional.ofNullable(properties.getProperty("sound.card")));
         } catch (RuntimeException e) {
-            // Settings of a sound that was never there are not worth a message.
+            // Settings of a sound that never existed need no message.
             return SoundSettings.DEFAULT;
         }
     }

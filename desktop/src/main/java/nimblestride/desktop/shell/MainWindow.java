@@ -15,17 +15,17 @@ import nimblestride.desktop.service.WorkspaceId;
 import nimblestride.desktop.ui.look.Typefaces;
 import nimblestride.sound.play.AudioOutputs;
 
-/** One window on one exercise. {@link WindowComposition} builds what is in it. */
+/** One window with one exercise. {@link WindowComposition} builds its content. */
 public final class MainWindow {
     private final WindowComposition parts;
 
     /**
-     * @param startup what has begun to be read from the disk
-     * @param dialogs asks the user; empty for the dialogs of the window
-     * @param outputs what can be played through
+     * @param startup tasks that already read from the disk
+     * @param dialogs asks the user; empty for the window's own dialogs
+     * @param outputs audio outputs
      * @param clock tells the day and the time
      * @param nanos a clock in nanoseconds, for taps
-     * @param defects logs what nobody expected
+     * @param defects logs unexpected errors
      */
     public MainWindow(
             Stage stage,
@@ -105,7 +105,7 @@ public final class MainWindow {
         return parts.stand;
     }
 
-    /** Stops playing, saves what is open, and lets commands finish. */
+    /** Stops playback, saves the draft, and lets commands finish. */
     public void close() {
         parts.close();
     }

@@ -8,7 +8,7 @@ import javafx.scene.input.KeyCombination;
 final class MenuItems {
     private MenuItems() {}
 
-    /** Makes an item. {@code keys} are written as {@link KeyCombination#valueOf} reads them: {@code Shortcut+S}. */
+    /** Makes an item. {@code keys} are in the form of {@link KeyCombination#valueOf}: {@code Shortcut+S}. */
     static MenuItem item(String text, String keys, Runnable action) {
         MenuItem item = new MenuItem(text);
         item.setAccelerator(KeyCombination.valueOf(keys));
@@ -16,7 +16,7 @@ final class MenuItems {
         return item;
     }
 
-    /** Makes an item that can be ticked. */
+    /** Makes an item with a check mark. */
     static CheckMenuItem check(String text, String keys) {
         CheckMenuItem item = new CheckMenuItem(text);
         item.setAccelerator(KeyCombination.valueOf(keys));

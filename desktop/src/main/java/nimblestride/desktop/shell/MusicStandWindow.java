@@ -8,10 +8,7 @@ import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.view.road.RoadView;
 import nimblestride.desktop.view.stand.MusicStand;
 
-/**
- * Opens the music stand when it is first asked for, and keeps it in step with the exercise, the Road's count, and the
- * sound.
- */
+/** Creates the music stand on first use, and keeps it in step with the exercise, the Road's count, and the sound. */
 final class MusicStandWindow {
     private final Window owner;
     private final ExerciseDocument document;
@@ -20,7 +17,7 @@ final class MusicStandWindow {
     private final Supplier<String> colors;
     private Optional<MusicStand> stand = Optional.empty();
 
-    /** @param colors of the window, for its root */
+    /** @param colors style of the window's root */
     MusicStandWindow(Window owner, ExerciseDocument document, RoadView road, Runnable play, Supplier<String> colors) {
         this.owner = owner;
         this.document = document;

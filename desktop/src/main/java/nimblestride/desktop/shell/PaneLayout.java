@@ -6,41 +6,45 @@ import javafx.scene.layout.Region;
 import nimblestride.desktop.view.road.RoadView;
 
 /**
- * Shares the room between the Book, the Road with the workspace below it, and the findings; each edge can be dragged.
+ * Divides the window between the Book, the Road with the workspace below it, and the findings; each divider can be
+ * dragged.
  */
 final class PaneLayout extends SplitPane {
-    /** The room that everything in the window needs across, in pixels. */
+    /** The minimum width of the window's content, in pixels. */
     static final double MIN_WIDTH = 1_000;
 
-    /** Where the Book ends and where the findings begin, of the whole. */
+    /** Where the Book ends and where the findings begin, as a share of the width. */
     private static final double END_OF_BOOK = 0.15;
 
     private static final double BEGIN_OF_FINDINGS = 0.765;
     private static final double FOR_THE_ROAD = 0.59;
-    private static final double FOR_THE_BENCH = 0.37;
-    /** The Road keeps this much beside the bench where its lanes need it. */
-    private static final double FOR_ALL_LANES = 0.45;
+    private static final double ROAD_BESIDE_WORKSPACE = 0.37;
+    /** The most of the height the Road takes for its lanes. */
+    private static final double MAX_FOR_LANES = 0.45;
 
-    /** How much room the edge itself takes, in pixels. */
+    /** The height of the divider, in pixels. */
     private static final double DIVIDER = 1;
 
-    /** How near the edge is to where it was put, of the whole, if nobody has dragged it: it comes to lie on a whole pixel. */
+    /**
+     * How far from its set position a divider may be without having been dragged, as a share: it snaps to whole
+     * pixels.
+     */
     private static final double NEAR = 0.004;
 
     private final Region book;
     private final RoadView road;
     private final SplitPane middle;
-    /** Where the edge between Road and bench was last put. */
+    /** The last position this class gave the divider between Road and workspace. */
     private double moved;
 
-    PaneLayout(Region book, RoadView road, Region benches, Region findings) {
+    PaneLayout(Region book, RoadView road, Region workspaces, Region findings) {
         this.book = book;
         this.road = road;
-        middle = new SplitPane(road, benches);
+        middle = new SplitPane(road, workspaces);
         middle.setOrientation(Orientation.VERTICAL);
         moveTo(FOR_THE_ROAD);
         road.lanesHeightProperty().addListener(change -> roomForLanes());
-        setResizableWithParent(benches, false);
+        setResizableWithParent(workspaces, false);
         getItems().setAll(book, middle, findings);
         setDividerPositions(END_OF_BOOK, BEGIN_OF_FINDINGS);
         setMinWidth(MIN_WIDTH);
@@ -49,7 +53,7 @@ final class PaneLayout extends SplitPane {
         getStyleClass().add("across");
     }
 
-    /** Shows the Book, or folds it away; the findings stay as wide as they are, and less room is needed without it. */
+    /** Shows or folds the Book. The findings keep their width, and the window needs less without the Book. */
     void showBook(boolean shown) {
         if (shown == getItems().contains(book)) {
             return;
@@ -66,16 +70,19 @@ final class PaneLayout extends SplitPane {
         setMinWidth(shown ? MIN_WIDTH : 0);
     }
 
-    /** Gives the bench more room than the Road, but for lanes that would not be seen; or the Road more than the bench. */
+    /**
+     * Gives the workspace more room than the Road, except for lanes that would be hidden; or the Road more than the
+     * workspace.
+     */
     void roomForWorkspace(boolean more) {
-        moveTo(more ? besideTheBench() : FOR_THE_ROAD);
+        moveTo(more ? roadBesideWorkspace() : FOR_THE_ROAD);
     }
 
-    /** Gives the Road beside a bench what new lanes need, unless somebody has dragged the edge. */
+    /** Makes room for new lanes on the Road, unless the user has dragged the divider. */
     private void roomForLanes() {
         boolean dragged = Math.abs(middle.getDividerPositions()[0] - moved) >= NEAR;
-        if (!dragged && moved <= FOR_ALL_LANES) {
-            moveTo(besideTheBench());
+        if (!dragged && moved <= MAX_FOR_LANES) {
+            moveTo(roadBesideWorkspace());
         }
     }
 
@@ -84,8 +91,8 @@ final class PaneLayout extends SplitPane {
         middle.setDividerPositions(edge);
     }
 
-    private double besideTheBench() {
+    private double roadBesideWorkspace() {
         double allLanes = (road.lanesHeightProperty().get() + DIVIDER) / Math.max(1, middle.getHeight());
-        return Math.max(FOR_THE_BENCH, Math.min(FOR_ALL_LANES, allLanes));
+        return Math.max(ROAD_BESIDE_WORKSPACE, Math.min(MAX_FOR_LANES, allLanes));
     }
 }

@@ -11,11 +11,11 @@ import nimblestride.desktop.service.Navigation;
 import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.view.road.RoadView;
 
-/** Play and stop, from where, and how fast; everything else is on the pages for sound. */
+/** The Play menu: play and stop, from where, and how fast; the sound pages do everything else. */
 final class PlayMenu extends Menu {
     private static final int STEP = 5;
 
-    /** @param road whose first bar in view can be played from */
+    /** @param road whose first bar in view playback can start from */
     PlayMenu(Transport transport, RoadView road, Navigation navigation) {
         super("Play");
         PlaybackSettings settings = transport.settings();
@@ -25,7 +25,7 @@ final class PlayMenu extends Menu {
                         .then("Stop  (Space)")
                         .otherwise("Play  (Space)"));
         toggle.setOnAction(event -> transport.toggle());
-        // No accelerator: within a text field it would be taken for one.
+        // Has no accelerator, because a text field would react to it.
         MenuItem fromHere = new MenuItem("Play from the first bar in view  (Shift+Space)");
         fromHere.setOnAction(event -> transport.playFrom(road.firstBarInView()));
         CheckMenuItem all = new CheckMenuItem("All sections in order");

@@ -18,7 +18,11 @@ final class PlaybackFollower {
 
     private PlaybackFollower() {}
 
-    /** @param told says how it is played */
+    /**
+     * Follows playback.
+     *
+     * @param told label that shows what plays through which output
+     */
     static void listen(
             Transport transport, PlaybackDevices devices, ExerciseDocument document, Scene scene, Label told) {
         Runnable tell = () -> told.setText(
@@ -39,7 +43,7 @@ final class PlaybackFollower {
         transport.sectionProperty().addListener((property, was, section) -> turn(document, scene, section.intValue()));
     }
 
-    /** The feel that is heard is taken in hand, unless something is being typed. */
+    /** Selects the section heard, unless the user is typing. */
     private static void turn(ExerciseDocument document, Scene scene, int section) {
         boolean typing = scene.getFocusOwner() instanceof TextInputControl;
         if (section != Transport.NO_SECTION && !typing) {

@@ -14,11 +14,11 @@ import javafx.scene.transform.Scale;
 import nimblestride.desktop.ui.look.DisplaySizes;
 
 /**
- * Enlarges everything in a window: text, music, and controls alike, each drawn as finely as it is large. It scrolls to
- * what has no room in the window, by the bars, the wheel, and by itself where the focus goes.
+ * Scales everything in a window (text, music, and controls) at full sharpness. Content that does not fit scrolls by
+ * the scroll bars, the wheel, and automatically to the focus.
  */
 final class ScaledRoot extends Region {
-    /** The room everything needs, in pixels before it is enlarged; what needs more across has it as its least width. */
+    /** The minimum width of the content before scaling, in pixels; wider content sets its own. */
     private static final double MIN_WIDTH = 840;
 
     private static final double MIN_HEIGHT = 640;
@@ -60,7 +60,7 @@ final class ScaledRoot extends Region {
         });
     }
 
-    /** How large everything is, in percent of its usual size. */
+    /** The scale, in percent. */
     IntegerProperty percentProperty() {
         return percent;
     }
@@ -94,7 +94,7 @@ final class ScaledRoot extends Region {
         scrollTo(bar, bar.getValue());
     }
 
-    /** A bar that is not needed is not there, and costs a start nothing. */
+    /** Creates a scroll bar only when it is needed, so that it costs the start nothing. */
     private void show(ScrollBar bar, boolean needed) {
         if (needed && bar.getParent() == null) {
             getChildren().add(bar);
@@ -122,7 +122,7 @@ final class ScaledRoot extends Region {
         scrollTo(down, down.getValue() + shift(place.getMinY(), place.getMaxY(), getHeight() - BAR));
     }
 
-    /** How far to scroll to show a stretch, its beginning first. */
+    /** Returns how far to scroll to show a range, its start first. */
     private static double shift(double from, double to, double seen) {
         return from < 0 ? from : to > seen ? Math.min(from, to - seen) : 0;
     }

@@ -23,18 +23,18 @@ import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * What the program remembers of its window, as JSON in the program's folder.
+ * The settings of the window, saved as JSON in the program's folder.
  *
  * @param width of the window, in pixels
  * @param height of the window, in pixels
- * @param night whether the dim stage is shown in place of chart paper
- * @param reducedMotion whether a moving line takes the place of the hopping marker
- * @param percent how large everything is, of its usual size
- * @param bookShown whether the Book is unfolded
+ * @param night whether the colors are dark
+ * @param reducedMotion whether a moving line replaces the hopping marker
+ * @param percent scale of everything
+ * @param bookShown whether the Book is shown
  * @param counting how the Road is counted
- * @param sheet what stands on a sheet; of it the paper, the sections and the stages are remembered
- * @param rests after how many minutes of playing a rest is due; 0 for no reminder
- * @param sound how it sounds
+ * @param sheet of which paper, sections and stages are remembered
+ * @param rests minutes of playing after which a break is due; 0 for no reminder
+ * @param sound the sound settings
  */
 record Settings(
         double width,
@@ -66,13 +66,13 @@ record Settings(
     private static final double MAX_SIZE = 100_000;
 
     /**
-     * What was remembered, and what the user should know about it.
+     * The settings found, and what the user should know about them.
      *
-     * @param problem one line; empty where there is none
+     * @param problem one line; empty for none
      */
     record Found(Settings settings, String problem) {}
 
-    /** Reads the settings in a folder. Those that can't be read, whatever is wrong with them, are moved aside, and the defaults used. */
+    /** Reads the settings in a folder. Moves unreadable ones aside, and uses the defaults. */
     static Found in(Path folder) {
         Path file = folder.resolve(FILE);
         Path old = folder.resolve(OLD_FILE);
@@ -132,7 +132,11 @@ record Settings(
                         place.member("firstPercent").whole());
     }
 
-    /** Writes the settings into a folder. @throws FileException if they can't be written; those that were there stay */
+    /**
+     * Writes the settings into a folder.
+     *
+     * @throws FileException if they can't be written; the old file stays
+     */
     void write(Path folder) {
         ObjectNode root = JsonNodeFactory.instance.objectNode();
         root.put("format", FORMAT);

@@ -7,7 +7,7 @@ import nimblestride.desktop.service.Status;
 import nimblestride.desktop.view.road.RoadView;
 import nimblestride.desktop.workspace.share.ShareWorkspace;
 
-/** Puts the settings on the window at the start, and writes them at the end. */
+/** Applies the settings at the start, and writes them at the end. */
 final class SettingsSession {
     private final Path home;
     private final WindowFrame frame;
@@ -18,8 +18,8 @@ final class SettingsSession {
     private final WindowSound sound;
 
     /**
-     * @param home folder the settings are kept in
-     * @param breaks after how many minutes of playing the user is reminded of a break
+     * @param home folder of the settings
+     * @param breaks minutes of playing after which a break is due
      */
     SettingsSession(
             Path home,
@@ -46,7 +46,7 @@ final class SettingsSession {
         breaks.set(settings.rests());
     }
 
-    /** Writes the settings as they are now; shows why where that fails, which is no reason to stop the user from leaving. */
+    /** Writes the current settings; if that fails, shows why and still lets the user quit. */
     void write(Status status) {
         Settings settings = new Settings(
                 frame.scene().getWidth(),

@@ -85,7 +85,7 @@ final class SheetPrinter {
                 Printer.MarginType.HARDWARE_MINIMUM);
     }
 
-    /** At its own size, unless the printer's margins reach into what stands on the page. */
+    /** Places a page at its own size, unless the printer's margins would cut its content. */
     private static PrintedPage placed(Drawing page, PageLayout layout) {
         double space = PaperSize.pointsToTheSpace();
         PrintedPage printed = new PrintedPage(page, space);

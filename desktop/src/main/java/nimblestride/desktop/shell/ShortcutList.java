@@ -7,7 +7,7 @@ import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
 import nimblestride.desktop.workspace.help.HelpListEntry;
 
-/** Lists all shortcuts, read from the menus, so that the list is always true. */
+/** Lists all shortcuts, read from the menus, so that the list always matches them. */
 final class ShortcutList {
     private static final List<HelpListEntry> BESIDE_THE_MENUS = List.of(
             new HelpListEntry("Space", "Play and stop, outside a text field"),

@@ -17,8 +17,8 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * What is remembered of how things sound: the click, the count-in, the band, how loud voices, click and band are against each other,
- * the sound card and its latency. How loud all of it is, is not: each time begins low.
+ * The sound settings that are saved: click, count-in, band, mix, audio output, and latency. The volume is not saved:
+ * each session starts low.
  *
  * @param countIn in bars
  * @param latency in milliseconds
@@ -32,7 +32,7 @@ record SoundSettings(
     private static final int MAX_LATENCY = 1_000;
     private static final int MAX_VOICES = 1_000;
 
-    /** @throws StrideException if any of it is missing or makes no sense */
+    /** @throws StrideException if any value is missing or out of range */
     static SoundSettings read(JsonNodeReader place) {
         return new SoundSettings(
                 click(place.member("click")),

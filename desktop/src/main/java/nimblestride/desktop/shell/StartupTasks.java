@@ -5,24 +5,28 @@ import nimblestride.desktop.async.BackgroundTask;
 import nimblestride.desktop.document.library.OpenBook;
 
 /**
- * What a window needs from the disk, begun before there is a window: the settings, the Book, and what lay on the desk.
+ * Tasks that read what a window needs from the disk, started before the window: the settings, the Book, and the draft.
  *
- * @param home the folder in which the program keeps drafts, settings and the Book
+ * @param home the program's folder, with drafts, settings, and the Book
  */
 public record StartupTasks(
         Path home,
         BackgroundTask<Settings.Found> settings,
         BackgroundTask<DraftSession.Found> document,
         BackgroundTask<OpenBook.Opened> book) {
-    /** The file of the Book, within the program's folder. */
+    /** The file name of the Book in the program's folder. */
     public static final String BOOK = "nimble-stride.book";
 
-    /** Begins on a folder as it is. */
+    /** Starts the tasks on an existing folder. */
     public static StartupTasks begin(Path home) {
         return begin(home, () -> home.resolve(BOOK));
     }
 
-    /** @param making makes the Book and tells its file, before it is opened */
+    /**
+     * Starts the tasks.
+     *
+     * @param making makes the Book and returns its file, before it is opened
+     */
     public static StartupTasks begin(Path home, BackgroundTask.Beginning<Path> making) {
         return new StartupTasks(
                 home,

@@ -9,7 +9,7 @@ import javafx.scene.layout.Region;
 import nimblestride.desktop.async.CommandQueue;
 import nimblestride.desktop.ui.control.SmallButton;
 
-/** Shows, from left to right, what has just happened, the command that runs, and what plays through which output. */
+/** Shows, from left to right, the last message, the running command, and what plays through which output. */
 final class StatusBar extends HBox {
     private final Label playing = new Label();
     private final Label running = new Label();
@@ -17,8 +17,8 @@ final class StatusBar extends HBox {
     private final SmallButton cancel = new SmallButton("Cancel", "command-cancel", () -> {});
 
     /**
-     * @param happened shows what has just happened
-     * @param commands runs commands; the bar shows the one that runs, with a way to cancel it
+     * @param happened shows the last message
+     * @param commands runs commands; the bar shows the running one, with a way to cancel it
      */
     StatusBar(StatusLine happened, CommandQueue commands) {
         Region between = new Region();

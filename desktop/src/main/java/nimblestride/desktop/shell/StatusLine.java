@@ -6,7 +6,7 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.service.Status;
 
-/** Shows what has just happened. A message about one state of the exercise goes away with the next edit. */
+/** Shows the last message. A message about one state of the exercise goes away with the next edit. */
 final class StatusLine extends Label implements Status {
     private Optional<ExerciseDocument> document = Optional.empty();
     private Optional<Exercise> shownFor = Optional.empty();
@@ -17,12 +17,12 @@ final class StatusLine extends Label implements Status {
         shownFor = document.map(StatusLine::present);
     }
 
-    /** Adds a message to the one shown: at startup more than one thing may have to be said. */
+    /** Adds a message to the one shown: at startup there may be several. */
     void add(String message) {
         show((getText() + " " + message).strip());
     }
 
-    /** Clears each message at the first edit after it. Which listener of the document hears of the edit first does not matter. */
+    /** Clears each message at the first edit after it, whatever the order of the document's listeners. */
     void clearOnEdit(ExerciseDocument of) {
         document = Optional.of(of);
         shownFor = Optional.of(present(of));
@@ -33,7 +33,7 @@ final class StatusLine extends Label implements Status {
         });
     }
 
-    /** Selecting another section is no edit. */
+    /** Returns the exercise without its selection, since selecting another section is no edit. */
     private static Exercise present(ExerciseDocument document) {
         return document.exerciseProperty().get().withSelected(0);
     }

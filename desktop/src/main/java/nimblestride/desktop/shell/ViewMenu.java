@@ -8,9 +8,9 @@ import nimblestride.desktop.service.WorkspaceId;
 import nimblestride.desktop.ui.look.DisplaySizes;
 import nimblestride.desktop.view.road.RoadView;
 
-/** Goes to a workspace, zooms, and switches how the window looks. */
+/** The View menu: goes to a workspace, zooms, and changes how the window looks. */
 final class ViewMenu extends Menu {
-    /** @param find goes to where the Book is searched */
+    /** @param find moves the focus to the Book's search field */
     ViewMenu(
             ViewOptions options,
             Navigation navigation,

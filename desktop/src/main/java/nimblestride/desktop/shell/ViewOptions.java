@@ -3,19 +3,19 @@ package nimblestride.desktop.shell;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 
-/** Holds how the window looks: what the View menu switches, the settings keep, and the panes follow. */
+/** Holds how the window looks: the View menu sets it, the settings save it, and the panes follow it. */
 public final class ViewOptions {
     private final BooleanProperty bookShown = new SimpleBooleanProperty(true);
     private final BooleanProperty roomForWorkspace = new SimpleBooleanProperty();
     private final BooleanProperty darkMode = new SimpleBooleanProperty();
     private final BooleanProperty reducedMotion;
 
-    /** @param reducedMotion of the Road, which hops along its strides where that is allowed */
+    /** @param reducedMotion whether a moving line replaces the Road's hopping marker */
     ViewOptions(BooleanProperty reducedMotion) {
         this.reducedMotion = reducedMotion;
     }
 
-    /** Whether the Book is unfolded. */
+    /** Whether the Book is shown. */
     public BooleanProperty bookShownProperty() {
         return bookShown;
     }
@@ -25,12 +25,12 @@ public final class ViewOptions {
         return roomForWorkspace;
     }
 
-    /** Whether the window is a dim stage, and not chart paper. */
+    /** Whether the colors are dark. */
     public BooleanProperty darkModeProperty() {
         return darkMode;
     }
 
-    /** Whether nothing hops. */
+    /** Whether motion is reduced. */
     public BooleanProperty reducedMotionProperty() {
         return reducedMotion;
     }

@@ -31,8 +31,8 @@ import nimblestride.desktop.workspace.share.ShareWorkspace;
 import nimblestride.sound.play.AudioOutputs;
 
 /**
- * Builds one window: first the services every part may ask, then the parts, then what connects them. This is the one place
- * that knows every part.
+ * Builds one window: first the services every part may use, then the parts, then the connections between them. Only
+ * this class knows every part.
  */
 final class WindowComposition {
     final Stage stage;

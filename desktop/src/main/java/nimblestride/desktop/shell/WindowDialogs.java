@@ -21,7 +21,7 @@ import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.formats.export.ExportFormat;
 
-/** Asks in dialogs of the window. */
+/** Asks the user in dialogs of the window. */
 final class WindowDialogs implements Dialogs {
     private final Stage stage;
     private final Path firstFolder;

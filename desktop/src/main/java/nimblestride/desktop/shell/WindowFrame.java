@@ -10,7 +10,7 @@ import javafx.stage.Stage;
 import nimblestride.desktop.ui.look.DisplaySizes;
 import nimblestride.desktop.ui.look.Palette;
 
-/** The frame of a window: how large it is, how large everything in it is shown, and in which colours. */
+/** The frame of a window: its size, the scale of its content, and its colors. */
 final class WindowFrame {
     private static final double MIN_WIDTH = 640;
     private static final double MIN_HEIGHT = 480;
@@ -34,7 +34,7 @@ final class WindowFrame {
         stage.setScene(scene);
     }
 
-    /** A window may have been left larger than the screens there are now. */
+    /** Returns a remembered size, limited to the screens there are now. */
     private static double within(double least, double remembered, double room) {
         return Math.max(least, Math.min(remembered, room));
     }
@@ -52,7 +52,7 @@ final class WindowFrame {
         return scene;
     }
 
-    /** How large everything is shown, of its usual size. */
+    /** Returns the scale of everything, in percent. */
     int percent() {
         return enlarged.percentProperty().get();
     }
@@ -65,12 +65,14 @@ final class WindowFrame {
         enlarged.setStyle(palette.asStyle());
     }
 
-    /** The colours it wears, as a style. */
+    /** Returns the colors, as a style. */
     String style() {
         return enlarged.getStyle();
     }
 
-    /** Shows the window. Until then its content is in no scene: each part that came in would be styled once more. */
+    /**
+     * Shows the window. Until then, its content has no scene: otherwise each added part would be styled once more.
+     */
     void show() {
         scene.setRoot(enlarged);
         stage.show();
@@ -79,7 +81,7 @@ final class WindowFrame {
         Platform.runLater(this::asLargeAsRemembered);
     }
 
-    /** Some window managers open a window as small as it can be, whatever was asked for. */
+    /** Restores the remembered size, because some window managers open a window at its minimum size. */
     private void asLargeAsRemembered() {
         if (scene.getWidth() < width && scene.getHeight() < height) {
             Rectangle2D room = Screen.getPrimary().getVisualBounds();

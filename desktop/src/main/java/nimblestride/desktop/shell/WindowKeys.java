@@ -20,7 +20,7 @@ import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.view.road.RoadView;
 import nimblestride.sound.kit.PadHit;
 
-/** The keys that mean the same wherever the focus is. */
+/** Handles the keys that mean the same wherever the focus is. */
 final class WindowKeys {
     private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
     private static final KeyCombination REDO = KeyCombination.valueOf("Shortcut+Shift+Z");
@@ -33,10 +33,10 @@ final class WindowKeys {
     private final RoadView road;
     private final WindowParts parts;
     private final Set<KeyCode> down = EnumSet.noneOf(KeyCode.class);
-    /** What stood in the field that has the focus when it got it. */
+    /** The text of the focused field at the moment it got the focus. */
     private String found = "";
 
-    /** @param road takes the focus when a field is left by Escape */
+    /** @param road receives the focus when Escape leaves a field */
     WindowKeys(
             Scene scene,
             ExerciseDocument document,
@@ -64,7 +64,7 @@ final class WindowKeys {
                         found = now instanceof TextInputControl field ? String.valueOf(field.getText()) : "");
     }
 
-    /** While the computer's keys are pads, letters strike; a key that repeats has been struck once. */
+    /** Plays pads: letters strike while the computer's keys are pads; a key that repeats strikes once. */
     private void padsPlay(KeyEvent event) {
         boolean typing = scene.getFocusOwner() instanceof TextInputControl;
         if (!devices.keysProperty().get() || typing || event.isShortcutDown() || event.isAltDown()) {
@@ -78,7 +78,7 @@ final class WindowKeys {
         });
     }
 
-    /** Space plays and stops, but for where it is a letter. */
+    /** Plays and stops on space, unless it types a space. */
     private void spacePlays(KeyEvent event) {
         boolean typing = scene.getFocusOwner() instanceof TextInputControl;
         if (event.getCode() == KeyCode.SPACE && !typing && !event.isShortcutDown() && isDeskSeen()) {
@@ -96,7 +96,7 @@ final class WindowKeys {
         }
     }
 
-    /** Space is taken, so Enter presses the button, or ticks the box, that has the focus. */
+    /** Presses the focused button or check box on Enter, since space is taken. */
     private void enterPresses(KeyEvent event) {
         if (event.getCode() == KeyCode.ENTER && scene.getFocusOwner() instanceof ButtonBase button) {
             button.fire();
@@ -104,7 +104,7 @@ final class WindowKeys {
         }
     }
 
-    /** What takes the place of the desk for a while has keys of its own. */
+    /** Returns whether the exercise is in view; a pane that covers it has its own keys. */
     private boolean isDeskSeen() {
         return road.getScene() != null;
     }
@@ -116,7 +116,7 @@ final class WindowKeys {
         }
     }
 
-    /** Undo and redo are the exercise's, also in a field, but for text just typed there that is not part of it yet. */
+    /** Undoes and redoes edits of the exercise, even from a field, except text just typed there. */
     private void undoEverything(KeyEvent event) {
         boolean redo = REDO.match(event) || REDO_TOO.match(event);
         if ((!redo && !UNDO.match(event)) || !isDeskSeen()) {

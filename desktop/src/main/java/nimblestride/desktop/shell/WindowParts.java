@@ -7,15 +7,15 @@ import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 
-/** The parts of the window, one after the other as a key goes through them. */
+/** Lists the parts of the window in the order in which a key visits them. */
 final class WindowParts {
     private final List<Part> parts;
 
     /**
      * A part of the window.
      *
-     * @param all of it
-     * @param first tells where in it one begins
+     * @param all the whole part
+     * @param first returns where the focus starts
      */
     record Part(Node all, Supplier<Node> first) {
         Part(Node all) {
@@ -23,12 +23,12 @@ final class WindowParts {
         }
     }
 
-    /** @param parts in order; those that are not in a window are left out while they are not */
+    /** @param parts in order; those outside a window are skipped */
     WindowParts(Part... parts) {
         this.parts = List.of(parts);
     }
 
-    /** Gives the focus to the next part, or to the one before. */
+    /** Moves the focus to the next part, or to the previous one. */
     void step(Node focused, int by) {
         List<Part> seen =
                 parts.stream().filter(part -> part.all.getScene() != null).toList();
@@ -57,7 +57,7 @@ final class WindowParts {
         return false;
     }
 
-    /** What can have the focus in a part, from the first on. */
+    /** Returns the controls of a part that can have the focus, in order. */
     static Stream<Node> inside(Node node) {
         if (!node.isVisible() || node.isDisabled()) {
             return Stream.empty();

@@ -19,7 +19,7 @@ import nimblestride.sound.play.AudioOutput;
 import nimblestride.sound.play.AudioOutputs;
 import nimblestride.sound.play.Player;
 
-/** All of the window that sounds. */
+/** Everything in the window that makes or receives sound. */
 final class WindowSound implements AutoCloseable {
     private final CustomKit sounds = new CustomKit(new SynthesizedKit(AudioOutput.SAMPLE_RATE));
     private final LatestOnly reading = new LatestOnly("reading recordings");
@@ -28,9 +28,9 @@ final class WindowSound implements AutoCloseable {
     private final CustomRecordings recordings;
 
     /**
-     * @param folder in which recordings of the user's own are kept
-     * @param road tells how it is counted, and how many layers are heard
-     * @param heard is told what is heard
+     * @param folder of the user's own recordings
+     * @param road knows the counting system and how many layers are heard
+     * @param heard receives the moment heard
      * @param status shows what the user should know
      */
     WindowSound(
@@ -72,7 +72,7 @@ final class WindowSound implements AutoCloseable {
         return recordings;
     }
 
-    /** What everything sounds like. */
+    /** Returns the sample of every voice. */
     SampleSet sounds() {
         return sounds;
     }

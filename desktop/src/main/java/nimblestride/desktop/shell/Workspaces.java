@@ -78,7 +78,7 @@ final class Workspaces extends VBox {
         names.getChildren().add(buttons.size() - 1, button);
     }
 
-    /** Puts something at the right end of the line that names the benches, once. */
+    /** Puts a control at the right end of the row of workspace names. Call it once. */
     void putAtTheEnd(Region end) {
         getChildren().remove(names);
         head = new EndsLine(names, end);

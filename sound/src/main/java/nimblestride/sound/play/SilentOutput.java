@@ -26,7 +26,6 @@ public final class SilentOutput implements AudioOutput {
 
     @Override
     @SuppressWarnings("NonAtomicVolatileUpdate") // Only the thread that writes changes it.
-    /** Creates an output whose clock starts with the first sample. */
     public void write(byte[] samples, int length) {
         stoodStill = Math.max(stoodStill, elapsed() - written);
         written += length / SoundCard.BYTES_PER_SAMPLE;

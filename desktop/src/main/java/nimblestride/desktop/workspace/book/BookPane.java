@@ -31,7 +31,7 @@ import nimblestride.store.book.Collections.Collection;
 import nimblestride.store.book.ExerciseShelf;
 import nimblestride.store.book.ExerciseSummary;
 
-/** The Book beside the Road: exercises, found as one types, in collections and with tags. */
+/** Shows the Book beside the Road: exercises, searched as the user types, in collections and with tags. */
 public final class BookPane extends VBox {
     private static final int MAX_SHOWN = 500;
     private static final Collection EVERYTHING = new Collection(new UUID(0, 0), "The whole Book", 0);
@@ -49,6 +49,11 @@ public final class BookPane extends VBox {
     private Optional<ExerciseShelf.TakenOut> out = Optional.empty();
     private boolean showing;
 
+    /**
+     * Lists the Book.
+     *
+     * @param library opens, saves, and removes its exercises
+     */
     public BookPane(OpenBook book, Library library, Dialogs dialogs) {
         this.book = book;
         this.library = library;
@@ -140,7 +145,7 @@ public final class BookPane extends VBox {
                 .map(Collection::id);
     }
 
-    /** Lists the collections and the exercises anew. */
+    /** Lists the collections and the exercises again. */
     private void refreshAll() {
         showing = true;
         Optional<UUID> before = chosenCollection();
@@ -195,7 +200,7 @@ public final class BookPane extends VBox {
         list.show(found.exercises);
     }
 
-    /** Marks the exercise that lies on the desk. */
+    /** Marks the open exercise. */
     public void mark(Optional<UUID> id) {
         list.mark(id);
     }
@@ -275,7 +280,7 @@ public final class BookPane extends VBox {
                 })));
     }
 
-    /** Goes to where exercises are searched for. */
+    /** Moves the focus to the search field. */
     public void find() {
         search.requestFocus();
         search.selectAll();

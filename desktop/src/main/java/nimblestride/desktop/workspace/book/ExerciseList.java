@@ -15,7 +15,7 @@ import javafx.scene.layout.VBox;
 import nimblestride.desktop.ui.control.ControlTip;
 import nimblestride.store.book.ExerciseSummary;
 
-/** Exercises of the Book, one of them marked. */
+/** Lists exercises of the Book, one of them marked. */
 final class ExerciseList extends ListView<ExerciseSummary> {
     private Optional<UUID> marked = Optional.empty();
 
@@ -29,12 +29,12 @@ final class ExerciseList extends ListView<ExerciseSummary> {
         return Optional.ofNullable(getSelectionModel().getSelectedItem());
     }
 
-    /** Which one is marked, in the list or not. */
+    /** Returns the marked exercise, even if it is not in the list. */
     Optional<UUID> marked() {
         return marked;
     }
 
-    /** Shows these; where the user has scrolled away from the marked one, it stays out of sight. */
+    /** Shows these exercises; keeps the scroll position when the user has scrolled away from the marked one. */
     void show(List<ExerciseSummary> kept) {
         OptionalInt row = markedRow();
         boolean away = row.isPresent()
@@ -46,7 +46,7 @@ final class ExerciseList extends ListView<ExerciseSummary> {
         }
     }
 
-    /** Marks an exercise, if it is in the list, and brings it wholly into sight. */
+    /** Marks an exercise, and scrolls it fully into view. */
     void mark(Optional<UUID> id) {
         marked = id;
         select();
@@ -59,8 +59,8 @@ final class ExerciseList extends ListView<ExerciseSummary> {
     }
 
     /**
-     * The list's own scrolling puts a row at the top, the rows' moves as little as it must: to about where the row is, and where that
-     * then is laid out, to where it is wholly seen.
+     * Scrolls in two steps: the list's own scrolling would put a row at the top, so it first moves to about where the
+     * row is, and after that row is laid out, to where it is fully in view.
      */
     private void bringIntoSight() {
         Platform.runLater(() -> rows().ifPresent(rows -> markedRow().ifPresent(row -> {

@@ -24,7 +24,10 @@ import nimblestride.desktop.ui.control.FlowLine;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.page.Page;
 
-/** The Road and the Weave as text, a bar in a line, to be read, read aloud or copied; while it plays, the bar that is heard is chosen. */
+/**
+ * Lists the Road and the Weave as text, one bar per line, to read, read aloud, or copy; selects the bar heard during
+ * playback.
+ */
 final class BarListingPage extends VBox implements Page {
     private static final long ROUNDS_WITHOUT_HOME = 64;
     private static final int MAX_LINES = 10_000_000;
@@ -35,7 +38,7 @@ final class BarListingPage extends VBox implements Page {
     private Phrase phrase;
     private Lines lines;
 
-    /** Made when they are looked at; there may be millions. */
+    /** Makes lines when they are looked at, since there may be millions. */
     private static final class Lines extends ObservableListBase<String> {
         private final BarListing words;
         private final int size;
@@ -76,7 +79,7 @@ final class BarListingPage extends VBox implements Page {
         getChildren().setAll(new FlowLine(new Caption("Bar by bar, all the way home"), copy), list);
     }
 
-    /** A line as wide as the list, however long it is. */
+    /** A line that wraps at the width of the list. */
     private static final class WrappedCell extends ListCell<String> {
         WrappedCell() {
             setWrapText(true);
@@ -92,7 +95,7 @@ final class BarListingPage extends VBox implements Page {
 
     @Override
     public void show(Exercise exercise) {
-        // All of it follows from the answer.
+        // Everything is derived from the analysis.
     }
 
     @Override
@@ -102,7 +105,11 @@ final class BarListingPage extends VBox implements Page {
         list.setItems(lines);
     }
 
-    /** Chooses the bar that is heard, a moment in whole notes from the beginning. */
+    /**
+     * Selects the bar heard.
+     *
+     * @param moment in whole notes from the beginning
+     */
     void follow(OptionalDouble moment) {
         if (moment.isEmpty() || lines == null || getScene() == null) {
             return;
@@ -110,7 +117,7 @@ final class BarListingPage extends VBox implements Page {
         long bar = phrase.barAt(NoteValue.of(Math.max(0, (long) (moment.getAsDouble() * FINE)), FINE));
         long number = bar % lines.home;
         if (number >= lines.size()) {
-            // It has played on beyond what is listed.
+            // Playback has gone past the last listed bar.
             return;
         }
         int line = (int) number;

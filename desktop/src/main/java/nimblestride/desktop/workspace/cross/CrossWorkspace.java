@@ -8,11 +8,16 @@ import nimblestride.desktop.ui.page.LazyPage;
 import nimblestride.desktop.ui.page.PagedPane;
 import nimblestride.desktop.ui.page.Workspace;
 
-/** The Cross bench: what runs across the bar line, how it comes home, and what can be made of it. */
+/** The Cross workspace: what runs across the bar line, how it realigns, and what can be made of it. */
 public final class CrossWorkspace extends PagedPane implements Workspace {
     private final LazyPage<WeavePage> weave;
     private final LazyPage<BarListingPage> words;
 
+    /**
+     * Creates the pages.
+     *
+     * @param library adds families to the Book
+     */
     public CrossWorkspace(ExerciseDocument document, Library library) {
         add(PageId.LAYERS, () -> new LayersPage(document));
         weave = add(PageId.WEAVE, () -> new WeavePage(document));
@@ -23,7 +28,11 @@ public final class CrossWorkspace extends PagedPane implements Workspace {
         open(PageId.LAYERS);
     }
 
-    /** Shows where the music is, in whole notes from the beginning. */
+    /**
+     * Follows playback.
+     *
+     * @param moment in whole notes from the beginning
+     */
     public void follow(OptionalDouble moment) {
         weave.ifMade(page -> page.follow(moment));
         words.ifMade(page -> page.follow(moment));

@@ -28,7 +28,9 @@ import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.page.Page;
 
-/** Families for practice: sets of exercises made from the one on the desk, to try one by one or to keep in the Book. */
+/**
+ * Makes families for practice: sets of exercises derived from the open one, to try one by one or to add to the Book.
+ */
 final class FamiliesPage extends VBox implements Page {
     private static final int MAX_SHOWN = 64;
     private static final String METERS = "4/4, 3/4, 5/4, 6/8, 7/8, 9/8, 11/8";
@@ -46,7 +48,7 @@ final class FamiliesPage extends VBox implements Page {
     private Optional<Exercise> tried = Optional.empty();
     private Optional<Family> family = Optional.empty();
 
-    /** The families there are. */
+    /** The kinds of families. */
     private enum Kind {
         DISPLACEMENTS("every displacement"),
         EACH_UNIT("on each unit in turn"),
@@ -61,10 +63,10 @@ final class FamiliesPage extends VBox implements Page {
         }
     }
 
-    /** What comes of a question, or why nothing does. */
+    /** The answer to a question, or why there is none. */
     private record Answered(Optional<Family> family, String problem) {}
 
-    /** @param library takes exercises into the Book */
+    /** @param library adds exercises to the Book */
     FamiliesPage(ExerciseDocument document, Library library) {
         this.document = document;
         getStyleClass().add("page");
@@ -99,7 +101,7 @@ final class FamiliesPage extends VBox implements Page {
         getChildren().setAll(line, told, new VerticalScroll(members));
     }
 
-    /** The set stays that of the exercise it was made from while its members are tried. */
+    /** Keeps the family of the exercise it was made from while its members are tried. */
     @Override
     public void show(Exercise exercise) {
         if (tried.filter(exercise::equals).isPresent()) {

@@ -62,7 +62,7 @@ final class FlowPage extends VBox implements Page {
         answers.ask(() -> CrossBarPulse.through(exercise.phrase()), this::show);
     }
 
-    /** What is known about the 1, as among the findings. */
+    /** Shows what the findings say about the 1. */
     @Override
     public void show(AnalyzedExercise answer) {
         String known = answer.findings().stream()

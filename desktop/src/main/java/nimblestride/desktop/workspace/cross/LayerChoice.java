@@ -7,12 +7,12 @@ import javafx.scene.control.ComboBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.desktop.ui.control.TitleConverter;
 
-/** Which layer something is about; layers are called by their names. */
+/** Chooses a layer by name. */
 final class LayerChoice extends ComboBox<Integer> {
     private List<String> names = List.of();
     private boolean showing;
 
-    /** @param chosen is told when another layer is chosen by hand */
+    /** @param chosen receives the layer when the user chooses another one */
     LayerChoice(String id, IntConsumer chosen) {
         setId(id);
         setAccessibleText("Which layer");
@@ -26,7 +26,7 @@ final class LayerChoice extends ComboBox<Integer> {
         });
     }
 
-    /** Offers the layers of an exercise; the one that was chosen stays so if it is there. */
+    /** Offers the layers of an exercise; keeps the choice if that layer still exists. */
     void show(Exercise exercise) {
         if (exercise.layerNames().equals(names)) {
             return;
@@ -40,7 +40,7 @@ final class LayerChoice extends ComboBox<Integer> {
         showing = false;
     }
 
-    /** The layer chosen, from 0; -1 where there is none. */
+    /** Returns the number of the chosen layer, from 0; -1 for none. */
     int layer() {
         return getValue() == null ? -1 : getValue();
     }

@@ -27,7 +27,7 @@ import nimblestride.desktop.ui.control.ControlTip;
 import nimblestride.desktop.ui.field.BarCountParser;
 import nimblestride.desktop.ui.field.TypedField;
 
-/** What else can be said of a layer: where it begins again, where it lands, how often it has the 1, what follows it. */
+/** Edits the rest of a layer: where it starts again, where it lands, how often it has the 1, what follows it. */
 final class LayerDetails extends FlowPane {
     private final ExerciseDocument document;
     private final int index;
@@ -111,7 +111,7 @@ final class LayerDetails extends FlowPane {
                         exercise.withLayer(index, change.apply(exercise.layers().get(index))));
     }
 
-    /** Starts the layer so that it lands on the bar that was typed. */
+    /** Shifts the layer so that it lands on the typed bar. */
     private void land() {
         String text = landing.getText().strip();
         try {
@@ -129,7 +129,7 @@ final class LayerDetails extends FlowPane {
         }
     }
 
-    /** Every note is played by the layer's voices and this one. */
+    /** Adds a voice that plays every note of the layer. */
     private void follow(Voice voice) {
         Layer layer = document.exerciseProperty().get().layers().get(index);
         List<Voice> voices = new ArrayList<>(List.of(layer.voice()));

@@ -37,7 +37,7 @@ import nimblestride.desktop.ui.look.Palette;
 import org.kordamp.ikonli.feather.Feather;
 import org.kordamp.ikonli.javafx.FontIcon;
 
-/** One layer: its voice, what it plays, how late, and when it is back; below, where it begins again and what follows it. */
+/** Edits one layer: its voice, what it plays, its offset, and when it realigns; the details are below. */
 final class LayerRow extends VBox {
     private final ExerciseDocument document;
     private final int index;
@@ -49,13 +49,13 @@ final class LayerRow extends VBox {
     private final TypedField<NoteValue> offset;
     private final Label back = new Label();
     private final ToggleButton more = new ToggleButton("more");
-    /** Made when they are first asked for: they are more than all the rest of the row. */
+    /** Created on first use, because they cost more than the rest of the row. */
     private final Lazy<LayerDetails> details;
 
     private Runnable tellDetails = () -> {};
     private boolean showing;
 
-    /** @param problem is told why something cannot be done */
+    /** @param problem receives why something can't be done */
     LayerRow(ExerciseDocument document, int index, Consumer<String> problem) {
         this.document = document;
         this.index = index;

@@ -23,7 +23,7 @@ import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.page.Page;
 
-/** A row for each layer, and a line to type another one. */
+/** Shows a row for each layer, and a line to type another one. */
 final class LayersPage extends VBox implements Page {
     private static final List<String> EXAMPLES =
             List.of("kick every 5/16", "snare 4 over bar", "cowbell cell x..x. of 1/8");
@@ -104,7 +104,7 @@ final class LayersPage extends VBox implements Page {
         }
     }
 
-    /** Says beside each layer when it is back. */
+    /** Shows beside each layer when it realigns. */
     @Override
     public void show(AnalyzedExercise answer) {
         for (int i = 0; i < Math.min(shown.size(), answer.analysis().layers().size()); i++) {

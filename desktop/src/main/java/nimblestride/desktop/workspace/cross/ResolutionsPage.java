@@ -35,7 +35,7 @@ final class ResolutionsPage extends VBox implements Page {
     private int count = DEFAULT_BARS;
     private Exercise exercise;
 
-    /** What comes of a question, or why nothing does. */
+    /** The answer to a question, or why there is none. */
     private record Answered(List<Resolution> ways, String told, boolean problem) {}
 
     ResolutionsPage(ExerciseDocument document) {

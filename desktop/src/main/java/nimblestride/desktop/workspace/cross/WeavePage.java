@@ -23,9 +23,12 @@ import nimblestride.desktop.ui.page.Page;
 import nimblestride.desktop.view.weave.DisplaceAction;
 import nimblestride.desktop.view.weave.WeaveView;
 
-/** The Weave with the layer in hand, what stands where one points, and the way to landings that lie far apart. */
+/**
+ * Shows the Weave with the selected layer, a description of the place under the mouse, and buttons for landings that
+ * lie far apart.
+ */
 final class WeavePage extends VBox implements Page {
-    /** A way home of more bars than this is told by its parts too. */
+    /** A cycle of more bars is also described by its parts. */
     private static final long LONG = 200;
 
     private final ExerciseDocument document;
@@ -78,7 +81,7 @@ final class WeavePage extends VBox implements Page {
     public void show(Exercise exercise) {
         selected.show(exercise);
         weave.setInHand(selected.layer());
-        // The rows are drawn from the answer, which comes a moment later.
+        // The rows are drawn from the analysis, which comes a moment later.
     }
 
     @Override
@@ -92,7 +95,7 @@ final class WeavePage extends VBox implements Page {
         parts.setManaged(!text.isEmpty());
     }
 
-    /** The sums of a way home that is too long to be seen at once, or why it cannot be counted. */
+    /** Returns the parts of a cycle that is too long to show at once, or why it can't be counted. */
     private String parts() {
         Analysis analysis = answer.analysis();
         if (analysis.layers().isEmpty()) {

@@ -23,9 +23,9 @@ import nimblestride.core.insight.glossary.Glossary;
 import nimblestride.core.insight.glossary.Term;
 import nimblestride.desktop.ui.control.ControlTip;
 
-/** One finding with its sum and what would mend it. */
+/** Shows one finding with its sum and what fixes it. */
 final class FindingCard extends FittedColumn {
-    // States, not classes of style: with another class everything in the card would be styled from the beginning.
+    // Pseudo-classes, because a new style class would restyle everything in the card from scratch.
     private static final PseudoClass CHECK = PseudoClass.getPseudoClass("check");
     private static final PseudoClass RETURN = PseudoClass.getPseudoClass("return");
 
@@ -67,7 +67,7 @@ final class FindingCard extends FittedColumn {
         setAccessibleText(text());
     }
 
-    /** Only what says something. */
+    /** Returns only the parts that say something. */
     private List<Node> parts() {
         List<Node> parts = new ArrayList<>(List.of(sentence));
         if (!finding.sum().isEmpty()) {
@@ -79,7 +79,7 @@ final class FindingCard extends FittedColumn {
         return parts;
     }
 
-    /** The terms in it are explained where they stand. */
+    /** Explains the terms where they stand. */
     private String terms() {
         return Glossary.in(text()).stream().map(Term::told).collect(Collectors.joining("\n"));
     }

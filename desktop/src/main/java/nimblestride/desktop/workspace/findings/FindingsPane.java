@@ -13,14 +13,14 @@ import javafx.scene.layout.VBox;
 import nimblestride.core.insight.finding.Finding;
 import nimblestride.desktop.ui.control.ScrollIntoView;
 
-/** The findings, what does not add up first. One that is chosen shows its place on the Road; Ctrl+C copies it. */
+/** Shows the findings, errors first. Selecting one shows its place on the Road; Ctrl+C copies it. */
 public final class FindingsPane extends VBox {
-    /** How many are written at least where there are not yet enough to fill the room. */
+    /** Writes at least this many while there are too few to fill the pane. */
     private static final int FIRST = 10;
 
     private final FittedColumn list = new FittedColumn(8);
     private final ScrollPane scroll = new ScrollIntoView(list).steady();
-    /** All that were ever shown at once, the first of them in the list. */
+    /** All cards ever shown at once; the first of them are in the list. */
     private final List<FindingCard> cards = new ArrayList<>();
 
     private final Consumer<Finding.Place> goTo;
@@ -28,6 +28,10 @@ public final class FindingsPane extends VBox {
     private List<Finding> findings = List.of();
     private boolean restToCome;
 
+    /**
+     * @param goTo goes to the place of a finding
+     * @param fix applies a fix
+     */
     public FindingsPane(Consumer<Finding.Place> goTo, Consumer<Finding.Fix> fix) {
         this.goTo = goTo;
         this.fix = fix;
@@ -41,7 +45,10 @@ public final class FindingsPane extends VBox {
         sceneProperty().addListener(change -> show(findings));
     }
 
-    /** What is in sight is written for the next frame, the rest after it, so that nobody waits for what is not seen. */
+    /**
+     * Shows other findings: those in view with the next frame, the rest after it, so that nobody waits for what is out
+     * of view.
+     */
     public void show(List<Finding> newFindings) {
         findings = newFindings;
         int first = firstInSight();
@@ -55,7 +62,10 @@ public final class FindingsPane extends VBox {
         }
     }
 
-    /** Cards are kept and written anew: making one takes far longer, and the window is drawn once more while it is styled. */
+    /**
+     * Rewrites cards instead of making new ones: a new card takes far longer, and styling it redraws the window once
+     * more.
+     */
     private void write(int from, int to) {
         int end = Math.min(to, findings.size());
         for (int i = Math.min(from, cards.size()); i < end; i++) {
@@ -79,7 +89,7 @@ public final class FindingsPane extends VBox {
         return first;
     }
 
-    /** One after the last that is in sight; where there are too few to fill the room, as many as may have room. */
+    /** Returns one after the last card in view; if there are too few to fill the pane, as many as may fit. */
     private int endOfSight(int first) {
         List<Node> shown = list.getChildrenUnmodifiable();
         int end = first;

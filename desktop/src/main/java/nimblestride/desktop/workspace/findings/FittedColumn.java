@@ -5,21 +5,20 @@ import javafx.scene.Node;
 import javafx.scene.control.Control;
 
 /**
- * Things one below the other, as high as they want to be at the width there is; controls are no wider than they want to be.
- *
- * <p>The toolkit's own column is laid out once more, with what it stands in, after anything in it has moved ({@code Node.layoutY} in
- * JavaFX 21), which half a screen of findings does with each keystroke. The children of this one are its own affair: where one of
- * them wants another height, it says so itself.
+ * Stacks nodes, each as high as it needs at the column's width; controls get no wider than they need. <p>The toolkit's
+ * own column lays itself and its parents out again after any child moves ({@code Node.layoutY} in JavaFX 21), which
+ * half a screen of findings does with each keystroke. This column's children report themselves when they need another
+ * height.
  */
 class FittedColumn extends HeightForWidth {
     private final double spacing;
 
-    /** @param spacing between two of them, in pixels */
+    /** @param spacing between two nodes, in pixels */
     FittedColumn(double spacing) {
         this.spacing = spacing;
     }
 
-    /** What was shown before from the top on stays as it is: what comes anew is styled from the beginning. */
+    /** Shows other nodes. Keeps those at the top that were there before, because new ones are styled from scratch. */
     final void show(List<? extends Node> nodes) {
         List<Node> shown = getChildren();
         int same = 0;

@@ -4,17 +4,22 @@ import javafx.geometry.Orientation;
 import javafx.scene.layout.Region;
 
 /**
- * As high as it has to be at the width there is. How high that is is worked out once for each width, however often those around it
- * ask, until it is to be laid out anew.
+ * Takes the height it needs at its width. Computes that height once per width, however often its parents ask, until
+ * its content changes.
  */
 abstract class HeightForWidth extends Region {
     private double width = Double.NaN;
     private double height;
 
-    /** @return how high it has to be, in pixels, at a width in pixels */
+    /**
+     * Returns the height it needs.
+     *
+     * @param across the width
+     * @return the height, in pixels
+     */
     abstract double heightAt(double across);
 
-    /** Also asks the block it is in, whose height may have changed with its own. */
+    /** Also asks its parent, whose height may have changed. */
     @Override
     public void requestLayout() {
         width = Double.NaN;

@@ -4,8 +4,8 @@ import javafx.geometry.VPos;
 import javafx.scene.text.Text;
 
 /**
- * Words that go on below where there is too little room across. They are set once for each width and text: a label would set them
- * once to learn how high it is and once more to show them, and with each keystroke there is half a screen of them.
+ * Text that wraps. It is laid out once per width and text; a label would lay it out once to measure it and once more
+ * to show it, and with each keystroke there is half a screen of it.
  */
 final class WrappedText extends HeightForWidth {
     private final Text words = new Text();
@@ -14,7 +14,7 @@ final class WrappedText extends HeightForWidth {
         getStyleClass().add(styleClass);
         words.getStyleClass().add("words");
         words.setTextOrigin(VPos.TOP);
-        // Only this places them: otherwise everything around would be laid out once more after they were measured.
+        // Unmanaged, because otherwise every parent would be laid out again after the text is measured.
         words.setManaged(false);
         words.fontProperty().addListener(change -> requestLayout());
         getChildren().add(words);
@@ -31,13 +31,13 @@ final class WrappedText extends HeightForWidth {
         return words.getText();
     }
 
-    /** However narrow it is, it goes on below. */
+    /** Wraps at any width. */
     @Override
     protected double computeMinWidth(double height) {
         return 0;
     }
 
-    /** It takes what room there is, and is content with it: at any other width it would have to be set anew. */
+    /** Takes any width, because another preferred width would mean another layout. */
     @Override
     protected double computePrefWidth(double height) {
         return getWidth();

@@ -9,7 +9,7 @@ import nimblestride.core.time.meter.Bar;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.TitleConverter;
 
-/** Which bar of the phrase a question is about. */
+/** Chooses a bar of the phrase. */
 final class BarChoice extends ComboBox<Integer> {
     private static final int MAX_LISTED = 500;
 
@@ -24,14 +24,14 @@ final class BarChoice extends ComboBox<Integer> {
         setConverter(names());
     }
 
-    /** Lists the bars as they are written now, and keeps to the one that was chosen where it is still there. */
+    /** Lists the bars of an exercise; keeps the choice if that bar still exists. */
     void show(Exercise exercise) {
         List<Integer> written = exercise.phrase().writtenBars();
         List<Integer> listed = written.subList(0, Math.min(written.size(), MAX_LISTED));
         Integer chosen = getValue();
         getItems().setAll(listed);
         setValue(listed.contains(chosen) ? chosen : listed.get(0));
-        // The names of bars may have changed although their numbers have not.
+        // The names of bars may change while their numbers stay.
         setConverter(names());
     }
 
@@ -39,7 +39,7 @@ final class BarChoice extends ComboBox<Integer> {
         return valueProperty();
     }
 
-    /** The number of the bar in the phrase, from 0. */
+    /** Returns the number of the bar in the phrase, from 0. */
     int number() {
         Integer number = getValue();
         int bars = document.exerciseProperty().get().phrase().bars().size();

@@ -11,10 +11,10 @@ import nimblestride.core.time.reading.ReadingFilter;
 import nimblestride.core.time.reading.Readings;
 
 /**
- * What the Break bench shows of a bar.
+ * What the readings page shows of a bar.
  *
- * @param name what its grouping is called now
- * @param best the best readings of each school
+ * @param name the name of its present grouping
+ * @param best the best readings of each approach
  */
 record BarReadings(Bar bar, String name, Map<ReadingApproach, List<Reading>> best) {
     static BarReadings of(Bar bar, ReadingFilter wish, int most) {
@@ -25,7 +25,7 @@ record BarReadings(Bar bar, String name, Map<ReadingApproach, List<Reading>> bes
         return new BarReadings(bar, Readings.nameOf(bar), best);
     }
 
-    /** None where the wish makes it too much to search. */
+    /** Returns no readings if the filter leaves too much to search. */
     private static List<Reading> best(Bar bar, ReadingApproach approach, ReadingFilter wish, int most) {
         try {
             return Readings.of(bar.meter(), approach, wish).limit(most).toList();

@@ -31,7 +31,7 @@ import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.page.Page;
 
-/** How a bar is counted in every school side by side; the count can be typed, and the bar is then felt so. */
+/** Shows the count of a bar in every counting system; typing a count regroups the bar. */
 final class CountPage extends VBox implements Page {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
     private static final String OWN = "in its own units";

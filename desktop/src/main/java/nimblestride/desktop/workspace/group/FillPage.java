@@ -13,7 +13,7 @@ import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 
-/** Does a pattern of this length fill the bar? With a button that mends what does not. */
+/** Shows whether a pattern of some length fills the bar, with a button that fixes what does not. */
 final class FillPage extends VBox implements Page {
     private final ExerciseDocument document;
     private final TextField pattern = new TextField();
@@ -42,7 +42,7 @@ final class FillPage extends VBox implements Page {
         getChildren().setAll(pattern, answer, fix, forms);
     }
 
-    /** Holds a pattern against the bars. */
+    /** Compares a pattern with the bars. */
     void hold(String text) {
         pattern.setText(text);
     }

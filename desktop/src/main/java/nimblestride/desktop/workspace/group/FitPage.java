@@ -35,7 +35,7 @@ import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 
-/** Which cells fill a length exactly; each way can be added as a layer or as a sticking. */
+/** Lists the cells that fill a length exactly; each way can become a layer or a sticking. */
 final class FitPage extends VBox implements Page {
     private final ExerciseDocument document;
     private final TextField question = new TextField();
@@ -47,7 +47,7 @@ final class FitPage extends VBox implements Page {
     private final GridPane ways = new GridPane();
     private final LatestOnly answers = new LatestOnly("fitting");
 
-    /** What comes of a question. */
+    /** A question with its answer. */
     private record Answered(FitQuestion question, FitResult fit) {}
 
     FitPage(ExerciseDocument document) {

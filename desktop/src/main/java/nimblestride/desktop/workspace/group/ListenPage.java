@@ -30,7 +30,7 @@ import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 
-/** Finds the meter of what is tapped with the T key or the button, or typed as the lengths between accents. */
+/** Finds the meter of what the user taps with the T key or the button, or types as the lengths between accents. */
 final class ListenPage extends VBox implements Page {
     private static final long NANOS_IN_A_MICRO = 1_000;
     private static final String HOW =
@@ -51,7 +51,7 @@ final class ListenPage extends VBox implements Page {
 
     /**
      * @param nanos a clock in nanoseconds
-     * @param hold is given what was heard, to hold it against the bars
+     * @param hold receives the pattern found, to compare it with the bars
      */
     ListenPage(ExerciseDocument document, LongSupplier nanos, Consumer<String> hold) {
         this.document = document;
@@ -76,7 +76,7 @@ final class ListenPage extends VBox implements Page {
         sceneProperty().addListener((property, old, now) -> listenIn(old, now));
     }
 
-    /** The T key taps while this page is shown. */
+    /** Listens to the T key while this page is shown. */
     private void listenIn(Scene old, Scene now) {
         if (old != null) {
             old.removeEventFilter(KeyEvent.ANY, keys);
@@ -180,6 +180,6 @@ final class ListenPage extends VBox implements Page {
 
     @Override
     public void show(Exercise exercise) {
-        // What is heard does not depend on what lies on the desk.
+        // The result does not depend on the open exercise.
     }
 }

@@ -19,9 +19,9 @@ final class ReadingCard extends Button {
     private static final double TEXT_WIDTH = 118;
 
     /**
-     * @param taken whether the bar is felt so now
-     * @param take has the bar felt so
-     * @param write has the bar written as the bars of this reading
+     * @param taken whether it is the bar's present grouping
+     * @param take regroups the bar
+     * @param write rewrites the bar as the bars of this reading
      */
     ReadingCard(Reading reading, boolean taken, Runnable take, Runnable write) {
         getStyleClass().add("reading");

@@ -15,8 +15,7 @@ import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.ControlTip;
 
 /**
- * Fields that filter readings: the first and the last group, how many, and which sizes. An empty field filters
- * nothing.
+ * Filters readings by the first and the last group, their number, and their sizes. An empty field filters nothing.
  */
 final class ReadingFilterFields extends FlowPane {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
@@ -62,9 +61,9 @@ final class ReadingFilterFields extends FlowPane {
     }
 
     /**
-     * What the fields ask; a field whose text is no number is marked and asks nothing.
+     * Returns the filter; marks a field that holds no number, and ignores it.
      *
-     * @param now the grouping whose order is kept if that is ticked
+     * @param now the grouping whose order is kept if that is checked
      */
     ReadingFilter wish(Grouping now) {
         OptionalInt groups = number(most);

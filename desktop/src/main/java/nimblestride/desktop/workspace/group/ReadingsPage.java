@@ -34,7 +34,7 @@ final class ReadingsPage extends VBox implements Page {
     private Bar shownBar;
     private ReadingFilter shownWish;
 
-    /** @param felt is told what the grouping of the chosen bar is called now */
+    /** @param felt receives the name of the chosen bar's present grouping */
     ReadingsPage(ExerciseDocument document, BarChoice bars, Consumer<String> felt) {
         this.document = document;
         this.bars = bars;
@@ -72,7 +72,7 @@ final class ReadingsPage extends VBox implements Page {
         arrange();
     }
 
-    /** The four schools in a row, or two and two where there is little room. */
+    /** Puts the four approaches in one row, or in two rows where there is little room. */
     private void arrange() {
         int inARow = columns.getWidth() < NARROW ? 2 : ReadingApproach.values().length;
         columns.getColumnConstraints().clear();

@@ -3,7 +3,7 @@ package nimblestride.desktop.workspace.help;
 /**
  * A line of a list in the help.
  *
- * @param name what is looked up: a term, or keys as they are named on the keyboard
- * @param told what it means, or what they do
+ * @param name what the user looks up: a term, or keys as the keyboard names them
+ * @param told what the term means, or what the keys do
  */
 public record HelpListEntry(String name, String told) {}

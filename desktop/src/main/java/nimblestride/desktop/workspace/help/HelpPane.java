@@ -74,14 +74,18 @@ public final class HelpPane extends BorderPane {
         list();
     }
 
-    /** Begins with the first topic. */
+    /** Shows the first topic. */
     public void welcome() {
         find.clear();
         show(topics.get(0));
         find.requestFocus();
     }
 
-    /** Begins with the shortcuts. */
+    /**
+     * Shows the list of shortcuts.
+     *
+     * @param all every shortcut
+     */
     public void shortcuts(List<HelpListEntry> all) {
         welcome();
         HelpTopic topic = HelpTopic.shortcuts(all);

@@ -19,7 +19,7 @@ import nimblestride.core.time.value.Tempo;
  *
  * @param paragraphs in order
  * @param examples as a user types them: bars, and layers after bars, divided by {@code |}
- * @param entries a list to look things up in
+ * @param entries a list of things to look up
  */
 record HelpTopic(String title, List<String> paragraphs, List<String> examples, List<HelpListEntry> entries) {
     private static final Tempo DEFAULT = Tempo.ofQuarters(84);
@@ -34,7 +34,7 @@ record HelpTopic(String title, List<String> paragraphs, List<String> examples, L
         return new HelpTopic("Shortcuts", List.of(), List.of(), keys);
     }
 
-    /** What the words of the trade mean. */
+    /** Returns the topic that explains the terms. */
     static HelpTopic terms() {
         return new HelpTopic(
                 "Terms",
@@ -46,7 +46,7 @@ record HelpTopic(String title, List<String> paragraphs, List<String> examples, L
                         .toList());
     }
 
-    /** All of them, in order. */
+    /** Returns all topics, in order. */
     static List<HelpTopic> all() {
         try (InputStream in = HelpTopic.class.getResourceAsStream("help.txt")) {
             List<HelpTopic> topics = read(new String(in.readAllBytes(), StandardCharsets.UTF_8));
@@ -57,7 +57,7 @@ record HelpTopic(String title, List<String> paragraphs, List<String> examples, L
         }
     }
 
-    /** A title after {@code #}, an example after {@code >}, and a paragraph on every other line. */
+    /** Reads topics: {@code #} starts a title, {@code >} an example, and every other line is a paragraph. */
     private static List<HelpTopic> read(String text) {
         List<HelpTopic> topics = new ArrayList<>();
         String title = "";
@@ -81,7 +81,7 @@ record HelpTopic(String title, List<String> paragraphs, List<String> examples, L
         return topics;
     }
 
-    /** Whether every word stands somewhere in it. */
+    /** Returns whether the topic has every word in it. */
     boolean isAbout(String words) {
         String all = (title + " " + String.join(" ", paragraphs) + " " + String.join(" ", examples)
                         + entries.stream()
@@ -95,13 +95,13 @@ record HelpTopic(String title, List<String> paragraphs, List<String> examples, L
                 .allMatch(all::contains);
     }
 
-    /** Whether its title has these words; no words at all are in every title. */
+    /** Returns whether its title has these words; an empty text is in every title. */
     boolean isCalled(String words) {
         return title.toLowerCase(Locale.ROOT)
                 .contains(words.toLowerCase(Locale.ROOT).strip());
     }
 
-    /** An example as an exercise. */
+    /** Returns an example as an exercise. */
     static Exercise exercise(String example) {
         List<String> typed = List.of(example.split("\\|", -1));
         return new Exercise(
@@ -111,7 +111,7 @@ record HelpTopic(String title, List<String> paragraphs, List<String> examples, L
                 DEFAULT);
     }
 
-    /** {@code 11/8 with bass drum every 1/4}. */
+    /** Returns an example in words: {@code 11/8 with bass drum every 1/4}. */
     static String said(String example) {
         List<String> typed = List.of(example.split("\\|", -1));
         String layers = typed.stream().skip(1).map(String::strip).collect(Collectors.joining(", "));

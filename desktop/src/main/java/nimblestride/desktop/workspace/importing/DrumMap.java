@@ -17,25 +17,25 @@ import nimblestride.files.AtomicFile;
 import nimblestride.files.FileException;
 import nimblestride.files.Quarantine;
 
-/** Remembers which voice each sound of other programs stands for: the user's own drum map. */
+/** Remembers which voice each sound of other programs maps to: the user's own drum map. */
 public final class DrumMap {
     private static final String LEFT_OUT = "";
 
     private final Path file;
 
+    /** @param file to keep it in */
     public DrumMap(Path file) {
         this.file = file;
     }
 
-    /** What is remembered; nothing where the file is not there or makes no sense. */
+    /** Returns the map; an empty one if the file is missing or damaged. */
     public Map<String, Optional<Voice>> read() {
         Properties properties = new Properties();
         if (Files.exists(file)) {
             try (Reader reader = Files.newBufferedReader(file)) {
                 properties.load(reader);
             } catch (IOException | IllegalArgumentException e) {
-                // Which of its bytes is wrong does not matter: the user's choices so far are moved aside, and new ones
-                // kept.
+                // Moves a damaged file aside, wherever the damage is, and starts a new map.
                 Quarantine.move(file);
                 return Map.of();
             }
@@ -50,7 +50,7 @@ public final class DrumMap {
         return voices;
     }
 
-    /** Remembers what was chosen, with what was before. */
+    /** Adds choices to the map and saves it. */
     public void keep(Map<String, Optional<Voice>> chosen) {
         Map<String, Optional<Voice>> all = new HashMap<>(read());
         all.putAll(chosen);

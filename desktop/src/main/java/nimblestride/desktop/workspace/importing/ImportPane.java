@@ -33,8 +33,8 @@ import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.view.road.RoadView;
 
 /**
- * Shows what is in a file before anything is imported: on one side its parts, the bars it may be in, which voices its
- * sounds stand for, what repeats in it, and what does not come across; on the other the exercise it would become.
+ * Shows a file before it is imported: on one side its parts, meters, voices, repeats, and what is lost; on the other
+ * the exercise it would become.
  */
 public final class ImportPane extends BorderPane {
     private static final int MAX_BARS_SHOWN = 120;
@@ -54,6 +54,7 @@ public final class ImportPane extends BorderPane {
     private final Node choices;
     private boolean showing;
 
+    /** @param bringing the import to show */
     public ImportPane(ImportSession bringing) {
         this.bringing = bringing;
         this.sounds = new SoundMapping((sound, voice) -> bringing.choose(choice -> choice.with(sound.name(), voice)));
@@ -89,7 +90,7 @@ public final class ImportPane extends BorderPane {
         bringing.stateProperty().addListener((property, old, now) -> show(now));
     }
 
-    /** Light or dark, as the window is. */
+    /** Sets the colors. */
     public void setPalette(Palette palette) {
         road.paletteProperty().set(palette);
     }

@@ -14,13 +14,13 @@ import nimblestride.core.transcription.source.Transcription;
 import nimblestride.desktop.document.exercise.AnalyzedExercise;
 
 /**
- * What would come of a choice.
+ * The result of a choice.
  *
  * @param meters proposals for the real meter, best first
- * @param arrangement what repeats, and what does not come across
- * @param taken what of that is taken
- * @param answer the exercise that would be taken, and what follows from it; empty where there is a problem
- * @param problem why nothing can be taken; empty where it can
+ * @param arrangement what repeats, and what is lost
+ * @param taken the proposals accepted
+ * @param answer the exercise it would become, analyzed; empty if there is a problem
+ * @param problem why nothing can be imported; empty if it can
  */
 record ImportPreview(
         ImportChoice choice,
@@ -29,7 +29,11 @@ record ImportPreview(
         List<Proposal> taken,
         Optional<AnalyzedExercise> answer,
         String problem) {
-    /** @param taken empty for what is exact */
+    /**
+     * Works out the result.
+     *
+     * @param taken proposals accepted; empty for those that repeat exactly
+     */
     static ImportPreview of(Transcription source, ImportChoice choice, Optional<List<Proposal>> taken) {
         List<MeterProposal> meters = List.of();
         Optional<Arrangement> arrangement = Optional.empty();

@@ -24,7 +24,7 @@ import nimblestride.desktop.service.Status;
 
 /**
  * Reads a file and works out what it could become, in the background, until the user leaves it. Imports nothing before
- * the user says so. All methods belong to the interface thread.
+ * the user says so. Call every method on the interface thread.
  */
 public final class ImportSession {
     private final Library library;
@@ -38,9 +38,9 @@ public final class ImportSession {
     private byte[] bytes = {};
 
     /**
-     * How far it has come.
+     * How far the import is.
      *
-     * @param working what is being done; empty where the user's turn is
+     * @param working what runs; empty when it is the user's turn
      */
     record State(
             String name, Optional<String> working, Optional<Transcription> source, Optional<ImportPreview> preview) {
@@ -48,8 +48,8 @@ public final class ImportSession {
     }
 
     /**
-     * @param library takes the exercise into the Book
-     * @param left is run when the user leaves the file, whether it was imported or not
+     * @param library adds the exercise to the Book
+     * @param left runs when the user leaves the file, imported or not
      */
     public ImportSession(Library library, Dialogs dialogs, Status status, Runnable left, DrumMap voices) {
         this.library = library;
@@ -63,7 +63,7 @@ public final class ImportSession {
         return state.getReadOnlyProperty();
     }
 
-    /** Begins to read a file. */
+    /** Starts to read a file. */
     public void begin(ImportedOriginal original) {
         state.set(new State(original.name(), Optional.of("Reading…"), Optional.empty(), Optional.empty()));
         Map<String, Optional<Voice>> remembered = voices.read();
@@ -100,11 +100,11 @@ public final class ImportSession {
             try {
                 work.accept(own);
             } catch (CancellationException e) {
-                // Nobody waits for it any longer.
+                // Newer work has replaced it.
             } catch (StrideException e) {
                 later(own, () -> unreadable(e.getMessage()));
             } catch (RuntimeException e) {
-                // Whatever is in a file, the window goes on.
+                // Whatever the file holds, the window must go on.
                 later(own, () -> unreadable("something in it could not be understood (" + e + ")"));
             } catch (OutOfMemoryError e) {
                 later(own, () -> unreadable("it needs more memory than there is"));
@@ -142,12 +142,12 @@ public final class ImportSession {
         });
     }
 
-    /** Another part, other bars, another voice. */
+    /** Changes the choice: another part, other bars, another voice. */
     void choose(UnaryOperator<ImportChoice> change) {
         state.get().preview().ifPresent(preview -> again(change.apply(preview.choice()), Optional.empty()));
     }
 
-    /** A repeat is taken as such, or no longer. */
+    /** Accepts or rejects a proposed repeat. */
     void take(Proposal offer, boolean wanted) {
         state.get().preview().ifPresent(preview -> {
             List<Proposal> taken = new ArrayList<>(preview.taken());
@@ -159,7 +159,7 @@ public final class ImportSession {
         });
     }
 
-    /** Takes it as it is shown. */
+    /** Imports the exercise as shown. */
     void take() {
         State now = state.get();
         now.preview().filter(preview -> now.working().isEmpty()).ifPresent(preview -> preview.answer()
@@ -175,7 +175,7 @@ public final class ImportSession {
                 }));
     }
 
-    /** Leaves it; what is still being worked out is given up. */
+    /** Leaves the import, and cancels what still runs. */
     public void leave() {
         stop();
         bytes = new byte[0];

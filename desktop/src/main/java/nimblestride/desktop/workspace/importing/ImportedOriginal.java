@@ -6,7 +6,7 @@ import nimblestride.core.transcription.source.Transcription;
 import nimblestride.files.UnreadableFileException;
 import nimblestride.formats.source.FileImporter;
 
-/** A file of another program, or what was pasted in its place. */
+/** Another program's file, or a pasted score. */
 public final class ImportedOriginal {
     private final String name;
     private final Reading reading;
@@ -20,16 +20,18 @@ public final class ImportedOriginal {
         this.reading = reading;
     }
 
+    /** Takes a file. */
     public static ImportedOriginal of(Path file) {
         return new ImportedOriginal(file.getFileName().toString(), () -> FileImporter.bytes(file));
     }
 
-    /** A score that was copied as text. */
+    /** Takes a score pasted as text. */
     public static ImportedOriginal pasted(String text) {
         byte[] bytes = text.getBytes(StandardCharsets.UTF_8);
         return new ImportedOriginal("pasted.musicxml", () -> bytes);
     }
 
+    /** Returns the name of the file. */
     public String name() {
         return name;
     }
@@ -38,7 +40,11 @@ public final class ImportedOriginal {
         return reading.bytes();
     }
 
-    /** @throws UnreadableFileException if it is no score and no MIDI file */
+    /**
+     * Reads the music.
+     *
+     * @throws UnreadableFileException if it is neither a score nor a MIDI file
+     */
     Transcription transcribed(byte[] bytes) {
         return FileImporter.read(bytes, name);
     }

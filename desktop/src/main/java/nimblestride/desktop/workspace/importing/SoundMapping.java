@@ -17,7 +17,7 @@ import nimblestride.core.transcription.source.ImportedSound;
 import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.TitleConverter;
 
-/** Chooses which voice each sound of a part stands for. */
+/** Maps each sound of a part to a voice. */
 final class SoundMapping extends GridPane {
     private static final String LEFT_OUT = "left out";
 
@@ -26,7 +26,7 @@ final class SoundMapping extends GridPane {
     private Optional<ImportedPart> shown = Optional.empty();
     private boolean showing;
 
-    /** @param chosen is told when a sound is to be another voice, or none */
+    /** @param chosen receives the sound and its new voice; no voice leaves the sound out */
     SoundMapping(BiConsumer<ImportedSound, Optional<Voice>> chosen) {
         this.chosen = chosen;
         getStyleClass().addAll("ways", "compact");
@@ -37,7 +37,7 @@ final class SoundMapping extends GridPane {
         List<Optional<Voice>> stand = sounds.stream().map(choice::voiceOf).toList();
         if (shown.filter(part::equals).isPresent()
                 && stand.equals(boxes.stream().map(ComboBox::getValue).toList())) {
-            // What is being chosen from stays open.
+            // Keeps the boxes the user is choosing from.
             return;
         }
         shown = Optional.of(part);

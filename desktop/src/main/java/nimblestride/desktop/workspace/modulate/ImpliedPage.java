@@ -64,7 +64,7 @@ final class ImpliedPage extends VBox implements Page {
         }
     }
 
-    /** What is shown of both, or why nothing is. */
+    /** What the page shows of both, or why it shows nothing. */
     private record Seen(List<Drawing> implied, List<Drawing> real, String meeting, String tempo, String problem) {}
 
     ImpliedPage(ExerciseDocument document, SelectedModulation gear) {

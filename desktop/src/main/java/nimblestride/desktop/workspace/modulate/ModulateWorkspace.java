@@ -8,6 +8,11 @@ import nimblestride.desktop.ui.page.Workspace;
 
 /** The Modulate workspace: pivots, there and back, and the sections they lead through. */
 public final class ModulateWorkspace extends PagedPane implements Workspace {
+    /**
+     * Creates the pages.
+     *
+     * @param transport plays the modulation
+     */
     public ModulateWorkspace(ExerciseDocument document, Transport transport) {
         SelectedModulation gear = new SelectedModulation();
         add(PageId.PIVOT, () -> new PivotPage(document, gear));

@@ -83,7 +83,7 @@ final class ModulationField extends FlowPane {
         return field;
     }
 
-    /** A grouping that was never typed may be larger than any that can be. */
+    /** Limits a grouping from a file, which may be larger than the field allows. */
     private static int shown(long number) {
         return (int) Math.min(number, Pivot.MAX_NOTES);
     }
@@ -107,7 +107,7 @@ final class ModulationField extends FlowPane {
             notes.show(shown(gear.shift().notesPerBeat()));
             group.show(shown(gear.shift().group()));
         } catch (ExactOverflowException e) {
-            // What cannot be counted is told by the page; these keep what they showed.
+            // The page reports what can't be counted; these keep what they showed.
             notes.rewrite();
         }
     }

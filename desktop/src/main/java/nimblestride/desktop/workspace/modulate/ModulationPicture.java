@@ -10,21 +10,21 @@ import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.view.staff.DrawingPicture;
 import nimblestride.formats.font.Fonts;
 
-/** Shows both tempos of a modulation to scale, row below row. */
+/** Shows both tempos of a modulation to scale, one row below the other. */
 final class ModulationPicture extends VBox {
     private static final double SPACE = 6;
 
     private List<Drawing> rows = List.of();
     private Palette palette = Palette.DAY;
 
-    /** @param changed is called when there is more or less room across */
+    /** @param changed runs when the width changes */
     ModulationPicture(String id, Runnable changed) {
         setId(id);
         setMinWidth(0);
         widthProperty().addListener(change -> changed.run());
     }
 
-    /** The room across, in staff spaces. */
+    /** Returns the width, in staff spaces. */
     double room() {
         return (getWidth() - 4) / SPACE;
     }

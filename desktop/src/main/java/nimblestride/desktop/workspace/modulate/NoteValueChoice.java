@@ -39,7 +39,7 @@ final class NoteValueChoice extends MenuButton {
 
     private final Consumer<NoteValue> chosen;
 
-    /** @param chosen is told which value has been clicked */
+    /** @param chosen receives the value */
     NoteValueChoice(String text, String id, Consumer<NoteValue> chosen) {
         super(text);
         this.chosen = chosen;

@@ -40,7 +40,7 @@ final class PivotPage extends VBox implements Page {
     private final Label problem = new WrappedLabel("", "problem");
     private final LatestOnly answers = new LatestOnly("working out a pivot");
 
-    /** What is shown of a change, or why nothing is. */
+    /** What the page shows of a modulation, or why it shows nothing. */
     private record Seen(List<ModulationWords.Told> told, List<Drawing> rows, String problem) {}
 
     PivotPage(ExerciseDocument document, SelectedModulation gear) {
@@ -96,7 +96,7 @@ final class PivotPage extends VBox implements Page {
 
     private static Seen seen(Modulation shift, double width) {
         try {
-            // The words first: they say so where there is nothing to draw.
+            // The words come first, because they explain why there may be nothing to draw.
             List<ModulationWords.Told> told = ModulationWords.of(shift);
             return new Seen(
                     told, ModulationPicture.rows(shift, ModulationDrawing.Kind.REAL, NoteValue.ZERO, width), "");

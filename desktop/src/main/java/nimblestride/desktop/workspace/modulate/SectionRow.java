@@ -29,7 +29,7 @@ final class SectionRow {
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final int MAX_BARS = 22;
 
-    /** What an edit leads to, or a complaint. */
+    /** Runs an edit, or reports why it fails. */
     interface Editing {
         void edit(Object from, UnaryOperator<Exercise> change);
     }
@@ -47,7 +47,7 @@ final class SectionRow {
     private final Button out;
     private Exercise shown;
 
-    /** @param play plays from it */
+    /** @param play plays from this section */
     SectionRow(int index, ExerciseDocument document, Editing editing, Runnable play) {
         this.index = index;
         number = new Button(Integer.toString(index + 1));
@@ -162,7 +162,7 @@ final class SectionRow {
         out.setDisable(!exercise.hasSections());
     }
 
-    /** Whether it is the section that is heard. */
+    /** Sets whether this section is heard now. */
     void setHeard(boolean heard) {
         number.pseudoClassStateChanged(LIT, heard);
     }

@@ -31,7 +31,7 @@ import nimblestride.desktop.ui.page.Page;
 /** Shows the sections of the exercise in order, and whether their tempos come home. */
 final class SectionsPage extends VBox implements Page {
     private static final Set<String> ABOUT_SECTIONS = Set.of("sections", "drifted");
-    /** Where the bars stand, which take what room there is. */
+    /** The column of the bars, which takes the remaining width. */
     private static final int BARS_COLUMN = 2;
 
     private static final String[] HEADS = {"", "feel", "take in hand", "times", "entered by", "tempo"};
@@ -123,7 +123,7 @@ final class SectionsPage extends VBox implements Page {
         }
     }
 
-    /** What is known about the order of sections, as among the findings. */
+    /** Shows what the findings say about the order of sections. */
     @Override
     public void show(AnalyzedExercise answer) {
         String known = answer.findings().stream()

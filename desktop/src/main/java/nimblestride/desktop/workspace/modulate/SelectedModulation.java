@@ -13,12 +13,12 @@ import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * The modulation the pages of this workspace are about: out of the selected section, by a pivot that is typed or
- * chosen, into bars of any meters. Where the exercise goes on by a modulation, it starts as that one; after the last
- * section, as the way back to the first.
+ * The modulation the pages of this workspace show: out of the selected section, by a typed or chosen pivot, into bars
+ * of any meters. It starts as the exercise's own next modulation; after the last section, as the way back to the
+ * first.
  */
 final class SelectedModulation {
-    /** What is shown before anybody has typed a pivot. */
+    /** The pivot before the user types one. */
     private static final Pivot DEFAULT = new Pivot(NoteValue.of(3, 8), NoteValue.HALF);
 
     private final ObjectProperty<Pivot> pivot = new SimpleObjectProperty<>(DEFAULT);
@@ -27,7 +27,7 @@ final class SelectedModulation {
     private Runnable changed = () -> {};
     private boolean barsTyped;
 
-    /** The exercise with the feel in hand. */
+    /** The exercise at its selected section. */
     ReadOnlyObjectProperty<Exercise> exerciseProperty() {
         return exercise.getReadOnlyProperty();
     }
@@ -40,7 +40,7 @@ final class SelectedModulation {
         return pivot.get();
     }
 
-    /** Has every change of it told. */
+    /** Calls a listener after every change. */
     void onChange(Runnable listener) {
         Runnable before = changed;
         changed = () -> {
@@ -49,7 +49,7 @@ final class SelectedModulation {
         };
     }
 
-    /** Shows an exercise, or the same one with another feel in hand. */
+    /** Shows an exercise, or another selected section of the same one. */
     void show(Exercise now) {
         Exercise old = exercise.get();
         if (now.equals(old)) {
@@ -73,7 +73,7 @@ final class SelectedModulation {
         changed.run();
     }
 
-    /** The next one after the feel in hand; where there is none, the way back to the first section. */
+    /** Follows the exercise's next modulation; after the last section, the way back to the first. */
     private void followNextModulation(Exercise now) {
         List<Section> sections = now.sections();
         int next = now.firstSection() + 1;

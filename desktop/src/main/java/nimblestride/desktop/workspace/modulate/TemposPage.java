@@ -35,7 +35,7 @@ import nimblestride.desktop.ui.page.Page;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * Shows tempos: where all are whole numbers, what a metronome makes of them, what to set it to, and routes to another
+ * Shows tempos: where all are whole numbers, how a metronome rounds them, what to set it to, and routes to another
  * tempo.
  */
 final class TemposPage extends VBox implements Page {
@@ -53,12 +53,12 @@ final class TemposPage extends VBox implements Page {
     private Tempo wanted = DEFAULT_GOAL;
     private BigFraction within = BigFraction.ONE;
 
-    /** Made once, and shared: every pair of regroupings. */
+    /** Every pair of regroupings, made once and shared. */
     private static final class Known {
         static final TempoRoutes ROUTES = new TempoRoutes(TempoRoutes.MAX_SIZE);
     }
 
-    /** All that the page shows of a change of gear, or why nothing is. */
+    /** What the page shows of a modulation, or why it shows nothing. */
     private record Seen(ModulationChain chain, Modulation shift, Optional<TempoRoute> route, String problem) {}
 
     TemposPage(ExerciseDocument document, SelectedModulation gear) {

@@ -31,17 +31,17 @@ final class CountLineText {
         return phrase;
     }
 
-    /** What is said in a bar, in order. */
+    /** Returns the syllables of a bar, in order. */
     List<SpokenSyllable> said(Bar bar) {
         return said.computeIfAbsent(bar, counted -> countingSystem.count(counted, subdivision));
     }
 
-    /** What stands at a note. */
+    /** Returns the syllable at a note. */
     String of(LimbNote note) {
         return signs(note.stroke(), syllable(note.at()));
     }
 
-    /** The letters of the hands at each moment, with the signs of their strokes. */
+    /** Returns the letters of the hands at each moment, with the signs of their strokes. */
     Map<NoteValue, String> sticking(List<CountLines.Line> lines) {
         Map<NoteValue, String> hands = new TreeMap<>();
         lines.stream()
@@ -54,7 +54,7 @@ final class CountLineText {
         return hands;
     }
 
-    /** What is said there, or the place itself where nothing is. */
+    /** Returns the syllable at a place; else the place itself. */
     private String syllable(NoteValue at) {
         Bar bar = phrase.bar(phrase.barAt(at));
         NoteValue position = at.minus(phrase.startOf(phrase.barAt(at)));
@@ -65,7 +65,10 @@ final class CountLineText {
                 .orElseGet(() -> new CountPosition(bar.meter(), position).syllable());
     }
 
-    /** Grace notes by their first letter, a buzz as stickings are typed, {@code Rz}; a doubled stroke is two notes already. */
+    /**
+     * Returns the first letters of grace notes, and a buzz as it is typed in stickings, {@code Rz}; a double is two
+     * notes already.
+     */
     private static String signs(Stroke stroke, String word) {
         String played =
                 switch (stroke.ornament()) {

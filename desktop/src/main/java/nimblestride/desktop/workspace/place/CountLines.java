@@ -31,9 +31,9 @@ import nimblestride.desktop.ui.look.DrawingCanvas;
 import nimblestride.desktop.ui.look.Palette;
 
 /**
- * Shows the count of the phrase once for each limb, with what the limb plays in ink, and the sticking under them. A
- * click on a count, or Enter, places the selected voice; the arrow keys go along the counts, and carry a note that has
- * just been placed.
+ * Shows the count of the phrase once for each limb, highlights what the limb plays, and puts the sticking below. A
+ * click on a count, or Enter, places the selected voice; the arrow keys move along the counts, and move a note just
+ * placed.
  */
 final class CountLines extends BorderPane {
     private final ExerciseDocument document;
@@ -58,8 +58,8 @@ final class CountLines extends BorderPane {
     record Line(Limb limb, List<LimbNote> notes) {}
 
     /**
-     * @param place is given a count that is clicked
-     * @param move is given where a note is carried from, and where to
+     * @param place receives the clicked count
+     * @param move receives the old and the new count of a moved note
      */
     CountLines(
             ExerciseDocument document,
@@ -96,7 +96,7 @@ final class CountLines extends BorderPane {
         slate.setOnMousePressed(this::click);
         setOnKeyPressed(this::press);
         addEventFilter(ScrollEvent.SCROLL, event -> {
-            // A wheel that turns up and down is left to what these lines may stand in.
+            // Leaves vertical scrolling to the pane around these lines.
             if (event.getDeltaX() != 0) {
                 bar.setValue(clamp(bar.getValue() - event.getDeltaX() / spacing.scale()));
                 event.consume();
@@ -162,7 +162,7 @@ final class CountLines extends BorderPane {
         }
     }
 
-    /** Every count of a bar, in order. */
+    /** Returns every count of a bar, in order. */
     private List<NoteValue> counts(int number) {
         Bar counted = phrase().bars().get(number);
         return countingSystem.get().count(counted, subdivision.get()).stream()
@@ -192,7 +192,11 @@ final class CountLines extends BorderPane {
         return number;
     }
 
-    /** Goes to a count; a note that has just been put there is carried along by the arrow keys. */
+    /**
+     * Selects a count.
+     *
+     * @param carry whether the arrow keys move the note there
+     */
     void pointAt(int number, NoteValue position, boolean carry) {
         spot = new Spot(number, position);
         carrying = carry;

@@ -37,9 +37,7 @@ final class CountLinesPainter {
     private final double start;
     private double line;
 
-    /**
-     * @param start the moment at the left edge, in whole notes
-     */
+    /** @param start the moment at the left edge, in whole notes */
     CountLinesPainter(
             GraphicsContext g,
             double width,
@@ -58,7 +56,7 @@ final class CountLinesPainter {
         this.start = start;
     }
 
-    /** How high so many lines must stand to be told apart. */
+    /** Returns the minimum height of a number of lines. */
     static double height(int lines) {
         return TOP + MIN_LINE_HEIGHT * Math.max(1, lines) + STICKING;
     }
@@ -162,7 +160,7 @@ final class CountLinesPainter {
         g.setTextBaseline(VPos.CENTER);
     }
 
-    /** The lines in words. */
+    /** Describes the lines in words. */
     static String describe(List<CountLines.Line> lines, Phrase phrase) {
         return lines.stream()
                 .map(line -> line.limb().title() + ": "

@@ -9,16 +9,16 @@ import nimblestride.core.time.value.NoteValue;
 import nimblestride.formats.font.Fonts;
 
 /**
- * How far apart counts stand, so that no word touches the next one or a bar line.
+ * Spaces counts so that no syllable touches the next one or a bar line.
  *
  * @param scale pixels per whole note
  * @param lead from a bar line to the first count, in pixels
  */
 record CountSpacing(double scale, double lead) {
-    /** How wide the names of the limbs stand, in pixels. */
+    /** The width of the limbs' names, in pixels. */
     static final double NAMES = 85;
 
-    /** Before there is anything to space. */
+    /** The spacing before there is anything to space. */
     static final CountSpacing EMPTY = new CountSpacing(200, 11);
 
     private static final double LETTERS = 15;
@@ -30,7 +30,7 @@ record CountSpacing(double scale, double lead) {
     private static final double LEAD = 11;
     private static final double BESIDE_BAR_LINE = 4;
 
-    /** By the words of the first bars: the two that come closest to each other, and the longest. */
+    /** Computes the spacing from the first bars: their two closest syllables, and their longest. */
     static CountSpacing of(CountLineText words, List<CountLines.Line> lines) {
         SortedMap<NoteValue, Double> widths = widths(words, lines);
         double scale = BETWEEN_COUNTS;
@@ -48,7 +48,7 @@ record CountSpacing(double scale, double lead) {
         return new CountSpacing(Math.min(MAX_WIDTH, scale), Math.max(LEAD, longest / 2 + BESIDE_BAR_LINE));
     }
 
-    /** How wide what stands at each moment of the first bars is, at the most. */
+    /** Returns the greatest width at each moment of the first bars. */
     private static SortedMap<NoteValue, Double> widths(CountLineText words, List<CountLines.Line> lines) {
         Phrase phrase = words.phrase();
         int bars = Math.min(FIRST_BARS, phrase.bars().size());
@@ -74,17 +74,17 @@ record CountSpacing(double scale, double lead) {
         return Fonts.get().width(word, Weight.BOLD, LETTERS);
     }
 
-    /** Where a moment stands, in whole notes after the one at the left edge. */
+    /** Returns the place of a moment, in whole notes after the left edge. */
     double x(double moment) {
         return NAMES + lead + moment * scale;
     }
 
-    /** Which moment stands at an x, in whole notes after the one at the left edge. */
+    /** Returns the moment at a place, in whole notes after the left edge. */
     double moment(double x) {
         return (x - NAMES - lead) / scale;
     }
 
-    /** How many whole notes are seen in a width. */
+    /** Returns how many whole notes fit in a width. */
     double seen(double width) {
         return Math.max(0, moment(width));
     }

@@ -20,9 +20,7 @@ import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.page.Page;
 
-/**
- * Places voices by naming counts, by clicking them, or with the arrow keys; below are the count lines limb by limb.
- */
+/** Places voices by naming counts, by clicking them, or with the arrow keys; the count lines below show each limb. */
 final class CountsPage extends VBox implements Page {
     private final ExerciseDocument document;
     private final TypedField<List<Layer>> text;
@@ -55,7 +53,7 @@ final class CountsPage extends VBox implements Page {
         getChildren().setAll(text, hand, scroll);
     }
 
-    /** Puts the voice in hand on a count, or takes it away. */
+    /** Puts the selected voice on a count, or takes it away. */
     void place(int bar, NoteValue position) {
         Placement placement = new Placement(bar, position, hand.stroke());
         Exercise now = document.exerciseProperty().get();
@@ -68,7 +66,7 @@ final class CountsPage extends VBox implements Page {
                 PlacementEdits.isPlaced(document.exerciseProperty().get(), hand.voice(), bar, position));
     }
 
-    /** Moves the note of the voice in hand from one count to another. */
+    /** Moves the note of the selected voice from one count to another. */
     private void moveNote(CountLines.Spot from, CountLines.Spot to) {
         if (PlacementEdits.isPlaced(document.exerciseProperty().get(), hand.voice(), from.bar(), from.position())) {
             Placement placement = new Placement(from.bar(), from.position(), hand.stroke());
@@ -83,7 +81,7 @@ final class CountsPage extends VBox implements Page {
         hand.show(exercise.voices());
         text.show(PlacementEdits.placements(exercise));
         if (!exercise.phrase().equals(phrase)) {
-            // The same notes have other names in other bars.
+            // The same notes have other counts in other bars.
             phrase = exercise.phrase();
             text.rewrite();
         }

@@ -22,7 +22,10 @@ import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.page.Page;
 
-/** Sets how to play it (which hand leads, linear or not, how fast at most), and shows what that asks of the limbs. */
+/**
+ * Sets how to play the exercise (which hand leads, linear or not, how fast at most), and shows what that demands of
+ * the limbs.
+ */
 final class HandsPage extends VBox implements Page {
     private final ExerciseDocument document;
     private final ComboBox<LeadHand> lead = new ComboBox<>();
@@ -89,7 +92,7 @@ final class HandsPage extends VBox implements Page {
         showing = false;
     }
 
-    /** What the hands must do, in sentences; each with its place among the findings too. */
+    /** Shows in sentences what the hands must do; the findings say the same. */
     @Override
     public void show(AnalyzedExercise answer) {
         List<Label> sentences = answer.findings().stream()

@@ -19,8 +19,10 @@ public final class PlaceWorkspace extends PagedPane implements Workspace {
     private final LazyPage<StaffPage> staff;
 
     /**
+     * Creates the pages.
+     *
      * @param stage how many layers are heard and seen, from the first on
-     * @param choose is told the moment of a count that is chosen on the staff
+     * @param choose receives the moment of a count selected on the staff
      */
     public PlaceWorkspace(
             ExerciseDocument document,
@@ -38,7 +40,7 @@ public final class PlaceWorkspace extends PagedPane implements Workspace {
         open(PageId.COUNTS);
     }
 
-    /** Puts the voice in hand on a count of the phrase, or takes it away. */
+    /** Puts the selected voice on a count of the phrase, or takes it away. */
     public void place(int bar, NoteValue position) {
         open(PageId.COUNTS);
         counts.get().place(bar, position);

@@ -22,7 +22,7 @@ import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.page.Page;
 import nimblestride.desktop.view.staff.StaffView;
 
-/** Shows what is played, on a staff. */
+/** Shows the exercise on a staff. */
 final class StaffPage extends VBox implements Page {
     private static final int MAX_BARS = 2_000;
     private static final int MAX_TOGETHER = 256;
@@ -40,7 +40,7 @@ final class StaffPage extends VBox implements Page {
     private final StaffView staff;
     private Optional<Exercise> shown = Optional.empty();
 
-    /** @param choose is told the moment of a count that is chosen */
+    /** @param choose receives the moment of a selected count */
     StaffPage(
             ObjectProperty<CountingSystem> countingSystem,
             ObjectProperty<Subdivision> subdivision,
@@ -121,7 +121,7 @@ final class StaffPage extends VBox implements Page {
         staff.show(exercise, Math.min(MAX_BARS, bars), style);
     }
 
-    /** How many bars until all layers are back, where that is not too long to write. */
+    /** Returns how many bars pass until all layers realign, if they are few enough to write. */
     private static Optional<Long> untilBack(Exercise exercise) {
         return Analysis.of(exercise)
                 .together()

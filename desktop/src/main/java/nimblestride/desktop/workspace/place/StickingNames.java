@@ -5,7 +5,7 @@ import javafx.util.StringConverter;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.TitleConverter;
 
-/** Names a layer by its number. */
+/** Returns the name of a numbered sticking layer. */
 final class StickingNames {
     private StickingNames() {}
 

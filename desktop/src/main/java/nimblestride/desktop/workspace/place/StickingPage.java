@@ -164,7 +164,7 @@ final class StickingPage extends VBox implements Page {
         });
     }
 
-    /** As many strokes as the first bar has steps. */
+    /** Alternates hands over the steps of the first bar. */
     private void alternate() {
         chosen().ifPresent(stuck -> {
             Bar bar = document.exerciseProperty().get().phrase().bars().get(0);

@@ -39,7 +39,10 @@ import nimblestride.desktop.ui.control.TitleConverter;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 
-/** Keeps one part of a sticking and tries everything in the rest, one after the other; clean ones are ticked off. */
+/**
+ * Keeps one part of a sticking and tries every variation of the rest, one after the other; the user checks off clean
+ * ones.
+ */
 final class VariationsPage extends VBox implements Page {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
     private static final String EVERYTHING = "try everything in steps";
@@ -156,7 +159,7 @@ final class VariationsPage extends VBox implements Page {
                 : Optional.empty();
     }
 
-    /** What is dealt from is the sticking as it is when the question is put. */
+    /** Starts from the present sticking. */
     private void startAnew() {
         if (showing) {
             return;
@@ -186,7 +189,7 @@ final class VariationsPage extends VBox implements Page {
         return new Combinations(sticking, range.get(0) - 1, range.get(range.size() - 1), strokes(), inARow);
     }
 
-    /** The numbers in a field; an empty one means what its prompt says. */
+    /** Returns the numbers in a field; an empty field means what its prompt says. */
     private static List<Integer> numbers(TextField field, String form, String between) {
         String text = field.getText().isBlank()
                 ? field.getPromptText()

@@ -26,7 +26,7 @@ import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.field.WholeNumberField;
 import org.apache.commons.numbers.fraction.BigFraction;
 
-/** Fields for a ladder: its tempos, its rules, and the days on which to climb it. */
+/** Edits a ladder: its tempos, its rules, and its days. */
 final class LadderFields extends VBox {
     private final Taken taken;
     private final Supplier<LocalDate> today;
@@ -42,11 +42,11 @@ final class LadderFields extends VBox {
     private Optional<LadderPace> pace = Optional.empty();
     private boolean showing;
 
-    /** What is done with what has been typed. */
+    /** Receives what was typed. */
     interface Taken {
         void ladder(Ladder ladder);
 
-        /** It makes no ladder, and why. */
+        /** Reports why the fields make no ladder. */
         void none(String problem);
     }
 
@@ -99,7 +99,7 @@ final class LadderFields extends VBox {
         return field;
     }
 
-    /** Counted in the beat of the exercise, in whatever beat it is typed. */
+    /** Converts a tempo to the beat of the exercise, whatever beat it is typed in. */
     private BigFraction perMinute(String text) {
         return TempoText.read(text, beat).perMinuteIn(beat);
     }
@@ -112,7 +112,7 @@ final class LadderFields extends VBox {
         }
     }
 
-    /** Takes over what stands in the fields, where it makes a ladder. */
+    /** Takes over the fields if they make a ladder. */
     private void typed() {
         if (showing) {
             return;
@@ -143,7 +143,11 @@ final class LadderFields extends VBox {
         return Optional.of(new LadderPace(begun, readDay(due.field().getText()), on));
     }
 
-    /** @param newBeat the beat in which the tempos are counted */
+    /**
+     * Shows a ladder.
+     *
+     * @param newBeat the beat that counts the tempos
+     */
     void show(Ladder ladder, NoteValue newBeat) {
         showing = true;
         beat = newBeat;

@@ -27,7 +27,7 @@ import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 import nimblestride.store.book.Book;
 
-/** Shows the ladder: today's step at once, how it went with one click, and the days that are left. */
+/** Shows the ladder: today's step, one button for how it went, and the days that remain. */
 final class LadderPage extends VBox implements Page {
     private final ExerciseDocument document;
     private final OpenBook book;

@@ -30,7 +30,7 @@ final class LadderText {
                 + (last ? "the goal" : Tempo.decimal(now.ladder().rung(now.rung() + 1))) + ".";
     }
 
-    /** What is left, and on which days. */
+    /** Returns what remains, and on which days. */
     static String plan(LadderProgress now, LocalDate today) {
         int steps = now.ladder().rungs() - 1;
         if (now.ladder().pace().isEmpty() || now.isAtGoal()) {

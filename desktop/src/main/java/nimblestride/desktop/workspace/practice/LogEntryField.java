@@ -12,7 +12,7 @@ import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.field.TypedField;
 
-/** Takes a typed line about practice, for a new entry or a known one. */
+/** Logs practice from a typed line, or changes an entry. */
 final class LogEntryField {
     private final OpenBook book;
     private final PracticeRecorder diary;
@@ -33,7 +33,7 @@ final class LogEntryField {
         change(Optional.empty());
     }
 
-    /** The line and its buttons. */
+    /** Returns the field and its buttons. */
     List<Node> controls() {
         return List.of(line, writing, leave);
     }
@@ -45,7 +45,7 @@ final class LogEntryField {
                                 exercise.tempo(), exercise.tempo().beat()) + ", clean: left late");
     }
 
-    /** A line that names nothing says of the entry in it what it says, or else of what lies on the desk. */
+    /** Reads a line. One that names no exercise means that of the entry being changed, or else the open one. */
     private PracticeNote note(String text) {
         return PracticeNoteText.read(
                 text, book.today(), named -> diary.beat(named.or(() -> changing.map(LogEntry::what))));
@@ -56,7 +56,7 @@ final class LogEntryField {
         try {
             note = note(line.field().getText());
         } catch (StrideException e) {
-            // What is wrong stands under the field.
+            // The message stands under the field.
             line.field().requestFocus();
             return;
         }
@@ -65,7 +65,7 @@ final class LogEntryField {
         }
     }
 
-    /** A note that does not say how long it took as long as it was played. */
+    /** Logs a note; one without a duration lasts as long as the exercise was played. */
     private boolean write(PracticeNote note) {
         PracticeNote whole = note.seconds() > 0
                 ? note
@@ -88,7 +88,7 @@ final class LogEntryField {
                 .isPresent();
     }
 
-    /** Puts an entry into the line, to be told otherwise; or nothing, to be written anew. */
+    /** Puts an entry into the field to change it; empty to write a new one. */
     void change(Optional<LogEntry> entry) {
         changing = entry;
         line.clear();

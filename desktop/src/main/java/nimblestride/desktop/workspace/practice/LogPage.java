@@ -95,7 +95,7 @@ final class LogPage extends VBox implements Page {
         read();
     }
 
-    /** What the log says of the exercise, or of everything. */
+    /** What the log holds about the exercise, or about everything. */
     private record Read(
             List<LogEntry> entries,
             SortedMap<LocalDate, Integer> minutes,

@@ -22,14 +22,12 @@ import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.look.Typefaces;
 import org.apache.commons.numbers.fraction.BigFraction;
 
-/**
- * Draws a small chart of the log: minutes per week as posts on a ground line, or tempos as they climb toward a goal.
- */
+/** Draws a small chart of the log: minutes per week as posts, or tempos as they climb toward a goal. */
 final class PracticeChart extends StackPane {
     private static final double LEFT = 40;
     private static final double TOP = 22;
     private static final double BOTTOM = 20;
-    /** Numbers nearer to each other, in pixels, could not be read. */
+    /** The minimum distance between numbers, in pixels. */
     private static final double BETWEEN_NUMBERS = 23;
 
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
@@ -38,7 +36,7 @@ final class PracticeChart extends StackPane {
     private Palette palette = Palette.DAY;
     private Optional<DrawingCanvas.Picture> picture = Optional.empty();
 
-    /** A tempo at which something was played on a day. */
+    /** A tempo played on a day. */
     record Played(LocalDate day, BigFraction perMinute, Optional<RepRating> rating) {}
 
     PracticeChart(String id) {
@@ -58,7 +56,11 @@ final class PracticeChart extends StackPane {
         picture.ifPresent(one -> one.draw(g, width, height));
     }
 
-    /** Minutes by the Monday of each week. */
+    /**
+     * Shows minutes.
+     *
+     * @param minutes by the Monday of each week
+     */
     void showWeeks(SortedMap<LocalDate, Integer> minutes) {
         setAccessibleText("Minutes a week: "
                 + minutes.entrySet().stream()
@@ -99,9 +101,9 @@ final class PracticeChart extends StackPane {
     }
 
     /**
-     * Tempos in the order in which they were played.
+     * Shows tempos in the order in which they were played.
      *
-     * @param goal where they are to go
+     * @param goal the tempo to reach
      */
     void showTempos(List<Played> played, BigFraction goal) {
         setAccessibleText("Tempos towards " + Tempo.decimal(goal) + ": "

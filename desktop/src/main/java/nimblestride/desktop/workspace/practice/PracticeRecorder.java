@@ -17,7 +17,7 @@ import nimblestride.desktop.playback.Transport;
 import nimblestride.formats.json.DraftJson.InBook;
 import nimblestride.store.book.ExerciseSummary;
 
-/** Logs what is practiced: it knows the open exercise, how fast it plays, and for how long. */
+/** Logs practice: it knows the open exercise, its tempo, and how long it has played. */
 public final class PracticeRecorder {
     private static final long NANOS_PER_SECOND = 1_000_000_000;
 
@@ -49,25 +49,25 @@ public final class PracticeRecorder {
         playingSince = nanos.getAsLong();
     }
 
-    /** How long it has been played since the last entry, in seconds. */
+    /** Returns how long the exercise has played since the last entry, in seconds. */
     public int seconds() {
         long now = transport.playingProperty().get() ? nanos.getAsLong() - playingSince : 0;
         return (int) Math.max(0, Math.min(LogEntry.MAX_SECONDS, (played + now) / NANOS_PER_SECOND));
     }
 
-    /** Which exercise of the Book lies on the desk, if it is one. */
+    /** Returns the open exercise, if it is in the Book. */
     public Optional<UUID> exercise() {
         return document.inBookProperty().get().map(InBook::id);
     }
 
-    /** The tempo at which it is played. */
+    /** Returns the tempo of playback. */
     public Tempo tempo() {
         return transport.tempo();
     }
 
     /**
-     * The beat that a tempo of a number alone counts, as it does on the ladder: that of the exercise of the Book that is named, or of
-     * the one on the desk where none is; a quarter where the Book has none of that name.
+     * Returns the beat that a bare tempo number counts, as on the ladder: that of the named exercise of the Book, or
+     * of the open one if none is named; a quarter if the Book lacks it.
      */
     public NoteValue beat(Optional<String> named) {
         String onDesk = document.exerciseProperty().get().name();
@@ -80,7 +80,7 @@ public final class PracticeRecorder {
                 .orElse(NoteValue.QUARTER);
     }
 
-    /** The beat of the exercise on the desk. */
+    /** Returns the beat of the open exercise. */
     public NoteValue beat() {
         return document.exerciseProperty().get().tempo().beat();
     }
@@ -91,13 +91,13 @@ public final class PracticeRecorder {
                 .map(ExerciseSummary::id);
     }
 
-    /** Writes a pass down, as long as it has been played. */
+    /** Logs a pass, with the time played since the last entry. */
     public Optional<LogEntry> log(Tempo tempo, RepRating rating, List<String> hard) {
         return add(new PracticeNote(
                 Optional.empty(), Optional.empty(), seconds(), Optional.of(tempo), Optional.of(rating), "", hard));
     }
 
-    /** Writes down what somebody says. An exercise of the Book that is named is meant. */
+    /** Logs a typed note; a name in it means an exercise of the Book. */
     public Optional<LogEntry> add(PracticeNote note) {
         Exercise exercise = document.exerciseProperty().get();
         String what = note.what().orElse(exercise.name());

@@ -26,7 +26,9 @@ public final class PracticeWorkspace extends PagedPane implements Workspace {
     private final IntegerProperty rests = new SimpleIntegerProperty(BreakSchedule.DEFAULT.minutes());
 
     /**
-     * @param diary writes down what is practised
+     * Creates the pages.
+     *
+     * @param diary logs practice
      * @param recordings of the user's own
      * @param showTiming shows a timing over the Road
      */
@@ -52,7 +54,7 @@ public final class PracticeWorkspace extends PagedPane implements Workspace {
         open(PageId.TODAY);
     }
 
-    /** After how many minutes of playing the user is reminded of a rest; 0 for never. */
+    /** Minutes of playing after which a break is due; 0 for never. */
     public IntegerProperty breaksProperty() {
         return rests;
     }

@@ -6,9 +6,12 @@ import nimblestride.core.exercise.plan.RepRating;
 import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.SmallButton;
 
-/** Asks how a rep went. One click logs it. */
+/** Asks how a rep went; one click logs it. */
 final class RepButtons extends HBox {
-    /** @param id what their names begin with */
+    /**
+     * @param id prefix of the buttons' ids
+     * @param went receives the rating
+     */
     RepButtons(String id, Consumer<RepRating> went) {
         getStyleClass().add("add-line");
         getChildren().add(new Caption("It went"));

@@ -15,7 +15,11 @@ final class RepHistory {
 
     private RepHistory() {}
 
-    /** In the order in which they came in, the tempos counted in a beat. */
+    /**
+     * Returns the reps in the order they were logged.
+     *
+     * @param beat that counts their tempos
+     */
     static List<Rep> of(Book book, UUID exercise, NoteValue beat) {
         List<Rep> passes = new ArrayList<>();
         for (LogEntry entry : book.log().ofExercise(Optional.empty(), exercise, MAX)) {

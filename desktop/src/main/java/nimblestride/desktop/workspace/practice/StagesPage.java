@@ -26,7 +26,7 @@ import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.page.Page;
 
-/** Shows the stages that lead to the exercise: suggested, edited by typing, and each one played. */
+/** Shows the stages that lead to the exercise: suggested, typed, and played. */
 final class StagesPage extends VBox implements Page {
     private final ExerciseDocument document;
     private final Transport transport;
@@ -103,7 +103,7 @@ final class StagesPage extends VBox implements Page {
         none.setVisible(stages.isEmpty());
         none.setManaged(stages.isEmpty());
         if (sameRows) {
-            // What is being typed in stays as it is typed.
+            // Keeps the text of a field that has the focus.
             for (int i = 0; i < stages.size(); i++) {
                 fields.get(i).show(stages.get(i));
             }
@@ -178,7 +178,7 @@ final class StagesPage extends VBox implements Page {
         edit(stages);
     }
 
-    /** The stage that is played stands out. */
+    /** Highlights the stage that plays. */
     private void mark() {
         Optional<Stage> stage = transport.settings().stageProperty().get();
         for (int i = 0; i < plays.size(); i++) {

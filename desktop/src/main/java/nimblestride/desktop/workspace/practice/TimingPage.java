@@ -126,7 +126,7 @@ final class TimingPage extends VBox implements Page {
         work();
     }
 
-    /** Works out what has been played so far, where there is anything new. */
+    /** Analyzes the hits so far, if there are new ones. */
     private void work() {
         if (recorder.strokes() == worked) {
             return;
@@ -207,7 +207,7 @@ final class TimingPage extends VBox implements Page {
 
     @Override
     public void show(Exercise exercise) {
-        // What has been tapped stays as long as it is the same music.
+        // Keeps the hits as long as the music is the same.
         boolean same =
                 exercise.phrase().equals(tapped.phrase()) && exercise.layers().equals(tapped.layers());
         if (!same) {

@@ -38,11 +38,11 @@ import nimblestride.desktop.ui.field.WholeNumberField;
 import nimblestride.desktop.ui.page.Page;
 import nimblestride.store.book.Book;
 
-/** Shows what to do today in the time there is, what was not practiced lately, and care for ears and hands. */
+/** Plans today's practice in the time available, with exercises not practiced lately, and care for ears and hands. */
 final class TodayPage extends VBox implements Page {
     private static final int DEFAULT_MINUTES = 20;
     private static final int MAX_NEGLECTED = 5;
-    /** Ladders of more exercises than these are not looked into. */
+    /** The most exercises whose ladders it reads. */
     private static final int MAX_LADDERS = 300;
 
     private final OpenBook book;
@@ -53,7 +53,7 @@ final class TodayPage extends VBox implements Page {
     private int minutes = DEFAULT_MINUTES;
 
     /**
-     * @param rests after how many minutes of playing a rest is due; 0 for never
+     * @param rests minutes of playing after which a break is due; 0 for never
      * @param library opens an exercise of the Book
      */
     TodayPage(OpenBook book, IntegerProperty rests, Library library) {

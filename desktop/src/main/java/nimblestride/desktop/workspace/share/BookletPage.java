@@ -34,9 +34,9 @@ import nimblestride.store.book.ExerciseSummary;
 /** Binds several exercises of the Book in one booklet, each set as the sheet is. */
 final class BookletPage extends HBox implements Page {
     private static final double CHOICES = 232;
-    /** More than these are not listed: nobody looks through them one by one. */
+    /** The most exercises listed; nobody looks through more one by one. */
     private static final int MAX_LISTED = 400;
-    /** So many are bound without being asked for. */
+    /** The most exercises chosen at first. */
     private static final int MAX_CHOSEN = 60;
 
     private final ObjectProperty<Sheet> sheet;
@@ -49,7 +49,7 @@ final class BookletPage extends HBox implements Page {
     private final Map<ExerciseSummary, CheckBox> boxes = new LinkedHashMap<>();
     private List<Drawing> pages = List.of();
 
-    /** @param book the exercises that can be in it */
+    /** @param book the exercises to choose from */
     BookletPage(ObjectProperty<Sheet> sheet, OpenBook book, Export export) {
         this.sheet = sheet;
         this.book = book;
@@ -129,7 +129,7 @@ final class BookletPage extends HBox implements Page {
         newest.ask(() -> bind(open, chosen, now, called), this::lay);
     }
 
-    /** What cannot be read or set is named and left out. */
+    /** Names and leaves out what can't be read or set. */
     private static Bound bind(Book book, List<UUID> chosen, Sheet sheet, String title) {
         List<Exercise> exercises = new ArrayList<>();
         List<String> problems = new ArrayList<>();

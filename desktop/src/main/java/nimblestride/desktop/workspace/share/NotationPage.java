@@ -27,7 +27,7 @@ import nimblestride.desktop.ui.page.Page;
 import nimblestride.desktop.view.staff.DrawingPicture;
 import nimblestride.formats.font.Fonts;
 
-/** Shows the same music in every notation there is, the one that reads best first, with the pros and cons of each. */
+/** Shows the same music in every notation, the most readable first, with pros and cons. */
 final class NotationPage extends VBox implements Page {
     private static final double SPACE = 4.6;
     private static final int MAX_LINES = 3;

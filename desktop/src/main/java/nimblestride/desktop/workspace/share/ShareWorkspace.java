@@ -23,11 +23,13 @@ public final class ShareWorkspace extends PagedPane implements Workspace {
     private final LazyPage<SoundFilePage> sound;
 
     /**
-     * @param first what stands on a sheet to begin with
-     * @param book whose exercises can be bound in a booklet
-     * @param transport knows how it would be played
-     * @param sounds what everything sounds like
-     * @param commands writes what takes a while
+     * Creates the pages.
+     *
+     * @param first the first sheet settings
+     * @param book exercises for a booklet
+     * @param transport knows how the exercise would play
+     * @param sounds the sample of each voice
+     * @param commands writes in the background
      */
     public ShareWorkspace(
             ExerciseDocument document,
@@ -47,17 +49,17 @@ public final class ShareWorkspace extends PagedPane implements Workspace {
         open(PageId.SHEET);
     }
 
-    /** What stands on a sheet now. */
+    /** Returns the sheet settings. */
     public Sheet sheet() {
         return sheet.get();
     }
 
-    /** Prints the sheet of the exercise as it is set. */
+    /** Prints the sheet of the exercise. */
     public void print() {
         page.get().print();
     }
 
-    /** Writes what would be played now as a WAV file. */
+    /** Exports what would play now as a WAV file. */
     public void writeSound() {
         sound.get().write();
     }

@@ -36,7 +36,7 @@ import nimblestride.desktop.view.staff.DrawingList;
 import nimblestride.formats.export.ExportFormat;
 import nimblestride.formats.font.Fonts;
 
-/** Shows one exercise on paper: what stands on it on the left, the page as it prints on the right. */
+/** Shows one exercise on paper: its contents on the left, the printed page on the right. */
 final class SheetPage extends HBox implements Page {
     private static final double CHOICES = 232;
     private static final double GAP = 14;
@@ -153,7 +153,7 @@ final class SheetPage extends HBox implements Page {
     private void choose(SheetItem section, boolean on) {
         Sheet changed = sheet.get().with(section, on);
         sheet.set(changed);
-        // The last one cannot be taken away.
+        // At least one section stays.
         sections.get(section).setSelected(changed.sections().contains(section));
     }
 
@@ -200,7 +200,7 @@ final class SheetPage extends HBox implements Page {
         preview.show(pages);
     }
 
-    /** Prints the pages as they are shown. */
+    /** Prints the pages as shown. */
     void print() {
         shown.ifPresent(
                 exercise -> export.print(exercise.name(), pages, sheet.get().paper()));

@@ -84,7 +84,7 @@ final class SoundFilePage extends VBox implements Page {
         measure();
     }
 
-    /** How long it would be, or why it cannot be written. */
+    /** Shows how long the file would be, or why it can't be written. */
     private void measure() {
         if (getScene() == null) {
             return;
@@ -109,7 +109,7 @@ final class SoundFilePage extends VBox implements Page {
         }
     }
 
-    /** Asks where to, and writes, faster than it is heard. */
+    /** Asks for a file, and writes it faster than real time. */
     void write() {
         PlaybackRequest take = transport.take();
         services.dialogs()

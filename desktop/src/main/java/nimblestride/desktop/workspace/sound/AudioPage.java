@@ -24,7 +24,7 @@ import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.field.WholeNumberField;
 import nimblestride.desktop.ui.page.Page;
 
-/** Chooses what to play through, and shows how that goes and how late it is heard. */
+/** Chooses the audio output, and shows its state and latency. */
 public final class AudioPage extends VBox implements Page {
     private static final String ANY = "any there is";
     private static final Duration BETWEEN_LOOKS = Duration.millis(500);
@@ -38,6 +38,7 @@ public final class AudioPage extends VBox implements Page {
     private final SmallButton button;
     private boolean showing;
 
+    /** @param devices the outputs to choose from */
     public AudioPage(Transport transport, PlaybackDevices devices) {
         this.devices = devices;
         this.measure = new LatencyCalibration(transport, devices, this::told);
@@ -69,7 +70,7 @@ public final class AudioPage extends VBox implements Page {
                                 latency,
                                 new Caption("ms later than the card says"),
                                 button),
-                        // Below what is clicked, which must not move when the words grow longer.
+                        // Below the controls, so that they stay in place when the text grows.
                         status,
                         measured);
         Timeline looks = new Timeline(new KeyFrame(BETWEEN_LOOKS, event -> {
@@ -102,9 +103,9 @@ public final class AudioPage extends VBox implements Page {
     }
 
     /**
-     * Tells how measuring goes.
+     * Shows how the measurement goes.
      *
-     * @param missing how many taps are still missing, while it goes on
+     * @param missing taps still missing; empty when it is over
      */
     private void told(OptionalInt missing) {
         button.setText(missing.isPresent() ? "Stop measuring" : "Measure it by tapping");
@@ -118,7 +119,7 @@ public final class AudioPage extends VBox implements Page {
 
     @Override
     public void show(Exercise exercise) {
-        // The card is the machine's, not the exercise's.
+        // The output belongs to the machine, not to the exercise.
     }
 
     @Override

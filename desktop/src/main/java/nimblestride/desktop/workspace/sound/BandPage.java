@@ -24,7 +24,7 @@ import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.page.Page;
 
-/** Sets who plays along, in which key, and what they follow: the groups of the bars, or a pulse of their own. */
+/** Sets who plays along, in which key, and whether they follow the groups of the bars or a pulse of their own. */
 public final class BandPage extends VBox implements Page {
     private final PlaybackSettings settings;
     private final CheckBox plays = new CheckBox("A stand-in band plays along");
@@ -37,6 +37,7 @@ public final class BandPage extends VBox implements Page {
     private NoteValue kept = NoteValue.QUARTER;
     private boolean showing;
 
+    /** @param settings with the band */
     public BandPage(PlaybackSettings settings) {
         this.settings = settings;
         getStyleClass().add("page");
@@ -138,6 +139,6 @@ public final class BandPage extends VBox implements Page {
 
     @Override
     public void show(Exercise exercise) {
-        // The band is the player's, not the exercise's.
+        // The band belongs to the player, not to the exercise.
     }
 }

@@ -40,6 +40,7 @@ public final class ClickPage extends VBox implements Page {
     private final TypedField<Integer> countIn;
     private boolean showing;
 
+    /** @param transport with the click */
     public ClickPage(Transport transport) {
         this.settings = transport.settings();
         getStyleClass().add("page");
@@ -90,7 +91,7 @@ public final class ClickPage extends VBox implements Page {
         return line;
     }
 
-    /** What it can click; where several fall together, the strongest is heard. */
+    /** Shows what the click can play; where several fall together, the strongest sounds. */
     private VBox says() {
         return new VBox(
                 6,
@@ -116,7 +117,7 @@ public final class ClickPage extends VBox implements Page {
         return box;
     }
 
-    /** Somebody who says what the click is to say wants to hear it. */
+    /** Changes the click, and turns it on so that the change is heard. */
     private void edit(UnaryOperator<ClickSettings> change) {
         if (!showing) {
             settings.clickingProperty()

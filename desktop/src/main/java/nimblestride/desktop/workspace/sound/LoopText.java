@@ -12,7 +12,11 @@ final class LoopText {
 
     private LoopText() {}
 
-    /** @param bars how many there are */
+    /**
+     * Reads a loop.
+     *
+     * @param bars how many bars there are
+     */
     static Optional<Loop> read(String text, int bars) {
         if (text.strip().equalsIgnoreCase("all")) {
             return Optional.empty();
@@ -34,7 +38,7 @@ final class LoopText {
                 .orElse("all");
     }
 
-    /** One bar. */
+    /** Reads one bar. */
     static int bar(String text, int bars) {
         Optional<Loop> one = read(text, bars);
         if (one.isEmpty() || one.get().to() - one.get().from() != 1) {

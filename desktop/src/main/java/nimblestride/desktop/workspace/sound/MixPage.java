@@ -36,7 +36,7 @@ public final class MixPage extends VBox implements Page {
     private int bars = 1;
     private boolean changing;
 
-    /** What can be heard. */
+    /** Kinds of things to mix. */
     private enum Kind {
         LAYER,
         VOICE;
@@ -50,6 +50,7 @@ public final class MixPage extends VBox implements Page {
         }
     }
 
+    /** @param recordings of the user's own */
     public MixPage(PlaybackSettings settings, CustomRecordings recordings, Dialogs dialogs) {
         this.settings = settings;
         this.recordings = recordings;
@@ -139,8 +140,7 @@ public final class MixPage extends VBox implements Page {
                 new Label(),
                 level("band", "the band", mix.band(), value -> change(now -> now.withBand(value))));
         List<String> voices = shownVoices.stream().map(Voice::name).toList();
-        // Where a voice is a layer of its own, one row says it all: the layer is heard or not, the voice more or less
-        // loud.
+        // A voice that is its own layer gets one row: the layer's mute, the voice's level.
         for (int i = 0; i < shownLayers.size(); i++) {
             String layer = shownLayers.get(i);
             addRow("-" + i, layer, Kind.LAYER, voices.contains(layer) ? Kind.VOICE : Kind.LAYER);

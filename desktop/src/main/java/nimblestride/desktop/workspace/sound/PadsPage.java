@@ -30,7 +30,7 @@ public final class PadsPage extends VBox implements Page {
     private static final String NONE = "none";
     private static final String NOBODY = "nobody";
 
-    /** A device that is opened by its name. */
+    /** Opens a device by name. */
     private interface Opening {
         void open(Optional<String> name) throws MidiUnavailableException;
     }
@@ -46,6 +46,7 @@ public final class PadsPage extends VBox implements Page {
     private final Label last = new Label("Nothing has been struck yet.");
     private boolean showing;
 
+    /** @param devices the devices to choose from */
     public PadsPage(PlaybackDevices devices, Dialogs dialogs) {
         this.devices = devices;
         this.dialogs = dialogs;
@@ -102,7 +103,7 @@ public final class PadsPage extends VBox implements Page {
         box.setAccessibleText(accessible);
     }
 
-    /** Looks which devices there are now. */
+    /** Looks for devices. */
     private void look() {
         showing = true;
         fill(pad, NONE, MidiDevices.pads(), devices.pad());

@@ -14,7 +14,7 @@ import nimblestride.sound.render.SilentBars;
 
 /** Sets in which bars the click is silent: never, in some of every few, or at random. */
 final class SilentBarsField extends HBox {
-    /** How silences come. */
+    /** Ways of silencing bars. */
     private enum Kind {
         NEVER("never"),
         REGULAR("in so many bars"),

@@ -7,9 +7,9 @@ import nimblestride.desktop.playback.CustomRecordings;
 import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.ui.control.SmallButton;
 
-/** Gives a voice a recording of the user's own, or its default sound again. */
+/** Gives a voice the user's own recording, or its default sound. */
 final class VoiceRecording extends HBox {
-    /** @param changed is called when the voice sounds otherwise */
+    /** @param changed runs when the voice sounds different */
     VoiceRecording(String voice, CustomRecordings recordings, Dialogs dialogs, Runnable changed) {
         getStyleClass().add("add-line");
         String id = voice.replace(' ', '-');

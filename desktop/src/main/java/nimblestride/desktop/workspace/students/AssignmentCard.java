@@ -12,9 +12,9 @@ import nimblestride.core.practice.students.AssignmentProgress;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.WrappedLabel;
 
-/** Shows an assignment: where it stands, how far its student is, and what to do with it. */
+/** Shows an assignment: its state, the student's progress, and what can be done with it. */
 final class AssignmentCard extends VBox {
-    /** What can be done with it. */
+    /** Acts on an assignment. */
     interface Actions {
         void done(Assignment assignment);
 

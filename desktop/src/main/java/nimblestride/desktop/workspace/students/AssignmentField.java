@@ -22,7 +22,7 @@ final class AssignmentField extends VBox {
     private final TypedField<Optional<LocalDate>> due;
     private Optional<LocalDate> day;
 
-    /** What is done with what is set. */
+    /** Receives a new assignment. */
     interface Assigned {
         void assign(Optional<LocalDate> due, String how);
     }
@@ -65,12 +65,12 @@ final class AssignmentField extends VBox {
                 return Optional.of(day);
             }
         } catch (DateTimeParseException e) {
-            // The same is expected.
+            // States what the field accepts.
         }
         throw new InvalidValueException("expected a day from today on, as in " + today.plusDays(DEFAULT_DAYS));
     }
 
-    /** Names what would be set. */
+    /** Names the exercise to assign. */
     void offer(String name) {
         button.setText("Set \"" + (name.length() > 22 ? name.substring(0, 21) + "…" : name) + "\"");
     }

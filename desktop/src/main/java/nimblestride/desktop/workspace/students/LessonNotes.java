@@ -18,7 +18,7 @@ import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
 
-/** Takes what is done in today's lesson and what comes next, saved as it is typed; below are the lessons before. */
+/** Takes notes of today's lesson and of what comes next, saved as they are typed; earlier lessons stand below. */
 final class LessonNotes extends VBox {
     private static final Duration KEPT_AFTER = Duration.seconds(2);
 
@@ -32,7 +32,7 @@ final class LessonNotes extends VBox {
     private Optional<Lesson> lesson = Optional.empty();
     private boolean showing;
 
-    /** @param keep is given the lesson when its writing pauses, or is left */
+    /** @param keep receives the lesson when typing pauses or the field is left */
     LessonNotes(Supplier<LocalDate> today, Consumer<Lesson> keep) {
         super(4);
         this.today = today;
@@ -64,7 +64,7 @@ final class LessonNotes extends VBox {
         return area;
     }
 
-    /** Keeps what has been written, where anything has. */
+    /** Saves what has been typed, if anything. */
     void keep() {
         pause.stop();
         boolean changed = lesson.map(one ->
@@ -80,7 +80,7 @@ final class LessonNotes extends VBox {
         }
     }
 
-    /** Shows the lessons of somebody; what is being written stays as it is. */
+    /** Shows a student's lessons; keeps what is being typed. */
     void show(Optional<Student> whose, List<Lesson> lessons) {
         boolean same = whose.map(Student::id).equals(student.map(Student::id));
         if (!same) {

@@ -29,7 +29,7 @@ import nimblestride.desktop.ui.page.Page;
 import nimblestride.formats.json.DraftJson.InBook;
 import nimblestride.store.book.Book;
 
-/** Shows a lesson to prepare and to run: what was assigned, what the student did, what comes next. */
+/** Prepares and runs a lesson: what was assigned, what the student did, what comes next. */
 public final class LessonPage extends VBox implements Page {
     private static final int LOOKED_BACK_WEEKS = 12;
     private static final int MAX_ENTRIES = 40;
@@ -70,7 +70,7 @@ public final class LessonPage extends VBox implements Page {
 
     /**
      * @param document whose exercise can be assigned
-     * @param sheet what stands on the pages of a booklet
+     * @param sheet settings for a booklet's pages
      */
     public LessonPage(ExerciseDocument document, OpenBook book, Supplier<Sheet> sheet, WindowServices services) {
         this.document = document;
@@ -109,14 +109,14 @@ public final class LessonPage extends VBox implements Page {
         return scroll;
     }
 
-    /** Lists the students anew. */
+    /** Lists the students again. */
     private void refresh() {
         if (getScene() != null && book.book().isPresent()) {
             students.list();
         }
     }
 
-    /** What the Book says of a student. */
+    /** What the Book holds about a student. */
     private record Told(Student student, List<Assignment> set, List<LogEntry> did, List<Lesson> lessons) {}
 
     private void read() {

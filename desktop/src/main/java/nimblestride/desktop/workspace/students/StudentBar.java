@@ -12,7 +12,7 @@ import nimblestride.desktop.service.WindowServices;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.TitleConverter;
 
-/** Chooses the student, and adds one, edits the note, hands out, merges their log, and removes them. */
+/** Chooses the student; adds and removes students, edits their notes, hands out exercises, and merges their logs. */
 final class StudentBar extends FlowPane {
     private final OpenBook book;
     private final StudentHandout handout;
@@ -21,7 +21,7 @@ final class StudentBar extends FlowPane {
     private final ComboBox<Student> students = new ComboBox<>();
     private boolean showing;
 
-    /** @param changed is called when another student is chosen, or all are listed anew */
+    /** @param changed runs when another student is chosen or the list changes */
     StudentBar(OpenBook book, StudentHandout handout, WindowServices services, Runnable changed) {
         this.book = book;
         this.handout = handout;
@@ -54,7 +54,7 @@ final class StudentBar extends FlowPane {
         return Optional.ofNullable(students.getValue());
     }
 
-    /** Lists the students anew; the one that was chosen stays. */
+    /** Lists the students again; keeps the choice. */
     void list() {
         book.ask(one -> one.students().students()).ifPresent(all -> {
             showing = true;
