@@ -67,7 +67,7 @@ public class FileException extends StrideException {
         return new FileException(file + " can't be written: " + reason, problem);
     }
 
-    /** The system's own reason, without the path that its message begins with. */
+    /** Returns the system's own reason, without the path that its message begins with. */
     private static String reason(IOException problem) {
         if (problem instanceof FileSystemException system && system.getReason() != null) {
             return system.getReason();

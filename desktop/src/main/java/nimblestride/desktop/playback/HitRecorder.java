@@ -151,7 +151,7 @@ public final class HitRecorder {
         }
     }
 
-    /** A stage may write out several rounds of the phrase; the phrase names its places all the same. */
+    /** Returns the phrase that names the places; a stage may write out several rounds of it. */
     private static Phrase told(Phrase played, Phrase selected) {
         int bars = selected.bars().size();
         boolean inRounds = played.bars().size() % bars == 0
@@ -163,7 +163,7 @@ public final class HitRecorder {
         return NoteValue.of(Math.max(0, (long) Math.floor(wholes * FINE)), FINE);
     }
 
-    /** In which bars the click was silent; known where one section ran on without a loop. */
+    /** Returns in which bars the click was silent; known only when one section ran without a loop. */
     private static LongPredicate silent(Run run, int sections, Phrase phrase) {
         ClickSettings click = run.take.click();
         if (sections > 1 || run.take.loop().isPresent() || click.levels().isEmpty()) {

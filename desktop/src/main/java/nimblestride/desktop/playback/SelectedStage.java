@@ -38,7 +38,7 @@ final class SelectedStage {
         }
     }
 
-    /** Whoever counts aloud hears a click on every unit. */
+    /** Returns the click of a stage: counting aloud gets a click on every unit. */
     static ClickSettings clicked(ClickSettings click, Optional<Stage> stage) {
         boolean counts =
                 stage.filter(one -> one.task() == StageTask.COUNT_ALOUD).isPresent();

@@ -188,7 +188,7 @@ public final class Transport implements AutoCloseable {
         }
     }
 
-    /** Plays the feel in hand from a moment on, also where it plays already. */
+    /** Plays the selected section from a moment on, even if it plays already. */
     public void playFrom(NoteValue moment) {
         Exercise exercise = document.exerciseProperty().get();
         if (next.playsSections(exercise)) {
@@ -204,13 +204,13 @@ public final class Transport implements AutoCloseable {
         }
     }
 
-    /** Plays from a section on. */
+    /** Plays from the start of a section. */
     public void playFromSection(int number) {
         settings.allSectionsProperty().set(true);
         play(take().from(new StartPoint(number, NoteValue.ZERO)));
     }
 
-    /** Plays a plain click, by which something can be measured. */
+    /** Plays a plain click for a measurement. */
     void playPlainClick() {
         Exercise plain = new Exercise(
                 "Click", Phrase.of(Bar.of(Meter.of(4, 4))), List.of(), Tempo.ofQuarters(PLAIN_CLICKS_PER_MINUTE));
@@ -226,6 +226,7 @@ public final class Transport implements AutoCloseable {
         playing.set(true);
     }
 
+    /** Stops playback. */
     public void stop() {
         player.stop();
         frames.stop();
@@ -233,7 +234,7 @@ public final class Transport implements AutoCloseable {
         stopped.run();
     }
 
-    /** Another feel taken in hand while all sections play is nothing to be heard. */
+    /** Updates playback; selecting another section changes nothing while all sections play. */
     private void change() {
         if (!playing.get()) {
             return;
@@ -248,7 +249,7 @@ public final class Transport implements AutoCloseable {
         }
     }
 
-    /** The same take, begun as another one was, as far as there still is such a place. */
+    /** Returns a request with another one's start point, if that place still exists. */
     private static PlaybackRequest startingAs(PlaybackRequest take, StartPoint start) {
         try {
             return take.from(start);
@@ -257,24 +258,24 @@ public final class Transport implements AutoCloseable {
         }
     }
 
-    /** What is heard of a take wherever it has begun. */
+    /** Returns a request without its start point, to compare what is heard. */
     private static PlaybackRequest heardOf(PlaybackRequest take) {
         return take.from(StartPoint.BEGINNING)
                 .countedIn(CountIn.NONE)
                 .of(take.exercise().withSelected(0));
     }
 
-    /** The tempo at which the feel in hand is played, or would be. */
+    /** Returns the tempo at which the selected section plays, or would play. */
     public Tempo tempo() {
         return next.tempo();
     }
 
-    /** The take that would be played now, from its beginning. */
+    /** Returns the request that would play now, from its beginning. */
     public PlaybackRequest take() {
         return next.take();
     }
 
-    /** What has been played last, or plays now; from any thread. */
+    /** Returns the request that plays now, or played last. Call it on any thread. */
     public PlaybackRequest played() {
         return playingTake;
     }

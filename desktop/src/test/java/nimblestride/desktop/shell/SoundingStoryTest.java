@@ -49,7 +49,7 @@ class SoundingStoryTest extends WindowStory {
         until(() -> shows("Playing at 105 %"));
         clickOn("#play");
         until(() -> !shows("Playing"));
-        // A number that cannot be played is told where it stands, and the last good one stays.
+        // A number that can't be played is told where it stands, and the last good one stays.
         retype("#percent", "7");
         assertThat(problems()).anyMatch(problem -> problem.contains("expected percent from 10 to 400, read \"7\""));
         push(KeyCode.ESCAPE);

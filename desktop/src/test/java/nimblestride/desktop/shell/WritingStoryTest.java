@@ -120,7 +120,7 @@ class WritingStoryTest extends WindowStory {
         write("Tuesday group");
         pick("#paper", PaperSize.LETTER);
         until(() -> drawings("#sheet-preview").drawings().get(0).width() == PaperSize.LETTER.width());
-        // What is on it is chosen; the last that is left cannot be taken away.
+        // What is on it is chosen; the last that is left can't be taken away.
         CheckBox road = lookup("#section-road").queryAs(CheckBox.class);
         int marks = drawings("#sheet-preview").drawings().get(0).marks().size();
         interact(() -> road.setSelected(false));

@@ -72,7 +72,7 @@ final class NoteXml {
         this.instruments = instruments;
     }
 
-    /** The values of the element {@code type}. */
+    /** Returns the value of the element {@code type}. */
     static String typeName(NoteShape shape) {
         return switch (shape.divisor()) {
             case 1 -> "whole";
@@ -155,7 +155,7 @@ final class NoteXml {
         note.setNotehead(notehead(head.voice(), head.stroke().level() == Dynamic.GHOST));
     }
 
-    /** How hard, in hundredths of forte, wherever the signs on the note do not tell it of this head. */
+    /** Writes the velocity, in hundredths of forte, unless the signs on the note already give it for this head. */
     private void dynamics(Note note, WrittenHead head) {
         boolean accented =
                 written.heads().stream().anyMatch(one -> one.stroke().level().isAccent());

@@ -36,7 +36,7 @@ record ReadMeasure(
         beamed = List.copyOf(beamed);
     }
 
-    /** The same signs with what another measure plays. */
+    /** Returns the measure with its own signs and another one's notes. */
     ReadMeasure playing(ReadMeasure other) {
         return new ReadMeasure(meter, other.content, implicit, other.strokes, other.beamed, tempo, pivot, signs);
     }

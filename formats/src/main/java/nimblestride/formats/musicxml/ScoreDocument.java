@@ -85,8 +85,8 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
     }
 
     /**
-     * Many programs write what the schema doesn't know, and the rest can be read. But a length that is no number must not be left out
-     * in silence: every note after it would be wrong.
+     * Returns whether reading may go on. Many programs write elements the schema does not know, and the rest can be
+     * read. But a length that is no number makes every later note wrong.
      */
     private static boolean isHarmless(ValidationEvent event, BoundedXml reader) {
         if (LENGTHS.contains(reader.element()) && event.getLinkedException() instanceof NumberFormatException) {
@@ -97,8 +97,8 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
     }
 
     /**
-     * The text of a document, by its byte order mark or by what it says of itself, and otherwise UTF-8 (XML 1.0, appendix F). Bytes
-     * that are none of it are read as signs that cannot be read, so that the rest of the score can.
+     * Decodes a document by its byte order mark, else by its XML declaration, else as UTF-8 (XML 1.0, appendix F).
+     * Invalid bytes become replacement characters, so that the rest of the score can be read.
      */
     private static String decoded(byte[] document) {
         Charset charset = StandardCharsets.UTF_8;

@@ -67,15 +67,15 @@ public final class ScoreXml {
 
     private ScoreXml() {}
 
-    /** What reads and writes documents of the standard. */
+    /** Returns the JAXB context of the standard. */
     static JAXBContext context() {
         return Holder.CONTEXT;
     }
 
     /**
-     * The bytes of the document.
+     * Returns the score as a MusicXML document.
      *
-     * @throws InvalidValueException if a bar of the score cannot be written, or a layer was left out of it
+     * @throws InvalidValueException if a bar of the score can't be written, or a layer is missing from it
      */
     public static byte[] write(Score score) {
         Optional<String> problem = score.bars().stream()
@@ -103,7 +103,10 @@ public final class ScoreXml {
         return out.toByteArray();
     }
 
-    /** The same, compressed, as the standard packs it: first the type, unpacked, then where to look, then the score. */
+    /**
+     * Returns the score as a compressed document, packed as the standard asks: first the uncompressed media type, then
+     * the container file, then the score.
+     */
     public static byte[] writeCompressed(Score score) {
         byte[] document = write(score);
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
@@ -167,7 +170,7 @@ public final class ScoreXml {
         return document;
     }
 
-    /** MIDI keys are counted from 1 here. */
+    /** Returns the instruments by id; MusicXML counts MIDI keys from 1. */
     private static Map<String, ScoreInstrument> instruments(Score score, ScorePart kit) {
         Map<String, ScoreInstrument> instruments = new LinkedHashMap<>();
         score.bars().stream()

@@ -24,7 +24,7 @@ import org.audiveris.proxymusic.YesNo;
 final class StrokeReader {
     private StrokeReader() {}
 
-    /** What is signed of a kind on a note. */
+    /** Returns a note's notations of one kind. */
     private static <T> Stream<T> signed(Note note, Class<T> kind) {
         return note.getNotations().stream()
                 .map(Notations::getTiedOrSlurOrTuplet)
@@ -39,7 +39,7 @@ final class StrokeReader {
                 .anyMatch(sign -> sign.getName().getLocalPart().equals(name));
     }
 
-    /** The accent on a note, which holds for all notes of its chord; empty for none. */
+    /** Returns the accent on a note, which holds for all notes of its chord; empty for none. */
     static Optional<Dynamic> accent(Note note) {
         return isArticulated(note, "strong-accent")
                 ? Optional.of(Dynamic.STRONG)
@@ -50,7 +50,10 @@ final class StrokeReader {
         return note.getNotehead() != null && note.getNotehead().getParentheses() == YesNo.YES;
     }
 
-    /** One slash doubles the note; more, or none, press it (common practice on drums). */
+    /**
+     * Returns a double for one slash through the stem, and a buzz for more, or for an unmeasured tremolo (common
+     * practice on drums).
+     */
     static Ornament roll(Note note) {
         Optional<Tremolo> tremolo = signed(note, Ornaments.class)
                 .flatMap(signs -> signs.getTrillMarkOrTurnOrDelayedTurn().stream())
@@ -64,7 +67,7 @@ final class StrokeReader {
                 .orElse(Ornament.NONE);
     }
 
-    /** A hand that is written as R or L with the note: as a lyric, or as a fingering. */
+    /** Returns the hand written as R or L with the note, as a lyric or as a fingering. */
     static Optional<Limb> sticking(Note note) {
         Stream<String> lyrics = note.getLyric().stream()
                 .map(Lyric::getElisionAndSyllabicAndText)

@@ -26,7 +26,9 @@ final class TempoReader {
 
     private TempoReader() {}
 
-    /** The mark where there is one; a tempo to be played by is more exact where it is the same, and holds where there is no mark. */
+    /**
+     * Returns the tempo of a mark; else the tempo for playback, which is also used when it is the same but more exact.
+     */
     static Optional<Tempo> tempo(Direction direction) {
         Optional<Tempo> marked = direction.getDirectionType().stream()
                 .map(type -> type.getMetronome())
@@ -71,7 +73,7 @@ final class TempoReader {
         return Optional.of(new Tempo(beat, simple(value)));
     }
 
-    /** The simplest fraction that the decimals can stand for. */
+    /** Returns the simplest fraction that rounds to a decimal. */
     private static BigFraction simple(double value) {
         for (int under = 1; under <= MAX_DENOMINATOR; under++) {
             long over = Math.round(value * under);
@@ -82,7 +84,7 @@ final class TempoReader {
         return BigFraction.of(Math.round(value * MAX_DENOMINATOR), MAX_DENOMINATOR);
     }
 
-    /** Two notes with an equals sign between them, or words that say so. */
+    /** Returns the pivot: two notes with an equals sign between them, or words that say the same. */
     static Optional<Pivot> pivot(Direction direction) {
         for (var type : direction.getDirectionType()) {
             Metronome metronome = type.getMetronome();

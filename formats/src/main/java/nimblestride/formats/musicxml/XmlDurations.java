@@ -30,7 +30,7 @@ final class XmlDurations {
 
     private XmlDurations() {}
 
-    /** The value of the element {@code type}; empty for names that the standard does not have. */
+    /** Returns the value of the element {@code type}; empty for a name the standard does not have. */
     static Optional<NoteValue> named(String type) {
         return Optional.ofNullable(NAMED.get(type));
     }

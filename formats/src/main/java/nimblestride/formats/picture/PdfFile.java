@@ -54,7 +54,7 @@ public final class PdfFile {
     }
 
     /**
-     * The bytes of the file.
+     * Returns the pages as a PDF.
      *
      * @param title of the document
      * @param space a staff space in points, 1/72 inch
@@ -156,7 +156,7 @@ public final class PdfFile {
         }
     }
 
-    /** A sign as a drawing of its own, in staff spaces, upright, in the color of what it is placed in. */
+    /** Returns a glyph as a form, in staff spaces, upright, in the color current where it is placed. */
     private PDFormXObject form(Glyph glyph) throws IOException {
         PDFormXObject known = signs.get(glyph);
         if (known != null) {
@@ -176,7 +176,7 @@ public final class PdfFile {
         return form;
     }
 
-    /** An outline as PDF draws it, y upwards. The face's curves are cubic, as PDF's are. */
+    /** Returns an outline as PDF path operators, y upward. The font's curves are cubic, as PDF's are. */
     private static String path(Path2D outline) {
         StringBuilder text = new StringBuilder();
         double[] at = new double[6];

@@ -9,7 +9,7 @@ final class PictureText {
 
     private PictureText() {}
 
-    /** What the text face can show of them; a letter it lacks is a question mark. */
+    /** Returns a text with a question mark for each character the text font lacks. */
     static String shown(String text) {
         StringBuilder shown = new StringBuilder();
         text.codePoints().forEach(point -> {
@@ -22,7 +22,7 @@ final class PictureText {
         return shown.toString();
     }
 
-    /** Which part of their width lies before the x they are set at. */
+    /** Returns which part of a text's width lies before its anchor. */
     static double part(Align align) {
         return switch (align) {
             case START -> 0;

@@ -37,7 +37,7 @@ public final class PngFile {
     }
 
     /**
-     * The bytes of the file.
+     * Returns a drawing as a PNG.
      *
      * @param space a staff space in pixels
      */

@@ -4,7 +4,7 @@ import java.awt.Color;
 import java.util.Locale;
 import nimblestride.core.notation.engraving.Ink;
 
-/** The colours of the inks on white paper; all but the guiding lines keep a contrast of 4.5 to 1 (WCAG 2.2, 1.4.3). */
+/** The colors of the inks on white paper; all but the guiding lines keep a contrast of 4.5 to 1 (WCAG 2.2, 1.4.3). */
 final class PrintColors {
     private PrintColors() {}
 

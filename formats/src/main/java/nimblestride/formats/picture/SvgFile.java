@@ -35,9 +35,9 @@ public final class SvgFile {
     }
 
     /**
-     * The text of the file.
+     * Returns a drawing as an SVG document.
      *
-     * @param title said by a screen reader
+     * @param title for screen readers
      * @param space a staff space in CSS pixels
      */
     public static String write(String title, Drawing drawing, double space) {

@@ -28,30 +28,36 @@ public final class FileImporter {
 
     private FileImporter() {}
 
-    /** Whether a file is called as one of these is. */
+    /** Returns whether a file's name ends like that of a score or a MIDI file. */
     public static boolean isCalledSo(Path file) {
         String name = file.getFileName().toString().toLowerCase(Locale.ROOT);
         return ENDINGS.stream().anyMatch(ending -> name.endsWith("." + ending));
     }
 
     /**
-     * The exercise in a file of this program or of another one.
+     * Returns the exercise in a file of this program or of another one.
      *
-     * @throws FileException if the file cannot be read, or holds no exercise
+     * @throws FileException if the file can't be read, or holds no exercise
      */
     public static Exercise exerciseOf(Path file) {
         return isCalledSo(file) ? exercise(read(file)) : ExerciseJson.read(file);
     }
 
     /**
-     * @throws FileException if the file cannot be read, or is none of these
+     * Reads the music in a file.
+     *
+     * @throws FileException if the file can't be read, or is neither a score nor a MIDI file
      * @throws java.util.concurrent.CancellationException if the thread is interrupted
      */
     public static Transcription read(Path file) {
         return read(bytes(file), file.getFileName().toString());
     }
 
-    /** @throws FileException if the file cannot be read, or is too large to be one of these */
+    /**
+     * Reads the bytes of a file.
+     *
+     * @throws FileException if the file can't be read, or is too large for a score or a MIDI file
+     */
     public static byte[] bytes(Path file) {
         return SourceFile.bytes(file, MAX_SIZE, "a score or a MIDI file");
     }
@@ -81,10 +87,10 @@ public final class FileImporter {
     }
 
     /**
-     * The exercise that is taken where nobody chooses: of the likeliest part, in the bars the file names or, where it names none,
-     * those that are sure, with what repeats exactly as layers and phrase.
+     * Returns the exercise to import without asking: the likeliest part, in the bars the file names or else those that
+     * are certain, with exact repeats as layers and phrase.
      *
-     * @throws UnreadableFileException if it cannot become one
+     * @throws UnreadableFileException if it can't become an exercise
      */
     public static Exercise exercise(Transcription transcription) {
         try {

@@ -188,7 +188,7 @@ class ExerciseJsonTest {
                 .withMessageContaining(message.strip());
     }
 
-    /** What a schema cannot say: sums. */
+    /** What a schema can't say: sums. */
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',

@@ -44,7 +44,11 @@ final class ToneSynth {
         return new Sample(samples);
     }
 
-    /** A rustle or a cymbal: noise, the brighter the less of its lows is left. */
+    /**
+     * Returns a noise, such as a rustle or a cymbal.
+     *
+     * @param brightness the higher, the fewer lows remain
+     */
     Sample noise(double seconds, double level, double brightness) {
         float[] samples = silence(seconds);
         SplittableRandom random = new SplittableRandom(seed * 1_000_003 + samples.length);
@@ -59,11 +63,11 @@ final class ToneSynth {
     }
 
     /**
-     * A tone that begins plucked and is then held: harmonics that each fade to what is left of them in the end.
+     * Returns a plucked and then held tone, whose harmonics each fade to what remains at the end.
      *
-     * @param frequency of the lowest harmonic; changed by so little that what is held repeats without a seam
+     * @param frequency of the lowest harmonic; adjusted slightly so that the held part loops without a seam
      * @param strengths of the harmonics, the lowest first
-     * @param held how much is left of them while it is held, from 0 to 1
+     * @param held share of them that remains while it is held, from 0 to 1
      */
     Sample held(double frequency, double level, double held, double... strengths) {
         int cycles = (int) Math.max(8, Math.round(frequency / 4));
@@ -87,7 +91,7 @@ final class ToneSynth {
         return new Sample(samples).heldFrom(plucked);
     }
 
-    /** Two sounds at once. */
+    /** Returns two sounds mixed. */
     static Sample mixed(Sample one, Sample other) {
         float[] sum = new float[Math.max(one.length(), other.length())];
         for (int i = 0; i < sum.length; i++) {

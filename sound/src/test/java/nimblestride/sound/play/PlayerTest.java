@@ -228,7 +228,7 @@ class PlayerTest {
         assertThat(sent).startsWith(0x99, 36).endsWith(-1);
     }
 
-    /** A take that cannot be rendered stops, and says why. */
+    /** A take that can't be rendered stops, and says why. */
     @Test
     void whatCannotBeRenderedIsTold() throws InterruptedException {
         try (Player player = new Player(

@@ -21,7 +21,7 @@ import nimblestride.core.time.value.NoteValue;
 
 /**
  * All that follows from an exercise: how each layer realigns, where each pair of layers meets, and when everything is
- * back together. What cannot be counted exactly carries the reason in place of a result.
+ * back together. What can't be counted exactly carries the reason in place of a result.
  *
  * @param layers one for each layer, in order
  * @param meetings one for each pair of layers that can be laid out, in order

@@ -62,9 +62,9 @@ public final class ImpliedModulations {
     }
 
     /**
-     * The layers of an implied feel.
+     * Returns the layers of an implied modulation.
      *
-     * @param pulse its own, which runs on over the bar lines
+     * @param pulse the implied pulse, which runs on over the bar lines
      * @param late how long after the beginning it starts
      * @param written the pulse of the written bars
      */

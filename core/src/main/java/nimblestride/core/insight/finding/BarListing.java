@@ -26,7 +26,7 @@ public final class BarListing {
     }
 
     /**
-     * A line for one bar, as in {@code Bar 2, 5/8(2+3): kick on 1&, 3, landing; snare silent.}
+     * Describes one bar: {@code Bar 2, 5/8(2+3): kick on 1&, 3, landing; snare silent.}
      *
      * @param number of the bar, from 0
      */

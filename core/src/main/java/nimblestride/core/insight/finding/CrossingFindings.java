@@ -71,7 +71,10 @@ final class CrossingFindings {
         }
     }
 
-    /** In which bars it is on the beat, in which off it; nothing where it is on the beat in all of them. */
+    /**
+     * Finds the bars where the layer is on the beat and those where it is off; finds nothing if it is on the beat in
+     * all of them.
+     */
     private void findBeats(int index, OfLayer ofLayer, Alignment alignment) {
         long home = alignment.returnsAfter().bars();
         List<BarByBar> bars = barByBar(alignment, Math.min(home, MAX_BARS));
@@ -93,7 +96,7 @@ final class CrossingFindings {
         }
     }
 
-    /** Which hand gets the hits when both hands alternate beneath them. */
+    /** Finds which hand gets the hits while both hands alternate beneath them. */
     private void findHands(int index, OfLayer ofLayer) {
         Optional<AlternatingHands> running = AlternatingHands.under(
                 ofLayer.layer(), phrase, analysis.exercise().leadHand());
@@ -104,7 +107,7 @@ final class CrossingFindings {
         }
     }
 
-    /** What is left over when the phrase is played once and stops. */
+    /** Finds what is left over when the phrase plays once and stops. */
     private void findLeftOver(int index, OfLayer ofLayer, Alignment alignment) {
         boolean runsOn = ofLayer.layer().reset().equals(Reset.NEVER)
                 && ofLayer.layer().pattern().span() instanceof Span.Length;

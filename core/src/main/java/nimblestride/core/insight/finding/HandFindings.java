@@ -87,7 +87,7 @@ final class HandFindings {
         return new LookedAt(bars, bars >= phrase.bars().size());
     }
 
-    /** Which hand has the 1 of each bar, and the accents. */
+    /** Finds which hand has the 1 of each bar, and the accents. */
     private void findLead(int index, Pattern.Stuck stuck) {
         Map<Limb, List<Long>> ones = new EnumMap<>(Limb.class);
         for (long bar = 0; bar < bars; bar++) {
@@ -191,13 +191,13 @@ final class HandFindings {
         return exercise.tempo().seconds(gap.length()).reciprocal();
     }
 
-    /** The tempo at which a limit is reached: tempo and strokes per second rise together. */
+    /** Returns the tempo that reaches a limit; tempo and strokes per second rise together. */
     private HandsFact.SpeedLimit limit(LimbAssignment.Gap gap, int most) {
         return new HandsFact.SpeedLimit(
                 most, exercise.tempo().perMinute().multiply(most).divide(perSecond(gap)));
     }
 
-    /** How often the 1 is played: a 1 in every bar boxes the phrase in, few let it flow. */
+    /** Finds how often the 1 is played: a 1 in every bar boxes the phrase in, few let it flow. */
     private void findOnes() {
         Map<String, Long> voices = new LinkedHashMap<>();
         TreeSet<Long> played = new TreeSet<>();

@@ -103,7 +103,7 @@ final class LayerFindings {
                         !landsOnlyAtHome(alignment))));
     }
 
-    /** Whether the only landing is bar 1. */
+    /** Returns whether bar 1 is the only landing. */
     private static boolean landsOnlyAtHome(Alignment alignment) {
         return alignment.landings().equals(List.of(0L));
     }
@@ -131,7 +131,7 @@ final class LayerFindings {
                 Optional.empty()));
     }
 
-    /** Why the last landing is one: so much music before it is so many cycles. */
+    /** Finds why the last landing is one: the length before it holds a whole number of cycles. */
     private Optional<LayerFact.LastLanding> lastLanding(Layer layer, Alignment alignment) {
         List<Long> landings = alignment.landings();
         if (landings.isEmpty()) {

@@ -104,7 +104,7 @@ final class MeetingFindings {
         }
     }
 
-    /** On which 1 everybody plays, and how long the phrase runs without one. */
+    /** Finds on which 1 everybody plays, and how long the phrase runs without one. */
     private void findOnOne(Unison.OnBarLines ones) {
         MeetingFact fact = new MeetingFact.OnOne(ones);
         findings.add(

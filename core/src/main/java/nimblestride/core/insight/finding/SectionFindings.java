@@ -36,7 +36,7 @@ final class SectionFindings {
         return sections.findings;
     }
 
-    /** The chain has drifted where a section comes back faster or slower than it was. */
+    /** Finds a chain that has drifted, where a section comes back faster or slower than before. */
     private void findDrift() {
         Map<Integer, Integer> first = new HashMap<>();
         for (int i = 0; i < tempos.size(); i++) {

@@ -33,7 +33,7 @@ final class FindingWords {
         return "bars " + String.join(", ", numbers.subList(0, last)) + " and " + numbers.get(last);
     }
 
-    /** What a number of phrases comes to: {@code 5 phrases of 49/16 = 245/16}, but {@code 1 bar of 11/8}. */
+    /** Returns the sum of a number of phrases: {@code 5 phrases of 49/16 = 245/16}, but {@code 1 bar of 11/8}. */
     static String phrasesSum(Phrase phrase, long number, NoteValue length) {
         return phrases(phrase, number) + (number == 1 ? "" : " = " + written(length));
     }

@@ -133,7 +133,7 @@ final class HandsWording {
         return count == 1 ? "once" : count == 2 ? "twice" : Counted.count(count, "time");
     }
 
-    /** To one decimal at most. */
+    /** Returns a number with at most one decimal. */
     private static String decimal(BigFraction number) {
         return new BigDecimal(number.getNumerator())
                 .divide(new BigDecimal(number.getDenominator()), MathContext.DECIMAL64)

@@ -108,7 +108,7 @@ public final class LayerText {
                 "there is no voice of that name. Voices are " + voices.names() + ". For example: " + EXAMPLE));
     }
 
-    /** A voice without a pattern after it. */
+    /** Reports a voice without a pattern. */
     private TextException noPattern(List<Tokens.Word> words) {
         if (words.size() > 2 && words.get(1).text().matches("\\d+")) {
             return tokens.at(

@@ -37,7 +37,7 @@ public record Crossing(Kind kind, long notes, long against) {
             this.title = title;
         }
 
-        /** As it is called. */
+        /** Returns the term for it. */
         public String title() {
             return title;
         }
@@ -45,7 +45,7 @@ public record Crossing(Kind kind, long notes, long against) {
 
     private static final Crossing IN_STEP = new Crossing(Kind.IN_STEP, 0, 0);
 
-    /** The layer's offset makes no difference to it. */
+    /** Returns how a layer relates to the bars; its offset makes no difference. */
     public static Crossing of(Layer layer, Phrase phrase) {
         Pattern pattern = layer.pattern();
         if (pattern instanceof Pattern.Placed) {
@@ -66,7 +66,7 @@ public record Crossing(Kind kind, long notes, long against) {
                 : new Crossing(Kind.BOTH, 0, 0);
     }
 
-    /** Whether a whole number of cycles fills every bar, or of bars every cycle. */
+    /** Returns whether every bar holds a whole number of cycles, or every cycle a whole number of bars. */
     private static boolean fits(NoteValue cycle, Phrase phrase) {
         boolean fillsBars =
                 phrase.kinds().stream().map(Bar::length).distinct().allMatch(length -> length.isMultipleOf(cycle));
@@ -101,7 +101,7 @@ public record Crossing(Kind kind, long notes, long against) {
         return new Crossing(Kind.POLYRHYTHM, notes / divisor, beats / divisor);
     }
 
-    /** Whether its notes lie on the bars' own units, or on those halved as often as it takes. */
+    /** Returns whether its notes lie on the bars' own units, or on those units halved repeatedly. */
     private static boolean sharesThePulse(NoteValue note, Phrase phrase) {
         List<NoteValue> units = phrase.kinds().stream()
                 .map(bar -> bar.meter().unit())

@@ -174,7 +174,7 @@ final class LayerTimelineBuilder {
         }
     }
 
-    /** A doubled stroke plays twice. */
+    /** Adds the hits of a stroke; a double adds two. */
     private void hits(long at, long half, LayerTimeline.Played what, long until) {
         hit(at, what);
         if (isDoubled(what) && at + half < until) {

@@ -103,7 +103,7 @@ public final class NotationOptions {
         }
     }
 
-    /** Two to four different meters in turn, all through the phrase, can be signed once. */
+    /** Adds one signature for two to four meters that alternate through the phrase. */
     private void alternating() {
         List<Meter> meters = bars.stream().map(Bar::meter).toList();
         for (int turn = 2; turn <= Math.min(MAX_ALTERNATING, meters.size()); turn++) {
@@ -174,7 +174,7 @@ public final class NotationOptions {
         }
     }
 
-    /** From the last bar to the first, so that numbers stay true; each written bar once. */
+    /** Splits from the last bar to the first, so that bar numbers stay valid; splits each distinct bar once. */
     private Exercise inShortBars(Exercise whole) {
         Exercise changed = whole;
         List<Integer> written = whole.phrase().writtenBars();
@@ -240,7 +240,7 @@ public final class NotationOptions {
     /** A voice at a moment. */
     private record Moment(BigFraction seconds, String voice) {}
 
-    /** A layer that follows the bar may not be possible in other bars. */
+    /** Returns whether the music stays the same; a layer that follows the bar may not fit other bars. */
     private boolean soundsAlike(Exercise other, Set<Moment> heard) {
         BigFraction scale = other.phrase()
                 .length()

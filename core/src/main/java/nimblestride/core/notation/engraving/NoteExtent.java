@@ -55,7 +55,7 @@ record NoteExtent(double left, double right, double heads, double dot) {
                 .orElse(0);
     }
 
-    /** How far what is signed through a stem reaches to either side of it; 0 where nothing is. */
+    /** Returns how far a sign through the stem reaches to either side of it; 0 for none. */
     static double ornament(WrittenNote written, MusicFontMetrics face) {
         return written.heads().stream()
                 .flatMap(head -> Glyph.throughStem(head.stroke().ornament()).stream())
@@ -64,7 +64,7 @@ record NoteExtent(double left, double right, double heads, double dot) {
                 .orElse(0);
     }
 
-    /** How far each file of heads stands to the right of the one before it: they share the thickness of a stem. */
+    /** Returns the distance between two columns of heads, which share the thickness of a stem. */
     static double step(WrittenNote written, MusicFontMetrics face) {
         return widest(written, face) - face.lines().stem();
     }
@@ -78,7 +78,7 @@ record NoteExtent(double left, double right, double heads, double dot) {
         return head.stroke().level() == Dynamic.GHOST;
     }
 
-    /** The most grace notes before any of its heads. */
+    /** Returns the largest number of grace notes before any of the heads. */
     private static int graceNotes(WrittenNote written) {
         return written.tied()
                 ? 0
@@ -92,7 +92,7 @@ record NoteExtent(double left, double right, double heads, double dot) {
         return graceRoom(graceNotes(written));
     }
 
-    /** The room of so many grace notes before their note. */
+    /** Returns the width of a number of grace notes. */
     static double graceRoom(int notes) {
         return notes == 0 ? 0 : notes * GRACE_STEP + GRACE_GAP;
     }

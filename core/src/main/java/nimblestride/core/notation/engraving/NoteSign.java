@@ -49,7 +49,7 @@ public final class NoteSign {
         this.size = size;
     }
 
-    /** The sign of a value; what no single note says is said as a fraction. */
+    /** Creates the sign of a value: a note, or a fraction if no single note has that value. */
     static NoteSign of(MusicFontMetrics face, TextMetrics letters, NoteValue value, double size) {
         Optional<NoteShape> plain = NoteShape.of(value);
         if (plain.isPresent()) {
@@ -68,7 +68,7 @@ public final class NoteSign {
         return new NoteSign(face, letters, Optional.empty(), "", value.toString(), size);
     }
 
-    /** A value alone, as it stands in a list of values: all are equally large, but for those that have no room in it. */
+    /** Draws a value alone, for a list of values: all equally large, except those that would not fit. */
     public static Drawing drawing(MusicFontMetrics face, TextMetrics letters, NoteValue value) {
         NoteSign sign = of(face, letters, value, LIST_SIZE);
         double baseline = LIST_HEIGHT - LIST_FOOT;
@@ -87,7 +87,7 @@ public final class NoteSign {
         return (note + (shape.get().dots() > 0 ? 0.3 + face.width(Glyph.MARK_DOT) : 0)) * size;
     }
 
-    /** How far it reaches above its baseline. */
+    /** Returns how far it reaches above its baseline. */
     double height() {
         return number.isEmpty() ? noteHeight() : numberHeight() + NUMBER_SIZE;
     }
@@ -96,12 +96,12 @@ public final class NoteSign {
         return shape.map(note -> face.box(Glyph.mark(note)).north()).orElse(2.0) * size;
     }
 
-    /** The number stands clear of the flags. */
+    /** Returns the height of its number, which stands clear of the flags. */
     private double numberHeight() {
         return Math.max(NUMBER_HEIGHT * size, noteHeight() + NUMBER_GAP);
     }
 
-    /** Drawn from an x, standing on a baseline. */
+    /** Returns its marks, from an x, on a baseline. */
     List<Mark> marks(double x, double baseline) {
         List<Mark> marks = new ArrayList<>();
         if (shape.isEmpty()) {

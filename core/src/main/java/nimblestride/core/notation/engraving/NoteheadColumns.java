@@ -5,7 +5,7 @@ import java.util.List;
 import nimblestride.core.notation.score.WrittenHead;
 
 /**
- * How the heads of one note stand side by side: heads on one place of the staff or on neighbouring ones, a second apart, have no
+ * How the heads of one note stand side by side: heads on one place of the staff or on neighboring ones, a second apart, have no
  * room above each other (common practice in engraving).
  *
  * @param files in which file each head stands, from the lowest head up; 0 is the one at the left
@@ -39,7 +39,7 @@ record NoteheadColumns(List<Integer> files) {
         return files.get(head);
     }
 
-    /** How many files there are, at least 1. */
+    /** Returns the number of columns, at least 1. */
     int count() {
         return 1 + files.stream().mapToInt(Integer::intValue).max().orElse(0);
     }

@@ -26,7 +26,7 @@ final class NoteheadPainter {
         this.x = x;
     }
 
-    /** How far below the middle line a head stands. */
+    /** Returns how far below the middle line a head stands. */
     static double y(WrittenHead head) {
         return -head.voice().staffPlace() / 2.0;
     }

@@ -48,7 +48,7 @@ final class RestPosition {
                 .mapToDouble(head -> -head.voice().staffPlace() / 2.0);
     }
 
-    /** The y of a rest's origin, on a line of the staff or where one would be. A whole rest hangs from its line. */
+    /** Returns the y of a rest's origin, on a staff line or a ledger position. A whole rest hangs from its line. */
     double y(NoteShape shape) {
         double hanging = shape.divisor() == 1 ? 1 : 0;
         MusicFontMetrics.Box box = face.box(Glyph.rest(shape));

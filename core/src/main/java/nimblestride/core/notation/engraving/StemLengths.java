@@ -39,12 +39,12 @@ final class StemLengths {
         return part.written().get(index);
     }
 
-    /** The one of two that is farther on the stems' side. */
+    /** Returns the y that is farther in the stems' direction. */
     double farther(double one, double other) {
         return up > 0 ? Math.min(one, other) : Math.max(one, other);
     }
 
-    /** The y of a stem's end; of a note without one, where its heads end. */
+    /** Returns the y of a stem's end; for a note without a stem, the end of its heads. */
     double tip(int index) {
         if (!written(index).shape().hasStem()) {
             return outer(index) - up * HALF_HEAD;
@@ -52,7 +52,7 @@ final class StemLengths {
         return part.beamOf(index).map(this::tipUnder).orElseGet(() -> tipAlone(index));
     }
 
-    /** How far a note and its flag reach; a flag of many strokes reaches beyond the end of its stem. */
+    /** Returns how far a note and its flag reach; a flag of many strokes reaches past the end of its stem. */
     double reach(int index) {
         double tip = tip(index);
         if (!NoteExtent.isFlagged(part, index)) {
@@ -62,13 +62,13 @@ final class StemLengths {
         return farther(tip, tip - (up > 0 ? flag.north() : flag.south()));
     }
 
-    /** How far a rest reaches on the stems' side. */
+    /** Returns how far a rest reaches in the stems' direction. */
     double restEnd(int index) {
         MusicFontMetrics.Box box = face.box(Glyph.rest(written(index).shape()));
         return rests.y(written(index).shape()) - (up > 0 ? box.north() : box.south());
     }
 
-    /** The middle of the part of a stem that neither heads nor beams nor a flag take. */
+    /** Returns the middle of the free part of a stem, clear of heads, beams, and flag. */
     double middle(int index) {
         double taken = NoteExtent.isFlagged(part, index)
                 ? flagLength(index)
@@ -78,7 +78,7 @@ final class StemLengths {
         return (outer(index) - up * HALF_HEAD + tip(index) + up * taken) / 2;
     }
 
-    /** From a note's origin to the middle of its stem. */
+    /** Returns the distance from a note's origin to the middle of its stem. */
     double fromOrigin(int index) {
         MusicFontMetrics.StemAnchors anchors =
                 anchors(index, written(index).heads().get(0));
@@ -86,7 +86,7 @@ final class StemLengths {
         return up > 0 ? anchors.upX() - half : anchors.downX() + half;
     }
 
-    /** The y at which a stem begins, at the head farthest from its end. */
+    /** Returns the y at which a stem begins, at the head farthest from its end. */
     double root(int index) {
         List<WrittenHead> heads = written(index).heads();
         WrittenHead base = up > 0 ? heads.get(0) : heads.get(heads.size() - 1);
@@ -98,7 +98,7 @@ final class StemLengths {
         return face.stem(Glyph.head(head.voice().head(), written(index).shape()));
     }
 
-    /** The head farthest on the stems' side. */
+    /** Returns the head farthest in the stems' direction. */
     private double outer(int index) {
         List<WrittenHead> heads = written(index).heads();
         return NoteheadPainter.y(up > 0 ? heads.get(heads.size() - 1) : heads.get(0));
@@ -116,7 +116,7 @@ final class StemLengths {
         return face.box(Glyph.flag(written(index).shape(), up > 0));
     }
 
-    /** How far a flag hangs down from the end of its stem, or stands up from it. */
+    /** Returns how far a flag reaches back from the end of its stem. */
     private double flagLength(int index) {
         return up > 0 ? -flag(index).south() : flag(index).north();
     }

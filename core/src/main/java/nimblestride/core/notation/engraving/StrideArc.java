@@ -10,10 +10,10 @@ final class StrideArc {
     private StrideArc() {}
 
     /**
-     * The points of a curve from one foot to the next, as far as it lies between two edges.
+     * Returns the part of an arc from one foot to the next that lies between two edges.
      *
-     * @param high how far the arc's handles are from the ground: less than zero for an arc above it
-     * @return empty where none of it does
+     * @param high distance of the curve's control points from the ground; negative for an arc above it
+     * @return empty if no part lies between the edges
      */
     static Optional<List<Double>> between(
             double from, double to, double leftEdge, double rightEdge, double ground, double high) {
@@ -30,7 +30,7 @@ final class StrideArc {
         return Optional.of(List.of(x[0], y[0], x[1], y[1], x[2], y[2], x[3], y[3]));
     }
 
-    /** How far along the curve an x is reached: it only ever grows. */
+    /** Returns the curve parameter at which x is reached; x only grows along the curve. */
     private static double whereAt(double[] xs, double x) {
         double low = 0;
         double high = 1;
@@ -45,7 +45,7 @@ final class StrideArc {
         return low;
     }
 
-    /** A part of a cubic curve in one coordinate, by de Casteljau's construction. */
+    /** Returns a part of a cubic curve in one coordinate, by de Casteljau's algorithm. */
     private static double[] part(double[] points, double start, double end) {
         double[] untilEnd = first(points, end);
         double[] turned = {untilEnd[3], untilEnd[2], untilEnd[1], untilEnd[0]};

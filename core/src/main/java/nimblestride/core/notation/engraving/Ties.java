@@ -67,7 +67,7 @@ final class Ties {
         return before;
     }
 
-    /** What is held into the next line has half a tie at the end of this one. */
+    /** Draws half a tie at the end of a line for each note held into the next line. */
     private void out(int part, double before) {
         BarSegment last = segments.get(segments.size() - 1);
         int next = last.index() + 1;

@@ -76,7 +76,7 @@ final class TupletPainter {
         strip.reach(end);
     }
 
-    /** A number wider than its notes has its neighbours' notes under it too. */
+    /** A number wider than its notes has its neighbors' notes under it too. */
     private boolean isIn(int index, TupletSpan span, double left, double right) {
         boolean own = index >= span.from() && index < span.to();
         return own || (x[index] + 2 * NoteSpacing.HALF_HEAD > left && x[index] < right);

@@ -26,7 +26,7 @@ public record ScoreStyle(
     public enum Parts {
         /** Hands up, feet down. */
         HANDS_AND_FEET("hands up, feet down"),
-        /** All up. */
+        /** Points all stems up. */
         TOGETHER("all stems up");
 
         private final String title;
@@ -43,9 +43,9 @@ public record ScoreStyle(
 
     /** How long notes last. A drum does not sustain, so both sound the same. */
     public enum Lengths {
-        /** To the next note, but no longer than to the end of the group; rests fill up. Every group can be seen. */
+        /** Lasts to the next note, but at most to the end of the group; rests fill up. Shows every group. */
         SHORT("short notes, rests"),
-        /** To the next note, tied over groups and bar lines. What runs across them can be seen. */
+        /** Lasts to the next note, tied over groups and bar lines. Shows what runs across them. */
         HELD("long notes, ties");
 
         private final String title;
@@ -63,9 +63,9 @@ public record ScoreStyle(
     /** Which stickings are shown. */
     public enum Stickings {
         NONE("no sticking"),
-        /** Those the exercise has written out. */
+        /** Shows the hands the exercise gives. */
         AS_GIVEN("sticking as given"),
-        /** The hand of every stroke. */
+        /** Shows the hand of every stroke. */
         ALL("every sticking");
 
         private final String title;

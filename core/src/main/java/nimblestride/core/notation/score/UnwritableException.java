@@ -2,7 +2,7 @@ package nimblestride.core.notation.score;
 
 import nimblestride.core.foundation.failure.StrideException;
 
-/** Says why something cannot be written as notes. */
+/** Says why something can't be written as notes. */
 public final class UnwritableException extends StrideException {
     private static final long serialVersionUID = 1L;
 

@@ -56,7 +56,7 @@ public final class MeterFinder {
 
     /** A length in {@value #FINEST}ths, and how much repeats after it. */
     private record Candidate(int sixteenths, double share) {
-        /** Long bars are less likely than short ones. */
+        /** Returns the score of a proposal; a long bar is less likely than a short one. */
         double worth() {
             double doublings = Math.log((double) sixteenths / FINEST) / Math.log(2);
             return share - EACH_DOUBLING * Math.max(0, doublings);

@@ -137,7 +137,7 @@ class RewriteEditsTest {
                 .toList();
     }
 
-    /** Only what is not the same in every round cannot be told: notes over so many unlike bars that they end elsewhere each time. */
+    /** Only what is not the same in every round can't be told: notes over so many unlike bars that they end elsewhere each time. */
     private static Exercise withoutNotesThatEndElsewhere(Exercise any) {
         return any.withLayers(any.layers().stream()
                 .filter(layer -> !(layer.pattern().span() instanceof Span.Bars over)

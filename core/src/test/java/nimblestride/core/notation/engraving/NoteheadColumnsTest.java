@@ -23,9 +23,9 @@ class NoteheadColumnsTest {
         // A second, and one place for two.
         "4 5, 0 1, 2",
         "5 5, 0 1, 2",
-        // Three on neighbouring places: the third is a third from the first.
+        // Three on neighboring places: the third is a third from the first.
         "4 5 6, 0 1 0, 2",
-        // Three on one place, or two and their neighbour, have no room in two files.
+        // Three on one place, or two and their neighbor, have no room in two files.
         "5 5 5, 0 1 2, 3",
         "5 5 6, 0 1 2, 3",
         // And back to the first as soon as there is room.

@@ -155,7 +155,7 @@ class ReadingsTest {
         assertThat(asked).containsExactlyInAnyOrderElementsOf(lookedThrough);
     }
 
-    /** Groups of a grouping that is kept are divided or joined with their neighbours; a line between two never moves. */
+    /** Groups of a grouping that is kept are divided or joined with their neighbors; a line between two never moves. */
     @Test
     void aGroupingThatIsKeptIsDividedOrJoined() {
         Grouping kept = new Grouping(List.of(4, 3, 4));

@@ -68,7 +68,7 @@ public final class ControlTip {
         on(node, "");
     }
 
-    /** What would be said of a node if the mouse rested on it; empty for nothing. */
+    /** Returns the tip of a node; empty for none. */
     static Optional<String> installedOn(Node node) {
         return Optional.ofNullable(of(node).shown).map(Tooltip::getText);
     }
@@ -81,7 +81,7 @@ public final class ControlTip {
         });
     }
 
-    /** The mouse has come: now the little window has to be there, with what is said now. */
+    /** Shows the tip when the mouse comes to a node. */
     private void comeTo(Node node) {
         String text = said.get();
         if (text.isEmpty()) {

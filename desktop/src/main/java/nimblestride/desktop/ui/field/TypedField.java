@@ -127,7 +127,7 @@ public final class TypedField<T> extends VBox {
         }
     }
 
-    /** Where a value makes sense, but not here, the one before stays in effect, and in the field's memory. */
+    /** Takes a value; if it is valid but can't be used here, the last one stays in effect. */
     private void take(T value) {
         T before = last;
         last = value;

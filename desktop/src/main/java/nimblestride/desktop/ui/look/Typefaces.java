@@ -90,8 +90,8 @@ public final class Typefaces {
     private record Cut(String family, FontWeight weight, FontPosture posture, double size) {}
 
     /**
-     * To look a font up takes longer than to draw a word in it. Sizes that follow a zoom are told apart by a 64th of a point, so that
-     * there are not endlessly many.
+     * Returns a font from a cache, because looking one up takes longer than drawing a word. Rounds sizes to a 64th of
+     * a point, to limit the cache while the user zooms.
      */
     private static Font font(String family, FontWeight weight, FontPosture posture, double size) {
         await();

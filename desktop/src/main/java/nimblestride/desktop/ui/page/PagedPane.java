@@ -111,7 +111,7 @@ public class PagedPane extends HBox implements AutoCloseable {
         }));
     }
 
-    /** The page that is chosen, in its place, while these pages are seen at all. */
+    /** Returns the chosen page, while these pages are shown. */
     private Optional<Page> inView() {
         if (getScene() == null) {
             return Optional.empty();

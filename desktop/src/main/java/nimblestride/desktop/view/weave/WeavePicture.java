@@ -32,7 +32,7 @@ record WeavePicture(List<Row> rows, List<Strand> strands) {
     /**
      * A bar.
      *
-     * @param bar its number from 0, rounds of the phrase counted on
+     * @param bar its number from 0, counted on through the rounds of the phrase
      * @param signature whether the meter is another than in the bar before
      * @param phraseStart whether the phrase begins here
      * @param home whether all layers are back where they began here

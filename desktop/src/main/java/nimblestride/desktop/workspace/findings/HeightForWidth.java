@@ -19,7 +19,7 @@ abstract class HeightForWidth extends Region {
      */
     abstract double heightAt(double across);
 
-    /** Also asks its parent, whose height may have changed. */
+    /** Requests a layout of its parent too, whose height may have changed. */
     @Override
     public void requestLayout() {
         width = Double.NaN;

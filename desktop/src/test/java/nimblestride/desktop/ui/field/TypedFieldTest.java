@@ -20,7 +20,7 @@ import nimblestride.desktop.OnStage;
 import nimblestride.desktop.ui.control.ControlTip;
 import org.junit.jupiter.api.Test;
 
-/** A narrow field among its neighbours and a wide one, with the focus going from one to the other. */
+/** A narrow field among its neighbors and a wide one, with the focus going from one to the other. */
 class TypedFieldTest extends OnStage {
     private static final String WRONG = "expected minutes from 5 to 240, read \"4\"";
 

@@ -132,7 +132,7 @@ class RoadLabelsTest {
         assertThat(Seen.of("1/16", 80).texts(Kind.BAR_NUMBER)).startsWith("1", "6", "11", "16");
     }
 
-    /** A sixteenth between longer bars: who does not see that it is one cannot play it. */
+    /** A sixteenth between longer bars: who does not see that it is one can't play it. */
     @Test
     void aNarrowBarHasASmallerSignatureAndTheNarrowestNone() {
         List<Words> near = Seen.of("3/8, 1/16, 4/8", 330).of(Kind.SIGNATURE);
