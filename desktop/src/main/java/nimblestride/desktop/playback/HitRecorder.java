@@ -41,14 +41,14 @@ public final class HitRecorder {
 
     /** Hits of one section of one request, from one moment to a later one: whatever goes back starts another. */
     private static final class Run {
-        private final PlaybackRequest take;
+        private final PlaybackRequest request;
         private final int section;
         private final Phrase selected;
         private final List<Stroke> strokes = new ArrayList<>();
 
-        Run(PlaybackRequest take, int section, Phrase selected) {
+        Run(PlaybackRequest request, int section, Phrase selected) {
             this.selected = selected;
-            this.take = take;
+            this.request = request;
             this.section = section;
         }
 
@@ -93,14 +93,14 @@ public final class HitRecorder {
         }
         double moment = struck.heard().get().moment();
         int section = struck.heard().get().section();
-        PlaybackRequest take = transport.played();
+        PlaybackRequest request = transport.lastRequest();
         Run run = runs.isEmpty() ? null : runs.get(runs.size() - 1);
         if (run == null
                 || run.section != section
-                || !run.take.exercise().equals(take.exercise())
-                || run.take.percent() != take.percent()
+                || !run.request.exercise().equals(request.exercise())
+                || run.request.percent() != request.percent()
                 || moment < run.last() - 0.25) {
-            run = new Run(take, section, document.exerciseProperty().get().phrase());
+            run = new Run(request, section, document.exerciseProperty().get().phrase());
             runs.add(run);
         }
         run.strokes.add(new Stroke(moment, struck.strike().voice()));
@@ -124,7 +124,8 @@ public final class HitRecorder {
     }
 
     private static Optional<HitMatching> matched(Run run) {
-        List<Playthrough.Passage> passages = Playthrough.of(run.take.exercise()).passages();
+        List<Playthrough.Passage> passages =
+                Playthrough.of(run.request.exercise()).passages();
         if (run.section >= passages.size() || run.strokes.isEmpty()) {
             return Optional.empty();
         }
@@ -134,7 +135,7 @@ public final class HitRecorder {
         }
         LongPredicate silent = silent(run, passages.size(), content.phrase());
         ExpectedHits expectation =
-                new ExpectedHits(content, run.take.percent(), silent, told(content.phrase(), run.selected));
+                new ExpectedHits(content, run.request.percent(), silent, told(content.phrase(), run.selected));
         NoteValue from = moment(run.strokes.get(0).moment - AROUND);
         NoteValue to = moment(run.last() + AROUND);
         try {
@@ -165,11 +166,11 @@ public final class HitRecorder {
 
     /** Returns in which bars the click was silent; known only when one section ran without a loop. */
     private static LongPredicate silent(Run run, int sections, Phrase phrase) {
-        ClickSettings click = run.take.click();
-        if (sections > 1 || run.take.loop().isPresent() || click.levels().isEmpty()) {
+        ClickSettings click = run.request.click();
+        if (sections > 1 || run.request.loop().isPresent() || click.levels().isEmpty()) {
             return bar -> false;
         }
-        long first = phrase.barAt(run.take.start().moment());
+        long first = phrase.barAt(run.request.start().moment());
         return bar -> bar >= first && !click.isHeardAfter(bar - first);
     }
 }

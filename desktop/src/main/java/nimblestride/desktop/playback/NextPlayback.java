@@ -51,7 +51,7 @@ final class NextPlayback {
                 shown.countingSystemProperty().get(),
                 shown.subdivisionProperty().get());
         boolean sections = playsSections(exercise);
-        PlaybackRequest take = new PlaybackRequest(
+        PlaybackRequest request = new PlaybackRequest(
                         sections ? exercise : selected(exercise),
                         SelectedStage.clicked(
                                 settings.clicked(), settings.stageProperty().get()))
@@ -59,12 +59,12 @@ final class NextPlayback {
                 .countedIn(countIn)
                 .mixed(settings.mixProperty().get())
                 .with(settings.bandProperty().get());
-        boolean whole = sections || take.exercise().hasSections();
+        boolean whole = sections || request.exercise().hasSections();
         return settings.loopProperty()
                 .get()
                 .filter(bars -> !whole && bars.to() <= exercise.phrase().bars().size())
-                .map(take::looping)
-                .orElse(take);
+                .map(request::looping)
+                .orElse(request);
     }
 
     /** Returns the exercise at its practice tempo, where that is not its own and every section can follow. */

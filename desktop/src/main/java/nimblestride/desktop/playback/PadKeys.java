@@ -33,7 +33,7 @@ public final class PadKeys {
     }
 
     /** Returns all keys, in words. */
-    public static String told() {
+    public static String description() {
         StringBuilder told = new StringBuilder();
         PADS.forEach((key, voice) -> told.append(told.isEmpty() ? "" : ", ")
                 .append(key.getName())

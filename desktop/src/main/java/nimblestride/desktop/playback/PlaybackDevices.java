@@ -118,7 +118,8 @@ public final class PlaybackDevices implements AutoCloseable {
     /** Has the simulated player play a layer, or nothing any longer. */
     public void standIn(Optional<String> layer, TimingHabits habits) {
         standIn.ifPresent(SimulatedPlayer::close);
-        standIn = layer.map(name -> new SimulatedPlayer(player::heard, transport::played, name, habits, this::strike));
+        standIn = layer.map(
+                name -> new SimulatedPlayer(player::heard, transport::lastRequest, name, habits, this::strike));
     }
 
     /** Returns whether the simulated player plays. */

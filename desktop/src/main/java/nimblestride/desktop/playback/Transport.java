@@ -44,7 +44,7 @@ public final class Transport implements AutoCloseable {
     private final Consumer<OptionalDouble> follower;
     private final AnimationTimer frames;
     private Runnable stopped = () -> {};
-    private volatile PlaybackRequest playingTake;
+    private volatile PlaybackRequest playingRequest;
     private boolean counting;
     private int partOfFrame;
 
@@ -56,7 +56,7 @@ public final class Transport implements AutoCloseable {
         this.player = player;
         this.next = new NextPlayback(document, settings, shown, new SelectedStage(problem::set));
         this.follower = heard;
-        this.playingTake = take();
+        this.playingRequest = request();
         this.frames = new AnimationTimer() {
             @Override
             public void handle(long now) {
@@ -118,7 +118,7 @@ public final class Transport implements AutoCloseable {
     }
 
     private void follow(AudiblePosition heard) {
-        StartPoint start = playingTake.start();
+        StartPoint start = playingRequest.start();
         double left = start.moment().toDouble() - heard.moment();
         if (left > 0 && heard.section() == start.section() && counting) {
             count(left);
@@ -142,18 +142,18 @@ public final class Transport implements AutoCloseable {
     }
 
     private void count(double left) {
-        Exercise exercise = playingTake.exercise();
-        StartPoint start = playingTake.start();
+        Exercise exercise = playingRequest.exercise();
+        StartPoint start = playingRequest.start();
         Phrase phrase = exercise.withSelected(
                         exercise.sections().get(start.section()).content())
                 .phrase();
         long number = phrase.barAt(start.moment());
         Bar bar = phrase.bar(number);
-        counted.set(playingTake.countIn().saying(bar, start.moment().minus(phrase.startOf(number)), left));
+        counted.set(playingRequest.countIn().saying(bar, start.moment().minus(phrase.startOf(number)), left));
     }
 
     /** Returns what plays, in words. */
-    public String told() {
+    public String description() {
         if (!counted.get().isEmpty()) {
             return "Counting in: " + counted.get();
         }
@@ -182,9 +182,10 @@ public final class Transport implements AutoCloseable {
         } else {
             Exercise exercise = document.exerciseProperty().get();
             int bar = settings.firstBarProperty().get();
-            play(take().from(new StartPoint(
-                    next.playsSections(exercise) && bar > 0 ? exercise.firstSection() : 0,
-                    exercise.phrase().startOf(bar))));
+            play(request()
+                    .from(new StartPoint(
+                            next.playsSections(exercise) && bar > 0 ? exercise.firstSection() : 0,
+                            exercise.phrase().startOf(bar))));
         }
     }
 
@@ -194,20 +195,20 @@ public final class Transport implements AutoCloseable {
         if (next.playsSections(exercise)) {
             int first = exercise.firstSection();
             NoteValue within = moment.remainder(exercise.phrase().length());
-            play(take().from(new StartPoint(first, within)));
+            play(request().from(new StartPoint(first, within)));
         } else {
-            PlaybackRequest take = take();
-            NoteValue from = take.exercise().hasSections()
+            PlaybackRequest request = request();
+            NoteValue from = request.exercise().hasSections()
                     ? moment.remainder(exercise.phrase().length())
                     : moment;
-            play(take.from(new StartPoint(0, from)));
+            play(request.from(new StartPoint(0, from)));
         }
     }
 
     /** Plays from the start of a section. */
     public void playFromSection(int number) {
         settings.allSectionsProperty().set(true);
-        play(take().from(new StartPoint(number, NoteValue.ZERO)));
+        play(request().from(new StartPoint(number, NoteValue.ZERO)));
     }
 
     /** Plays a plain click for a measurement. */
@@ -217,11 +218,11 @@ public final class Transport implements AutoCloseable {
         play(new PlaybackRequest(plain, ClickSettings.NONE.with(ClickSettings.Level.UNIT, true)));
     }
 
-    private void play(PlaybackRequest take) {
-        playingTake = take;
+    private void play(PlaybackRequest request) {
+        playingRequest = request;
         problem.set("");
-        counting = take.countIn().bars() > 0;
-        player.start(take);
+        counting = request.countIn().bars() > 0;
+        player.start(request);
         frames.start();
         playing.set(true);
     }
@@ -239,30 +240,30 @@ public final class Transport implements AutoCloseable {
         if (!playing.get()) {
             return;
         }
-        PlaybackRequest take = take();
-        boolean same = heardOf(take).equals(heardOf(playingTake));
-        StartPoint start = playingTake.start();
-        boolean stillThere = start.section() < take.exercise().sections().size();
-        playingTake = counting && stillThere ? startingAs(take, start) : take;
+        PlaybackRequest request = request();
+        boolean same = heardOf(request).equals(heardOf(playingRequest));
+        StartPoint start = playingRequest.start();
+        boolean stillThere = start.section() < request.exercise().sections().size();
+        playingRequest = counting && stillThere ? startingLike(request, start) : request;
         if (!same) {
-            player.change(take);
+            player.change(request);
         }
     }
 
     /** Returns a request with another one's start point, if that place still exists. */
-    private static PlaybackRequest startingAs(PlaybackRequest take, StartPoint start) {
+    private static PlaybackRequest startingLike(PlaybackRequest request, StartPoint start) {
         try {
-            return take.from(start);
+            return request.from(start);
         } catch (StrideException e) {
-            return take;
+            return request;
         }
     }
 
     /** Returns a request without its start point, to compare what is heard. */
-    private static PlaybackRequest heardOf(PlaybackRequest take) {
-        return take.from(StartPoint.BEGINNING)
+    private static PlaybackRequest heardOf(PlaybackRequest request) {
+        return request.from(StartPoint.BEGINNING)
                 .countedIn(CountIn.NONE)
-                .of(take.exercise().withSelected(0));
+                .of(request.exercise().withSelected(0));
     }
 
     /** Returns the tempo at which the selected section plays, or would play. */
@@ -271,13 +272,13 @@ public final class Transport implements AutoCloseable {
     }
 
     /** Returns the request that would play now, from its beginning. */
-    public PlaybackRequest take() {
+    public PlaybackRequest request() {
         return next.take();
     }
 
     /** Returns the request that plays now, or played last. Call it on any thread. */
-    public PlaybackRequest played() {
-        return playingTake;
+    public PlaybackRequest lastRequest() {
+        return playingRequest;
     }
 
     @Override

@@ -96,7 +96,7 @@ final class FileActions {
         LocalDateTime now = book.now();
         book.run(
                 "Importing " + file.getFileName(),
-                (one, progress) -> BookTransfer.takeOver(one, file, now, progress),
+                (one, progress) -> BookTransfer.merge(one, file, now, progress),
                 status::show);
     }
 

@@ -26,7 +26,9 @@ final class PlaybackFollower {
     static void listen(
             Transport transport, PlaybackDevices devices, ExerciseDocument document, Scene scene, Label told) {
         Runnable tell = () -> told.setText(
-                transport.playingProperty().get() ? transport.told() + PlaybackStatusText.brief(devices.status()) : "");
+                transport.playingProperty().get()
+                        ? transport.description() + PlaybackStatusText.brief(devices.status())
+                        : "");
         Timeline looks = new Timeline(new KeyFrame(BETWEEN_LOOKS, event -> tell.run()));
         looks.setCycleCount(Animation.INDEFINITE);
         transport.playingProperty().addListener(change -> {

@@ -157,7 +157,7 @@ final class WindowComposition {
         workspaces.add(WorkspaceId.MODULATE, new ModulateWorkspace(document, sound.transport()));
         workspaces.add(WorkspaceId.PRACTICE, practice);
         workspaces.add(WorkspaceId.SHARE, share);
-        workspaces.putAtTheEnd(
+        workspaces.setTrailing(
                 new CountChoice(document, road.countingSystemProperty(), road.subdivisionProperty(), stand::show));
         workspaces.open(WorkspaceId.CROSS);
     }

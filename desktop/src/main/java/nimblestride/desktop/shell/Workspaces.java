@@ -79,7 +79,7 @@ final class Workspaces extends VBox {
     }
 
     /** Puts a control at the right end of the row of workspace names. Call it once. */
-    void putAtTheEnd(Region end) {
+    void setTrailing(Region end) {
         getChildren().remove(names);
         head = new EndsLine(names, end);
         head.getStyleClass().add("bench-head");

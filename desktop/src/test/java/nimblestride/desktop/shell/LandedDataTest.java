@@ -54,7 +54,7 @@ class LandedDataTest {
     @Test
     void itsFilesAreReadAndMergedOnce() throws IOException {
         try (Book book = OpenBook.open(folder.resolve("new.book")).book()) {
-            assertThat(BookTransfer.takeOver(book, landed("book.json"), NOW, QUIET))
+            assertThat(BookTransfer.merge(book, landed("book.json"), NOW, QUIET))
                     .startsWith("12 exercises new");
             assertThat(book.log().size()).isEqualTo(152);
             PracticeLog.Merged merged = BookTransfer.mergeLog(book, Optional.empty(), landed("log.json"), QUIET);

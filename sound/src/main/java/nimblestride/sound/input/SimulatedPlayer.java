@@ -96,9 +96,9 @@ public final class SimulatedPlayer implements AutoCloseable {
      * Returns the hits up to an audible moment, in order; starts over where that is not a little later than the last.
      */
     Queue<PadHit> hear(AudiblePosition now) {
-        PlaybackRequest take = played.get();
-        if (!take.equals(known) || now.section() != section || now.moment() < last - AHEAD / 4) {
-            known = take;
+        PlaybackRequest request = played.get();
+        if (!request.equals(known) || now.section() != section || now.moment() < last - AHEAD / 4) {
+            known = request;
             section = now.section();
             begin(now);
         }

@@ -54,7 +54,7 @@ public final class Player implements AutoCloseable {
     }
 
     /** Plays a request from its start point; what was playing stops. */
-    public synchronized void start(PlaybackRequest take) {
+    public synchronized void start(PlaybackRequest request) {
         end();
         synchronized (anchors) {
             anchors.clear();
@@ -62,7 +62,7 @@ public final class Player implements AutoCloseable {
         wanted.set(null);
         problem = Optional.empty();
         SampleRingBuffer ahead = new SampleRingBuffer();
-        Renderer renderer = new Renderer(take, sounds, AudioOutput.SAMPLE_RATE, new Renderer.Listener() {
+        Renderer renderer = new Renderer(request, sounds, AudioOutput.SAMPLE_RATE, new Renderer.Listener() {
             @Override
             public void anchored(TimeAnchor anchor) {
                 anchor(anchor);
@@ -108,8 +108,8 @@ public final class Player implements AutoCloseable {
     }
 
     /** Changes to another request at its next unit, without a gap; does nothing where nothing plays. */
-    public void change(PlaybackRequest take) {
-        wanted.set(take);
+    public void change(PlaybackRequest request) {
+        wanted.set(request);
     }
 
     /** Stops; the sound fades away in a moment, which it does not wait for. */
@@ -217,9 +217,9 @@ public final class Player implements AutoCloseable {
         float[] block = new float[OutputFeeder.BLOCK];
         try {
             while (isInUse(speaker)) {
-                PlaybackRequest take = wanted.getAndSet(null);
-                if (take != null) {
-                    renderer.change(take);
+                PlaybackRequest request = wanted.getAndSet(null);
+                if (request != null) {
+                    renderer.change(request);
                 }
                 if (ahead.hasRoomFor(OutputFeeder.BLOCK)) {
                     renderer.render(block, OutputFeeder.BLOCK);

@@ -49,16 +49,16 @@ public final class Renderer {
     }
 
     /** Creates a renderer at the request's start point. */
-    public Renderer(PlaybackRequest take, SampleSet sounds, int sampleRate) {
-        this(take, sounds, sampleRate, Listener.NONE);
+    public Renderer(PlaybackRequest request, SampleSet sounds, int sampleRate) {
+        this(request, sounds, sampleRate, Listener.NONE);
     }
 
     /** Creates a renderer at the request's start point, with a listener. */
-    public Renderer(PlaybackRequest take, SampleSet sounds, int sampleRate, Listener listener) {
+    public Renderer(PlaybackRequest request, SampleSet sounds, int sampleRate, Listener listener) {
         this.sampleRate = sampleRate;
         this.earliest = (long) Math.ceil(StrokeNotes.MAX_LEAD * sampleRate);
         this.listener = listener;
-        SectionScheduler first = SectionScheduler.first(take, sounds, sampleRate);
+        SectionScheduler first = SectionScheduler.first(request, sounds, sampleRate);
         first.countIn().forEach((at, click) -> coming.add(cue(at, Cue.RINGS_OUT, click)));
         add(first);
     }
@@ -77,9 +77,9 @@ public final class Renderer {
      *
      * @return the new anchor, valid from its own frame on
      */
-    public TimeAnchor change(PlaybackRequest take) {
+    public TimeAnchor change(PlaybackRequest request) {
         SectionScheduler playing = stretches.element();
-        SectionScheduler next = playing.goingOverTo(take, frame);
+        SectionScheduler next = playing.goingOverTo(request, frame);
         TimeAnchor anchor = next.anchor();
         fillUntil(anchor.frame());
         coming.removeIf(cue -> cue.frame() >= anchor.frame());

@@ -27,7 +27,7 @@ final class SectionScheduler {
     /** Bars shorter than two thousandths of a second blur into one noise; the scheduler skips those between. */
     private static final double MIN_SECONDS = 0.0005;
 
-    private final PlaybackRequest take;
+    private final PlaybackRequest request;
     private final SampleSet sounds;
     private final int sampleRate;
     private final List<Passage> passages;
@@ -41,19 +41,20 @@ final class SectionScheduler {
 
     /** @param playedBefore bars played before the one it begins in */
     private SectionScheduler(
-            PlaybackRequest take,
+            PlaybackRequest request,
             List<Passage> passages,
             TimeAnchor anchor,
             long playedBefore,
             SampleSet sounds,
             int sampleRate) {
-        this.take = take;
+        this.request = request;
         this.sampleRate = sampleRate;
         this.passages = passages;
         this.anchor = anchor;
         this.sounds = sounds;
         this.passage = passages.get(anchor.section());
-        this.onsets = new SectionSounds(passage.content(), take, beatAfterChange(passages, anchor.section()), sounds);
+        this.onsets =
+                new SectionSounds(passage.content(), request, beatAfterChange(passages, anchor.section()), sounds);
         this.firstBar = phrase().barAt(anchor.moment());
         this.playedBefore = playedBefore;
         this.laidOut = anchor.moment();
@@ -75,25 +76,25 @@ final class SectionScheduler {
     }
 
     /** Schedules the first section of a request. */
-    static SectionScheduler first(PlaybackRequest take, SampleSet sounds, int sampleRate) {
-        List<Passage> passages = Playthrough.of(take.exercise()).passages();
-        int section = take.start().section();
+    static SectionScheduler first(PlaybackRequest request, SampleSet sounds, int sampleRate) {
+        List<Passage> passages = Playthrough.of(request.exercise()).passages();
+        int section = request.start().section();
         Passage passage = passages.get(section);
-        BigFraction pace = pace(take, passage.tempo(), sampleRate);
-        NoteValue moment = beginning(take, passage);
+        BigFraction pace = pace(request, passage.tempo(), sampleRate);
+        NoteValue moment = beginning(request, passage);
         Bar bar = passage.content().phrase().bar(passage.content().phrase().barAt(moment));
         NoteValue countIn =
-                take.countIn().length(bar, withinItsBar(passage.content().phrase(), moment));
+                request.countIn().length(bar, withinItsBar(passage.content().phrase(), moment));
         TimeAnchor anchor = new TimeAnchor(pace.multiply(countIn.fraction()), section, moment, pace);
-        return new SectionScheduler(take, passages, anchor, 0, sounds, sampleRate);
+        return new SectionScheduler(request, passages, anchor, 0, sounds, sampleRate);
     }
 
     /**
      * Returns where a request begins: its start point, or the start of its loop if the point lies outside the loop.
      */
-    private static NoteValue beginning(PlaybackRequest take, Passage passage) {
-        NoteValue moment = take.start().moment();
-        return take.loop().map(loop -> inLoop(loop, passage, moment)).orElse(moment);
+    private static NoteValue beginning(PlaybackRequest request, Passage passage) {
+        NoteValue moment = request.start().moment();
+        return request.loop().map(loop -> inLoop(loop, passage, moment)).orElse(moment);
     }
 
     private static NoteValue inLoop(Loop loop, Passage passage, NoteValue moment) {
@@ -109,8 +110,8 @@ final class SectionScheduler {
     }
 
     /** Returns where a section begins when it follows another one, or repeats. */
-    private static NoteValue startOf(PlaybackRequest take, Passage passage) {
-        return take.loop()
+    private static NoteValue startOf(PlaybackRequest request, Passage passage) {
+        return request.loop()
                 .map(loop -> passage.content().phrase().startOf(loop.from()))
                 .orElse(NoteValue.ZERO);
     }
@@ -121,10 +122,10 @@ final class SectionScheduler {
     }
 
     /** Returns how many samples a whole note lasts. */
-    private static BigFraction pace(PlaybackRequest take, Tempo tempo, int sampleRate) {
+    private static BigFraction pace(PlaybackRequest request, Tempo tempo, int sampleRate) {
         return tempo.seconds(NoteValue.WHOLE)
                 .multiply(BigInteger.valueOf(sampleRate))
-                .multiply(BigFraction.of(100, take.percent()));
+                .multiply(BigFraction.of(100, request.percent()));
     }
 
     /** Returns the count-in's clicks, by the sample on which each falls. */
@@ -132,10 +133,10 @@ final class SectionScheduler {
         Bar bar = phrase().bar(firstBar);
         TimeAnchor beginning = new TimeAnchor(BigFraction.ZERO, 0, NoteValue.ZERO, anchor.samplesPerWhole());
         Map<Long, SoundOnset> clicks = new TreeMap<>();
-        take.countIn()
+        request.countIn()
                 .clicks(bar, withinItsBar(phrase(), anchor.moment()))
                 .forEach((at, level) ->
-                        clicks.put(beginning.frameOf(at), SectionSounds.click(at, level, take.mix(), sounds)));
+                        clicks.put(beginning.frameOf(at), SectionSounds.click(at, level, request.mix(), sounds)));
         return clicks;
     }
 
@@ -148,12 +149,12 @@ final class SectionScheduler {
     }
 
     private boolean isEndless() {
-        return passages.size() == 1 && take.loop().isEmpty();
+        return passages.size() == 1 && request.loop().isEmpty();
     }
 
     /** Returns the bar after the last. */
     private long endBar() {
-        return take.loop().isPresent() ? take.loop().get().to() : passage.bars();
+        return request.loop().isPresent() ? request.loop().get().to() : passage.bars();
     }
 
     /** Returns the end, from the start of the section. */
@@ -197,7 +198,7 @@ final class SectionScheduler {
     SectionScheduler following() {
         int next = (anchor.section() + 1) % passages.size();
         return new SectionScheduler(
-                take, passages, startOf(take, passages, next), playedUntil(endBar()), sounds, sampleRate);
+                request, passages, startOf(request, passages, next), playedUntil(endBar()), sounds, sampleRate);
     }
 
     /** Returns the anchor of a section that begins where this one ends. */

@@ -31,14 +31,14 @@ final class SectionSounds {
 
     SectionSounds(
             Exercise content,
-            PlaybackRequest take,
+            PlaybackRequest request,
             Optional<ClickTrack.BeatAfterChange> beatAfterChange,
             SampleSet sounds) {
         this.content = content;
-        this.mix = take.mix();
+        this.mix = request.mix();
         this.sounds = sounds;
-        this.ticks = new ClickTrack(take.click(), content, beatAfterChange);
-        this.band = take.band();
+        this.ticks = new ClickTrack(request.click(), content, beatAfterChange);
+        this.band = request.band();
         this.notes = new StrokeNotes(sounds, mix.voices());
         List<String> names = content.layerNames();
         for (int i = 0; i < names.size(); i++) {

@@ -79,8 +79,9 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
      * @throws java.util.concurrent.CancellationException if the progress stops it
      * @throws IOException if it can't be written
      */
-    public void write(PlaybackRequest take, SampleSet sounds, OutputStream out, Progress progress) throws IOException {
-        PlaybackRequest whole = take.from(StartPoint.BEGINNING);
+    public void write(PlaybackRequest request, SampleSet sounds, OutputStream out, Progress progress)
+            throws IOException {
+        PlaybackRequest whole = request.from(StartPoint.BEGINNING);
         long frames = frames(whole, sounds);
         AudioFormat format = new AudioFormat(SAMPLE_RATE, bits, channels(), true, false);
         Rendered rendered = new Rendered(whole, sounds, frames, progress);
@@ -99,17 +100,18 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
      *
      * @throws InvalidValueException if it is longer than the format allows
      */
-    public long frames(PlaybackRequest take, SampleSet sounds) {
-        Playthrough whole = Playthrough.untilRealigned(take.exercise());
+    public long frames(PlaybackRequest request, SampleSet sounds) {
+        Playthrough whole = Playthrough.untilRealigned(request.exercise());
         Passage first = whole.passages().get(0);
         Phrase phrase = first.content().phrase();
-        BigFraction played = take.loop()
+        BigFraction played = request.loop()
                 .map(loop -> first.tempo().seconds(phrase.startOf(loop.to()).minus(phrase.startOf(loop.from()))))
                 .orElseGet(whole::seconds);
         BigFraction seconds = played.multiply(rounds)
-                .multiply(BigFraction.of(100, take.percent()))
+                .multiply(BigFraction.of(100, request.percent()))
                 .add(BigFraction.of(RINGING_SECONDS));
-        BigFraction countIn = new Renderer(take, sounds, SAMPLE_RATE).anchor().at();
+        BigFraction countIn =
+                new Renderer(request, sounds, SAMPLE_RATE).anchor().at();
         BigInteger frames = seconds.multiply(SAMPLE_RATE)
                 .add(countIn)
                 .bigDecimalValue(0, RoundingMode.CEILING)
@@ -140,14 +142,14 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
         private int at;
         private int filled;
 
-        Rendered(PlaybackRequest take, SampleSet kit, long frames, Progress progress) {
+        Rendered(PlaybackRequest request, SampleSet kit, long frames, Progress progress) {
             this.all = frames;
             this.progress = progress;
             this.framesLeft = frames;
             this.silentFrom = frames - (long) RINGING_SECONDS * SAMPLE_RATE;
             this.bytes = new byte[BLOCK * bytesPerFrame()];
-            this.music = new Renderer(take, clickApart ? kit.withoutClick() : kit, SAMPLE_RATE);
-            this.click = new Renderer(take, kit.clickAlone(), SAMPLE_RATE);
+            this.music = new Renderer(request, clickApart ? kit.withoutClick() : kit, SAMPLE_RATE);
+            this.click = new Renderer(request, kit.clickAlone(), SAMPLE_RATE);
         }
 
         @Override

@@ -30,9 +30,10 @@ class SimulatedPlayerTest {
 
     /** Strikes as they come when the sound is heard from a moment on, a millisecond each time: when, in milliseconds. */
     private static List<Integer> strikes(TimingHabits habits, String layer, int percent, int milliseconds) {
-        PlaybackRequest take = new PlaybackRequest(EXERCISE, ClickSettings.NONE).at(percent);
+        PlaybackRequest request = new PlaybackRequest(EXERCISE, ClickSettings.NONE).at(percent);
         List<Integer> times = new ArrayList<>();
-        try (SimulatedPlayer standIn = new SimulatedPlayer(Optional::empty, () -> take, layer, habits, strike -> {})) {
+        try (SimulatedPlayer standIn =
+                new SimulatedPlayer(Optional::empty, () -> request, layer, habits, strike -> {})) {
             for (int i = 0; i < milliseconds; i++) {
                 for (PadHit strike : standIn.hear(new AudiblePosition(0, i / 4_000.0 * percent / 100))) {
                     assertThat(strike.voice().name()).isEqualTo(layer);

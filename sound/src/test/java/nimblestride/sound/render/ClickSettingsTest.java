@@ -95,11 +95,11 @@ class ClickSettingsTest {
     /** In a loop of two bars, silent in every fourth bar that is played: the loop's second bar, every other time. */
     @Test
     void silencesAreCountedInBarsPlayed() {
-        PlaybackRequest take = new PlaybackRequest(
+        PlaybackRequest request = new PlaybackRequest(
                         exercise("1/4 x4").withTempo(TempoText.read("60")),
                         on(Level.BAR).silent(new SilentBars.Regular(1, 4)))
                 .looping(new Loop(1, 3));
-        Renderer renderer = new Renderer(take, IMPULSES, RATE);
+        Renderer renderer = new Renderer(request, IMPULSES, RATE);
         float[] block = new float[8 * RATE];
         renderer.render(block, block.length);
         assertThat(LongStream.range(0, 8).filter(second -> block[(int) second * RATE] > 0))
@@ -109,11 +109,11 @@ class ClickSettingsTest {
     /** Two bars of 3/4 counted in at half speed, then the first bar: each click on its sample. */
     @Test
     void countsInAtTheSpeedItIsPlayedAt() {
-        PlaybackRequest take = new PlaybackRequest(
+        PlaybackRequest request = new PlaybackRequest(
                         exercise("3/4", "kick every 1/4").withTempo(TempoText.read("120")), on(Level.PHRASE))
                 .at(50)
                 .countedIn(CountIn.of(2));
-        Renderer renderer = new Renderer(take, IMPULSES, RATE);
+        Renderer renderer = new Renderer(request, IMPULSES, RATE);
         float[] block = new float[8 * RATE];
         renderer.render(block, block.length);
         List<Integer> heard = new ArrayList<>();
@@ -156,8 +156,8 @@ class ClickSettingsTest {
     void theNewBeatIsClickedSoThatItIsReachedWithTheChange() {
         Exercise a = exercise("4/4").withTempo(TempoText.read("90"));
         Exercise piece = then(a, "3/8 = 1/4", 2, "4/4");
-        PlaybackRequest take = new PlaybackRequest(piece, on(Level.NEW_BEAT));
-        Renderer renderer = new Renderer(take, IMPULSES, RATE);
+        PlaybackRequest request = new PlaybackRequest(piece, on(Level.NEW_BEAT));
+        Renderer renderer = new Renderer(request, IMPULSES, RATE);
         float[] block = new float[6 * RATE];
         renderer.render(block, block.length);
         List<Integer> heard = new ArrayList<>();
@@ -213,12 +213,13 @@ class ClickSettingsTest {
     @Test
     void countsUpToWhereItBegins() {
         Exercise exercise = exercise("4/4 x3", "kick every 1/4").withTempo(TempoText.read("240"));
-        PlaybackRequest take = new PlaybackRequest(exercise, ClickSettings.NONE)
+        PlaybackRequest request = new PlaybackRequest(exercise, ClickSettings.NONE)
                 .from(new StartPoint(0, NoteValue.of(6, 4)))
                 .countedIn(CountIn.of(1));
-        Renderer renderer = new Renderer(take, Impulses.ALIKE, RATE);
+        Renderer renderer = new Renderer(request, Impulses.ALIKE, RATE);
         assertThat(renderer.anchor().frame()).isEqualTo(6L * RATE / 4);
         assertThat(renderer.anchor().moment()).isEqualTo(NoteValue.of(6, 4));
-        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> take.from(new StartPoint(1, NoteValue.ZERO)));
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> request.from(new StartPoint(1, NoteValue.ZERO)));
     }
 }

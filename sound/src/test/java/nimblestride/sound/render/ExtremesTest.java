@@ -18,8 +18,8 @@ import org.junit.jupiter.api.Test;
 class ExtremesTest {
     private static final int RATE = 48_000;
 
-    private static List<Integer> onsets(PlaybackRequest take, int frames) {
-        Renderer renderer = new Renderer(take, Impulses.ALIKE, RATE);
+    private static List<Integer> onsets(PlaybackRequest request, int frames) {
+        Renderer renderer = new Renderer(request, Impulses.ALIKE, RATE);
         float[] block = new float[frames];
         renderer.render(block, frames);
         List<Integer> heard = new ArrayList<>();
@@ -59,17 +59,17 @@ class ExtremesTest {
     void aPhraseOfFourHours() {
         Exercise exercise = exercise("5/4 x2880", "claves every 3600/1").withTempo(TempoText.read("60"));
         NoteValue nearTheEnd = exercise.phrase().length().minus(NoteValue.of(5, 4));
-        PlaybackRequest take = new PlaybackRequest(exercise, ClickSettings.NONE).from(new StartPoint(0, nearTheEnd));
-        assertThat(onsets(take, 6 * RATE)).containsExactly(5 * RATE);
+        PlaybackRequest request = new PlaybackRequest(exercise, ClickSettings.NONE).from(new StartPoint(0, nearTheEnd));
+        assertThat(onsets(request, 6 * RATE)).containsExactly(5 * RATE);
     }
 
     /** A single bar of more than two hours, ten thousand whole notes at 300, is laid out part by part. */
     @Test
     void aBarOfHours() {
         Exercise exercise = exercise("10000/1", "claves every 1/4").withTempo(TempoText.read("300"));
-        PlaybackRequest take =
+        PlaybackRequest request =
                 new PlaybackRequest(exercise, ClickSettings.NONE).from(new StartPoint(0, NoteValue.of(9_999, 1)));
-        List<Integer> heard = onsets(take, RATE);
+        List<Integer> heard = onsets(request, RATE);
         assertThat(heard).containsExactly(0, RATE / 5, 2 * RATE / 5, 3 * RATE / 5, 4 * RATE / 5);
     }
 

@@ -83,11 +83,11 @@ class MixTest {
     @Test
     void theClickHasALevelOfItsOwn() {
         float[] block = new float[RATE];
-        PlaybackRequest take =
+        PlaybackRequest request =
                 new PlaybackRequest(EXERCISE.withLayers(List.of()), ClickSettings.DEFAULT).mixed(Mix.EVEN.withClick(2));
-        new Renderer(take, SIGNS, RATE).render(block, block.length);
+        new Renderer(request, SIGNS, RATE).render(block, block.length);
         float loud = block[0];
-        new Renderer(new PlaybackRequest(take.exercise(), ClickSettings.DEFAULT), SIGNS, RATE)
+        new Renderer(new PlaybackRequest(request.exercise(), ClickSettings.DEFAULT), SIGNS, RATE)
                 .render(block, block.length);
         assertThat(loud).isCloseTo(2 * block[0], within(1e-6f)).isNegative();
     }

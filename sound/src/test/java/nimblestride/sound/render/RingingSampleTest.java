@@ -49,9 +49,9 @@ class RingingSampleTest {
         }
     };
 
-    private static float[] rendered(PlaybackRequest take, int seconds) {
+    private static float[] rendered(PlaybackRequest request, int seconds) {
         float[] block = new float[seconds * RATE];
-        new Renderer(take, LEVELS, RATE).render(block, block.length);
+        new Renderer(request, LEVELS, RATE).render(block, block.length);
         return block;
     }
 
@@ -85,11 +85,11 @@ class RingingSampleTest {
     void blocksOfAnySizeGiveTheSameSamples(@ForAll @IntRange(min = 1, max = 3_000) int size) {
         BackingBand band =
                 new BackingBand(BackingBand.Line.BASS_AND_CHORDS, new BandKey(2, Mode.DORIAN), Optional.empty());
-        PlaybackRequest take = new PlaybackRequest(
+        PlaybackRequest request = new PlaybackRequest(
                         at60("open hi-hat every 3/16", "hi-hat every 1/4 from 1/32"), ClickSettings.DEFAULT)
                 .with(Optional.of(band));
-        float[] whole = rendered(take, 2);
-        Renderer renderer = new Renderer(take, LEVELS, RATE);
+        float[] whole = rendered(request, 2);
+        Renderer renderer = new Renderer(request, LEVELS, RATE);
         float[] block = new float[size];
         for (int done = 0; done + size <= whole.length; done += size) {
             renderer.render(block, size);
@@ -112,8 +112,8 @@ class RingingSampleTest {
     void theBandHoldsItsNotesAndLetsThemGo() {
         BackingBand band = new BackingBand(BackingBand.Line.DRONE, new BandKey(0, Mode.MAJOR), Optional.empty());
         Exercise bars = exercise("3/4").withTempo(TempoText.read("60"));
-        PlaybackRequest take = new PlaybackRequest(bars, ClickSettings.NONE).with(Optional.of(band));
-        Renderer renderer = new Renderer(take, LEVELS, RATE);
+        PlaybackRequest request = new PlaybackRequest(bars, ClickSettings.NONE).with(Optional.of(band));
+        Renderer renderer = new Renderer(request, LEVELS, RATE);
         float[] block = new float[7 * RATE];
         renderer.render(block, block.length);
         assertThat(loudness(block, 2.5, 2.9)).isGreaterThan(0.03);
@@ -121,9 +121,9 @@ class RingingSampleTest {
         renderer.end();
         renderer.render(block, block.length);
         assertThat(loudness(block, 0.01, 6.9)).isZero();
-        float[] softer = rendered(take.mixed(Mix.EVEN.withBand(0.5)), 2);
-        assertThat(loudness(softer, 0.5, 1.5)).isCloseTo(loudness(rendered(take, 2), 0.5, 1.5) / 2, within(1e-4));
-        assertThat(loudness(rendered(take.mixed(Mix.EVEN.withBand(0)), 2), 0, 2))
+        float[] softer = rendered(request.mixed(Mix.EVEN.withBand(0.5)), 2);
+        assertThat(loudness(softer, 0.5, 1.5)).isCloseTo(loudness(rendered(request, 2), 0.5, 1.5) / 2, within(1e-4));
+        assertThat(loudness(rendered(request.mixed(Mix.EVEN.withBand(0)), 2), 0, 2))
                 .isZero();
     }
 }

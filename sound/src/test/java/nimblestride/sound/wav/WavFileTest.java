@@ -51,9 +51,9 @@ class WavFileTest {
         }
     }
 
-    private static Back back(WavFile file, PlaybackRequest take) throws IOException, UnsupportedAudioFileException {
+    private static Back back(WavFile file, PlaybackRequest request) throws IOException, UnsupportedAudioFileException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        file.write(take, KIT, out, WavFile.Progress.TO_THE_END);
+        file.write(request, KIT, out, WavFile.Progress.TO_THE_END);
         AudioInputStream stream = AudioSystem.getAudioInputStream(new ByteArrayInputStream(out.toByteArray()));
         byte[] bytes = stream.readAllBytes();
         int channels = stream.getFormat().getChannels();
@@ -73,8 +73,8 @@ class WavFileTest {
     @CsvSource({"16, false", "24, false", "16, true", "24, true"})
     void isReadBackWithItsOnsetsOnTheirSamples(int bits, boolean apart) throws Exception {
         Exercise exercise = exercise("5/8", "claves every 3/8 from 1/16").withTempo(TempoText.read("120"));
-        PlaybackRequest take = new PlaybackRequest(exercise, ClickSettings.DEFAULT).countedIn(CountIn.of(1));
-        Back back = back(new WavFile(bits, apart, 1), take);
+        PlaybackRequest request = new PlaybackRequest(exercise, ClickSettings.DEFAULT).countedIn(CountIn.of(1));
+        Back back = back(new WavFile(bits, apart, 1), request);
         assertThat(back.stream.getFormat().getSampleRate()).isEqualTo(RATE);
         assertThat(back.stream.getFormat().getSampleSizeInBits()).isEqualTo(bits);
         assertThat(back.samples).hasNumberOfRows(apart ? 2 : 1);

@@ -19,7 +19,7 @@ public record Term(String name, List<String> otherForms, String meaning) {
     }
 
     /** Returns the name and the meaning. */
-    public String told() {
+    public String definition() {
         return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1) + ": " + meaning;
     }
 

@@ -49,7 +49,7 @@ public record AssignmentProgress(int times, int seconds, Optional<Tempo> clean, 
     }
 
     /** Returns it in words: {@code 9 times, 120 minutes; clean up to 162 eighths a minute; hard: 4& of bar 2.} */
-    public String told() {
+    public String description() {
         if (times == 0) {
             return "Not practised yet, as far as the log says.";
         }

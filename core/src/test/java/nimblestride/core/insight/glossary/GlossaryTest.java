@@ -65,9 +65,9 @@ class GlossaryTest {
     void isExplainedInOtherWordsAndInASentence(Term term) {
         assertThat(term.meaning()).endsWith(".").matches("(?s)[A-Z].{15,160}");
         assertThat(term.pattern().matcher(term.meaning()).find())
-                .as(term.told())
+                .as(term.definition())
                 .isFalse();
-        assertThat(term.told())
+        assertThat(term.definition())
                 .startsWith(term.name().substring(0, 1).toUpperCase(Locale.ROOT))
                 .contains(": ");
     }

@@ -44,7 +44,7 @@ class AssignmentProgressTest {
         AssignmentProgress progress = AssignmentProgress.of(set(Optional.of(STEPS), "Weir Steps"), log);
         assertThat(progress.times()).isEqualTo(2);
         assertThat(progress.seconds()).isEqualTo(45 * 60);
-        assertThat(progress.told())
+        assertThat(progress.description())
                 .isEqualTo("2 times, 45 minutes; clean up to 150 eighths a minute; hard: 4& of bar 2, 2 of bar 1.");
     }
 
@@ -54,7 +54,7 @@ class AssignmentProgressTest {
                 entry(Optional.empty(), "Warm up on the pad", 1, "", null),
                 entry(Optional.empty(), "Something else", 9, "", null));
         assertThat(AssignmentProgress.of(set(Optional.empty(), "Warm up on the pad"), log)
-                        .told())
+                        .description())
                 .isEqualTo("1 time, 1 minute; not clean yet.");
     }
 
@@ -74,13 +74,13 @@ class AssignmentProgressTest {
         LogEntry hard = entry(Optional.of(STEPS), "x", 5, "", null, "1", "2", "3", "4");
         AssignmentProgress progress = AssignmentProgress.of(set(Optional.of(STEPS), "x"), List.of(hard, hard));
         assertThat(progress.hard()).containsExactly("1", "2", "3", "4");
-        assertThat(progress.told()).endsWith("hard: 1, 2, 3.");
+        assertThat(progress.description()).endsWith("hard: 1, 2, 3.");
     }
 
     @Test
     void whereTheLogSaysNothingThatIsSaid() {
         assertThat(AssignmentProgress.of(set(Optional.of(STEPS), "x"), List.of())
-                        .told())
+                        .description())
                 .isEqualTo("Not practised yet, as far as the log says.");
     }
 }

@@ -93,17 +93,17 @@ public final class BookTransfer {
      *
      * @return the result, in words
      */
-    public static String takeOver(Book book, Path file, LocalDateTime now, Progress progress) {
+    public static String merge(Book book, Path file, LocalDateTime now, Progress progress) {
         Arrivals arrivals = new Arrivals(progress);
         // All of it is read before any of it is taken: a file that breaks off changes nothing.
         SourceFile.read(file, "a Book", in -> {
             BookJson.read(in, arrivals);
             return arrivals;
         });
-        return book.inTransaction(() -> takeOver(book, arrivals, now, progress));
+        return book.inTransaction(() -> merge(book, arrivals, now, progress));
     }
 
-    private static String takeOver(Book book, Arrivals arrivals, LocalDateTime now, Progress progress) {
+    private static String merge(Book book, Arrivals arrivals, LocalDateTime now, Progress progress) {
         int added = 0;
         int seen = 0;
         for (Arrivals.OfShelf one : arrivals.exercises) {

@@ -101,7 +101,7 @@ public final class OpenBook implements AutoCloseable {
             problem = "";
             watch.begin(opened.book());
             if (opened.isNew()) {
-                takeOver(LegacyBookFolder.in(file.resolveSibling("book")));
+                importLegacyBook(LegacyBookFolder.in(file.resolveSibling("book")));
             }
             Backups backups = new Backups(file);
             LocalDate today = today();
@@ -131,7 +131,7 @@ public final class OpenBook implements AutoCloseable {
     }
 
     /** Books were folders of files once: what can be read in such a folder comes into a new Book. */
-    private void takeOver(LegacyBookFolder folder) {
+    private void importLegacyBook(LegacyBookFolder folder) {
         book.orElseThrow().exercises().addAll(folder.exercises(), now());
         if (!folder.unreadable().isEmpty()) {
             status.show("Not all of the old Book could be read; the files are where they were. "

@@ -81,7 +81,7 @@ final class FindingCard extends FittedColumn {
 
     /** Explains the terms where they stand. */
     private String terms() {
-        return Glossary.in(text()).stream().map(Term::told).collect(Collectors.joining("\n"));
+        return Glossary.in(text()).stream().map(Term::definition).collect(Collectors.joining("\n"));
     }
 
     @Override

@@ -150,7 +150,7 @@ public final class HelpPane extends BorderPane {
         for (HelpListEntry entry : entries) {
             Label name = new WrappedLabel(entry.name(), "entry");
             GridPane.setValignment(name, VPos.TOP);
-            grid.addRow(grid.getRowCount(), name, new WrappedLabel(entry.told()));
+            grid.addRow(grid.getRowCount(), name, new WrappedLabel(entry.description()));
         }
         ColumnConstraints first = new ColumnConstraints();
         first.setPercentWidth(34);

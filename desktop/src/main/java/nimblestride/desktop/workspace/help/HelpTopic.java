@@ -85,7 +85,7 @@ record HelpTopic(String title, List<String> paragraphs, List<String> examples, L
     boolean isAbout(String words) {
         String all = (title + " " + String.join(" ", paragraphs) + " " + String.join(" ", examples)
                         + entries.stream()
-                                .map(entry -> " " + entry.name() + " " + entry.told())
+                                .map(entry -> " " + entry.name() + " " + entry.description())
                                 .collect(Collectors.joining()))
                 .toLowerCase(Locale.ROOT);
         return words.toLowerCase(Locale.ROOT)

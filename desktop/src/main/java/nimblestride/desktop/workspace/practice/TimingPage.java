@@ -38,7 +38,7 @@ final class TimingPage extends VBox implements Page {
     private static final int MAX_HARD = 3;
 
     private static final List<String> WELCOME = List.of(
-            "Play along on pads or on keys (" + PadKeys.told()
+            "Play along on pads or on keys (" + PadKeys.description()
                     + "), each voice on its own, or all on one thing. Every stroke is matched to its place, here and over the Road:"
                     + " a mark that leans to the left is early, to the right late.",
             "Measure the latency of the sound card first (page Sound card); without a pad a stand-in player can play (page"

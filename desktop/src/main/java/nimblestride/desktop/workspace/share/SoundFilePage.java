@@ -89,14 +89,14 @@ final class SoundFilePage extends VBox implements Page {
         if (getScene() == null) {
             return;
         }
-        PlaybackRequest take = transport.take();
+        PlaybackRequest request = transport.request();
         WavFile file = file();
-        measuring.ask(() -> told(file, take), length::setText);
+        measuring.ask(() -> told(file, request), length::setText);
     }
 
-    private String told(WavFile file, PlaybackRequest take) {
+    private String told(WavFile file, PlaybackRequest request) {
         try {
-            long frames = file.frames(take, sounds);
+            long frames = file.frames(request, sounds);
             long minutes = frames / (WavFile.SAMPLE_RATE * 60L);
             return String.format(
                     Locale.ROOT,
@@ -111,18 +111,18 @@ final class SoundFilePage extends VBox implements Page {
 
     /** Asks for a file, and writes it faster than real time. */
     void write() {
-        PlaybackRequest take = transport.take();
+        PlaybackRequest request = transport.request();
         services.dialogs()
-                .fileToSave(SafeFileName.of(take.exercise().name()) + ".wav")
-                .ifPresent(file -> write(take, file));
+                .fileToSave(SafeFileName.of(request.exercise().name()) + ".wav")
+                .ifPresent(file -> write(request, file));
     }
 
-    private void write(PlaybackRequest take, Path target) {
+    private void write(PlaybackRequest request, Path target) {
         WavFile file = file();
         commands.run(
                 "Writing the WAV file " + target.getFileName(),
                 progress -> {
-                    AtomicFile.write(target, out -> file.write(take, sounds, out, progress::report));
+                    AtomicFile.write(target, out -> file.write(request, sounds, out, progress::report));
                     return target;
                 },
                 written -> services.status().show("Wrote " + written + "."));

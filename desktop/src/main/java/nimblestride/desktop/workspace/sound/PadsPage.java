@@ -69,7 +69,7 @@ public final class PadsPage extends VBox implements Page {
         CheckBox keys = new CheckBox("The computer's keys are pads");
         keys.setId("keys");
         keys.selectedProperty().bindBidirectional(devices.keysProperty());
-        Label named = new WrappedLabel(PadKeys.told() + "; with Shift an accent.", "quiet");
+        Label named = new WrappedLabel(PadKeys.description() + "; with Shift an accent.", "quiet");
         last.setId("last-stroke");
         last.getStyleClass().add("quiet");
         VBox all = new VBox(

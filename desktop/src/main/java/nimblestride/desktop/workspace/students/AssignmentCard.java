@@ -31,7 +31,7 @@ final class AssignmentCard extends VBox {
             getChildren().add(new WrappedLabel(assignment.note(), "said"));
         }
         getChildren()
-                .add(new WrappedLabel(AssignmentProgress.of(assignment, log).told(), "quiet"));
+                .add(new WrappedLabel(AssignmentProgress.of(assignment, log).description(), "quiet"));
         String id = assignment.what().toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-");
         HBox buttons = new HBox(new SmallButton(
                 assignment.done().isPresent() ? "Not done after all" : "Done",

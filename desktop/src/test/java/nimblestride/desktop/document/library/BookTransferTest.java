@@ -121,7 +121,7 @@ class BookTransferTest {
     void aWholeBookIsTakenOverAndTakenOverOnceMoreItChangesNothing() throws IOException {
         Path file = all(book);
         assertThat(BookTransfer.formatOf(file)).isNotEmpty();
-        assertThat(BookTransfer.takeOver(other, file, NOW, QUIET))
+        assertThat(BookTransfer.merge(other, file, NOW, QUIET))
                 .isEqualTo("2 exercises new, 0 there already; 1 student new;"
                         + " 2 log entries new, 0 changed, 0 there already.");
         assertThat(other.exercises().read(steps.id()))
@@ -135,7 +135,7 @@ class BookTransferTest {
                 .isEqualTo(book.students().lessons(wren.id()));
         assertThat(logOf(other)).containsExactlyInAnyOrderElementsOf(logOf(book));
 
-        assertThat(BookTransfer.takeOver(other, file, NOW.plusDays(1), QUIET))
+        assertThat(BookTransfer.merge(other, file, NOW.plusDays(1), QUIET))
                 .isEqualTo("0 exercises new, 2 there already; 0 students new;"
                         + " 0 log entries new, 0 changed, 2 there already.");
         assertThat(all(other)).hasSameTextualContentAs(file);
@@ -144,9 +144,9 @@ class BookTransferTest {
     /** What is here keeps its own state: another Book's, under the same id, does not overwrite it. */
     @Test
     void whatIsThereAlreadyStaysAsItIs() throws IOException {
-        BookTransfer.takeOver(other, all(book), NOW, QUIET);
+        BookTransfer.merge(other, all(book), NOW, QUIET);
         other.students().save(new Student(wren.id(), "Wren", "plays both ways"));
-        BookTransfer.takeOver(other, all(book), NOW, QUIET);
+        BookTransfer.merge(other, all(book), NOW, QUIET);
         assertThat(other.students().students()).extracting(Student::note).containsExactly("plays both ways");
     }
 
@@ -156,7 +156,7 @@ class BookTransferTest {
         for (int part = 1; part < 8; part++) {
             Path broken = folder.resolve("broken.json");
             Files.writeString(broken, whole.substring(0, whole.length() * part / 8), StandardCharsets.UTF_8);
-            assertThatThrownBy(() -> BookTransfer.takeOver(other, broken, NOW, QUIET))
+            assertThatThrownBy(() -> BookTransfer.merge(other, broken, NOW, QUIET))
                     .isInstanceOfAny(StrideException.class, StrideException.class)
                     .hasMessageContaining("line");
         }
@@ -167,7 +167,7 @@ class BookTransferTest {
 
     @Test
     void chosenExercisesGoAlone() throws IOException {
-        BookTransfer.takeOver(
+        BookTransfer.merge(
                 other, written(out -> BookTransfer.writeExercises(book, Set.of(steps.id()), out)), NOW, QUIET);
         assertThat(other.exercises().all()).extracting(ExerciseSummary::id).containsExactly(steps.id());
         assertThat(other.students().students()).isEmpty();
