@@ -12,7 +12,7 @@ import nimblestride.desktop.view.road.RoadView;
 import org.junit.jupiter.api.Test;
 
 /** Bars broken into groups: by readings, by what fits, by tapping, and with the mouse on the Road. */
-class BreakingStoryTest extends WindowStory {
+class GroupStoryTest extends WindowStory {
     @Test
     void aReadingIsTakenWithOneClickAndASlipIsMended() throws Exception {
         retype("#bars", "7/8, 11/8(3+3+2+3)");

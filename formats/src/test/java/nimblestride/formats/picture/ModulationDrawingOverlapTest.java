@@ -23,7 +23,7 @@ import nimblestride.formats.font.Fonts;
 import org.junit.jupiter.api.Test;
 
 /** The picture of both feels, measured. */
-class BothFeelsTest {
+class ModulationDrawingOverlapTest {
     private static final double WIDTH = 100;
 
     private static List<Drawing> rows(Modulation shift, Kind kind, String late) {

@@ -28,7 +28,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 
 /** Written music in the real window: the staff, the sheet, the ways to write, the booklet. */
-class WritingStoryTest extends WindowStory {
+class NotationStoryTest extends WindowStory {
     private StaffView staff() {
         return lookup("#staff").queryAs(StaffView.class);
     }

@@ -26,7 +26,7 @@ import nimblestride.formats.json.ExerciseJson;
 import org.junit.jupiter.api.Test;
 
 /** How it is played, as a drummer sets it: the Play menu, the balance, and a WAV file of it. */
-class SoundingStoryTest extends WindowStory {
+class SoundStoryTest extends WindowStory {
     @Test
     void speedCountInAndClickAreSetAndTold() throws Exception {
         lay("4/4", "kick every 1/4");

@@ -31,7 +31,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(1)
 @Warmup(iterations = 3, time = 1)
 @Measurement(iterations = 5, time = 1)
-public class ReckoningBenchmark {
+public class AnalysisBenchmark {
     /** How long the common return is, in sixteenths. */
     @Param({"thousand", "10^12"})
     public String returns;

@@ -19,7 +19,7 @@ import nimblestride.desktop.view.weave.WeaveView;
 import org.junit.jupiter.api.Test;
 
 /** What runs across the bar line, as a drummer works on it: the Weave, making it fit, families and flow. */
-class CrossingStoryTest extends WindowStory {
+class CrossStoryTest extends WindowStory {
     private String layer(int index) {
         return LayerText.write(exercise().layers().get(index));
     }

@@ -30,7 +30,7 @@ import nimblestride.sound.input.TimingHabits;
  * Random phrases, performed as the stand-in player performs, recorded as MIDI and brought in again: how many strokes come back on
  * their places, how many performances as a whole, and how often the real meter is proposed first where the file names none.
  */
-public final class BroughtMeasure {
+public final class ImportMeasure {
     private static final int TRIES = 200;
     private static final int ROUNDS = 8;
     private static final int PER_QUARTER = 960;
@@ -40,7 +40,7 @@ public final class BroughtMeasure {
     private static final List<String> METERS =
             List.of("7/8(2+2+3)", "5/8(3+2)", "11/8(3+3+3+2)", "4/4", "3/4", "9/8(2+2+2+3)", "10/8(3+3+2+2)");
 
-    private BroughtMeasure() {}
+    private ImportMeasure() {}
 
     private record Played(long tick, int key, NoteValue at) {}
 

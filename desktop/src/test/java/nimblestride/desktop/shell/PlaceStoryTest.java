@@ -12,7 +12,7 @@ import nimblestride.desktop.view.road.RoadView;
 import org.junit.jupiter.api.Test;
 
 /** What is counted and struck in a bar: counts, voices, stickings. */
-class PlacingStoryTest extends WindowStory {
+class PlaceStoryTest extends WindowStory {
     private <T> ComboBox<T> box(String id) {
         return lookup(id).queryComboBox();
     }

@@ -12,7 +12,7 @@ import nimblestride.core.layer.modulation.Pivot;
 import org.junit.jupiter.api.Test;
 
 /** How the Road and the bench below it share the room. */
-class RoomStoryTest extends WindowStory {
+class PaneRoomStoryTest extends WindowStory {
     private static final String[] FOUR = {
         "kick every 3/16", "hi-hat every 1/4", "cowbell cell X.gx of 1/16", "snare 4 over bar"
     };

@@ -19,7 +19,7 @@ import nimblestride.formats.json.ExerciseJson;
 import org.junit.jupiter.api.Test;
 
 /** Changing gear, as a drummer works on it: the pivot, there and back with lead-ins, sections, tempos, and implied. */
-class ShiftingStoryTest extends WindowStory {
+class ModulateStoryTest extends WindowStory {
     private void layAt(String bars, String tempo, String... layers) throws Exception {
         lay(Examples.exercise(bars, layers).withName("Turning").withTempo(TempoText.read(tempo)));
     }

@@ -28,7 +28,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** On every page, with the sample Book, in windows of every size: no text is cut short, and no control stands where nobody can get at it. */
-class FittingStoryTest extends WindowStory {
+class LayoutStoryTest extends WindowStory {
     @ParameterizedTest
     @CsvSource({"1024, 700, 100, true", "1280, 800, 200, true", "1280, 800, 150, false"})
     void nothingIsCutShort(int width, int height, int percent, boolean bookShown) throws Exception {

@@ -27,7 +27,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
 import org.junit.jupiter.api.Test;
 
 /** Practising in the real window: stages, the ladder, taps, the log, and what to do today. */
-class PractisingStoryTest extends WindowStory {
+class PracticeStoryTest extends WindowStory {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 25);
 
     private String told(String label) {

@@ -24,7 +24,7 @@ import nimblestride.formats.musicxml.ScoreXml;
 import org.junit.jupiter.api.Test;
 
 /** Scores and MIDI files are looked at, chosen from, taken with their originals, or left. */
-class BringingStoryTest extends WindowStory {
+class ImportStoryTest extends WindowStory {
     private static Exercise weir() {
         return new Exercise(
                 "Weir",
