@@ -9,6 +9,7 @@ import java.util.Comparator;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import nimblestride.core.practice.journal.LogOwner;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.store.book.Book;
 
@@ -40,7 +41,7 @@ public final class BookMeasure {
         tell("opening the Book", () -> Book.open(big, OpenBook.AS_JSON).close());
         try (Book book = Book.open(big, OpenBook.AS_JSON)) {
             LocalDate today = BigBook.NOW.toLocalDate();
-            Optional<UUID> student = Optional.of(new UUID(7, 3));
+            LogOwner student = LogOwner.student(new UUID(7, 3));
             UUID exercise = book.exercises()
                     .search("4711", Optional.empty(), 0, 1)
                     .get(0)

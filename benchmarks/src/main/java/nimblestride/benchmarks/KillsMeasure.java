@@ -14,6 +14,7 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.practice.journal.LogEntry;
+import nimblestride.core.practice.journal.LogOwner;
 import nimblestride.core.time.value.Tempo;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.formats.json.DraftJson;
@@ -104,7 +105,7 @@ public final class KillsMeasure {
                 case "entry" -> {
                     UUID exercise = UUID.fromString(words[1]);
                     boolean there =
-                            book.log().ofExercise(Optional.empty(), exercise, 1).size() == 1;
+                            book.log().ofExercise(LogOwner.USER, exercise, 1).size() == 1;
                     missing += there ? 0 : 1;
                 }
                 case "exercise" -> revision = Long.parseLong(words[2]);

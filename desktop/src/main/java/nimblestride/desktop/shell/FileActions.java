@@ -8,6 +8,7 @@ import java.util.UUID;
 import javafx.scene.input.Clipboard;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.practice.journal.LogOwner;
 import nimblestride.desktop.async.CommandQueue;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.document.library.BookTransfer;
@@ -103,7 +104,7 @@ final class FileActions {
     private void mergeLog(Path file) {
         book.run(
                 "Merging " + file.getFileName(),
-                (one, progress) -> BookTransfer.mergeLog(one, Optional.empty(), file, progress),
+                (one, progress) -> BookTransfer.mergeLog(one, LogOwner.USER, file, progress),
                 merged -> status.show("Into your own log: " + BookTransfer.said(merged) + "."));
     }
 

@@ -18,6 +18,7 @@ import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.page.PaperSize;
 import nimblestride.core.notation.page.Sheet;
 import nimblestride.core.practice.journal.LogEntry;
+import nimblestride.core.practice.journal.LogOwner;
 import nimblestride.core.practice.students.Student;
 import nimblestride.desktop.async.CommandQueue;
 import nimblestride.desktop.document.library.BookTransfer;
@@ -115,7 +116,7 @@ final class WindowExport implements Export {
         Optional<String> name = dialogs.askLine("Hand your log out", "Your name, as your teacher knows you", "");
         name.ifPresent(mine -> writeFromBook(
                 SafeFileName.of("log of " + mine) + ".json",
-                (open, out) -> BookTransfer.writeLog(open, Optional.empty(), mine, out)));
+                (open, out) -> BookTransfer.writeLog(open, LogOwner.USER, mine, out)));
     }
 
     @Override

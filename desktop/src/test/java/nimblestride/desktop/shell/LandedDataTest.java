@@ -7,7 +7,7 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDateTime;
-import java.util.Optional;
+import nimblestride.core.practice.journal.LogOwner;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.desktop.async.CommandQueue;
 import nimblestride.desktop.document.exercise.DraftStore;
@@ -57,7 +57,7 @@ class LandedDataTest {
             assertThat(BookTransfer.merge(book, landed("book.json"), NOW, QUIET))
                     .startsWith("12 exercises new");
             assertThat(book.log().size()).isEqualTo(152);
-            PracticeLog.Merged merged = BookTransfer.mergeLog(book, Optional.empty(), landed("log.json"), QUIET);
+            PracticeLog.Merged merged = BookTransfer.mergeLog(book, LogOwner.USER, landed("log.json"), QUIET);
             assertThat(merged.added() + merged.changed()).isZero();
         }
         assertThat(ExerciseJson.read(landed("turning-the-barge.json")).sections())

@@ -22,6 +22,7 @@ import nimblestride.core.language.text.Examples;
 import nimblestride.core.language.text.StageText;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.practice.journal.LogEntry;
+import nimblestride.core.practice.journal.LogOwner;
 import nimblestride.formats.json.ExerciseJson;
 import org.apache.commons.numbers.fraction.BigFraction;
 import org.junit.jupiter.api.Test;
@@ -45,7 +46,7 @@ class PracticeStoryTest extends WindowStory {
 
     private List<LogEntry> log() {
         return window.book()
-                .ask(book -> book.log().between(Optional.empty(), TODAY.minusYears(1), TODAY, 100))
+                .ask(book -> book.log().between(LogOwner.USER, TODAY.minusYears(1), TODAY, 100))
                 .orElseThrow();
     }
 
@@ -336,8 +337,8 @@ class PracticeStoryTest extends WindowStory {
         Ladder ladder = Ladder.of(BigFraction.of(120), BigFraction.of(200), BigFraction.of(20));
         interact(() -> window.document()
                 .edit(now -> now.withPractice(now.practice()
-                        .withLadder(Optional.of(ladder.withPace(Optional.of(new LadderPace(
-                                TODAY.minusDays(9), TODAY.minusDays(1), EnumSet.allOf(DayOfWeek.class)))))))));
+                        .withLadder(ladder.withPace(new LadderPace(
+                                TODAY.minusDays(9), TODAY.minusDays(1), EnumSet.allOf(DayOfWeek.class)))))));
         clickOn("#bench-practise").clickOn("#page-ladder");
         until(() -> lookup("#ladder-later").tryQuery().filter(Node::isVisible).isPresent());
         clickOn("#ladder-later");

@@ -20,7 +20,6 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import net.jqwik.api.Arbitraries;
@@ -67,8 +66,8 @@ class ExerciseJsonTest {
     }
 
     private static final Ladder PACED = Ladder.of(BigFraction.of(60), BigFraction.of(289, 3), BigFraction.of(5, 2))
-            .withPace(Optional.of(new LadderPace(
-                    LocalDate.of(2026, 11, 2), LocalDate.of(2027, 1, 10), Set.of(DayOfWeek.MONDAY, DayOfWeek.FRIDAY))));
+            .withPace(new LadderPace(
+                    LocalDate.of(2026, 11, 2), LocalDate.of(2027, 1, 10), Set.of(DayOfWeek.MONDAY, DayOfWeek.FRIDAY)));
 
     @Provide
     Arbitrary<Exercise> exercises() {
@@ -115,7 +114,7 @@ class ExerciseJsonTest {
             if (ticked.size() == 1) {
                 exercise = exercise.withPractice(exercise.practice()
                         .withStages(StageSuggestions.leadingTo(exercise))
-                        .withLadder(Optional.of(PACED)));
+                        .withLadder(PACED));
             }
             if (ticked.size() > 1) {
                 Exercise named = SectionEdits.withRounds(SectionEdits.rename(exercise, 0, "Lanterns low"), 0, 4);

@@ -7,7 +7,6 @@ import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
@@ -55,7 +54,7 @@ class ScoreXmlTest {
             ScoreStyle style = ScoreStyle.DEFAULT
                     .with(lengths)
                     .with(Stickings.ALL)
-                    .counted(Optional.of(CountingSystem.GROUPS), Subdivision.AS_WRITTEN);
+                    .counted(CountingSystem.GROUPS, Subdivision.AS_WRITTEN);
             byte[] document = ScoreXml.write(ScoreWriter.write(exercise, BarPlan.of(exercise.phrase(), BARS), style));
             MusicXmlSchema.validate(document);
             ReadBack back = ReadBack.of(document);

@@ -3,7 +3,6 @@ package nimblestride.formats.picture;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Optional;
 import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -35,11 +34,8 @@ class DrawingPropertiesTest {
             @ForAll Stickings stickings,
             @ForAll Parts parts,
             @ForAll boolean counted) {
-        ScoreStyle style = ScoreStyle.DEFAULT
-                .with(lengths)
-                .with(stickings)
-                .with(parts)
-                .counted(counted ? Optional.of(CountingSystem.SPOKEN) : Optional.empty(), Subdivision.AS_WRITTEN);
+        ScoreStyle plain = ScoreStyle.DEFAULT.with(lengths).with(stickings).with(parts);
+        ScoreStyle style = counted ? plain.counted(CountingSystem.SPOKEN, Subdivision.AS_WRITTEN) : plain;
         assertThat(faults(ScoreWriter.write(exercise, BarPlan.of(exercise.phrase(), BARS), style)))
                 .isEmpty();
     }

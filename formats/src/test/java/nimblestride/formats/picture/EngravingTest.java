@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.offset;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Predicate;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.Examples;
@@ -125,9 +124,8 @@ class EngravingTest {
 
     @Test
     void wordsStandUnderTheirNotesAndDoNotTouch() {
-        ScoreStyle style = ScoreStyle.DEFAULT
-                .with(Stickings.ALL)
-                .counted(Optional.of(CountingSystem.SPOKEN), Subdivision.AS_WRITTEN);
+        ScoreStyle style =
+                ScoreStyle.DEFAULT.with(Stickings.ALL).counted(CountingSystem.SPOKEN, Subdivision.AS_WRITTEN);
         List<Drawing> lines = lines(score(2, style, "19/16(5+5+5+4)", "snare every 1/16"));
         for (Drawing line : lines) {
             List<Mark.Words> words = line.marks().stream()

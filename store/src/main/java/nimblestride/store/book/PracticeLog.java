@@ -18,6 +18,7 @@ import java.util.stream.Stream;
 import nimblestride.core.exercise.plan.RepRating;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.practice.journal.LogEntry;
+import nimblestride.core.practice.journal.LogOwner;
 import nimblestride.core.practice.journal.PracticeSummary;
 import nimblestride.core.time.value.Tempo;
 import nimblestride.store.database.BookFile;
@@ -25,7 +26,7 @@ import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.result.RowView;
 import org.jdbi.v3.core.statement.SqlStatement;
 
-/** The practice log of the user and of each student. Every question is about one of them: empty for the user. */
+/** The practice log of the user and of each student. Every question is about one of them. */
 public final class PracticeLog {
     private static final String MINE = "";
     private static final String BETWEEN_PLACES = ";";
@@ -45,8 +46,8 @@ public final class PracticeLog {
      */
     public record Merged(int added, int changed, int known) {}
 
-    private static String whose(Optional<UUID> student) {
-        return student.map(UUID::toString).orElse(MINE);
+    private static String key(LogOwner owner) {
+        return owner.student().map(UUID::toString).orElse(MINE);
     }
 
     /** Adds an entry. */
@@ -76,7 +77,7 @@ public final class PracticeLog {
                 .bind("clean", entry.rating().map(Enum::name).orElse(null))
                 .bind("words", entry.words())
                 .bind("hard", String.join(BETWEEN_PLACES, entry.hard()))
-                .bind("student", whose(entry.student()));
+                .bind("student", key(new LogOwner(entry.student())));
     }
 
     /** Replaces an entry; does nothing where it is not there. */
@@ -163,10 +164,10 @@ public final class PracticeLog {
      *
      * @param most how many to return
      */
-    public List<LogEntry> between(Optional<UUID> student, LocalDate from, LocalDate to, int most) {
+    public List<LogEntry> between(LogOwner owner, LocalDate from, LocalDate to, int most) {
         return file.read(handle -> handle.createQuery("SELECT * FROM entry WHERE student = :student AND begun >= :from"
                         + " AND begun < :to ORDER BY begun DESC, number DESC LIMIT :most")
-                .bind("student", whose(student))
+                .bind("student", key(owner))
                 .bind("from", from.toString())
                 .bind("to", to.plusDays(1).toString())
                 .bind("most", most)
@@ -179,10 +180,10 @@ public final class PracticeLog {
      *
      * @param most how many to return
      */
-    public List<LogEntry> ofExercise(Optional<UUID> student, UUID exercise, int most) {
+    public List<LogEntry> ofExercise(LogOwner owner, UUID exercise, int most) {
         return file.read(handle -> handle.createQuery("SELECT * FROM (SELECT * FROM entry WHERE student = :student"
                         + " AND exercise = :exercise ORDER BY number DESC LIMIT :most) ORDER BY number")
-                .bind("student", whose(student))
+                .bind("student", key(owner))
                 .bind("exercise", exercise.toString())
                 .bind("most", most)
                 .map((row, context) -> entry(row))
@@ -190,12 +191,12 @@ public final class PracticeLog {
     }
 
     /** Returns the seconds of practice on each day from one to another, both included. */
-    public SortedMap<LocalDate, Long> secondsByDay(Optional<UUID> student, LocalDate from, LocalDate to) {
+    public SortedMap<LocalDate, Long> secondsByDay(LogOwner owner, LocalDate from, LocalDate to) {
         return file.read(handle -> {
             SortedMap<LocalDate, Long> days = new TreeMap<>();
             handle.createQuery("SELECT substr(begun, 1, 10) AS day, sum(seconds) AS seconds FROM entry"
                             + " WHERE student = :student AND begun >= :from AND begun < :to GROUP BY day")
-                    .bind("student", whose(student))
+                    .bind("student", key(owner))
                     .bind("from", from.toString())
                     .bind("to", to.plusDays(1).toString())
                     .map((RowView row) -> Map.entry(
@@ -206,14 +207,14 @@ public final class PracticeLog {
     }
 
     /** Returns what the log says of every exercise of the Book, by name. */
-    public List<PracticeSummary> summaries(Optional<UUID> student) {
+    public List<PracticeSummary> summaries(LogOwner owner) {
         return file.read(handle -> handle.createQuery("SELECT e.id, e.name, e.added, p.last, p.seconds, p.passes,"
                         + " (SELECT count(*) FROM (SELECT clean FROM entry WHERE student = :student AND exercise = e.id"
                         + " AND clean IS NOT NULL ORDER BY number DESC LIMIT :looked) WHERE clean <> 'CLEAN') AS not_clean"
                         + " FROM exercise e LEFT JOIN (SELECT exercise, max(begun) AS last, sum(seconds) AS seconds,"
                         + " count(*) AS passes FROM entry WHERE student = :student AND exercise IS NOT NULL GROUP BY exercise) p"
                         + " ON p.exercise = e.id ORDER BY e.name COLLATE NOCASE")
-                .bind("student", whose(student))
+                .bind("student", key(owner))
                 .bind("looked", PracticeSummary.LAST_PASSES)
                 .map((RowView row) -> new PracticeSummary(
                         UUID.fromString(row.getColumn("id", String.class)),
@@ -230,9 +231,9 @@ public final class PracticeLog {
     }
 
     /** Returns how often each place of an exercise was hard in its last entries, most often first. */
-    public Map<String, Integer> hardPlaces(Optional<UUID> student, UUID exercise, int lastEntries) {
+    public Map<String, Integer> hardPlaces(LogOwner owner, UUID exercise, int lastEntries) {
         Map<String, Integer> counts = new TreeMap<>();
-        for (LogEntry entry : ofExercise(student, exercise, lastEntries)) {
+        for (LogEntry entry : ofExercise(owner, exercise, lastEntries)) {
             entry.hard().forEach(place -> counts.merge(place, 1, Integer::sum));
         }
         Map<String, Integer> ordered = new LinkedHashMap<>();
@@ -250,8 +251,8 @@ public final class PracticeLog {
     }
 
     /** Visits all entries of somebody in the order in which they came in, without holding them all. */
-    public void each(Optional<UUID> student, Consumer<LogEntry> told) {
-        each("SELECT * FROM entry WHERE student = '" + whose(student) + "' ORDER BY number", told);
+    public void each(LogOwner owner, Consumer<LogEntry> told) {
+        each("SELECT * FROM entry WHERE student = '" + key(owner) + "' ORDER BY number", told);
     }
 
     /** Visits all entries of everybody. */
@@ -269,10 +270,10 @@ public final class PracticeLog {
     }
 
     /** Returns the last tempo at which somebody played an exercise clean; empty for never. */
-    public Optional<Tempo> lastClean(Optional<UUID> student, UUID exercise) {
+    public Optional<Tempo> lastClean(LogOwner owner, UUID exercise) {
         return file.read(handle -> handle.createQuery("SELECT tempo FROM entry WHERE student = ? AND exercise = ?"
                         + " AND clean = 'CLEAN' AND tempo IS NOT NULL ORDER BY number DESC LIMIT 1")
-                .bind(0, whose(student))
+                .bind(0, key(owner))
                 .bind(1, exercise.toString())
                 .mapTo(String.class)
                 .findOne()

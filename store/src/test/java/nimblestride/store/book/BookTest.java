@@ -20,6 +20,7 @@ import nimblestride.core.exercise.plan.RepRating;
 import nimblestride.core.language.text.Examples;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.practice.journal.LogEntry;
+import nimblestride.core.practice.journal.LogOwner;
 import nimblestride.core.practice.journal.PracticeSummary;
 import nimblestride.core.practice.students.Assignment;
 import nimblestride.core.practice.students.Lesson;
@@ -200,22 +201,25 @@ class BookTest {
         book.log().add(second);
         book.log().add(entry(kept.id(), 0, 100, RepRating.CLEAN, Optional.of(UUID.randomUUID())));
         LocalDate today = NOW.toLocalDate();
-        assertThat(book.log().between(MINE, today.minusDays(8), today, 10)).containsExactly(second, first);
-        assertThat(book.log().between(MINE, today.minusDays(7), today, 10)).containsExactly(second);
-        assertThat(book.log().ofExercise(MINE, kept.id(), 10)).containsExactly(first, second);
-        assertThat(book.log().secondsByDay(MINE, today.minusDays(30), today))
+        assertThat(book.log().between(LogOwner.USER, today.minusDays(8), today, 10))
+                .containsExactly(second, first);
+        assertThat(book.log().between(LogOwner.USER, today.minusDays(7), today, 10))
+                .containsExactly(second);
+        assertThat(book.log().ofExercise(LogOwner.USER, kept.id(), 10)).containsExactly(first, second);
+        assertThat(book.log().secondsByDay(LogOwner.USER, today.minusDays(30), today))
                 .containsExactlyEntriesOf(new TreeMap<>(Map.of(today.minusDays(8), 300L, today.minusDays(1), 300L)));
-        assertThat(book.log().hardPlaces(MINE, kept.id(), 10))
+        assertThat(book.log().hardPlaces(LogOwner.USER, kept.id(), 10))
                 .containsExactly(Map.entry("4&", 2), Map.entry("a of 2", 1));
-        assertThat(book.log().lastClean(MINE, kept.id())).contains(TempoText.read("60"));
+        assertThat(book.log().lastClean(LogOwner.USER, kept.id())).contains(TempoText.read("60"));
         PracticeSummary untouched =
                 new PracticeSummary(other.id(), "Untouched", today.minusDays(30), Optional.empty(), 0, 0, 0);
         PracticeSummary weir = new PracticeSummary(
                 kept.id(), "Weir Steps", today.minusDays(30), Optional.of(today.minusDays(1)), 600, 2, 1);
-        assertThat(book.log().summaries(MINE)).containsExactly(untouched, weir);
-        book.log().change(second.of(MINE).saying(second.note()));
+        assertThat(book.log().summaries(LogOwner.USER)).containsExactly(untouched, weir);
+        book.log().change(second.ownedBy(LogOwner.USER).saying(second.note()));
         book.log().remove(first.id());
-        assertThat(book.log().between(MINE, today.minusDays(8), today, 10)).containsExactly(second);
+        assertThat(book.log().between(LogOwner.USER, today.minusDays(8), today, 10))
+                .containsExactly(second);
     }
 
     @Test
@@ -243,11 +247,12 @@ class BookTest {
         log.add(entry(UUID.randomUUID(), 0, 99, RepRating.CLEAN, Optional.of(wren.id())));
         assertThat(book.log().merge(log)).isEqualTo(new PracticeLog.Merged(1, 1, 19));
         // The same entries under somebody else's name are left with whom they belong to.
-        List<LogEntry> asMine = log.stream().map(entry -> entry.of(MINE)).toList();
+        List<LogEntry> asMine =
+                log.stream().map(entry -> entry.ownedBy(LogOwner.USER)).toList();
         assertThat(book.log().merge(asMine)).isEqualTo(new PracticeLog.Merged(0, 0, 21));
         assertThat(book.log().size()).isEqualTo(21);
         List<LogEntry> told = new ArrayList<>();
-        book.log().each(Optional.of(wren.id()), told::add);
+        book.log().each(LogOwner.student(wren.id()), told::add);
         assertThat(told).containsExactlyElementsOf(log);
     }
 
@@ -263,7 +268,7 @@ class BookTest {
         Assignment set = new Assignment(
                 UUID.randomUUID(), wren.id(), Optional.empty(), "A", today, Optional.empty(), "", Optional.of(today));
         book.students().add(set);
-        book.students().add(set.done(Optional.empty()));
+        book.students().add(set.reopened());
         book.students()
                 .add(new Assignment(
                         UUID.randomUUID(),
@@ -281,9 +286,9 @@ class BookTest {
         assertThat(book.students().lessons(wren.id())).containsExactly(lesson);
         LogEntry entry = entry(UUID.randomUUID(), 0, 60, RepRating.CLEAN, MINE);
         assertThat(book.log().addNew(List.of(entry))).isEqualTo(new PracticeLog.Merged(1, 0, 0));
-        LogEntry older = entry.about(Optional.empty());
+        LogEntry older = entry.withoutExercise();
         assertThat(book.log().addNew(List.of(older))).isEqualTo(new PracticeLog.Merged(0, 0, 1));
-        assertThat(book.log().between(MINE, today, today, 10)).containsExactly(entry);
+        assertThat(book.log().between(LogOwner.USER, today, today, 10)).containsExactly(entry);
     }
 
     /** What came in last counts as last, whatever the clock says. */
@@ -294,8 +299,8 @@ class BookTest {
         LogEntry after = entry(weir, 400, 64, RepRating.CLEAN, MINE);
         book.log().add(before);
         book.log().add(after);
-        assertThat(book.log().ofExercise(MINE, weir, 10)).containsExactly(before, after);
-        assertThat(book.log().lastClean(MINE, weir)).contains(TempoText.read("64"));
+        assertThat(book.log().ofExercise(LogOwner.USER, weir, 10)).containsExactly(before, after);
+        assertThat(book.log().lastClean(LogOwner.USER, weir)).contains(TempoText.read("64"));
     }
 
     @Test
@@ -323,7 +328,7 @@ class BookTest {
             book.students().save(one);
         }
         assertThat(book.students().assignments(wren.id())).containsExactly(due, open, done);
-        book.students().save(due.done(Optional.of(today.plusDays(3))));
+        book.students().save(due.doneOn(today.plusDays(3)));
         assertThat(book.students().assignments(wren.id())).startsWith(open);
         book.students().removeAssignment(open.id());
         assertThat(book.students().assignments(wren.id())).hasSize(2);

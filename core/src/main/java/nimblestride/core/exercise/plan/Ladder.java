@@ -93,8 +93,8 @@ public record Ladder(
     }
 
     /** Returns the ladder with other dates. */
-    public Ladder withPace(Optional<LadderPace> newPace) {
-        return new Ladder(start, goal, step, rules, newPace);
+    public Ladder withPace(LadderPace newPace) {
+        return new Ladder(start, goal, step, rules, Optional.of(newPace));
     }
 
     /** Returns how many rungs there are, including the first and the last. */

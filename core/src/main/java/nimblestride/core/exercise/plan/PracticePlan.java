@@ -63,8 +63,13 @@ public record PracticePlan(List<Sticking> ticked, List<Stage> stages, Optional<L
         return new PracticePlan(ticked, newStages, ladder);
     }
 
-    /** Returns the plan with another ladder, or none. */
-    public PracticePlan withLadder(Optional<Ladder> newLadder) {
-        return new PracticePlan(ticked, stages, newLadder);
+    /** Returns the plan with another ladder. */
+    public PracticePlan withLadder(Ladder newLadder) {
+        return new PracticePlan(ticked, stages, Optional.of(newLadder));
+    }
+
+    /** Returns the plan without a ladder. */
+    public PracticePlan withoutLadder() {
+        return new PracticePlan(ticked, stages, Optional.empty());
     }
 }

@@ -143,9 +143,9 @@ public record Sheet(
     public ScoreStyle staffStyle() {
         ScoreStyle.Stickings stickings =
                 sections.contains(SheetItem.STICKING) ? ScoreStyle.Stickings.ALL : ScoreStyle.Stickings.AS_GIVEN;
-        return style.with(stickings)
-                .counted(
-                        sections.contains(SheetItem.COUNT) ? Optional.of(countingSystem) : Optional.empty(),
-                        Subdivision.AS_WRITTEN);
+        ScoreStyle stuck = style.with(stickings);
+        return sections.contains(SheetItem.COUNT)
+                ? stuck.counted(countingSystem, Subdivision.AS_WRITTEN)
+                : stuck.uncounted();
     }
 }

@@ -30,8 +30,12 @@ public record BarSigns(
         return new BarSigns(newSignature, change, repeatStarts, repeatEnds, mark, words);
     }
 
-    BarSigns changing(Optional<Pivot> newChange) {
-        return new BarSigns(signature, newChange, repeatStarts, repeatEnds, mark, words);
+    BarSigns changing(Pivot pivot) {
+        return new BarSigns(signature, Optional.of(pivot), repeatStarts, repeatEnds, mark, words);
+    }
+
+    BarSigns withoutChange() {
+        return new BarSigns(signature, Optional.empty(), repeatStarts, repeatEnds, mark, words);
     }
 
     BarSigns marked(String newMark) {

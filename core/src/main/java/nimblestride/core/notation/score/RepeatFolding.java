@@ -27,7 +27,7 @@ final class RepeatFolding {
                 // A modulation back into the first bar comes only with the repeat.
                 WrittenBar bar = bars.get(at + i);
                 WrittenBar again = bars.get(at + i + (times > 1 ? best : 0));
-                BarSigns signs = bar.signs().changing(again.change());
+                BarSigns signs = again.change().map(bar.signs()::changing).orElseGet(bar.signs()::withoutChange);
                 boolean ends = times > 1 && i + 1 == best;
                 folded.add(bar.signed(times > 1 ? signs.repeated(i == 0, ends ? times : 1) : signs));
             }

@@ -99,9 +99,14 @@ public record ScoreStyle(
         return new ScoreStyle(parts, lengths, newStickings, counting, subdivision, repeats);
     }
 
-    /** Returns the style with counts, or without. */
-    public ScoreStyle counted(Optional<CountingSystem> countingSystem, Subdivision newDivision) {
-        return new ScoreStyle(parts, lengths, stickings, countingSystem, newDivision, repeats);
+    /** Returns the style with counts. */
+    public ScoreStyle counted(CountingSystem countingSystem, Subdivision newDivision) {
+        return new ScoreStyle(parts, lengths, stickings, Optional.of(countingSystem), newDivision, repeats);
+    }
+
+    /** Returns the style without counts. */
+    public ScoreStyle uncounted() {
+        return new ScoreStyle(parts, lengths, stickings, Optional.empty(), Subdivision.AS_WRITTEN, repeats);
     }
 
     /** Returns the style with repeats folded, or not. */

@@ -2,7 +2,6 @@ package nimblestride.core.notation.score;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import nimblestride.core.exercise.analysis.Playthrough;
 import nimblestride.core.exercise.analysis.Playthrough.Passage;
 import nimblestride.core.exercise.model.Exercise;
@@ -58,7 +57,7 @@ public final class SectionsWriter {
         }
         Pivot entered = passage.section().pivot();
         Meter before = bars.get(bars.size() - 1).bar().meter();
-        BarSigns changed = signs.changing(entered.isNone() ? Optional.empty() : Optional.of(entered));
+        BarSigns changed = entered.isNone() ? signs.withoutChange() : signs.changing(entered);
         return bar.bar().meter().equals(before) && !bar.repeatStarts() ? changed.signed(List.of()) : changed;
     }
 }

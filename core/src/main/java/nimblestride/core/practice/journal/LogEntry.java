@@ -70,14 +70,19 @@ public record LogEntry(
         return !text.isBlank() && text.length() <= MAX_PLACE_LENGTH && !text.matches(".*[,;:].*|.* and .*");
     }
 
-    /** Returns the entry as another person's. */
-    public LogEntry of(Optional<UUID> newStudent) {
-        return new LogEntry(id, exercise, what, when, seconds, tempo, rating, words, hard, newStudent);
+    /** Returns the entry in another log. */
+    public LogEntry ownedBy(LogOwner owner) {
+        return new LogEntry(id, exercise, what, when, seconds, tempo, rating, words, hard, owner.student());
     }
 
-    /** Returns the entry as one of another exercise. */
-    public LogEntry about(Optional<UUID> newExercise) {
-        return new LogEntry(id, newExercise, what, when, seconds, tempo, rating, words, hard, student);
+    /** Returns the entry as one of another exercise of the Book. */
+    public LogEntry about(UUID newExercise) {
+        return new LogEntry(id, Optional.of(newExercise), what, when, seconds, tempo, rating, words, hard, student);
+    }
+
+    /** Returns the entry as one of no exercise of the Book. */
+    public LogEntry withoutExercise() {
+        return new LogEntry(id, Optional.empty(), what, when, seconds, tempo, rating, words, hard, student);
     }
 
     /** Returns the entry with another note. */

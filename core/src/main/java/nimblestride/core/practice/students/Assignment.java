@@ -41,14 +41,23 @@ public record Assignment(
         }
     }
 
-    /** Returns the assignment as done on a day, or as not done. */
-    public Assignment done(Optional<LocalDate> day) {
-        return new Assignment(id, student, exercise, what, set, due, note, day);
+    /** Returns the assignment as done on a day. */
+    public Assignment doneOn(LocalDate day) {
+        return new Assignment(id, student, exercise, what, set, due, note, Optional.of(day));
     }
 
-    /** Returns the assignment with another due day, or none. */
-    public Assignment due(Optional<LocalDate> day) {
-        return new Assignment(id, student, exercise, what, set, day, note, done);
+    /** Returns the assignment as not done. */
+    public Assignment reopened() {
+        return new Assignment(id, student, exercise, what, set, due, note, Optional.empty());
+    }
+
+    /**
+     * Returns the assignment with another due day.
+     *
+     * @throws InvalidValueException if the day is before the one it was set
+     */
+    public Assignment dueOn(LocalDate day) {
+        return new Assignment(id, student, exercise, what, set, Optional.of(day), note, done);
     }
 
     /** Returns where it stands on a day: {@code done}, {@code due in 3 days}, {@code 2 days overdue}. */

@@ -87,7 +87,7 @@ public final class Arrangement {
             return List.of();
         }
         List<VoiceLine> lines =
-                new PassageSplitter(source, choice.in(Optional.empty())).whole().lines();
+                new PassageSplitter(source, choice.inOwnBars()).whole().lines();
         return lines.isEmpty() ? List.of() : MeterFinder.of(lines);
     }
 
@@ -100,9 +100,11 @@ public final class Arrangement {
     public static ImportChoice likeliest(Transcription source, Map<String, Optional<Voice>> voices) {
         ImportChoice choice = new ImportChoice(source.likeliestPart(), voices, Optional.empty());
         return source.meters() == MeterSource.NONE
-                ? choice.in(meters(source, choice).stream()
+                ? meters(source, choice).stream()
                         .filter(MeterProposal::isSure)
-                        .findFirst())
+                        .findFirst()
+                        .map(choice::in)
+                        .orElse(choice)
                 : choice;
     }
 

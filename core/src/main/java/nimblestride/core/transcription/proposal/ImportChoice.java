@@ -30,13 +30,27 @@ public record ImportChoice(int part, Map<String, Optional<Voice>> voices, Option
         return new ImportChoice(newPart, voices, Optional.empty());
     }
 
-    /** Returns the choice in other bars, or as it came. */
-    public ImportChoice in(Optional<MeterProposal> newMeter) {
-        return new ImportChoice(part, voices, newMeter);
+    /** Returns the choice in other bars. */
+    public ImportChoice in(MeterProposal newMeter) {
+        return new ImportChoice(part, voices, Optional.of(newMeter));
     }
 
-    /** Returns the choice with a sound as another voice, or left out. */
-    public ImportChoice with(String sound, Optional<Voice> voice) {
+    /** Returns the choice in the bars of the file. */
+    public ImportChoice inOwnBars() {
+        return new ImportChoice(part, voices, Optional.empty());
+    }
+
+    /** Returns the choice with a sound as another voice. */
+    public ImportChoice with(String sound, Voice voice) {
+        return mapping(sound, Optional.of(voice));
+    }
+
+    /** Returns the choice without a sound. */
+    public ImportChoice without(String sound) {
+        return mapping(sound, Optional.empty());
+    }
+
+    private ImportChoice mapping(String sound, Optional<Voice> voice) {
         Map<String, Optional<Voice>> changed = new HashMap<>(voices);
         changed.put(sound, voice);
         return new ImportChoice(part, changed, meter);

@@ -7,7 +7,6 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -110,7 +109,7 @@ class LadderTest {
     }
 
     private static Ladder paced(int days, Set<DayOfWeek> on) {
-        return LADDER.withPace(Optional.of(new LadderPace(MONDAY, MONDAY.plusDays(days), on)));
+        return LADDER.withPace(new LadderPace(MONDAY, MONDAY.plusDays(days), on));
     }
 
     @Test

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
-import java.util.Optional;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.language.text.Examples;
@@ -134,7 +133,7 @@ class ScoreTest {
 
     @Test
     void countsUnderTheStaffAreThoseOfTheSchool() {
-        ScoreStyle counted = ScoreStyle.DEFAULT.counted(Optional.of(CountingSystem.GROUPS), Subdivision.AS_WRITTEN);
+        ScoreStyle counted = ScoreStyle.DEFAULT.counted(CountingSystem.GROUPS, Subdivision.AS_WRITTEN);
         Score score = rounds(1, counted, "5/8(3+2)");
         assertThat(score.bars().get(0).counts().stream().map(said -> said.syllable()))
                 .containsExactly("1", "2", "3", "1", "2");

@@ -26,15 +26,15 @@ class TeachingTest {
     @ParameterizedTest
     @CsvSource({"-1, 1 day overdue", "-12, 12 days overdue", "0, due today", "1, due in 1 day", "9, due in 9 days"})
     void whereItStandsIsSaid(int days, String said) {
-        Assignment due = OPEN.due(Optional.of(TODAY.plusDays(days)));
+        Assignment due = OPEN.dueOn(TODAY.plusDays(days));
         assertThat(due.stateOn(TODAY)).isEqualTo(said);
-        assertThat(due.done(Optional.of(TODAY)).stateOn(TODAY)).isEqualTo("done");
+        assertThat(due.doneOn(TODAY).stateOn(TODAY)).isEqualTo("done");
         assertThat(OPEN.stateOn(TODAY)).isEqualTo("open");
     }
 
     @Test
     void whatCannotBeIsRefused() {
-        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> OPEN.due(Optional.of(TODAY.minusDays(21))));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> OPEN.dueOn(TODAY.minusDays(21)));
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new Student(UUID.randomUUID(), " ", ""));
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new Lesson(UUID.randomUUID(), OPEN.student(), TODAY, "x".repeat(10_001), ""));

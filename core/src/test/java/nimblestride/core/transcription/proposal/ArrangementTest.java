@@ -177,7 +177,7 @@ class ArrangementTest {
         Transcription brought = transcription(inFour, 11, strokes(played, 8), MeterSource.NONE);
         List<MeterProposal> proposals = Arrangement.meters(brought, ImportChoice.of(0));
         assertThat(proposals.get(0).bars()).isEqualTo(bars("11/8(3+3+3+2)").bars());
-        Arrangement arrangement = Arrangement.of(brought, ImportChoice.of(0).in(Optional.of(proposals.get(0))));
+        Arrangement arrangement = Arrangement.of(brought, ImportChoice.of(0).in(proposals.get(0)));
         Exercise taken = arrangement.exercise(arrangement.exactOffers());
         assertThat(taken.phrase().bars()).isEqualTo(played.phrase().bars());
         assertThat(taken.layers()).containsExactlyInAnyOrderElementsOf(played.layers());
@@ -231,12 +231,11 @@ class ArrangementTest {
                         "No voice stands for key 27 (1 stroke).",
                         "1 stroke fell on another one of the same voice: the harder one is kept.");
         assertThat(usual.exercise(List.of()).layers()).containsExactly(layer("snare at >1:1/4"));
-        ImportChoice other =
-                ImportChoice.of(0).with("key 27", Optional.of(Kit.COWBELL)).with("key 38", Optional.empty());
+        ImportChoice other = ImportChoice.of(0).with("key 27", Kit.COWBELL).without("key 38");
         assertThat(Arrangement.of(brought, other).exercise(List.of()).layers().stream()
                         .map(layer -> layer.voice().name()))
                 .containsExactly("cowbell", "snare");
-        ImportChoice none = other.with("key 27", Optional.empty()).with("key 40", Optional.empty());
+        ImportChoice none = other.without("key 27").without("key 40");
         assertThatThrownBy(() -> Arrangement.of(brought, none)).hasMessageContaining("no sound of \"Drums\"");
     }
 }

@@ -15,6 +15,7 @@ import java.util.regex.Pattern;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.practice.journal.LogEntry;
+import nimblestride.core.practice.journal.LogOwner;
 import nimblestride.core.practice.students.Assignment;
 import nimblestride.core.practice.students.Lesson;
 import nimblestride.core.practice.students.Student;
@@ -189,15 +190,15 @@ public final class BookTransfer {
     }
 
     /** Writes somebody's log. */
-    public static void writeLog(Book book, Optional<UUID> student, String name, OutputStream out) {
-        LogJson.write(out, name, told -> book.log().each(student, entry -> told.accept(entry.of(Optional.empty()))));
+    public static void writeLog(Book book, LogOwner owner, String name, OutputStream out) {
+        LogJson.write(out, name, told -> book.log().each(owner, entry -> told.accept(entry.ownedBy(LogOwner.USER))));
     }
 
     /**
      * Merges somebody's log; what is known of it does not count twice. Entries of exercises this Book does not know by
      * their ids go to those with the same name.
      */
-    public static PracticeLog.Merged mergeLog(Book book, Optional<UUID> student, Path file, Progress progress) {
+    public static PracticeLog.Merged mergeLog(Book book, LogOwner owner, Path file, Progress progress) {
         List<LogEntry> entries = new ArrayList<>();
         SourceFile.read(
                 file,
@@ -209,7 +210,7 @@ public final class BookTransfer {
         return book.inTransaction(() -> {
             List<LogEntry> theirs = new ArrayList<>();
             for (LogEntry entry : entries) {
-                theirs.add(known(book, entry).of(student));
+                theirs.add(known(book, entry).ownedBy(owner));
                 progress.report(theirs.size() / (double) entries.size());
             }
             return book.log().merge(theirs);
@@ -221,7 +222,9 @@ public final class BookTransfer {
                 && book.exercises().find(entry.exercise().get()).isPresent()) {
             return entry;
         }
-        Optional<UUID> named = book.exercises().named(entry.what()).map(ExerciseSummary::id);
-        return named.isEmpty() ? entry : entry.about(named);
+        return book.exercises()
+                .named(entry.what())
+                .map(exercise -> entry.about(exercise.id()))
+                .orElse(entry);
     }
 }

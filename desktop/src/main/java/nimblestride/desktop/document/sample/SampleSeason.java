@@ -61,7 +61,7 @@ final class SampleSeason {
                 EnumSet.of(DayOfWeek.MONDAY, DayOfWeek.WEDNESDAY, DayOfWeek.FRIDAY, DayOfWeek.SATURDAY));
         return piece.withPractice(piece.practice()
                 .withStages(StageSuggestions.leadingTo(piece))
-                .withLadder(Optional.of(Ladder.upTo(piece.start().perMinute()).withPace(Optional.of(pace)))));
+                .withLadder(Ladder.upTo(piece.start().perMinute()).withPace(pace)));
     }
 
     void write() {

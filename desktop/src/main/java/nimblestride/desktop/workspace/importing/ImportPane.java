@@ -57,7 +57,8 @@ public final class ImportPane extends BorderPane {
     /** @param bringing the import to show */
     public ImportPane(ImportSession bringing) {
         this.bringing = bringing;
-        this.sounds = new SoundMapping((sound, voice) -> bringing.choose(choice -> choice.with(sound.name(), voice)));
+        this.sounds = new SoundMapping((sound, voice) -> bringing.choose(choice ->
+                voice.map(one -> choice.with(sound.name(), one)).orElseGet(() -> choice.without(sound.name()))));
         take.setId("bring-take");
         take.setOnAction(event -> bringing.take());
         take.setDefaultButton(true);
@@ -113,7 +114,7 @@ public final class ImportPane extends BorderPane {
         meters.setOnAction(event -> {
             if (!showing && meters.getValue() != null) {
                 Optional<MeterProposal> wanted = meters.getValue();
-                bringing.choose(choice -> choice.in(wanted));
+                bringing.choose(choice -> wanted.map(choice::in).orElseGet(choice::inOwnBars));
             }
         });
         whyMeter.setWrapText(true);

@@ -110,12 +110,11 @@ final class StaffPage extends VBox implements Page {
             return;
         }
         Exercise exercise = shown.get();
-        Optional<CountingSystem> counted = counts.isSelected() ? Optional.of(countingSystem.get()) : Optional.empty();
-        ScoreStyle style = ScoreStyle.DEFAULT
+        ScoreStyle uncounted = ScoreStyle.DEFAULT
                 .with(parts.getValue())
                 .with(lengths.getValue())
-                .with(stickings.getValue())
-                .counted(counted, subdivision.get());
+                .with(stickings.getValue());
+        ScoreStyle style = counts.isSelected() ? uncounted.counted(countingSystem.get(), subdivision.get()) : uncounted;
         int phrase = exercise.phrase().bars().size();
         long bars = untilBack.isSelected() ? untilBack(exercise).orElse((long) phrase) : phrase;
         staff.show(exercise, Math.min(MAX_BARS, bars), style);

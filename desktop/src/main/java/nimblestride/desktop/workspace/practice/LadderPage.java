@@ -13,6 +13,7 @@ import nimblestride.core.exercise.plan.Ladder;
 import nimblestride.core.exercise.plan.LadderPace;
 import nimblestride.core.exercise.plan.LadderProgress;
 import nimblestride.core.exercise.plan.LadderSchedule;
+import nimblestride.core.exercise.plan.PracticePlan;
 import nimblestride.core.exercise.plan.RepRating;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
@@ -59,7 +60,10 @@ final class LadderPage extends VBox implements Page {
                 new LadderFields.Taken() {
                     @Override
                     public void ladder(Ladder ladder) {
-                        document.edit(LadderPage.this, exercise -> withLadder(exercise, Optional.of(ladder)));
+                        document.edit(
+                                LadderPage.this,
+                                exercise -> exercise.withPractice(
+                                        exercise.practice().withLadder(ladder)));
                     }
 
                     @Override
@@ -81,7 +85,7 @@ final class LadderPage extends VBox implements Page {
                         plan,
                         fields,
                         new SmallButton(
-                                "Give the ladder up", "ladder-give-up", () -> edit(ladder -> Optional.empty())));
+                                "Give the ladder up", "ladder-give-up", () -> edit(PracticePlan::withoutLadder)));
         getChildren().setAll(new VerticalScroll(new VBox(without, with)));
         book.onChange(this::read);
         document.inBookProperty().addListener(change -> read());
@@ -89,17 +93,12 @@ final class LadderPage extends VBox implements Page {
         transport.playingProperty().addListener(change -> markPlaying());
     }
 
-    private static Exercise withLadder(Exercise exercise, Optional<Ladder> ladder) {
-        return exercise.withPractice(exercise.practice().withLadder(ladder));
-    }
-
-    private void edit(UnaryOperator<Optional<Ladder>> change) {
-        document.edit(exercise ->
-                withLadder(exercise, change.apply(exercise.practice().ladder())));
+    private void edit(UnaryOperator<PracticePlan> change) {
+        document.edit(exercise -> exercise.withPractice(change.apply(exercise.practice())));
     }
 
     private void make() {
-        edit(none -> Optional.of(
+        edit(plan -> plan.withLadder(
                 Ladder.upTo(document.exerciseProperty().get().tempo().perMinute())));
     }
 
@@ -159,8 +158,10 @@ final class LadderPage extends VBox implements Page {
     private void moveDue() {
         standing.flatMap(now -> now.ladder().pace()).ifPresent(pace -> {
             LocalDate earliest = LadderSchedule.earliest(standing.orElseThrow(), pace, book.today());
-            edit(ladder ->
-                    ladder.map(one -> one.withPace(Optional.of(new LadderPace(pace.start(), earliest, pace.days())))));
+            LadderPace later = new LadderPace(pace.start(), earliest, pace.days());
+            edit(plan -> plan.ladder()
+                    .map(ladder -> plan.withLadder(ladder.withPace(later)))
+                    .orElse(plan));
         });
     }
 

@@ -23,6 +23,7 @@ import nimblestride.core.exercise.plan.Ladder;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.PracticeNoteText;
 import nimblestride.core.practice.journal.LogEntry;
+import nimblestride.core.practice.journal.LogOwner;
 import nimblestride.core.practice.journal.WeeklyMinutes;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.async.LatestOnly;
@@ -118,19 +119,19 @@ final class LogPage extends VBox implements Page {
             Book book, Optional<UUID> exercise, boolean everything, NoteValue beat, LocalDate today) {
         try {
             List<LogEntry> entries = everything
-                    ? book.log().between(Optional.empty(), today.minusYears(1), today, MAX_LISTED)
-                    : newestFirst(book.log().ofExercise(Optional.empty(), exercise.orElseThrow(), MAX_LISTED));
+                    ? book.log().between(LogOwner.USER, today.minusYears(1), today, MAX_LISTED)
+                    : newestFirst(book.log().ofExercise(LogOwner.USER, exercise.orElseThrow(), MAX_LISTED));
             SortedMap<LocalDate, Integer> minutes = WeeklyMinutes.minutes(
-                    book.log().secondsByDay(Optional.empty(), today.minusWeeks(WEEKS), today), today, WEEKS);
+                    book.log().secondsByDay(LogOwner.USER, today.minusWeeks(WEEKS), today), today, WEEKS);
             List<PracticeChart.Played> played = exercise.isEmpty()
                     ? List.of()
-                    : book.log().ofExercise(Optional.empty(), exercise.get(), MAX_POINTS).stream()
+                    : book.log().ofExercise(LogOwner.USER, exercise.get(), MAX_POINTS).stream()
                             .filter(entry -> entry.tempo().isPresent())
                             .map(entry -> played(entry, beat))
                             .toList();
             Map<String, Integer> hard = exercise.isEmpty()
                     ? Map.of()
-                    : book.log().hardPlaces(Optional.empty(), exercise.get(), 2 * MAX_LISTED);
+                    : book.log().hardPlaces(LogOwner.USER, exercise.get(), 2 * MAX_LISTED);
             return Optional.of(new Read(entries, minutes, played, hard));
         } catch (StrideException e) {
             return Optional.empty();

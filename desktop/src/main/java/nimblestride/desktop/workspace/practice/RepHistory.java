@@ -2,10 +2,10 @@ package nimblestride.desktop.workspace.practice;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import nimblestride.core.exercise.plan.Rep;
 import nimblestride.core.practice.journal.LogEntry;
+import nimblestride.core.practice.journal.LogOwner;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.store.book.Book;
 
@@ -22,7 +22,7 @@ final class RepHistory {
      */
     static List<Rep> of(Book book, UUID exercise, NoteValue beat) {
         List<Rep> passes = new ArrayList<>();
-        for (LogEntry entry : book.log().ofExercise(Optional.empty(), exercise, MAX)) {
+        for (LogEntry entry : book.log().ofExercise(LogOwner.USER, exercise, MAX)) {
             if (entry.tempo().isPresent() && entry.rating().isPresent()) {
                 passes.add(new Rep(
                         entry.tempo().get().perMinuteIn(beat), entry.rating().get()));

@@ -24,6 +24,7 @@ import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.practice.care.BreakSchedule;
 import nimblestride.core.practice.care.Cautions;
 import nimblestride.core.practice.care.NoiseExposure;
+import nimblestride.core.practice.journal.LogOwner;
 import nimblestride.core.practice.journal.PracticeSession;
 import nimblestride.core.practice.journal.PracticeSummary;
 import nimblestride.desktop.async.LatestOnly;
@@ -140,7 +141,7 @@ final class TodayPage extends VBox implements Page {
 
     private static Optional<Plan> planned(Book book, LocalDate today, int minutes) {
         try {
-            List<PracticeSummary> all = book.log().summaries(Optional.empty());
+            List<PracticeSummary> all = book.log().summaries(LogOwner.USER);
             Set<UUID> climbing = new HashSet<>();
             Map<UUID, LocalDate> due = new HashMap<>();
             for (PracticeSummary one : all.subList(0, Math.min(MAX_LADDERS, all.size()))) {

@@ -15,6 +15,7 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.PracticeNoteText;
 import nimblestride.core.notation.page.Sheet;
 import nimblestride.core.practice.journal.LogEntry;
+import nimblestride.core.practice.journal.LogOwner;
 import nimblestride.core.practice.students.Assignment;
 import nimblestride.core.practice.students.Lesson;
 import nimblestride.core.practice.students.Student;
@@ -47,9 +48,10 @@ public final class LessonPage extends VBox implements Page {
     private final AssignmentCard.Actions cards = new AssignmentCard.Actions() {
         @Override
         public void done(Assignment assignment) {
-            Optional<LocalDate> day = assignment.done().isPresent() ? Optional.empty() : Optional.of(book.today());
+            Assignment changed =
+                    assignment.done().isPresent() ? assignment.reopened() : assignment.doneOn(book.today());
             book.change(open -> {
-                open.students().save(assignment.done(day));
+                open.students().save(changed);
                 return true;
             });
         }
@@ -140,7 +142,12 @@ public final class LessonPage extends VBox implements Page {
         return new Told(
                 student,
                 book.students().assignments(student.id()),
-                book.log().between(Optional.of(student.id()), today.minusWeeks(LOOKED_BACK_WEEKS), today, MAX_ENTRIES),
+                book.log()
+                        .between(
+                                LogOwner.student(student.id()),
+                                today.minusWeeks(LOOKED_BACK_WEEKS),
+                                today,
+                                MAX_ENTRIES),
                 book.students().lessons(student.id()));
     }
 

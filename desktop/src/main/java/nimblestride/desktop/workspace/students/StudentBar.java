@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.UUID;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.FlowPane;
+import nimblestride.core.practice.journal.LogOwner;
 import nimblestride.core.practice.students.Student;
 import nimblestride.desktop.document.library.BookTransfer;
 import nimblestride.desktop.document.library.OpenBook;
@@ -116,7 +117,7 @@ final class StudentBar extends FlowPane {
                 .fileToOpen(List.of("json"))
                 .ifPresent(file -> book.run(
                         "Merging " + file.getFileName(),
-                        (open, progress) -> BookTransfer.mergeLog(open, Optional.of(one.id()), file, progress),
+                        (open, progress) -> BookTransfer.mergeLog(open, LogOwner.student(one.id()), file, progress),
                         merged -> services.status().show(one.name() + ": " + BookTransfer.said(merged) + "."))));
     }
 

@@ -20,6 +20,7 @@ import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.Examples;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.practice.journal.LogEntry;
+import nimblestride.core.practice.journal.LogOwner;
 import nimblestride.core.practice.students.Assignment;
 import nimblestride.core.practice.students.Lesson;
 import nimblestride.core.practice.students.Student;
@@ -180,17 +181,17 @@ class BookTransferTest {
         other.exercises().add(Examples.exercise("10/8").withName("Weir Steps"), NOW);
         UUID there =
                 other.exercises().named("Weir Steps").map(ExerciseSummary::id).orElseThrow();
-        Path log = written(out -> BookTransfer.writeLog(book, Optional.of(wren.id()), "Wren", out));
-        assertThat(BookTransfer.mergeLog(other, Optional.of(wren.id()), log, QUIET))
+        Path log = written(out -> BookTransfer.writeLog(book, LogOwner.student(wren.id()), "Wren", out));
+        assertThat(BookTransfer.mergeLog(other, LogOwner.student(wren.id()), log, QUIET))
                 .isEqualTo(new PracticeLog.Merged(1, 0, 0));
-        assertThat(BookTransfer.mergeLog(other, Optional.of(wren.id()), log, QUIET))
+        assertThat(BookTransfer.mergeLog(other, LogOwner.student(wren.id()), log, QUIET))
                 .isEqualTo(new PracticeLog.Merged(0, 0, 1));
         assertThat(logOf(other)).singleElement().satisfies(entry -> {
             assertThat(entry.exercise()).contains(there);
             assertThat(entry.student()).contains(wren.id());
             assertThat(entry.hard()).containsExactly("4& of bar 2");
         });
-        assertThat(BookTransfer.mergeLog(book, Optional.of(wren.id()), log, QUIET))
+        assertThat(BookTransfer.mergeLog(book, LogOwner.student(wren.id()), log, QUIET))
                 .isEqualTo(new PracticeLog.Merged(0, 0, 1));
     }
 

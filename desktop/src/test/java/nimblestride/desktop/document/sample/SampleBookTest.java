@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.LocalDate;
-import java.util.Optional;
 import nimblestride.core.exercise.plan.Stage;
 import nimblestride.core.insight.fact.Category;
+import nimblestride.core.practice.journal.LogOwner;
 import nimblestride.core.practice.stage.StagedExercise;
 import nimblestride.core.practice.students.Student;
 import nimblestride.desktop.document.exercise.AnalyzedExercise;
@@ -36,7 +36,7 @@ class SampleBookTest {
                 }
             }
             assertThat(book.log().size()).isGreaterThan(80);
-            assertThat(book.log().secondsByDay(Optional.empty(), TODAY.minusWeeks(1), TODAY))
+            assertThat(book.log().secondsByDay(LogOwner.USER, TODAY.minusWeeks(1), TODAY))
                     .isNotEmpty();
             assertThat(book.collections().all()).hasSize(2);
             for (Student student : book.students().students().subList(0, 2)) {
