@@ -69,7 +69,7 @@ public record Analysis(Exercise exercise, List<OfLayer> layers, List<OfPair> mee
 
     /** Analyzes an exercise. */
     public static Analysis of(Exercise exercise) {
-        return of(exercise, Optional.empty());
+        return of(exercise, (one, timelineOfOne, other, timelineOfOther) -> Optional.empty());
     }
 
     /**
@@ -77,10 +77,15 @@ public record Analysis(Exercise exercise, List<OfLayer> layers, List<OfPair> mee
      * as they did meet where they met, so those meetings are not worked out again.
      */
     public Analysis after(Exercise changed) {
-        return of(changed, Optional.of(this));
+        return of(changed, this::meeting);
     }
 
-    private static Analysis of(Exercise exercise, Optional<Analysis> before) {
+    /** Finds a meeting that is known already. */
+    private interface KnownMeetings {
+        Optional<Exact<Meeting>> find(int one, LayerTimeline timelineOfOne, int other, LayerTimeline timelineOfOther);
+    }
+
+    private static Analysis of(Exercise exercise, KnownMeetings known) {
         Phrase phrase = exercise.phrase();
         List<String> names = exercise.layerNames();
         List<OfLayer> layers = new ArrayList<>();
@@ -96,8 +101,7 @@ public record Analysis(Exercise exercise, List<OfLayer> layers, List<OfPair> mee
                 Optional<LayerTimeline> timelineOfOne = layers.get(one).timeline();
                 Optional<LayerTimeline> ofOther = layers.get(other).timeline();
                 if (timelineOfOne.isPresent() && ofOther.isPresent()) {
-                    Exact<Meeting> meeting = before.flatMap(
-                                    known -> known.meeting(one, timelineOfOne.get(), other, ofOther.get()))
+                    Exact<Meeting> meeting = known.find(one, timelineOfOne.get(), other, ofOther.get())
                             .orElseGet(() -> Exact.of(() -> Meeting.of(timelineOfOne.get(), ofOther.get())));
                     meetings.add(new OfPair(one, other, meeting));
                 }

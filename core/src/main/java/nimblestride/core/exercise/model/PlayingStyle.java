@@ -43,7 +43,12 @@ public record PlayingStyle(LeadHand lead, boolean linear, OptionalInt maxStrokes
      *
      * @throws InvalidValueException if it is out of range
      */
-    public PlayingStyle withMaxStrokesPerSecond(OptionalInt newMost) {
-        return new PlayingStyle(lead, linear, newMost);
+    public PlayingStyle withMaxStrokesPerSecond(int newMost) {
+        return new PlayingStyle(lead, linear, OptionalInt.of(newMost));
+    }
+
+    /** Returns the style without a limit on strokes per second. */
+    public PlayingStyle withoutMaxStrokesPerSecond() {
+        return new PlayingStyle(lead, linear, OptionalInt.empty());
     }
 }

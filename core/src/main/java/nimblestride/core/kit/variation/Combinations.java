@@ -31,6 +31,8 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
     /** The most open steps. */
     public static final int MAX_OPEN = 64;
 
+    private static final int REST_COST = 1;
+
     /** @throws InvalidValueException if a number is out of range */
     public Combinations {
         choices = List.copyOf(choices);
@@ -55,8 +57,8 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
     private record Row(Optional<Limb> hand, int strokes) {
         static final Row NONE = new Row(Optional.empty(), 0);
 
-        Row after(Optional<Stroke> step) {
-            Optional<Limb> limb = step.flatMap(Stroke::limb).filter(Limb::isHand);
+        Row after(Stroke stroke) {
+            Optional<Limb> limb = stroke.limb().filter(Limb::isHand);
             if (limb.isEmpty()) {
                 return NONE;
             }
@@ -76,7 +78,7 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
     private Row before() {
         Row row = Row.NONE;
         for (Optional<Stroke> step : kept()) {
-            row = row.after(step);
+            row = step.map(row::after).orElse(Row.NONE);
         }
         return row;
     }
@@ -100,9 +102,10 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
             }
         } else {
             for (Optional<Stroke> choice : choices) {
-                Row next = place.row.after(choice);
+                Row next = choice.map(place.row::after).orElse(Row.NONE);
                 if (next.strokes <= mostInARow) {
-                    add(ways, waysFrom(new Place(place.step + 1, next), table), cost(place.row, choice));
+                    int cost = choice.map(stroke -> cost(place.row, stroke)).orElse(REST_COST);
+                    add(ways, waysFrom(new Place(place.step + 1, next), table), cost);
                 }
             }
         }
@@ -123,7 +126,7 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
     private boolean endsWell(Row row) {
         Row now = row;
         for (Optional<Stroke> step : kept()) {
-            Row next = now.after(step);
+            Row next = step.map(now::after).orElse(Row.NONE);
             if (next.strokes <= now.strokes) {
                 return true;
             }
@@ -139,11 +142,7 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
      * Returns what makes a way harder (common practice): the same hand twice, a rest, an accent, a ghost note, an
      * ornament.
      */
-    private static int cost(Row row, Optional<Stroke> choice) {
-        if (choice.isEmpty()) {
-            return 1;
-        }
-        Stroke stroke = choice.get();
+    private static int cost(Row row, Stroke stroke) {
         int again = stroke.limb().filter(Limb::isHand).equals(row.hand) && row.hand.isPresent() ? 1 : 0;
         int foot = stroke.limb().filter(limb -> !limb.isHand()).isPresent() ? 1 : 0;
         int level = stroke.level() == Dynamic.NORMAL ? 0 : 1;
@@ -167,7 +166,7 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
         BigInteger left = number;
         while (place.step < to) {
             for (Optional<Stroke> choice : choices) {
-                Place next = new Place(place.step + 1, place.row.after(choice));
+                Place next = new Place(place.step + 1, choice.map(place.row::after).orElse(Row.NONE));
                 BigInteger ways = next.row.strokes > mostInARow ? BigInteger.ZERO : sum(table.get(next));
                 if (left.compareTo(ways) < 0) {
                     ticked.add(choice);
@@ -193,8 +192,9 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
         List<Optional<Stroke>> ticked = new ArrayList<>();
         while (place.step < to) {
             for (Optional<Stroke> choice : choices) {
-                Place next = new Place(place.step + 1, place.row.after(choice));
-                int rest = cost - cost(place.row, choice);
+                Place next = new Place(place.step + 1, choice.map(place.row::after).orElse(Row.NONE));
+                Row row = place.row;
+                int rest = cost - choice.map(stroke -> cost(row, stroke)).orElse(REST_COST);
                 BigInteger ways = next.row.strokes > mostInARow ? BigInteger.ZERO : waysOf(table.get(next), rest);
                 if (left.compareTo(ways) < 0) {
                     ticked.add(choice);

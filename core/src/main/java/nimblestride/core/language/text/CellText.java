@@ -126,15 +126,14 @@ public final class CellText {
         if (part instanceof CellPart.Inner inner) {
             return "[" + write(inner.parts()) + "]x" + inner.times() + " ";
         }
-        return sign(((CellPart.Step) part).stroke());
+        return ((CellPart.Step) part).stroke().map(CellText::sign).orElse(".");
     }
 
-    private static String sign(Optional<Stroke> step) {
-        return step.map(stroke -> switch (stroke.level()) {
-                    case ACCENT, STRONG -> "X";
-                    case GHOST -> "g";
-                    case NORMAL, SOFT -> "x";
-                })
-                .orElse(".");
+    private static String sign(Stroke stroke) {
+        return switch (stroke.level()) {
+            case ACCENT, STRONG -> "X";
+            case GHOST -> "g";
+            case NORMAL, SOFT -> "x";
+        };
     }
 }

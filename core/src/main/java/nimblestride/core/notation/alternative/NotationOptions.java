@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import nimblestride.core.exercise.edit.RewriteEdits;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
@@ -64,14 +65,18 @@ public final class NotationOptions {
 
     private void find() {
         boolean plain = bars.stream().allMatch(bar -> RewrittenBars.isPlain(bar.meter()));
-        offer("As it stands", RewrittenBars.plain(bars), Optional.of(exercise));
+        offer("As it stands", RewrittenBars.plain(bars), exercise);
         if (isWhole() && bars.size() > 1) {
             rewriting(RewriteEdits::joinBars)
-                    .ifPresent(one -> offer("One long bar", plan(one.phrase(), BigFraction.ONE), Optional.of(one)));
+                    .ifPresent(one -> offer("One long bar", plan(one.phrase(), BigFraction.ONE), one));
         }
         List<Bar> cut =
                 bars.stream().flatMap(bar -> RewrittenBars.cut(bar).stream()).toList();
-        offer("Several short bars", RewrittenBars.plain(cut), rewriting(this::inShortBars));
+        BarPlan shortBars = RewrittenBars.plain(cut);
+        rewriting(this::inShortBars)
+                .ifPresentOrElse(
+                        inShortBars -> offer("Several short bars", shortBars, inShortBars),
+                        () -> offer("Several short bars", shortBars));
         NoteValue unit = bars.stream()
                 .map(bar -> bar.meter().unit())
                 .reduce(NoteValue::greatestCommonDivisor)
@@ -83,10 +88,10 @@ public final class NotationOptions {
         if (plain) {
             rewriting(RewriteEdits::doubleValues)
                     .ifPresent(
-                            two -> offer("In doubled values", plan(two.phrase(), BigFraction.of(2)), Optional.of(two)));
+                            two -> offer("In doubled values", plan(two.phrase(), BigFraction.of(2)), two));
             rewriting(RewriteEdits::halveValues)
                     .ifPresent(half ->
-                            offer("In halved values", plan(half.phrase(), BigFraction.of(1, 2)), Optional.of(half)));
+                            offer("In halved values", plan(half.phrase(), BigFraction.of(1, 2)), half));
         } else {
             gears(unit);
         }
@@ -97,7 +102,7 @@ public final class NotationOptions {
             List<Bar> told =
                     bars.stream().map(bar -> RewrittenBars.inUnits(bar, unit)).toList();
             String name = plain ? "Every bar in 1/" + unit.denominator() : "A signature in 1/" + unit.denominator();
-            offer(name, RewrittenBars.plain(told), Optional.empty());
+            offer(name, RewrittenBars.plain(told));
         } catch (StrideException e) {
             // A bar of more units than a bar may have is no way to write.
         }
@@ -115,7 +120,7 @@ public final class NotationOptions {
             }
             if (differ && inTurn) {
                 BarPlan plan = RewrittenBars.plain(bars).alternating(meters.subList(0, turn));
-                offer("One alternating signature", plan, Optional.empty());
+                offer("One alternating signature", plan);
                 return;
             }
         }
@@ -125,7 +130,7 @@ public final class NotationOptions {
         List<Planned> each = bars.stream()
                 .flatMap(bar -> RewrittenBars.eachInItsGear(bar).stream())
                 .toList();
-        offer("A modulation at each change of gear", new BarPlan(each, List.of()), Optional.empty());
+        offer("A modulation at each change of gear", new BarPlan(each, List.of()));
         BigFraction gear = RewrittenBars.gear(unit);
         try {
             List<Planned> small = bars.stream()
@@ -133,7 +138,7 @@ public final class NotationOptions {
                     .map(bar -> RewrittenBars.inGear(bar, gear))
                     .toList();
             NoteValue written = NoteValue.of(unit.fraction().multiply(gear));
-            offer("One gear throughout, in 1/" + written.denominator(), new BarPlan(small, List.of()), Optional.empty())
+            offer("One gear throughout, in 1/" + written.denominator(), new BarPlan(small, List.of()))
                     .ifPresent(way -> ways.set(ways.indexOf(way), judged(way, plainShare(each))));
         } catch (StrideException e) {
             // As above: no bar of so many units.
@@ -204,7 +209,16 @@ public final class NotationOptions {
     }
 
     /** Adds a way if it is new, can be written, and sounds right. */
-    private Optional<NotationOption> offer(String name, BarPlan plan, Optional<Exercise> rewritten) {
+    private Optional<NotationOption> offer(String name, BarPlan plan) {
+        return offer(name, plan, heard -> Optional.empty());
+    }
+
+    private Optional<NotationOption> offer(String name, BarPlan plan, Exercise rewritten) {
+        return offer(name, plan, heard -> Optional.of(rewritten).filter(other -> soundsAlike(other, heard)));
+    }
+
+    private Optional<NotationOption> offer(
+            String name, BarPlan plan, Function<Set<Moment>, Optional<Exercise>> rewriting) {
         if (!seen.add(plan)) {
             return Optional.empty();
         }
@@ -232,7 +246,7 @@ public final class NotationOptions {
                 legibility.speaksAgainst(),
                 legibility.effort(),
                 read.size(),
-                rewritten.filter(other -> soundsAlike(other, heard)));
+                rewriting.apply(heard));
         ways.add(way);
         return Optional.of(way);
     }

@@ -31,20 +31,23 @@ public final class NoteSign {
     private final double size;
 
     NoteSign(MusicFontMetrics face, TextMetrics letters, NoteShape shape, double size) {
-        this(face, letters, Optional.of(shape), "", "", size);
+        this(face, letters, shape, "", size);
     }
 
-    private NoteSign(
-            MusicFontMetrics face,
-            TextMetrics letters,
-            Optional<NoteShape> shape,
-            String number,
-            String words,
-            double size) {
+    private NoteSign(MusicFontMetrics face, TextMetrics letters, NoteShape shape, String number, double size) {
         this.face = face;
         this.letters = letters;
-        this.shape = shape;
+        this.shape = Optional.of(shape);
         this.number = number;
+        this.words = "";
+        this.size = size;
+    }
+
+    private NoteSign(MusicFontMetrics face, TextMetrics letters, String words, double size) {
+        this.face = face;
+        this.letters = letters;
+        this.shape = Optional.empty();
+        this.number = "";
         this.words = words;
         this.size = size;
     }
@@ -53,19 +56,14 @@ public final class NoteSign {
     static NoteSign of(MusicFontMetrics face, TextMetrics letters, NoteValue value, double size) {
         Optional<NoteShape> plain = NoteShape.of(value);
         if (plain.isPresent()) {
-            return new NoteSign(face, letters, plain, "", "", size);
+            return new NoteSign(face, letters, plain.get(), size);
         }
         Optional<Tuplet> tuplet = Tuplet.holding(value);
         if (tuplet.isPresent()) {
             return new NoteSign(
-                    face,
-                    letters,
-                    Optional.of(tuplet.get().unit()),
-                    Integer.toString(tuplet.get().actual()),
-                    "",
-                    size);
+                    face, letters, tuplet.get().unit(), Integer.toString(tuplet.get().actual()), size);
         }
-        return new NoteSign(face, letters, Optional.empty(), "", value.toString(), size);
+        return new NoteSign(face, letters, value.toString(), size);
     }
 
     /** Draws a value alone, for a list of values: all equally large, except those that would not fit. */

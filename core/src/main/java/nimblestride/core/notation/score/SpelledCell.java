@@ -44,11 +44,8 @@ record SpelledCell(double effort, List<Leaf> leaves, List<TupletSpan> tuplets) {
         return new SpelledCell(effort, leaves, spans);
     }
 
-    static Optional<SpelledCell> easier(Optional<SpelledCell> one, Optional<SpelledCell> other) {
-        if (one.isEmpty() || other.isEmpty()) {
-            return one.or(() -> other);
-        }
-        return one.get().effort <= other.get().effort ? one : other;
+    SpelledCell easier(SpelledCell other) {
+        return effort <= other.effort ? this : other;
     }
 
     /** Returns all of it under a tuplet. */

@@ -1,8 +1,11 @@
 package nimblestride.core.notation.score;
 
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import nimblestride.core.foundation.exact.ExactMath;
@@ -68,7 +71,7 @@ final class Speller {
         }
         Optional<SpelledCell> whole = asTuplet(cell, MAX_NESTING);
         Optional<SpelledCell> inParts = cell.parts() == 1 ? inHalves(cell) : partByPart(cell);
-        return SpelledCell.easier(whole, inParts);
+        return Stream.of(whole, inParts).flatMap(Optional::stream).reduce(SpelledCell::easier);
     }
 
     private Optional<SpelledCell> inHalves(SpellingCell cell) {
@@ -123,7 +126,7 @@ final class Speller {
             return Optional.empty();
         }
         double hidden = hiddenBeats(cell);
-        Optional<SpelledCell> best = Optional.empty();
+        List<SpelledCell> spelled = new ArrayList<>();
         for (int notes : tupletsFor(cell)) {
             Optional<TupletChoice> choice = TupletChoice.of(notes, cell.written(cell.length()));
             if (choice.isPresent()) {
@@ -134,14 +137,12 @@ final class Speller {
                 double cost = choice.get().awkwardness()
                         + hidden
                         - (hidden == 0 && isFullSextuplet(cell, notes) ? SEXTUPLET : 0);
-                best = SpelledCell.easier(
-                        best,
-                        find(cell.as(tuplet))
-                                .map(spelled ->
-                                        spelled.under(tuplet, cell.within().size(), cost)));
+                find(cell.as(tuplet))
+                        .map(within -> within.under(tuplet, cell.within().size(), cost))
+                        .ifPresent(spelled::add);
             }
         }
-        return best;
+        return spelled.stream().reduce(SpelledCell::easier);
     }
 
     private boolean isFullSextuplet(SpellingCell cell, int notes) {

@@ -42,17 +42,15 @@ public record ImportChoice(int part, Map<String, Optional<Voice>> voices, Option
 
     /** Returns the choice with a sound as another voice. */
     public ImportChoice with(String sound, Voice voice) {
-        return mapping(sound, Optional.of(voice));
+        Map<String, Optional<Voice>> changed = new HashMap<>(voices);
+        changed.put(sound, Optional.of(voice));
+        return new ImportChoice(part, changed, meter);
     }
 
     /** Returns the choice without a sound. */
     public ImportChoice without(String sound) {
-        return mapping(sound, Optional.empty());
-    }
-
-    private ImportChoice mapping(String sound, Optional<Voice> voice) {
         Map<String, Optional<Voice>> changed = new HashMap<>(voices);
-        changed.put(sound, voice);
+        changed.put(sound, Optional.empty());
         return new ImportChoice(part, changed, meter);
     }
 

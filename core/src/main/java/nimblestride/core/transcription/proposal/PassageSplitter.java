@@ -86,7 +86,7 @@ final class PassageSplitter {
     Passage whole() {
         List<Bar> bars = bars();
         TempoMark first = source.tempos().get(0);
-        return passage(bars, NoteValue.ZERO, Phrase.of(bars).length(), first.tempo(), Optional.empty());
+        return new Passage(bars, lines(NoteValue.ZERO, Phrase.of(bars).length()), first.tempo(), Optional.empty());
     }
 
     /** Returns one passage for each tempo, as far as an exercise has sections. */
@@ -106,10 +106,9 @@ final class PassageSplitter {
                     ? marks.get(i + 1).bar()
                     : source.bars().size();
             TempoMark mark = marks.get(i);
-            passages.add(passage(
+            passages.add(new Passage(
                     source.bars().subList(mark.bar(), end),
-                    phrase.startOf(mark.bar()),
-                    phrase.startOf(end),
+                    lines(phrase.startOf(mark.bar()), phrase.startOf(end)),
                     mark.tempo(),
                     mark.entered()));
         }
@@ -145,7 +144,7 @@ final class PassageSplitter {
                 .orElse(NoteValue.ZERO);
     }
 
-    private Passage passage(List<Bar> bars, NoteValue start, NoteValue end, Tempo tempo, Optional<Pivot> entered) {
+    private List<VoiceLine> lines(NoteValue start, NoteValue end) {
         List<VoiceLine> lines = new ArrayList<>();
         NoteValue until = heard(end);
         strokes.forEach((voice, line) -> {
@@ -155,6 +154,6 @@ final class PassageSplitter {
                 lines.add(new VoiceLine(voice, own, until.minus(start)));
             }
         });
-        return new Passage(bars, lines, tempo, entered);
+        return lines;
     }
 }

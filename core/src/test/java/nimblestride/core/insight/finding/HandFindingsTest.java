@@ -40,7 +40,7 @@ class HandFindingsTest {
         Exercise fast = exercise("4/4", "snare sticking R R L L of 1/16").withTempo(TempoText.read("150"));
         assertThat(finding(fast, "speed").sentence())
                 .isEqualTo("Strokes a second at this tempo, at the most: the right hand 10, the left hand 10.");
-        Exercise limited = fast.withPlayingStyle(PlayingStyle.DEFAULT.withMaxStrokesPerSecond(OptionalInt.of(8)));
+        Exercise limited = fast.withPlayingStyle(PlayingStyle.DEFAULT.withMaxStrokesPerSecond(8));
         Finding tooFast = finding(limited, "too-fast");
         assertThat(tooFast.sentence())
                 .isEqualTo("The right hand is asked for 10 strokes a second from 1 of bar 1; your limit is 8.");

@@ -52,7 +52,9 @@ final class HandsPage extends VBox implements Page {
                 value -> document.edit(
                         "most strokes",
                         exercise -> exercise.withPlayingStyle(
-                                exercise.playingStyle().withMaxStrokesPerSecond(value))),
+                                value.isPresent()
+                                        ? exercise.playingStyle().withMaxStrokesPerSecond(value.getAsInt())
+                                        : exercise.playingStyle().withoutMaxStrokesPerSecond())),
                 document::endBurst);
         most.field().setId("most-strokes");
         most.field().setAccessibleText("The most strokes a second of a limb");
@@ -73,7 +75,7 @@ final class HandsPage extends VBox implements Page {
             throw new InvalidValueException("expected a whole number, or nothing");
         }
         return PlayingStyle.DEFAULT
-                .withMaxStrokesPerSecond(OptionalInt.of(Integer.parseInt(number)))
+                .withMaxStrokesPerSecond(Integer.parseInt(number))
                 .maxStrokesPerSecond();
     }
 
