@@ -215,6 +215,21 @@ class ArchitectureTest {
         assertThat(without).isEmpty();
     }
 
+    /** The caller decides what is missing: two methods, or another value, say it better than an empty parameter. */
+    @ArchTest
+    static void onlyRecordsTakeAnOptional(JavaClasses classes) {
+        List<String> taking = classes.stream()
+                .flatMap(type -> type.getCodeUnits().stream())
+                .filter(unit -> !unit.getModifiers().contains(JavaModifier.SYNTHETIC))
+                .filter(unit -> !(unit.isConstructor() && unit.getOwner().isRecord()))
+                .filter(unit -> unit.getRawParameterTypes().stream()
+                        .anyMatch(parameter -> parameter.getName().startsWith("java.util.Optional")))
+                .map(unit -> unit.getFullName())
+                .sorted()
+                .toList();
+        assertThat(taking).isEmpty();
+    }
+
     private static List<String> packagesOnTheMap() throws IOException {
         return ROW_OF_THE_MAP
                 .matcher(Files.readString(ROOT.resolve("docs/architecture.md")))

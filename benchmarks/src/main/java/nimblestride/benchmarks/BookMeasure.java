@@ -6,7 +6,6 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
 import nimblestride.core.practice.journal.LogOwner;
@@ -42,15 +41,11 @@ public final class BookMeasure {
         try (Book book = Book.open(big, OpenBook.AS_JSON)) {
             LocalDate today = BigBook.NOW.toLocalDate();
             LogOwner student = LogOwner.student(new UUID(7, 3));
-            UUID exercise = book.exercises()
-                    .search("4711", Optional.empty(), 0, 1)
-                    .get(0)
-                    .id();
-            tell("search: e", () -> book.exercises().search("e", Optional.empty(), 0, 500));
-            tell("search: everything in elevens", () -> book.exercises()
-                    .search("everything in elevens", Optional.empty(), 0, 500));
-            tell("search: heron flams", () -> book.exercises().search("heron flams", Optional.empty(), 0, 500));
-            tell("all, the first 500", () -> book.exercises().search("", Optional.empty(), 0, 500));
+            UUID exercise = book.exercises().search("4711", 0, 1).get(0).id();
+            tell("search: e", () -> book.exercises().search("e", 0, 500));
+            tell("search: everything in elevens", () -> book.exercises().search("everything in elevens", 0, 500));
+            tell("search: heron flams", () -> book.exercises().search("heron flams", 0, 500));
+            tell("all, the first 500", () -> book.exercises().search("", 0, 500));
             tell("a student's year, day by day", () -> book.log().secondsByDay(student, today.minusYears(1), today));
             tell("a student's year, entries", () -> book.log().between(student, today.minusYears(1), today, 10_000));
             tell("a student's exercise", () -> book.log().ofExercise(student, exercise, 5_000));

@@ -7,7 +7,6 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
 import java.util.function.Supplier;
@@ -38,7 +37,7 @@ public final class DamageMeasure {
         Screen.measure(() -> {
             Path good = Files.createTempDirectory("nimble-stride-good");
             SampleBook.make(good.resolve(StartupTasks.BOOK), LocalDate.of(2026, 11, 28));
-            Screen.on(good, Optional.empty()).close();
+            Screen.on(good).close();
             List<Path> files = List.of(
                     good.resolve("settings.json"),
                     good.resolve("drafts").resolve("desk-1.json"),
@@ -63,7 +62,7 @@ public final class DamageMeasure {
         }
         String what = damaged.getFileName().toString();
         if (inWindow) {
-            Screen.on(home, Optional.empty()).close();
+            Screen.on(home).close();
             count(what + ": the window came up");
         } else {
             StartupTasks ahead = StartupTasks.begin(home);

@@ -2,7 +2,6 @@ package nimblestride.benchmarks;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import javafx.animation.AnimationTimer;
 import javafx.event.Event;
@@ -27,7 +26,7 @@ public final class FramesMeasure {
 
     public static void main(String[] arguments) throws Exception {
         Screen.measure(() -> {
-            FramesMeasure measure = new FramesMeasure(Screen.onSampleBook(Optional.empty()));
+            FramesMeasure measure = new FramesMeasure(Screen.onSampleBook());
             measure.play("the Road and four lanes", "Lantern Bridge", PageId.LAYERS);
             measure.play("the Road and the Weave", "Weir Steps", PageId.WEAVE);
         });

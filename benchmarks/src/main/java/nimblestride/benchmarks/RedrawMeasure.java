@@ -4,7 +4,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
@@ -70,7 +69,7 @@ public final class RedrawMeasure {
         Path home = Files.createTempDirectory("stride-redraw");
         Path file = home.resolve(bars + ".json");
         ExerciseJson.write(new Exercise("Measured", BarsText.read(bars(bars, 0)), LAYERS, Tempo.ofQuarters(96)), file);
-        Screen screen = Screen.on(home, Optional.empty());
+        Screen screen = Screen.on(home);
         Screen.act(() -> screen.window().open(file));
         TimeUnit.SECONDS.sleep(2);
         return screen;

@@ -5,9 +5,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
-import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
+import java.util.function.Function;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Scene;
@@ -17,6 +17,7 @@ import nimblestride.desktop.failure.DefectLog;
 import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.shell.MainWindow;
 import nimblestride.desktop.shell.StartupTasks;
+import nimblestride.desktop.shell.WindowDialogs;
 import nimblestride.sound.play.SilentOutput;
 
 /** The real window on a screen, in a folder of its own, and how a measure acts in it. */
@@ -46,20 +47,30 @@ final class Screen {
     }
 
     /** Opens the window on a fresh sample Book. */
-    static Screen onSampleBook(Optional<Dialogs> questions) throws Exception {
+    static Screen onSampleBook() throws Exception {
+        return onSampleBook(stage -> new WindowDialogs(stage, Path.of(System.getProperty("java.io.tmpdir"))));
+    }
+
+    /** Opens the window on a fresh sample Book, with other dialogs. */
+    static Screen onSampleBook(Function<Stage, Dialogs> dialogs) throws Exception {
         Path home = Files.createTempDirectory("stride-measure");
         SampleBook.make(home.resolve(StartupTasks.BOOK), LocalDate.now(Clock.systemDefaultZone()));
-        return on(home, questions);
+        return on(home, dialogs);
     }
 
     /** Opens the window on a folder as it is. */
-    static Screen on(Path home, Optional<Dialogs> questions) throws Exception {
+    static Screen on(Path home) throws Exception {
+        return on(home, stage -> new WindowDialogs(stage, home));
+    }
+
+    private static Screen on(Path home, Function<Stage, Dialogs> dialogs) throws Exception {
         CompletableFuture<MainWindow> opened = new CompletableFuture<>();
         act(() -> {
+            Stage stage = new Stage();
             MainWindow window = new MainWindow(
-                    new Stage(),
+                    stage,
                     StartupTasks.begin(home),
-                    questions,
+                    dialogs.apply(stage),
                     SilentOutput::new,
                     Clock.systemDefaultZone(),
                     System::nanoTime,

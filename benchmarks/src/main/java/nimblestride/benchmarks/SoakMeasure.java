@@ -41,7 +41,12 @@ public final class SoakMeasure {
         }
 
         @Override
-        public Optional<Path> fileToSave(String suggested, Optional<Path> folder) {
+        public Optional<Path> fileToSave(String suggested) {
+            return Optional.empty();
+        }
+
+        @Override
+        public Optional<Path> fileToSave(String suggested, Path folder) {
             return Optional.empty();
         }
 
@@ -78,7 +83,7 @@ public final class SoakMeasure {
 
     public static void main(String[] arguments) throws Exception {
         int minutes = arguments.length == 0 ? DEFAULT_MINUTES : Integer.parseInt(arguments[0]);
-        Screen.measure(() -> new SoakMeasure(Screen.onSampleBook(Optional.of(new Careless()))).soak(minutes));
+        Screen.measure(() -> new SoakMeasure(Screen.onSampleBook(stage -> new Careless())).soak(minutes));
     }
 
     private void soak(int minutes) throws Exception {

@@ -24,6 +24,7 @@ import nimblestride.desktop.document.sample.SampleBook;
 import nimblestride.desktop.failure.DefectLog;
 import nimblestride.desktop.shell.MainWindow;
 import nimblestride.desktop.shell.StartupTasks;
+import nimblestride.desktop.shell.WindowDialogs;
 import nimblestride.sound.play.SilentOutput;
 
 /**
@@ -105,7 +106,7 @@ public final class StartMeasure {
                 MainWindow window = new MainWindow(
                         stage,
                         ahead.orElseThrow(),
-                        Optional.empty(),
+                        new WindowDialogs(stage, ahead.orElseThrow().home()),
                         SilentOutput::new,
                         Clock.systemDefaultZone(),
                         System::nanoTime,

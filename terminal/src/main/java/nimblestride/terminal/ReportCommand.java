@@ -89,13 +89,16 @@ final class ReportCommand implements Callable<Integer> {
             FillCheck check = read("--pattern", pattern, text -> PatternLengthText.read(text, named));
             findings.add(0, FillFinding.of(check, analysis.exercise()));
         }
-        Optional<FitResult> fits = Optional.ofNullable(fit).map(text -> fit("--fit", text));
-        Optional<ModulationChain> chain = chain(analysis.exercise());
+        Report report = new Report(
+                analysis,
+                findings,
+                Optional.ofNullable(fit).map(text -> fit("--fit", text)),
+                chain(analysis.exercise()));
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
-            out.println(ReportJson.write(analysis, findings, fits, chain));
+            out.println(ReportJson.write(report));
         } else {
-            ReportText.write(analysis, findings, fits, chain, out);
+            ReportText.write(report, out);
         }
         return 0;
     }

@@ -6,7 +6,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.insight.fact.Category;
@@ -58,23 +57,24 @@ final class ReportJson {
     private static final int ROUNDS_LISTED = 2;
     private static final int READINGS_PER_APPROACH = 3;
 
+    private final Report report;
     private final Analysis analysis;
     private final Phrase phrase;
 
-    private ReportJson(Analysis analysis) {
-        this.analysis = analysis;
+    private ReportJson(Report report) {
+        this.report = report;
+        this.analysis = report.analysis();
         this.phrase = analysis.exercise().phrase();
     }
 
-    static String write(
-            Analysis analysis, List<Finding> findings, Optional<FitResult> fits, Optional<ModulationChain> chain) {
+    static String write(Report report) {
         return JsonMapper.builder()
                 .build()
                 .writerWithDefaultPrettyPrinter()
-                .writeValueAsString(new ReportJson(analysis).report(findings, fits, chain));
+                .writeValueAsString(new ReportJson(report).write());
     }
 
-    private ObjectNode report(List<Finding> findings, Optional<FitResult> fits, Optional<ModulationChain> chain) {
+    private ObjectNode write() {
         Exercise exercise = analysis.exercise();
         ObjectNode root = JsonNodeFactory.instance.objectNode();
         root.put("name", exercise.name());
@@ -92,12 +92,12 @@ final class ReportJson {
         if (!analysis.crossingLayers().isEmpty()) {
             analysis.onBarLines().result().ifPresent(ones -> writeOnes(ones, root.putObject("onBarLines")));
         }
-        chain.ifPresent(one -> writeModulation(one, root.putObject("modulation")));
+        report.chain().ifPresent(one -> writeModulation(one, root.putObject("modulation")));
         writeReadings(root.putArray("readings"));
-        fits.ifPresent(fit -> writeFits(fit, root.putObject("fits")));
+        report.fits().ifPresent(fit -> writeFits(fit, root.putObject("fits")));
         ArrayNode checks = root.putArray("checks");
         ArrayNode told = root.putArray("findings");
-        for (Finding finding : findings) {
+        for (Finding finding : report.findings()) {
             if (finding.category() == Category.CHECK) {
                 ObjectNode check = checks.addObject();
                 check.put("code", finding.code());

@@ -3,8 +3,6 @@ package nimblestride.terminal;
 import java.io.PrintWriter;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
-import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.insight.fact.Category;
 import nimblestride.core.insight.finding.Finding;
@@ -27,26 +25,21 @@ final class ReportText {
 
     private ReportText() {}
 
-    static void write(
-            Analysis analysis,
-            List<Finding> findings,
-            Optional<FitResult> fits,
-            Optional<ModulationChain> chain,
-            PrintWriter out) {
-        Exercise exercise = analysis.exercise();
+    static void write(Report report, PrintWriter out) {
+        Exercise exercise = report.analysis().exercise();
         out.println("Bars:  " + BarsText.write(exercise.phrase()));
         exercise.layers().forEach(layer -> out.println("Layer: " + LayerText.write(layer)));
         out.println("Tempo: " + TempoText.write(exercise.tempo()));
         out.println();
-        fits.ifPresent(fit -> writeFit(fit, out));
-        for (Finding finding : findings) {
+        report.fits().ifPresent(fit -> writeFit(fit, out));
+        for (Finding finding : report.findings()) {
             out.println((finding.category() == Category.CHECK ? "! " : "- ") + finding.sentence());
             if (!finding.sum().isEmpty()) {
                 out.println("  " + finding.sum());
             }
             finding.fix().ifPresent(fix -> out.println("  " + fix.label() + "?"));
         }
-        chain.ifPresent(one -> writeChain(one, out));
+        report.chain().ifPresent(one -> writeChain(one, out));
         writeReadings(exercise, out);
     }
 

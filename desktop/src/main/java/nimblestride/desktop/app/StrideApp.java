@@ -5,13 +5,13 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
-import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.application.Application;
 import javafx.scene.image.Image;
 import javafx.stage.Stage;
 import nimblestride.desktop.document.sample.SampleBook;
 import nimblestride.desktop.shell.MainWindow;
+import nimblestride.desktop.shell.WindowDialogs;
 import nimblestride.sound.play.SoundCards;
 
 /** The program with its one window. */
@@ -27,7 +27,7 @@ public final class StrideApp extends Application {
         window = new MainWindow(
                 stage,
                 start.ahead(),
-                Optional.empty(),
+                new WindowDialogs(stage, start.ahead().home()),
                 new SoundCards(),
                 start.clock(),
                 System::nanoTime,

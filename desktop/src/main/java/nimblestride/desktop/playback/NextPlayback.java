@@ -51,14 +51,16 @@ final class NextPlayback {
                 shown.countingSystemProperty().get(),
                 shown.subdivisionProperty().get());
         boolean sections = playsSections(exercise);
-        PlaybackRequest request = new PlaybackRequest(
+        PlaybackRequest alone = new PlaybackRequest(
                         sections ? exercise : selected(exercise),
-                        SelectedStage.clicked(
-                                settings.clicked(), settings.stageProperty().get()))
+                        settings.stageProperty()
+                                .get()
+                                .map(stage -> SelectedStage.clicked(settings.clicked(), stage))
+                                .orElseGet(settings::clicked))
                 .at(settings.percentProperty().get())
                 .countedIn(countIn)
-                .mixed(settings.mixProperty().get())
-                .with(settings.bandProperty().get());
+                .mixed(settings.mixProperty().get());
+        PlaybackRequest request = settings.bandProperty().get().map(alone::with).orElse(alone);
         boolean whole = sections || request.exercise().hasSections();
         return settings.loopProperty()
                 .get()

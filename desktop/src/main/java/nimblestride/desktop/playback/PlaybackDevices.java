@@ -81,17 +81,20 @@ public final class PlaybackDevices implements AutoCloseable {
     }
 
     /**
-     * Plays to a MIDI instrument as well, or no longer.
+     * Plays to a MIDI instrument as well.
      *
      * @throws MidiUnavailableException if it is not there, or busy; nothing is played to then
      */
-    public void playTo(Optional<String> name) throws MidiUnavailableException {
+    public void playTo(String name) throws MidiUnavailableException {
+        playToNone();
+        player.playTo(MidiDevices.open(name));
+        instrument = Optional.of(name);
+    }
+
+    /** Plays to no MIDI instrument any longer. */
+    public void playToNone() {
         instrument = Optional.empty();
-        player.playTo(Optional.empty());
-        if (name.isPresent()) {
-            player.playTo(Optional.of(MidiDevices.open(name.get())));
-            instrument = name;
-        }
+        player.disconnectMidi();
     }
 
     /** Returns the pad listened to; empty for none. */
@@ -100,26 +103,39 @@ public final class PlaybackDevices implements AutoCloseable {
     }
 
     /**
-     * Listens to a pad, or no longer.
+     * Listens to a pad.
      *
      * @throws MidiUnavailableException if it is not there, or busy; nothing is listened to then
      */
-    public void listenTo(Optional<String> name) throws MidiUnavailableException {
-        connection.ifPresent(MidiDevices.Connection::close);
-        connection = Optional.empty();
-        pad = Optional.empty();
-        if (name.isPresent()) {
-            connection = Optional.of(MidiDevices.listen(name.get(), this::strike));
-            pad = name;
-        }
+    public void listenTo(String name) throws MidiUnavailableException {
+        disconnectPad();
+        connection = Optional.of(MidiDevices.listen(name, this::strike));
+        pad = Optional.of(name);
         listenOrNot();
     }
 
-    /** Has the simulated player play a layer, or nothing any longer. */
-    public void standIn(Optional<String> layer, TimingHabits habits) {
+    /** Listens to no pad any longer. */
+    public void listenToNone() {
+        disconnectPad();
+        listenOrNot();
+    }
+
+    private void disconnectPad() {
+        connection.ifPresent(MidiDevices.Connection::close);
+        connection = Optional.empty();
+        pad = Optional.empty();
+    }
+
+    /** Has the simulated player play a layer. */
+    public void standIn(String layer, TimingHabits habits) {
+        endStandIn();
+        standIn = Optional.of(new SimulatedPlayer(player::heard, transport::lastRequest, layer, habits, this::strike));
+    }
+
+    /** Ends the simulated player. */
+    public void endStandIn() {
         standIn.ifPresent(SimulatedPlayer::close);
-        standIn = layer.map(
-                name -> new SimulatedPlayer(player::heard, transport::lastRequest, name, habits, this::strike));
+        standIn = Optional.empty();
     }
 
     /** Returns whether the simulated player plays. */

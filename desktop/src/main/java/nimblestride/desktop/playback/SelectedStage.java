@@ -39,10 +39,10 @@ final class SelectedStage {
     }
 
     /** Returns the click of a stage: counting aloud gets a click on every unit. */
-    static ClickSettings clicked(ClickSettings click, Optional<Stage> stage) {
-        boolean counts =
-                stage.filter(one -> one.task() == StageTask.COUNT_ALOUD).isPresent();
-        return counts && !click.levels().isEmpty() ? click.with(ClickSettings.Level.UNIT, true) : click;
+    static ClickSettings clicked(ClickSettings click, Stage stage) {
+        return stage.task() == StageTask.COUNT_ALOUD && !click.levels().isEmpty()
+                ? click.with(ClickSettings.Level.UNIT, true)
+                : click;
     }
 
     /** Returns what plays, in words: {@code , as written (fill),}. */

@@ -1,7 +1,6 @@
 package nimblestride.desktop.playback;
 
 import java.util.List;
-import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import javafx.animation.AnimationTimer;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -41,7 +40,7 @@ public final class Transport implements AutoCloseable {
     private final ReadOnlyStringWrapper problem = new ReadOnlyStringWrapper("");
     private final NextPlayback next;
     private final ReadOnlyIntegerWrapper section = new ReadOnlyIntegerWrapper(NO_SECTION);
-    private final Consumer<OptionalDouble> follower;
+    private final Consumer<Playhead> follower;
     private final AnimationTimer frames;
     private Runnable stopped = () -> {};
     private volatile PlaybackRequest playingRequest;
@@ -51,7 +50,7 @@ public final class Transport implements AutoCloseable {
     /**
      * @param heard gets, for each frame, the audible moment of the selected section; empty while another one plays
      */
-    public Transport(ExerciseDocument document, Player player, ShownExercise shown, Consumer<OptionalDouble> heard) {
+    public Transport(ExerciseDocument document, Player player, ShownExercise shown, Consumer<Playhead> heard) {
         this.document = document;
         this.player = player;
         this.next = new NextPlayback(document, settings, shown, new SelectedStage(problem::set));
@@ -82,7 +81,7 @@ public final class Transport implements AutoCloseable {
             if (!playing.get()) {
                 section.set(NO_SECTION);
                 counted.set("");
-                heard.accept(OptionalDouble.empty());
+                heard.accept(Playhead.HIDDEN);
             }
         });
     }
@@ -122,7 +121,7 @@ public final class Transport implements AutoCloseable {
         double left = start.moment().toDouble() - heard.moment();
         if (left > 0 && heard.section() == start.section() && counting) {
             count(left);
-            follower.accept(OptionalDouble.empty());
+            follower.accept(Playhead.HIDDEN);
             return;
         }
         counting = false;
@@ -132,13 +131,13 @@ public final class Transport implements AutoCloseable {
                 || heard.section() >= exercise.sections().size()) {
             section.set(NO_SECTION);
             partOfFrame = heard.section();
-            follower.accept(OptionalDouble.of(heard.moment()));
+            follower.accept(Playhead.at(heard.moment()));
             return;
         }
         section.set(heard.section());
         boolean selected = exercise.sections().get(heard.section()).content()
                 == document.exerciseProperty().get().selected();
-        follower.accept(selected ? OptionalDouble.of(heard.moment()) : OptionalDouble.empty());
+        follower.accept(selected ? Playhead.at(heard.moment()) : Playhead.HIDDEN);
     }
 
     private void count(double left) {

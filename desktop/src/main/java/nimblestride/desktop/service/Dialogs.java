@@ -21,21 +21,19 @@ public interface Dialogs {
     Optional<Path> fileToOpen(List<String> endings);
 
     /**
-     * Asks where to save a file.
+     * Asks where to save a file, from the usual folder on.
      *
      * @param suggested name of the file, with its ending
      */
-    default Optional<Path> fileToSave(String suggested) {
-        return fileToSave(suggested, Optional.empty());
-    }
+    Optional<Path> fileToSave(String suggested);
 
     /**
      * Asks where to save a file.
      *
      * @param suggested name of the file, with its ending
-     * @param folder to start in; empty for the usual one
+     * @param folder to start in, if it exists
      */
-    Optional<Path> fileToSave(String suggested, Optional<Path> folder);
+    Optional<Path> fileToSave(String suggested, Path folder);
 
     Keep confirmSave(String exerciseName);
 

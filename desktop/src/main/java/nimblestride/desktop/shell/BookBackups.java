@@ -2,7 +2,6 @@ package nimblestride.desktop.shell;
 
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.foundation.words.Counted;
 import nimblestride.desktop.document.library.OpenBook;
@@ -24,7 +23,7 @@ final class BookBackups {
 
     /** Copies the whole Book to a file the user chooses, outside the program's own folder. */
     void backUp() {
-        dialogs.fileToSave("nimble-stride-" + book.today() + ".book", Optional.of(homeOfTheUser()))
+        dialogs.fileToSave("nimble-stride-" + book.today() + ".book", homeOfTheUser())
                 .ifPresent(file -> book.run(
                         "Backing up the Book to " + file.getFileName(),
                         (open, progress) -> {

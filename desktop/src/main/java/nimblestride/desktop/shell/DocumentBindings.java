@@ -1,10 +1,10 @@
 package nimblestride.desktop.shell;
 
-import java.util.Optional;
 import javafx.stage.Stage;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.service.WorkspaceId;
+import nimblestride.desktop.view.road.CountClickAction;
 import nimblestride.desktop.view.road.RoadView;
 import nimblestride.desktop.workspace.book.BookPane;
 import nimblestride.desktop.workspace.findings.FindingsPane;
@@ -58,7 +58,7 @@ final class DocumentBindings {
 
     /** Marks the open exercise in the Book. */
     void mark(BookPane book) {
-        document.inBookProperty().subscribe(here -> book.mark(here.map(InBook::id)));
+        document.inBookProperty().subscribe(here -> here.map(InBook::id).ifPresentOrElse(book::mark, book::unmark));
     }
 
     /** Lets a drag on the Road regroup, and, while voices are being placed, a click on a count place one. */
@@ -66,7 +66,6 @@ final class DocumentBindings {
         road.setRegrouping(new RoadRegrouping(document));
         workspaces
                 .shownProperty()
-                .subscribe(shown ->
-                        road.setPlacing(shown == WorkspaceId.PLACE ? Optional.of(place::place) : Optional.empty()));
+                .subscribe(shown -> road.setPlacing(shown == WorkspaceId.PLACE ? place::place : CountClickAction.NONE));
     }
 }

@@ -2,7 +2,6 @@ package nimblestride.desktop.shell;
 
 import java.nio.file.Path;
 import java.time.Clock;
-import java.util.Optional;
 import java.util.function.LongSupplier;
 import javafx.stage.Stage;
 import nimblestride.desktop.async.CommandQueue;
@@ -21,7 +20,7 @@ public final class MainWindow {
 
     /**
      * @param startup tasks that already read from the disk
-     * @param dialogs asks the user; empty for the window's own dialogs
+     * @param dialogs asks the user
      * @param outputs audio outputs
      * @param clock tells the day and the time
      * @param nanos a clock in nanoseconds, for taps
@@ -30,7 +29,7 @@ public final class MainWindow {
     public MainWindow(
             Stage stage,
             StartupTasks startup,
-            Optional<Dialogs> dialogs,
+            Dialogs dialogs,
             AudioOutputs outputs,
             Clock clock,
             LongSupplier nanos,

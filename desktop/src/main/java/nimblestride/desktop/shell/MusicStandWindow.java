@@ -1,10 +1,10 @@
 package nimblestride.desktop.shell;
 
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.function.Supplier;
 import javafx.stage.Window;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.view.road.RoadView;
 import nimblestride.desktop.view.stand.MusicStand;
 
@@ -50,8 +50,8 @@ final class MusicStandWindow {
                         colors.get()));
     }
 
-    void follow(OptionalDouble moment) {
-        stand.ifPresent(shown -> shown.follow(moment));
+    void follow(Playhead playhead) {
+        stand.ifPresent(shown -> shown.follow(playhead));
     }
 
     void close() {

@@ -27,7 +27,10 @@ final class PlaybackFollower {
             Transport transport, PlaybackDevices devices, ExerciseDocument document, Scene scene, Label told) {
         Runnable tell = () -> told.setText(
                 transport.playingProperty().get()
-                        ? transport.description() + PlaybackStatusText.brief(devices.status())
+                        ? transport.description()
+                                + devices.status()
+                                        .map(PlaybackStatusText::brief)
+                                        .orElse("")
                         : "");
         Timeline looks = new Timeline(new KeyFrame(BETWEEN_LOOKS, event -> tell.run()));
         looks.setCycleCount(Animation.INDEFINITE);

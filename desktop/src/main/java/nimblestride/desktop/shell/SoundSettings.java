@@ -133,6 +133,6 @@ record SoundSettings(
         settings.bandProperty().set(band);
         settings.mixProperty().set(levels);
         devices.latencyProperty().set(latency);
-        devices.outputs().choose(card);
+        card.ifPresentOrElse(devices.outputs()::choose, devices.outputs()::chooseAny);
     }
 }

@@ -1,6 +1,5 @@
 package nimblestride.desktop.shell;
 
-import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
@@ -28,19 +27,18 @@ final class StatusBar extends HBox {
         command.getStyleClass().add("status-command");
         progress.setAccessibleText("How much of it is done");
         getChildren().setAll(happened, between, command, playing);
-        commands.runningProperty().addListener((property, old, now) -> show(command, now));
-        show(command, Optional.empty());
+        commands.runningProperty().addListener((property, old, now) -> {
+            command.setVisible(now.isPresent());
+            now.ifPresentOrElse(this::show, progress.progressProperty()::unbind);
+        });
+        command.managedProperty().bind(command.visibleProperty());
+        command.setVisible(false);
     }
 
-    private void show(HBox command, Optional<CommandQueue.Running> now) {
-        command.setVisible(now.isPresent());
-        command.setManaged(now.isPresent());
-        progress.progressProperty().unbind();
-        now.ifPresent(one -> {
-            running.setText(one.what() + "…");
-            progress.progressProperty().bind(one.doneProperty());
-            cancel.setOnAction(event -> one.cancel());
-        });
+    private void show(CommandQueue.Running command) {
+        running.setText(command.what() + "…");
+        progress.progressProperty().bind(command.doneProperty());
+        cancel.setOnAction(event -> command.cancel());
     }
 
     /** Returns the label that shows what plays. */

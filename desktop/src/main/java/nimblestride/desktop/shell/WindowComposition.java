@@ -2,8 +2,6 @@ package nimblestride.desktop.shell;
 
 import java.nio.file.Path;
 import java.time.Clock;
-import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.function.LongSupplier;
 import javafx.application.Platform;
 import javafx.scene.layout.BorderPane;
@@ -13,6 +11,7 @@ import nimblestride.desktop.async.CommandQueue;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.failure.DefectLog;
+import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.service.WindowServices;
 import nimblestride.desktop.service.WorkspaceId;
@@ -67,7 +66,7 @@ final class WindowComposition {
     WindowComposition(
             Stage stage,
             StartupTasks startup,
-            Optional<Dialogs> given,
+            Dialogs dialogs,
             AudioOutputs outputs,
             Clock clock,
             LongSupplier nanos,
@@ -79,7 +78,7 @@ final class WindowComposition {
         Settings remembered = found.settings();
 
         // Services
-        dialogs = given.orElseGet(() -> new WindowDialogs(stage, home));
+        this.dialogs = dialogs;
         commands = new CommandQueue(dialogs::showError, status);
         defects.tell(message -> Platform.runLater(() -> status.show(message)));
         document = new ExerciseDocument(drafts.last(startup.document()));
@@ -119,7 +118,7 @@ final class WindowComposition {
                 sound.transport(),
                 sound.devices(),
                 sound.recordings(),
-                road::setPlayed,
+                timing -> timing.ifPresentOrElse(road::setPlayed, road::clearPlayed),
                 services);
         share = new ShareWorkspace(
                 document,
@@ -201,11 +200,11 @@ final class WindowComposition {
         new BreakReminder(sound.transport(), practice.breaksProperty(), status).listen();
     }
 
-    private void follow(OptionalDouble moment) {
-        road.follow(moment);
-        stand.follow(moment);
-        place.follow(moment);
-        cross.follow(moment);
+    private void follow(Playhead playhead) {
+        road.follow(playhead);
+        stand.follow(playhead);
+        place.follow(playhead);
+        cross.follow(playhead);
     }
 
     private void quit() {

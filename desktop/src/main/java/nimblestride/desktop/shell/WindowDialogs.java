@@ -22,11 +22,12 @@ import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.formats.export.ExportFormat;
 
 /** Asks the user in dialogs of the window. */
-final class WindowDialogs implements Dialogs {
+public final class WindowDialogs implements Dialogs {
     private final Stage stage;
     private final Path firstFolder;
 
-    WindowDialogs(Stage stage, Path firstFolder) {
+    /** @param firstFolder where file dialogs start the first time */
+    public WindowDialogs(Stage stage, Path firstFolder) {
         this.stage = stage;
         this.firstFolder = firstFolder;
     }
@@ -38,11 +39,27 @@ final class WindowDialogs implements Dialogs {
     }
 
     @Override
-    public Optional<Path> fileToSave(String suggested, Optional<Path> folder) {
+    public Optional<Path> fileToSave(String suggested) {
+        return fileToSave(saveChooser(suggested));
+    }
+
+    @Override
+    public Optional<Path> fileToSave(String suggested, Path folder) {
+        FileChooser chooser = saveChooser(suggested);
+        if (Files.isDirectory(folder)) {
+            chooser.setInitialDirectory(folder.toFile());
+        }
+        return fileToSave(chooser);
+    }
+
+    private FileChooser saveChooser(String suggested) {
         String ending = suggested.substring(suggested.lastIndexOf('.') + 1);
         FileChooser chooser = chooser("Save", List.of(ending));
         chooser.setInitialFileName(suggested);
-        folder.filter(Files::isDirectory).map(Path::toFile).ifPresent(chooser::setInitialDirectory);
+        return chooser;
+    }
+
+    private Optional<Path> fileToSave(FileChooser chooser) {
         return chosen(() -> chooser.showSaveDialog(stage));
     }
 

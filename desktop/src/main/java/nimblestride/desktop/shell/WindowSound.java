@@ -2,12 +2,12 @@ package nimblestride.desktop.shell;
 
 import java.nio.file.Path;
 import java.util.List;
-import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.playback.CustomRecordings;
 import nimblestride.desktop.playback.PlaybackDevices;
+import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.playback.ShownExercise;
 import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.service.Status;
@@ -38,7 +38,7 @@ final class WindowSound implements AutoCloseable {
             AudioOutputs outputs,
             Path folder,
             RoadView road,
-            Consumer<OptionalDouble> heard,
+            Consumer<Playhead> heard,
             Status status) {
         Player player = new Player(outputs, sounds);
         transport = new Transport(

@@ -1,5 +1,6 @@
 /**
- * Holds the pictures of the exercise: Road, Weave, staff, and music stand. Depends on {@code document} and {@code ui}.
+ * Holds the pictures of the exercise: Road, Weave, staff, and music stand. Depends on {@code document}, {@code ui}, and
+ * {@code playback}.
  * Begin with {@link nimblestride.desktop.view.road.RoadView}.
  */
 package nimblestride.desktop.view;

@@ -72,7 +72,12 @@ abstract class WindowStory extends FxRobot {
         }
 
         @Override
-        public Optional<Path> fileToSave(String suggested, Optional<Path> folder) {
+        public Optional<Path> fileToSave(String suggested) {
+            return Optional.ofNullable(save.poll());
+        }
+
+        @Override
+        public Optional<Path> fileToSave(String suggested, Path folder) {
             return Optional.ofNullable(save.poll());
         }
 
@@ -125,7 +130,7 @@ abstract class WindowStory extends FxRobot {
             window = new MainWindow(
                     stage,
                     StartupTasks.begin(home),
-                    Optional.of(answers),
+                    answers,
                     SilentOutput::new,
                     Clock.fixed(NOW, ZoneOffset.UTC),
                     clock::get,

@@ -86,10 +86,9 @@ record MidiNotes(
                 new TreeMap<>(),
                 sequence.getTickLength());
         for (Track track : sequence.getTracks()) {
-            Optional<String> name = Optional.empty();
+            String name = "";
             for (int i = 0; i < track.size(); i++) {
-                Optional<String> told = notes.take(track.get(i), name);
-                name = told.isPresent() ? told : name;
+                name = notes.take(track.get(i), name).orElse(name);
             }
         }
         Comparator<Note> order = Comparator.comparingLong(Note::tick).thenComparingInt(Note::velocity);
@@ -97,15 +96,21 @@ record MidiNotes(
         return notes;
     }
 
-    /** Takes an event, and returns the name of the track if this is it. */
-    private Optional<String> take(MidiEvent event, Optional<String> track) {
+    /**
+     * Takes an event, and returns the name of the track if this is it.
+     *
+     * @param track name the track has so far; empty for none
+     */
+    private Optional<String> take(MidiEvent event, String track) {
         if (event.getMessage() instanceof ShortMessage message
                 && message.getCommand() == ShortMessage.NOTE_ON
                 && message.getData2() > 0) {
             int channel = message.getChannel() + 1;
             channels.computeIfAbsent(channel, number -> new ArrayList<>())
                     .add(new Note(event.getTick(), message.getData1(), message.getData2()));
-            track.ifPresent(name -> names.putIfAbsent(channel, name));
+            if (!track.isEmpty()) {
+                names.putIfAbsent(channel, track);
+            }
         } else if (event.getMessage() instanceof MetaMessage meta) {
             return take(meta, event.getTick());
         }

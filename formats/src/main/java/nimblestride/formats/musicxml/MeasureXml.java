@@ -50,16 +50,11 @@ final class MeasureXml {
         static final Before NOTHING = new Before(0, Optional.empty());
     }
 
-    MeasureXml(
-            Score score,
-            int index,
-            Optional<WrittenBar> next,
-            Map<String, ScoreInstrument> instruments,
-            Before before) {
+    MeasureXml(Score score, int index, Map<String, ScoreInstrument> instruments, Before before) {
         this.score = score;
         this.bar = score.bars().get(index);
         this.index = index;
-        this.next = next;
+        this.next = index + 1 < score.bars().size() ? Optional.of(score.bars().get(index + 1)) : Optional.empty();
         this.instruments = instruments;
         this.before = before;
         this.subdivisions = subdivisions(bar, before.subdivisions);
@@ -94,7 +89,7 @@ final class MeasureXml {
         attributes();
         directions();
         if (bar.repeatStarts()) {
-            barline(RightLeftMiddle.LEFT, BarStyle.HEAVY_LIGHT, Optional.of(repeat(BackwardForward.FORWARD)));
+            barline(RightLeftMiddle.LEFT, BarStyle.HEAVY_LIGHT).setRepeat(repeat(BackwardForward.FORWARD));
         }
         boolean first = true;
         int voice = 1;
@@ -110,9 +105,9 @@ final class MeasureXml {
         if (bar.repeatEnds() > 1) {
             Repeat repeat = repeat(BackwardForward.BACKWARD);
             repeat.setTimes(BigInteger.valueOf(bar.repeatEnds()));
-            barline(RightLeftMiddle.RIGHT, BarStyle.LIGHT_HEAVY, Optional.of(repeat));
+            barline(RightLeftMiddle.RIGHT, BarStyle.LIGHT_HEAVY).setRepeat(repeat);
         } else if (next.isEmpty()) {
-            barline(RightLeftMiddle.RIGHT, BarStyle.LIGHT_HEAVY, Optional.empty());
+            barline(RightLeftMiddle.RIGHT, BarStyle.LIGHT_HEAVY);
         }
         return measure;
     }
@@ -123,7 +118,7 @@ final class MeasureXml {
                     i + 1 < part.written().size() ? part.written().get(i + 1).tied() : isTiedInto(voice - 1);
             NoteXml notes = new NoteXml(score, part, i, voice, tiesOn, instruments);
             measure.getNoteOrBackupOrForward()
-                    .addAll(notes.build(duration(part.written().get(i).lasts()), counts(part, i, voice)));
+                    .addAll(notes.build(duration(part.written().get(i).lasts()), count(part, i, voice)));
         }
     }
 
@@ -135,16 +130,17 @@ final class MeasureXml {
                 .isPresent();
     }
 
-    /** Returns the syllable of a note of the hands; counts that fall on no note of theirs have nowhere to stand. */
-    private Optional<String> counts(PartRhythm part, int note, int voice) {
+    /** Returns the syllable of a note of the hands; empty where there is none, and for a rest or the feet. */
+    private String count(PartRhythm part, int note, int voice) {
         if (voice > 1 || part.written().get(note).isRest()) {
-            return Optional.empty();
+            return "";
         }
         NoteValue at = part.written().get(note).at();
         return bar.counts().stream()
                 .filter(said -> said.at().equals(at))
                 .map(said -> said.syllable())
-                .findFirst();
+                .findFirst()
+                .orElse("");
     }
 
     private BigDecimal duration(NoteValue length) {
@@ -201,13 +197,14 @@ final class MeasureXml {
         return repeat;
     }
 
-    private void barline(RightLeftMiddle where, BarStyle style, Optional<Repeat> repeat) {
+    /** Adds a bar line to the measure and returns it. */
+    private Barline barline(RightLeftMiddle where, BarStyle style) {
         Barline line = new Barline();
         line.setLocation(where);
         BarStyleColor color = new BarStyleColor();
         color.setValue(style);
         line.setBarStyle(color);
-        repeat.ifPresent(line::setRepeat);
         measure.getNoteOrBackupOrForward().add(line);
+        return line;
     }
 }

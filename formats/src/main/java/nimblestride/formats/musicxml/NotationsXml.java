@@ -2,7 +2,6 @@ package nimblestride.formats.musicxml;
 
 import java.math.BigInteger;
 import java.util.List;
-import java.util.Optional;
 import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.notation.score.NoteShape;
@@ -35,19 +34,26 @@ final class NotationsXml {
 
     private NotationsXml() {}
 
+    /** Returns the notations of a rest: the ends of tuplets. */
+    static Notations ofRest(PartRhythm part, int index) {
+        Notations notations = new Notations();
+        tuplets(part, index, notations.getTiedOrSlurOrTuplet());
+        return notations;
+    }
+
     /**
-     * @param first whether this is the note of a chord that carries what belongs to all of it
-     * @param head which of the chord it is; empty for a rest
+     * Returns the notations of a note of a chord.
+     *
+     * @param first whether this note carries what belongs to the whole chord
      */
-    static Optional<Notations> of(
-            PartRhythm part, int index, boolean tiesOn, boolean first, Optional<WrittenHead> head) {
+    static Notations of(PartRhythm part, int index, boolean tiesOn, boolean first, WrittenHead head) {
         Notations notations = new Notations();
         List<Object> signs = notations.getTiedOrSlurOrTuplet();
         WrittenNote written = part.written().get(index);
-        if (!written.isRest() && written.tied()) {
+        if (written.tied()) {
             signs.add(tied(TiedType.STOP));
         }
-        if (!written.isRest() && tiesOn) {
+        if (tiesOn) {
             signs.add(tied(TiedType.START));
         }
         if (first) {
@@ -56,9 +62,10 @@ final class NotationsXml {
                 accents(written, signs);
             }
         }
-        head.filter(one -> written.isStruck())
-                .ifPresent(one -> rolls(one.stroke().ornament(), signs));
-        return signs.isEmpty() ? Optional.empty() : Optional.of(notations);
+        if (written.isStruck()) {
+            rolls(head.stroke().ornament(), signs);
+        }
+        return notations;
     }
 
     private static Tied tied(TiedType type) {

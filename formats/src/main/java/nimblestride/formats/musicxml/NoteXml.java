@@ -5,7 +5,6 @@ import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.kit.voice.NoteheadShape;
@@ -21,6 +20,7 @@ import org.audiveris.proxymusic.EmptyPlacement;
 import org.audiveris.proxymusic.Grace;
 import org.audiveris.proxymusic.Instrument;
 import org.audiveris.proxymusic.Lyric;
+import org.audiveris.proxymusic.Notations;
 import org.audiveris.proxymusic.Note;
 import org.audiveris.proxymusic.NoteType;
 import org.audiveris.proxymusic.Notehead;
@@ -85,7 +85,12 @@ final class NoteXml {
         };
     }
 
-    List<Note> build(BigDecimal duration, Optional<String> count) {
+    /**
+     * Builds the note with its grace notes, the chord, or the rest.
+     *
+     * @param count syllable said on it; empty for none
+     */
+    List<Note> build(BigDecimal duration, String count) {
         List<Note> notes = new ArrayList<>();
         if (written.isRest()) {
             Note rest = timed(duration);
@@ -94,7 +99,7 @@ final class NoteXml {
                 sign.setMeasure(YesNo.YES);
             }
             rest.setRest(sign);
-            finish(rest, true, Optional.empty());
+            finish(rest, true, NotationsXml.ofRest(part, index));
             notes.add(rest);
             return notes;
         }
@@ -110,13 +115,15 @@ final class NoteXml {
             struck(note, head);
             dynamics(note, head);
             ties(note);
-            finish(note, first, Optional.of(head));
+            finish(note, first, NotationsXml.of(part, index, tiesOn, first, head));
             if (first) {
                 String sticking = score.style().stickingFor(written);
                 if (!sticking.isEmpty()) {
                     note.getLyric().add(lyric("1", "sticking", sticking));
                 }
-                count.ifPresent(said -> note.getLyric().add(lyric("2", "count", said)));
+                if (!count.isEmpty()) {
+                    note.getLyric().add(lyric("2", "count", count));
+                }
             }
             first = false;
             notes.add(note);
@@ -200,7 +207,7 @@ final class NoteXml {
         return tie;
     }
 
-    private void finish(Note note, boolean first, Optional<WrittenHead> head) {
+    private void finish(Note note, boolean first, Notations notations) {
         List<TupletSpan> tuplets = part.tupletsOf(index);
         if (!tuplets.isEmpty()) {
             note.setTimeModification(timeModification(tuplets));
@@ -213,7 +220,9 @@ final class NoteXml {
         if (first) {
             BeamsXml.add(part, index, note);
         }
-        NotationsXml.of(part, index, tiesOn, first, head).ifPresent(note.getNotations()::add);
+        if (!notations.getTiedOrSlurOrTuplet().isEmpty()) {
+            note.getNotations().add(notations);
+        }
     }
 
     private static TimeModification timeModification(List<TupletSpan> tuplets) {

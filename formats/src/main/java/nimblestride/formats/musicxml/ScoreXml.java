@@ -8,7 +8,6 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.zip.CRC32;
@@ -159,10 +158,8 @@ public final class ScoreXml {
         ScorePartwise.Part part = new ScorePartwise.Part();
         part.setId(kit);
         MeasureXml.Before before = MeasureXml.Before.NOTHING;
-        List<WrittenBar> bars = score.bars();
-        for (int i = 0; i < bars.size(); i++) {
-            Optional<WrittenBar> next = i + 1 < bars.size() ? Optional.of(bars.get(i + 1)) : Optional.empty();
-            MeasureXml measure = new MeasureXml(score, i, next, instruments, before);
+        for (int i = 0; i < score.bars().size(); i++) {
+            MeasureXml measure = new MeasureXml(score, i, instruments, before);
             part.getMeasure().add(measure.build());
             before = measure.after();
         }

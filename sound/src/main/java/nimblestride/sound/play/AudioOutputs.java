@@ -22,8 +22,11 @@ public interface AudioOutputs {
         return List.of();
     }
 
-    /** Chooses an output by name, even one that is missing now; empty for any. Playback switches to it at once. */
-    default void choose(Optional<String> name) {}
+    /** Chooses an output by name, even one that is missing now. Playback switches to it at once. */
+    default void choose(String name) {}
+
+    /** Takes any output from now on. */
+    default void chooseAny() {}
 
     /** Returns the chosen output; empty for any. */
     default Optional<String> chosen() {

@@ -202,10 +202,17 @@ public final class Player implements AutoCloseable {
         latency = Math.max(0, Math.min(MAX_LATENCY, milliseconds));
     }
 
-    /** Also plays to a MIDI instrument, or to none; closes the one before. */
-    public synchronized void playTo(Optional<MidiPort> instrument) {
+    /** Also plays to a MIDI instrument; closes the one before. */
+    public synchronized void playTo(MidiPort instrument) {
         Optional<MidiPort> before = port;
-        port = instrument;
+        port = Optional.of(instrument);
+        before.ifPresent(MidiPort::close);
+    }
+
+    /** Plays to no MIDI instrument any longer; closes the one before. */
+    public synchronized void disconnectMidi() {
+        Optional<MidiPort> before = port;
+        port = Optional.empty();
         before.ifPresent(MidiPort::close);
     }
 
@@ -298,6 +305,6 @@ public final class Player implements AutoCloseable {
     @Override
     public synchronized void close() {
         end();
-        playTo(Optional.empty());
+        disconnectMidi();
     }
 }

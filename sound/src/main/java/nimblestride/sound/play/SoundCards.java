@@ -31,8 +31,13 @@ public final class SoundCards implements AudioOutputs {
     }
 
     @Override
-    public void choose(Optional<String> name) {
-        chosen = name;
+    public void choose(String name) {
+        chosen = Optional.of(name);
+    }
+
+    @Override
+    public void chooseAny() {
+        chosen = Optional.empty();
     }
 
     @Override

@@ -21,7 +21,6 @@ final class ClickTrack {
     private final ClickSettings click;
     private final Phrase phrase;
     private final Optional<LayerTimeline> layer;
-    private final Optional<BeatAfterChange> beatAfterChange;
     private final Map<Level, Finder> finders = new EnumMap<>(Level.class);
 
     /**
@@ -45,16 +44,25 @@ final class ClickTrack {
         void at(NoteValue moment);
     }
 
-    ClickTrack(ClickSettings click, Exercise content, Optional<BeatAfterChange> beatAfterChange) {
+    /** Finds the clicks of a section that no modulation follows. */
+    ClickTrack(ClickSettings click, Exercise content) {
+        this(click, content, (part, found) -> {});
+    }
+
+    /** Finds the clicks of a section that leads to a new beat. */
+    ClickTrack(ClickSettings click, Exercise content, BeatAfterChange change) {
+        this(click, content, (part, found) -> newBeats(change, part, found));
+    }
+
+    private ClickTrack(ClickSettings click, Exercise content, Finder newBeats) {
         this.click = click;
         this.phrase = content.phrase();
-        this.beatAfterChange = beatAfterChange;
         this.layer = timeline(click, content);
         finders.put(
                 Level.PHRASE,
                 (part, found) -> one(part, part.number % phrase.bars().size() == 0, found));
         finders.put(Level.BAR, (part, found) -> one(part, true, found));
-        finders.put(Level.NEW_BEAT, this::newBeats);
+        finders.put(Level.NEW_BEAT, newBeats);
         finders.put(Level.PULSE, (part, found) -> steps(NoteValue.ZERO, click.pulse(), part, found));
         finders.put(Level.LAYER, this::hits);
         finders.put(Level.GROUP, ClickTrack::groups);
@@ -121,10 +129,10 @@ final class ClickTrack {
     }
 
     /** Counts back from the change, so that a beat falls on it. */
-    private void newBeats(Part part, Found found) {
-        beatAfterChange
-                .filter(change -> change.end.compareTo(part.from) > 0)
-                .ifPresent(change -> steps(change.end.remainder(change.newBeat), change.newBeat, part, found));
+    private static void newBeats(BeatAfterChange change, Part part, Found found) {
+        if (change.end.compareTo(part.from) > 0) {
+            steps(change.end.remainder(change.newBeat), change.newBeat, part, found);
+        }
     }
 
     /** Finds even steps from a moment on. */

@@ -83,9 +83,9 @@ public record PlaybackRequest(
         return new PlaybackRequest(exercise, click, percent, countIn, mix, loop, newStart, band);
     }
 
-    /** Returns the request with another band, or none. */
-    public PlaybackRequest with(Optional<BackingBand> newBand) {
-        return new PlaybackRequest(exercise, click, percent, countIn, mix, loop, start, newBand);
+    /** Returns the request with a band that plays along. */
+    public PlaybackRequest with(BackingBand newBand) {
+        return new PlaybackRequest(exercise, click, percent, countIn, mix, loop, start, Optional.of(newBand));
     }
 
     /** Returns the request for another exercise. */

@@ -3,7 +3,6 @@ package nimblestride.sound.render;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeMap;
 import nimblestride.core.exercise.analysis.Playthrough;
 import nimblestride.core.exercise.analysis.Playthrough.Passage;
@@ -53,26 +52,26 @@ final class SectionScheduler {
         this.anchor = anchor;
         this.sounds = sounds;
         this.passage = passages.get(anchor.section());
-        this.onsets =
-                new SectionSounds(passage.content(), request, beatAfterChange(passages, anchor.section()), sounds);
+        this.onsets = new SectionSounds(passage.content(), request, clicks(), sounds);
         this.firstBar = phrase().barAt(anchor.moment());
         this.playedBefore = playedBefore;
         this.laidOut = anchor.moment();
     }
 
-    /**
-     * Returns the beat after the modulation that ends a section; the step from the last section to the first has none.
-     */
-    private static Optional<ClickTrack.BeatAfterChange> beatAfterChange(List<Passage> passages, int section) {
-        if (section + 1 >= passages.size()) {
-            return Optional.empty();
+    /** Returns the clicks of the section. The step from the last section to the first is no modulation. */
+    private ClickTrack clicks() {
+        if (anchor.section() + 1 >= passages.size()) {
+            return new ClickTrack(request.click(), passage.content());
         }
-        Passage now = passages.get(section);
-        Passage next = passages.get(section + 1);
+        Passage next = passages.get(anchor.section() + 1);
         Pivot entered = next.section().pivot();
         Modulation shift = new Modulation(
-                now.tempo(), entered, now.content().phrase(), next.content().phrase());
-        return Optional.of(new ClickTrack.BeatAfterChange(now.length(), shift.pulse()));
+                passage.tempo(),
+                entered,
+                passage.content().phrase(),
+                next.content().phrase());
+        return new ClickTrack(
+                request.click(), passage.content(), new ClickTrack.BeatAfterChange(passage.length(), shift.pulse()));
     }
 
     /** Schedules the first section of a request. */

@@ -29,15 +29,11 @@ final class SectionSounds {
     /** A layer that plays, and its level. */
     private record Heard(LayerTimeline timeline, float level) {}
 
-    SectionSounds(
-            Exercise content,
-            PlaybackRequest request,
-            Optional<ClickTrack.BeatAfterChange> beatAfterChange,
-            SampleSet sounds) {
+    SectionSounds(Exercise content, PlaybackRequest request, ClickTrack ticks, SampleSet sounds) {
         this.content = content;
         this.mix = request.mix();
         this.sounds = sounds;
-        this.ticks = new ClickTrack(request.click(), content, beatAfterChange);
+        this.ticks = ticks;
         this.band = request.band();
         this.notes = new StrokeNotes(sounds, mix.voices());
         List<String> names = content.layerNames();

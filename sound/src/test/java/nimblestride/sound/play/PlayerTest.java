@@ -120,12 +120,12 @@ class PlayerTest {
     void theCardThatIsChosenIsPlayedThroughOrElseAnother() {
         SoundCards cards = cards(new TreeMap<>(Map.of("a taken one", true, "built in", false, "pads", false)));
         assertThat(cards.open().name()).isEqualTo("built in");
-        cards.choose(Optional.of("pads"));
+        cards.choose("pads");
         assertThat(cards.open().name()).isEqualTo("pads");
         assertThat(cards.betterThan(new Card("built in", 1)).orElseThrow().name())
                 .isEqualTo("pads");
         assertThat(cards.betterThan(new Card("pads", 1))).isEmpty();
-        cards.choose(Optional.of("one that is not there"));
+        cards.choose("one that is not there");
         assertThat(cards.open().name()).isEqualTo("built in");
         assertThat(cards.betterThan(new Card("built in", 1))).isEmpty();
     }
@@ -217,7 +217,7 @@ class PlayerTest {
             }
         };
         try (Player player = new Player(SilentOutput::new, KIT)) {
-            player.playTo(Optional.of(new MidiPort("module", receiver)));
+            player.playTo(new MidiPort("module", receiver));
             player.start(new PlaybackRequest(
                     exercise("4/4", "kick every 1/4").withTempo(TempoText.read("480")), ClickSettings.NONE));
             until(() -> sent.stream().filter(part -> part == 0x99).count() >= 3);

@@ -9,7 +9,6 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import net.jqwik.api.ForAll;
@@ -38,7 +37,7 @@ class ClickSettingsTest {
 
     private static String ticks(ClickSettings click, String bars, int bar, String... layers) {
         Exercise content = exercise(bars, layers);
-        ClickTrack ticks = new ClickTrack(click, content, Optional.empty());
+        ClickTrack ticks = new ClickTrack(click, content);
         return told(ticks, content.phrase(), bar);
     }
 

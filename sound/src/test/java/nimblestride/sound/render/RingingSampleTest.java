@@ -87,7 +87,7 @@ class RingingSampleTest {
                 new BackingBand(BackingBand.Line.BASS_AND_CHORDS, new BandKey(2, Mode.DORIAN), Optional.empty());
         PlaybackRequest request = new PlaybackRequest(
                         at60("open hi-hat every 3/16", "hi-hat every 1/4 from 1/32"), ClickSettings.DEFAULT)
-                .with(Optional.of(band));
+                .with(band);
         float[] whole = rendered(request, 2);
         Renderer renderer = new Renderer(request, LEVELS, RATE);
         float[] block = new float[size];
@@ -112,7 +112,7 @@ class RingingSampleTest {
     void theBandHoldsItsNotesAndLetsThemGo() {
         BackingBand band = new BackingBand(BackingBand.Line.DRONE, new BandKey(0, Mode.MAJOR), Optional.empty());
         Exercise bars = exercise("3/4").withTempo(TempoText.read("60"));
-        PlaybackRequest request = new PlaybackRequest(bars, ClickSettings.NONE).with(Optional.of(band));
+        PlaybackRequest request = new PlaybackRequest(bars, ClickSettings.NONE).with(band);
         Renderer renderer = new Renderer(request, LEVELS, RATE);
         float[] block = new float[7 * RATE];
         renderer.render(block, block.length);

@@ -4,6 +4,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -201,25 +202,44 @@ public final class ExerciseShelf {
      * Returns the exercises whose names, meters, groupings, techniques, and tags hold words, or words that start so;
      * all of them for no words. By name.
      *
-     * @param collection only those in it; empty for all
      * @param from how many to skip
      * @param most how many to return
      */
-    public List<ExerciseSummary> search(String words, Optional<UUID> collection, int from, int most) {
+    public List<ExerciseSummary> search(String words, int from, int most) {
+        return find(words, "", "", Map.of(), from, most);
+    }
+
+    /**
+     * Returns the exercises of a collection that hold words, in their order there.
+     *
+     * @param from how many to skip
+     * @param most how many to return
+     */
+    public List<ExerciseSummary> searchIn(UUID collection, String words, int from, int most) {
+        return find(
+                words,
+                " JOIN collected c ON c.exercise = e.id AND c.collection = :collection",
+                "c.place, ",
+                Map.of("collection", collection.toString()),
+                from,
+                most);
+    }
+
+    private List<ExerciseSummary> find(
+            String words, String join, String order, Map<String, String> values, int from, int most) {
         String match = match(words);
         String sql = "SELECT e.id, e.name, e.about, e.revision FROM exercise e"
                 + (match.isEmpty() ? "" : " JOIN found ON found.rowid = e.number")
-                + (collection.isEmpty() ? "" : " JOIN collected c ON c.exercise = e.id AND c.collection = :collection")
+                + join
                 + (match.isEmpty() ? "" : " WHERE found MATCH :match")
-                + " ORDER BY " + (collection.isEmpty() ? "" : "c.place, ") + "e.name COLLATE NOCASE, e.number"
+                + " ORDER BY " + order + "e.name COLLATE NOCASE, e.number"
                 + " LIMIT :most OFFSET :from";
         return file.read(handle -> {
             Query query = handle.createQuery(sql).bind("most", most).bind("from", from);
             if (!match.isEmpty()) {
                 query.bind("match", match);
             }
-            collection.ifPresent(one -> query.bind("collection", one.toString()));
-            return query.map((RowView row) -> kept(row)).list();
+            return query.bindMap(values).map((RowView row) -> kept(row)).list();
         });
     }
 
@@ -307,6 +327,6 @@ public final class ExerciseShelf {
 
     /** Returns all exercises, by name. */
     public List<ExerciseSummary> all() {
-        return search("", Optional.empty(), 0, Integer.MAX_VALUE);
+        return search("", 0, Integer.MAX_VALUE);
     }
 }

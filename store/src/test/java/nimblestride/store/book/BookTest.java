@@ -74,7 +74,7 @@ class BookTest {
     }
 
     private List<String> found(String words) throws BookException {
-        return book.exercises().search(words, Optional.empty(), 0, 100).stream()
+        return book.exercises().search(words, 0, 100).stream()
                 .map(ExerciseSummary::name)
                 .toList();
     }
@@ -160,16 +160,15 @@ class BookTest {
         book.collections().add(lanterns, last.id());
         book.collections().add(lanterns, first.id());
         book.collections().add(lanterns, last.id());
-        assertThat(book.exercises().search("", Optional.of(lanterns), 0, 10))
+        assertThat(book.exercises().searchIn(lanterns, "", 0, 10))
                 .extracting(ExerciseSummary::name)
                 .containsExactly("Zither", "Anchor");
-        assertThat(book.exercises().search("anch", Optional.of(lanterns), 0, 10))
-                .hasSize(1);
+        assertThat(book.exercises().searchIn(lanterns, "anch", 0, 10)).hasSize(1);
         assertThat(book.collections().all())
                 .extracting(Collections.Collection::size)
                 .containsExactly(2);
         book.collections().remove(lanterns, last.id());
-        assertThat(book.exercises().search("", Optional.of(lanterns), 0, 10)).hasSize(1);
+        assertThat(book.exercises().searchIn(lanterns, "", 0, 10)).hasSize(1);
         book.collections().delete(lanterns);
         assertThat(book.collections().all()).isEmpty();
         assertThat(book.exercises().size()).isEqualTo(2);
@@ -376,7 +375,6 @@ class BookTest {
                                 .mapToObj(i -> exercise("E" + i, "7/8"))
                                 .toList(),
                         NOW);
-        assertThat(book.exercises().search("sevens", Optional.empty(), from, most))
-                .hasSize(Math.min(expected, most));
+        assertThat(book.exercises().search("sevens", from, most)).hasSize(Math.min(expected, most));
     }
 }

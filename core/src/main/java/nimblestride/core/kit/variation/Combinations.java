@@ -166,7 +166,8 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
         BigInteger left = number;
         while (place.step < to) {
             for (Optional<Stroke> choice : choices) {
-                Place next = new Place(place.step + 1, choice.map(place.row::after).orElse(Row.NONE));
+                Place next =
+                        new Place(place.step + 1, choice.map(place.row::after).orElse(Row.NONE));
                 BigInteger ways = next.row.strokes > mostInARow ? BigInteger.ZERO : sum(table.get(next));
                 if (left.compareTo(ways) < 0) {
                     ticked.add(choice);
@@ -192,7 +193,8 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
         List<Optional<Stroke>> ticked = new ArrayList<>();
         while (place.step < to) {
             for (Optional<Stroke> choice : choices) {
-                Place next = new Place(place.step + 1, choice.map(place.row::after).orElse(Row.NONE));
+                Place next =
+                        new Place(place.step + 1, choice.map(place.row::after).orElse(Row.NONE));
                 Row row = place.row;
                 int rest = cost - choice.map(stroke -> cost(row, stroke)).orElse(REST_COST);
                 BigInteger ways = next.row.strokes > mostInARow ? BigInteger.ZERO : waysOf(table.get(next), rest);

@@ -87,11 +87,9 @@ public final class NotationOptions {
         alternating();
         if (plain) {
             rewriting(RewriteEdits::doubleValues)
-                    .ifPresent(
-                            two -> offer("In doubled values", plan(two.phrase(), BigFraction.of(2)), two));
+                    .ifPresent(two -> offer("In doubled values", plan(two.phrase(), BigFraction.of(2)), two));
             rewriting(RewriteEdits::halveValues)
-                    .ifPresent(half ->
-                            offer("In halved values", plan(half.phrase(), BigFraction.of(1, 2)), half));
+                    .ifPresent(half -> offer("In halved values", plan(half.phrase(), BigFraction.of(1, 2)), half));
         } else {
             gears(unit);
         }

@@ -61,7 +61,11 @@ public final class NoteSign {
         Optional<Tuplet> tuplet = Tuplet.holding(value);
         if (tuplet.isPresent()) {
             return new NoteSign(
-                    face, letters, tuplet.get().unit(), Integer.toString(tuplet.get().actual()), size);
+                    face,
+                    letters,
+                    tuplet.get().unit(),
+                    Integer.toString(tuplet.get().actual()),
+                    size);
         }
         return new NoteSign(face, letters, value.toString(), size);
     }

@@ -2,7 +2,6 @@ package nimblestride.core.notation.score;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * A stretch of a bar, spelled.

@@ -5,7 +5,6 @@ import static nimblestride.core.language.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.OptionalInt;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.model.PlayingStyle;

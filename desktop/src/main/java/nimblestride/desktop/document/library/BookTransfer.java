@@ -6,7 +6,6 @@ import java.nio.file.Path;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
@@ -49,10 +48,9 @@ public final class BookTransfer {
         BookJson.write(out, told -> {
             exercises(book, told, kept -> true);
             for (Collections.Collection collection : book.collections().all()) {
-                List<UUID> inIt =
-                        book.exercises().search("", Optional.of(collection.id()), 0, Integer.MAX_VALUE).stream()
-                                .map(ExerciseSummary::id)
-                                .toList();
+                List<UUID> inIt = book.exercises().searchIn(collection.id(), "", 0, Integer.MAX_VALUE).stream()
+                        .map(ExerciseSummary::id)
+                        .toList();
                 told.collection(collection.name(), inIt);
             }
             List<Student> students = book.students().students();

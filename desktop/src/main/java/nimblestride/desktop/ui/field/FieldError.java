@@ -39,13 +39,22 @@ final class FieldError extends Label {
         field.sceneProperty().addListener(change -> place());
     }
 
-    /** Tells what is wrong; nothing where the text makes sense. */
-    void show(Optional<String> text) {
+    /** Shows what is wrong. */
+    void show(String text) {
         if (!isShown()) {
             usualHelp = field.getAccessibleHelp();
         }
-        setText(text.orElse(""));
-        field.setAccessibleHelp(text.orElse(usualHelp));
+        setText(text);
+        field.setAccessibleHelp(text);
+        place();
+    }
+
+    /** Shows nothing, as the text makes sense. */
+    void clear() {
+        if (isShown()) {
+            field.setAccessibleHelp(usualHelp);
+        }
+        setText("");
         place();
     }
 

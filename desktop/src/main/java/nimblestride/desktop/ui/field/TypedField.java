@@ -74,7 +74,7 @@ public final class TypedField<T> extends VBox {
         field.clear();
         last = null;
         showing = false;
-        setProblem(Optional.empty());
+        clearProblem();
     }
 
     /** Returns the value in effect: the last one shown or taken, whatever is being typed. Null before the first one. */
@@ -109,7 +109,7 @@ public final class TypedField<T> extends VBox {
             field.home();
         }
         showing = false;
-        setProblem(Optional.empty());
+        clearProblem();
     }
 
     private void typed(String text) {
@@ -118,12 +118,12 @@ public final class TypedField<T> extends VBox {
         }
         try {
             T value = reader.apply(text);
-            setProblem(Optional.empty());
+            clearProblem();
             if (!value.equals(last)) {
                 take(value);
             }
         } catch (StrideException e) {
-            setProblem(Optional.of(e.getMessage()));
+            showProblem(e.getMessage());
         }
     }
 
@@ -154,8 +154,13 @@ public final class TypedField<T> extends VBox {
         done.run();
     }
 
-    private void setProblem(Optional<String> text) {
+    private void showProblem(String text) {
         problem.show(text);
-        field.pseudoClassStateChanged(WRONG, text.isPresent());
+        field.pseudoClassStateChanged(WRONG, true);
+    }
+
+    private void clearProblem() {
+        problem.clear();
+        field.pseudoClassStateChanged(WRONG, false);
     }
 }

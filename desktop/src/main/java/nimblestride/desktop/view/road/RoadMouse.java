@@ -24,7 +24,7 @@ final class RoadMouse {
     private final Supplier<Optional<Ground>> inView;
     private final Runnable focus;
     private Optional<RegroupAction> regrouping = Optional.empty();
-    private Optional<CountClickAction> placing = Optional.empty();
+    private CountClickAction placing = CountClickAction.NONE;
     private Optional<StrideDrag> held = Optional.empty();
 
     /**
@@ -69,13 +69,15 @@ final class RoadMouse {
         regrouping = Optional.of(newRegrouping);
     }
 
-    /** Sets what a click on a count does; empty for nothing. */
-    void setPlacing(Optional<CountClickAction> newPlacing) {
+    /** Sets what a click on a count does. */
+    void setPlacing(CountClickAction newPlacing) {
         placing = newPlacing;
     }
 
     private Optional<RoadPicture.Tick> countAt(MouseEvent event) {
-        return placing.isEmpty() ? Optional.empty() : inView.get().flatMap(ground -> ground.countAt(event));
+        return placing.equals(CountClickAction.NONE)
+                ? Optional.empty()
+                : inView.get().flatMap(ground -> ground.countAt(event));
     }
 
     private Optional<StrideDrag> footAt(MouseEvent event) {
@@ -97,7 +99,7 @@ final class RoadMouse {
         if (count.isPresent()) {
             int bars = inView.get().orElseThrow().phrase.bars().size();
             int bar = (int) (count.get().bar() % bars);
-            placing.ifPresent(listener -> listener.place(bar, count.get().position()));
+            placing.place(bar, count.get().position());
             // The focus stays with the note that can be moved, not with the Road.
             event.consume();
             return;

@@ -29,6 +29,7 @@ import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.document.exercise.AnalyzedExercise;
+import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.ui.control.ScrollIntoView;
 import nimblestride.desktop.ui.look.DrawingCanvas;
 import nimblestride.desktop.ui.look.Palette;
@@ -107,13 +108,23 @@ public final class RoadView extends BorderPane {
     }
 
     /** Sets what a click on a count does; empty for nothing. */
-    public void setPlacing(Optional<CountClickAction> placing) {
+    public void setPlacing(CountClickAction placing) {
         hand.setPlacing(placing);
     }
 
     /** Shows a timing under the counts; empty for none. */
-    public void setPlayed(Optional<Timing> timing) {
-        played = timing;
+    public void setPlayed(Timing timing) {
+        played = Optional.of(timing);
+        layOutPlayed();
+    }
+
+    /** Shows no hits any longer. */
+    public void clearPlayed() {
+        played = Optional.empty();
+        layOutPlayed();
+    }
+
+    private void layOutPlayed() {
         playedOf = Optional.ofNullable(answer).map(AnalyzedExercise::exercise);
         if (answer != null) {
             makeRoom();
@@ -252,12 +263,14 @@ public final class RoadView extends BorderPane {
         }
     }
 
-    /** Shows the marker at the moment heard; empty hides it. */
-    public void follow(OptionalDouble moment) {
-        if (moment.isEmpty() && heard.isEmpty()) {
+    /** Shows the marker at the moment heard, or hides it. */
+    public void follow(Playhead playhead) {
+        if (!playhead.isShown() && heard.isEmpty()) {
             return;
         }
-        heard = moment.isEmpty() || answer == null ? OptionalDouble.empty() : OptionalDouble.of(wrapped(moment));
+        heard = answer == null
+                ? OptionalDouble.empty()
+                : playhead.wrappedAt(length()).moment();
         heard.ifPresent(viewport::bringIntoView);
         moving.setVisible(heard.isPresent());
         moving.redraw();
@@ -271,11 +284,6 @@ public final class RoadView extends BorderPane {
     /** Returns the moment of the marker, in whole notes; empty while nothing plays. */
     public OptionalDouble heard() {
         return heard;
-    }
-
-    /** Wraps a moment after the realignment back to the beginning. */
-    private double wrapped(OptionalDouble moment) {
-        return moment.getAsDouble() % length();
     }
 
     /** Zooms in around the center. */

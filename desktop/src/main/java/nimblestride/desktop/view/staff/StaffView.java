@@ -3,7 +3,6 @@ package nimblestride.desktop.view.staff;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.scene.AccessibleRole;
@@ -25,6 +24,7 @@ import nimblestride.core.notation.score.WrittenHead;
 import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.async.LatestOnly;
+import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.formats.font.Fonts;
 
@@ -204,13 +204,13 @@ public final class StaffView extends BorderPane implements AutoCloseable {
         return words.append(", ").append(head.limb().title()).toString();
     }
 
-    /** Lights the note that plays at a moment, in whole notes from the beginning; empty for none. */
-    public void follow(OptionalDouble moment) {
+    /** Lights the note heard now. */
+    public void follow(Playhead playhead) {
         if (set.isEmpty() || getScene() == null) {
             return;
         }
         Optional<ScorePosition.Here> here =
-                moment.isPresent() ? set.get().following.at(moment.getAsDouble()) : Optional.empty();
+                playhead.isShown() ? set.get().following.at(playhead.moment().getAsDouble()) : Optional.empty();
         here.ifPresentOrElse(place -> view.light(place.bar(), place.at()), view::unlight);
     }
 

@@ -3,7 +3,6 @@ package nimblestride.desktop.view.stand;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.OptionalDouble;
 import javafx.css.PseudoClass;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
@@ -22,6 +21,7 @@ import nimblestride.core.time.counting.SpokenSyllable;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Phrase;
+import nimblestride.desktop.playback.Playhead;
 
 /**
  * Shows the count in its own window, large enough to read from a music stand, and lights the syllable to say during
@@ -159,14 +159,14 @@ public final class MusicStand {
         return label;
     }
 
-    /** Lights the syllable to say at a moment, in whole notes from the very beginning. */
-    public void follow(OptionalDouble moment) {
+    /** Lights the syllable to say now. */
+    public void follow(Playhead playhead) {
         if (!stage.isShowing() || phrase == null) {
             return;
         }
         Label now = null;
-        if (moment.isPresent()) {
-            double within = moment.getAsDouble() % phrase.length().toDouble();
+        if (playhead.isShown()) {
+            double within = playhead.moment().getAsDouble() % phrase.length().toDouble();
             now = spoken.stream()
                     .filter(word -> word.from <= within && within < word.to)
                     .map(Spoken::label)

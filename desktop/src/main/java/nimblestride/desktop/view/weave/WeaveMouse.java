@@ -67,8 +67,8 @@ final class WeaveMouse {
             Consumer<Optional<WeaveHit>> pointed,
             Consumer<WeaveHit> taken) {
         WeaveMouse pointing = new WeaveMouse(slate, seen, displacing);
-        slate.setOnMouseMoved(event -> pointing.point(pointing.markAt(event), pointed));
-        slate.setOnMouseExited(event -> pointing.point(Optional.empty(), pointed));
+        slate.setOnMouseMoved(event -> pointing.point(event, pointed));
+        slate.setOnMouseExited(event -> pointing.leave(pointed));
         slate.setOnMousePressed(event -> pointing.takeHold(event, taken));
         slate.setOnMouseDragged(pointing::drag);
         slate.setOnMouseReleased(event -> pointing.letGo());
@@ -78,7 +78,13 @@ final class WeaveMouse {
         return seen.get().flatMap(drawn -> drawn.markAt(event.getX(), event.getY()));
     }
 
-    private void point(Optional<WeaveHit> place, Consumer<Optional<WeaveHit>> pointed) {
+    private void leave(Consumer<Optional<WeaveHit>> pointed) {
+        slate.setCursor(Cursor.DEFAULT);
+        pointed.accept(Optional.empty());
+    }
+
+    private void point(MouseEvent event, Consumer<Optional<WeaveHit>> pointed) {
+        Optional<WeaveHit> place = markAt(event);
         slate.setCursor(place.isPresent() ? Cursor.H_RESIZE : Cursor.DEFAULT);
         pointed.accept(place);
     }

@@ -18,6 +18,7 @@ import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.document.exercise.AnalyzedExercise;
+import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.ui.look.DrawingCanvas;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.view.weave.WeavePicture.Row;
@@ -66,7 +67,12 @@ public final class WeaveView extends BorderPane {
         addEventFilter(ScrollEvent.SCROLL, this::scroll);
         setOnKeyPressed(this::press);
         setOnMousePressed(event -> requestFocus());
-        WeaveMouse.on(slate, this::seen, new Dragging(), this::pointAt, this::choose);
+        WeaveMouse.on(
+                slate,
+                this::seen,
+                new Dragging(),
+                hit -> hit.ifPresentOrElse(this::pointAt, this::tellChosen),
+                this::choose);
     }
 
     /** Sets the colors. */
@@ -287,16 +293,16 @@ public final class WeaveView extends BorderPane {
         }
     }
 
-    private void pointAt(Optional<WeaveHit> mark) {
-        mark.ifPresentOrElse(at -> told.accept(new WeaveDescription(answer.analysis()).describe(at)), this::tellChosen);
+    private void pointAt(WeaveHit hit) {
+        told.accept(new WeaveDescription(answer.analysis()).describe(hit));
     }
 
-    /** Shows the moment heard, in whole notes from the beginning; empty for none. */
-    public void follow(OptionalDouble moment) {
-        if (moment.isEmpty() && heard.isEmpty()) {
+    /** Shows the moment heard, or nothing. */
+    public void follow(Playhead playhead) {
+        if (!playhead.isShown() && heard.isEmpty()) {
             return;
         }
-        heard = moment;
+        heard = playhead.moment();
         if (getScene() == null || answer == null) {
             return;
         }
@@ -306,7 +312,7 @@ public final class WeaveView extends BorderPane {
                 .map(Analysis.Together::length)
                 .map(NoteValue::toDouble)
                 .orElse(Double.MAX_VALUE);
-        heard = moment.isPresent() ? OptionalDouble.of(moment.getAsDouble() % home) : moment;
+        heard = playhead.wrappedAt(home).moment();
         heard.ifPresent(at ->
                 bringIntoView(answer.exercise().phrase().barAt(NoteValue.of(Math.max(0, (long) (at * 4096)), 4096))));
         paint();

@@ -182,7 +182,10 @@ public final class BookPane extends VBox {
         searching.ask(
                 () -> {
                     try {
-                        return new Found(searched.exercises().search(words, within, 0, MAX_SHOWN), "");
+                        return new Found(
+                                within.map(one -> searched.exercises().searchIn(one, words, 0, MAX_SHOWN))
+                                        .orElseGet(() -> searched.exercises().search(words, 0, MAX_SHOWN)),
+                                "");
                     } catch (StrideException e) {
                         return new Found(List.of(), e.getMessage());
                     }
@@ -201,8 +204,13 @@ public final class BookPane extends VBox {
     }
 
     /** Marks the open exercise. */
-    public void mark(Optional<UUID> id) {
+    public void mark(UUID id) {
         list.mark(id);
+    }
+
+    /** Marks none, as the open exercise is not in the Book. */
+    public void unmark() {
+        list.unmark();
     }
 
     private void openSelected() {
@@ -210,7 +218,7 @@ public final class BookPane extends VBox {
                 .filter(kept -> !Optional.of(kept.id()).equals(list.marked()))
                 .ifPresent(kept -> {
                     library.open(kept);
-                    mark(list.marked());
+                    list.showMarked();
                 });
     }
 

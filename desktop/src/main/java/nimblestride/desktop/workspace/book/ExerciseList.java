@@ -47,8 +47,19 @@ final class ExerciseList extends ListView<ExerciseSummary> {
     }
 
     /** Marks an exercise, and scrolls it fully into view. */
-    void mark(Optional<UUID> id) {
-        marked = id;
+    void mark(UUID id) {
+        marked = Optional.of(id);
+        showMarked();
+    }
+
+    /** Marks none. */
+    void unmark() {
+        marked = Optional.empty();
+        showMarked();
+    }
+
+    /** Selects the marked exercise again, and scrolls it fully into view. */
+    void showMarked() {
         select();
         bringIntoSight();
     }

@@ -1,6 +1,5 @@
 package nimblestride.desktop.workspace.cross;
 
-import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import java.util.stream.LongStream;
 import javafx.collections.ObservableListBase;
@@ -18,6 +17,7 @@ import nimblestride.core.insight.finding.BarListing;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.document.exercise.AnalyzedExercise;
+import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.ControlTip;
 import nimblestride.desktop.ui.control.FlowLine;
@@ -108,13 +108,13 @@ final class BarListingPage extends VBox implements Page {
     /**
      * Selects the bar heard.
      *
-     * @param moment in whole notes from the beginning
      */
-    void follow(OptionalDouble moment) {
-        if (moment.isEmpty() || lines == null || getScene() == null) {
+    void follow(Playhead playhead) {
+        if (!playhead.isShown() || lines == null || getScene() == null) {
             return;
         }
-        long bar = phrase.barAt(NoteValue.of(Math.max(0, (long) (moment.getAsDouble() * FINE)), FINE));
+        long bar =
+                phrase.barAt(NoteValue.of(Math.max(0, (long) (playhead.moment().getAsDouble() * FINE)), FINE));
         long number = bar % lines.home;
         if (number >= lines.size()) {
             // Playback has gone past the last listed bar.

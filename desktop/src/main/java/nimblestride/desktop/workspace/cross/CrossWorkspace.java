@@ -1,7 +1,7 @@
 package nimblestride.desktop.workspace.cross;
 
-import java.util.OptionalDouble;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.service.Library;
 import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.ui.page.LazyPage;
@@ -31,10 +31,9 @@ public final class CrossWorkspace extends PagedPane implements Workspace {
     /**
      * Follows playback.
      *
-     * @param moment in whole notes from the beginning
      */
-    public void follow(OptionalDouble moment) {
-        weave.ifMade(page -> page.follow(moment));
-        words.ifMade(page -> page.follow(moment));
+    public void follow(Playhead playhead) {
+        weave.ifMade(page -> page.follow(playhead));
+        words.ifMade(page -> page.follow(playhead));
     }
 }

@@ -2,7 +2,6 @@ package nimblestride.desktop.workspace.cross;
 
 import java.util.List;
 import java.util.Locale;
-import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import javafx.scene.layout.Priority;
@@ -13,6 +12,7 @@ import nimblestride.core.layer.alignment.Alignment;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.desktop.document.exercise.AnalyzedExercise;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.ControlTip;
 import nimblestride.desktop.ui.control.FlowLine;
@@ -155,7 +155,7 @@ final class WeavePage extends VBox implements Page {
         weave.setPalette(palette);
     }
 
-    void follow(OptionalDouble moment) {
-        weave.follow(moment);
+    void follow(Playhead playhead) {
+        weave.follow(playhead);
     }
 }

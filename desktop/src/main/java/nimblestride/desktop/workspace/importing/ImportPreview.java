@@ -1,9 +1,9 @@
 package nimblestride.desktop.workspace.importing;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
+import java.util.function.Function;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.transcription.proposal.Arrangement;
@@ -29,34 +29,36 @@ record ImportPreview(
         List<Proposal> taken,
         Optional<AnalyzedExercise> answer,
         String problem) {
-    /**
-     * Works out the result.
-     *
-     * @param taken proposals accepted; empty for those that repeat exactly
-     */
-    static ImportPreview of(Transcription source, ImportChoice choice, Optional<List<Proposal>> taken) {
+    /** Accepts the repeats that are exact, and works out the result. */
+    static ImportPreview of(Transcription source, ImportChoice choice) {
+        return of(source, choice, Arrangement::exactOffers);
+    }
+
+    /** Accepts some of the proposed repeats, and works out the result. */
+    static ImportPreview of(Transcription source, ImportChoice choice, List<Proposal> taken) {
+        return of(source, choice, found -> found.offers().stream()
+                .filter(offer -> taken.stream()
+                        .anyMatch(one -> one.said().equals(offer.said()) && one.passage() == offer.passage()))
+                .toList());
+    }
+
+    private static ImportPreview of(
+            Transcription source, ImportChoice choice, Function<Arrangement, List<Proposal>> accepted) {
         List<MeterProposal> meters = List.of();
         Optional<Arrangement> arrangement = Optional.empty();
+        List<Proposal> taken = List.of();
         try {
             meters = Arrangement.meters(source, choice);
             Arrangement found = Arrangement.of(source, choice);
             arrangement = Optional.of(found);
-            List<Proposal> wanted = new ArrayList<>(found.exactOffers());
-            taken.ifPresent(chosen -> {
-                wanted.clear();
-                found.offers().stream()
-                        .filter(offer -> chosen.stream()
-                                .anyMatch(one -> one.said().equals(offer.said()) && one.passage() == offer.passage()))
-                        .forEach(wanted::add);
-            });
-            Exercise exercise = found.exercise(wanted);
+            taken = accepted.apply(found);
+            Exercise exercise = found.exercise(taken);
             return new ImportPreview(
-                    choice, meters, arrangement, wanted, Optional.of(AnalyzedExercise.of(exercise)), "");
+                    choice, meters, arrangement, taken, Optional.of(AnalyzedExercise.of(exercise)), "");
         } catch (CancellationException e) {
             throw e;
         } catch (StrideException e) {
-            return new ImportPreview(
-                    choice, meters, arrangement, taken.orElse(List.of()), Optional.empty(), e.getMessage());
+            return new ImportPreview(choice, meters, arrangement, taken, Optional.empty(), e.getMessage());
         }
     }
 }

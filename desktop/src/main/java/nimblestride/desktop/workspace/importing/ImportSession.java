@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.Future;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -78,8 +79,7 @@ public final class ImportSession {
                         Optional.of(source),
                         Optional.empty()));
             });
-            ImportPreview preview =
-                    ImportPreview.of(source, Arrangement.likeliest(source, remembered), Optional.empty());
+            ImportPreview preview = ImportPreview.of(source, Arrangement.likeliest(source, remembered));
             later(own, () -> show(preview));
         });
     }
@@ -129,7 +129,7 @@ public final class ImportSession {
         state.set(new State(now.name(), Optional.empty(), now.source(), Optional.of(preview)));
     }
 
-    private void again(ImportChoice choice, Optional<List<Proposal>> taken) {
+    private void again(Function<Transcription, ImportPreview> previewing) {
         State now = state.get();
         if (now.source().isEmpty()) {
             return;
@@ -137,14 +137,16 @@ public final class ImportSession {
         state.set(new State(now.name(), Optional.of("Looking for what repeats…"), now.source(), now.preview()));
         Transcription source = now.source().get();
         work(own -> {
-            ImportPreview preview = ImportPreview.of(source, choice, taken);
+            ImportPreview preview = previewing.apply(source);
             later(own, () -> show(preview));
         });
     }
 
     /** Changes the choice: another part, other bars, another voice. */
     void choose(UnaryOperator<ImportChoice> change) {
-        state.get().preview().ifPresent(preview -> again(change.apply(preview.choice()), Optional.empty()));
+        state.get()
+                .preview()
+                .ifPresent(preview -> again(source -> ImportPreview.of(source, change.apply(preview.choice()))));
     }
 
     /** Accepts or rejects a proposed repeat. */
@@ -155,7 +157,7 @@ public final class ImportSession {
             if (wanted) {
                 taken.add(offer);
             }
-            again(preview.choice(), Optional.of(taken));
+            again(source -> ImportPreview.of(source, preview.choice(), taken));
         });
     }
 

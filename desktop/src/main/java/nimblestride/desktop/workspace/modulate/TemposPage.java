@@ -171,7 +171,12 @@ final class TemposPage extends VBox implements Page {
         showFriendly(seen.chain);
         showRoundings(seen.chain);
         showSettings(seen.shift);
-        showRoute(seen.route);
+        seen.route.ifPresentOrElse(this::showRoute, this::showNoRoute);
+    }
+
+    private void showNoRoute() {
+        route.addRow(
+                0, wrapped("No route of up to " + TempoRoutes.MAX_STEPS + " regroupings comes so near. Allow more."));
     }
 
     private void showFriendly(ModulationChain chain) {
@@ -241,14 +246,7 @@ final class TemposPage extends VBox implements Page {
         return named ? NoteName.each(value) : value + " of a whole note";
     }
 
-    private void showRoute(Optional<TempoRoute> found) {
-        if (found.isEmpty()) {
-            route.addRow(
-                    0,
-                    wrapped("No route of up to " + TempoRoutes.MAX_STEPS + " regroupings comes so near. Allow more."));
-            return;
-        }
-        TempoRoute way = found.get();
+    private void showRoute(TempoRoute way) {
         Exercise exercise = gear.exerciseProperty().get();
         if (way.steps().isEmpty()) {
             route.addRow(0, wrapped("You are there already."));

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.BiConsumer;
 import javafx.beans.property.ObjectProperty;
@@ -157,8 +156,12 @@ final class CountLines extends BorderPane {
 
     private void draw(GraphicsContext g, double width, double height) {
         if (words != null) {
-            new CountLinesPainter(g, width, height, palette, words, spacing, bar.getValue())
-                    .paint(lines, isFocused() ? Optional.of(spot) : Optional.empty(), carrying);
+            CountLinesPainter painter =
+                    new CountLinesPainter(g, width, height, palette, words, spacing, bar.getValue(), lines);
+            painter.paint();
+            if (isFocused()) {
+                painter.paintSpot(spot, carrying);
+            }
         }
     }
 

@@ -1,7 +1,6 @@
 package nimblestride.desktop.workspace.place;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
@@ -35,7 +34,8 @@ final class CountLinesPainter {
     private final CountLineText words;
     private final CountSpacing spacing;
     private final double start;
-    private double line;
+    private final List<CountLines.Line> lines;
+    private final double line;
 
     /** @param start the moment at the left edge, in whole notes */
     CountLinesPainter(
@@ -45,7 +45,8 @@ final class CountLinesPainter {
             Palette palette,
             CountLineText words,
             CountSpacing spacing,
-            double start) {
+            double start,
+            List<CountLines.Line> lines) {
         this.g = g;
         this.width = width;
         this.height = height;
@@ -54,6 +55,9 @@ final class CountLinesPainter {
         this.words = words;
         this.spacing = spacing;
         this.start = start;
+        this.lines = lines;
+        double room = (height - TOP - STICKING) / Math.max(1, lines.size());
+        this.line = Math.max(MIN_LINE_HEIGHT, Math.min(MAX_LINE_HEIGHT, room));
     }
 
     /** Returns the minimum height of a number of lines. */
@@ -61,9 +65,7 @@ final class CountLinesPainter {
         return TOP + MIN_LINE_HEIGHT * Math.max(1, lines) + STICKING;
     }
 
-    void paint(List<CountLines.Line> lines, Optional<CountLines.Spot> spot, boolean carrying) {
-        double room = (height - TOP - STICKING) / Math.max(1, lines.size());
-        line = Math.max(MIN_LINE_HEIGHT, Math.min(MAX_LINE_HEIGHT, room));
+    void paint() {
         for (int i = 0; i < lines.size(); i++) {
             text(Typefaces.text(13), palette.ink(), TextAlignment.LEFT);
             g.fillText(lines.get(i).limb().title(), 0, y(i) + 8);
@@ -73,18 +75,15 @@ final class CountLinesPainter {
             g.fillText("nothing yet", 0, y(0) + 8);
         }
         text(Typefaces.text(13), palette.quiet(), TextAlignment.LEFT);
-        g.fillText("sticking", 0, stickingY(lines) + 3);
-        g.save();
-        g.beginPath();
-        g.rect(CountSpacing.NAMES, 0, width, height);
-        g.clip();
+        g.fillText("sticking", 0, stickingY() + 3);
+        clipToCounts();
         for (int number = 0; number < phrase.bars().size(); number++) {
             double from = phrase.startOf(number).toDouble();
             if (x(from) > width) {
                 break;
             }
             if (x(phrase.startOf(number + 1L).toDouble()) >= CountSpacing.NAMES) {
-                paintBar(number, lines);
+                paintBar(number);
             }
         }
         for (int i = 0; i < lines.size(); i++) {
@@ -93,9 +92,16 @@ final class CountLinesPainter {
             }
         }
         text(Typefaces.bold(13), palette.ink(), TextAlignment.CENTER);
-        words.sticking(lines).forEach((at, letters) -> g.fillText(letters, x(at.toDouble()), stickingY(lines) + 3));
-        spot.ifPresent(here -> paintSpot(here, lines, carrying));
+        words.sticking(lines).forEach((at, letters) -> g.fillText(letters, x(at.toDouble()), stickingY() + 3));
         g.restore();
+    }
+
+    /** Keeps what is painted out of the names on the left, until the state is restored. */
+    private void clipToCounts() {
+        g.save();
+        g.beginPath();
+        g.rect(CountSpacing.NAMES, 0, width, height);
+        g.clip();
     }
 
     private double x(double moment) {
@@ -106,17 +112,17 @@ final class CountLinesPainter {
         return TOP + line * index;
     }
 
-    private double stickingY(List<CountLines.Line> lines) {
+    private double stickingY() {
         return TOP + line * Math.max(1, lines.size()) + 4;
     }
 
-    private void paintBar(int number, List<CountLines.Line> lines) {
+    private void paintBar(int number) {
         Bar bar = phrase.bars().get(number);
         double from = phrase.startOf(number).toDouble();
         g.setStroke(palette.quiet());
         g.setLineWidth(1);
         double line = x(from) - spacing.lead();
-        g.strokeLine(line, 2, line, stickingY(lines) + 10);
+        g.strokeLine(line, 2, line, stickingY() + 10);
         for (SpokenSyllable said : words.said(bar)) {
             double x = x(from + said.at().toDouble());
             for (int i = 0; i < Math.max(1, lines.size()); i++) {
@@ -146,11 +152,18 @@ final class CountLinesPainter {
                 .draw(g);
     }
 
-    private void paintSpot(CountLines.Spot spot, List<CountLines.Line> lines, boolean carrying) {
+    /**
+     * Paints the selected count.
+     *
+     * @param carrying whether a note is being carried
+     */
+    void paintSpot(CountLines.Spot spot, boolean carrying) {
         double x = x(phrase.startOf(spot.bar()).plus(spot.position()).toDouble());
+        clipToCounts();
         g.setStroke(palette.landing());
         g.setLineWidth(carrying ? 2.5 : 1.4);
-        g.strokeRoundRect(x - 12, 1, 24, stickingY(lines) + 10, 8, 8);
+        g.strokeRoundRect(x - 12, 1, 24, stickingY() + 10, 8, 8);
+        g.restore();
     }
 
     private void text(Font font, Color color, TextAlignment align) {

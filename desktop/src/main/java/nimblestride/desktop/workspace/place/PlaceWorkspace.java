@@ -1,6 +1,5 @@
 package nimblestride.desktop.workspace.place;
 
-import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
@@ -8,6 +7,7 @@ import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.ui.page.LazyPage;
 import nimblestride.desktop.ui.page.PagedPane;
@@ -47,7 +47,7 @@ public final class PlaceWorkspace extends PagedPane implements Workspace {
     }
 
     /** Lights what is played at a moment, in whole notes from the beginning. */
-    public void follow(OptionalDouble moment) {
-        staff.ifMade(page -> page.follow(moment));
+    public void follow(Playhead playhead) {
+        staff.ifMade(page -> page.follow(playhead));
     }
 }

@@ -1,7 +1,6 @@
 package nimblestride.desktop.workspace.place;
 
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.function.Consumer;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.control.CheckBox;
@@ -16,6 +15,7 @@ import nimblestride.core.notation.score.ScoreStyle;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.value.NoteValue;
+import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.ui.control.TitleConverter;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.look.Palette;
@@ -135,8 +135,8 @@ final class StaffPage extends VBox implements Page {
         staff.setPalette(palette);
     }
 
-    void follow(OptionalDouble moment) {
-        staff.follow(moment);
+    void follow(Playhead playhead) {
+        staff.follow(playhead);
     }
 
     @Override

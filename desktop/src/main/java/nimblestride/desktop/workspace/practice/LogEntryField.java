@@ -18,19 +18,23 @@ final class LogEntryField {
     private final PracticeRecorder diary;
     private final TypedField<PracticeNote> line;
     private final SmallButton writing = new SmallButton("Write it down", "log-add", this::add);
-    private final SmallButton leave = new SmallButton("Leave it", "log-leave", () -> change(Optional.empty()));
+    private final SmallButton leave = new SmallButton("Leave it", "log-leave", this::startNew);
     private Optional<LogEntry> changing = Optional.empty();
 
     LogEntryField(OpenBook book, PracticeRecorder diary) {
         this.book = book;
         this.diary = diary;
         line = new TypedField<>(
-                this::note, note -> PracticeNoteText.write(note, diary.beat(note.what())), note -> {}, () -> {});
+                this::note,
+                note -> PracticeNoteText.write(
+                        note, note.what().map(diary::beatOf).orElseGet(diary::beat)),
+                note -> {},
+                () -> {});
         line.field().setId("log-line");
         line.field().setAccessibleText("What you practised, as in: 20 min, at 96, clean, hard 4&: left late");
         line.field().setOnAction(event -> add());
         line.setPrefWidth(300);
-        change(Optional.empty());
+        startNew();
     }
 
     /** Returns the field and its buttons. */
@@ -47,8 +51,9 @@ final class LogEntryField {
 
     /** Reads a line. One that names no exercise means that of the entry being changed, or else the open one. */
     private PracticeNote note(String text) {
-        return PracticeNoteText.read(
-                text, book.today(), named -> diary.beat(named.or(() -> changing.map(LogEntry::what))));
+        return PracticeNoteText.read(text, book.today(), named -> named.or(() -> changing.map(LogEntry::what))
+                .map(diary::beatOf)
+                .orElseGet(diary::beat));
     }
 
     private void add() {
@@ -61,7 +66,7 @@ final class LogEntryField {
             return;
         }
         if (changing.isPresent() ? tellOtherwise(changing.get(), note) : write(note)) {
-            change(Optional.empty());
+            startNew();
         }
     }
 
@@ -88,16 +93,24 @@ final class LogEntryField {
                 .isPresent();
     }
 
-    /** Puts an entry into the field to change it; empty to write a new one. */
-    void change(Optional<LogEntry> entry) {
-        changing = entry;
+    /** Puts an entry into the field to change it. */
+    void change(LogEntry entry) {
+        changing = Optional.of(entry);
+        reset("Write it anew");
+        line.show(entry.note());
+        line.field().requestFocus();
+    }
+
+    /** Empties the field, for a new entry. */
+    private void startNew() {
+        changing = Optional.empty();
+        reset("Write it down");
+    }
+
+    private void reset(String action) {
         line.clear();
-        entry.ifPresent(one -> {
-            line.show(one.note());
-            line.field().requestFocus();
-        });
-        writing.setText(entry.isPresent() ? "Write it anew" : "Write it down");
-        leave.setVisible(entry.isPresent());
-        leave.setManaged(entry.isPresent());
+        writing.setText(action);
+        leave.setVisible(changing.isPresent());
+        leave.setManaged(changing.isPresent());
     }
 }

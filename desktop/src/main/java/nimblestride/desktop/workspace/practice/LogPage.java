@@ -112,29 +112,33 @@ final class LogPage extends VBox implements Page {
         boolean everything = all.isSelected() || exercise.isEmpty();
         NoteValue beat = diary.beat();
         LocalDate today = book.today();
-        reading.ask(() -> asked(open, exercise, everything, beat, today), this::list);
+        reading.ask(
+                () -> new Question(exercise, everything, beat, today).ask(open),
+                read -> read.ifPresentOrElse(this::list, this::showUnreadable));
     }
 
-    private static Optional<Read> asked(
-            Book book, Optional<UUID> exercise, boolean everything, NoteValue beat, LocalDate today) {
-        try {
-            List<LogEntry> entries = everything
-                    ? book.log().between(LogOwner.USER, today.minusYears(1), today, MAX_LISTED)
-                    : newestFirst(book.log().ofExercise(LogOwner.USER, exercise.orElseThrow(), MAX_LISTED));
-            SortedMap<LocalDate, Integer> minutes = WeeklyMinutes.minutes(
-                    book.log().secondsByDay(LogOwner.USER, today.minusWeeks(WEEKS), today), today, WEEKS);
-            List<PracticeChart.Played> played = exercise.isEmpty()
-                    ? List.of()
-                    : book.log().ofExercise(LogOwner.USER, exercise.get(), MAX_POINTS).stream()
-                            .filter(entry -> entry.tempo().isPresent())
-                            .map(entry -> played(entry, beat))
-                            .toList();
-            Map<String, Integer> hard = exercise.isEmpty()
-                    ? Map.of()
-                    : book.log().hardPlaces(LogOwner.USER, exercise.get(), 2 * MAX_LISTED);
-            return Optional.of(new Read(entries, minutes, played, hard));
-        } catch (StrideException e) {
-            return Optional.empty();
+    /** Asks the log about one exercise, or about everything. */
+    private record Question(Optional<UUID> exercise, boolean everything, NoteValue beat, LocalDate today) {
+        Optional<Read> ask(Book book) {
+            try {
+                List<LogEntry> entries = everything
+                        ? book.log().between(LogOwner.USER, today.minusYears(1), today, MAX_LISTED)
+                        : newestFirst(book.log().ofExercise(LogOwner.USER, exercise.orElseThrow(), MAX_LISTED));
+                SortedMap<LocalDate, Integer> minutes = WeeklyMinutes.minutes(
+                        book.log().secondsByDay(LogOwner.USER, today.minusWeeks(WEEKS), today), today, WEEKS);
+                List<PracticeChart.Played> played = exercise.isEmpty()
+                        ? List.of()
+                        : book.log().ofExercise(LogOwner.USER, exercise.get(), MAX_POINTS).stream()
+                                .filter(entry -> entry.tempo().isPresent())
+                                .map(entry -> played(entry, beat))
+                                .toList();
+                Map<String, Integer> hard = exercise.isEmpty()
+                        ? Map.of()
+                        : book.log().hardPlaces(LogOwner.USER, exercise.get(), 2 * MAX_LISTED);
+                return Optional.of(new Read(entries, minutes, played, hard));
+            } catch (StrideException e) {
+                return Optional.empty();
+            }
         }
     }
 
@@ -149,13 +153,13 @@ final class LogPage extends VBox implements Page {
         return new PracticeChart.Played(entry.when().toLocalDate(), perMinute, entry.rating());
     }
 
-    private void list(Optional<Read> read) {
+    private void showUnreadable() {
         list.getChildren().clear();
-        if (read.isEmpty()) {
-            hard.setText("The log cannot be read just now.");
-            return;
-        }
-        Read now = read.get();
+        hard.setText("The log cannot be read just now.");
+    }
+
+    private void list(Read now) {
+        list.getChildren().clear();
         boolean named = all.isSelected() || diary.exercise().isEmpty();
         int row = 0;
         for (LogEntry entry : now.entries) {
@@ -166,7 +170,7 @@ final class LogPage extends VBox implements Page {
                     + PracticeNoteText.write(entry.note().unnamed(), diary.beat()));
             Region between = new Region();
             HBox.setHgrow(between, Priority.ALWAYS);
-            SmallButton change = new SmallButton("Change", "log-change-" + row, () -> line.change(Optional.of(entry)));
+            SmallButton change = new SmallButton("Change", "log-change-" + row, () -> line.change(entry));
             SmallButton remove = new SmallButton("Remove", "log-remove-" + row, () -> remove(entry));
             change.getStyleClass().add("flat");
             remove.getStyleClass().add("flat");

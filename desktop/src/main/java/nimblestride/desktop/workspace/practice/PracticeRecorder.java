@@ -65,16 +65,12 @@ public final class PracticeRecorder {
         return transport.tempo();
     }
 
-    /**
-     * Returns the beat that a bare tempo number counts, as on the ladder: that of the named exercise of the Book, or
-     * of the open one if none is named; a quarter if the Book lacks it.
-     */
-    public NoteValue beat(Optional<String> named) {
-        String onDesk = document.exerciseProperty().get().name();
-        if (named.isEmpty() || named.get().equals(onDesk)) {
+    /** Returns the beat that a bare tempo number counts in an exercise of the Book; a quarter if the Book lacks it. */
+    public NoteValue beatOf(String name) {
+        if (name.equals(document.exerciseProperty().get().name())) {
             return beat();
         }
-        return named(named.get())
+        return named(name)
                 .flatMap(id -> book.ask(one -> one.exercises().read(id)))
                 .map(exercise -> exercise.tempo().beat())
                 .orElse(NoteValue.QUARTER);

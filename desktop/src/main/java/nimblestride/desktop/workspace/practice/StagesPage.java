@@ -44,7 +44,7 @@ final class StagesPage extends VBox implements Page {
         this.status = status;
         getStyleClass().add("page");
         rows.getStyleClass().add("ways");
-        itself = new SmallButton("Play the exercise itself", "stage-none", () -> play(Optional.empty()));
+        itself = new SmallButton("Play the exercise itself", "stage-none", this::playExercise);
         HBox buttons = new HBox(
                 8,
                 new SmallButton("Propose stages", "stages-propose", this::propose),
@@ -77,19 +77,26 @@ final class StagesPage extends VBox implements Page {
         edit(stages);
     }
 
-    /** Plays a stage, or the exercise itself. */
-    private void play(Optional<Stage> stage) {
-        if (stage.isPresent()) {
-            try {
-                StagedExercise.of(document.exerciseProperty().get(), stage.get());
-            } catch (StrideException e) {
-                status.show("This stage cannot be played: " + e.getMessage() + ".");
-                mark();
-                return;
-            }
+    private void playExercise() {
+        transport.settings().stageProperty().set(Optional.empty());
+        transport.settings().percentProperty().set(100);
+        play();
+    }
+
+    private void play(Stage stage) {
+        try {
+            StagedExercise.of(document.exerciseProperty().get(), stage);
+        } catch (StrideException e) {
+            status.show("This stage cannot be played: " + e.getMessage() + ".");
+            mark();
+            return;
         }
-        transport.settings().stageProperty().set(stage);
-        transport.settings().percentProperty().set(stage.map(Stage::percent).orElse(100));
+        transport.settings().stageProperty().set(Optional.of(stage));
+        transport.settings().percentProperty().set(stage.percent());
+        play();
+    }
+
+    private void play() {
         if (!transport.playingProperty().get()) {
             transport.toggle();
         }
@@ -149,7 +156,7 @@ final class StagesPage extends VBox implements Page {
         play.setAccessibleText("Play stage " + (index + 1));
         play.setOnAction(event -> {
             if (play.isSelected()) {
-                play(Optional.of(shown.get(index)));
+                play(shown.get(index));
             } else {
                 transport.stop();
             }

@@ -132,26 +132,28 @@ final class TimingPage extends VBox implements Page {
             return;
         }
         worked = recorder.strokes();
-        working.ask(recorder.timing(), this::show);
+        working.ask(recorder.timing(), found -> found.ifPresentOrElse(this::show, this::showNothing));
     }
 
-    private void show(Optional<Timing> now) {
-        timing = now;
-        picture.accept(now);
-        if (now.isEmpty()) {
-            say(List.of(Counted.count(recorder.strokes(), "stroke")
-                    + " heard, and none of them near a place where one should be."));
-            table.getChildren().clear();
-            return;
-        }
-        say(TimingAdvice.of(now.get()));
+    private void showNothing() {
+        timing = Optional.empty();
+        picture.accept(timing);
+        say(List.of(Counted.count(recorder.strokes(), "stroke")
+                + " heard, and none of them near a place where one should be."));
+        table.getChildren().clear();
+    }
+
+    private void show(Timing now) {
+        timing = Optional.of(now);
+        picture.accept(timing);
+        say(TimingAdvice.of(now));
         table.getChildren().clear();
         head("Limb or count", "strokes", "on the average", "scattered by");
-        now.get().byLimb().forEach((limb, spread) -> row(limb.title(), spread));
-        if (now.get().byGroup().size() > 1) {
-            now.get().byGroup().forEach((group, spread) -> row("group " + group, spread));
+        now.byLimb().forEach((limb, spread) -> row(limb.title(), spread));
+        if (now.byGroup().size() > 1) {
+            now.byGroup().forEach((group, spread) -> row("group " + group, spread));
         }
-        for (Map.Entry<ExpectedHit.Spot, TimingSpread> spot : now.get().bySpot().entrySet()) {
+        for (Map.Entry<ExpectedHit.Spot, TimingSpread> spot : now.bySpot().entrySet()) {
             row(place(spot.getKey()), spot.getValue());
         }
     }

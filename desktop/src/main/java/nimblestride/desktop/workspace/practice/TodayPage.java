@@ -136,7 +136,8 @@ final class TodayPage extends VBox implements Page {
         Book opened = book.book().get();
         LocalDate today = book.today();
         int asked = minutes;
-        planning.ask(() -> planned(opened, today, asked), this::show);
+        planning.ask(
+                () -> planned(opened, today, asked), plan -> plan.ifPresentOrElse(this::show, this::showUnreadable));
     }
 
     private static Optional<Plan> planned(Book book, LocalDate today, int minutes) {
@@ -169,14 +170,15 @@ final class TodayPage extends VBox implements Page {
         return !today.isBefore(pace.start()) && !today.isAfter(pace.due()) && pace.isPracticeDay(today);
     }
 
-    private void show(Optional<Plan> plan) {
+    private void showUnreadable() {
         turns.getChildren().clear();
-        if (plan.isEmpty()) {
-            neglected.setText("The log cannot be read just now.");
-            return;
-        }
+        neglected.setText("The log cannot be read just now.");
+    }
+
+    private void show(Plan plan) {
+        turns.getChildren().clear();
         int row = 0;
-        for (PracticeSession.Turn turn : plan.get().sitting.turns()) {
+        for (PracticeSession.Turn turn : plan.sitting.turns()) {
             Label time = new Label(turn.minutes() + " min");
             time.setMinWidth(USE_PREF_SIZE);
             Label what = new Label(turn.what());
@@ -191,7 +193,7 @@ final class TodayPage extends VBox implements Page {
                             turns.add(new SmallButton("Open", "today-open-" + at, () -> library.open(id)), 3, at));
             row++;
         }
-        List<PracticeSummary> left = plan.get().neglected;
+        List<PracticeSummary> left = plan.neglected;
         neglected.setText(
                 left.isEmpty()
                         ? "Nothing has been left lying for two weeks."

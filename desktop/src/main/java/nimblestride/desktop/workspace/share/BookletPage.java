@@ -87,8 +87,7 @@ final class BookletPage extends HBox implements Page {
     public void show(Exercise exercise) {
         List<ExerciseSummary> entries = book.book().isEmpty()
                 ? List.of()
-                : book.ask(one -> one.exercises().search("", Optional.empty(), 0, MAX_LISTED))
-                        .orElse(List.of());
+                : book.ask(one -> one.exercises().search("", 0, MAX_LISTED)).orElse(List.of());
         if (!List.copyOf(boxes.keySet()).equals(entries)) {
             Map<ExerciseSummary, CheckBox> before = Map.copyOf(boxes);
             boxes.clear();

@@ -3,7 +3,6 @@ package nimblestride.desktop.workspace.sound;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalInt;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
@@ -41,14 +40,15 @@ public final class AudioPage extends VBox implements Page {
     /** @param devices the outputs to choose from */
     public AudioPage(Transport transport, PlaybackDevices devices) {
         this.devices = devices;
-        this.measure = new LatencyCalibration(transport, devices, this::told);
+        this.measure = new LatencyCalibration(
+                transport, devices, missing -> missing.ifPresentOrElse(this::showMeasuring, this::showIdle));
         getStyleClass().add("page");
         card.setId("card");
         card.setPrefWidth(300);
         card.setAccessibleText("The sound card that is played through");
         card.valueProperty().addListener((property, was, name) -> {
             if (!showing && name != null) {
-                devices.outputs().choose(name.equals(ANY) ? Optional.empty() : Optional.of(name));
+                choose(name);
             }
         });
         TypedField<Integer> latency =
@@ -75,7 +75,7 @@ public final class AudioPage extends VBox implements Page {
                         measured);
         Timeline looks = new Timeline(new KeyFrame(BETWEEN_LOOKS, event -> {
             if (getScene() != null) {
-                status.setText(PlaybackStatusText.full(devices.status()));
+                status.setText(statusText());
             }
         }));
         looks.setCycleCount(Animation.INDEFINITE);
@@ -87,7 +87,19 @@ public final class AudioPage extends VBox implements Page {
                 looks.play();
             }
         });
-        told(OptionalInt.empty());
+        showIdle();
+    }
+
+    private void choose(String name) {
+        if (name.equals(ANY)) {
+            devices.outputs().chooseAny();
+        } else {
+            devices.outputs().choose(name);
+        }
+    }
+
+    private String statusText() {
+        return devices.status().map(PlaybackStatusText::full).orElse(PlaybackStatusText.SILENT);
     }
 
     private void look() {
@@ -98,7 +110,7 @@ public final class AudioPage extends VBox implements Page {
         chosen.filter(name -> !names.contains(name)).ifPresent(names::add);
         card.getItems().setAll(names);
         card.setValue(chosen.orElse(ANY));
-        status.setText(PlaybackStatusText.full(devices.status()));
+        status.setText(statusText());
         showing = false;
     }
 
@@ -107,14 +119,17 @@ public final class AudioPage extends VBox implements Page {
      *
      * @param missing taps still missing; empty when it is over
      */
-    private void told(OptionalInt missing) {
-        button.setText(missing.isPresent() ? "Stop measuring" : "Measure it by tapping");
+    private void showMeasuring(int missing) {
+        button.setText("Stop measuring");
         measured.setText(
-                missing.isPresent()
-                        ? "Tap with the click, on a pad or with B, F, J or another of the pad keys: "
-                                + missing.getAsInt() + " more."
-                        : "Loudspeakers without wires can be a quarter of a second late. A click is played, you tap with it "
-                                + "eight times, and the middle tap counts; most people tap some hundredths early.");
+                "Tap with the click, on a pad or with B, F, J or another of the pad keys: " + missing + " more.");
+    }
+
+    private void showIdle() {
+        button.setText("Measure it by tapping");
+        measured.setText(
+                "Loudspeakers without wires can be a quarter of a second late. A click is played, you tap with it "
+                        + "eight times, and the middle tap counts; most people tap some hundredths early.");
     }
 
     @Override

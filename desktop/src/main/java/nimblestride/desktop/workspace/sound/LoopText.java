@@ -10,6 +10,9 @@ import nimblestride.sound.render.Loop;
 final class LoopText {
     private static final Pattern BARS = Pattern.compile("\\s*(\\d{1,6})(?:\\s*(?:to|-)\\s*(\\d{1,6}))?\\s*");
 
+    /** Stands for all bars, one after the other. */
+    static final String ALL = "all";
+
     private LoopText() {}
 
     /**
@@ -18,7 +21,7 @@ final class LoopText {
      * @param bars how many bars there are
      */
     static Optional<Loop> read(String text, int bars) {
-        if (text.strip().equalsIgnoreCase("all")) {
+        if (text.strip().equalsIgnoreCase(ALL)) {
             return Optional.empty();
         }
         Matcher typed = BARS.matcher(text);
@@ -32,10 +35,8 @@ final class LoopText {
         throw new InvalidValueException("expected bars from 1 to " + bars + ", as in 1 to " + bars + ", or all");
     }
 
-    static String write(Optional<Loop> loop) {
-        return loop.map(one ->
-                        one.to() - one.from() == 1 ? String.valueOf(one.to()) : (one.from() + 1) + " to " + one.to())
-                .orElse("all");
+    static String write(Loop loop) {
+        return loop.to() - loop.from() == 1 ? String.valueOf(loop.to()) : (loop.from() + 1) + " to " + loop.to();
     }
 
     /** Reads one bar. */

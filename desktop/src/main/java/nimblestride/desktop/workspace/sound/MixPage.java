@@ -61,7 +61,10 @@ public final class MixPage extends VBox implements Page {
                 "volume", "How loud all of it is", 1, settings.volumeProperty().get(), value -> {});
         volume.valueProperty().bindBidirectional(settings.volumeProperty());
         loop = new TypedField<>(
-                text -> LoopText.read(text, bars), LoopText::write, settings.loopProperty()::set, () -> {});
+                text -> LoopText.read(text, bars),
+                bars -> bars.map(LoopText::write).orElse(LoopText.ALL),
+                settings.loopProperty()::set,
+                () -> {});
         loop.field().setId("loop");
         loop.field().setAccessibleText("Bars to play again and again, as in 2 to 3, or all");
         loop.setPrefWidth(86);

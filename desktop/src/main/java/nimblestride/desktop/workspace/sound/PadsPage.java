@@ -2,7 +2,6 @@ package nimblestride.desktop.workspace.sound;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -32,7 +31,7 @@ public final class PadsPage extends VBox implements Page {
 
     /** Opens a device by name. */
     private interface Opening {
-        void open(Optional<String> name) throws MidiUnavailableException;
+        void open(String name) throws MidiUnavailableException;
     }
 
     private final PlaybackDevices devices;
@@ -56,8 +55,10 @@ public final class PadsPage extends VBox implements Page {
         choice(layer, "stand-in", "The layer a stand-in player plays");
         layer.setPrefWidth(150);
         layer.setMinWidth(150);
-        pad.valueProperty().addListener((property, was, name) -> open(name, devices::listenTo));
-        instrument.valueProperty().addListener((property, was, name) -> open(name, devices::playTo));
+        pad.valueProperty().addListener((property, was, name) -> open(name, devices::listenTo, devices::listenToNone));
+        instrument
+                .valueProperty()
+                .addListener((property, was, name) -> open(name, devices::playTo, devices::playToNone));
         layer.valueProperty().addListener(change -> standIn());
         int most = (int) TimingHabits.MAX;
         spread = WholeNumberField.field("stand-in-spread", "milliseconds", 0, most, 52, value -> standIn());
@@ -106,25 +107,31 @@ public final class PadsPage extends VBox implements Page {
     /** Looks for devices. */
     private void look() {
         showing = true;
-        fill(pad, NONE, MidiDevices.pads(), devices.pad());
-        fill(instrument, NONE, MidiDevices.instruments(), devices.instrument());
+        fill(pad, MidiDevices.pads(), devices.pad().orElse(NONE), NONE);
+        fill(instrument, MidiDevices.instruments(), devices.instrument().orElse(NONE), NONE);
         showing = false;
     }
 
-    private static void fill(ComboBox<String> box, String none, List<String> names, Optional<String> chosen) {
+    private static void fill(ComboBox<String> box, List<String> names, String chosen, String none) {
         List<String> all = new ArrayList<>(List.of(none));
         all.addAll(names);
-        chosen.filter(name -> !all.contains(name)).ifPresent(all::add);
+        if (!all.contains(chosen)) {
+            all.add(chosen);
+        }
         box.getItems().setAll(all);
-        box.setValue(chosen.orElse(none));
+        box.setValue(chosen);
     }
 
-    private void open(String name, Opening opening) {
+    private void open(String name, Opening opening, Runnable close) {
         if (showing || name == null) {
             return;
         }
         try {
-            opening.open(name.equals(NONE) ? Optional.empty() : Optional.of(name));
+            if (name.equals(NONE)) {
+                close.run();
+            } else {
+                opening.open(name);
+            }
         } catch (MidiUnavailableException e) {
             dialogs.showError("This MIDI device cannot be used", name + ": " + e.getMessage());
             Platform.runLater(this::look);
@@ -133,9 +140,11 @@ public final class PadsPage extends VBox implements Page {
 
     private void standIn() {
         if (!showing && layer.getValue() != null && !layer.getItems().isEmpty()) {
-            Optional<String> played =
-                    layer.getValue().equals(NOBODY) ? Optional.empty() : Optional.of(layer.getValue());
-            devices.standIn(played, new TimingHabits(spread.value(), bias.value(), rush.value(), 1));
+            if (layer.getValue().equals(NOBODY)) {
+                devices.endStandIn();
+            } else {
+                devices.standIn(layer.getValue(), new TimingHabits(spread.value(), bias.value(), rush.value(), 1));
+            }
         }
     }
 
@@ -148,7 +157,7 @@ public final class PadsPage extends VBox implements Page {
     public void show(Exercise exercise) {
         showing = true;
         String before = layer.getValue();
-        fill(layer, NOBODY, exercise.layerNames(), Optional.ofNullable(before).filter(exercise.layerNames()::contains));
+        fill(layer, exercise.layerNames(), exercise.layerNames().contains(before) ? before : NOBODY, NOBODY);
         boolean gone = before != null && !before.equals(layer.getValue());
         showing = false;
         if (gone) {

@@ -3,6 +3,7 @@ package nimblestride.desktop.workspace.students;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
@@ -22,12 +23,15 @@ final class AssignmentField extends VBox {
     private final TypedField<Optional<LocalDate>> due;
     private Optional<LocalDate> day;
 
-    /** Receives a new assignment. */
-    interface Assigned {
-        void assign(Optional<LocalDate> due, String how);
-    }
+    /**
+     * What was entered.
+     *
+     * @param due the last day to do it; empty for none
+     * @param how in the teacher's words; may be empty
+     */
+    record Entered(Optional<LocalDate> due, String how) {}
 
-    AssignmentField(Supplier<LocalDate> today, Assigned assigned) {
+    AssignmentField(Supplier<LocalDate> today, Consumer<Entered> assigned) {
         super(4);
         day = Optional.of(today.get().plusDays(DEFAULT_DAYS));
         due = new TypedField<>(
@@ -45,7 +49,7 @@ final class AssignmentField extends VBox {
         how.setAccessibleText("How it is to be done");
         HBox.setHgrow(how, Priority.ALWAYS);
         button = new SmallButton("Set it", "assign", () -> {
-            assigned.assign(day, how.getText().strip());
+            assigned.accept(new Entered(day, how.getText().strip()));
             how.clear();
         });
         HBox first = new HBox(how);

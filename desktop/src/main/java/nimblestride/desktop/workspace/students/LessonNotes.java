@@ -81,14 +81,30 @@ final class LessonNotes extends VBox {
     }
 
     /** Shows a student's lessons; keeps what is being typed. */
-    void show(Optional<Student> whose, List<Lesson> lessons) {
-        boolean same = whose.map(Student::id).equals(student.map(Student::id));
+    void show(Student whose, List<Lesson> lessons) {
+        boolean same = student.map(Student::id).equals(Optional.of(whose.id()));
         if (!same) {
             keep();
         }
+        student = Optional.of(whose);
+        setDisable(false);
+        show(lessons, same);
+    }
+
+    /** Shows none, as no student is chosen. */
+    void clear() {
+        boolean same = student.isEmpty();
+        if (!same) {
+            keep();
+        }
+        student = Optional.empty();
+        setDisable(true);
+        show(List.of(), same);
+    }
+
+    /** @param same whether the lessons are those of the student shown before */
+    private void show(List<Lesson> lessons, boolean same) {
         showing = true;
-        student = whose;
-        setDisable(whose.isEmpty());
         Optional<Lesson> of =
                 lessons.stream().filter(one -> one.day().equals(today.get())).findFirst();
         if (!same || !(notes.isFocused() || next.isFocused())) {

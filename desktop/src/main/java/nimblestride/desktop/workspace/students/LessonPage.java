@@ -128,7 +128,7 @@ public final class LessonPage extends VBox implements Page {
         if (chosen.isEmpty() || book.book().isEmpty()) {
             set.getChildren().remove(1, set.getChildren().size());
             did.getChildren().remove(1, did.getChildren().size());
-            notes.show(Optional.empty(), List.of());
+            notes.clear();
             return;
         }
         Book open = book.book().get();
@@ -170,14 +170,14 @@ public final class LessonPage extends VBox implements Page {
             did.getChildren()
                     .add(new WrappedLabel(entry.when().toLocalDate() + "  " + entry.what() + ": " + said(entry)));
         }
-        notes.show(Optional.of(told.student), told.lessons);
+        notes.show(told.student, told.lessons);
     }
 
     private static String said(LogEntry entry) {
         return PracticeNoteText.write(entry.note().unnamed(), NoteValue.QUARTER);
     }
 
-    private void assign(Optional<LocalDate> due, String how) {
+    private void assign(AssignmentField.Entered entered) {
         students.chosen()
                 .ifPresent(one -> book.change(open -> {
                     open.students()
@@ -187,8 +187,8 @@ public final class LessonPage extends VBox implements Page {
                                     document.inBookProperty().get().map(InBook::id),
                                     document.exerciseProperty().get().name(),
                                     book.today(),
-                                    due,
-                                    how,
+                                    entered.due(),
+                                    entered.how(),
                                     Optional.empty()));
                     return true;
                 }));

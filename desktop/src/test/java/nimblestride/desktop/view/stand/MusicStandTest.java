@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.testfx.util.WaitForAsyncUtils.waitForFxEvents;
 
 import java.util.List;
-import java.util.OptionalDouble;
 import javafx.css.PseudoClass;
 import javafx.event.Event;
 import javafx.scene.Node;
@@ -20,6 +19,7 @@ import nimblestride.core.language.text.Examples;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.desktop.OnStage;
+import nimblestride.desktop.playback.Playhead;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
@@ -69,7 +69,7 @@ class MusicStandTest extends OnStage {
     }
 
     private void follow(double moment) {
-        interact(() -> stand.follow(OptionalDouble.of(moment)));
+        interact(() -> stand.follow(Playhead.at(moment)));
     }
 
     private void key(KeyCode code) {
@@ -95,7 +95,7 @@ class MusicStandTest extends OnStage {
         assertThat(lit("lit")).isEqualTo("2");
         follow(13 / 8.0 + 6 / 8.0);
         assertThat(lit("lit")).isEqualTo("7");
-        interact(() -> stand.follow(OptionalDouble.empty()));
+        interact(() -> stand.follow(Playhead.HIDDEN));
         assertThat(lit("lit")).isEmpty();
     }
 

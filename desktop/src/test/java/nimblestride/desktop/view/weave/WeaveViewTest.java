@@ -5,7 +5,6 @@ import static org.testfx.util.WaitForAsyncUtils.waitForFxEvents;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalDouble;
 import javafx.geometry.Orientation;
 import javafx.geometry.Point2D;
 import javafx.scene.Cursor;
@@ -20,6 +19,7 @@ import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.OnStage;
 import nimblestride.desktop.document.exercise.AnalyzedExercise;
+import nimblestride.desktop.playback.Playhead;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -163,9 +163,9 @@ class WeaveViewTest extends OnStage {
         moveTo(weave).scroll(3, javafx.geometry.VerticalDirection.DOWN);
         waitForFxEvents();
         assertThat(bar.getValue()).isPositive().isLessThanOrEqualTo(page);
-        interact(() -> weave.follow(OptionalDouble.of(90 * 7 / 8.0)));
+        interact(() -> weave.follow(Playhead.at(90 * 7 / 8.0)));
         assertThat(bar.getValue()).isBetween(90 - page, 90.0);
-        interact(() -> weave.follow(OptionalDouble.empty()));
+        interact(() -> weave.follow(Playhead.HIDDEN));
         // Other bars are seen from the beginning.
         show("5/8", "kick every 5/16", "snare every 13/64");
         assertThat(bar.getValue()).isZero();
