@@ -3,7 +3,6 @@ package nimblestride.core.language.text;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import nimblestride.core.time.counting.CountingSystem;
@@ -15,11 +14,10 @@ import nimblestride.core.time.meter.Meter;
 
 /** Reads and prints a bar's count, with a bar between groups: {@code 1 & | 2 & | 3 la li}. */
 public final class CountText {
-    private static final Pattern WORD = Pattern.compile("[^\\s|]+");
+    private static final Pattern BAR = Pattern.compile("\\|");
+    private static final Pattern SPACE = Pattern.compile("\\s+");
     private static final int MAX_GROUP = 64;
     private static final int MAX_TRIED = 100_000;
-
-    private record Word(String syllable, int from, int to) {}
 
     private CountText() {}
 
@@ -52,27 +50,20 @@ public final class CountText {
      * @throws TextException at the first syllable that does not belong there
      */
     public static Bar read(Meter meter, CountingSystem countingSystem, String text) {
-        List<Word> words = new ArrayList<>();
+        List<TextCursor> words = new ArrayList<>();
         List<Integer> sizes = new ArrayList<>();
-        int from = 0;
-        for (String group : text.split("\\|", -1)) {
-            Matcher matcher = WORD.matcher(text).region(from, from + group.length());
-            int size = 0;
-            while (matcher.find()) {
-                words.add(new Word(matcher.group(), matcher.start(), matcher.end()));
-                size++;
+        TextCursor whole = new TextCursor(text);
+        for (TextCursor group : whole.split(BAR)) {
+            List<TextCursor> syllables =
+                    group.split(SPACE).stream().filter(one -> !one.isBlank()).toList();
+            words.addAll(syllables);
+            if (!syllables.isEmpty()) {
+                sizes.add(syllables.size());
             }
-            if (size > 0) {
-                sizes.add(size);
-            }
-            from += group.length() + 1;
         }
         if (words.size() != meter.units()) {
-            throw new TextException(
-                    text,
-                    text.length(),
-                    text.length(),
-                    "expected " + meter.units() + " syllables for " + meter + ", and there are " + words.size());
+            throw whole.part(whole.end(), whole.end())
+                    .error("expected " + meter.units() + " syllables for " + meter + ", and there are " + words.size());
         }
         Bar bar = new Bar(
                 meter,
@@ -81,18 +72,14 @@ public final class CountText {
                         : grouping(
                                         meter,
                                         countingSystem,
-                                        words.stream().map(Word::syllable).toList())
+                                        words.stream().map(TextCursor::content).toList())
                                 .orElse(meter.defaultGrouping()));
         List<String> expected = countingSystem.count(bar);
         for (int i = 0; i < words.size(); i++) {
-            Word word = words.get(i);
-            if (!word.syllable().equals(expected.get(i))) {
-                throw new TextException(
-                        text,
-                        word.from(),
-                        word.to(),
-                        "expected \"" + expected.get(i) + "\" here, as in: "
-                                + write(bar, countingSystem, Subdivision.AS_WRITTEN));
+            TextCursor word = words.get(i);
+            if (!word.content().equals(expected.get(i))) {
+                throw word.error("expected \"" + expected.get(i) + "\" here, as in: "
+                        + write(bar, countingSystem, Subdivision.AS_WRITTEN));
             }
         }
         return bar;

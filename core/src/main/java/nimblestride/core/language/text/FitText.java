@@ -3,7 +3,8 @@ package nimblestride.core.language.text;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.regex.Matcher;
+import java.util.Optional;
+import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import nimblestride.core.time.partition.FitQuestion;
 import nimblestride.core.time.partition.PartitionConstraints;
@@ -18,7 +19,9 @@ public final class FitText {
     private static final String EXAMPLE = "For example: 5,3 into 4/4 of 1/16";
     private static final String DEMANDS =
             "each at least once, at most 4, starting with 3, ending with 5, alike together, lead hand back";
-    private static final Pattern NUMBERED = Pattern.compile("(at most|starting with|ending with)\\s+(\\d{1,6})");
+    private static final Pattern NUMBERED =
+            Pattern.compile("(at most|starting with|ending with)\\s+(\\d{1,6})", Pattern.CASE_INSENSITIVE);
+    private static final Pattern COMMA = Pattern.compile(",");
 
     private FitText() {}
 
@@ -28,46 +31,39 @@ public final class FitText {
      * @throws TextException at the first place that can't be read
      */
     public static FitQuestion read(String text) {
-        int into = word(text, "into", 0);
-        int of = word(text, "of", into + "into".length());
-        int with = text.indexOf(" with ", of);
-        int end = with < 0 ? text.length() : with;
-        List<Integer> sizes = sizes(text.substring(0, into));
-        int lengthStart = into + "into".length();
-        NoteValue length = length(text, lengthStart, of);
-        NoteValue unit = ValueText.read(text, of + "of".length(), end);
+        TextCursor whole = new TextCursor(text);
+        TextCursor into = word(whole, "into", 0);
+        TextCursor of = word(whole, "of", into.end());
+        Optional<TextCursor> with = whole.find(" with ", of.start());
+        int end = with.map(TextCursor::start).orElse(whole.end());
+        List<Integer> sizes = sizes(whole.part(0, into.start()));
+        TextCursor lengthText = whole.part(into.end(), of.start());
+        NoteValue length = length(lengthText);
+        NoteValue unit = ValueText.read(whole.part(of.end(), end));
         if (unit.isZero() || !length.isMultipleOf(unit)) {
-            throw new TextException(text, of, end, length + " is no whole number of " + unit + ". " + EXAMPLE);
+            throw whole.part(of.start(), end).error(length + " is no whole number of " + unit + ". " + EXAMPLE);
         }
         long units = length.wholePartsOf(unit);
         if (units > Partitions.MAX_LENGTH) {
-            throw new TextException(
-                    text,
-                    lengthStart,
-                    of,
-                    String.format(
-                            Locale.ROOT,
-                            "at most %,d units can be filled, and this is %,d. %s",
-                            Partitions.MAX_LENGTH,
-                            units,
-                            EXAMPLE));
+            throw lengthText.error(String.format(
+                    Locale.ROOT,
+                    "at most %,d units can be filled, and this is %,d. %s",
+                    Partitions.MAX_LENGTH,
+                    units,
+                    EXAMPLE));
         }
-        PartitionConstraints demands = with < 0 ? PartitionConstraints.NONE : demands(text, with + " with ".length());
-        Partitions filling =
-                new TextCursor(text).make(0, () -> Partitions.of((int) units, sizes), "5,3 into 4/4 of 1/16");
+        PartitionConstraints demands =
+                with.map(found -> demands(whole.part(found.end(), whole.end()))).orElse(PartitionConstraints.NONE);
+        Partitions filling = whole.make(() -> Partitions.of((int) units, sizes), ". " + EXAMPLE);
         return new FitQuestion(filling.with(demands), unit);
     }
 
-    private static int word(String text, String word, int from) {
-        int at = text.indexOf(word, Math.min(from, text.length()));
-        if (at < 0) {
-            throw new TextException(text, text.length(), text.length(), "expected \"" + word + "\". " + EXAMPLE);
-        }
-        return at;
+    private static TextCursor word(TextCursor text, String word, int from) {
+        return text.find(word, from)
+                .orElseThrow(() -> text.part(text.end(), text.end()).error("expected \"" + word + "\". " + EXAMPLE));
     }
 
-    private static List<Integer> sizes(String text) {
-        TextCursor cursor = new TextCursor(text);
+    private static List<Integer> sizes(TextCursor cursor) {
         List<Integer> sizes = new ArrayList<>();
         do {
             sizes.add(cursor.number("expected the length of a cell, in units. " + EXAMPLE));
@@ -79,48 +75,39 @@ public final class FitText {
     }
 
     /** Reads a value, or bars as a user types them. */
-    private static NoteValue length(String text, int from, int to) {
+    private static NoteValue length(TextCursor part) {
         try {
-            return BarsText.read(text.substring(from, to)).length();
+            return BarsText.read(part.content()).length();
         } catch (TextException e) {
-            return ValueText.read(text, from, to);
+            return ValueText.read(part);
         }
     }
 
-    private static PartitionConstraints demands(String text, int from) {
+    private static PartitionConstraints demands(TextCursor text) {
         PartitionConstraints demands = PartitionConstraints.NONE;
-        int start = from;
-        for (String part : text.substring(from).split(",", -1)) {
-            int at = start + part.length() - part.stripLeading().length();
-            int end = at + Math.max(1, part.strip().length());
-            demands =
-                    demand(text, at, Math.min(end, text.length()), part.strip().toLowerCase(Locale.ROOT), demands);
-            start += part.length() + 1;
+        for (TextCursor part : text.split(COMMA)) {
+            demands = demand(part.stripped(), demands);
         }
         return demands;
     }
 
-    private static PartitionConstraints demand(
-            String text, int from, int to, String part, PartitionConstraints demands) {
-        return switch (part) {
+    private static PartitionConstraints demand(TextCursor part, PartitionConstraints demands) {
+        return switch (part.content().toLowerCase(Locale.ROOT)) {
             case "each at least once" -> demands.eachOnce();
             case "alike together" -> demands.together();
             case "lead hand back" -> demands.handBack();
-            default -> numbered(text, from, to, part, demands);
+            default -> numbered(part, demands);
         };
     }
 
-    private static PartitionConstraints numbered(
-            String text, int from, int to, String part, PartitionConstraints demands) {
-        Matcher numbered = NUMBERED.matcher(part);
-        if (!numbered.matches()) {
-            throw new TextException(text, from, to, "expected what is asked of the cells: " + DEMANDS);
-        }
+    private static PartitionConstraints numbered(TextCursor part, PartitionConstraints demands) {
+        MatchResult numbered =
+                part.match(NUMBERED).orElseThrow(() -> part.error("expected what is asked of the cells: " + DEMANDS));
         int number = Integer.parseInt(numbered.group(2));
         if (number == 0) {
-            throw new TextException(text, from, to, "expected a number of 1 or more, as in at most 4");
+            throw part.error("expected a number of 1 or more, as in at most 4");
         }
-        return switch (numbered.group(1)) {
+        return switch (numbered.group(1).toLowerCase(Locale.ROOT)) {
             case "starting with" -> demands.startingWith(number);
             case "ending with" -> demands.endingWith(number);
             default -> demands.atMost(number);

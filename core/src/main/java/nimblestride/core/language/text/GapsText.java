@@ -3,7 +3,7 @@ package nimblestride.core.language.text;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.regex.Matcher;
+import java.util.Optional;
 import java.util.regex.Pattern;
 import nimblestride.core.time.value.NoteValue;
 
@@ -17,7 +17,8 @@ public final class GapsText {
 
     private static final String EXAMPLE = "For example: 3 3 2 of 1/8, or 3/16 3/16 1/8";
     private static final NoteValue EIGHTH = NoteValue.of(1, 8);
-    private static final Pattern LENGTH = Pattern.compile("[^\\s,+]+");
+    private static final Pattern BETWEEN = Pattern.compile("[\\s,+]+");
+    private static final Pattern LENGTH = Pattern.compile("\\d+(/\\d+)?");
 
     private GapsText() {}
 
@@ -27,38 +28,36 @@ public final class GapsText {
      * @throws TextException at the first place that can't be read
      */
     public static List<NoteValue> read(String text) {
-        int of = text.indexOf(" of ");
-        NoteValue unit = of < 0 ? EIGHTH : ValueText.read(text, of + " of ".length(), text.length());
+        TextCursor whole = new TextCursor(text);
+        Optional<TextCursor> of = whole.find(" of ", 0);
+        NoteValue unit = of.map(found -> ValueText.read(whole.part(found.end(), whole.end())))
+                .orElse(EIGHTH);
+        TextCursor list = whole.part(0, of.map(TextCursor::start).orElse(whole.end()));
         List<NoteValue> lengths = new ArrayList<>();
-        Matcher matcher = LENGTH.matcher(text).region(0, of < 0 ? text.length() : of);
-        while (matcher.find()) {
-            lengths.add(length(text, matcher.start(), matcher.end(), unit));
-            if (lengths.size() > MAX) {
-                throw new TextException(
-                        text,
-                        matcher.start(),
-                        matcher.end(),
-                        String.format(Locale.ROOT, "at most %,d lengths are read", MAX));
+        for (TextCursor word : list.split(BETWEEN)) {
+            if (!word.isBlank()) {
+                lengths.add(length(word, unit));
+                if (lengths.size() > MAX) {
+                    throw word.error(String.format(Locale.ROOT, "at most %,d lengths are read", MAX));
+                }
             }
         }
         if (lengths.isEmpty()) {
-            throw new TextException(text, 0, of < 0 ? text.length() : of, "expected lengths. " + EXAMPLE);
+            throw list.error("expected lengths. " + EXAMPLE);
         }
         return lengths;
     }
 
-    private static NoteValue length(String text, int from, int to, NoteValue unit) {
-        String word = text.substring(from, to);
-        if (!word.matches("\\d+(/\\d+)?")) {
-            throw new TextException(
-                    text, from, to, "expected a length, in units or as a fraction of a whole note. " + EXAMPLE);
+    private static NoteValue length(TextCursor word, NoteValue unit) {
+        if (word.match(LENGTH).isEmpty()) {
+            throw word.error("expected a length, in units or as a fraction of a whole note. " + EXAMPLE);
         }
-        NoteValue read = ValueText.read(text, from, to);
-        NoteValue length = word.contains("/")
+        NoteValue read = ValueText.read(word);
+        NoteValue length = word.content().contains("/")
                 ? read
-                : new TextCursor(text).make(from, () -> unit.times(read.wholePartsOf(NoteValue.WHOLE)), "3 3 2 of 1/8");
+                : word.make(() -> unit.times(read.wholePartsOf(NoteValue.WHOLE)), ". " + EXAMPLE);
         if (length.isZero()) {
-            throw new TextException(text, from, to, "a length is longer than zero. " + EXAMPLE);
+            throw word.error("a length is longer than zero. " + EXAMPLE);
         }
         return length;
     }

@@ -20,12 +20,12 @@ import nimblestride.core.time.value.NoteValue;
 public final class LayerText {
     private static final String EXAMPLE = "kick every 3/16 from 1/16";
 
-    private final Tokens tokens;
+    private final TextCursor cursor;
 
     private final NamedVoices voices;
 
     private LayerText(String text, NamedVoices voices) {
-        this.tokens = new Tokens(text);
+        this.cursor = new TextCursor(text);
         this.voices = voices;
     }
 
@@ -49,92 +49,88 @@ public final class LayerText {
 
     private Layer layer() {
         Voice voice = voice();
-        Pattern pattern = PatternText.read(tokens);
+        Pattern pattern = PatternText.read(cursor);
         NoteValue offset = NoteValue.ZERO;
         Reset reset = Reset.NEVER;
         int downbeatEvery = 1;
         int from = 0;
         List<OrchestrationRule> moves = List.of();
         Set<String> left = new HashSet<>(PatternText.ENDINGS);
-        while (!tokens.atEnd()) {
-            Tokens.Word word = tokens.take();
+        while (!cursor.atEnd()) {
+            TextCursor.Word word = cursor.takeWord();
             if (!left.remove(word.text())) {
-                throw tokens.at(
+                throw cursor.at(
                         word,
                         "expected \"from\" and an offset, \"reset\" and bar, phrase, never or bars, or"
                                 + " \"one every\" and a number of bars, each once."
                                 + " For example: " + EXAMPLE + " reset bar");
             }
             switch (word.text()) {
-                case "from" -> offset = tokens.value(PatternText.ENDINGS);
-                case "reset" -> reset = ResetText.read(tokens);
+                case "from" -> offset = ValueText.read(cursor.takeUpTo(PatternText.ENDINGS));
+                case "reset" -> reset = ResetText.read(cursor);
                 case "one" -> {
                     downbeatEvery = downbeatEvery(word);
                     from = word.from();
                 }
-                default ->
-                    moves = OrchestrationText.read(
-                            tokens.text(), tokens.upTo(Set.of()).from(), voices);
+                default -> moves = OrchestrationText.read(cursor.takeUpTo(Set.of()), voices);
             }
         }
         NoteValue late = offset;
         Reset again = reset;
         List<OrchestrationRule> rules = moves;
-        Layer layer = tokens.make(0, () -> new Layer(voice, pattern, late, again, 1, rules));
+        Layer layer = cursor.make(0, () -> new Layer(voice, pattern, late, again, 1, rules));
         int ones = downbeatEvery;
-        return ones == 1 ? layer : tokens.make(from, () -> layer.withDownbeatEvery(ones));
+        return ones == 1 ? layer : cursor.make(from, () -> layer.withDownbeatEvery(ones));
     }
 
     private Voice voice() {
-        int from = tokens.atEnd() ? 0 : tokens.peek().from();
+        int from = cursor.atEnd() ? 0 : cursor.peekWord().from();
         boolean firstIsVoice =
-                !tokens.atEnd() && voices.named(tokens.peek().text()).isPresent();
-        List<Tokens.Word> words = new ArrayList<>();
-        while (!tokens.atEnd() && !PatternText.begins(tokens)) {
-            words.add(tokens.take());
+                !cursor.atEnd() && voices.named(cursor.peekWord().text()).isPresent();
+        List<TextCursor.Word> words = new ArrayList<>();
+        while (!cursor.atEnd() && !PatternText.begins(cursor)) {
+            words.add(cursor.takeWord());
         }
         if (words.isEmpty()) {
-            throw tokens.atNext("expected a voice first. For example: " + EXAMPLE);
+            throw cursor.atNext("expected a voice first. For example: " + EXAMPLE);
         }
-        int to = tokens.last().to();
-        Optional<Voice> voice = voices.named(tokens.text().substring(from, to));
-        if (voice.isEmpty() && tokens.atEnd() && firstIsVoice) {
+        TextCursor name = cursor.part(from, cursor.at());
+        Optional<Voice> voice = voices.named(name.content());
+        if (voice.isEmpty() && cursor.atEnd() && firstIsVoice) {
             throw noPattern(words);
         }
-        return voice.orElseThrow(() -> new TextException(
-                tokens.text(),
-                from,
-                to,
+        return voice.orElseThrow(() -> name.error(
                 "there is no voice of that name. Voices are " + voices.names() + ". For example: " + EXAMPLE));
     }
 
     /** Reports a voice without a pattern. */
-    private TextException noPattern(List<Tokens.Word> words) {
+    private TextException noPattern(List<TextCursor.Word> words) {
         if (words.size() > 2 && words.get(1).text().matches("\\d+")) {
-            return tokens.at(
+            return cursor.at(
                     words.get(2),
                     "expected \"over\" and a span. For example: " + words.get(0).text() + " 4 over bar");
         }
-        return tokens.at(
+        return cursor.at(
                 words.get(Math.min(1, words.size() - 1)),
                 "expected \"every\" and a value, \"4 over bar\", or \"cell\" and a pattern. For example: " + EXAMPLE);
     }
 
     /** Reads {@code every 4 bars}, after "one". */
-    private int downbeatEvery(Tokens.Word one) {
+    private int downbeatEvery(TextCursor.Word one) {
         String expected = "expected \"every\" and a number of bars. For example: " + EXAMPLE + " one every 4 bars";
-        if (!tokens.startsWith(0, "every") || tokens.startsWith(1, "bars")) {
-            throw tokens.at(one, expected);
+        if (!cursor.nextWordIs("every") || cursor.secondWordIs("bars")) {
+            throw cursor.at(one, expected);
         }
-        tokens.take();
-        if (tokens.atEnd()) {
-            throw tokens.atNext(expected);
+        cursor.takeWord();
+        if (cursor.atEnd()) {
+            throw cursor.atNext(expected);
         }
-        int bars = tokens.number(tokens.take());
-        if (!tokens.startsWith(0, "bars") && !tokens.startsWith(0, "bar")) {
-            throw tokens.atNext(expected);
+        TextCursor.Word number = cursor.takeWord();
+        int bars = PatternText.number(cursor.part(number.from(), number.to()));
+        if (!cursor.nextWordIs("bars") && !cursor.nextWordIs("bar")) {
+            throw cursor.atNext(expected);
         }
-        tokens.take();
+        cursor.takeWord();
         return bars;
     }
 

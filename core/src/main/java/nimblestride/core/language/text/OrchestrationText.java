@@ -4,10 +4,9 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Matcher;
+import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.kit.orchestration.OrchestrationRule;
 import nimblestride.core.kit.voice.Limb;
 import nimblestride.core.kit.voice.NamedVoices;
@@ -20,6 +19,8 @@ import nimblestride.core.layer.pattern.Layer;
  */
 public final class OrchestrationText {
     private static final String EXAMPLE = "For example: right singles to floor tom; accents to crash and kick";
+    private static final Pattern SEMICOLON = Pattern.compile(";");
+    private static final Pattern BETWEEN_VOICES = Pattern.compile(" and | with |,");
     private static final Pattern WHICH = Pattern.compile(
             "(?:(right|left|foot)(?:-hand)?\\s+)?(?:(notes|singles|doubles|accents|ghosts)|every\\s+(\\d{1,6})(?:st|nd|rd|th)\\s+note|note\\s+(\\d{1,6}))");
 
@@ -40,76 +41,54 @@ public final class OrchestrationText {
      * @throws TextException at the first place that can't be read
      */
     public static List<OrchestrationRule> read(String text, NamedVoices voices) {
-        return read(text, 0, voices);
+        return read(new TextCursor(text), voices);
     }
 
     /** Reads the end of a longer text, so that an error points into it. */
-    static List<OrchestrationRule> read(String text, int from, NamedVoices voices) {
+    static List<OrchestrationRule> read(TextCursor text, NamedVoices voices) {
         List<OrchestrationRule> moves = new ArrayList<>();
-        int start = from;
-        for (String part : text.substring(from).split(";", -1)) {
-            int end = start + part.length();
+        for (TextCursor part : text.split(SEMICOLON)) {
             if (!part.isBlank()) {
                 if (moves.size() == Layer.MAX_RULES) {
-                    throw new TextException(
-                            text, start, end, "expected at most " + Layer.MAX_RULES + " rules that move notes");
+                    throw part.error("expected at most " + Layer.MAX_RULES + " rules that move notes");
                 }
-                moves.add(move(text, start, end, voices));
+                moves.add(move(part.part(part.stripped().start(), part.end()), voices));
             }
-            start = end + 1;
         }
         return moves;
     }
 
-    private static OrchestrationRule move(String text, int from, int end, NamedVoices named) {
-        int to = text.indexOf(" to ", from);
-        if (to < 0 || to >= end) {
-            throw wrong(text, from, end, "expected \"to\" and a voice");
-        }
-        Matcher which = WHICH.matcher(text.substring(from, to).strip());
-        if (!which.matches()) {
-            throw wrong(
-                    text,
-                    from,
-                    to,
-                    "expected notes, singles, doubles, accents, ghosts, every 3rd note or note 3, with right, left"
-                            + " or foot before it if only those");
-        }
+    private static OrchestrationRule move(TextCursor rule, NamedVoices named) {
+        TextCursor to = rule.find(" to ", rule.start())
+                .orElseThrow(() -> rule.error("expected \"to\" and a voice. " + EXAMPLE));
+        TextCursor notes = rule.part(rule.start(), to.start());
+        MatchResult which = notes.stripped()
+                .match(WHICH)
+                .orElseThrow(() -> notes.error(
+                        "expected notes, singles, doubles, accents, ghosts, every 3rd note or note 3, with right, left"
+                                + " or foot before it if only those. " + EXAMPLE));
         List<Voice> voices = new ArrayList<>();
-        int start = to + " to ".length();
-        for (String name : text.substring(start, end).split(" and | with |,", -1)) {
-            int at = text.indexOf(name, start);
-            voices.add(named.named(name)
-                    .orElseThrow(() -> wrong(
-                            text,
-                            at,
-                            at + name.length(),
-                            "there is no voice of that name. Voices are " + named.names())));
-            start = at + name.length();
+        for (TextCursor name : rule.part(to.end(), rule.end()).split(BETWEEN_VOICES)) {
+            TextCursor shown = name.part(name.stripped().start(), name.end());
+            voices.add(named.named(name.content())
+                    .orElseThrow(() -> shown.error(
+                            "there is no voice of that name. Voices are " + named.names() + ". " + EXAMPLE)));
         }
-        try {
-            if (which.group(4) != null) {
-                return new OrchestrationRule(
-                        OrchestrationRule.Which.NTH, limb(which.group(1)), Integer.parseInt(which.group(4)), voices);
-            }
-            return which.group(3) != null
-                    ? new OrchestrationRule(
-                            OrchestrationRule.Which.EVERY_NTH,
-                            limb(which.group(1)),
-                            Integer.parseInt(which.group(3)),
-                            voices)
-                    : new OrchestrationRule(kind(which.group(2)), limb(which.group(1)), 0, voices);
-        } catch (StrideException e) {
-            throw wrong(text, from, end, e.getMessage());
-        }
+        return rule.make(() -> rule(which, voices), ". " + EXAMPLE);
     }
 
-    private static TextException wrong(String text, int from, int to, String message) {
-        int first = from;
-        while (first < to && Character.isWhitespace(text.charAt(first))) {
-            first++;
+    private static OrchestrationRule rule(MatchResult which, List<Voice> voices) {
+        if (which.group(4) != null) {
+            return new OrchestrationRule(
+                    OrchestrationRule.Which.NTH, limb(which.group(1)), Integer.parseInt(which.group(4)), voices);
         }
-        return new TextException(text, first, Math.max(first, to), message + ". " + EXAMPLE);
+        return which.group(3) != null
+                ? new OrchestrationRule(
+                        OrchestrationRule.Which.EVERY_NTH,
+                        limb(which.group(1)),
+                        Integer.parseInt(which.group(3)),
+                        voices)
+                : new OrchestrationRule(kind(which.group(2)), limb(which.group(1)), 0, voices);
     }
 
     private static OrchestrationRule.Which kind(String word) {

@@ -1,6 +1,7 @@
 package nimblestride.core.language.text;
 
-import java.util.regex.Matcher;
+import java.util.Optional;
+import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import nimblestride.core.time.meter.FillCheck;
 import nimblestride.core.time.value.NoteValue;
@@ -11,6 +12,7 @@ import nimblestride.core.time.value.NoteValue;
  */
 public final class PatternLengthText {
     private static final Pattern COUNTED = Pattern.compile("\\s*(\\d{1,9})\\s*[xX×*]\\s*(\\S.*)");
+    private static final Pattern MADE_OF = Pattern.compile("(.*) of (.*)", Pattern.DOTALL);
     private static final Pattern CELLS = Pattern.compile("[\\d+,\\s]+");
     private static final Pattern SIGNS = Pattern.compile("[xXgG.\\s]+");
     private static final String EXAMPLES = "For example: 14 x 1/16, or 5+5+3+3 of 1/16, or R L R R L R L L of 1/16";
@@ -23,36 +25,36 @@ public final class PatternLengthText {
      * @throws TextException if the text is no such length
      */
     public static FillCheck read(String text, NoteValue named) {
-        Matcher counted = COUNTED.matcher(text);
-        if (counted.matches()) {
-            NoteValue unit = ValueText.read(text, counted.start(2), text.length());
-            long count = Long.parseLong(counted.group(1));
-            return new TextCursor(text).make(0, () -> new FillCheck(count, unit, named), "14 x 1/16");
+        TextCursor whole = new TextCursor(text);
+        Optional<MatchResult> counted = whole.match(COUNTED);
+        if (counted.isPresent()) {
+            NoteValue unit = ValueText.read(whole.group(counted.get(), 2));
+            return check(whole, Long.parseLong(counted.get().group(1)), unit, named);
         }
-        int of = text.lastIndexOf(" of ");
-        if (of < 0) {
-            throw new TextException(
-                    text, 0, text.length(), "expected how many units, x, and their value, or a pattern. " + EXAMPLES);
-        }
-        NoteValue unit = ValueText.read(text, of + " of ".length(), text.length());
-        long count = count(text, of);
-        return new TextCursor(text).make(0, () -> new FillCheck(count, unit, named), "14 x 1/16");
+        MatchResult made = whole.match(MADE_OF)
+                .orElseThrow(
+                        () -> whole.error("expected how many units, x, and their value, or a pattern. " + EXAMPLES));
+        NoteValue unit = ValueText.read(whole.group(made, 2));
+        return check(whole, count(whole.group(made, 1)), unit, named);
+    }
+
+    private static FillCheck check(TextCursor whole, long count, NoteValue unit, NoteValue named) {
+        return whole.make(() -> new FillCheck(count, unit, named), ". For example: 14 x 1/16");
     }
 
     /** Returns how many units a pattern of cells, signs, or strokes has. */
-    private static long count(String text, int end) {
-        String pattern = text.substring(0, end);
+    private static long count(TextCursor pattern) {
         if (pattern.isBlank()) {
-            throw new TextException(text, 0, end, "expected a pattern. " + EXAMPLES);
+            throw pattern.error("expected a pattern. " + EXAMPLES);
         }
-        if (CELLS.matcher(pattern).matches()) {
+        if (pattern.match(CELLS).isPresent()) {
             NoteValue whole = NoteValue.WHOLE;
-            return GapsText.read(pattern + " of 1").stream()
+            return GapsText.read(pattern.content() + " of 1").stream()
                     .mapToLong(cell -> cell.wholePartsOf(whole))
                     .sum();
         }
-        return SIGNS.matcher(pattern).matches()
-                ? pattern.replaceAll("\\s", "").length()
-                : StickingText.read(text, 0, end).length();
+        return pattern.match(SIGNS).isPresent()
+                ? pattern.content().replaceAll("\\s", "").length()
+                : StickingText.read(pattern).length();
     }
 }

@@ -2,9 +2,8 @@ package nimblestride.core.language.text;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Matcher;
+import java.util.regex.MatchResult;
 import java.util.stream.Collectors;
 import nimblestride.core.kit.sticking.Sticking;
 import nimblestride.core.kit.stroke.Stroke;
@@ -28,10 +27,10 @@ public final class PatternText {
     private static final java.util.regex.Pattern PLACE =
             java.util.regex.Pattern.compile("(.*?)(\\d{1,9}):(\\d+(?:/\\d+)?)(.*)");
 
-    private final Tokens tokens;
+    private final TextCursor cursor;
 
-    private PatternText(Tokens tokens) {
-        this.tokens = tokens;
+    private PatternText(TextCursor cursor) {
+        this.cursor = cursor;
     }
 
     /**
@@ -40,13 +39,13 @@ public final class PatternText {
      * @throws TextException at the first place that can't be read
      */
     public static Pattern read(String text) {
-        Tokens tokens = new Tokens(text);
-        if (tokens.atEnd() || !begins(tokens)) {
-            throw tokens.atNext(EXPECTED);
+        TextCursor cursor = new TextCursor(text);
+        if (cursor.atEnd() || !begins(cursor)) {
+            throw cursor.atNext(EXPECTED);
         }
-        Pattern pattern = read(tokens);
-        if (!tokens.atEnd()) {
-            throw tokens.atNext("expected the end. For example: every 3/16");
+        Pattern pattern = read(cursor);
+        if (!cursor.atEnd()) {
+            throw cursor.atNext("expected the end. For example: every 3/16");
         }
         return pattern;
     }
@@ -57,33 +56,33 @@ public final class PatternText {
      * @throws TextException at the first place that can't be read
      */
     public static Pattern.Stuck readSticking(String text) {
-        Tokens tokens = new Tokens(text);
-        Pattern.Stuck stuck = new PatternText(tokens).sticking(0);
-        if (!tokens.atEnd()) {
-            throw tokens.atNext("expected the end. For example: R L R R of 1/16");
+        TextCursor cursor = new TextCursor(text);
+        Pattern.Stuck stuck = new PatternText(cursor).sticking(0);
+        if (!cursor.atEnd()) {
+            throw cursor.atNext("expected the end. For example: R L R R of 1/16");
         }
         return stuck;
     }
 
     /** Returns whether a pattern starts with the next word. */
-    static boolean begins(Tokens tokens) {
-        Tokens.Word word = tokens.peek();
+    static boolean begins(TextCursor cursor) {
+        TextCursor.Word word = cursor.peekWord();
         return word.is("every")
                 || word.is("cell")
                 || word.is("sticking")
                 || word.is("at")
-                || (word.text().matches("-?\\d+") && tokens.startsWith(1, "over"));
+                || (word.text().matches("-?\\d+") && cursor.secondWordIs("over"));
     }
 
-    static Pattern read(Tokens tokens) {
-        if (tokens.atEnd()) {
-            throw tokens.atNext(EXPECTED);
+    static Pattern read(TextCursor cursor) {
+        if (cursor.atEnd()) {
+            throw cursor.atNext(EXPECTED);
         }
-        return new PatternText(tokens).pattern();
+        return new PatternText(cursor).pattern();
     }
 
     private Pattern pattern() {
-        Tokens.Word word = tokens.take();
+        TextCursor.Word word = cursor.takeWord();
         return switch (word.text()) {
             case "every" -> every(word);
             case "cell" -> cell(word);
@@ -93,87 +92,93 @@ public final class PatternText {
         };
     }
 
-    private Pattern every(Tokens.Word keyword) {
-        NoteValue value = tokens.value(ENDINGS);
-        return tokens.make(keyword.from(), () -> new Pattern.Every(value));
+    private Pattern every(TextCursor.Word keyword) {
+        NoteValue value = ValueText.read(cursor.takeUpTo(ENDINGS));
+        return cursor.make(keyword.from(), () -> new Pattern.Every(value));
     }
 
-    private Pattern over(Tokens.Word number) {
-        int notes = tokens.number(number);
-        tokens.take();
+    private Pattern over(TextCursor.Word number) {
+        int notes = number(cursor.part(number.from(), number.to()));
+        cursor.takeWord();
         Span span = span();
-        return tokens.make(number.from(), () -> new Pattern.Over(notes, span));
+        return cursor.make(number.from(), () -> new Pattern.Over(notes, span));
     }
 
-    private Pattern cell(Tokens.Word keyword) {
-        Tokens.Word signs = tokens.upTo(OF);
-        List<CellPart> parts = CellText.read(tokens.text(), signs.from(), signs.to());
+    private Pattern cell(TextCursor.Word keyword) {
+        List<CellPart> parts = CellText.read(cursor.takeUpTo(OF));
         NoteValue step = step("expected \"of\" and the value of one sign. For example: kick cell x..x. of 1/16");
-        return tokens.make(keyword.from(), () -> new Pattern.Cell(parts, step));
+        return cursor.make(keyword.from(), () -> new Pattern.Cell(parts, step));
     }
 
     private Pattern.Stuck sticking(int from) {
-        Tokens.Word signs = tokens.upTo(OF);
-        Sticking sticking = StickingText.read(tokens.text(), signs.from(), signs.to());
+        Sticking sticking = StickingText.read(cursor.takeUpTo(OF));
         NoteValue step =
                 step("expected \"of\" and the value of one stroke. For example: snare sticking R L R R of 1/16");
-        return tokens.make(from, () -> new Pattern.Stuck(sticking, step));
+        return cursor.make(from, () -> new Pattern.Stuck(sticking, step));
     }
 
     private NoteValue step(String expected) {
-        if (tokens.atEnd()) {
-            throw tokens.atNext(expected);
+        if (cursor.atEnd()) {
+            throw cursor.atNext(expected);
         }
-        tokens.take();
-        return tokens.value(ENDINGS);
+        cursor.takeWord();
+        return ValueText.read(cursor.takeUpTo(ENDINGS));
     }
 
-    private Pattern placed(Tokens.Word keyword) {
+    private Pattern placed(TextCursor.Word keyword) {
         List<Placement> placements = new ArrayList<>();
-        while (!tokens.atEnd() && !ENDINGS.contains(tokens.peek().text())) {
-            Tokens.Word word = tokens.take();
+        while (!cursor.atEnd() && !ENDINGS.contains(cursor.peekWord().text())) {
+            TextCursor.Word word = cursor.takeWord();
             placements.add(placement(word));
         }
-        return tokens.make(keyword.from(), () -> new Pattern.Placed(placements));
+        return cursor.make(keyword.from(), () -> new Pattern.Placed(placements));
     }
 
     /** Reads a place with the signs of a stroke around it. */
-    private Placement placement(Tokens.Word word) {
-        Matcher matcher = PLACE.matcher(tokens.text().substring(word.from(), word.to()));
-        Optional<Stroke> stroke =
-                matcher.matches() ? StrokeSigns.read(matcher.group(1), matcher.group(4)) : Optional.empty();
-        if (stroke.isEmpty()) {
-            throw tokens.at(
-                    word, "expected the number of a bar, a colon, and how far into it. For example: at 1:0 1:3/8 >2:0");
+    private Placement placement(TextCursor.Word word) {
+        TextCursor part = cursor.part(word.from(), word.to());
+        return part.match(PLACE)
+                .flatMap(match -> StrokeSigns.read(match.group(1), match.group(4))
+                        .map(stroke -> part.make(() -> placement(match, stroke), "")))
+                .orElseThrow(() -> part.error(
+                        "expected the number of a bar, a colon, and how far into it. For example: at 1:0 1:3/8 >2:0"));
+    }
+
+    private static Placement placement(MatchResult match, Stroke stroke) {
+        return new Placement(Integer.parseInt(match.group(2)) - 1, NoteValue.parse(match.group(3)), stroke);
+    }
+
+    /** Reads a word that must be a number. */
+    static int number(TextCursor word) {
+        try {
+            return Integer.parseInt(word.content());
+        } catch (NumberFormatException e) {
+            throw word.error("expected a whole number. For example: snare 4 over 2 bars");
         }
-        return tokens.make(
-                word.from(),
-                () -> new Placement(
-                        Integer.parseInt(matcher.group(2)) - 1, NoteValue.parse(matcher.group(3)), stroke.get()));
     }
 
     private Span span() {
         String examples = "expected bar, 2 bars, phrase or a value. For example: snare 4 over bar";
-        if (tokens.atEnd()) {
-            throw tokens.atNext(examples);
+        if (cursor.atEnd()) {
+            throw cursor.atNext(examples);
         }
-        Tokens.Word word = tokens.peek();
+        TextCursor.Word word = cursor.peekWord();
         if (word.is("bar")) {
-            tokens.take();
+            cursor.takeWord();
             return new Span.Bars(1);
         }
         if (word.is("phrase")) {
-            tokens.take();
+            cursor.takeWord();
             return new Span.WholePhrase();
         }
-        if (tokens.startsWith(1, "bar") || tokens.startsWith(1, "bars")) {
-            int bars = tokens.number(word);
-            tokens.take();
-            tokens.take();
-            return tokens.make(word.from(), () -> new Span.Bars(bars));
+        if (cursor.secondWordIs("bar") || cursor.secondWordIs("bars")) {
+            int bars = number(cursor.part(word.from(), word.to()));
+            cursor.takeWord();
+            cursor.takeWord();
+            return cursor.make(word.from(), () -> new Span.Bars(bars));
         }
-        NoteValue value = tokens.value(ENDINGS);
-        return tokens.make(word.from(), () -> new Span.Length(value));
+        NoteValue value = ValueText.read(cursor.takeUpTo(ENDINGS));
+        return cursor.make(word.from(), () -> new Span.Length(value));
     }
 
     /** Prints a pattern as a user would type it. */

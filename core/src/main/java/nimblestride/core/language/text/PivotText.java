@@ -1,8 +1,6 @@
 package nimblestride.core.language.text;
 
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.time.value.NoteValue;
 
@@ -23,32 +21,21 @@ public final class PivotText {
      * @throws TextException at the first place that can't be read
      */
     public static Pivot read(String text) {
-        Matcher regrouping = REGROUPING.matcher(text);
-        if (regrouping.matches()) {
-            return made(
-                    text,
-                    () -> Pivot.regrouping(
-                            Integer.parseInt(regrouping.group(1)), Integer.parseInt(regrouping.group(2))));
-        }
-        int equals = text.indexOf('=');
-        if (equals < 0) {
-            throw new TextException(text, text.length(), text.length(), "expected = and the new value. " + EXAMPLES);
-        }
-        NoteValue old = ValueText.read(text, 0, equals);
-        NoteValue now = ValueText.read(text, equals + 1, text.length());
-        return made(text, () -> new Pivot(old, now));
+        TextCursor whole = new TextCursor(text);
+        return whole.make(
+                () -> whole.match(REGROUPING)
+                        .map(regrouping -> Pivot.regrouping(
+                                Integer.parseInt(regrouping.group(1)), Integer.parseInt(regrouping.group(2))))
+                        .orElseGet(() -> equal(whole)),
+                ". " + EXAMPLES);
     }
 
-    private interface Making {
-        Pivot make();
-    }
-
-    private static Pivot made(String text, Making making) {
-        try {
-            return making.make();
-        } catch (StrideException e) {
-            throw new TextException(text, 0, text.length(), e.getMessage() + ". " + EXAMPLES);
-        }
+    private static Pivot equal(TextCursor whole) {
+        TextCursor sign = whole.find("=", 0).orElseThrow(() -> whole.part(whole.end(), whole.end())
+                .error("expected = and the new value. " + EXAMPLES));
+        NoteValue old = ValueText.read(whole.part(0, sign.start()));
+        NoteValue now = ValueText.read(whole.part(sign.end(), whole.end()));
+        return new Pivot(old, now);
     }
 
     /** Prints a pivot as a user would type it. */

@@ -139,7 +139,7 @@ final class PlacesPrinter {
     /** Returns whether a text names just these places. */
     private static boolean says(String words, Set<Placement> placements, Phrase phrase) {
         try {
-            return new TreeSet<>(new PlacesText(words, phrase).read(0, words.length())).equals(placements);
+            return new TreeSet<>(new PlacesText(phrase).read(new TextCursor(words))).equals(placements);
         } catch (StrideException e) {
             return false;
         }

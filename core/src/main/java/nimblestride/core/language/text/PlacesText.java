@@ -31,6 +31,7 @@ final class PlacesText {
     private static final String EXAMPLES =
             "expected places: 1, a of 2, 7&, quarters, every third count, all e's and a's,"
                     + " even counts, the last five, all but the 1, 3 to 7, groups";
+    private static final Pattern COMMA = Pattern.compile(",");
     private static final Pattern IN_BARS = Pattern.compile(" in bars? (\\d{1,6})(?: (?:to|-) (\\d{1,6}))?$");
     private static final Pattern EVERY = Pattern.compile("every (\\S+) (\\D+?)(?: from (?:the )?(.+))?");
     private static final Pattern ENDS = Pattern.compile("(?:the )?(first|last) (\\S+)(?: (\\D+))?");
@@ -86,63 +87,54 @@ final class PlacesText {
             Ornament.DOUBLED);
     private static final Map<String, Limb> LIMBS = Map.of("right", Limb.RIGHT_HAND, "left", Limb.LEFT_HAND);
 
-    private final String text;
     private final Phrase phrase;
     private Stroke stroke = Stroke.NORMAL;
 
     /** Something named, how it is played, and where it stands in the text. */
-    private record Named(String words, Stroke stroke, int from, int to) {}
+    private record Named(String words, Stroke stroke, TextCursor where) {}
 
-    PlacesText(String text, Phrase phrase) {
-        this.text = text;
+    PlacesText(Phrase phrase) {
         this.phrase = phrase;
     }
 
-    Collection<Placement> read(int from, int to) {
+    Collection<Placement> read(TextCursor text) {
         List<Placement> placements = new ArrayList<>();
         List<Named> waiting = new ArrayList<>();
-        int start = from;
-        for (String item : text.substring(from, to).split(",", -1)) {
-            int end = start + item.length();
-            String words = item.strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
+        for (TextCursor item : text.split(COMMA)) {
+            TextCursor where = item.part(item.stripped().start(), item.end());
+            String words = item.content().strip().toLowerCase(Locale.ROOT).replaceAll("\\s+", " ");
             Matcher bars = IN_BARS.matcher(" " + words);
             boolean bounded = bars.find();
             String places = bounded ? (" " + words).substring(0, bars.start()).strip() : words;
-            int at = start + item.length() - item.stripLeading().length();
             if (!places.isEmpty()) {
                 for (String part : places.startsWith("all but") ? new String[] {places} : places.split(" and ", -1)) {
-                    waiting.add(named(part, at, Math.max(at, end)));
+                    waiting.add(named(part, where));
                 }
             } else if (!bounded || waiting.isEmpty()) {
-                throw new TextException(text, at, Math.max(at, end), EXAMPLES);
+                throw where.error(EXAMPLES);
             }
             if (bounded) {
-                int first = bar(bars.group(1), at, end);
-                int last = bars.group(2) == null ? first : bar(bars.group(2), at, end);
+                int first = bar(bars.group(1), where);
+                int last = bars.group(2) == null ? first : bar(bars.group(2), where);
                 waiting.forEach(one -> placements.addAll(place(one, first, last)));
                 waiting.clear();
             }
-            start = end + 1;
         }
         waiting.forEach(one -> placements.addAll(place(one, 1, phrase.bars().size())));
         return placements;
     }
 
-    private int bar(String number, int from, int to) {
+    private int bar(String number, TextCursor where) {
         int bar = Integer.parseInt(number);
         if (bar < 1 || bar > phrase.bars().size()) {
-            throw new TextException(
-                    text,
-                    from,
-                    to,
-                    "there is no bar " + bar + "; the bars are numbered from 1 to "
-                            + phrase.bars().size());
+            throw where.error("there is no bar " + bar + "; the bars are numbered from 1 to "
+                    + phrase.bars().size());
         }
         return bar;
     }
 
     /** Takes the words for how it is played off the front. */
-    private Named named(String part, int from, int to) {
+    private Named named(String part, TextCursor where) {
         String words = part.strip();
         while (true) {
             String first = words.split(" ", 2)[0];
@@ -153,10 +145,10 @@ final class PlacesText {
             } else if (LIMBS.containsKey(first)) {
                 stroke = stroke.by(LIMBS.get(first));
             } else {
-                return new Named(words, stroke, from, to);
+                return new Named(words, stroke, where);
             }
             if (!words.contains(" ")) {
-                throw new TextException(text, from, to, "expected places after \"" + first + "\", as in: accent 1, 4");
+                throw where.error("expected places after \"" + first + "\", as in: accent 1, 4");
             }
             words = words.substring(first.length()).strip();
         }
@@ -172,10 +164,7 @@ final class PlacesText {
         }
         if (placements.isEmpty()) {
             Bar bar = phrase.bars().get(first - 1);
-            throw new TextException(
-                    text,
-                    named.from,
-                    named.to,
+            throw named.where.error(
                     first == last
                             ? "there is no " + named.words + " in a bar of " + bar.meter()
                             : "there is no " + named.words + " in any of these bars");
@@ -266,7 +255,7 @@ final class PlacesText {
         String place = words.startsWith("the ") ? words.substring(4) : words;
         return CountPosition.read(bar.meter(), place)
                 .map(CountPosition::position)
-                .orElseThrow(() -> new TextException(text, named.from, named.to, EXAMPLES));
+                .orElseThrow(() -> named.where.error(EXAMPLES));
     }
 
     /** Returns the value of one of what is counted. */
@@ -278,9 +267,7 @@ final class PlacesText {
             return bar.meter().unit();
         }
         String name = words.matches("triplets?") ? "triplet eighth" : words.replaceFirst("lets?$", "let sixteenth");
-        return NoteName.read(words)
-                .or(() -> NoteName.read(name))
-                .orElseThrow(() -> new TextException(text, named.from, named.to, EXAMPLES));
+        return NoteName.read(words).or(() -> NoteName.read(name)).orElseThrow(() -> named.where.error(EXAMPLES));
     }
 
     private int number(Named named, String word, List<String> words) {
@@ -289,11 +276,7 @@ final class PlacesText {
             number = Integer.parseInt(word.replaceAll("\\D", ""));
         }
         if (number < 1) {
-            throw new TextException(
-                    text,
-                    named.from,
-                    named.to,
-                    "expected a number from one on, as in every third count, the last five");
+            throw named.where.error("expected a number from one on, as in every third count, the last five");
         }
         return number;
     }

@@ -26,6 +26,8 @@ import nimblestride.core.time.meter.Phrase;
 public final class PlacingText {
     private static final String EXAMPLE = "For example: kick 1, 4; snare a of 2; ride every third count";
 
+    private static final java.util.regex.Pattern SEMICOLON = java.util.regex.Pattern.compile(";");
+
     private PlacingText() {}
 
     /**
@@ -44,53 +46,40 @@ public final class PlacingText {
      */
     public static List<Layer> read(String text, Phrase phrase, NamedVoices voices) {
         Map<Voice, Map<Placement, Placement>> placed = new LinkedHashMap<>();
-        int from = 0;
-        for (String part : text.split(";", -1)) {
+        TextCursor whole = new TextCursor(text);
+        for (TextCursor part : whole.split(SEMICOLON)) {
             if (!part.isBlank()) {
-                Clause clause = clause(text, from, from + part.length(), voices);
+                Clause clause = clause(part, voices);
                 Map<Placement, Placement> ofVoice = placed.computeIfAbsent(clause.voice, voice -> new TreeMap<>());
                 // What is named later replaces what is there.
-                for (Placement placement : new PlacesText(text, phrase).read(clause.from, clause.to)) {
+                for (Placement placement : new PlacesText(phrase).read(clause.places)) {
                     ofVoice.remove(placement);
                     ofVoice.put(placement, placement);
                 }
             }
-            from += part.length() + 1;
         }
         List<Layer> layers = new ArrayList<>();
-        placed.forEach((voice, places) -> layers.add(new TextCursor(text)
-                .make(
-                        0,
-                        () -> Layer.of(voice, new Pattern.Placed(List.copyOf(places.values()))),
-                        "kick 1, 4; snare a of 2")));
+        placed.forEach((voice, places) -> layers.add(
+                whole.make(() -> Layer.of(voice, new Pattern.Placed(List.copyOf(places.values()))), ". " + EXAMPLE)));
         return layers;
     }
 
-    /** A voice, and where the text of its places starts and ends. */
-    private record Clause(Voice voice, int from, int to) {}
+    /** A voice and the text of its places. */
+    private record Clause(Voice voice, TextCursor places) {}
 
-    /** The voice is the longest name with which the text starts. */
-    private static Clause clause(String text, int from, int to, NamedVoices voices) {
-        int start = from;
-        while (Character.isWhitespace(text.charAt(start))) {
-            start++;
-        }
+    /** Reads the voice, the longest name with which the text starts. */
+    private static Clause clause(TextCursor part, NamedVoices voices) {
         Optional<Clause> longest = Optional.empty();
-        for (int end = start + 1; end <= to; end++) {
-            boolean wordEnds = end == to || Character.isWhitespace(text.charAt(end));
-            Optional<Voice> voice = wordEnds ? voices.named(text.substring(start, end)) : Optional.empty();
+        TextCursor.Word first = part.peekWord();
+        while (!part.atEnd()) {
+            int end = part.takeWord().to();
+            Optional<Voice> voice = voices.named(part.part(first.from(), end).content());
             if (voice.isPresent()) {
-                longest = Optional.of(new Clause(voice.get(), end, to));
+                longest = Optional.of(new Clause(voice.get(), part.part(end, part.end())));
             }
         }
-        int word = start;
-        while (word < to && !Character.isWhitespace(text.charAt(word))) {
-            word++;
-        }
-        int wordEnd = word;
-        int first = start;
-        return longest.orElseThrow(() -> new TextException(
-                text, first, wordEnd, "expected a voice. Voices are " + voices.names() + ". " + EXAMPLE));
+        return longest.orElseThrow(
+                () -> part.at(first, "expected a voice. Voices are " + voices.names() + ". " + EXAMPLE));
     }
 
     /** Prints placed notes as a user would type them. */

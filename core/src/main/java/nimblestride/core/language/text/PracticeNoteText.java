@@ -9,7 +9,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import java.util.regex.Matcher;
+import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import nimblestride.core.exercise.plan.RepRating;
 import nimblestride.core.practice.journal.LogEntry;
@@ -26,7 +26,10 @@ public final class PracticeNoteText {
     private static final String EXAMPLE = "For example: 20 min, at 96, clean: the left hand was late";
     private static final Pattern NAMED = Pattern.compile("\\s*\"([^\"]*)\"\\s*,?");
     private static final Pattern LASTED = Pattern.compile(
-            "(?:(\\d{1,2})\\s*h(?:ours?)?)?\\s*(?:(\\d{1,4})\\s*min(?:utes?)?)?\\s*(?:(\\d{1,5})\\s*s)?");
+            "(?:(\\d{1,2})\\s*h(?:ours?)?)?\\s*(?:(\\d{1,4})\\s*min(?:utes?)?)?\\s*(?:(\\d{1,5})\\s*s)?",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern COMMA = Pattern.compile(",");
+    private static final Pattern BETWEEN_PLACES = Pattern.compile(" and |;");
     private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{1,2}-\\d{1,2}");
 
     private PracticeNoteText() {}
@@ -40,37 +43,31 @@ public final class PracticeNoteText {
      * @throws TextException at the first place that can't be read
      */
     public static PracticeNote read(String text, LocalDate today, Function<Optional<String>, NoteValue> beatOf) {
-        Matcher named = NAMED.matcher(text);
-        Optional<String> what = named.lookingAt() ? Optional.of(named.group(1)) : Optional.empty();
-        int from = what.isPresent() ? named.end() : 0;
-        int colon = text.indexOf(':', from);
-        int end = colon < 0 ? text.length() : colon;
-        Reader reader = new Reader(text, today, () -> beatOf.apply(what));
-        int start = from;
-        for (String part : text.substring(from, end).split(",", -1)) {
+        TextCursor whole = new TextCursor(text);
+        Optional<String> what = whole.take(NAMED).map(named -> named.group(1));
+        Optional<TextCursor> colon = whole.find(":", whole.at());
+        Reader reader = new Reader(today, () -> beatOf.apply(what));
+        for (TextCursor part : whole.part(
+                        whole.at(), colon.map(TextCursor::start).orElse(whole.end()))
+                .split(COMMA)) {
             if (!part.isBlank()) {
-                reader.read(part, start);
+                reader.read(part.stripped());
             }
-            start += part.length() + 1;
         }
-        if (text.isBlank()) {
-            throw new TextException(text, 0, 0, "expected what was practised. " + EXAMPLE);
+        if (whole.isBlank()) {
+            throw whole.part(0, 0).error("expected what was practised. " + EXAMPLE);
         }
-        String words = colon < 0 ? "" : text.substring(colon + 1).strip();
+        TextCursor remark = whole.part(colon.map(TextCursor::end).orElse(whole.end()), whole.end());
+        String words = remark.content().strip();
         if (words.length() > LogEntry.MAX_WORDS_LENGTH) {
-            throw new TextException(
-                    text,
-                    colon + 1,
-                    text.length(),
-                    String.format(
-                            Locale.ROOT, "expected at most %,d characters after the colon", LogEntry.MAX_WORDS_LENGTH));
+            throw remark.error(String.format(
+                    Locale.ROOT, "expected at most %,d characters after the colon", LogEntry.MAX_WORDS_LENGTH));
         }
         return new PracticeNote(what, reader.day, reader.seconds, reader.tempo, reader.rating, words, reader.hard);
     }
 
     /** Reads the parts between commas, in any order. */
     private static final class Reader {
-        private final String text;
         private final LocalDate today;
         private final Supplier<NoteValue> alone;
         private final List<String> hard = new ArrayList<>();
@@ -79,80 +76,68 @@ public final class PracticeNoteText {
         private Optional<RepRating> rating = Optional.empty();
         private int seconds;
 
-        Reader(String text, LocalDate today, Supplier<NoteValue> alone) {
-            this.text = text;
+        Reader(LocalDate today, Supplier<NoteValue> alone) {
             this.today = today;
             this.alone = alone;
         }
 
-        void read(String part, int start) {
-            int from = start + part.length() - part.stripLeading().length();
-            String word = part.strip();
-            String small = word.toLowerCase(Locale.ROOT);
-            Matcher lasted = LASTED.matcher(small);
+        void read(TextCursor part) {
+            String small = part.content().toLowerCase(Locale.ROOT);
+            Optional<MatchResult> lasted = part.match(LASTED);
             Optional<RepRating> clean = Arrays.stream(RepRating.values())
                     .filter(one -> one.title().equals(small))
                     .findFirst();
             if (clean.isPresent()) {
                 rating = clean;
             } else if (small.startsWith("at ")) {
-                tempo = Optional.of(tempo(word.substring(3), from + 3));
+                tempo = Optional.of(tempo(part.part(part.start() + "at ".length(), part.end())));
             } else if (small.startsWith("hard ")) {
-                hard(word.substring(5), from);
+                hard(part);
             } else if (small.equals("today") || small.equals("yesterday")) {
                 day = Optional.of(small.equals("today") ? today : today.minusDays(1));
-            } else if (DAY.matcher(word).matches()) {
-                day = Optional.of(date(word, from));
-            } else if (lasted.matches()) {
-                seconds = seconds(lasted, from, from + word.length());
+            } else if (part.match(DAY).isPresent()) {
+                day = Optional.of(date(part));
             } else {
-                throw wrong(from, from + word.length());
+                seconds = lasted.map(match -> seconds(part, match))
+                        .orElseThrow(() -> part.error("expected how long, a tempo, clean, nearly or not yet, what was"
+                                + " hard, or a day. " + EXAMPLE));
             }
         }
 
-        private TextException wrong(int from, int to) {
-            return new TextException(
-                    text,
-                    from,
-                    to,
-                    "expected how long, a tempo, clean, nearly or not yet, what was hard, or a day. " + EXAMPLE);
-        }
-
-        private Tempo tempo(String word, int from) {
+        private Tempo tempo(TextCursor word) {
             try {
                 return TempoText.read(word, alone.get());
             } catch (TextException e) {
-                throw new TextException(text, from, from + word.length(), "expected a tempo, as in at 96. " + EXAMPLE);
+                throw word.error("expected a tempo, as in at 96. " + EXAMPLE);
             }
         }
 
-        private void hard(String places, int from) {
-            for (String place : places.split(" and |;", -1)) {
+        private void hard(TextCursor part) {
+            int places = part.start() + "hard ".length();
+            for (TextCursor place : part.part(places, part.end()).split(BETWEEN_PLACES)) {
                 if (!place.isBlank()) {
-                    hard.add(place.strip());
+                    hard.add(place.content().strip());
                 }
             }
             if (hard.size() > LogEntry.MAX_HARD || hard.stream().anyMatch(place -> place.length() > 80)) {
-                throw new TextException(
-                        text, from, from + 5, "expected at most " + LogEntry.MAX_HARD + " short places");
+                throw part.part(part.start(), places).error("expected at most " + LogEntry.MAX_HARD + " short places");
             }
         }
 
-        private LocalDate date(String word, int from) {
-            String[] numbers = word.split("-", -1);
+        private static LocalDate date(TextCursor word) {
+            String[] numbers = word.content().split("-", -1);
             try {
                 return LocalDate.of(
                         Integer.parseInt(numbers[0]), Integer.parseInt(numbers[1]), Integer.parseInt(numbers[2]));
             } catch (DateTimeException e) {
-                throw new TextException(
-                        text, from, from + word.length(), "expected a day of the calendar, as in 2026-11-20");
+                throw word.error("expected a day of the calendar, as in 2026-11-20");
             }
         }
 
-        private int seconds(Matcher lasted, int from, int to) {
+        private static int seconds(TextCursor part, MatchResult lasted) {
             long all = 3_600L * number(lasted.group(1)) + 60L * number(lasted.group(2)) + number(lasted.group(3));
             if (all > LogEntry.MAX_SECONDS) {
-                throw new TextException(text, from, to, "expected at most 24 hours. " + EXAMPLE);
+                throw part.error("expected at most 24 hours. " + EXAMPLE);
             }
             return (int) all;
         }

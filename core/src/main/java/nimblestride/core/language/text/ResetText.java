@@ -19,47 +19,48 @@ public final class ResetText {
      * @throws TextException at the first place that can't be read
      */
     public static Reset read(String text) {
-        Tokens tokens = new Tokens(text);
-        Reset reset = read(tokens);
-        if (!tokens.atEnd()) {
-            throw tokens.atNext(EXPECTED);
+        TextCursor cursor = new TextCursor(text);
+        Reset reset = read(cursor);
+        if (!cursor.atEnd()) {
+            throw cursor.atNext(EXPECTED);
         }
         return reset;
     }
 
-    static Reset read(Tokens tokens) {
-        if (tokens.atEnd()) {
-            throw tokens.atNext(EXPECTED);
+    static Reset read(TextCursor cursor) {
+        if (cursor.atEnd()) {
+            throw cursor.atNext(EXPECTED);
         }
-        if (tokens.peek().is("bars")) {
-            return atBars(tokens);
+        if (cursor.peekWord().is("bars")) {
+            return atBars(cursor);
         }
         for (Reset.Usual reset : Reset.Usual.values()) {
-            if (tokens.peek().is(write(reset))) {
-                tokens.take();
+            if (cursor.peekWord().is(write(reset))) {
+                cursor.takeWord();
                 return reset;
             }
         }
-        throw tokens.atNext(EXPECTED);
+        throw cursor.atNext(EXPECTED);
     }
 
-    private static Reset atBars(Tokens tokens) {
-        Tokens.Word keyword = tokens.take();
+    private static Reset atBars(TextCursor cursor) {
+        TextCursor.Word keyword = cursor.takeWord();
         List<Integer> bars = new ArrayList<>();
-        while (!tokens.atEnd() && !PatternText.ENDINGS.contains(tokens.peek().text())) {
-            Tokens.Word word = tokens.take();
+        while (!cursor.atEnd()
+                && !PatternText.ENDINGS.contains(cursor.peekWord().text())) {
+            TextCursor.Word word = cursor.takeWord();
             for (String number : word.text().split("[,&]|and", -1)) {
                 if (!number.isEmpty()) {
-                    bars.add(numbered(tokens, word, number));
+                    bars.add(numbered(cursor, word, number));
                 }
             }
         }
-        return tokens.make(keyword.from(), () -> new Reset.AtBars(bars));
+        return cursor.make(keyword.from(), () -> new Reset.AtBars(bars));
     }
 
-    private static int numbered(Tokens tokens, Tokens.Word word, String number) {
+    private static int numbered(TextCursor cursor, TextCursor.Word word, String number) {
         if (!number.matches("\\d{1,6}") || Integer.parseInt(number) == 0) {
-            throw tokens.at(word, "expected the number of a bar, from 1. For example: kick every 3/16 reset bars 3 7");
+            throw cursor.at(word, "expected the number of a bar, from 1. For example: kick every 3/16 reset bars 3 7");
         }
         return Integer.parseInt(number) - 1;
     }

@@ -3,14 +3,11 @@ package nimblestride.core.language.text;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
-import java.util.function.Supplier;
-import java.util.regex.Matcher;
+import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import nimblestride.core.exercise.plan.Stage;
 import nimblestride.core.exercise.plan.StageTask;
 import nimblestride.core.exercise.plan.TimeAndFill;
-import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.kit.voice.Limb;
 
 /**
@@ -26,6 +23,7 @@ public final class StageText {
             "\\s*(.*?)(?:\\s+of\\s+(.+?))?(?:\\s+in\\s+(\\S+|free time))?(?:\\s+at\\s+(\\S+?)\\s*%?)?\\s*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern FRAME = Pattern.compile("(\\d{1,6})\\+(\\d{1,6})");
+    private static final Pattern PERCENT = Pattern.compile("\\d{1,6}");
     private static final Pattern DISPLACED = Pattern.compile("displaced by (\\d{1,6})", Pattern.CASE_INSENSITIVE);
 
     private StageText() {}
@@ -36,26 +34,24 @@ public final class StageText {
      * @throws TextException at the first place that can't be read
      */
     public static Stage read(String text) {
-        Matcher written = WRITTEN.matcher(text);
-        if (!written.matches()) {
-            throw new TextException(text, 0, text.length(), "expected a stage. " + EXAMPLE);
-        }
-        StageTask task = task(text, written);
+        TextCursor whole = new TextCursor(text);
+        MatchResult written = whole.match(WRITTEN).orElseThrow(() -> whole.error("expected a stage. " + EXAMPLE));
+        StageTask task = task(whole.group(written, 1));
         List<String> layers = written.group(2) == null
                 ? List.of()
                 : Arrays.stream(written.group(2).split(",", -1))
                         .map(String::strip)
                         .toList();
         if (layers.contains("")) {
-            throw wrong(text, written, 2, "expected the names of layers, as in of kick, snare. " + EXAMPLE);
+            throw whole.group(written, 2).error("expected the names of layers, as in of kick, snare. " + EXAMPLE);
         }
-        TimeAndFill frame = written.group(3) == null ? TimeAndFill.NONE : frame(text, written);
-        int percent = written.group(4) == null ? 100 : percent(text, written);
-        return made(text, written, 4, () -> new Stage(task, layers, frame, percent));
+        TimeAndFill frame = written.group(3) == null ? TimeAndFill.NONE : frame(whole.group(written, 3));
+        int percent = written.group(4) == null ? 100 : percent(whole.group(written, 4));
+        return whole.group(written, 4).make(() -> new Stage(task, layers, frame, percent), ". " + EXAMPLE);
     }
 
-    private static StageTask task(String text, Matcher written) {
-        String word = written.group(1).strip();
+    private static StageTask task(TextCursor part) {
+        String word = part.content().strip();
         for (StageTask.Usual usual : StageTask.Usual.values()) {
             if (usual.title().equalsIgnoreCase(word)) {
                 return usual;
@@ -67,47 +63,27 @@ public final class StageText {
                 return alone;
             }
         }
-        Matcher displaced = DISPLACED.matcher(word);
-        if (displaced.matches()) {
-            return made(text, written, 1, () -> new StageTask.Displaced(Integer.parseInt(displaced.group(1))));
-        }
-        throw wrong(text, written, 1, "expected " + TASKS + ". " + EXAMPLE);
+        MatchResult displaced =
+                part.match(DISPLACED).orElseThrow(() -> part.error("expected " + TASKS + ". " + EXAMPLE));
+        return part.make(() -> new StageTask.Displaced(Integer.parseInt(displaced.group(1))), ". " + EXAMPLE);
     }
 
-    private static TimeAndFill frame(String text, Matcher written) {
-        if (written.group(3).toLowerCase(Locale.ROOT).startsWith("free")) {
+    private static TimeAndFill frame(TextCursor part) {
+        if (part.content().toLowerCase(Locale.ROOT).startsWith("free")) {
             return TimeAndFill.FREE;
         }
-        Matcher frame = FRAME.matcher(written.group(3));
-        if (!frame.matches()) {
-            throw wrong(text, written, 3, "expected rounds of time and of fill, as in 3+1, or free time. " + EXAMPLE);
-        }
-        return made(
-                text,
-                written,
-                3,
-                () -> new TimeAndFill(Integer.parseInt(frame.group(1)), Integer.parseInt(frame.group(2))));
+        MatchResult frame = part.match(FRAME)
+                .orElseThrow(
+                        () -> part.error("expected rounds of time and of fill, as in 3+1, or free time. " + EXAMPLE));
+        return part.make(
+                () -> new TimeAndFill(Integer.parseInt(frame.group(1)), Integer.parseInt(frame.group(2))),
+                ". " + EXAMPLE);
     }
 
-    private static int percent(String text, Matcher written) {
-        return Optional.of(written.group(4))
-                .filter(number -> number.matches("\\d{1,6}"))
-                .map(Integer::parseInt)
-                .orElseThrow(() -> wrong(text, written, 4, "expected hundredths of the tempo, as in 70 %. " + EXAMPLE));
-    }
-
-    private static <T> T made(String text, Matcher written, int group, Supplier<T> value) {
-        try {
-            return value.get();
-        } catch (StrideException e) {
-            throw wrong(text, written, group, e.getMessage() + ". " + EXAMPLE);
-        }
-    }
-
-    private static TextException wrong(String text, Matcher written, int group, String expected) {
-        int from = written.group(group) == null ? text.length() : written.start(group);
-        int to = written.group(group) == null ? text.length() : written.end(group);
-        return new TextException(text, from, to, expected);
+    private static int percent(TextCursor part) {
+        return part.match(PERCENT)
+                .map(number -> Integer.parseInt(number.group()))
+                .orElseThrow(() -> part.error("expected hundredths of the tempo, as in 70 %. " + EXAMPLE));
     }
 
     /** Prints a stage as a user would type it. */

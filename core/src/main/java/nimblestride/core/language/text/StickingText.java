@@ -3,10 +3,9 @@ package nimblestride.core.language.text;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.regex.Matcher;
+import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.kit.sticking.Sticking;
 import nimblestride.core.kit.stroke.Stroke;
 
@@ -34,43 +33,24 @@ public final class StickingText {
      * @throws TextException at the first place that can't be read
      */
     public static Sticking read(String text) {
-        return read(text, 0, text.length());
+        return read(new TextCursor(text));
     }
 
     /** Reads part of a longer text, so that an error points into it. */
-    static Sticking read(String text, int from, int to) {
+    static Sticking read(TextCursor cursor) {
         List<Optional<Stroke>> steps = new ArrayList<>();
-        Matcher space = SPACE.matcher(text);
-        Matcher step = STEP.matcher(text);
-        int at = skip(space, from, to);
-        while (at < to) {
-            step.region(at, to);
-            if (!step.lookingAt()) {
-                throw new TextException(text, at, at + 1, SIGNS);
-            }
-            steps.add(step.group(1) == null ? Optional.empty() : Optional.of(stroke(text, step)));
-            at = skip(space, step.end(), to);
+        for (cursor.take(SPACE); !cursor.atEnd(); cursor.take(SPACE)) {
+            MatchResult step = cursor.take(STEP)
+                    .orElseThrow(() -> cursor.part(cursor.at(), cursor.at() + 1).error(SIGNS));
+            steps.add(step.group(1) == null ? Optional.empty() : Optional.of(stroke(cursor, step)));
         }
-        try {
-            return new Sticking(steps);
-        } catch (StrideException e) {
-            throw new TextException(text, from, to, e.getMessage() + ". " + EXAMPLE);
-        }
+        return cursor.make(() -> new Sticking(steps), ". " + EXAMPLE);
     }
 
-    private static int skip(Matcher space, int from, int to) {
-        space.region(from, to);
-        return space.lookingAt() ? space.end() : from;
-    }
-
-    private static Stroke stroke(String text, Matcher step) {
-        return StrokeSigns.read(step.group(1), step.group(2))
-                .orElseThrow(() -> new TextException(
-                        text,
-                        step.start(),
-                        step.end(),
-                        "a stroke has one grace note (flam), two (drag) or three (ruff), or else : or z after it, and a"
-                                + " ghost note stands between ( and ). " + EXAMPLE));
+    private static Stroke stroke(TextCursor cursor, MatchResult step) {
+        return StrokeSigns.read(step.group(1), step.group(2)).orElseThrow(() -> cursor.group(step, 0)
+                .error("a stroke has one grace note (flam), two (drag) or three (ruff), or else : or z after it, and a"
+                        + " ghost note stands between ( and ). " + EXAMPLE));
     }
 
     /** Prints a sticking as a user would type it. */

@@ -2,9 +2,9 @@ package nimblestride.core.language.text;
 
 import java.math.BigDecimal;
 import java.math.BigInteger;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -33,18 +33,20 @@ public final class TempoText {
      * @throws TextException if the text is no tempo, or out of the range of {@link Tempo}
      */
     public static Tempo read(String text, NoteValue alone) {
-        int equals = text.indexOf('=');
-        NoteValue beat = equals < 0 ? alone : ValueText.read(text, 0, equals);
-        String part = text.substring(equals + 1);
-        int start = equals + 1 + part.length() - part.stripLeading().length();
-        String number = part.strip();
+        return read(new TextCursor(text), alone);
+    }
+
+    /** Reads part of a longer text, so that an error points into it. */
+    static Tempo read(TextCursor part, NoteValue alone) {
+        Optional<TextCursor> sign = part.find("=", part.start());
+        NoteValue beat = sign.map(found -> ValueText.read(part.part(part.start(), found.start())))
+                .orElse(alone);
+        TextCursor number = part.part(sign.map(TextCursor::end).orElse(part.start()), part.end())
+                .stripped();
         try {
-            return new Tempo(beat, number(number));
+            return number.make(() -> new Tempo(beat, number(number.content())), ". " + EXAMPLES);
         } catch (NumberFormatException e) {
-            throw new TextException(
-                    text, start, start + number.length(), "expected how many beats a minute. " + EXAMPLES);
-        } catch (StrideException e) {
-            throw new TextException(text, start, start + number.length(), e.getMessage() + ". " + EXAMPLES);
+            throw number.error("expected how many beats a minute. " + EXAMPLES);
         }
     }
 

@@ -3,7 +3,6 @@ package nimblestride.core.language.text;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.NoteValue;
 
@@ -21,28 +20,17 @@ public final class ValueText {
      * @throws TextException if the text is no note value
      */
     public static NoteValue read(String text) {
-        return read(text, 0, text.length());
+        return read(new TextCursor(text));
     }
 
     /** Reads part of a longer text, so that an error points into it. */
-    static NoteValue read(String text, int from, int to) {
-        String part = text.substring(from, to);
-        int start = from + part.length() - part.stripLeading().length();
-        String word = part.strip();
-        if (word.isEmpty()) {
-            throw new TextException(text, start, start, "expected a note value. " + EXAMPLES);
-        }
+    static NoteValue read(TextCursor part) {
+        TextCursor word = part.stripped();
         try {
-            return recognize(word)
-                    .orElseThrow(() -> new TextException(
-                            text, start, start + word.length(), "expected a note value. " + EXAMPLES));
+            return word.make(() -> recognize(word.content()), ". " + EXAMPLES)
+                    .orElseThrow(() -> word.error("expected a note value. " + EXAMPLES));
         } catch (NumberFormatException e) {
-            throw new TextException(
-                    text, start, start + word.length(), "that number is too large to work with. " + EXAMPLES);
-        } catch (TextException e) {
-            throw e;
-        } catch (StrideException e) {
-            throw new TextException(text, start, start + word.length(), e.getMessage() + ". " + EXAMPLES);
+            throw word.error("that number is too large to work with. " + EXAMPLES);
         }
     }
 
