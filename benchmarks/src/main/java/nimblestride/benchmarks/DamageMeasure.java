@@ -22,7 +22,7 @@ import nimblestride.desktop.shell.StartupTasks;
  */
 public final class DamageMeasure {
     private static final int TIMES = 10_000;
-    /** Of so many starts, three open the real window. */
+    /** The number of starts of which three open the real window. */
     private static final int WINDOWS = 150;
 
     private static final int HEADER = 100;

@@ -16,7 +16,7 @@ import nimblestride.store.book.Book;
 import nimblestride.store.database.Backups;
 
 /**
- * Keeps exercises in a Book while its disk fills up, becomes read-only and is taken away, and tells what the user would be told
+ * Keeps exercises in a Book while its disk fills up, becomes read-only and is taken away, and reports what the user would read
  * and what is left of the Book. It mounts a small disk of its own, for which it has to be root on Linux.
  */
 public final class FaultsMeasure {

@@ -24,7 +24,7 @@ import nimblestride.store.book.ExerciseSummary;
 import nimblestride.store.database.Backups;
 
 /**
- * Kills a program that edits and logs, at random moments, and looks whether all it told to be saved is there. To reach: 200 times,
+ * Kills a program that edits and logs, at random moments, and checks that everything it reported as saved is there. To reach: 200 times,
  * nothing lost, and the Book opens every time.
  */
 public final class KillsMeasure {

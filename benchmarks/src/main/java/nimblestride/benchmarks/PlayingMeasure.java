@@ -14,8 +14,8 @@ import nimblestride.sound.play.SoundCards;
 import nimblestride.sound.render.PlaybackRequest;
 
 /**
- * Plays eight layers in real time while one core is kept busy, changes the tempo every two seconds, and tells how often the
- * sound broke off. To reach: never in ten minutes. On a virtual machine it also tells how much time the host took away meanwhile:
+ * Plays eight layers in real time while one core is kept busy, changes the tempo every two seconds, and reports how often the
+ * sound broke off. To reach: never in ten minutes. On a virtual machine it also reports how much time the host took away meanwhile:
  * nobody can play in that.
  */
 public final class PlayingMeasure {
@@ -24,7 +24,7 @@ public final class PlayingMeasure {
 
     private PlayingMeasure() {}
 
-    /** @param args how many minutes; {@value #DEFAULT_MINUTES} where nothing is said */
+    /** @param args how many minutes; {@value #DEFAULT_MINUTES} by default */
     public static void main(String[] args) throws InterruptedException {
         int minutes = args.length > 0 ? Integer.parseInt(args[0]) : DEFAULT_MINUTES;
         Thread busy = new Thread(PlayingMeasure::keepBusy, "busy");
@@ -51,7 +51,7 @@ public final class PlayingMeasure {
                 minutes, status.output(), status.gaps(), status.milliseconds(), takenAway() - BEFORE);
     }
 
-    /** How many seconds of both cores the host has given to others since the machine was started; 0 where nobody tells. */
+    /** Returns how many seconds of both cores the host has given to others since the machine started; 0 if unknown. */
     private static double takenAway() {
         try {
             String[] first = Files.readAllLines(Path.of("/proc/stat")).get(0).split("\\s+");

@@ -27,7 +27,7 @@ import nimblestride.formats.json.ExerciseJson;
 /**
  * How long it takes in the real window from a keystroke in the bars line until the Road and the findings are laid out and drawn, and
  * from a page on the Weave until its rows are. To reach: 99 of 100 within 16.7 ms at 64 bars and 8 layers, and within 100 ms at 2,000
- * bars. Ten keystrokes come a second. Frames come every 16.7 ms, and the next one is waited for with nothing to do: told with that
+ * bars. Ten keystrokes come a second. Frames come every 16.7 ms, and the next one is waited for with nothing to do: reported with that
  * wait and without it. The time the screen takes to show a frame is not in it.
  */
 public final class RedrawMeasure {

@@ -12,7 +12,7 @@ import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.service.WorkspaceId;
 
 /**
- * Edits and plays in the real window on the sample Book for as long as it is told, as fast as it goes, and tells each minute how
+ * Edits and plays in the real window on the sample Book for a given time, as fast as it goes, and reports each minute how
  * much memory and how many threads there are once what is no longer needed is gone. To reach: neither grows. Argument: minutes.
  */
 public final class SoakMeasure {
@@ -33,7 +33,7 @@ public final class SoakMeasure {
         this.screen = screen;
     }
 
-    /** Whatever lies on the desk may go. */
+    /** Lets every exercise go. */
     private static final class Careless implements Dialogs {
         @Override
         public Optional<Path> fileToOpen(List<String> endings) {

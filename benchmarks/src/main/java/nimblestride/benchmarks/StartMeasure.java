@@ -37,7 +37,7 @@ public final class StartMeasure {
     private static final String EMPTY = "empty";
     private static final int FRAMES = 2;
 
-    /** What Java is told where the program is started; benchmarks run in the folder of the project. */
+    /** The options Java gets where the program is started; benchmarks run in the folder of the project. */
     private static final String AS_STARTED = "@packaging/window.options";
 
     private StartMeasure() {}

@@ -41,7 +41,7 @@ public abstract class OnStage extends FxRobot {
         });
     }
 
-    /** Waits until the toolkit has drawn so many frames more. */
+    /** Waits until the toolkit has drawn a number of frames more. */
     public static void frames(int count) {
         CountDownLatch drawn = new CountDownLatch(count);
         AnimationTimer timer = new AnimationTimer() {

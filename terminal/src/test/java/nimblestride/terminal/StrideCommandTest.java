@@ -155,7 +155,7 @@ class StrideCommandTest {
         assertThat(err.toString().strip()).startsWith(message).doesNotContain("\n");
     }
 
-    /** An exercise of several sections tells their chain without being asked. */
+    /** Reports the chain of an exercise with several sections without being asked. */
     @Test
     void aFileWithSectionsReportsItsChain(@TempDir Path folder) throws IOException {
         Exercise a = new Exercise("There", BarsText.read("7/8"), List.of(), Tempo.ofQuarters(84));

@@ -100,7 +100,7 @@ class AccessStoryTest extends WindowStory {
         until(() -> parts.stream()
                 .allMatch(part ->
                         WindowParts.inside(lookup(part).query()).findAny().isPresent()));
-        // Also from where no part is said to begin.
+        // Also from a place where no part begins.
         interact(() -> lookup("#tempo").query().requestFocus());
         for (String part : parts) {
             push(KeyCode.F6);

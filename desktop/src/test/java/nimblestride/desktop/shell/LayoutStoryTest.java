@@ -70,7 +70,7 @@ class LayoutStoryTest extends WindowStory {
     }
 
     private void look(Node node, String where, boolean scrolls, Set<String> wrong) {
-        // What is cut short in the Book is told whole while the mouse rests on it.
+        // The Book shows a shortened name whole while the mouse rests on it.
         if (!node.isVisible() || node.getStyleClass().contains("book")) {
             return;
         }
@@ -105,7 +105,7 @@ class LayoutStoryTest extends WindowStory {
         }
     }
 
-    /** What a field that is still empty says of itself is not told anywhere else. */
+    /** Only an empty field itself says what belongs in it. */
     private static boolean isPromptCut(TextField field) {
         Text prompt = new Text(field.getPromptText());
         prompt.setFont(field.getFont());

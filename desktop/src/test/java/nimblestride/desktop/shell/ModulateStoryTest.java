@@ -18,7 +18,7 @@ import nimblestride.core.time.value.Tempo;
 import nimblestride.formats.json.ExerciseJson;
 import org.junit.jupiter.api.Test;
 
-/** Changing gear, as a drummer works on it: the pivot, there and back with lead-ins, sections, tempos, and implied. */
+/** Works on a modulation as a drummer does: the pivot, there and back with lead-ins, sections, tempos, and implied. */
 class ModulateStoryTest extends WindowStory {
     private void layAt(String bars, String tempo, String... layers) throws Exception {
         lay(Examples.exercise(bars, layers).withName("Turning").withTempo(TempoText.read(tempo)));
@@ -107,7 +107,7 @@ class ModulateStoryTest extends WindowStory {
         retype("#bars", "7/4");
         assertThat(BarsText.write(exercise().withSelected(0).phrase())).isEqualTo("4/4");
 
-        // A drifted chain is told, and mended by its finding.
+        // A finding reports a chain that drifted, and mends it.
         retype("#section-pivot-4", "quarter = eighth");
         until(() -> told("#sections-told").contains("A comes back at 56 in section 5, and it was at 84"));
         until(() -> shows("the chain has drifted"));
@@ -127,7 +127,7 @@ class ModulateStoryTest extends WindowStory {
         chord(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(exercise()).isEqualTo(before);
 
-        // Taking another feel in hand needs no saving.
+        // Selecting another section needs no saving.
         Path file = home.resolve("turning.json");
         answers.save.add(file);
         chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.S);
@@ -228,7 +228,7 @@ class ModulateStoryTest extends WindowStory {
         assertThat(exercise().sections()).hasSize(there + 1);
         assertThat(exercise().chain().isHome()).isTrue();
         chord(KeyCode.SHORTCUT, KeyCode.Z);
-        // What is in hand once more, at the end; a new feel comes after the one in hand.
+        // The selected section once more, at the end; a new section comes after the selected one.
         clickOn("#section-again");
         assertThat(exercise().sections()).hasSize(there + 1);
         assertThat(exercise().sections().get(there).content())

@@ -139,7 +139,7 @@ class NotationStoryTest extends WindowStory {
         try (PDDocument document = Loader.loadPDF(home.resolve("weir-walk.pdf").toFile())) {
             assertThat(new PDFTextStripper().getText(document)).contains("Weir Walk", "Tuesday group");
         }
-        // Not into a folder that is not there: it is told, and nothing is lost.
+        // A folder that is not there: a message says so, and nothing is lost.
         answers.save.add(home.resolve("nowhere").resolve("sheet.pdf"));
         pick("#forms", ExportFormat.PDF);
         clickOn("#save-form");

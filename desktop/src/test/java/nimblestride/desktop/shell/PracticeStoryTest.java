@@ -164,7 +164,7 @@ class PracticeStoryTest extends WindowStory {
         clickOn("#tap-along");
     }
 
-    /** Lantern Call counts eighths, what lies on the desk quarters. */
+    /** Lantern Call counts eighths, the open exercise quarters. */
     @Test
     void aNumberAloneCountsTheBeatOfTheExerciseThatIsNamed() throws Exception {
         keepLanternCall();

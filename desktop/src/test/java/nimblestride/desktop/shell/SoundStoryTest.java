@@ -49,7 +49,7 @@ class SoundStoryTest extends WindowStory {
         until(() -> shows("Playing at 105 %"));
         clickOn("#play");
         until(() -> !shows("Playing"));
-        // A number that can't be played is told where it stands, and the last good one stays.
+        // A number that can't be played gets an error at the field, and the last good one stays.
         retype("#percent", "7");
         assertThat(problems()).anyMatch(problem -> problem.contains("expected percent from 10 to 400, read \"7\""));
         push(KeyCode.ESCAPE);
@@ -97,7 +97,7 @@ class SoundStoryTest extends WindowStory {
         assertThat(text("#latency")).isEqualTo("85");
     }
 
-    /** Strokes on the computer's keys are told, do not get into text, and stop being pads when they are no longer. */
+    /** Shows strokes on the computer's keys, keeps them out of text, and ends when the keys are pads no longer. */
     @Test
     void theComputersKeysArePads() throws Exception {
         lay("4/4", "snare every 1/4");
@@ -292,7 +292,7 @@ class SoundStoryTest extends WindowStory {
         answers.save.add(home.resolve("nowhere").resolve("lantern-call.wav"));
         chord(KeyCode.SHORTCUT, KeyCode.W);
         until(() -> answers.told.stream().anyMatch(told -> told.contains("There is no folder")));
-        // 24 bits, the click apart, twice round; how long it will be is told before.
+        // 24 bits, the click apart, twice round; the page says beforehand how long it will be.
         interact(() ->
                 lookup("#wav-bits").queryAs(ComboBox.class).getSelectionModel().select(1));
         clickOn("#wav-apart");

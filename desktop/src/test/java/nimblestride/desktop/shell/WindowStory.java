@@ -188,7 +188,7 @@ abstract class WindowStory extends FxRobot {
         return window.document().exerciseProperty().get();
     }
 
-    /** Lays an exercise on the desk, and waits until what follows from it is there. */
+    /** Opens an exercise, and waits until its analysis is there. */
     protected final void lay(Exercise exercise) throws Exception {
         interact(() -> window.document().edit(now -> exercise));
         until(() -> window.document().analyzedProperty().get().exercise().equals(exercise()));
@@ -227,7 +227,7 @@ abstract class WindowStory extends FxRobot {
         return node instanceof Label label ? label.getText() : node instanceof Text words ? words.getText() : "";
     }
 
-    /** What is told to be wrong with what was typed, under a field or in a note that hangs from it. */
+    /** Returns the error about what was typed, under a field or in a note that hangs from it. */
     protected final List<String> problems() {
         return lookup(".problem").queryAll().stream()
                 .filter(Label.class::isInstance)

@@ -20,7 +20,7 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** What lay on the desk, kept and found again. */
+/** The open exercise, kept as a draft and found again. */
 class DraftJsonTest {
     private static final Exercise STEPS = then(
             exercise("10/8 x2, 9/16", "kick every 5/16").withName("Weir “Steps”"),

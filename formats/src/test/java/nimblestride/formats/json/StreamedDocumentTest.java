@@ -127,7 +127,7 @@ class StreamedDocumentTest {
         }
     }
 
-    /** Writes down all that is told, as text. */
+    /** Writes down each event, as text. */
     private record Listing(List<String> told) implements BookVisitor {
         @Override
         public void exercise(UUID id, Exercise exercise, Set<String> tags) {

@@ -189,7 +189,7 @@ class ExerciseMidiTest {
             double exact = passages.get(i).startsSeconds().doubleValue();
             assertThat(secondsAt(sequence, markers.get(i).getTick())).isCloseTo(exact, within(1e-6));
         }
-        // The notes just before and just after the second change are a note of each feel apart.
+        // The notes just before and just after the second change are a note of each section apart.
         long change = markers.get(2).getTick();
         List<Long> snares =
                 notes(sequence.getTracks()[2]).stream().map(MidiEvent::getTick).toList();

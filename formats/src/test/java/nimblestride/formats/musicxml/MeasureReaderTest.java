@@ -23,7 +23,7 @@ class MeasureReaderTest {
         return "<direction><direction-type>" + type + "</direction-type></direction>";
     }
 
-    /** What stands in a bar and has no place in an exercise is told, and the rest comes across. */
+    /** Reports what stands in a bar and has no place in an exercise, and imports the rest. */
     @Test
     void whatDoesNotComeAcrossIsTold() throws UnreadableFileException {
         Transcription brought = read(score(measure(FOUR_EIGHTHS

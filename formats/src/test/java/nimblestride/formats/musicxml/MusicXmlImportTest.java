@@ -111,7 +111,7 @@ class MusicXmlImportTest {
                 + "<repeat direction=\"" + direction + "\"/></barline>";
     }
 
-    /** Bars told by which of their eighths is struck: which are played, in which order. */
+    /** Bars known by which of their eighths is struck: which are played, in which order. */
     private static List<Integer> order(String... measures) throws UnreadableFileException {
         StringBuilder all = new StringBuilder();
         for (int i = 0; i < measures.length; i++) {

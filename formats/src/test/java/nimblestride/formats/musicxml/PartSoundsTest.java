@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Which sound a note strikes, told by its instrument or by its place and head. */
+/** Which sound a note strikes, by its instrument or by its place and head. */
 class PartSoundsTest {
     private static List<ImportedSound> read(String instruments, String notes) throws UnreadableFileException {
         String score = "<score-partwise version=\"4.0\"><part-list><score-part id=\"P1\"><part-name>Drums</part-name>"

@@ -31,7 +31,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.xml.sax.SAXException;
 
-/** Every document is held against the MusicXML 4.0 schema, and played back from its durations alone. */
+/** Checks every document against the MusicXML 4.0 schema, and plays it back from its durations alone. */
 class ScoreXmlTest {
     private static final int BARS = 6;
 

@@ -22,7 +22,7 @@ import nimblestride.core.time.value.Tempo;
 import nimblestride.formats.font.Fonts;
 import org.junit.jupiter.api.Test;
 
-/** The picture of both feels, measured. */
+/** Measures the picture of both sections. */
 class ModulationDrawingOverlapTest {
     private static final double WIDTH = 100;
 

@@ -51,7 +51,7 @@ class SheetWordsTest {
                 .anyMatch(line -> line.startsWith("for the Tuesday group · quarter = "));
     }
 
-    /** Each bar's count once, its groups set apart: a bar like the one before is not told again. */
+    /** Each bar's count once, its groups set apart; a bar like the one before is not repeated. */
     @Test
     void theCountStandsAloneWhereThereIsNoStaff() {
         List<String> words = words(TWO, SheetItem.COUNT);

@@ -60,7 +60,7 @@ class HabitsRecoveredTest {
         assertThat(timing.rush().orElseThrow().slope())
                 .isEqualTo(-rush, within(ERRORS * timing.rush().get().chance() + 0.1));
         assertThat(timing.rush().get().scatter()).isEqualTo(spread, within(mean));
-        // Those on the 1 never rush, and tell the bias alone.
+        // Those on the 1 never rush, and show the bias alone.
         double onTheLine = timing.matching().pairs().stream()
                 .filter(pair -> pair.expected().within() == 0)
                 .mapToDouble(HitMatching.Pair::late)

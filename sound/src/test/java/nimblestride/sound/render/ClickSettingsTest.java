@@ -186,7 +186,7 @@ class ClickSettingsTest {
                         .toList());
     }
 
-    /** 7/8 in 2+2+3 as each school says it: a click for each syllable, the 1 and the groups with their own. */
+    /** 7/8 in 2+2+3 in each counting system: a click for each syllable, the 1 and the groups with their own. */
     @ParameterizedTest
     @CsvSource({
         "BEATS, 1 2 3 4 5 6 7",

@@ -44,7 +44,7 @@ class ExtremesTest {
                 .hasSize(1_066);
     }
 
-    /** A bar of a millionth of a whole note: what nobody could tell apart is passed over, and nothing hangs. */
+    /** A bar of a millionth of a whole note: hits too close to tell apart are left out, and nothing hangs. */
     @Test
     void barsCloserTogetherThanCanBeHeardArePassedOver() {
         Exercise exercise = exercise("1/1000000", "kick every 1/4").withTempo(TempoText.read("60"));

@@ -68,7 +68,7 @@ class MixTest {
         assertThat(mix.lasting().layers()).isEqualTo(Mix.Levels.EVEN);
     }
 
-    /** A voice is as loud as it is told to be in whatever layer it plays. */
+    /** A voice has its level in whatever layer it plays. */
     @Test
     void voicesHaveLevelsOfTheirOwn() {
         float kick = at(Mix.EVEN, 0);

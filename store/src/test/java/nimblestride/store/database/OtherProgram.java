@@ -15,7 +15,7 @@ import nimblestride.store.book.Book;
 import nimblestride.store.book.ExerciseSummary;
 import nimblestride.store.book.TypedText;
 
-/** A second program on a Book, as another window is: it does what it is told on a line, and answers on a line. */
+/** A second program on a Book, as another window is: it reads a command on a line, and answers on a line. */
 final class OtherProgram implements AutoCloseable {
     private static final LocalDateTime NOW = LocalDateTime.of(2026, 11, 28, 18, 0);
 
@@ -29,7 +29,7 @@ final class OtherProgram implements AutoCloseable {
         this.from = new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8));
     }
 
-    /** Starts it; it opens the Book when it is told to. */
+    /** Starts it; it opens the Book on command. */
     static OtherProgram on(Path book) throws IOException {
         return new OtherProgram(new ProcessBuilder(
                         Path.of(System.getProperty("java.home"), "bin", "java").toString(),

@@ -14,7 +14,7 @@ import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.time.meter.Phrase;
 import org.junit.jupiter.api.Test;
 
-/** What is reckoned from what was known before a change is what would be reckoned from the beginning. */
+/** Checks that an analysis computed from the one before an edit equals one computed from the beginning. */
 class AnalysisAfterTest {
     private static final String[] LAYERS = {"kick every 3/16", "snare every 1/4 from 1/8", "tambourine 5 over bar"};
 

@@ -12,7 +12,7 @@ import net.jqwik.api.constraints.Size;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.Examples;
 
-/** Undo and redo, held against a list of names with a finger on one of them. */
+/** Checks undo and redo against a list of names with a finger on one of them. */
 class EditHistoryTest {
     private static final Exercise FIRST =
             Examples.exercise("7/8", "snare every 1/8").withName("0");

@@ -69,7 +69,7 @@ class RewriteEditsTest {
                 .withMessageContaining("last 3/4");
     }
 
-    /** What follows the bar is told by lengths, and by the bars that begin where the old ones did. */
+    /** Checks what follows the bar by lengths, and by the bars that begin where the old ones did. */
     @Test
     void layersThatFollowTheBarSoundAsBeforeOnOtherBars() {
         Exercise exercise = exercise(
@@ -137,7 +137,7 @@ class RewriteEditsTest {
                 .toList();
     }
 
-    /** Only what is not the same in every round can't be told: notes over so many unlike bars that they end elsewhere each time. */
+    /** Refuses only what differs in every round: notes over unlike bars that end elsewhere each time. */
     private static Exercise withoutNotesThatEndElsewhere(Exercise any) {
         return any.withLayers(any.layers().stream()
                 .filter(layer -> !(layer.pattern().span() instanceof Span.Bars over)

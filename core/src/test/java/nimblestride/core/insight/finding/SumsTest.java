@@ -21,7 +21,7 @@ import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.time.value.NoteValue;
 import org.junit.jupiter.api.Test;
 
-/** Every sum that is told is worked out again from its words. */
+/** Works out every sum again from its words. */
 class SumsTest {
     private static final String VALUE = "([\\d,]+(?:/\\d+)?)(?: whole notes?)?";
     private static final Pattern MANY = Pattern.compile(

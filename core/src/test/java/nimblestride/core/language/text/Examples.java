@@ -29,7 +29,7 @@ public final class Examples {
                 "Example", bars(bars), Stream.of(layers).map(LayerText::read).toList(), TempoText.read("96"));
     }
 
-    /** With a new feel after its last section. */
+    /** With a new section after its last one. */
     public static Exercise then(Exercise exercise, String pivot, int rounds, String bars, String... layers) {
         SectionContent content = new SectionContent(
                 SectionEdits.nextName(exercise),
@@ -38,7 +38,7 @@ public final class Examples {
         return SectionEdits.add(exercise, exercise.sections().size(), content, rounds, PivotText.read(pivot));
     }
 
-    /** With a feel once more after its last section. */
+    /** With a section once more after its last one. */
     public static Exercise again(Exercise exercise, String pivot, int rounds, int content) {
         return SectionEdits.repeat(exercise, exercise.sections().size(), content, rounds, PivotText.read(pivot));
     }

@@ -91,7 +91,7 @@ class AlignmentTest {
         assertThat(align("4/4", "kick every 1/4 from 1/8").lands()).isFalse();
     }
 
-    /** Number theory held against a plain walk over the cycle, bar by bar and hit by hit. */
+    /** Checks number theory against a plain walk over the cycle, bar by bar and hit by hit. */
     @Property(tries = 4000)
     void agreesWithAPlainWalk(
             @ForAll @Size(min = 1, max = 4) List<@IntRange(min = 1, max = 13) Integer> numerators,

@@ -30,7 +30,7 @@ class UnisonTest {
                 .toList();
     }
 
-    /** All layers at once, and the bar lines they share, held against a walk from moment to moment. */
+    /** Checks when all layers meet, and on which bar lines, against a walk from moment to moment. */
     @Property(tries = 1500)
     void agreesWithAPlainWalk(
             @ForAll @Size(min = 1, max = 4) List<@IntRange(min = 0, max = 7) Integer> shapes,
@@ -106,7 +106,7 @@ class UnisonTest {
                 .mapToObj(i -> "kick every " + i + "/16")
                 .toArray(String[]::new);
         Unison unison = Unison.of(timelines(phrase, layers));
-        // lcm(1..16) sixteenths. Their onsets, too many to be ticked off, are not told.
+        // lcm(1..16) sixteenths. The check leaves out their onsets: there are too many to list.
         assertThat(unison.every()).isEqualTo(NoteValue.of(720_720, 16));
         assertThat(unison.perCycle()).isEqualTo(1);
         assertThat(unison.onsets()).isEmpty();

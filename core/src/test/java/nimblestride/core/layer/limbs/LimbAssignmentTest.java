@@ -38,7 +38,7 @@ class LimbAssignmentTest {
         return LimbAssignment.of(timelines, phrase.length(), lead);
     }
 
-    /** Any sticking over any bars, held against walking it stroke by stroke. */
+    /** Checks any sticking over any bars against a walk stroke by stroke. */
     @Property(tries = 200)
     void theHandOnEveryUnitIsWhatAWalkFinds(
             @ForAll @Size(min = 1, max = 9) List<Boolean> right,

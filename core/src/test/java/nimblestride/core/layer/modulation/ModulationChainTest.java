@@ -109,7 +109,7 @@ class ModulationChainTest {
         }
     }
 
-    /** The two feels agree where a walk from bar line to bar line in both finds them together. */
+    /** Finds the two sections together where a walk from bar line to bar line in both does. */
     @Property(tries = 1000)
     void feelsAgreeWhereAWalkFindsThem(
             @ForAll @IntRange(min = 1, max = 13) int oldBar,

@@ -74,7 +74,7 @@ class ModulationTest {
         assertThat(there.wayBack().after()).isEqualTo(there.before());
     }
 
-    /** The first bar lines in common, held against all of them written out. */
+    /** Checks the first common bar lines against all of them written out. */
     @Property(tries = 100)
     void barLinesAgreeWhereAPlainListOfThemDoes(
             @ForAll @IntRange(min = 1, max = 12) int old,
@@ -111,7 +111,7 @@ class ModulationTest {
                 .contains("Never within reason");
     }
 
-    /** A click of a setting falls on every beat of both feels, or every so many beats of them. */
+    /** A click of a setting falls on every beat of both sections, or on every few beats of them. */
     @Property(tries = 200)
     void aMetronomeSettingFitsBothBeats(
             @ForAll @IntRange(min = 1, max = 9) int notes, @ForAll @IntRange(min = 1, max = 9) int group) {

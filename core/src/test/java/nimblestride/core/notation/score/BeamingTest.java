@@ -81,7 +81,7 @@ class BeamingTest {
 
     @ParameterizedTest
     @CsvSource({
-        // the bars before and after, each with its gear, and the sign between
+        // the bars before and after, each with its regrouping, and the sign between
         "2/4, 1, 3/16, 5/4, 1/20, 1/16",
         "3/16, 5/4, 2/4, 1, 1/4, 1/5",
         "4/4, 1, 6/8, 3/2, 1/12, 1/8",

@@ -8,7 +8,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** How durations are spelled, held against common practice as drum charts are written. */
+/** Checks how durations are spelled against common practice for drum charts. */
 class SpellingTest {
     @ParameterizedTest(name = "{0} with {1}")
     @CsvSource(

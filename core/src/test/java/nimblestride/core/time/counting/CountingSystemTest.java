@@ -19,7 +19,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class CountingSystemTest {
-    /** Common practice for each school. */
+    /** Common practice for each counting system. */
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
@@ -102,7 +102,7 @@ class CountingSystemTest {
         assertThat(at).isEqualTo(bar.length());
     }
 
-    /** Saying and reading back agree in every school, for random groupings. */
+    /** Counts and reads back random groupings in every counting system. */
     @Property(tries = 300)
     void whatIsSaidIsReadBack(
             @ForAll CountingSystem countingSystem,

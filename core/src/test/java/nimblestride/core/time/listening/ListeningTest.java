@@ -68,7 +68,7 @@ class ListeningTest {
                         || cell.stream().distinct().count() > 2);
     }
 
-    /** How often the answer that is told first is the cell that was played, for cells of twos, threes and fours. */
+    /** Counts how often the first answer is the cell that was played, for cells of twos, threes, and fours. */
     static double successRate(double spread, int rounds) {
         Random random = new Random(SEED);
         List<List<Integer>> cells = randomCells(random).limit(TRIALS).collect(Collectors.toList());

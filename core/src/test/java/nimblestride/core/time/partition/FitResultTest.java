@@ -28,7 +28,7 @@ class FitResultTest {
                 .isNotEmpty();
     }
 
-    /** The nearest length is one that fits, and nothing nearer does: held against a plain trial of each. */
+    /** Checks against a plain trial of each length that the nearest one fits, and nothing nearer does. */
     @Property(tries = 200)
     void nothingNearerFits(
             @ForAll @IntRange(min = 1, max = 40) int length,

@@ -27,7 +27,7 @@ class ReadingsTest {
                 .toList();
     }
 
-    /** Common practice: what each school says first of well-known odd bars. */
+    /** Common practice: what each approach proposes first for well-known odd bars. */
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
@@ -74,7 +74,7 @@ class ReadingsTest {
                 .isSorted();
     }
 
-    /** Twos and threes are all there, each once: as many as the filling counts, which is held against Padovan's numbers. */
+    /** Twos and threes are all there, each once: as many as the partitions count, which another test checks against Padovan's numbers. */
     @Test
     void twosAndThreesLeavesNoneOut() {
         for (int units = 2; units <= 24; units++) {
@@ -108,7 +108,7 @@ class ReadingsTest {
         });
     }
 
-    /** A wish no school can keep is answered at once, not by building every list only to leave it out. */
+    /** A wish that no approach can keep is answered at once, not by building every list only to leave it out. */
     @Test
     void aWishThatCannotBeKeptHasNoReadings() {
         ReadingFilter sixes = new ReadingFilter(

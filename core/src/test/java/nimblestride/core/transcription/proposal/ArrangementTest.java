@@ -43,7 +43,7 @@ class ArrangementTest {
         return new ImportedSound(layer.voice().name(), Optional.of(layer.voice()));
     }
 
-    /** What an exercise of one feel plays in its first bars, as if it came from elsewhere. */
+    /** What an exercise of one section plays in its first bars, as if it came from elsewhere. */
     private static List<ImportedHit> strokes(Exercise exercise, int bars) {
         List<ImportedHit> strokes = new ArrayList<>();
         for (Layer layer : exercise.layers()) {

@@ -13,7 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class MeterFinderTest {
-    /** Grooves with a bass drum on the groups, a back-beat and a steady ride, told without their bars. */
+    /** Grooves with a bass drum on the groups, a back-beat and a steady ride, given without their bars. */
     @ParameterizedTest
     @CsvSource(
             delimiter = ';',

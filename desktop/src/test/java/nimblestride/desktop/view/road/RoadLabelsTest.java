@@ -22,7 +22,7 @@ import nimblestride.desktop.view.road.RoadLabels.Kind;
 import nimblestride.desktop.view.road.RoadLabels.Words;
 import org.junit.jupiter.api.Test;
 
-/** What is written on the Road lies clear of other words, of bar lines, of strides and of the gate home, however near it is seen. */
+/** Checks that labels on the Road lie clear of other words, bar lines, strides, and the gate home at every zoom. */
 class RoadLabelsTest {
     private static final double HEIGHT = 320;
 
@@ -144,7 +144,7 @@ class RoadLabelsTest {
                         Typefaces.signatureDigits("3"), Typefaces.signatureDigits("8"), Typefaces.signatureDigits("4"));
     }
 
-    /** Bars of a sixteenth, over and over: that they are no others need not be told in small print. */
+    /** Bars of a sixteenth, over and over: small print need not repeat that they are all alike. */
     @Test
     void aSignatureThatComesAgainIsWrittenOnlyWhereItHasRoom() {
         assertThat(Seen.of("1/16", 300).of(Kind.SIGNATURE)).hasSize(2);

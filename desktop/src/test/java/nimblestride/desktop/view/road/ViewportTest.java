@@ -81,7 +81,7 @@ class ViewportTest extends OnStage {
         interact(() -> assertThat(viewport.press(KeyCode.A)).isFalse());
     }
 
-    /** Whatever is done, the way is in view, its scale within what can be read, and each change is told. */
+    /** Whatever the user does, the way is in view, its scale can be read, and listeners get each change. */
     @Test
     void itNeverLeavesTheWay() {
         List<KeyCode> keys = List.of(

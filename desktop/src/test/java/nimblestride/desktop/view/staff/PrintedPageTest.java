@@ -37,7 +37,7 @@ import org.testfx.util.WaitForAsyncUtils;
 class PrintedPageTest {
     /** Pixels to a staff space. */
     private static final double SPACE = 8;
-    /** Ink is compared in squares of so many pixels. */
+    /** The side of the squares in which ink is compared, in pixels. */
     private static final int SQUARE = 4;
     /** How much darker a square may be in one than in the other: edges fall between pixels. */
     private static final double DARKER = 0.35;

@@ -15,7 +15,7 @@ class WeavePictureTest {
         return WeavePicture.of(Analysis.of(Examples.exercise(bars, layers)), first, count);
     }
 
-    /** 19/16 with a cell of 5/16: each bar the thread is a sixteenth further on, and home after five bars. */
+    /** 19/16 with a cell of 5/16: each bar the line is a sixteenth further on, and realigned after five bars. */
     @Test
     void aThreadSlantsByWhatTheBarLeavesOverAndComesHome() {
         WeavePicture picture = picture(0, 6, "19/16", "kick cell x..x. of 1/16");

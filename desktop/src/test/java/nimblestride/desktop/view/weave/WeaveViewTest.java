@@ -23,7 +23,7 @@ import nimblestride.desktop.playback.Playhead;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
-/** The Weave of a kick on every fifth sixteenth against 7/8, which is home after five bars, and of a long way home. */
+/** The Weave of a kick on every fifth sixteenth against 7/8, which realigns after five bars, and of a long cycle. */
 class WeaveViewTest extends OnStage {
     private final List<String> told = new ArrayList<>();
     private final List<String> displaced = new ArrayList<>();

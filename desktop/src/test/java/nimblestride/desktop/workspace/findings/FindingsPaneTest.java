@@ -26,7 +26,7 @@ import nimblestride.desktop.OnStage;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
-/** More findings than have room, told anew while they are looked at. */
+/** More findings than fit, shown again while somebody reads them. */
 class FindingsPaneTest extends OnStage {
     private final List<Finding.Place> goneTo = new ArrayList<>();
     private final List<Finding.Fix> fixed = new ArrayList<>();

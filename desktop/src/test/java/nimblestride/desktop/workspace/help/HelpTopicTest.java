@@ -6,7 +6,7 @@ import nimblestride.core.exercise.analysis.Analysis;
 import org.junit.jupiter.api.Test;
 
 class HelpTopicTest {
-    /** Each example is an exercise, and each of its layers can be reckoned. */
+    /** Each example is an exercise, and each of its layers can be analyzed. */
     @Test
     void everyExampleOpens() {
         assertThat(HelpTopic.all()).hasSizeGreaterThan(12);
