@@ -36,27 +36,27 @@ public final class BookMeasure {
         System.out.printf("made in %.0f s, %,d MB%n", (System.nanoTime() - began) / 1e9, Files.size(big) / 1_000_000);
         Path empty = folder.resolve("empty.book");
         Book.open(empty, OpenBook.AS_JSON).close();
-        tell("opening an empty Book", () -> Book.open(empty, OpenBook.AS_JSON).close());
-        tell("opening the Book", () -> Book.open(big, OpenBook.AS_JSON).close());
+        print("opening an empty Book", () -> Book.open(empty, OpenBook.AS_JSON).close());
+        print("opening the Book", () -> Book.open(big, OpenBook.AS_JSON).close());
         try (Book book = Book.open(big, OpenBook.AS_JSON)) {
             LocalDate today = BigBook.NOW.toLocalDate();
             LogOwner student = LogOwner.student(new UUID(7, 3));
             UUID exercise = book.exercises().search("4711", 0, 1).get(0).id();
-            tell("search: e", () -> book.exercises().search("e", 0, 500));
-            tell("search: everything in elevens", () -> book.exercises().search("everything in elevens", 0, 500));
-            tell("search: heron flams", () -> book.exercises().search("heron flams", 0, 500));
-            tell("all, the first 500", () -> book.exercises().search("", 0, 500));
-            tell("a student's year, day by day", () -> book.log().secondsByDay(student, today.minusYears(1), today));
-            tell("a student's year, entries", () -> book.log().between(student, today.minusYears(1), today, 10_000));
-            tell("a student's exercise", () -> book.log().ofExercise(student, exercise, 5_000));
-            tell("what is practised of everything", () -> book.log().summaries(student));
+            print("search: e", () -> book.exercises().search("e", 0, 500));
+            print("search: everything in elevens", () -> book.exercises().search("everything in elevens", 0, 500));
+            print("search: heron flams", () -> book.exercises().search("heron flams", 0, 500));
+            print("all, the first 500", () -> book.exercises().search("", 0, 500));
+            print("a student's year, day by day", () -> book.log().secondsByDay(student, today.minusYears(1), today));
+            print("a student's year, entries", () -> book.log().between(student, today.minusYears(1), today, 10_000));
+            print("a student's exercise", () -> book.log().ofExercise(student, exercise, 5_000));
+            print("what is practised of everything", () -> book.log().summaries(student));
         }
         try (Stream<Path> left = Files.walk(folder)) {
             left.sorted(Comparator.reverseOrder()).forEach(path -> path.toFile().delete());
         }
     }
 
-    private static void tell(String what, Question question) throws IOException {
+    private static void print(String what, Question question) throws IOException {
         double[] milliseconds = new double[ROUNDS];
         for (int i = 0; i < ROUNDS; i++) {
             long began = System.nanoTime();

@@ -42,12 +42,12 @@ public final class KillsMeasure {
         }
         Path folder = Files.createTempDirectory("nimble-stride-kills");
         Random random = new Random(3);
-        int told = 0;
+        int reported = 0;
         int lost = 0;
         int closed = 0;
         for (int i = 0; i < TIMES; i++) {
             List<String> saved = killed(folder, random.nextInt(MAX_LIFE));
-            told += saved.size();
+            reported += saved.size();
             try (Book book = Book.open(file(folder), OpenBook.AS_JSON)) {
                 book.checkWhole();
                 lost += missing(book, folder, saved);
@@ -58,7 +58,7 @@ public final class KillsMeasure {
             if (i % 20 == 19) {
                 System.out.printf(
                         "killed %d times: %,d things told to be saved, %d of them lost, %d times the Book did not open%n",
-                        i + 1, told, lost, closed);
+                        i + 1, reported, lost, closed);
             }
         }
     }

@@ -91,9 +91,9 @@ public final class MutationsMeasure {
 
     private static byte[] log() throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        LogJson.write(out, "Somebody", told -> {
+        LogJson.write(out, "Somebody", visitor -> {
             for (int i = 0; i < 8; i++) {
-                told.accept(entry(i));
+                visitor.accept(entry(i));
             }
         });
         return out.toByteArray();

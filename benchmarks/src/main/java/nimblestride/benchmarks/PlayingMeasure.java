@@ -38,13 +38,13 @@ public final class PlayingMeasure {
                 PlaybackRequest changed = EightLayers.take().of(exercise.withTempo(Tempo.ofQuarters(100 + i % 60)));
                 player.change(changed);
                 if (i % 15 == 14) {
-                    tell((i + 1) / 30.0, player);
+                    print((i + 1) / 30.0, player);
                 }
             }
         }
     }
 
-    private static void tell(double minutes, Player player) {
+    private static void print(double minutes, Player player) {
         PlayerStatus status = player.status().orElseThrow();
         System.out.printf(
                 "%.1f min through the %s: %d gaps, %d ms ahead of what is heard; %.2f s taken away by the host%n",

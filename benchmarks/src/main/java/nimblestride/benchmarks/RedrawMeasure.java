@@ -102,7 +102,7 @@ public final class RedrawMeasure {
                 times.add(moments);
             }
         }
-        tell(String.format("keystroke, %,d bars and 8 layers", bars), times);
+        print(String.format("keystroke, %,d bars and 8 layers", bars), times);
     }
 
     private void weave() throws Exception {
@@ -127,7 +127,7 @@ public final class RedrawMeasure {
                 times.add(moments);
             }
         }
-        tell("a page of the Weave, 8 layers", times);
+        print("a page of the Weave, 8 layers", times);
     }
 
     /** When a key was pressed, when what it asked for had been handed to the window, and when that was drawn; in nanoseconds. */
@@ -177,7 +177,7 @@ public final class RedrawMeasure {
         }
     }
 
-    private static void tell(String what, List<Moments> times) {
+    private static void print(String what, List<Moments> times) {
         double[] all = times.stream().mapToDouble(Moments::withTheWait).sorted().toArray();
         double[] work =
                 times.stream().mapToDouble(Moments::withoutTheWait).sorted().toArray();

@@ -60,9 +60,9 @@ public final class StartMeasure {
             empty.add(started(EMPTY, kept));
             whole.add(started(home.toString(), kept));
         }
-        tell("an empty window as Java starts it", plain);
-        tell("an empty window as the program is started", empty);
-        tell("the program's", whole);
+        print("an empty window as Java starts it", plain);
+        print("an empty window as the program is started", empty);
+        print("the program's", whole);
         System.out.printf(
                 "%.2f times the first, %.2f times the second%n",
                 (double) median(whole) / median(plain), (double) median(whole) / median(empty));
@@ -72,7 +72,7 @@ public final class StartMeasure {
         return times.stream().sorted().toList().get(TIMES / 2);
     }
 
-    private static void tell(String what, List<Long> times) {
+    private static void print(String what, List<Long> times) {
         System.out.printf(
                 "%s: %,d ms (%,d to %,d)%n", what, median(times), Collections.min(times), Collections.max(times));
     }

@@ -36,7 +36,7 @@ public final class DefectLog implements UncaughtExceptionHandler {
     }
 
     /** Sets how to tell the user from now on, on any thread. */
-    public void tell(Consumer<String> newNotice) {
+    public void onDefect(Consumer<String> newNotice) {
         notice = newNotice;
     }
 

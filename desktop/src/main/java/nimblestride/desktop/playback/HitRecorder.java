@@ -135,7 +135,7 @@ public final class HitRecorder {
         }
         LongPredicate silent = silent(run, passages.size(), content.phrase());
         ExpectedHits expectation =
-                new ExpectedHits(content, run.request.percent(), silent, told(content.phrase(), run.selected));
+                new ExpectedHits(content, run.request.percent(), silent, writtenPhrase(content.phrase(), run.selected));
         NoteValue from = moment(run.strokes.get(0).moment - AROUND);
         NoteValue to = moment(run.last() + AROUND);
         try {
@@ -153,7 +153,7 @@ public final class HitRecorder {
     }
 
     /** Returns the phrase that names the places; a stage may write out several rounds of it. */
-    private static Phrase told(Phrase played, Phrase selected) {
+    private static Phrase writtenPhrase(Phrase played, Phrase selected) {
         int bars = selected.bars().size();
         boolean inRounds = played.bars().size() % bars == 0
                 && played.bars().subList(0, bars).equals(selected.bars());

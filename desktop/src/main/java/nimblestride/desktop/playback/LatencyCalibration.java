@@ -10,16 +10,16 @@ import nimblestride.sound.play.AudiblePosition;
 public final class LatencyCalibration {
     private final Transport transport;
     private final PlaybackDevices devices;
-    private final Consumer<OptionalInt> told;
+    private final Consumer<OptionalInt> progress;
     private Optional<LatencyEstimate> taps = Optional.empty();
     private boolean keysBefore;
     private int before;
 
-    /** @param told shows how many taps are missing, while it measures */
-    public LatencyCalibration(Transport transport, PlaybackDevices devices, Consumer<OptionalInt> told) {
+    /** @param progress shows how many taps are missing, while it measures */
+    public LatencyCalibration(Transport transport, PlaybackDevices devices, Consumer<OptionalInt> progress) {
         this.transport = transport;
         this.devices = devices;
-        this.told = told;
+        this.progress = progress;
         devices.onStroke(this::tapped);
         transport.playingProperty().addListener(change -> {
             if (!transport.playingProperty().get()) {
@@ -41,7 +41,7 @@ public final class LatencyCalibration {
         devices.latencyProperty().set(0);
         taps = Optional.of(new LatencyEstimate());
         transport.playPlainClick();
-        told.accept(OptionalInt.of(LatencyEstimate.TAPS));
+        progress.accept(OptionalInt.of(LatencyEstimate.TAPS));
     }
 
     private void tapped(PlayedStroke struck) {
@@ -56,7 +56,7 @@ public final class LatencyCalibration {
                             stop();
                             devices.latencyProperty().set(latency);
                         },
-                        () -> told.accept(OptionalInt.of(along.missing())));
+                        () -> progress.accept(OptionalInt.of(along.missing())));
     }
 
     /** Returns how far a tap is from the nearest click, in milliseconds. */
@@ -77,7 +77,7 @@ public final class LatencyCalibration {
             taps = Optional.empty();
             devices.latencyProperty().set(before);
             devices.keysProperty().set(keysBefore);
-            told.accept(OptionalInt.empty());
+            progress.accept(OptionalInt.empty());
         }
     }
 }

@@ -34,11 +34,11 @@ public final class PadKeys {
 
     /** Returns all keys, in words. */
     public static String description() {
-        StringBuilder told = new StringBuilder();
-        PADS.forEach((key, voice) -> told.append(told.isEmpty() ? "" : ", ")
+        StringBuilder text = new StringBuilder();
+        PADS.forEach((key, voice) -> text.append(text.isEmpty() ? "" : ", ")
                 .append(key.getName())
                 .append(' ')
                 .append(voice.name()));
-        return told.toString();
+        return text.toString();
     }
 }

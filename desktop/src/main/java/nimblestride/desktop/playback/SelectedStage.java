@@ -46,7 +46,7 @@ final class SelectedStage {
     }
 
     /** Returns what plays, in words: {@code , as written (fill),}. */
-    static String told(Stage stage, int section) {
+    static String words(Stage stage, int section) {
         boolean framed = stage.frame().hasTime() && !stage.frame().isFree();
         return ", " + stage.task().title() + (framed ? section == 0 ? " (time)" : " (fill)" : "") + ",";
     }

@@ -159,7 +159,7 @@ public final class Transport implements AutoCloseable {
         int percent = settings.percentProperty().get();
         String part = settings.stageProperty()
                 .get()
-                .map(stage -> SelectedStage.told(stage, partOfFrame))
+                .map(stage -> SelectedStage.words(stage, partOfFrame))
                 .orElse("");
         String tempo = settings.tempoProperty()
                 .get()

@@ -21,11 +21,11 @@ final class PlaybackFollower {
     /**
      * Follows playback.
      *
-     * @param told label that shows what plays through which output
+     * @param output label that shows what plays through which output
      */
     static void listen(
-            Transport transport, PlaybackDevices devices, ExerciseDocument document, Scene scene, Label told) {
-        Runnable tell = () -> told.setText(
+            Transport transport, PlaybackDevices devices, ExerciseDocument document, Scene scene, Label output) {
+        Runnable tell = () -> output.setText(
                 transport.playingProperty().get()
                         ? transport.description()
                                 + devices.status()

@@ -80,7 +80,7 @@ final class WindowComposition {
         // Services
         this.dialogs = dialogs;
         commands = new CommandQueue(dialogs::showError, status);
-        defects.tell(message -> Platform.runLater(() -> status.show(message)));
+        defects.onDefect(message -> Platform.runLater(() -> status.show(message)));
         document = new ExerciseDocument(drafts.last(startup.document()));
         status.clearOnEdit(document);
         book = new OpenBook(startup.file(), startup.book(), clock, commands, status);

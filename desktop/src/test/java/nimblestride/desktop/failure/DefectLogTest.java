@@ -23,7 +23,7 @@ class DefectLogTest {
     void aDefectIsToldAndLoggedWithItsPlaceAndWithoutNames() {
         List<String> told = new ArrayList<>();
         DefectLog log = new DefectLog(folder.resolve("100% log"));
-        log.tell(told::add);
+        log.onDefect(told::add);
         assertThat(log.text()).isEqualTo("Nothing has gone wrong since the log was begun.");
         log.uncaughtException(Thread.currentThread(), defect());
         log.close();
@@ -36,7 +36,7 @@ class DefectLogTest {
     @Test
     void theLogStaysSmall() throws IOException {
         DefectLog log = new DefectLog(folder);
-        log.tell(message -> {});
+        log.onDefect(message -> {});
         for (int i = 0; i < 400; i++) {
             log.uncaughtException(Thread.currentThread(), defect());
         }
@@ -51,7 +51,7 @@ class DefectLogTest {
     void whereNothingCanBeLoggedTheUserIsToldAllTheSame() throws IOException {
         List<String> told = new ArrayList<>();
         DefectLog log = new DefectLog(Files.writeString(folder.resolve("file"), "in the way"));
-        log.tell(told::add);
+        log.onDefect(told::add);
         log.uncaughtException(Thread.currentThread(), defect());
         assertThat(told).hasSize(1);
     }

@@ -37,7 +37,7 @@ public final class LogCsv {
 
     /** Visits all entries. */
     public interface Teller {
-        void tell(Consumer<LogEntry> entries);
+        void forEach(Consumer<LogEntry> entries);
     }
 
     /**
@@ -48,7 +48,7 @@ public final class LogCsv {
     public static void write(Appendable out, Teller log, Function<LogEntry, String> who) throws IOException {
         CSVPrinter printer = new CSVPrinter(out, FORMAT);
         try {
-            log.tell(entry -> {
+            log.forEach(entry -> {
                 try {
                     printer.printRecord(
                             entry.when().toLocalDate(),

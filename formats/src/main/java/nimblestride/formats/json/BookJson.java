@@ -33,13 +33,13 @@ public final class BookJson {
 
     /** Visits a whole Book. */
     public interface Teller {
-        void tell(BookVisitor told);
+        void visit(BookVisitor visitor);
     }
 
     /** Writes a Book. */
     public static void write(OutputStream out, Teller book) {
         try (StreamedDocument.Writer writer = new StreamedDocument.Writer(out, FORMAT, VERSION)) {
-            book.tell(new Written(writer));
+            book.visit(new Written(writer));
         }
     }
 
@@ -106,18 +106,18 @@ public final class BookJson {
      *
      * @throws UnreadableFileException if it is no Book of this version
      */
-    public static void read(InputStream in, BookVisitor told) {
+    public static void read(InputStream in, BookVisitor visitor) {
         Map<String, StreamedDocument.Item> lists = new LinkedHashMap<>();
-        lists.put("exercises", place -> exercise(place, told));
-        lists.put("collections", place -> collection(place, told));
-        lists.put("students", place -> told.student(student(place)));
-        lists.put("assignments", place -> told.assignment(assignment(place)));
-        lists.put("lessons", place -> told.lesson(lesson(place)));
-        lists.put("entries", place -> told.entry(LogEntryJson.read(place)));
+        lists.put("exercises", place -> exercise(place, visitor));
+        lists.put("collections", place -> collection(place, visitor));
+        lists.put("students", place -> visitor.student(student(place)));
+        lists.put("assignments", place -> visitor.assignment(assignment(place)));
+        lists.put("lessons", place -> visitor.lesson(lesson(place)));
+        lists.put("entries", place -> visitor.entry(LogEntryJson.read(place)));
         StreamedDocument.read(in, FORMAT, VERSION, lists);
     }
 
-    private static void exercise(JsonNodeReader place, BookVisitor told) {
+    private static void exercise(JsonNodeReader place, BookVisitor visitor) {
         place.object("id", "tags", "exercise");
         Set<String> tags = new LinkedHashSet<>();
         if (place.has("tags")) {
@@ -125,16 +125,16 @@ public final class BookJson {
                 tags.add(tag.text());
             }
         }
-        told.exercise(place.member("id").id(), ExerciseReader.read(place.member("exercise")), tags);
+        visitor.exercise(place.member("id").id(), ExerciseReader.read(place.member("exercise")), tags);
     }
 
-    private static void collection(JsonNodeReader place, BookVisitor told) {
+    private static void collection(JsonNodeReader place, BookVisitor visitor) {
         place.object("name", "exercises");
         List<UUID> ids = new ArrayList<>();
         for (JsonNodeReader id : place.member("exercises").items(MAX_COLLECTED)) {
             ids.add(id.id());
         }
-        told.collection(place.member("name").text(), ids);
+        visitor.collection(place.member("name").text(), ids);
     }
 
     private static Student student(JsonNodeReader place) {

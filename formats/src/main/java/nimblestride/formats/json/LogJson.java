@@ -19,7 +19,7 @@ public final class LogJson {
 
     /** Visits all entries. */
     public interface Teller {
-        void tell(Consumer<LogEntry> entries);
+        void forEach(Consumer<LogEntry> entries);
     }
 
     /**
@@ -30,7 +30,7 @@ public final class LogJson {
     public static void write(OutputStream out, String name, Teller log) {
         try (StreamedDocument.Writer writer = new StreamedDocument.Writer(out, FORMAT, VERSION)) {
             writer.member("name", name);
-            log.tell(entry -> writer.item("entries", node -> LogEntryJson.write(entry, node)));
+            log.forEach(entry -> writer.item("entries", node -> LogEntryJson.write(entry, node)));
         }
     }
 

@@ -39,7 +39,7 @@ record MidiTempoMap(List<Setting> settings) {
         List<Passage> passages = playthrough.passages();
         List<Setting> settings = new ArrayList<>();
         // The sum so far, in microseconds times ticks per quarter.
-        BigInteger told = BigInteger.ZERO;
+        BigInteger written = BigInteger.ZERO;
         for (int i = 0; i < passages.size(); i++) {
             Passage passage = passages.get(i);
             long from = ticks.at(passage.starts());
@@ -54,14 +54,14 @@ record MidiTempoMap(List<Setting> settings) {
                     .multiply(BigInteger.valueOf(ticks.perQuarter()))
                     .bigDecimalValue(0, RoundingMode.HALF_EVEN)
                     .toBigInteger();
-            BigInteger[] shorter = end.subtract(told).divideAndRemainder(BigInteger.valueOf(length));
+            BigInteger[] shorter = end.subtract(written).divideAndRemainder(BigInteger.valueOf(length));
             long ofTheLonger = ExactMath.toLong(shorter[1]);
             int micros = checked(shorter[0], passage.tempo());
             settings.add(new Setting(from, micros));
             if (ofTheLonger > 0) {
                 settings.add(new Setting(from + length - ofTheLonger, micros + 1));
             }
-            told = end;
+            written = end;
         }
         return new MidiTempoMap(settings);
     }

@@ -223,12 +223,12 @@ final class MeasureReader {
     }
 
     private void take(Direction direction) {
-        Optional<Tempo> told = TempoReader.tempo(direction);
+        Optional<Tempo> stated = TempoReader.tempo(direction);
         Optional<Pivot> change = TempoReader.pivot(direction);
         if (at.isZero()) {
-            tempo = told.or(() -> tempo);
+            tempo = stated.or(() -> tempo);
             pivot = change.or(() -> pivot);
-        } else if (told.isPresent() || change.isPresent()) {
+        } else if (stated.isPresent() || change.isPresent()) {
             part.leaveOut("a change of tempo within a bar");
         }
         for (DirectionType type : direction.getDirectionType()) {
@@ -247,10 +247,10 @@ final class MeasureReader {
     }
 
     private void take(Sound sound) {
-        Optional<Tempo> told = TempoReader.tempo(sound);
+        Optional<Tempo> stated = TempoReader.tempo(sound);
         if (at.isZero()) {
-            tempo = tempo.or(() -> told);
-        } else if (told.isPresent()) {
+            tempo = tempo.or(() -> stated);
+        } else if (stated.isPresent()) {
             part.leaveOut("a change of tempo within a bar");
         }
         jumps(sound);

@@ -91,7 +91,7 @@ public final class MusicXmlImport {
             }
         }
         List<Bar> bars = order.stream().map(number -> written.get(number).bar).toList();
-        List<ImportedPart> told = new ArrayList<>();
+        List<ImportedPart> imported = new ArrayList<>();
         int strokes = 0;
         for (Map.Entry<PartReader, List<ReadMeasure>> part : parts.entrySet()) {
             List<ImportedHit> struck = strokes(part.getValue(), order, bars);
@@ -103,14 +103,14 @@ public final class MusicXmlImport {
                         Transcription.MAX_STROKES));
             }
             if (!struck.isEmpty()) {
-                told.add(
+                imported.add(
                         new ImportedPart(part.getKey().name(), part.getKey().isPercussion(), struck, Optional.empty()));
             }
         }
-        if (told.isEmpty()) {
+        if (imported.isEmpty()) {
             throw new UnreadableFileException("no note is played in this score");
         }
-        return new Transcription(title, bars, source(written), tempos(written, order), told, leftOut());
+        return new Transcription(title, bars, source(written), tempos(written, order), imported, leftOut());
     }
 
     private static MeterSource source(List<WrittenMeasure> written) {

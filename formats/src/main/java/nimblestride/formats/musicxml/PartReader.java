@@ -47,12 +47,12 @@ final class PartReader {
     PartReader(PartOfScore part, boolean own) {
         this.part = part;
         this.own = own;
-        this.name = part.told().getPartName() == null
-                        || Objects.toString(part.told().getPartName().getValue(), "")
+        this.name = part.header().getPartName() == null
+                        || Objects.toString(part.header().getPartName().getValue(), "")
                                 .isBlank()
-                ? "Part " + part.told().getId()
-                : part.told().getPartName().getValue().strip();
-        this.sounds = new PartSounds(part.told());
+                ? "Part " + part.header().getId()
+                : part.header().getPartName().getValue().strip();
+        this.sounds = new PartSounds(part.header());
         this.percussion = sounds.isOnPercussionChannel() || hasUnpitched() || hasPercussionClef();
     }
 
@@ -142,12 +142,12 @@ final class PartReader {
     }
 
     void take(Attributes attributes) {
-        BigDecimal told = attributes.getDivisions();
-        if (told != null) {
-            if (told.signum() < 1) {
-                throw new InvalidValueException("the divisions of a quarter are more than 0, not " + told);
+        BigDecimal header = attributes.getDivisions();
+        if (header != null) {
+            if (header.signum() < 1) {
+                throw new InvalidValueException("the divisions of a quarter are more than 0, not " + header);
             }
-            subdivisions = told;
+            subdivisions = header;
         }
         attributes.getTime().stream().findFirst().ifPresent(this::take);
         attributes.getMeasureStyle().forEach(this::take);

@@ -33,8 +33,9 @@ final class PartSounds {
         Map<String, Integer> keys = new HashMap<>();
         boolean percussion = false;
         for (Object midi : part.getMidiDeviceAndMidiInstrument()) {
-            if (midi instanceof MidiInstrument instrument && instrument.getId() instanceof ScoreInstrument told) {
-                Optional.ofNullable(instrument.getMidiUnpitched()).ifPresent(key -> keys.put(told.getId(), key - 1));
+            if (midi instanceof MidiInstrument instrument && instrument.getId() instanceof ScoreInstrument sounding) {
+                Optional.ofNullable(instrument.getMidiUnpitched())
+                        .ifPresent(key -> keys.put(sounding.getId(), key - 1));
                 percussion |= Objects.equals(instrument.getMidiChannel(), PERCUSSION_CHANNEL);
             }
         }

@@ -52,8 +52,8 @@ final class PlayOrder {
      *
      * @throws UnreadableFileException if more measures are played than a transcription may have
      */
-    static List<Integer> of(List<Signs> told) {
-        List<Signs> measures = withFirstEndings(told);
+    static List<Integer> of(List<Signs> printed) {
+        List<Signs> measures = withFirstEndings(printed);
         List<Integer> played = new ArrayList<>();
         Map<Integer, Integer> roundsAt = new HashMap<>();
         boolean jumped = false;
@@ -111,16 +111,17 @@ final class PlayOrder {
      * A repeat's end before a second ending is a first ending, even where the sign that starts it is missing or has
      * the number of the second, as some programs write it: otherwise the second would never come.
      */
-    private static List<Signs> withFirstEndings(List<Signs> told) {
-        List<Signs> measures = new ArrayList<>(told);
-        for (int at = 0; at + 1 < told.size(); at++) {
-            Set<Integer> here = told.get(at).endings;
-            Set<Integer> next = told.get(at + 1).endings;
+    private static List<Signs> withFirstEndings(List<Signs> printed) {
+        List<Signs> measures = new ArrayList<>(printed);
+        for (int at = 0; at + 1 < printed.size(); at++) {
+            Set<Integer> here = printed.get(at).endings;
+            Set<Integer> next = printed.get(at + 1).endings;
             int first = next.stream().mapToInt(Integer::intValue).min().orElse(1);
-            if (told.get(at).backward > 0 && first > 1 && (here.isEmpty() || here.equals(next))) {
+            if (printed.get(at).backward > 0 && first > 1 && (here.isEmpty() || here.equals(next))) {
                 measures.set(
                         at,
-                        told.get(at).endingFor(IntStream.range(1, first).boxed().collect(Collectors.toSet())));
+                        printed.get(at)
+                                .endingFor(IntStream.range(1, first).boxed().collect(Collectors.toSet())));
             }
         }
         return measures;

@@ -46,7 +46,7 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
             Pattern.compile("<\\?xml[^>]*encoding\\s*=\\s*[\"']([A-Za-z][A-Za-z0-9._-]*)[\"']");
 
     /** A part, and its measures in order. */
-    record PartOfScore(ScorePart told, List<MeasureOfScore> measures) {}
+    record PartOfScore(ScorePart header, List<MeasureOfScore> measures) {}
 
     /** @param implicit whether it is a pickup, or another bar that is not counted */
     record MeasureOfScore(String number, boolean implicit, List<Object> content) {}
@@ -103,11 +103,11 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
     private static String decoded(byte[] document) {
         Charset charset = StandardCharsets.UTF_8;
         String start = new String(document, 0, Math.min(document.length, DECLARATION), StandardCharsets.ISO_8859_1);
-        Matcher told = ENCODING.matcher(start);
+        Matcher header = ENCODING.matcher(start);
         if (start.startsWith("\u00fe\u00ff") || start.startsWith("\u00ff\u00fe")) {
             charset = StandardCharsets.UTF_16;
-        } else if (told.find() && Charset.isSupported(told.group(1))) {
-            charset = Charset.forName(told.group(1));
+        } else if (header.find() && Charset.isSupported(header.group(1))) {
+            charset = Charset.forName(header.group(1));
         }
         String text = new String(document, charset);
         return text.startsWith("\ufeff") ? text.substring(1) : text;
@@ -127,9 +127,9 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
     private static ScoreDocument partwise(ScorePartwise score) {
         List<PartOfScore> parts = new ArrayList<>();
         for (ScorePartwise.Part part : score.getPart()) {
-            if (part.getId() instanceof ScorePart told) {
+            if (part.getId() instanceof ScorePart header) {
                 parts.add(new PartOfScore(
-                        told,
+                        header,
                         part.getMeasure().stream()
                                 .map(measure -> new MeasureOfScore(
                                         Objects.toString(measure.getNumber(), ""),
@@ -144,11 +144,11 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
 
     private static ScoreDocument timewise(ScoreTimewise score) {
         Map<ScorePart, List<MeasureOfScore>> parts = new LinkedHashMap<>();
-        told(score.getPartList()).forEach(part -> parts.put(part, new ArrayList<>()));
+        header(score.getPartList()).forEach(part -> parts.put(part, new ArrayList<>()));
         for (ScoreTimewise.Measure measure : score.getMeasure()) {
             for (ScoreTimewise.Measure.Part part : measure.getPart()) {
-                if (part.getId() instanceof ScorePart told && parts.containsKey(told)) {
-                    parts.get(told)
+                if (part.getId() instanceof ScorePart header && parts.containsKey(header)) {
+                    parts.get(header)
                             .add(new MeasureOfScore(
                                     Objects.toString(measure.getNumber(), ""),
                                     measure.getImplicit() == YesNo.YES,
@@ -156,13 +156,13 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
                 }
             }
         }
-        List<PartOfScore> told = new ArrayList<>();
-        parts.forEach((part, measures) -> told.add(new PartOfScore(part, measures)));
+        List<PartOfScore> header = new ArrayList<>();
+        parts.forEach((part, measures) -> header.add(new PartOfScore(part, measures)));
         return new ScoreDocument(
-                title(score.getWork(), score.getMovementTitle()), isOwn(score.getIdentification()), told);
+                title(score.getWork(), score.getMovementTitle()), isOwn(score.getIdentification()), header);
     }
 
-    private static Stream<ScorePart> told(PartList list) {
+    private static Stream<ScorePart> header(PartList list) {
         return list == null
                 ? Stream.empty()
                 : list.getPartGroupOrScorePart().stream()
@@ -183,6 +183,6 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
         return identification != null
                 && identification.getEncoding() != null
                 && identification.getEncoding().getEncodingDateOrEncoderOrSoftware().stream()
-                        .anyMatch(told -> ScoreXml.SOFTWARE.equals(told.getValue()));
+                        .anyMatch(header -> ScoreXml.SOFTWARE.equals(header.getValue()));
     }
 }

@@ -160,7 +160,7 @@ class StreamedDocumentTest {
         }
     }
 
-    private static void tell(BookVisitor told) {
+    private static void visit(BookVisitor told) {
         told.exercise(EXERCISE, Examples.exercise("11/8", "kick every 3/16"), Set.of("parade"));
         told.exercise(STUDENT, Examples.exercise("7/8"), Set.of());
         told.collection("Lanterns", List.of(EXERCISE, STUDENT));
@@ -184,9 +184,9 @@ class StreamedDocumentTest {
     @Test
     void aBookIsReadAsItWasWritten() throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        BookJson.write(out, StreamedDocumentTest::tell);
+        BookJson.write(out, StreamedDocumentTest::visit);
         Listing expected = new Listing(new ArrayList<>());
-        tell(expected);
+        visit(expected);
         Listing read = new Listing(new ArrayList<>());
         BookJson.read(new ByteArrayInputStream(out.toByteArray()), read);
         assertThat(read.told).isEqualTo(expected.told);
@@ -202,7 +202,7 @@ class StreamedDocumentTest {
             }
         };
         assertThatExceptionOfType(UncheckedIOException.class)
-                .isThrownBy(() -> BookJson.write(full, StreamedDocumentTest::tell))
+                .isThrownBy(() -> BookJson.write(full, StreamedDocumentTest::visit))
                 .withCauseInstanceOf(IOException.class)
                 .withMessageContaining("No space left on device");
         InputStream gone = new InputStream() {

@@ -37,10 +37,10 @@ class MeasureReaderTest {
                         + words("<words>rubato</words>"))
                 + measure("<sound tempo=\"140\"/>" + snare(4, ""))));
         assertThat(brought.leftOut())
-                .anyMatch(told -> told.contains("dynamic mark"))
-                .anyMatch(told -> told.contains("a change of tempo within a bar"))
-                .anyMatch(told -> told.contains("a cue note"))
-                .anyMatch(told -> told.contains("a run of more than three grace notes, of which three are kept"));
+                .anyMatch(stated -> stated.contains("dynamic mark"))
+                .anyMatch(stated -> stated.contains("a change of tempo within a bar"))
+                .anyMatch(stated -> stated.contains("a cue note"))
+                .anyMatch(stated -> stated.contains("a run of more than three grace notes, of which three are kept"));
         assertThat(moments(brought)).containsExactly("0", "1/4", "1/2");
         assertThat(brought.parts().get(0).strokes().get(1).stroke().ornament()).isEqualTo(Ornament.RUFF);
         assertThat(brought.tempos())

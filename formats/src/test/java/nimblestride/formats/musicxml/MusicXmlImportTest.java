@@ -103,7 +103,7 @@ class MusicXmlImportTest {
                         + measure(snare(6, "") + snare(2, ""))));
         assertThat(brought.bars().stream().map(bar -> bar.length().toString())).containsExactly("1/12", "1/2", "2/3");
         assertThat(moments(brought)).containsExactly("0", "1/12", "1/6", "1/4", "7/12", "13/12");
-        assertThat(brought.leftOut()).anyMatch(told -> told.contains("holds more than it says"));
+        assertThat(brought.leftOut()).anyMatch(imported -> imported.contains("holds more than it says"));
     }
 
     private static String repeat(String direction, String more) {

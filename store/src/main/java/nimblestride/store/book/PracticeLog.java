@@ -251,19 +251,19 @@ public final class PracticeLog {
     }
 
     /** Visits all entries of somebody in the order in which they came in, without holding them all. */
-    public void each(LogOwner owner, Consumer<LogEntry> told) {
-        each("SELECT * FROM entry WHERE student = '" + key(owner) + "' ORDER BY number", told);
+    public void each(LogOwner owner, Consumer<LogEntry> receiver) {
+        each("SELECT * FROM entry WHERE student = '" + key(owner) + "' ORDER BY number", receiver);
     }
 
     /** Visits all entries of everybody. */
-    public void each(Consumer<LogEntry> told) {
-        each("SELECT * FROM entry ORDER BY number", told);
+    public void each(Consumer<LogEntry> receiver) {
+        each("SELECT * FROM entry ORDER BY number", receiver);
     }
 
-    private void each(String sql, Consumer<LogEntry> told) {
+    private void each(String sql, Consumer<LogEntry> receiver) {
         file.read(handle -> {
             try (Stream<LogEntry> entries = handle.createQuery(sql).map((row, context) -> entry(row)).stream()) {
-                entries.forEach(told);
+                entries.forEach(receiver);
             }
             return true;
         });

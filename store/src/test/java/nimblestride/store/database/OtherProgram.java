@@ -44,11 +44,11 @@ final class OtherProgram implements AutoCloseable {
 
     /** Has it do something: {@code open}, {@code list}, {@code add NAME}. */
     String does(String what) throws IOException {
-        tell(what);
+        command(what);
         return answer();
     }
 
-    void tell(String what) {
+    void command(String what) {
         to.println(what);
     }
 

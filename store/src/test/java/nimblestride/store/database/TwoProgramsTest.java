@@ -67,7 +67,7 @@ class TwoProgramsTest {
                 assertThat(list(other))
                         .as("nothing of it is seen before all of it is there")
                         .isEmpty();
-                other.tell("add Meanwhile");
+                other.command("add Meanwhile");
                 return 0;
             });
             assertThat(other.answer()).isEqualTo("added");
@@ -96,8 +96,8 @@ class TwoProgramsTest {
         }
         try (OtherProgram one = OtherProgram.on(file);
                 OtherProgram other = OtherProgram.on(file)) {
-            one.tell("open");
-            other.tell("open");
+            one.command("open");
+            other.command("open");
             try (Book book = Book.open(file, new TypedText())) {
                 assertThat(names(book)).containsExactly("Weir Steps");
             }

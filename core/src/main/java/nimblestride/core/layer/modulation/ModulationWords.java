@@ -22,10 +22,10 @@ public final class ModulationWords {
      * @param sentence what is so
      * @param sum how it works out; empty where there is nothing to work out
      */
-    public record Told(String about, String sentence, String sum) {}
+    public record Statement(String about, String sentence, String sum) {}
 
     private final Modulation shift;
-    private final List<Told> told = new ArrayList<>();
+    private final List<Statement> statements = new ArrayList<>();
 
     private ModulationWords(Modulation shift) {
         this.shift = shift;
@@ -36,7 +36,7 @@ public final class ModulationWords {
      *
      * @throws InvalidValueException if the tempo after it can't be played
      */
-    public static List<Told> of(Modulation shift) {
+    public static List<Statement> of(Modulation shift) {
         ModulationWords words = new ModulationWords(shift);
         words.tempo();
         words.whatStays();
@@ -44,11 +44,11 @@ public final class ModulationWords {
         words.meeting();
         words.setUp();
         words.wayBack();
-        return List.copyOf(words.told);
+        return List.copyOf(words.statements);
     }
 
     private void add(String about, String sentence, String sum) {
-        told.add(new Told(about, sentence, sum));
+        statements.add(new Statement(about, sentence, sum));
     }
 
     private void tempo() {

@@ -97,10 +97,10 @@ public final class NotationOptions {
 
     private void oneUnit(NoteValue unit, boolean plain) {
         try {
-            List<Bar> told =
+            List<Bar> rewritten =
                     bars.stream().map(bar -> RewrittenBars.inUnits(bar, unit)).toList();
             String name = plain ? "Every bar in 1/" + unit.denominator() : "A signature in 1/" + unit.denominator();
-            offer(name, RewrittenBars.plain(told));
+            offer(name, RewrittenBars.plain(rewritten));
         } catch (StrideException e) {
             // A bar of more units than a bar may have is no way to write.
         }

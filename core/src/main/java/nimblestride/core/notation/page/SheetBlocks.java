@@ -84,7 +84,7 @@ final class SheetBlocks {
     }
 
     private String subtitle() {
-        String line = told(exercise.start());
+        String line = words(exercise.start());
         return sheet.forWhom().isBlank() ? line : sheet.forWhom() + " · " + line;
     }
 
@@ -93,13 +93,13 @@ final class SheetBlocks {
         for (int content = 0; content < exercise.contents().size(); content++) {
             Exercise turned = exercise.withSelected(content);
             if (exercise.contents().size() > 1) {
-                heading(turned.content().name() + ", " + told(turned.tempo()));
+                heading(turned.content().name() + ", " + words(turned.tempo()));
             }
             block.accept(turned.selectedOnly());
         }
     }
 
-    private static String told(Tempo tempo) {
+    private static String words(Tempo tempo) {
         return NoteName.say(tempo.beat()) + " = " + Tempo.decimal(tempo.perMinute());
     }
 

@@ -23,7 +23,7 @@ public final class ExpectedHits {
     private final Exercise content;
     private final double millisecondsPerWhole;
     private final LongPredicate silent;
-    private final Phrase told;
+    private final Phrase written;
 
     /**
      * @param exercise whose selected section is played
@@ -37,10 +37,10 @@ public final class ExpectedHits {
     /**
      * Works as the other constructor where several rounds of a phrase are written out as one.
      *
-     * @param told phrase that names the places
+     * @param written phrase that names the places
      */
-    public ExpectedHits(Exercise exercise, int percent, LongPredicate silent, Phrase told) {
-        this.told = told;
+    public ExpectedHits(Exercise exercise, int percent, LongPredicate silent, Phrase written) {
+        this.written = written;
         this.content = exercise.selectedOnly();
         this.millisecondsPerWhole = content.tempo().seconds(NoteValue.WHOLE).doubleValue() * 100_000 / percent;
         this.silent = silent;
@@ -83,9 +83,9 @@ public final class ExpectedHits {
                         .count()
                 - 1;
         ExpectedHit.Spot spot = new ExpectedHit.Spot(
-                (int) (number % told.bars().size()),
+                (int) (number % written.bars().size()),
                 group,
-                hit.at().remainder(told.length()),
+                hit.at().remainder(written.length()),
                 new CountPosition(bar.meter(), position).toString());
         return new ExpectedHit(
                 milliseconds(hit.at().toDouble()),

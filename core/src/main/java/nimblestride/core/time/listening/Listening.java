@@ -16,7 +16,7 @@ import nimblestride.core.time.value.Tempo;
 /** Finds what a repeating pattern may be: its unit, its cycle, its bars, and its tempo. */
 public final class Listening {
     /** The most guesses that are returned. */
-    public static final int MAX_TOLD = 4;
+    public static final int MAX_PROPOSED = 4;
 
     private static final int MAX_CELL_LENGTH = 64;
     private static final int MAX_SHORTEST = 8;
@@ -25,7 +25,7 @@ public final class Listening {
 
     private static final int MIN_GAPS = 2 * ROUNDS;
     private static final double TOO_WILD = 0.13;
-    private static final double TOLD_FROM = 0.02;
+    private static final double MIN_SURENESS = 0.02;
 
     /** Note values a unit may be, the most common in odd meters first (common practice). */
     private static final List<Integer> UNITS = List.of(8, 16, 4);
@@ -59,7 +59,7 @@ public final class Listening {
             throw new InvalidValueException(
                     "this is an even pulse, and nothing in it says where a bar begins: tap only the accents");
         }
-        return told(guesses, gaps.size());
+        return proposed(guesses, gaps.size());
     }
 
     private static List<CellHypothesis> guesses(List<Double> gaps) {
@@ -88,22 +88,22 @@ public final class Listening {
                 .toList();
     }
 
-    private static List<PatternGuess> told(List<CellHypothesis> guesses, int gaps) {
+    private static List<PatternGuess> proposed(List<CellHypothesis> guesses, int gaps) {
         double least = guesses.get(0).cost();
         double all = guesses.stream()
                 .mapToDouble(guess -> Math.exp(least - guess.cost()))
                 .sum();
-        List<PatternGuess> told = new ArrayList<>();
-        for (CellHypothesis guess : guesses.subList(0, Math.min(MAX_TOLD, guesses.size()))) {
+        List<PatternGuess> proposed = new ArrayList<>();
+        for (CellHypothesis guess : guesses.subList(0, Math.min(MAX_PROPOSED, guesses.size()))) {
             double sureness = Math.exp(least - guess.cost()) / all;
-            if (told.isEmpty() || sureness >= TOLD_FROM) {
+            if (proposed.isEmpty() || sureness >= MIN_SURENESS) {
                 String why = String.format(
                         Locale.ROOT,
                         "%s round, each length within about %.0f %%",
                         times(gaps / guess.cell().size()),
                         Math.max(1, 100 * guess.spread()));
                 NoteValue unit = unitFor(guess.unit());
-                told.add(new PatternGuess(
+                proposed.add(new PatternGuess(
                         guess.cell(),
                         unit,
                         BarSplitter.bars(guess.cell(), unit),
@@ -112,7 +112,7 @@ public final class Listening {
                         why));
             }
         }
-        return told;
+        return proposed;
     }
 
     private static String times(int count) {

@@ -55,19 +55,19 @@ public final class Arrangement {
                     "no sound of \"" + source.parts().get(choice.part()).name() + "\" stands for a voice; name one");
         }
         List<Passage> passages = cut.all();
-        Arrangement whole = new Arrangement(source, passages, told(source, choice, cut));
+        Arrangement whole = new Arrangement(source, passages, leftOutOf(source, choice, cut));
         if (passages.size() > 1 && !whole.isPlayable()) {
             cut.leftOut().add(PassageSplitter.changesLeftOut(passages.size() - 1));
-            return new Arrangement(source, List.of(cut.whole()), told(source, choice, cut));
+            return new Arrangement(source, List.of(cut.whole()), leftOutOf(source, choice, cut));
         }
         return whole;
     }
 
-    private static List<String> told(Transcription source, ImportChoice choice, PassageSplitter cut) {
-        List<String> told = new ArrayList<>(source.leftOut());
-        source.parts().get(choice.part()).played().ifPresent(played -> told.add(played.said()));
-        told.addAll(cut.leftOut());
-        return List.copyOf(told);
+    private static List<String> leftOutOf(Transcription source, ImportChoice choice, PassageSplitter cut) {
+        List<String> leftOut = new ArrayList<>(source.leftOut());
+        source.parts().get(choice.part()).played().ifPresent(played -> leftOut.add(played.said()));
+        leftOut.addAll(cut.leftOut());
+        return List.copyOf(leftOut);
     }
 
     private boolean isPlayable() {

@@ -22,7 +22,7 @@ import nimblestride.core.time.value.NoteValue;
  */
 public final class MeterFinder {
     /** The most meters that are returned. */
-    public static final int MAX_TOLD = 4;
+    public static final int MAX_PROPOSED = 4;
 
     private static final int FINEST = 16;
     private static final NoteValue SIXTEENTH = NoteValue.of(1, FINEST);
@@ -33,7 +33,7 @@ public final class MeterFinder {
     private static final int MAX_IN_QUARTERS = 7;
     private static final int MAX_STROKES = 20_000;
     private static final double AS_GOOD = 0.03;
-    private static final double TOLD_FROM = 0.2;
+    private static final double MIN_SHARE = 0.2;
     private static final double EACH_DOUBLING = 0.08;
     private static final double TELLS_NOTHING = 0.02;
 
@@ -75,19 +75,19 @@ public final class MeterFinder {
 
     private List<MeterProposal> proposals() {
         List<Candidate> candidates = candidates();
-        List<MeterProposal> told = new ArrayList<>();
+        List<MeterProposal> proposed = new ArrayList<>();
         List<Integer> lengths = new ArrayList<>();
         candidates.stream()
                 .sorted(Comparator.comparingDouble(Candidate::worth).reversed())
                 .forEach(candidate -> {
                     // Twice a cycle is a cycle too, and says nothing new.
                     boolean said = lengths.stream().anyMatch(length -> candidate.sixteenths % length == 0);
-                    if (told.size() < MAX_TOLD && candidate.share >= TOLD_FROM && !said) {
+                    if (proposed.size() < MAX_PROPOSED && candidate.share >= MIN_SHARE && !said) {
                         lengths.add(candidate.sixteenths);
-                        told.add(proposal(candidate));
+                        proposed.add(proposal(candidate));
                     }
                 });
-        return told;
+        return proposed;
     }
 
     private List<Candidate> candidates() {

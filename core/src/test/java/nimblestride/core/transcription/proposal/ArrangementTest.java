@@ -80,15 +80,15 @@ class ArrangementTest {
         return Sounding.of(exercise, end, (layer, hit) -> layer.voice() + " " + hit.stroke());
     }
 
-    private static Set<String> told(Transcription transcription) {
-        Set<String> told = new TreeSet<>();
+    private static Set<String> importedHits(Transcription transcription) {
+        Set<String> importedHits = new TreeSet<>();
         transcription
                 .parts()
                 .get(0)
                 .strokes()
-                .forEach(struck ->
-                        told.add(struck.at() + " " + struck.sound().usual().orElseThrow() + " " + struck.stroke()));
-        return told;
+                .forEach(struck -> importedHits.add(
+                        struck.at() + " " + struck.sound().usual().orElseThrow() + " " + struck.stroke()));
+        return importedHits;
     }
 
     @Provide
@@ -118,7 +118,7 @@ class ArrangementTest {
         Arrangement arrangement = Arrangement.of(brought, ImportChoice.of(0));
         NoteValue end = played.phrase().startOf(bars);
         assertThat(sounding(arrangement.exercise(arrangement.exactOffers()), end))
-                .isEqualTo(told(brought));
+                .isEqualTo(importedHits(brought));
         // Whichever of them are taken.
         for (int which = 0; which < 1 << Math.min(3, arrangement.exactOffers().size()); which++) {
             List<Proposal> some = new ArrayList<>();
@@ -127,7 +127,7 @@ class ArrangementTest {
                     some.add(arrangement.exactOffers().get(i));
                 }
             }
-            assertThat(sounding(arrangement.exercise(some), end)).isEqualTo(told(brought));
+            assertThat(sounding(arrangement.exercise(some), end)).isEqualTo(importedHits(brought));
         }
     }
 
@@ -167,7 +167,7 @@ class ArrangementTest {
         Exercise taken = arrangement.exercise(arrangement.offers());
         assertThat(taken.sections()).hasSize(2);
         assertThat(taken.sections().get(0).rounds()).isEqualTo(3);
-        assertThat(sounding(taken, played.phrase().startOf(16))).isEqualTo(told(brought));
+        assertThat(sounding(taken, played.phrase().startOf(16))).isEqualTo(importedHits(brought));
     }
 
     @Test
@@ -205,7 +205,7 @@ class ArrangementTest {
         Transcription still = written(played, 8);
         Exercise taken = withFasterFrom(still, 4);
         assertThat(taken.chain().tempos()).containsExactly(Tempo.ofQuarters(84), Tempo.ofQuarters(112));
-        assertThat(sounding(taken, NoteValue.of(8, 1))).isEqualTo(told(still));
+        assertThat(sounding(taken, NoteValue.of(8, 1))).isEqualTo(importedHits(still));
     }
 
     /** A layer that runs on across bars left over, before the tempo changes: it does not begin anew there. */
@@ -215,7 +215,7 @@ class ArrangementTest {
         Transcription still = written(played, 9);
         Exercise taken = withFasterFrom(still, 5);
         assertThat(taken.hasSections()).isTrue();
-        assertThat(sounding(taken, NoteValue.ZERO)).isEqualTo(told(still));
+        assertThat(sounding(taken, NoteValue.ZERO)).isEqualTo(importedHits(still));
     }
 
     @Test

@@ -45,41 +45,41 @@ public final class BookTransfer {
 
     /** Writes the whole Book. */
     public static void writeAll(Book book, OutputStream out) {
-        BookJson.write(out, told -> {
-            exercises(book, told, kept -> true);
+        BookJson.write(out, visitor -> {
+            exercises(book, visitor, kept -> true);
             for (Collections.Collection collection : book.collections().all()) {
                 List<UUID> inIt = book.exercises().searchIn(collection.id(), "", 0, Integer.MAX_VALUE).stream()
                         .map(ExerciseSummary::id)
                         .toList();
-                told.collection(collection.name(), inIt);
+                visitor.collection(collection.name(), inIt);
             }
             List<Student> students = book.students().students();
             for (Student student : students) {
-                told.student(student);
+                visitor.student(student);
             }
             for (Student student : students) {
                 for (Assignment assignment : book.students().assignments(student.id())) {
-                    told.assignment(assignment);
+                    visitor.assignment(assignment);
                 }
             }
             for (Student student : students) {
                 for (Lesson lesson : book.students().lessons(student.id())) {
-                    told.lesson(lesson);
+                    visitor.lesson(lesson);
                 }
             }
-            book.log().each(told::entry);
+            book.log().each(visitor::entry);
         });
     }
 
     /** Writes some exercises with their ids, so that what is practiced elsewhere is known again here. */
     public static void writeExercises(Book book, Set<UUID> ids, OutputStream out) {
-        BookJson.write(out, told -> exercises(book, told, kept -> ids.contains(kept.id())));
+        BookJson.write(out, visitor -> exercises(book, visitor, kept -> ids.contains(kept.id())));
     }
 
-    private static void exercises(Book book, BookVisitor told, Predicate<ExerciseSummary> wanted) {
+    private static void exercises(Book book, BookVisitor visitor, Predicate<ExerciseSummary> wanted) {
         for (ExerciseSummary kept : book.exercises().all()) {
             if (wanted.test(kept)) {
-                told.exercise(
+                visitor.exercise(
                         kept.id(),
                         book.exercises().read(kept.id()),
                         book.exercises().tags(kept.id()));
@@ -189,7 +189,8 @@ public final class BookTransfer {
 
     /** Writes somebody's log. */
     public static void writeLog(Book book, LogOwner owner, String name, OutputStream out) {
-        LogJson.write(out, name, told -> book.log().each(owner, entry -> told.accept(entry.ownedBy(LogOwner.USER))));
+        LogJson.write(
+                out, name, visitor -> book.log().each(owner, entry -> visitor.accept(entry.ownedBy(LogOwner.USER))));
     }
 
     /**

@@ -105,7 +105,7 @@ public final class OpenBook implements AutoCloseable {
             }
             Backups backups = new Backups(file);
             LocalDate today = today();
-            backingUp.ask(() -> backedUp(backups, today), told -> told.ifPresent(status::show));
+            backingUp.ask(() -> backedUp(backups, today), message -> message.ifPresent(status::show));
         } catch (StrideException e) {
             // Shown wherever the Book would be.
             without(e.getMessage());

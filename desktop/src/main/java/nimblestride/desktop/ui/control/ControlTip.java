@@ -20,7 +20,7 @@ public final class ControlTip {
     /** For the mouse. */
     private Tooltip shown;
     /** For those who have none. */
-    private Tooltip told;
+    private Tooltip tooltip;
 
     private ControlTip() {}
 
@@ -51,16 +51,16 @@ public final class ControlTip {
      */
     public static void setText(Node node, String otherwise) {
         ControlTip hint = of(node);
-        if (hint.told == null) {
-            Tooltip told = made();
-            hint.told = told;
-            node.addEventFilter(KeyEvent.KEY_PRESSED, event -> told.hide());
-            node.focusedProperty().addListener(change -> told.hide());
+        if (hint.tooltip == null) {
+            Tooltip tooltip = made();
+            hint.tooltip = tooltip;
+            node.addEventFilter(KeyEvent.KEY_PRESSED, event -> tooltip.hide());
+            node.focusedProperty().addListener(change -> tooltip.hide());
         }
         String text = hint.said.get();
-        hint.told.setText(text.isEmpty() ? otherwise : text);
+        hint.tooltip.setText(text.isEmpty() ? otherwise : text);
         Bounds bounds = node.localToScreen(node.getBoundsInLocal());
-        hint.told.show(node, bounds.getMinX(), bounds.getMaxY());
+        hint.tooltip.show(node, bounds.getMinX(), bounds.getMaxY());
     }
 
     /** Removes the explanation of a node. */

@@ -69,7 +69,7 @@ final class RoadLabels {
     /** The smallest meter label in a narrow bar, in pixels. */
     private static final double MIN_SIGNATURE = 0.46;
     /** The narrowest stride that shows its number of units, in pixels. */
-    private static final double MIN_TOLD_WIDTH = 22;
+    private static final double MIN_LABELED_WIDTH = 22;
     /** The narrowest bar that shows its number, in pixels. */
     private static final double MIN_NUMBER_WIDTH = 12;
 
@@ -232,7 +232,7 @@ final class RoadLabels {
         double rise = layout.rise(to - from);
         double top = layout.ground() - rise;
         Words under = words(Kind.UNITS, Integer.toString(stride.units()), 12, (from + to) / 2, top + 13);
-        if (to - from < Math.max(MIN_TOLD_WIDTH, under.width + 8)) {
+        if (to - from < Math.max(MIN_LABELED_WIDTH, under.width + 8)) {
             return List.of();
         }
         // How far from its center a stride is 6 pixels below its top.

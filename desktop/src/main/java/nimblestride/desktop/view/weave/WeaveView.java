@@ -39,7 +39,7 @@ public final class WeaveView extends BorderPane {
     private final DrawingCanvas slate = new DrawingCanvas((g, width, height) -> draw(g));
     private final ScrollBar bar = new ScrollBar();
     private final DisplaceAction displacing;
-    private final Consumer<String> told;
+    private final Consumer<String> description;
     private Palette palette = Palette.DAY;
     private AnalyzedExercise answer;
     private WeavePicture picture;
@@ -50,10 +50,10 @@ public final class WeaveView extends BorderPane {
     private WeaveHit chosen;
     private OptionalDouble heard = OptionalDouble.empty();
 
-    /** @param told receives the description of the place under the mouse or selected */
-    public WeaveView(DisplaceAction displacing, Consumer<String> told) {
+    /** @param description receives the description of the place under the mouse or selected */
+    public WeaveView(DisplaceAction displacing, Consumer<String> description) {
         this.displacing = displacing;
-        this.told = told;
+        this.description = description;
         setId("weave");
         getStyleClass().add("weave");
         setFocusTraversable(true);
@@ -71,7 +71,7 @@ public final class WeaveView extends BorderPane {
                 slate,
                 this::seen,
                 new Dragging(),
-                hit -> hit.ifPresentOrElse(this::pointAt, this::tellChosen),
+                hit -> hit.ifPresentOrElse(this::pointAt, this::describeChosen),
                 this::choose);
     }
 
@@ -103,7 +103,7 @@ public final class WeaveView extends BorderPane {
         setAccessibleText("The Weave: " + String.format(Locale.ROOT, "%,d", rows())
                 + " bars stacked, the last one home. They stand in words on the page In words.");
         refit();
-        tellChosen();
+        describeChosen();
     }
 
     /** Returns all bars up to the realignment plus the one that is bar 1 again, if that is known. */
@@ -268,11 +268,12 @@ public final class WeaveView extends BorderPane {
     private void choose(WeaveHit place) {
         chosen = place;
         bringIntoView(place.bar());
-        tellChosen();
+        describeChosen();
     }
 
-    private void tellChosen() {
-        told.accept(chosen == null || answer == null ? "" : new WeaveDescription(answer.analysis()).describe(chosen));
+    private void describeChosen() {
+        description.accept(
+                chosen == null || answer == null ? "" : new WeaveDescription(answer.analysis()).describe(chosen));
     }
 
     private Optional<WeaveMouse.Seen> seen() {
@@ -294,7 +295,7 @@ public final class WeaveView extends BorderPane {
     }
 
     private void pointAt(WeaveHit hit) {
-        told.accept(new WeaveDescription(answer.analysis()).describe(hit));
+        description.accept(new WeaveDescription(answer.analysis()).describe(hit));
     }
 
     /** Shows the moment heard, or nothing. */

@@ -39,7 +39,7 @@ final class FamiliesPage extends VBox implements Page {
     private final LayerChoice layer = new LayerChoice("family-layer", chosen -> ask());
     private final ComboBox<Kind> kind = new ComboBox<>();
     private final TypedField<Phrase> meters;
-    private final Label told = new WrappedLabel();
+    private final Label summary = new WrappedLabel();
     private final GridPane members = new GridPane();
     private final SmallButton keepAll;
     private final LatestOnly answers = new LatestOnly("families");
@@ -96,9 +96,9 @@ final class FamiliesPage extends VBox implements Page {
                 () -> family.ifPresent(one -> library.add(
                         one.members().stream().map(Family.Member::exercise).toList())));
         FlowLine line = new FlowLine(new Caption("From"), layer, kind, meters, keepAll);
-        told.setId("family-told");
+        summary.setId("family-told");
         members.getStyleClass().add("ways");
-        getChildren().setAll(line, told, new VerticalScroll(members));
+        getChildren().setAll(line, summary, new VerticalScroll(members));
     }
 
     /** Keeps the family of the exercise it was made from while its members are tried. */
@@ -151,7 +151,7 @@ final class FamiliesPage extends VBox implements Page {
         family = answered.family;
         keepAll.setDisable(family.isEmpty());
         members.getChildren().clear();
-        told.setText(family.map(one -> one.why()
+        summary.setText(family.map(one -> one.why()
                         + (one.members().size() > MAX_SHOWN
                                 ? String.format(
                                         Locale.ROOT,

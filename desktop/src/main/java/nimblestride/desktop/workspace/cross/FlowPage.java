@@ -32,7 +32,7 @@ final class FlowPage extends VBox implements Page {
 
     private final ExerciseDocument document;
     private final TypedField<Integer> ones;
-    private final Label told = new WrappedLabel();
+    private final Label summary = new WrappedLabel();
     private final GridPane pulses = new GridPane();
     private final LatestOnly answers = new LatestOnly("threading pulses");
 
@@ -50,9 +50,9 @@ final class FlowPage extends VBox implements Page {
         ones.setMinWidth(64);
         HBox line = new HBox(new Caption("All layers play a 1 only every"), ones, new Caption("bars; 1 for every bar"));
         line.getStyleClass().add("add-line");
-        told.setId("flow-told");
+        summary.setId("flow-told");
         pulses.getStyleClass().add("ways");
-        getChildren().setAll(line, told, new VerticalScroll(pulses));
+        getChildren().setAll(line, summary, new VerticalScroll(pulses));
     }
 
     @Override
@@ -69,7 +69,7 @@ final class FlowPage extends VBox implements Page {
                 .filter(finding -> ABOUT_FLOW.contains(finding.code()))
                 .map(finding -> (finding.sentence() + " " + finding.sum()).strip())
                 .collect(Collectors.joining(" "));
-        told.setText(
+        summary.setText(
                 known.isEmpty() ? "With two layers or more, how often they are all on the 1 is told here." : known);
     }
 

@@ -45,7 +45,7 @@ final class LayersPage extends VBox implements Page {
         adding.setPromptText("kick every 5/16 from 1/16");
         adding.setAccessibleText("A new layer, as in: kick every 5/16");
         adding.setOnAction(event -> add());
-        adding.textProperty().addListener(change -> tell(""));
+        adding.textProperty().addListener(change -> showMessage(""));
         HBox.setHgrow(adding, Priority.ALWAYS);
         add.setId("add-layer-button");
         add.setOnAction(event -> add());
@@ -55,7 +55,7 @@ final class LayersPage extends VBox implements Page {
         add.setMinWidth(USE_PREF_SIZE);
         HBox line = new HBox(caption, adding, add);
         line.getStyleClass().add("add-line");
-        tell("");
+        showMessage("");
 
         hint.getStyleClass().add("quiet");
         examples.getStyleClass().add("examples");
@@ -85,7 +85,7 @@ final class LayersPage extends VBox implements Page {
             rows.getChildren().remove(shown.size());
         }
         while (shown.size() < layers.size()) {
-            LayerRow row = new LayerRow(document, shown.size(), this::tell);
+            LayerRow row = new LayerRow(document, shown.size(), this::showMessage);
             row.mark(shown.size(), palette);
             shown.add(row);
             rows.getChildren().add(row);
@@ -122,19 +122,19 @@ final class LayersPage extends VBox implements Page {
         try {
             Layer layer = LayerText.read(text, document.exerciseProperty().get().voices());
             document.edit(exercise -> exercise.plusLayer(layer));
-            tell("");
+            showMessage("");
             return true;
         } catch (TextException e) {
-            tell(e.getMessage());
+            showMessage(e.getMessage());
             adding.requestFocus();
             adding.selectRange(Math.min(e.from(), adding.getLength()), Math.min(e.to(), adding.getLength()));
         } catch (StrideException e) {
-            tell(e.getMessage());
+            showMessage(e.getMessage());
         }
         return false;
     }
 
-    private void tell(String message) {
+    private void showMessage(String message) {
         problem.setText(message);
         problem.setVisible(!message.isEmpty());
         problem.setManaged(!message.isEmpty());

@@ -29,14 +29,14 @@ final class ResolutionsPage extends VBox implements Page {
     private final ExerciseDocument document;
     private final LayerChoice riff = new LayerChoice("closing-layer", layer -> ask());
     private final TypedField<Integer> bars;
-    private final Label told = new WrappedLabel();
+    private final Label summary = new WrappedLabel();
     private final GridPane ways = new GridPane();
     private final LatestOnly answers = new LatestOnly("closing");
     private int count = DEFAULT_BARS;
     private Exercise exercise;
 
     /** The answer to a question, or why there is none. */
-    private record Answered(List<Resolution> ways, String told, boolean problem) {}
+    private record Answered(List<Resolution> ways, String summary, boolean problem) {}
 
     ResolutionsPage(ExerciseDocument document) {
         this.document = document;
@@ -56,9 +56,9 @@ final class ResolutionsPage extends VBox implements Page {
         HBox line = new HBox(
                 new Caption("The riff of"), riff, new Caption("against the bars, for"), bars, new Caption("bars"));
         line.getStyleClass().add("add-line");
-        told.setId("closing-told");
+        summary.setId("closing-told");
         ways.getStyleClass().add("ways");
-        getChildren().setAll(line, told, new VerticalScroll(ways));
+        getChildren().setAll(line, summary, new VerticalScroll(ways));
         bars.show(DEFAULT_BARS);
     }
 
@@ -96,8 +96,8 @@ final class ResolutionsPage extends VBox implements Page {
     }
 
     private void show(Answered answered) {
-        told.setText(answered.told);
-        told.getStyleClass().setAll("label", answered.problem ? "problem" : "said");
+        summary.setText(answered.summary);
+        summary.getStyleClass().setAll("label", answered.problem ? "problem" : "said");
         ways.getChildren().clear();
         for (Resolution way : answered.ways) {
             int row = ways.getRowCount();

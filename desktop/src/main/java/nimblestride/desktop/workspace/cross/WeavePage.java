@@ -34,7 +34,7 @@ final class WeavePage extends VBox implements Page {
     private final ExerciseDocument document;
     private final LayerChoice selected;
     private final WeaveView weave;
-    private final Label told = new WrappedLabel("", "quiet");
+    private final Label hint = new WrappedLabel("", "quiet");
     private final Label parts = new WrappedLabel("", "quiet");
     private AnalyzedExercise answer;
     private long lastLanding = -1;
@@ -42,9 +42,9 @@ final class WeavePage extends VBox implements Page {
     WeavePage(ExerciseDocument document) {
         this.document = document;
         getStyleClass().add("page");
-        told.setId("weave-told");
-        told.setMinWidth(0);
-        weave = new WeaveView(displacing(), this::tell);
+        hint.setId("weave-told");
+        hint.setMinWidth(0);
+        weave = new WeaveView(displacing(), this::showMessage);
         selected = new LayerChoice("weave-layer", weave::setInHand);
         SmallButton landing = new SmallButton("Next landing", "weave-landing", this::nextLanding);
         ControlTip.on(landing, "Go to the next bar line this layer lands on");
@@ -53,7 +53,7 @@ final class WeavePage extends VBox implements Page {
         FlowLine line = new FlowLine(new Caption("In hand"), selected, landing, fit);
         parts.setId("weave-parts");
         VBox.setVgrow(weave, Priority.ALWAYS);
-        getChildren().setAll(line, told, parts, weave);
+        getChildren().setAll(line, hint, parts, weave);
     }
 
     private DisplaceAction displacing() {
@@ -70,8 +70,8 @@ final class WeavePage extends VBox implements Page {
         };
     }
 
-    private void tell(String words) {
-        told.setText(
+    private void showMessage(String words) {
+        hint.setText(
                 words.isEmpty()
                         ? "Point at a mark or use the arrow keys; drag it, or Shift and an arrow, to start elsewhere."
                         : words);
@@ -135,7 +135,7 @@ final class WeavePage extends VBox implements Page {
         }
         answer.analysis().layers().get(selected.layer()).alignment().result().ifPresent(alignment -> {
             if (alignment.landings().isEmpty()) {
-                tell("It never lands on a bar line" + (alignment.lands() ? " on the way home." : "."));
+                showMessage("It never lands on a bar line" + (alignment.lands() ? " on the way home." : "."));
                 return;
             }
             long home = alignment.returnsAfter().bars();
@@ -146,7 +146,8 @@ final class WeavePage extends VBox implements Page {
                     .orElse(lastLanding >= home ? landings.get(0) : home + landings.get(0));
             lastLanding = next;
             weave.bringIntoView(next);
-            tell(String.format(Locale.ROOT, "It lands on bar %,d%s.", next + 1, next >= home ? ", home again" : ""));
+            showMessage(
+                    String.format(Locale.ROOT, "It lands on bar %,d%s.", next + 1, next >= home ? ", home again" : ""));
         });
     }
 

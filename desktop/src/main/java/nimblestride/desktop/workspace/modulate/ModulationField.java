@@ -30,7 +30,7 @@ final class ModulationField extends FlowPane {
     ModulationField(SelectedModulation gear) {
         this.gear = gear;
         getStyleClass().add("gear-line");
-        pivot = new TypedField<>(PivotText::read, ModulationField::told, gear::setPivot, () -> {});
+        pivot = new TypedField<>(PivotText::read, ModulationField::write, gear::setPivot, () -> {});
         pivot.field().setId("pivot");
         pivot.field().setAccessibleText("Pivot: old value = new value");
         ControlTip.on(
@@ -64,7 +64,7 @@ final class ModulationField extends FlowPane {
                         bars);
     }
 
-    private static String told(Pivot pivot) {
+    private static String write(Pivot pivot) {
         return NoteName.say(pivot.oldValue()) + " = " + NoteName.say(pivot.newValue());
     }
 

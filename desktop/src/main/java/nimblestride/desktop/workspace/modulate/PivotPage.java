@@ -35,13 +35,13 @@ final class PivotPage extends VBox implements Page {
     private final ModulationField line;
     private final ModulationPicture picture = new ModulationPicture("both-feels", this::ask);
     private final Label headline = new WrappedLabel("", "said");
-    private final GridPane told = new GridPane();
+    private final GridPane statements = new GridPane();
     private final CheckBox leadIns = new CheckBox("with lead-ins");
     private final Label problem = new WrappedLabel("", "problem");
     private final LatestOnly answers = new LatestOnly("working out a pivot");
 
     /** What the page shows of a modulation, or why it shows nothing. */
-    private record Seen(List<ModulationWords.Told> told, List<Drawing> rows, String problem) {}
+    private record Seen(List<ModulationWords.Statement> statements, List<Drawing> rows, String problem) {}
 
     PivotPage(ExerciseDocument document, SelectedModulation gear) {
         this.document = document;
@@ -49,8 +49,8 @@ final class PivotPage extends VBox implements Page {
         getStyleClass().add("page");
         line = new ModulationField(gear);
         headline.setId("new-tempo");
-        told.setId("pivot-told");
-        told.getStyleClass().add("ways");
+        statements.setId("pivot-told");
+        statements.getStyleClass().add("ways");
         problem.setManaged(false);
         leadIns.setId("with-lead-ins");
         leadIns.setSelected(true);
@@ -60,7 +60,7 @@ final class PivotPage extends VBox implements Page {
                 leadIns);
         make.getStyleClass().add("add-line");
         line.getChildren().add(make);
-        VBox all = new VBox(headline, picture, told);
+        VBox all = new VBox(headline, picture, statements);
         all.getStyleClass().add("told");
         getChildren().setAll(line, problem, new VerticalScroll(all));
         gear.onChange(this::refresh);
@@ -97,9 +97,9 @@ final class PivotPage extends VBox implements Page {
     private static Seen seen(Modulation shift, double width) {
         try {
             // The words come first, because they explain why there may be nothing to draw.
-            List<ModulationWords.Told> told = ModulationWords.of(shift);
+            List<ModulationWords.Statement> statements = ModulationWords.of(shift);
             return new Seen(
-                    told, ModulationPicture.rows(shift, ModulationDrawing.Kind.REAL, NoteValue.ZERO, width), "");
+                    statements, ModulationPicture.rows(shift, ModulationDrawing.Kind.REAL, NoteValue.ZERO, width), "");
         } catch (StrideException e) {
             return new Seen(List.of(), List.of(), e.getMessage() + ".");
         }
@@ -109,20 +109,23 @@ final class PivotPage extends VBox implements Page {
         showProblem(seen.problem);
         picture.show(
                 seen.rows,
-                seen.told.stream().map(ModulationWords.Told::sentence).collect(Collectors.joining(" ")));
-        headline.setText(seen.told.stream()
+                seen.statements.stream()
+                        .map(ModulationWords.Statement::sentence)
+                        .collect(Collectors.joining(" ")));
+        headline.setText(seen.statements.stream()
                 .findFirst()
                 .map(tempo -> tempo.sentence() + "  " + tempo.sum())
                 .orElse(""));
-        told.getChildren().clear();
-        for (ModulationWords.Told one : seen.told.subList(Math.min(1, seen.told.size()), seen.told.size())) {
+        statements.getChildren().clear();
+        for (ModulationWords.Statement one :
+                seen.statements.subList(Math.min(1, seen.statements.size()), seen.statements.size())) {
             Caption about = new Caption(one.about());
             Label sentence = new WrappedLabel(one.sentence());
             Label sum = new WrappedLabel(one.sum(), "finding-sum");
             VBox words = one.sum().isEmpty() ? new VBox(sentence) : new VBox(sentence, sum);
             GridPane.setHgrow(words, Priority.ALWAYS);
             GridPane.setValignment(about, VPos.TOP);
-            told.addRow(told.getRowCount(), about, words);
+            statements.addRow(statements.getRowCount(), about, words);
         }
     }
 

@@ -82,7 +82,7 @@ final class SectionRow {
         field(rounds, "section-rounds-" + index, "How often section " + (index + 1) + " plays its bars", 44);
         entered = new TypedField<>(
                 PivotText::read,
-                SectionRow::told,
+                SectionRow::write,
                 pivot -> editing.edit("section-pivot", exercise -> SectionEdits.withPivot(exercise, index, pivot)),
                 document::endBurst);
         field(entered, "section-pivot-" + index, "The modulation into section " + (index + 1), 168);
@@ -125,7 +125,7 @@ final class SectionRow {
         return button;
     }
 
-    private static String told(Pivot pivot) {
+    private static String write(Pivot pivot) {
         return pivot.isNone()
                 ? "quarter = quarter"
                 : NoteName.say(pivot.oldValue()) + " = " + NoteName.say(pivot.newValue());

@@ -39,7 +39,7 @@ final class SectionsPage extends VBox implements Page {
     private final ExerciseDocument document;
     private final Transport transport;
     private final GridPane grid = new GridPane();
-    private final Label told = new WrappedLabel();
+    private final Label summary = new WrappedLabel();
     private final Label problem = new WrappedLabel("", "problem");
     private final List<SectionRow> rows = new ArrayList<>();
 
@@ -59,11 +59,11 @@ final class SectionsPage extends VBox implements Page {
         ControlTip.on(back, "The first section after the feel in hand, at its own tempo");
         all.setMinWidth(USE_PREF_SIZE);
         FlowLine line = new FlowLine(all, other, again, back);
-        told.setId("sections-told");
+        summary.setId("sections-told");
         problem.setId("sections-problem");
         showProblem("");
         grid.getStyleClass().add("sections");
-        getChildren().setAll(line, problem, told, new VerticalScroll(grid));
+        getChildren().setAll(line, problem, summary, new VerticalScroll(grid));
         transport.sectionProperty().addListener(change -> light());
     }
 
@@ -130,7 +130,7 @@ final class SectionsPage extends VBox implements Page {
                 .filter(finding -> ABOUT_SECTIONS.contains(finding.code()))
                 .map(finding -> finding.sentence() + " " + finding.sum())
                 .collect(Collectors.joining("\n"));
-        told.setText(
+        summary.setText(
                 known.isEmpty()
                         ? "One feel so far. The Pivot page adds another at a new tempo; A new feel adds bars of its own at"
                                 + " this one."

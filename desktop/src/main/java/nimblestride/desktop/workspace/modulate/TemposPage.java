@@ -236,12 +236,12 @@ final class TemposPage extends VBox implements Page {
             settings.addRow(
                     settings.getRowCount(),
                     strong(Tempo.decimal(setting.perMinute())),
-                    wrapped("clicks every " + told(setting.before()) + " before, every " + told(setting.after())
+                    wrapped("clicks every " + name(setting.before()) + " before, every " + name(setting.after())
                             + " after" + (setting.isOnAnOrdinaryMetronome() ? "" : "; not on an ordinary metronome")));
         }
     }
 
-    private static String told(NoteValue value) {
+    private static String name(NoteValue value) {
         boolean named = NoteName.of(value).isPresent() || value.denominator() == 1;
         return named ? NoteName.each(value) : value + " of a whole note";
     }

@@ -31,7 +31,7 @@ final class HandsPage extends VBox implements Page {
     private final ComboBox<LeadHand> lead = new ComboBox<>();
     private final CheckBox linear = new CheckBox("linear: no two limbs at once");
     private final TypedField<OptionalInt> most;
-    private final VBox told = new VBox();
+    private final VBox advice = new VBox();
     private boolean showing;
 
     HandsPage(ExerciseDocument document) {
@@ -62,8 +62,8 @@ final class HandsPage extends VBox implements Page {
         most.setMinWidth(46);
         FlowPane row = new FlowPane(lead, linear, new Caption("at most"), most, new Caption("strokes a second"));
         row.getStyleClass().add("wishes");
-        told.getStyleClass().add("told");
-        getChildren().setAll(row, new VerticalScroll(told));
+        advice.getStyleClass().add("told");
+        getChildren().setAll(row, new VerticalScroll(advice));
     }
 
     private static OptionalInt readMost(String typed) {
@@ -101,9 +101,9 @@ final class HandsPage extends VBox implements Page {
                 .filter(finding -> finding.category() == Category.HANDS)
                 .map(finding -> sentence(finding.sentence() + " " + finding.sum()))
                 .toList();
-        told.getChildren().setAll(sentences);
+        advice.getChildren().setAll(sentences);
         if (sentences.isEmpty()) {
-            told.getChildren()
+            advice.getChildren()
                     .setAll(sentence("Place a voice or write a sticking, and what it asks of the hands is told here."));
         }
     }

@@ -36,7 +36,7 @@ final class StaffPage extends VBox implements Page {
             choice("staff-stickings", "Stickings under the staff", ScoreStyle.Stickings.values());
     private final CheckBox counts = new CheckBox("counts");
     private final CheckBox untilBack = new CheckBox("until all is back");
-    private final Label told = new WrappedLabel("", "quiet");
+    private final Label hint = new WrappedLabel("", "quiet");
     private final StaffView staff;
     private Optional<Exercise> shown = Optional.empty();
 
@@ -50,13 +50,13 @@ final class StaffPage extends VBox implements Page {
         getStyleClass().add("page");
         staff = new StaffView(
                 chosen -> {
-                    told.setText(chosen.words());
+                    hint.setText(chosen.words());
                     shown.ifPresent(exercise -> choose.accept(
                             exercise.phrase().startOf(chosen.bar()).plus(chosen.at())));
                 },
                 problem -> {
                     if (!problem.isEmpty()) {
-                        told.setText(problem);
+                        hint.setText(problem);
                     }
                 });
         VBox.setVgrow(staff, Priority.ALWAYS);
@@ -71,7 +71,7 @@ final class StaffPage extends VBox implements Page {
         counts.setMinWidth(USE_PREF_SIZE);
         untilBack.setId("staff-until-back");
         untilBack.setMinWidth(USE_PREF_SIZE);
-        told.setId("staff-told");
+        hint.setId("staff-told");
         parts.valueProperty().addListener(change -> write());
         lengths.valueProperty().addListener(change -> write());
         stickings.valueProperty().addListener(change -> write());
@@ -79,7 +79,7 @@ final class StaffPage extends VBox implements Page {
         untilBack.selectedProperty().addListener(change -> write());
         countingSystem.addListener(change -> write());
         subdivision.addListener(change -> write());
-        FlowPane choices = new FlowPane(parts, lengths, stickings, counts, untilBack, told);
+        FlowPane choices = new FlowPane(parts, lengths, stickings, counts, untilBack, hint);
         choices.getStyleClass().addAll("wishes", "compact");
         getChildren().setAll(choices, staff);
     }
@@ -99,7 +99,7 @@ final class StaffPage extends VBox implements Page {
                 .isPresent();
         if (!sameBars) {
             staff.chooseNone();
-            told.setText("");
+            hint.setText("");
         }
         shown = Optional.of(exercise);
         write();

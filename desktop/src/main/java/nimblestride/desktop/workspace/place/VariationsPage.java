@@ -147,7 +147,7 @@ final class VariationsPage extends VBox implements Page {
         if (!here.equals(current) || base.isEmpty()) {
             startAnew();
         } else {
-            tell();
+            showSummary();
         }
     }
 
@@ -175,7 +175,7 @@ final class VariationsPage extends VBox implements Page {
         }
         cells.setVisible(!all);
         cells.setManaged(!all);
-        tell();
+        showSummary();
     }
 
     private StickingVariations dealing() {
@@ -222,7 +222,7 @@ final class VariationsPage extends VBox implements Page {
         return strokes;
     }
 
-    private void tell() {
+    private void showSummary() {
         showing = true;
         practiced.setDisable(current.isEmpty());
         practiced.setSelected(
@@ -266,9 +266,9 @@ final class VariationsPage extends VBox implements Page {
                 return exercise.withLayer(
                         index, layer.withPattern(new Pattern.Stuck(next, ((Pattern.Stuck) layer.pattern()).step())));
             });
-            tell();
+            showSummary();
         } catch (StrideException e) {
-            tell();
+            showSummary();
         }
     }
 

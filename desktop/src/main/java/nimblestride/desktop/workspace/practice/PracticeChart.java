@@ -79,7 +79,7 @@ final class PracticeChart extends StackPane {
         title(g, "Minutes a week");
         line(g, LEFT, ground, width, ground);
         int number = 0;
-        double told = Double.NEGATIVE_INFINITY;
+        double labeled = Double.NEGATIVE_INFINITY;
         for (Map.Entry<LocalDate, Integer> week : minutes.entrySet()) {
             double x = LEFT + (number + 0.5) * step;
             double top = ground - (ground - TOP - 14) * week.getValue() / most;
@@ -88,9 +88,9 @@ final class PracticeChart extends StackPane {
             g.setLineWidth(Math.min(10, step * 0.5));
             if (week.getValue() > 0) {
                 g.strokeLine(x, ground - 1, x, top);
-                if (x - told >= BETWEEN_NUMBERS) {
+                if (x - labeled >= BETWEEN_NUMBERS) {
                     text(g, String.valueOf(week.getValue()), x, top - 8, TextAlignment.CENTER);
-                    told = x;
+                    labeled = x;
                 }
             }
             if (number % 3 == 0) {

@@ -51,7 +51,7 @@ final class TimingPage extends VBox implements Page {
     private final Consumer<Optional<Timing>> picture;
     private final ToggleButton tap = new ToggleButton("Tap along");
     private final CheckBox keys = new CheckBox("with the computer's keys");
-    private final VBox told = new VBox(4);
+    private final VBox advice = new VBox(4);
     private final GridPane table = new GridPane();
     private final RepButtons passes;
     private final LatestOnly working = new LatestOnly("matching strokes");
@@ -88,10 +88,10 @@ final class TimingPage extends VBox implements Page {
         keys.selectedProperty().bindBidirectional(devices.keysProperty());
         passes = new RepButtons("taps", this::went);
         FlowLine first = new FlowLine(tap, keys, passes);
-        told.setId("taps-told");
+        advice.setId("taps-told");
         table.getStyleClass().add("ways");
         table.setId("taps-table");
-        getChildren().setAll(first, told, new VerticalScroll(table));
+        getChildren().setAll(first, advice, new VerticalScroll(table));
         looks.setCycleCount(Animation.INDEFINITE);
         transport.playingProperty().addListener((property, was, playing) -> {
             if (!playing && recorder.isRecording()) {
@@ -163,11 +163,11 @@ final class TimingPage extends VBox implements Page {
     }
 
     private void say(List<String> sentences) {
-        told.getChildren().clear();
+        advice.getChildren().clear();
         for (String sentence : sentences) {
             Label label = new WrappedLabel(sentence);
-            label.getStyleClass().add(told.getChildren().isEmpty() ? "entry-name" : "quiet");
-            told.getChildren().add(label);
+            label.getStyleClass().add(advice.getChildren().isEmpty() ? "entry-name" : "quiet");
+            advice.getChildren().add(label);
         }
     }
 

@@ -43,7 +43,7 @@ final class BookletPage extends HBox implements Page {
     private final OpenBook book;
     private final TextField title = new TextField("Exercises");
     private final VBox list = new VBox();
-    private final Label told = new WrappedLabel("", "quiet");
+    private final Label hint = new WrappedLabel("", "quiet");
     private final DrawingList preview = new DrawingList(4, 14, true);
     private final LatestOnly newest = new LatestOnly("setting a booklet");
     private final Map<ExerciseSummary, CheckBox> boxes = new LinkedHashMap<>();
@@ -57,7 +57,7 @@ final class BookletPage extends HBox implements Page {
         title.setId("booklet-title");
         title.setAccessibleText("Title of the booklet");
         title.textProperty().addListener(change -> set());
-        told.setId("booklet-told");
+        hint.setId("booklet-told");
         HBox buttons = new HBox(
                 8,
                 new SmallButton(
@@ -65,7 +65,7 @@ final class BookletPage extends HBox implements Page {
                         "print-booklet",
                         () -> export.print(name(), pages, sheet.get().paper())),
                 new SmallButton("Save…", "save-booklet", () -> export.pages(name(), pages)));
-        VBox choices = new VBox(title, buttons, told, list);
+        VBox choices = new VBox(title, buttons, hint, list);
         choices.getStyleClass().add("sheet-choices");
         list.getStyleClass().add("sheet-choices");
         VerticalScroll scroll = new VerticalScroll(choices);
@@ -123,7 +123,7 @@ final class BookletPage extends HBox implements Page {
         Sheet now = sheet.get();
         String called = name();
         if (pages.isEmpty()) {
-            told.setText("The pages are being set…");
+            hint.setText("The pages are being set…");
         }
         newest.ask(() -> bind(open, chosen, now, called), this::lay);
     }
@@ -152,7 +152,7 @@ final class BookletPage extends HBox implements Page {
         String count = pages.isEmpty()
                 ? "Choose at least one exercise."
                 : pages.size() + (pages.size() == 1 ? " page." : " pages.");
-        told.setText(
+        hint.setText(
                 bound.problems.isEmpty() ? count : count + " Left out: " + String.join("; ", bound.problems) + ".");
         fit();
         preview.show(pages);

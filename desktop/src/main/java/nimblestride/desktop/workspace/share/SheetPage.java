@@ -45,7 +45,7 @@ final class SheetPage extends HBox implements Page {
     private final Export export;
     private final DrawingList preview = new DrawingList(4, GAP, true);
     private final LatestOnly newest = new LatestOnly("setting a sheet");
-    private final Label told = new WrappedLabel("", "quiet");
+    private final Label hint = new WrappedLabel("", "quiet");
     private final Map<SheetItem, CheckBox> sections = new EnumMap<>(SheetItem.class);
     private Optional<Exercise> shown = Optional.empty();
     private List<Drawing> pages = List.of();
@@ -125,7 +125,7 @@ final class SheetPage extends HBox implements Page {
                                 sheet.get().firstPercent(),
                                 "% of the goal",
                                 value -> sheet.get().inStages(sheet.get().stages(), value)),
-                        told);
+                        hint);
         all.getStyleClass().add("sheet-choices");
         return all;
     }
@@ -192,7 +192,7 @@ final class SheetPage extends HBox implements Page {
         pages = laid.pages;
         String written =
                 sheet.get().way().isEmpty() ? "" : " Written: " + sheet.get().way() + ".";
-        told.setText(
+        hint.setText(
                 laid.problem.isEmpty()
                         ? pages.size() + (pages.size() == 1 ? " page." : " pages.") + written
                         : "This sheet cannot be set: " + laid.problem + ".");

@@ -91,10 +91,10 @@ final class SoundFilePage extends VBox implements Page {
         }
         PlaybackRequest request = transport.request();
         WavFile file = file();
-        measuring.ask(() -> told(file, request), length::setText);
+        measuring.ask(() -> lengthOf(file, request), length::setText);
     }
 
-    private String told(WavFile file, PlaybackRequest request) {
+    private String lengthOf(WavFile file, PlaybackRequest request) {
         try {
             long frames = file.frames(request, sounds);
             long minutes = frames / (WavFile.SAMPLE_RATE * 60L);

@@ -33,7 +33,7 @@ public final class BandPage extends VBox implements Page {
     private final ComboBox<Mode> mode = new ComboBox<>();
     private final ComboBox<Boolean> ownPulse = new ComboBox<>();
     private final TypedField<NoteValue> pulse;
-    private final Label told = new WrappedLabel("", "quiet");
+    private final Label hint = new WrappedLabel("", "quiet");
     private NoteValue kept = NoteValue.QUARTER;
     private boolean showing;
 
@@ -65,13 +65,13 @@ public final class BandPage extends VBox implements Page {
         pulse.field().setAccessibleText("The band's pulse, as in 1/4 or dotted eighth");
         pulse.setPrefWidth(120);
         pulse.setMinWidth(120);
-        told.setId("band-told");
+        hint.setId("band-told");
         getChildren()
                 .setAll(
                         plays,
                         row(line, new Caption("in"), tonic, mode),
                         row(new Caption("They keep to"), ownPulse, pulse),
-                        told);
+                        hint);
         settings.bandProperty().addListener(change -> show());
         show();
     }
@@ -127,7 +127,7 @@ public final class BandPage extends VBox implements Page {
         plays.setSelected(settings.bandProperty().get().isPresent());
         pulse.show(kept);
         pulse.setVisible(ownPulse.getValue());
-        told.setText(
+        hint.setText(
                 line.getValue() == Line.DRONE
                         ? "The first and the fifth note of the key, held; how loud it is, is set under Balance."
                         : (ownPulse.getValue()

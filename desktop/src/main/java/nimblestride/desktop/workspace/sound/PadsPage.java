@@ -93,7 +93,7 @@ public final class PadsPage extends VBox implements Page {
                         new Caption("ms,")),
                 new FlowLine(new Caption("rushing after each bar line by"), rush, new Caption("ms"), last));
         getChildren().setAll(new VerticalScroll(all));
-        devices.onStroke(this::tell);
+        devices.onStroke(this::showStroke);
         look();
     }
 
@@ -148,7 +148,7 @@ public final class PadsPage extends VBox implements Page {
         }
     }
 
-    private void tell(PlayedStroke struck) {
+    private void showStroke(PlayedStroke struck) {
         last.setText("Last stroke: " + struck.strike().voice().name() + ", "
                 + struck.strike().level().title() + ".");
     }

@@ -119,7 +119,7 @@ public final class LessonPage extends VBox implements Page {
     }
 
     /** What the Book holds about a student. */
-    private record Told(Student student, List<Assignment> set, List<LogEntry> did, List<Lesson> lessons) {}
+    private record LessonYear(Student student, List<Assignment> set, List<LogEntry> did, List<Lesson> lessons) {}
 
     private void read() {
         Optional<Student> chosen = students.chosen();
@@ -135,11 +135,12 @@ public final class LessonPage extends VBox implements Page {
         LocalDate today = book.today();
         Student student = chosen.get();
         reading.ask(
-                () -> book.askElsewhere(open, one -> told(one, student, today)), told -> told.ifPresent(this::show));
+                () -> book.askElsewhere(open, one -> lessonYear(one, student, today)),
+                lessonYear -> lessonYear.ifPresent(this::show));
     }
 
-    private static Told told(Book book, Student student, LocalDate today) {
-        return new Told(
+    private static LessonYear lessonYear(Book book, Student student, LocalDate today) {
+        return new LessonYear(
                 student,
                 book.students().assignments(student.id()),
                 book.log()
@@ -151,26 +152,26 @@ public final class LessonPage extends VBox implements Page {
                 book.students().lessons(student.id()));
     }
 
-    private void show(Told told) {
-        if (!students.chosen().equals(Optional.of(told.student))) {
+    private void show(LessonYear lessonYear) {
+        if (!students.chosen().equals(Optional.of(lessonYear.student))) {
             return;
         }
         set.getChildren().remove(1, set.getChildren().size());
         set.getChildren().add(assigning);
         assigning.offer(document.exerciseProperty().get().name());
-        told.set.forEach(
-                assignment -> set.getChildren().add(new AssignmentCard(assignment, told.did, book.today(), cards)));
+        lessonYear.set.forEach(assignment ->
+                set.getChildren().add(new AssignmentCard(assignment, lessonYear.did, book.today(), cards)));
         did.getChildren().remove(1, did.getChildren().size());
-        if (told.did.isEmpty()) {
+        if (lessonYear.did.isEmpty()) {
             did.getChildren()
                     .add(new WrappedLabel(
                             "Nothing in the last twelve weeks. Their log comes in with Merge log.", "quiet"));
         }
-        for (LogEntry entry : told.did) {
+        for (LogEntry entry : lessonYear.did) {
             did.getChildren()
                     .add(new WrappedLabel(entry.when().toLocalDate() + "  " + entry.what() + ": " + said(entry)));
         }
-        notes.show(told.student, told.lessons);
+        notes.show(lessonYear.student, lessonYear.lessons);
     }
 
     private static String said(LogEntry entry) {

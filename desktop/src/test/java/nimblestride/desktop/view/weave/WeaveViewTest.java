@@ -25,7 +25,7 @@ import org.junit.jupiter.api.Test;
 
 /** The Weave of a kick on every fifth sixteenth against 7/8, which realigns after five bars, and of a long cycle. */
 class WeaveViewTest extends OnStage {
-    private final List<String> told = new ArrayList<>();
+    private final List<String> description = new ArrayList<>();
     private final List<String> displaced = new ArrayList<>();
     private int done;
     private WeaveView weave;
@@ -44,7 +44,7 @@ class WeaveViewTest extends OnStage {
                         done++;
                     }
                 },
-                told::add);
+                description::add);
         return weave;
     }
 
@@ -61,9 +61,9 @@ class WeaveViewTest extends OnStage {
         waitForFxEvents();
     }
 
-    private String told() {
+    private String description() {
         waitForFxEvents();
-        return told.isEmpty() ? "" : told.get(told.size() - 1);
+        return description.isEmpty() ? "" : description.get(description.size() - 1);
     }
 
     private ScrollBar bar() {
@@ -87,18 +87,18 @@ class WeaveViewTest extends OnStage {
     void arrowsGoFromHitToHit() {
         interact(() -> weave.setInHand(0));
         type(KeyCode.RIGHT);
-        assertThat(told()).startsWith("Bar 1, 1: kick, hit 1");
+        assertThat(description()).startsWith("Bar 1, 1: kick, hit 1");
         type(KeyCode.RIGHT);
-        String second = told();
-        assertThat(second).startsWith("Bar 1").isNotEqualTo(told.get(told.size() - 2));
+        String second = description();
+        assertThat(second).startsWith("Bar 1").isNotEqualTo(description.get(description.size() - 2));
         type(KeyCode.LEFT);
-        assertThat(told()).startsWith("Bar 1, 1: kick, hit 1");
+        assertThat(description()).startsWith("Bar 1, 1: kick, hit 1");
         type(KeyCode.DOWN);
-        assertThat(told()).startsWith("Bar 2");
+        assertThat(description()).startsWith("Bar 2");
         type(KeyCode.UP);
-        assertThat(told()).startsWith("Bar 1");
+        assertThat(description()).startsWith("Bar 1");
         type(KeyCode.UP);
-        assertThat(told()).as("there is no bar before the first").startsWith("Bar 1");
+        assertThat(description()).as("there is no bar before the first").startsWith("Bar 1");
     }
 
     @Test
@@ -113,13 +113,13 @@ class WeaveViewTest extends OnStage {
     void aMarkIsPointedAtAndDraggedAlongItsBar() {
         Point2D first = place(0, 0, NoteValue.ZERO);
         moveTo(first);
-        assertThat(told()).startsWith("Bar 1, 1: kick, hit 1");
+        assertThat(description()).startsWith("Bar 1, 1: kick, hit 1");
         Node slate = weave.getCenter();
         assertThat(slate.getCursor()).isEqualTo(Cursor.H_RESIZE);
         double sixteenth = place(0, 0, NoteValue.of(5, 16)).subtract(first).getX() / 5;
         moveTo(first.add(2.5 * sixteenth, 0));
         assertThat(slate.getCursor()).isEqualTo(Cursor.DEFAULT);
-        assertThat(told()).as("nothing is chosen").isEmpty();
+        assertThat(description()).as("nothing is chosen").isEmpty();
 
         moveTo(first).press(MouseButton.PRIMARY);
         moveTo(first.add(3 * sixteenth, 0));
@@ -176,7 +176,7 @@ class WeaveViewTest extends OnStage {
         show("4/4");
         type(KeyCode.RIGHT).type(KeyCode.DOWN);
         press(KeyCode.SHIFT).type(KeyCode.LEFT).release(KeyCode.SHIFT);
-        assertThat(told()).isEmpty();
+        assertThat(description()).isEmpty();
         assertThat(displaced).isEmpty();
     }
 }
