@@ -1,11 +1,7 @@
 package nimblestride.terminal;
 
 import java.math.BigInteger;
-import java.util.Arrays;
-import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.insight.fact.Category;
@@ -27,15 +23,9 @@ import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.pattern.Reset;
 import nimblestride.core.layer.pattern.Span;
-import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.CountPosition;
-import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.partition.FitResult;
-import nimblestride.core.time.reading.Reading;
-import nimblestride.core.time.reading.ReadingApproach;
-import nimblestride.core.time.reading.ReadingFilter;
-import nimblestride.core.time.reading.Readings;
 import nimblestride.core.time.value.NoteValue;
 import org.apache.commons.numbers.fraction.BigFraction;
 import tools.jackson.databind.json.JsonMapper;
@@ -55,7 +45,6 @@ final class ReportJson {
     private static final long MAX_BARS = 1_000;
 
     private static final int ROUNDS_LISTED = 2;
-    private static final int READINGS_PER_APPROACH = 3;
 
     private final Report report;
     private final Analysis analysis;
@@ -79,7 +68,9 @@ final class ReportJson {
         ObjectNode root = JsonNodeFactory.instance.objectNode();
         root.put("name", exercise.name());
         root.put("tempo", exercise.tempo().toString());
-        writePhrase(root.putObject("phrase"));
+        BarsJson bars = new BarsJson(phrase);
+        bars.writePhrase(root.putObject("phrase"));
+        bars.writeBeats(root.putArray("beats"));
         ArrayNode layers = root.putArray("layers");
         analysis.layers().forEach(layer -> writeLayer(layer, layers.addObject()));
         ArrayNode meetings = root.putArray("meetings");
@@ -93,7 +84,7 @@ final class ReportJson {
             analysis.onBarLines().result().ifPresent(ones -> writeOnes(ones, root.putObject("onBarLines")));
         }
         report.chain().ifPresent(one -> writeModulation(one, root.putObject("modulation")));
-        writeReadings(root.putArray("readings"));
+        bars.writeReadings(root.putArray("readings"));
         report.fits().ifPresent(fit -> writeFits(fit, root.putObject("fits")));
         ArrayNode checks = root.putArray("checks");
         ArrayNode told = root.putArray("findings");
@@ -111,48 +102,6 @@ final class ReportJson {
             }
         }
         return root;
-    }
-
-    private void writePhrase(ObjectNode node) {
-        node.put("length", phrase.length().toString());
-        ArrayNode bars = node.putArray("bars");
-        int number = 1;
-        for (Bar bar : phrase.bars()) {
-            ObjectNode written = bars.addObject();
-            written.put("number", number++);
-            written.put("meter", bar.meter().toString());
-            written.put("length", bar.length().toString());
-            written.put("unit", bar.meter().unit().toString());
-            ArrayNode grouping = written.putArray("grouping");
-            bar.grouping().sizes().forEach(grouping::add);
-        }
-    }
-
-    /** Writes the best readings of each approach for each bar, the best of all first. */
-    private void writeReadings(ArrayNode readings) {
-        Map<Meter, List<Reading>> known = new HashMap<>();
-        int number = 1;
-        for (Bar bar : phrase.bars()) {
-            for (Reading reading : known.computeIfAbsent(bar.meter(), ReportJson::bestReadings)) {
-                ObjectNode written = readings.addObject();
-                written.put("bar", number);
-                ArrayNode grouping = written.putArray("grouping");
-                reading.grouping().sizes().forEach(grouping::add);
-                written.put("school", reading.approach().key());
-                written.put("why", reading.why());
-                ArrayNode bars = written.putArray("writtenAs");
-                reading.writtenAs().forEach(meter -> bars.add(meter.toString()));
-            }
-            number++;
-        }
-    }
-
-    private static List<Reading> bestReadings(Meter meter) {
-        return Arrays.stream(ReadingApproach.values())
-                .flatMap(countingSystem ->
-                        Readings.of(meter, countingSystem, ReadingFilter.ANY).limit(READINGS_PER_APPROACH))
-                .sorted(Comparator.comparingLong(Reading::effort))
-                .toList();
     }
 
     private static void writeFits(FitResult fit, ObjectNode node) {
@@ -195,14 +144,19 @@ final class ReportJson {
     private void writeCrossing(Layer layer, Alignment alignment, ObjectNode node) {
         Crossing crossing = Crossing.of(layer, phrase);
         node.put("crossing", crossing.kind().title());
-        if (crossing.notes() > 0) {
-            node.put("ratio", crossing.notes() + ":" + crossing.against());
+        node.put("called", crossing.kind().key());
+        crossing.ratio().ifPresent(ratio -> {
+            node.put("ratio", ratio.toString());
+            node.put("hemiola", ratio.isHemiola());
+        });
+        if (crossing.cutOff()) {
+            node.put("cutOff", true);
         }
         long bars = Math.min(alignment.returnsAfter().bars(), MAX_BARS);
         ArrayNode told = node.putArray("bars");
         List<BarByBar> barByBar;
         try {
-            barByBar = BarByBar.of(alignment.timeline(), phrase, bars, MAX_HITS);
+            barByBar = BarByBar.of(layer, alignment.timeline(), phrase, bars, MAX_HITS);
         } catch (ArithmeticException e) {
             // The beats of these bars can't be counted in its units.
             return;

@@ -141,8 +141,10 @@ final class LegacySettings {
     }
 
     private ClickSettings click() {
-        List<String> levels =
-                List.of(properties.getProperty("click.levels", "BAR,GROUP").split(",", -1));
+        List<String> levels = List.of(properties
+                .getProperty("click.levels", "BAR,GROUP")
+                .replace("GROUP", "BEAT")
+                .split(",", -1));
         ClickSettings click = ClickSettings.NONE;
         for (ClickSettings.Level level : ClickSettings.Level.values()) {
             click = click.with(level, levels.contains(level.name()));

@@ -46,12 +46,17 @@ record SoundSettings(
     private static ClickSettings click(JsonNodeReader place) {
         ClickSettings click = ClickSettings.NONE;
         for (JsonNodeReader level : place.member("levels").items(ClickSettings.Level.values().length)) {
-            click = click.with(level.oneOf(ClickSettings.Level.class), true);
+            click = click.with(level(level), true);
         }
         ClickSettings chosen = click;
         return place.make(() -> chosen.silent(silence(place.member("silence")))
                 .onceIn(place.member("every").whole())
                 .pulsing(place.member("pulse").noteValue()));
+    }
+
+    /** Reads a level; earlier versions called the beats groups. */
+    private static ClickSettings.Level level(JsonNodeReader place) {
+        return place.text().equals("GROUP") ? ClickSettings.Level.BEAT : place.oneOf(ClickSettings.Level.class);
     }
 
     private static SilentBars silence(JsonNodeReader place) {

@@ -32,8 +32,10 @@ public record ClickSettings(
         PULSE(3),
         /** Each hit of a layer. */
         LAYER(4),
-        /** The start of each group. */
-        GROUP(5),
+        /** Each beat that is longer than the bar's shortest; on with {@link #BEAT}. */
+        LONG_BEAT(4),
+        /** Each beat of the bar. */
+        BEAT(5),
         /** Halfway between the beats. */
         OFF_BEAT(6),
         /** Each unit of the bar. */
@@ -57,8 +59,8 @@ public record ClickSettings(
     public static final ClickSettings NONE =
             new ClickSettings(Set.of(), SilentBars.NEVER, 1, NoteValue.QUARTER, Optional.empty());
 
-    /** The 1 of each bar and the start of each group. */
-    public static final ClickSettings DEFAULT = NONE.with(Level.BAR, true).with(Level.GROUP, true);
+    /** The 1 of each bar and each beat. */
+    public static final ClickSettings DEFAULT = NONE.with(Level.BAR, true).with(Level.BEAT, true);
 
     /** @throws nimblestride.core.foundation.failure.InvalidValueException if a number is out of range */
     public ClickSettings {

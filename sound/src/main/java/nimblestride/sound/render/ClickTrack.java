@@ -7,9 +7,9 @@ import java.util.Optional;
 import java.util.TreeMap;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.core.layer.crossing.Beat;
 import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.render.ClickSettings.Level;
@@ -65,7 +65,8 @@ final class ClickTrack {
         finders.put(Level.NEW_BEAT, newBeats);
         finders.put(Level.PULSE, (part, found) -> steps(NoteValue.ZERO, click.pulse(), part, found));
         finders.put(Level.LAYER, this::hits);
-        finders.put(Level.GROUP, ClickTrack::groups);
+        finders.put(Level.LONG_BEAT, (part, found) -> beats(part, true, found));
+        finders.put(Level.BEAT, (part, found) -> beats(part, false, found));
         finders.put(Level.OFF_BEAT, ClickTrack::offBeats);
         finders.put(
                 Level.UNIT, (part, found) -> steps(part.start, part.bar.meter().unit(), part, found));
@@ -96,7 +97,7 @@ final class ClickTrack {
         if (!click.levels().isEmpty() && click.isHeardAfter(played)) {
             Part part = new Part(number, phrase.bar(number), phrase.startOf(number), from, to);
             finders.forEach((level, finder) -> {
-                if (click.levels().contains(level)) {
+                if (click.levels().contains(level == Level.LONG_BEAT ? Level.BEAT : level)) {
                     finder.find(part, moment -> ticks.putIfAbsent(moment, level));
                 }
             });
@@ -110,18 +111,33 @@ final class ClickTrack {
         }
     }
 
-    private static void groups(Part part, Found found) {
-        for (NoteValue group : part.bar.groupStarts()) {
-            NoteValue at = part.start.plus(group);
-            if (at.compareTo(part.from) >= 0 && at.compareTo(part.to) < 0) {
-                found.at(at);
+    private static void beats(Part part, boolean onlyLong, Found found) {
+        Beats beats = Beats.of(part.bar);
+        List<NoteValue> starts = beats.starts();
+        for (int beat = 0; beat < starts.size(); beat++) {
+            if (!onlyLong || beats.isLong(beat)) {
+                within(part, starts.get(beat), found);
             }
         }
     }
 
+    /** Finds the middle of each even beat; in uneven beats, the unit in or just before the middle. */
     private static void offBeats(Part part, Found found) {
-        NoteValue beat = Beat.of(part.bar);
-        steps(part.start.plus(beat.dividedBy(2)), beat, part, found);
+        Beats beats = Beats.of(part.bar);
+        NoteValue unit = part.bar.meter().unit();
+        List<NoteValue> starts = beats.starts();
+        for (int beat = 0; beat < starts.size(); beat++) {
+            NoteValue half = beats.length(beat).dividedBy(2);
+            boolean wholeUnits = beats.even().isPresent() || half.compareTo(unit) < 0;
+            within(part, starts.get(beat).plus(wholeUnits ? half : unit.times(half.wholePartsOf(unit))), found);
+        }
+    }
+
+    private static void within(Part part, NoteValue position, Found found) {
+        NoteValue at = part.start.plus(position);
+        if (at.compareTo(part.from) >= 0 && at.compareTo(part.to) < 0) {
+            found.at(at);
+        }
     }
 
     private void hits(Part part, Found found) {

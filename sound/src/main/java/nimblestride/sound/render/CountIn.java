@@ -2,12 +2,14 @@ package nimblestride.sound.render;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.SpokenSyllable;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.render.ClickSettings.Level;
 
@@ -45,24 +47,25 @@ public record CountIn(int bars, CountingSystem countingSystem, Subdivision subdi
         return bars == 0 ? NoteValue.ZERO : bar.length().times(bars).plus(within);
     }
 
-    /** Returns the clicks, from the start of the count-in: the 1 and the groups stand out. */
+    /** Returns the clicks, from the start of the count-in: the 1 and the beats stand out. */
     Map<NoteValue, Level> clicks(Bar bar, NoteValue within) {
         Map<NoteValue, Level> clicks = new TreeMap<>();
         NoteValue end = length(bar, within);
         List<SpokenSyllable> said = countingSystem.count(bar, subdivision);
+        Set<NoteValue> beats = Set.copyOf(Beats.of(bar).starts());
         for (int round = 0; round <= bars; round++) {
             for (SpokenSyllable syllable : said) {
                 NoteValue at = bar.length().times(round).plus(syllable.at());
                 if (at.compareTo(end) < 0) {
-                    clicks.put(at, level(syllable));
+                    clicks.put(at, level(syllable, beats));
                 }
             }
         }
         return clicks;
     }
 
-    private static Level level(SpokenSyllable syllable) {
-        return syllable.at().isZero() ? Level.BAR : syllable.startsGroup() ? Level.GROUP : Level.UNIT;
+    private static Level level(SpokenSyllable syllable, Set<NoteValue> beats) {
+        return syllable.at().isZero() ? Level.BAR : beats.contains(syllable.at()) ? Level.BEAT : Level.UNIT;
     }
 
     /**

@@ -58,9 +58,9 @@ class ClickSettingsTest {
 
     @Test
     void clicksWhatIsAskedForAndTheStrongestWhereSeveralFallTogether() {
-        assertThat(ticks(ClickSettings.DEFAULT, "7/8(2+2+3)", 0)).isEqualTo("[0 BAR, 1/4 GROUP, 1/2 GROUP]");
-        assertThat(ticks(on(Level.UNIT, Level.GROUP, Level.BAR, Level.PHRASE), "5/8(3+2), 2/4", 0))
-                .isEqualTo("[0 PHRASE, 1/8 UNIT, 1/4 UNIT, 3/8 GROUP, 1/2 UNIT]");
+        assertThat(ticks(ClickSettings.DEFAULT, "7/8(2+2+3)", 0)).isEqualTo("[0 BAR, 1/4 BEAT, 1/2 LONG_BEAT]");
+        assertThat(ticks(on(Level.UNIT, Level.BEAT, Level.BAR, Level.PHRASE), "5/8(3+2), 2/4", 0))
+                .isEqualTo("[0 PHRASE, 1/8 UNIT, 1/4 UNIT, 3/8 BEAT, 1/2 UNIT]");
         assertThat(ticks(on(Level.PHRASE), "5/8(3+2), 2/4", 1)).isEqualTo("[]");
         assertThat(ticks(on(Level.PHRASE), "5/8(3+2), 2/4", 2)).isEqualTo("[0 PHRASE]");
         // Off-beats lie halfway between beats: the &s of 4/4, the even eighths of 7/8.
@@ -68,7 +68,7 @@ class ClickSettingsTest {
                 .isEqualTo("[1/8 OFF_BEAT, 3/8 OFF_BEAT, 5/8 OFF_BEAT, 7/8 OFF_BEAT]");
         assertThat(ticks(on(Level.OFF_BEAT, Level.BAR), "7/8", 0))
                 .isEqualTo("[0 BAR, 1/8 OFF_BEAT, 3/8 OFF_BEAT, 5/8 OFF_BEAT]");
-        assertThat(ClickSettings.DEFAULT.with(Level.GROUP, false).levels()).isEqualTo(EnumSet.of(Level.BAR));
+        assertThat(ClickSettings.DEFAULT.with(Level.BEAT, false).levels()).isEqualTo(EnumSet.of(Level.BAR));
     }
 
     @ParameterizedTest
@@ -199,7 +199,7 @@ class ClickSettingsTest {
         CountIn countIn = new CountIn(1, countingSystem, Subdivision.AS_WRITTEN);
         assertThat(countIn.clicks(bar, NoteValue.ZERO).values())
                 .hasSize(7)
-                .startsWith(Level.BAR, Level.UNIT, Level.GROUP, Level.UNIT, Level.GROUP, Level.UNIT);
+                .startsWith(Level.BAR, Level.UNIT, Level.BEAT, Level.UNIT, Level.BEAT, Level.UNIT);
         List<String> syllables = IntStream.range(0, 7)
                 .mapToObj(eighth -> countIn.saying(bar, NoteValue.ZERO, 7 / 8.0 - eighth / 8.0 - 0.01))
                 .toList();

@@ -13,12 +13,12 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.Voice;
-import nimblestride.core.layer.crossing.Beat;
 import nimblestride.core.layer.modulation.Modulation;
 import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.pattern.Placement;
+import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
@@ -122,8 +122,7 @@ public final class LeadIn {
         }
         List<Placement> foot = new ArrayList<>();
         for (int bar = 0; bars.startOf(bar).compareTo(third) < 0; bar++) {
-            NoteValue beat = Beat.of(bars.bar(bar));
-            for (NoteValue at = NoteValue.ZERO; at.compareTo(bars.bar(bar).length()) < 0; at = at.plus(beat)) {
+            for (NoteValue at : Beats.of(bars.bar(bar)).starts()) {
                 foot.add(new Placement(bar, at, Stroke.NORMAL));
             }
         }

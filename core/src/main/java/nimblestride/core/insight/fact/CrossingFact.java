@@ -12,15 +12,16 @@ public sealed interface CrossingFact extends Fact {
     /** Returns the name of the layer. */
     String layer();
 
-    /** A layer has a name: polymeter, polyrhythm, or both. */
+    /** A layer has a name: polymeter, polyrhythm, cross-rhythm, or both; or a reset cuts it off. */
     record Called(String layer, Pattern pattern, Crossing crossing) implements CrossingFact {
         @Override
         public FactKind kind() {
             return switch (crossing.kind()) {
                 case POLYMETER -> FactKind.POLYMETER;
                 case POLYRHYTHM -> FactKind.POLYRHYTHM;
-                case BOTH -> FactKind.POLYMETER_AND_POLYRHYTHM;
-                case IN_STEP -> throw new IllegalStateException("a layer in step has no name of its own");
+                case CROSS_RHYTHM -> FactKind.CROSS_RHYTHM;
+                case BOTH -> FactKind.POLYMETER_AND_CROSS_RHYTHM;
+                case IN_STEP -> FactKind.CUT_OFF;
             };
         }
     }
@@ -30,14 +31,25 @@ public sealed interface CrossingFact extends Fact {
      *
      * @param bars from the first on; all until it realigns, or as many as were looked at
      * @param untilRealigned in bars
-     * @param beats the beat of each kind of bar in the phrase, each once
+     * @param against what counts as on the beat
      */
-    record OnTheBeat(String layer, List<BarByBar> bars, long untilRealigned, List<NoteValue> beats)
-            implements CrossingFact {
+    record OnTheBeat(String layer, List<BarByBar> bars, long untilRealigned, Against against) implements CrossingFact {
         @Override
         public FactKind kind() {
             return FactKind.BEAT;
         }
+    }
+
+    /** What counts as on the beat. */
+    sealed interface Against {
+        /** A steady pulse counted from each bar's 1. */
+        record Pulse(NoteValue value) implements Against {}
+
+        /** Even beats of one value in every bar. */
+        record EvenBeats(NoteValue value) implements Against {}
+
+        /** The beats of each bar, not all equal. */
+        record UnevenBeats() implements Against {}
     }
 
     /** Which hand gets the hits of a layer when both hands alternate beneath it. */

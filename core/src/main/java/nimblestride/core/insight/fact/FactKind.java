@@ -23,7 +23,9 @@ public enum FactKind {
 
     POLYMETER(Category.CROSSING, "polymeter"),
     POLYRHYTHM(Category.CROSSING, "polyrhythm"),
-    POLYMETER_AND_POLYRHYTHM(Category.CROSSING, "polymeter-and-polyrhythm"),
+    CROSS_RHYTHM(Category.CROSSING, "cross-rhythm"),
+    POLYMETER_AND_CROSS_RHYTHM(Category.CROSSING, "polymeter-and-polyrhythm"),
+    CUT_OFF(Category.CROSSING, "cut-off"),
 
     BEAT(Category.BEAT, "beat"),
     RUNNING_HANDS(Category.BEAT, "running-hands"),

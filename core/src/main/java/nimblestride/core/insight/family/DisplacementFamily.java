@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.layer.crossing.Beat;
 import nimblestride.core.layer.crossing.Displacement;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Riff;
 import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.value.NoteValue;
 
@@ -27,7 +27,7 @@ public final class DisplacementFamily {
         Bar bar = exercise.phrase().bars().get(0);
         NoteValue unit = Displacement.unit(layer, exercise.phrase());
         NoteValue cycle = Riff.of(layer.pattern()).map(Riff::length).orElse(bar.length());
-        NoteValue beat = Beat.of(bar);
+        NoteValue beat = Beats.of(bar).pulse();
         List<NoteValue> offsets = new ArrayList<>(steps(unit, cycle));
         offsets.sort(Comparator.comparingLong((NoteValue offset) -> depth(offset, beat))
                 .thenComparing(Comparator.naturalOrder()));
@@ -54,7 +54,7 @@ public final class DisplacementFamily {
                         .map(offset -> Family.member(
                                 exercise,
                                 begun(exercise, offset),
-                                depthInWords(depth(offset, Beat.of(bar))),
+                                depthInWords(depth(offset, Beats.of(bar).pulse())),
                                 exercise.withLayer(index, layer.withOffset(offset))))
                         .toList());
     }

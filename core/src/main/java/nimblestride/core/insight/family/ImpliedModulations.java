@@ -6,10 +6,10 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.Voice;
-import nimblestride.core.layer.crossing.Beat;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.pattern.Riff;
+import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.value.NoteValue;
 
 /**
@@ -94,7 +94,7 @@ public final class ImpliedModulations {
                 .map(Riff::length)
                 .orElseThrow(() -> new InvalidValueException(
                         exercise.layerNames().get(index) + " has no pulse of its own to feel a back-beat on"));
-        NoteValue written = Beat.of(exercise.phrase().bars().get(0));
+        NoteValue written = Beats.of(exercise.phrase().bars().get(0)).pulse();
         NoteValue late = exercise.layers().get(index).offset();
         List<Family.Member> members = new ArrayList<>();
         for (BackBeat backBeat : BackBeat.values()) {

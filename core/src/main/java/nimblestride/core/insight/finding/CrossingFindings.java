@@ -15,13 +15,15 @@ import nimblestride.core.layer.alignment.Alignment;
 import nimblestride.core.layer.crossing.AlternatingHands;
 import nimblestride.core.layer.crossing.BarByBar;
 import nimblestride.core.layer.crossing.BarByBar.Sits;
-import nimblestride.core.layer.crossing.Beat;
+import nimblestride.core.layer.crossing.CrossBarPulse;
 import nimblestride.core.layer.crossing.Crossing;
 import nimblestride.core.layer.crossing.Remainder;
+import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.pattern.Reset;
 import nimblestride.core.layer.pattern.Span;
 import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
@@ -63,7 +65,7 @@ final class CrossingFindings {
 
     private void findName(int index, OfLayer ofLayer) {
         Crossing crossing = Crossing.of(ofLayer.layer(), phrase);
-        if (crossing.kind() != Crossing.Kind.IN_STEP) {
+        if (crossing.kind() != Crossing.Kind.IN_STEP || crossing.cutOff()) {
             findings.add(Finding.at(
                     index,
                     NoteValue.ZERO,
@@ -77,19 +79,33 @@ final class CrossingFindings {
      */
     private void findBeats(int index, OfLayer ofLayer, Alignment alignment) {
         long home = alignment.returnsAfter().bars();
-        List<BarByBar> bars = barByBar(alignment, Math.min(home, MAX_BARS));
+        List<BarByBar> bars = barByBar(ofLayer.layer(), alignment, Math.min(home, MAX_BARS));
         Set<Sits> sits = bars.stream().map(BarByBar::sits).collect(Collectors.toSet());
         if (sits.size() > 1 || (sits.contains(Sits.OFF) && bars.size() > 1)) {
-            List<NoteValue> beats =
-                    phrase.kinds().stream().map(Beat::of).distinct().toList();
-            findings.add(
-                    Finding.at(index, NoteValue.ZERO, new CrossingFact.OnTheBeat(ofLayer.name(), bars, home, beats)));
+            findings.add(Finding.at(
+                    index,
+                    NoteValue.ZERO,
+                    new CrossingFact.OnTheBeat(ofLayer.name(), bars, home, against(ofLayer.layer()))));
         }
     }
 
-    private List<BarByBar> barByBar(Alignment alignment, long bars) {
+    private CrossingFact.Against against(Layer layer) {
+        Optional<NoteValue> pulse = CrossBarPulse.of(layer, phrase);
+        if (pulse.isPresent()) {
+            return new CrossingFact.Against.Pulse(pulse.get());
+        }
+        List<Optional<NoteValue>> beats = phrase.kinds().stream()
+                .map(bar -> Beats.of(bar).even())
+                .distinct()
+                .toList();
+        return beats.size() == 1 && beats.get(0).isPresent()
+                ? new CrossingFact.Against.EvenBeats(beats.get(0).get())
+                : new CrossingFact.Against.UnevenBeats();
+    }
+
+    private List<BarByBar> barByBar(Layer layer, Alignment alignment, long bars) {
         try {
-            return BarByBar.of(alignment.timeline(), phrase, bars, MAX_HITS);
+            return BarByBar.of(layer, alignment.timeline(), phrase, bars, MAX_HITS);
         } catch (ExactOverflowException e) {
             // The beats of these bars can't be counted in its units: then there is nothing to say of them.
             return List.of();

@@ -17,8 +17,8 @@ import nimblestride.core.layer.crossing.AlternatingHands;
 import nimblestride.core.layer.crossing.BarByBar;
 import nimblestride.core.layer.crossing.BarByBar.Sits;
 import nimblestride.core.layer.crossing.Crossing;
+import nimblestride.core.layer.crossing.Crossing.Ratio;
 import nimblestride.core.time.value.NoteName;
-import nimblestride.core.time.value.NoteValue;
 
 /** The words for what a layer is called against the bars, and how it sits in them. */
 final class CrossingWording {
@@ -37,29 +37,57 @@ final class CrossingWording {
     }
 
     private static Words called(CrossingFact.Called fact) {
-        String name = fact.layer() + " " + FindingWords.pattern(fact.pattern()) + " is a ";
         Crossing crossing = fact.crossing();
+        String name = fact.layer() + " " + FindingWords.pattern(fact.pattern()) + " is ";
+        String cutOff = crossing.cutOff() ? ", cut off at each reset" : "";
         return switch (fact.kind()) {
             case POLYMETER ->
                 new Words(
-                        name + "polymeter: the bars' pulse, in a length of its own.",
-                        "The listener hears its 1 move against the 1 of the bars until both fall together.");
-            case POLYRHYTHM ->
+                        name + "a polymeter: it shares the bars' subdivision, but not their length.",
+                        "Its 1 moves against the 1 of the bars until both fall together.");
+            case POLYRHYTHM, CROSS_RHYTHM -> new Words(name + ratio(crossing) + cutOff + ".", hits(crossing));
+            case CUT_OFF ->
                 new Words(
-                        name + "polyrhythm: " + number(crossing.notes()) + " against " + number(crossing.against())
-                                + ", two pulses in the same time.",
-                        String.format(
-                                Locale.ROOT,
-                                "The listener hears both pulses, and %,d + %,d - 1 = %,d different onsets before they meet"
-                                        + " again.",
-                                crossing.notes(),
-                                crossing.against(),
-                                crossing.notes() + crossing.against() - 1));
+                        fact.layer() + " " + FindingWords.pattern(fact.pattern()) + " is cut off at each reset"
+                                + crossing.ratio().map(one -> " (" + one + ")").orElse("") + ".",
+                        "");
             default ->
                 new Words(
-                        name + "polymeter and a polyrhythm at once: a length and a pulse of its own.",
-                        "The listener hears another pulse, whose 1 moves against the 1 of the bars as well.");
+                        name + "a polymeter and a cross-rhythm at once"
+                                + crossing.ratio().map(one -> ", " + one).orElse("")
+                                + ": neither its length nor its subdivision is that of the bars.",
+                        "Its 1 moves against the 1 of the bars as well.");
         };
+    }
+
+    /** {@code a 3:4 polyrhythm: 3 notes in the time of 4 beats}; {@code 4 even notes over 7 eighths}. */
+    private static String ratio(Crossing crossing) {
+        String crossesTheLine =
+                crossing.kind() == Crossing.Kind.CROSS_RHYTHM && !crossing.cutOff() ? " It crosses the bar line" : "";
+        if (crossing.ratio().isEmpty()) {
+            return crossing.spread()
+                            .map(spread -> number(spread.notes()) + " even notes over " + number(spread.units()) + " "
+                                    + NoteName.sayMany(spread.unit()))
+                            .orElse("a row of even notes against uneven beats")
+                    + (crossesTheLine.isEmpty() ? "" : "." + crossesTheLine);
+        }
+        Ratio ratio = crossing.ratio().get();
+        String called = ratio.isHemiola()
+                ? "a hemiola"
+                : "a " + ratio + " " + crossing.kind().title();
+        return called + ": " + number(ratio.notes()) + " notes in the time of " + number(ratio.beats()) + " beats"
+                + (crossesTheLine.isEmpty() ? "" : "." + crossesTheLine);
+    }
+
+    private static String hits(Crossing crossing) {
+        return crossing.ratio()
+                .map(ratio -> String.format(
+                        Locale.ROOT,
+                        "%,d + %,d - 1 = %,d different hits in that time.",
+                        ratio.notes(),
+                        ratio.beats(),
+                        ratio.hitsTogether()))
+                .orElse("");
     }
 
     private static Words onTheBeat(CrossingFact.OnTheBeat fact) {
@@ -70,17 +98,32 @@ final class CrossingWording {
                     .add((long) bar);
         }
         String sits = sitting.entrySet().stream()
-                .map(one -> one.getKey().title() + " in "
+                .map(one -> sits(one.getKey(), fact.against()) + " in "
                         + (one.getValue().size() == bars.size() ? "every bar" : FindingWords.bars(one.getValue())))
                 .collect(Collectors.joining(", "));
         String lookedAt = bars.size() < fact.untilRealigned() ? " of the first " + bars.size() : "";
-        return new Words(fact.layer() + " is " + sits + lookedAt + ".", (beats(fact.beats()) + hits(bars)).strip());
+        return new Words(fact.layer() + " is " + sits + lookedAt + ".", (beats(fact.against()) + hits(bars)).strip());
     }
 
-    private static String beats(List<NoteValue> beats) {
-        return beats.size() == 1
-                ? "The beat meant is the " + NoteName.say(beats.get(0)) + ", from each bar's 1. "
-                : "Each bar has beats of its own, from its 1. ";
+    private static String sits(Sits sits, CrossingFact.Against against) {
+        if (!(against instanceof CrossingFact.Against.Pulse)) {
+            return sits.title();
+        }
+        return switch (sits) {
+            case ON -> "with the pulse";
+            case OFF -> "between";
+            case BOTH -> "with the pulse and between";
+            case SILENT -> sits.title();
+        };
+    }
+
+    private static String beats(CrossingFact.Against against) {
+        if (against instanceof CrossingFact.Against.Pulse pulse) {
+            return "The pulse is the " + NoteName.say(pulse.value()) + ", from each bar's 1. ";
+        }
+        return against instanceof CrossingFact.Against.EvenBeats even
+                ? "The beat is the " + NoteName.say(even.value()) + ". "
+                : "The beats are the strides, long and short. ";
     }
 
     private static String hits(List<BarByBar> bars) {

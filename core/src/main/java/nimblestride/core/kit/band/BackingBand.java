@@ -5,14 +5,15 @@ import java.util.List;
 import java.util.Optional;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.kit.band.BandNote.Player;
+import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * A simple backing band. It follows the drummer's bars and plays on their groups; or it keeps a pulse of its own from
+ * A simple backing band. It follows the drummer's bars and plays on their beats, long and short; or it keeps a pulse of its own from
  * the start of the phrase, four to a bar, and leaves the drummer's bars to the drummer.
  *
- * @param pulse that it keeps; empty to follow the groups
+ * @param pulse that it keeps; empty to follow the beats
  */
 public record BackingBand(Line line, BandKey key, Optional<NoteValue> pulse) {
     /** The shortest pulse; anything quicker is no pulse any more. */
@@ -53,7 +54,7 @@ public record BackingBand(Line line, BandKey key, Optional<NoteValue> pulse) {
         }
     }
 
-    /** A stretch of time with one harmony: a bar with its groups, or four pulses. */
+    /** A stretch of time with one harmony: a bar with its beats, or four pulses. */
     private record Measure(NoteValue start, NoteValue length, long turn, List<NoteValue> strokes) {}
 
     /**
@@ -77,8 +78,8 @@ public record BackingBand(Line line, BandKey key, Optional<NoteValue> pulse) {
 
     private List<Measure> measures(Phrase phrase, long bar, NoteValue from, NoteValue to) {
         if (pulse.isEmpty()) {
-            return List.of(
-                    new Measure(from, to.minus(from), bar, phrase.bar(bar).groupStarts()));
+            return List.of(new Measure(
+                    from, to.minus(from), bar, Beats.of(phrase.bar(bar)).starts()));
         }
         NoteValue beat = pulse.get();
         NoteValue length = beat.times(PULSES_PER_BAR);

@@ -3,10 +3,17 @@ package nimblestride.core.layer.crossing;
 import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.function.LongPredicate;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import nimblestride.core.foundation.exact.ExactMath;
 import nimblestride.core.foundation.exact.ExactOverflowException;
+import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.Grid;
 import nimblestride.core.time.value.NoteValue;
@@ -15,7 +22,7 @@ import nimblestride.core.time.value.NoteValue;
  * What a layer does in one bar.
  *
  * @param hits in the bar
- * @param onTheBeat hits that fall on the bar's {@link Beat}
+ * @param onTheBeat hits that fall on one of the bar's {@link Beats}, or on the pulse asked about
  */
 public record BarByBar(long hits, long onTheBeat) {
     /** How a layer sits in a bar. */
@@ -43,29 +50,56 @@ public record BarByBar(long hits, long onTheBeat) {
     }
 
     /**
-     * Returns each of the first bars, counted on through the rounds of the phrase.
+     * Returns how a layer sits in each of the first bars, counted on through the rounds of the phrase: against its pulse
+     * where it is a {@link CrossBarPulse pulse across the bars}, else against the beats.
      *
      * @param bars how many
      * @param most hits to look at; bars after them are left out
      * @throws ExactOverflowException if its times and the beats have no common unit that can be counted
      */
-    public static List<BarByBar> of(LayerTimeline timeline, Phrase phrase, long bars, int most) {
-        List<NoteValue> beats = phrase.kinds().stream().map(Beat::of).distinct().toList();
-        Grid grid = timeline.grid().and(phrase.grid()).and(Grid.of(beats));
-        return new Walk(timeline.on(grid), phrase).through(bars, most);
+    public static List<BarByBar> of(Layer layer, LayerTimeline timeline, Phrase phrase, long bars, int most) {
+        return CrossBarPulse.of(layer, phrase)
+                .map(pulse -> onPulse(pulse, timeline, phrase, bars, most))
+                .orElseGet(() -> onBeats(timeline, phrase, bars, most));
+    }
+
+    /** Returns how a layer sits against the beats of the first bars; see {@link #of}. */
+    static List<BarByBar> onBeats(LayerTimeline timeline, Phrase phrase, long bars, int most) {
+        List<NoteValue> lengths = phrase.kinds().stream()
+                .map(Beats::of)
+                .flatMap(beats -> IntStream.range(0, beats.count()).mapToObj(beats::length))
+                .distinct()
+                .toList();
+        Grid grid = timeline.grid().and(phrase.grid()).and(Grid.of(lengths));
+        return new Walk(timeline.on(grid), phrase, bar -> {
+                    Set<Long> starts =
+                            Beats.of(bar).starts().stream().map(grid::count).collect(Collectors.toSet());
+                    return starts::contains;
+                })
+                .through(bars, most);
+    }
+
+    /** Returns how a layer sits against a steady value counted from each bar's 1; see {@link #of}. */
+    static List<BarByBar> onPulse(NoteValue pulse, LayerTimeline timeline, Phrase phrase, long bars, int most) {
+        Grid grid = timeline.grid().and(phrase.grid()).and(Grid.of(List.of(pulse)));
+        long step = grid.count(pulse);
+        return new Walk(timeline.on(grid), phrase, bar -> at -> at % step == 0).through(bars, most);
     }
 
     /** Walks from hit to hit, in whole units of a grid. */
     private static final class Walk {
         private final LayerTimeline timeline;
         private final Phrase phrase;
+        private final Function<Bar, LongPredicate> beats;
         private final long[] onsets;
         private long round;
         private int next;
 
-        Walk(LayerTimeline timeline, Phrase phrase) {
+        /** @param beats tests, for each bar, whether a time from its start falls on a beat */
+        Walk(LayerTimeline timeline, Phrase phrase, Function<Bar, LongPredicate> beats) {
             this.timeline = timeline;
             this.phrase = phrase;
+            this.beats = beats;
             this.onsets = timeline.onsets().toArray();
         }
 
@@ -77,12 +111,11 @@ public record BarByBar(long hits, long onTheBeat) {
             for (long number = 0; number < bars; number++) {
                 InUnits bar = known.computeIfAbsent(phrase.bar(number), this::inUnits);
                 long end = ExactMath.add(start, bar.length);
-                long beat = bar.beat;
                 long hits = 0;
                 long on = 0;
                 for (; onsets.length > 0 && at() < end; step()) {
                     hits++;
-                    on += (at() - start) % beat == 0 ? 1 : 0;
+                    on += bar.beats.test(at() - start) ? 1 : 0;
                     if (looked + hits > most) {
                         return through;
                     }
@@ -94,11 +127,10 @@ public record BarByBar(long hits, long onTheBeat) {
             return through;
         }
 
-        private record InUnits(long length, long beat) {}
+        private record InUnits(long length, LongPredicate beats) {}
 
         private InUnits inUnits(Bar bar) {
-            Grid grid = timeline.grid();
-            return new InUnits(grid.count(bar.length()), grid.count(Beat.of(bar)));
+            return new InUnits(timeline.grid().count(bar.length()), beats.apply(bar));
         }
 
         private long at() {

@@ -8,6 +8,7 @@ import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.layer.alignment.Alignment;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
+import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
@@ -44,6 +45,21 @@ public record CrossBarPulse(NoteValue pulse, long home, List<BarByBar> bars) {
                 .toList();
     }
 
+    /**
+     * Returns the value of a layer that is a pulse across the bars: steady, in whole units, over bars whose beats are
+     * uneven. Empty for any other layer.
+     */
+    public static Optional<NoteValue> of(Layer layer, Phrase phrase) {
+        if (!(layer.pattern() instanceof Pattern.Every every)) {
+            return Optional.empty();
+        }
+        boolean uneven =
+                phrase.kinds().stream().allMatch(bar -> Beats.of(bar).even().isEmpty());
+        boolean wholeUnits = phrase.kinds().stream()
+                .allMatch(bar -> every.value().isMultipleOf(bar.meter().unit()));
+        return uneven && wholeUnits ? Optional.of(every.value()) : Optional.empty();
+    }
+
     private static boolean crosses(NoteValue pulse, Phrase phrase) {
         return pulse.compareTo(phrase.length()) < 0
                 && phrase.kinds().stream().anyMatch(bar -> !bar.length().isMultipleOf(pulse));
@@ -54,7 +70,9 @@ public record CrossBarPulse(NoteValue pulse, long home, List<BarByBar> bars) {
             Alignment alignment = Alignment.of(layer(pulse), phrase);
             long home = alignment.returnsAfter().bars();
             return Optional.of(new CrossBarPulse(
-                    pulse, home, BarByBar.of(alignment.timeline(), phrase, Math.min(home, MAX_BARS), MAX_HITS)));
+                    pulse,
+                    home,
+                    BarByBar.onPulse(pulse, alignment.timeline(), phrase, Math.min(home, MAX_BARS), MAX_HITS)));
         } catch (StrideException e) {
             return Optional.empty();
         }

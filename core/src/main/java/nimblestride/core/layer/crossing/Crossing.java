@@ -1,115 +1,243 @@
 package nimblestride.core.layer.crossing;
 
 import java.util.List;
+import java.util.Optional;
+import nimblestride.core.foundation.exact.ExactOverflowException;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.pattern.Reset;
 import nimblestride.core.layer.pattern.Span;
 import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 import org.apache.commons.numbers.core.ArithmeticUtils;
+import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * What a layer makes of the bars it runs over (common practice, as the words are used by drummers):
+ * What a layer is called against the bars it runs over. The dissonance is one of grouping (Krebs, <i>Fantasy Pieces</i>,
+ * 1999); the words are drummers' common practice.
  *
- * <ul>
- *   <li>a <b>polymeter</b> has one pulse and two lengths: cells of another length than the bar, counted in the same units;
- *   <li>a <b>polyrhythm</b> has one length and two pulses: so many even notes against so many beats in the same time;
- *   <li>where neither the length nor the pulse is shared, it is <b>both</b> at once;
- *   <li>everything else keeps step with the bars.
- * </ul>
+ * <p>The name depends on the meter, not on how the bar is grouped, so that a player who accepts a grouping keeps the
+ * name. Its beats are those of the meter's default grouping ({@link Beats}). Where they are uneven, no ratio of beats
+ * is given.
  *
- * @param notes for a polyrhythm, the even notes in the time that both share; otherwise 0
- * @param against for a polyrhythm, the beats in that time; otherwise 0
+ * @param ratio the layer's notes against the beats in the same time, in lowest terms; empty where there is none
+ * @param spread for even notes that fit uneven beats: the notes against the bar's units; empty otherwise
+ * @param cutOff whether a reset cuts the layer off before it fits
  */
-public record Crossing(Kind kind, long notes, long against) {
+public record Crossing(Kind kind, Optional<Ratio> ratio, Optional<Spread> spread, boolean cutOff) {
     /** In which way a layer crosses the bars. */
     public enum Kind {
-        IN_STEP("in step"),
-        POLYMETER("polymeter"),
-        POLYRHYTHM("polyrhythm"),
-        BOTH("polymeter and polyrhythm");
+        /** Its hits or its starts keep with the beats, or the bar holds a whole number of its cycles. */
+        IN_STEP("in step", "in-step"),
+        /** One subdivision, two lengths. */
+        POLYMETER("polymeter", "polymeter"),
+        /** Evenly spaced hits against the beats, in a time that divides the bar. */
+        POLYRHYTHM("polyrhythm", "polyrhythm"),
+        /** Evenly spaced hits against the beats that cross the bar line. */
+        CROSS_RHYTHM("cross-rhythm", "cross-rhythm"),
+        /** Another subdivision and another length. */
+        BOTH("polymeter and cross-rhythm", "both");
 
         private final String title;
+        private final String key;
 
-        Kind(String title) {
+        Kind(String title, String key) {
             this.title = title;
+            this.key = key;
         }
 
         /** Returns the term for it. */
         public String title() {
             return title;
         }
+
+        /** Returns its name in reports. */
+        public String key() {
+            return key;
+        }
     }
 
-    private static final Crossing IN_STEP = new Crossing(Kind.IN_STEP, 0, 0);
+    /**
+     * A ratio of a layer's notes to the beats in the same time, in lowest terms.
+     *
+     * @param notes above 1
+     * @param beats above 1
+     */
+    public record Ratio(long notes, long beats) {
+        /** Returns whether it is 3:2, the hemiola. */
+        public boolean isHemiola() {
+            return notes == 3 && beats == 2;
+        }
+
+        /** Returns how many different hits both have in that time: the notes and beats together share one. */
+        public long hitsTogether() {
+            return notes + beats - 1;
+        }
+
+        /** Returns the notes and the beats with a colon: {@code 3:2}. */
+        @Override
+        public String toString() {
+            return notes + ":" + beats;
+        }
+    }
+
+    /**
+     * Even notes over the units of a bar with uneven beats: 4 over 7 eighths.
+     *
+     * @param unit of the bars
+     */
+    public record Spread(long notes, long units, NoteValue unit) {}
 
     /** Returns how a layer relates to the bars; its offset makes no difference. */
     public static Crossing of(Layer layer, Phrase phrase) {
-        Pattern pattern = layer.pattern();
-        if (pattern instanceof Pattern.Placed) {
-            return IN_STEP;
+        if (layer.pattern() instanceof Pattern.Placed) {
+            return plain(Kind.IN_STEP);
         }
-        if (pattern.span() instanceof Span.Bars bars) {
-            return against(pattern.parts(), beats(phrase, Math.min(bars.count(), 10_000)));
-        }
-        if (pattern.span() instanceof Span.WholePhrase) {
-            return against(pattern.parts(), beats(phrase, phrase.bars().size()));
-        }
-        NoteValue cycle = ((Span.Length) pattern.span()).value();
-        if (layer.reset().equals(Reset.BAR) || fits(cycle, phrase)) {
-            return inOneBar(pattern, cycle, phrase);
-        }
-        return sharesThePulse(cycle.dividedBy(pattern.parts()), phrase)
-                ? new Crossing(Kind.POLYMETER, 0, 0)
-                : new Crossing(Kind.BOTH, 0, 0);
+        return new Namer(layer, phrase).name();
     }
 
-    /** Returns whether every bar holds a whole number of cycles, or every cycle a whole number of bars. */
-    private static boolean fits(NoteValue cycle, Phrase phrase) {
-        boolean fillsBars =
-                phrase.kinds().stream().map(Bar::length).distinct().allMatch(length -> length.isMultipleOf(cycle));
-        return fillsBars
-                || (phrase.isEven() && cycle.isMultipleOf(phrase.bars().get(0).length()));
+    private static Crossing plain(Kind kind) {
+        return new Crossing(kind, Optional.empty(), Optional.empty(), false);
     }
 
-    private static Crossing inOneBar(Pattern pattern, NoteValue cycle, Phrase phrase) {
-        boolean evenNotes = pattern instanceof Pattern.Every || pattern instanceof Pattern.Over;
-        NoteValue bar = phrase.bars().get(0).length();
-        return evenNotes && bar.isMultipleOf(cycle)
-                ? against(pattern.parts() * bar.wholePartsOf(cycle), beats(phrase, 1))
-                : IN_STEP;
+    private static Crossing with(Kind kind, Optional<Ratio> ratio) {
+        return new Crossing(kind, ratio, Optional.empty(), false);
     }
 
-    private static long beats(Phrase phrase, int bars) {
-        long beats = 0;
-        for (int bar = 0; bar < bars; bar++) {
-            Bar one = phrase.bar(bar);
-            beats += one.length().isMultipleOf(Beat.of(one))
-                    ? one.length().wholePartsOf(Beat.of(one))
-                    : one.meter().units();
+    /** Finds the name of one layer. */
+    private static final class Namer {
+        private final Pattern pattern;
+        private final Phrase phrase;
+        private final List<NoteValue> bars;
+        private final Optional<NoteValue> beat;
+        private final NoteValue cycle;
+        private final NoteValue note;
+        private final boolean evenNotes;
+        private final boolean cutOff;
+
+        Namer(Layer layer, Phrase phrase) {
+            this.pattern = layer.pattern();
+            this.phrase = phrase;
+            this.bars = phrase.kinds().stream().map(Bar::length).distinct().toList();
+            this.beat = commonBeat(phrase);
+            this.cycle = cycle(pattern.span(), phrase);
+            this.note = cycle.dividedBy(pattern.parts());
+            this.evenNotes = pattern instanceof Pattern.Every || pattern instanceof Pattern.Over;
+            this.cutOff = isCutOff(layer.reset());
         }
-        return beats;
-    }
 
-    private static Crossing against(long notes, long beats) {
-        if (notes % beats == 0 || beats % notes == 0) {
-            return IN_STEP;
+        private static Optional<NoteValue> commonBeat(Phrase phrase) {
+            List<Optional<NoteValue>> beats = phrase.kinds().stream()
+                    .map(bar -> Beats.of(bar.meter()).even())
+                    .distinct()
+                    .toList();
+            return beats.size() == 1 ? beats.get(0) : Optional.empty();
         }
-        long divisor = ArithmeticUtils.gcd(notes, beats);
-        return new Crossing(Kind.POLYRHYTHM, notes / divisor, beats / divisor);
-    }
 
-    /** Returns whether its notes lie on the bars' own units, or on those units halved repeatedly. */
-    private static boolean sharesThePulse(NoteValue note, Phrase phrase) {
-        List<NoteValue> units = phrase.kinds().stream()
-                .map(bar -> bar.meter().unit())
-                .distinct()
-                .toList();
-        return units.stream().allMatch(unit -> {
-            long divisor = ArithmeticUtils.gcd(unit.denominator(), note.denominator());
-            return Long.bitCount(note.denominator() / divisor) == 1;
-        });
+        private static NoteValue cycle(Span span, Phrase phrase) {
+            if (span instanceof Span.Bars some) {
+                return phrase.startOf(some.count());
+            }
+            return span instanceof Span.Length length ? length.value() : phrase.length();
+        }
+
+        private boolean isCutOff(Reset reset) {
+            if (reset.equals(Reset.NEVER) || !(pattern.span() instanceof Span.Length)) {
+                return false;
+            }
+            return reset.equals(Reset.BAR)
+                    ? !bars.stream().allMatch(bar -> bar.isMultipleOf(cycle))
+                    : !phrase.length().isMultipleOf(cycle);
+        }
+
+        Crossing name() {
+            Crossing name = !evenNotes ? ofCell() : beat.isPresent() ? ofEvenNotes() : overUnevenBeats();
+            return new Crossing(name.kind, name.ratio, name.spread, cutOff);
+        }
+
+        private Crossing ofEvenNotes() {
+            Optional<Ratio> ratio = ratio(note);
+            if (ratio.isEmpty()) {
+                return plain(fits(note) || cutOff ? Kind.IN_STEP : Kind.POLYMETER);
+            }
+            NoteValue together = note.times(ratio.get().notes());
+            boolean inTheBar = !cutOff && bars.stream().allMatch(bar -> bar.isMultipleOf(together));
+            return with(inTheBar ? Kind.POLYRHYTHM : Kind.CROSS_RHYTHM, ratio);
+        }
+
+        private Crossing overUnevenBeats() {
+            boolean wholeUnits = phrase.kinds().stream()
+                    .allMatch(bar -> note.isMultipleOf(bar.meter().unit()));
+            boolean fillsEachBar = bars.stream().allMatch(bar -> bar.isMultipleOf(note));
+            if (fillsEachBar && !wholeUnits) {
+                return spread(Kind.POLYRHYTHM);
+            }
+            if (fits(note) || cutOff) {
+                return plain(Kind.IN_STEP);
+            }
+            if (!(pattern.span() instanceof Span.Length)) {
+                return spread(Kind.CROSS_RHYTHM);
+            }
+            return plain(sharesTheSubdivision() ? Kind.POLYMETER : Kind.BOTH);
+        }
+
+        /** Names even notes that fit a time of uneven beats, by the units of that time where all bars have the same. */
+        private Crossing spread(Kind kind) {
+            List<NoteValue> units = phrase.kinds().stream()
+                    .map(bar -> bar.meter().unit())
+                    .distinct()
+                    .toList();
+            NoteValue time = pattern.span() instanceof Span.Length ? bars.get(0) : cycle;
+            Optional<Spread> spread = units.size() == 1 && (bars.size() == 1 || time.equals(cycle))
+                    ? Optional.of(new Spread(time.wholePartsOf(note), time.wholePartsOf(units.get(0)), units.get(0)))
+                    : Optional.empty();
+            return new Crossing(kind, Optional.empty(), spread, false);
+        }
+
+        private Crossing ofCell() {
+            if (fits(cycle)) {
+                Optional<Ratio> ofStarts = ratio(cycle);
+                return with(ofStarts.isPresent() ? Kind.POLYRHYTHM : Kind.IN_STEP, ofStarts);
+            }
+            if (cutOff) {
+                return with(Kind.IN_STEP, ratio(cycle));
+            }
+            return sharesTheSubdivision() ? plain(Kind.POLYMETER) : with(Kind.BOTH, ratio(note));
+        }
+
+        /** Returns the notes of a value against the even beats, where neither number is 1. */
+        private Optional<Ratio> ratio(NoteValue value) {
+            if (beat.isEmpty()) {
+                return Optional.empty();
+            }
+            try {
+                BigFraction overBeat = value.fraction().divide(beat.get().fraction());
+                long beats = overBeat.getNumerator().longValueExact();
+                long notes = overBeat.getDenominator().longValueExact();
+                return notes > 1 && beats > 1 ? Optional.of(new Ratio(notes, beats)) : Optional.empty();
+            } catch (ArithmeticException e) {
+                throw new ExactOverflowException(
+                        value + " against a beat of " + beat.get() + " is a ratio too large to count");
+            }
+        }
+
+        /** Returns whether every bar holds a whole number of them, or each is a whole number of equal bars. */
+        private boolean fits(NoteValue length) {
+            return bars.stream().allMatch(bar -> bar.isMultipleOf(length))
+                    || (bars.size() == 1 && length.isMultipleOf(bars.get(0)));
+        }
+
+        /** Returns whether its notes lie on the bars' own units, or on those units halved repeatedly. */
+        private boolean sharesTheSubdivision() {
+            return phrase.kinds().stream()
+                    .map(bar -> bar.meter().unit())
+                    .distinct()
+                    .allMatch(unit -> {
+                        long divisor = ArithmeticUtils.gcd(unit.denominator(), note.denominator());
+                        return Long.bitCount(note.denominator() / divisor) == 1;
+                    });
+        }
     }
 }

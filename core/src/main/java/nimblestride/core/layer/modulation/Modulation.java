@@ -3,7 +3,7 @@ package nimblestride.core.layer.modulation;
 import java.util.List;
 import java.util.Optional;
 import nimblestride.core.foundation.failure.InvalidValueException;
-import nimblestride.core.layer.crossing.Beat;
+import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
@@ -47,12 +47,12 @@ public record Modulation(Tempo before, Pivot pivot, Phrase oldBars, Phrase newBa
 
     /** Returns the beat before the change, in old values. */
     public NoteValue oldBeat() {
-        return Beat.of(oldBars.bars().get(0));
+        return Beats.of(oldBars.bars().get(0)).pulse();
     }
 
     /** Returns the beat after the change, in new values. */
     public NoteValue newBeat() {
-        return Beat.of(newBars.bars().get(0));
+        return Beats.of(newBars.bars().get(0)).pulse();
     }
 
     /** Returns the new beat in old values: accent it before the change, and the new tempo can be heard coming. */

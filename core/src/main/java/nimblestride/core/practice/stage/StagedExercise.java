@@ -35,6 +35,7 @@ import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.pattern.Placement;
 import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
@@ -147,7 +148,7 @@ public final class StagedExercise {
         return new LimbNote(note.at(), note.layer(), note.voice(), stroke, note.limb());
     }
 
-    /** Plays hand to hand on every unit of the phrase, with groups accented and the foot on each 1. */
+    /** Plays hand to hand on every unit of the phrase, with beats accented and the foot on each 1. */
     private List<Layer> pad() {
         List<Placement> hands = new ArrayList<>();
         List<Placement> foot = new ArrayList<>();
@@ -158,10 +159,10 @@ public final class StagedExercise {
             Bar bar = phrase.bars().get(number);
             most -= bar.meter().units();
             checkCount(most);
-            List<NoteValue> groups = bar.groupStarts();
+            List<NoteValue> beats = Beats.of(bar).starts();
             for (int unit = 0; unit < bar.meter().units(); unit++) {
                 NoteValue at = bar.meter().unit().times(unit);
-                Stroke stroke = groups.contains(at) ? Stroke.ACCENT : Stroke.NORMAL;
+                Stroke stroke = beats.contains(at) ? Stroke.ACCENT : Stroke.NORMAL;
                 hands.add(new Placement(number, at, stroke.by(hand)));
                 hand = hand.other();
             }

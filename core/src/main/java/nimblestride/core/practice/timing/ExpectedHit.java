@@ -22,9 +22,9 @@ public record ExpectedHit(double at, Spot spot, long bar, double within, Limb li
      * A place in the phrase.
      *
      * @param bar number from 0
-     * @param group of the bar, from 0
+     * @param beat of the bar, from 0
      * @param at from the start of the phrase
      * @param count its name
      */
-    public record Spot(int bar, int group, NoteValue at, String count) {}
+    public record Spot(int bar, int beat, NoteValue at, String count) {}
 }

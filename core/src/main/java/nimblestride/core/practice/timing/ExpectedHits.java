@@ -11,6 +11,7 @@ import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.layer.pattern.Hit;
 import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
@@ -77,14 +78,9 @@ public final class ExpectedHits {
         long number = phrase.barAt(hit.at());
         Bar bar = phrase.bar(number);
         NoteValue position = hit.at().minus(phrase.startOf(number));
-        List<NoteValue> groups = bar.groupStarts();
-        int group = (int) groups.stream()
-                        .filter(start -> start.compareTo(position) <= 0)
-                        .count()
-                - 1;
         ExpectedHit.Spot spot = new ExpectedHit.Spot(
                 (int) (number % written.bars().size()),
-                group,
+                Beats.of(bar).at(position),
                 hit.at().remainder(written.length()),
                 new CountPosition(bar.meter(), position).toString());
         return new ExpectedHit(

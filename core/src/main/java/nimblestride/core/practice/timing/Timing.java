@@ -71,10 +71,10 @@ public record Timing(
         return spreads(ExpectedHit::limb, () -> new EnumMap<>(Limb.class));
     }
 
-    /** Returns the spread of each group of each bar, in order; those of bar 1 start with 1.1. */
-    public Map<String, TimingSpread> byGroup() {
+    /** Returns the spread of each beat of each bar, in order; those of bar 1 start with 1.1. */
+    public Map<String, TimingSpread> byBeat() {
         return spreads(
-                expected -> expected.spot().bar() + 1 + "." + (expected.spot().group() + 1), LinkedHashMap::new);
+                expected -> expected.spot().bar() + 1 + "." + (expected.spot().beat() + 1), LinkedHashMap::new);
     }
 
     private <K> Map<K, TimingSpread> spreads(Function<ExpectedHit, K> key, Supplier<Map<K, TimingSpread>> map) {

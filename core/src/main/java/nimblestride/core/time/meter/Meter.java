@@ -143,42 +143,15 @@ public record Meter(List<Term> terms) {
         return powerOfTwo <= 8 ? NoteValue.of(1, powerOfTwo) : NoteValue.of(4, powerOfTwo);
     }
 
-    /**
-     * Returns the grouping of a bar that names none. An additive signature names its own. Otherwise (common practice)
-     * units of a quarter or longer stand alone, and shorter ones go in threes, with twos last for what threes leave
-     * over.
-     */
+    /** Returns the grouping of a bar typed without parentheses. An additive signature and a sum state their own. */
     public Grouping defaultGrouping() {
-        List<Integer> groups = new ArrayList<>();
         long denominator = commonDenominator(terms);
+        List<Integer> groups = new ArrayList<>();
         for (Term term : terms) {
             int factor = ExactMath.toInt(denominator / term.denominator());
-            List<Integer> own = term.numerators().size() > 1 ? term.numerators() : usualGroups(term);
-            own.forEach(count -> groups.add(count * factor));
+            DefaultGrouping.of(term).forEach(size -> groups.add(size * factor));
         }
         return new Grouping(groups);
-    }
-
-    private static List<Integer> usualGroups(Term term) {
-        int count = ExactMath.toInt(term.count());
-        List<Integer> groups = new ArrayList<>();
-        if (term.denominator() < 8) {
-            for (int i = 0; i < count; i++) {
-                groups.add(1);
-            }
-            return groups;
-        }
-        int twos = count % 3 == 0 ? 0 : count % 3 == 2 ? 1 : 2;
-        if (count < 2 * twos) {
-            return List.of(count);
-        }
-        for (int i = 0; i < (count - 2 * twos) / 3; i++) {
-            groups.add(3);
-        }
-        for (int i = 0; i < twos; i++) {
-            groups.add(2);
-        }
-        return groups;
     }
 
     /** Returns the signature as a user types it: {@code 3+3+2/8}, {@code 4/4+1/16}. */

@@ -38,6 +38,6 @@ class BarListingTest {
     @Test
     void tellsBarsFarAway() {
         assertThat(words("7/8", "kick every 5/16").line(1_000_000_000L))
-                .startsWith("Bar 1,000,000,001, 7/8(3+2+2), all home: kick on 1");
+                .startsWith("Bar 1,000,000,001, 7/8(2+2+3), all home: kick on 1");
     }
 }

@@ -116,8 +116,8 @@ class FindingsTest {
         assertThat(findings)
                 .extracting(Finding::sentence)
                 .contains(
-                        "Ride every quarter is a polymeter: the bars' pulse, in a length of its own.",
-                        "Ride is on the beat in bar 1, off the beat in bar 2.",
+                        "Ride every quarter is a polymeter: it shares the bars' subdivision, but not their length.",
+                        "Ride is with the pulse in bar 1, between in bar 2.",
                         "Stopped after 1 bar, ride leaves 1/8 over.",
                         "Over alternate eighths the hits of ride begin every cycle with the right hand: R R.",
                         "Over alternate eighths the hits of snare change hands from one cycle to the next: R L L R.",
@@ -125,7 +125,7 @@ class FindingsTest {
         assertThat(only(findings, "on-one").sum()).isEqualTo("The longest run without that is 8 bars.");
         assertThat(only(findings(exercise("9/8", "snare 5 over bar")), "polyrhythm")
                         .sum())
-                .contains("5 + 3 - 1 = 7 different onsets");
+                .contains("5 + 3 - 1 = 7 different hits");
         List<Finding> three =
                 findings(exercise("4/4", "kick every 3/8", "snare every 1/4", "ride every 1/8 from 1/16"));
         assertThat(only(three, "never-all-at-once").sum()).isEqualTo("10 different onsets in 3/4.");

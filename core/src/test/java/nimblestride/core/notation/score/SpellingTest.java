@@ -42,7 +42,7 @@ class SpellingTest {
                 "5/8(3+2); snare cell x..x.x.... of 1/16; (8. 8 16) r4",
                 "4/4; snare cell xx.x..x.xx...... of 1/16; (16 8 16) r8 8 (16 8.) r4",
                 "4/4(4); snare every 3/8; 4. 8 r4 4",
-                "7/8; snare every 1/12; 3[(8 8 8] 3[8 16)] 3[r16 (8 8 16)] 3[r16 (8 8 16)]",
+                "7/8(3+2+2); snare every 1/12; 3[(8 8 8] 3[8 16)] 3[r16 (8 8 16)] 3[r16 (8 8 16)]",
                 "19/16(5+5+5+4); snare every 1/4; 4 16 r8 r16 8 r8 8. r16 8.",
                 "4/4; snare every 2/15; 15[4 4 4 4 4 4 4 8]",
                 "4/4; snare cell x...x..... of 1/40; 5[(8 8.)] 5[(8 8.)] 5[(8 8.)] 5[(8 8.)]",
@@ -55,7 +55,7 @@ class SpellingTest {
     @Test
     void tiesWhereNotesAreHeld() {
         var held = ScoreStyle.DEFAULT.with(Lengths.HELD);
-        assertThat(Shorthand.hands(ScoreWriter.write(Examples.exercise("7/8 x2", "snare every 3/8"), held)))
+        assertThat(Shorthand.hands(ScoreWriter.write(Examples.exercise("7/8(3+2+2) x2", "snare every 3/8"), held)))
                 .isEqualTo("4. 4 (~8 8) | ~4 8 ~4 4");
     }
 }

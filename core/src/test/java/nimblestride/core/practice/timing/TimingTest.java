@@ -230,9 +230,9 @@ class TimingTest {
         List<ExpectedHit> expected = expected(bar -> false, 4);
         Timing timing = timing(
                 expected,
-                taps(expected, one -> one.spot().bar() == 0 && one.spot().group() == 1 ? 12 : 0));
-        assertThat(timing.byGroup().keySet()).containsExactly("1.1", "1.2", "1.3", "2.1", "2.2");
-        timing.byGroup()
+                taps(expected, one -> one.spot().bar() == 0 && one.spot().beat() == 1 ? 12 : 0));
+        assertThat(timing.byBeat().keySet()).containsExactly("1.1", "1.2", "1.3", "2.1", "2.2");
+        timing.byBeat()
                 .forEach((group, spread) ->
                         assertThat(spread.mean()).as(group).isEqualTo(group.equals("1.2") ? 12 : 0, within(1e-6)));
     }

@@ -42,12 +42,12 @@ class ListeningTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "2+2+3     | 150000 | 7/8(2+2+3)          | 200",
-                "3+3+2     | 125000 | 8/16                | 120",
+                "2+2+3     | 150000 | 7/8                 | 200",
+                "3+3+2     | 125000 | 8/16(3+3+2)         | 120",
                 "3+2       | 300000 | 5/8                 | 100",
-                "3+3+3+2   | 130000 | 11/16               | 115",
+                "3+3+3+2   | 130000 | 11/16(3+3+3+2)      | 115",
                 "4+3       | 140000 | 7/8(4+3)            | 214",
-                "3+2+2+2+2+3 | 180000 | 7/8, 7/8(2+2+3)     | 167",
+                "3+2+2+2+2+3 | 180000 | 7/8(3+2+2), 7/8     | 167",
                 "3+3+2+2+3+2+3+2+3+3+3 | 160000 | 10/8, 10/8(3+2+3+2), 9/8 | 188"
             })
     void hearsWhatIsPlayedEvenly(String cell, long unit, String bars, long tempo) {
@@ -151,7 +151,7 @@ class ListeningTest {
             value = {
                 "3/8 3/8 1/4 3/8 3/8 1/4   | 8/8                     | it goes round twice",
                 "3/16 1/8 3/16 1/8 3/16    | 5/16                    | it goes round twice, and begins again",
-                "3/8 1/4 1/4 1/4 1/4 3/8   | 7/8, 7/8(2+2+3)         | all of it once",
+                "3/8 1/4 1/4 1/4 1/4 3/8   | 7/8(3+2+2), 7/8         | all of it once",
                 "1/4 1/6                   | 5/12                    | all of it once"
             })
     void hearsTypedLengths(String lengths, String bars, String why) {

@@ -150,8 +150,8 @@ final class TimingPage extends VBox implements Page {
         table.getChildren().clear();
         head("Limb or count", "strokes", "on the average", "scattered by");
         now.byLimb().forEach((limb, spread) -> row(limb.title(), spread));
-        if (now.byGroup().size() > 1) {
-            now.byGroup().forEach((group, spread) -> row("group " + group, spread));
+        if (now.byBeat().size() > 1) {
+            now.byBeat().forEach((beat, spread) -> row("beat " + beat, spread));
         }
         for (Map.Entry<ExpectedHit.Spot, TimingSpread> spot : now.bySpot().entrySet()) {
             row(place(spot.getKey()), spot.getValue());

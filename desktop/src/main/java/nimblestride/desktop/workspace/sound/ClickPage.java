@@ -99,7 +99,7 @@ public final class ClickPage extends VBox implements Page {
                         new Caption("Click on"),
                         box(Level.PHRASE, "the 1 of the phrase"),
                         box(Level.BAR, "each 1"),
-                        box(Level.GROUP, "each group"),
+                        box(Level.BEAT, "each beat"),
                         box(Level.UNIT, "each unit"),
                         box(Level.OFF_BEAT, "the off-beats"),
                         box(Level.NEW_BEAT, "the beat after the next change")),
