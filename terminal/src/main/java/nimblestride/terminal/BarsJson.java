@@ -1,7 +1,5 @@
 package nimblestride.terminal;
 
-import java.util.Arrays;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,7 +8,6 @@ import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.reading.Reading;
-import nimblestride.core.time.reading.ReadingApproach;
 import nimblestride.core.time.reading.ReadingFilter;
 import nimblestride.core.time.reading.Readings;
 import tools.jackson.databind.node.ArrayNode;
@@ -18,7 +15,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Writes what a report says of the bars themselves. Bars are numbered from 1. */
 final class BarsJson {
-    private static final int READINGS_PER_APPROACH = 3;
+    private static final int READINGS = 12;
 
     private final Phrase phrase;
 
@@ -41,7 +38,7 @@ final class BarsJson {
         }
     }
 
-    /** Writes the best readings of each approach for each bar, the best of all first. */
+    /** Writes the best readings of each bar, the easiest first. */
     void writeReadings(ArrayNode readings) {
         Map<Meter, List<Reading>> known = new HashMap<>();
         int number = 1;
@@ -53,19 +50,20 @@ final class BarsJson {
                 reading.grouping().sizes().forEach(grouping::add);
                 written.put("school", reading.approach().key());
                 written.put("why", reading.why());
-                ArrayNode bars = written.putArray("writtenAs");
-                reading.writtenAs().forEach(meter -> bars.add(meter.toString()));
+                writeBars(reading.writtenAs(), written.putArray("writtenAs"));
+                ArrayNode also = written.putArray("alsoWrittenAs");
+                reading.alsoWrittenAs().forEach(bars -> writeBars(bars, also.addArray()));
             }
             number++;
         }
     }
 
+    private static void writeBars(List<Meter> bars, ArrayNode node) {
+        bars.forEach(meter -> node.add(meter.toString()));
+    }
+
     private static List<Reading> bestReadings(Meter meter) {
-        return Arrays.stream(ReadingApproach.values())
-                .flatMap(approach ->
-                        Readings.of(meter, approach, ReadingFilter.ANY).limit(READINGS_PER_APPROACH))
-                .sorted(Comparator.comparingLong(Reading::effort))
-                .toList();
+        return Readings.of(meter, ReadingFilter.ANY).limit(READINGS).toList();
     }
 
     /** Writes where the beats of each bar start, from the start of the bar. */

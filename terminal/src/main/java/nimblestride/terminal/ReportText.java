@@ -21,7 +21,7 @@ import nimblestride.core.time.value.Tempo;
 /** Writes a report in sentences. */
 final class ReportText {
     private static final int MAX_METERS = 12;
-    private static final int READINGS = 4;
+    private static final int READINGS = 12;
 
     private ReportText() {}
 

@@ -45,6 +45,9 @@ public final class Transport implements AutoCloseable {
     private Runnable stopped = () -> {};
     private volatile PlaybackRequest playingRequest;
     private boolean counting;
+    /** Whether an exercise plays that is not the open one. */
+    private boolean beside;
+
     private int partOfFrame;
 
     /**
@@ -126,6 +129,11 @@ public final class Transport implements AutoCloseable {
         }
         counting = false;
         counted.set("");
+        if (beside) {
+            section.set(NO_SECTION);
+            follower.accept(Playhead.HIDDEN);
+            return;
+        }
         Exercise exercise = document.exerciseProperty().get();
         if (!next.playsSections(exercise)
                 || heard.section() >= exercise.sections().size()) {
@@ -155,6 +163,9 @@ public final class Transport implements AutoCloseable {
     public String description() {
         if (!counted.get().isEmpty()) {
             return "Counting in: " + counted.get();
+        }
+        if (beside) {
+            return "Playing " + playingRequest.exercise().name();
         }
         int percent = settings.percentProperty().get();
         String part = settings.stageProperty()
@@ -210,6 +221,12 @@ public final class Transport implements AutoCloseable {
         play(request().from(new StartPoint(number, NoteValue.ZERO)));
     }
 
+    /** Plays an exercise that is not the open one, without a click, until it is stopped. */
+    public void playBeside(Exercise another) {
+        play(new PlaybackRequest(another, ClickSettings.NONE));
+        beside = true;
+    }
+
     /** Plays a plain click for a measurement. */
     void playPlainClick() {
         Exercise plain = new Exercise(
@@ -219,6 +236,7 @@ public final class Transport implements AutoCloseable {
 
     private void play(PlaybackRequest request) {
         playingRequest = request;
+        beside = false;
         problem.set("");
         counting = request.countIn().bars() > 0;
         player.start(request);
@@ -236,7 +254,7 @@ public final class Transport implements AutoCloseable {
 
     /** Updates playback; selecting another section changes nothing while all sections play. */
     private void change() {
-        if (!playing.get()) {
+        if (!playing.get() || beside) {
             return;
         }
         PlaybackRequest request = request();

@@ -150,7 +150,8 @@ final class WindowComposition {
     private void addWorkspaces(LongSupplier nanos) {
         workspaces.add(
                 WorkspaceId.GROUP,
-                new GroupWorkspace(document, road.countingSystemProperty(), road.subdivisionProperty(), nanos));
+                new GroupWorkspace(
+                        document, road.countingSystemProperty(), road.subdivisionProperty(), sound.transport(), nanos));
         workspaces.add(WorkspaceId.PLACE, place);
         workspaces.add(WorkspaceId.CROSS, cross);
         workspaces.add(WorkspaceId.MODULATE, new ModulateWorkspace(document, sound.transport()));

@@ -30,9 +30,9 @@ class GroupStoryTest extends WindowStory {
         chord(KeyCode.SHORTCUT, KeyCode.Z);
 
         retype("#bars", "11/8");
-        until(() -> shows("6/8 and 5/8: even, then odd"));
-        rightClickOn("6/8 and 5/8: even, then odd");
-        clickOn("Write it as 6/8, 5/8");
+        until(() -> shows("three 3s, then one 2"));
+        rightClickOn("three 3s, then one 2");
+        clickOn("Write as 6/8 + 5/8");
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("6/8, 5/8");
         chord(KeyCode.SHORTCUT, KeyCode.L);
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("11/8");

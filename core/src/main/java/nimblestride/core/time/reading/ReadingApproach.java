@@ -1,14 +1,14 @@
 package nimblestride.core.time.reading;
 
-/** Four ways in which people take a long bar apart (common practice). */
+/** Four ways in which players take a bar apart (common practice). */
 public enum ReadingApproach {
     /** Twos and threes. */
     TWOS_THREES("twos-threes", "twos and threes"),
-    /** A pair of bars, one even and one odd. */
-    PAIRED_BARS("paired-bars", "an even and an odd bar"),
-    /** A familiar bar with units added or taken off. */
-    FAMILIAR("familiar", "familiar, more or less"),
-    /** Fours, fives and sevens with a remainder. */
+    /** Bars that players know, side by side. */
+    PAIRED_BARS("paired-bars", "bars you know"),
+    /** A familiar bar with a little added. */
+    FAMILIAR("familiar", "close to a familiar bar"),
+    /** A few nearly equal cells. */
     CELLS("cells", "bigger cells");
 
     private final String key;

@@ -7,6 +7,7 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.LazyPage;
@@ -23,10 +24,11 @@ public final class GroupWorkspace extends PagedPane implements Workspace {
             ExerciseDocument document,
             ObjectProperty<CountingSystem> countingSystem,
             ObjectProperty<Subdivision> subdivision,
+            Transport transport,
             LongSupplier nanos) {
         bars = new BarChoice(document);
         addBeside(bars);
-        add(PageId.READINGS, () -> new ReadingsPage(document, bars, felt::setText));
+        add(PageId.READINGS, () -> new ReadingsPage(document, bars, countingSystem, transport, felt::setText));
         add(PageId.COUNT, () -> new CountPage(document, bars, countingSystem, subdivision));
         add(PageId.WHAT_FITS, () -> new FitPage(document));
         LazyPage<FillPage> fill = add(PageId.DOES_IT_FILL, () -> new FillPage(document));

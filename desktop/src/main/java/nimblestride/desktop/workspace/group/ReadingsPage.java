@@ -3,47 +3,66 @@ package nimblestride.desktop.workspace.group;
 import java.util.List;
 import java.util.Objects;
 import java.util.function.Consumer;
+import javafx.beans.property.ObjectProperty;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.edit.RewriteEdits;
+import nimblestride.core.exercise.leadin.AccentedBar;
 import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.language.text.CountText;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.reading.Reading;
-import nimblestride.core.time.reading.ReadingApproach;
 import nimblestride.core.time.reading.ReadingFilter;
 import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 
-/** Shows the readings of a bar by four approaches, side by side. One click takes a reading. */
+/** Shows the readings of a bar, easiest first. One click groups the bar, another plays the reading. */
 final class ReadingsPage extends VBox implements Page {
-    private static final int READINGS_PER_APPROACH = 8;
-    private static final double NARROW = 560;
+    private static final int READINGS = 24;
+    private static final double CARD_WIDTH = 200;
+    private static final int MAX_COUNT_UNITS = 48;
 
     private final ExerciseDocument document;
     private final BarChoice bars;
-    private final GridPane columns = new GridPane();
-    private final ReadingFilterFields wishes = new ReadingFilterFields(this::showReadings);
-    private final Consumer<String> felt;
+    private final ObjectProperty<CountingSystem> countingSystem;
+    private final Transport transport;
+    private final GridPane cards = new GridPane();
+    private final ReadingFilterFields filters = new ReadingFilterFields(this::showReadings);
+    private final Consumer<String> named;
     private final LatestOnly readings = new LatestOnly("reading");
     private Bar shownBar;
-    private ReadingFilter shownWish;
+    private ReadingFilter shownFilter;
 
-    /** @param felt receives the name of the chosen bar's present grouping */
-    ReadingsPage(ExerciseDocument document, BarChoice bars, Consumer<String> felt) {
+    /** @param named receives the name of the chosen bar's present grouping */
+    ReadingsPage(
+            ExerciseDocument document,
+            BarChoice bars,
+            ObjectProperty<CountingSystem> countingSystem,
+            Transport transport,
+            Consumer<String> named) {
         this.document = document;
         this.bars = bars;
-        this.felt = felt;
+        this.countingSystem = countingSystem;
+        this.transport = transport;
+        this.named = named;
         getStyleClass().add("page");
         bars.chosenProperty().addListener(change -> showReadings());
-        columns.getStyleClass().add("readings");
-        columns.widthProperty().addListener(change -> arrange());
-        getChildren().setAll(wishes, new VerticalScroll(columns));
+        countingSystem.addListener(change -> {
+            shownBar = null;
+            showReadings();
+        });
+        cards.getStyleClass().add("readings");
+        cards.widthProperty().addListener(change -> arrange());
+        getChildren().setAll(filters, new VerticalScroll(cards));
     }
 
     @Override
@@ -54,73 +73,72 @@ final class ReadingsPage extends VBox implements Page {
     private void showReadings() {
         int number = bars.number();
         Bar bar = bars.bar();
-        ReadingFilter wish = wishes.wish(bar.grouping());
-        if (bar.equals(shownBar) && Objects.equals(wish, shownWish)) {
+        ReadingFilter filter = filters.wish(bar.grouping());
+        if (bar.equals(shownBar) && Objects.equals(filter, shownFilter)) {
             return;
         }
         shownBar = bar;
-        shownWish = wish;
-        readings.ask(() -> BarReadings.of(bar, wish, READINGS_PER_APPROACH), found -> show(number, found));
+        shownFilter = filter;
+        readings.ask(() -> BarReadings.of(bar, filter, READINGS), found -> show(number, found));
     }
 
     private void show(int number, BarReadings found) {
-        felt.accept(found.name());
-        columns.getChildren().clear();
-        for (ReadingApproach approach : ReadingApproach.values()) {
-            columns.getChildren().add(column(number, found, approach));
+        named.accept(found.name());
+        cards.getChildren().clear();
+        int place = 0;
+        for (Reading reading : found.best()) {
+            Bar bar = new Bar(found.bar().meter(), reading.grouping());
+            boolean chosen =
+                    reading.grouping().sizes().equals(found.bar().grouping().sizes());
+            cards.getChildren().add(new ReadingCard(place++, reading, chosen, count(bar), actions(number, bar)));
+        }
+        if (found.best().isEmpty()) {
+            cards.getChildren().add(new WrappedLabel("No grouping of this bar fits. Empty a field above.", "quiet"));
         }
         arrange();
     }
 
-    /** Puts the four approaches in one row, or in two rows where there is little room. */
+    private String count(Bar bar) {
+        return bar.meter().units() > MAX_COUNT_UNITS
+                ? ""
+                : CountText.write(bar, countingSystem.get(), Subdivision.AS_WRITTEN);
+    }
+
+    /** Puts as many cards in a row as have room. */
     private void arrange() {
-        int inARow = columns.getWidth() < NARROW ? 2 : ReadingApproach.values().length;
-        columns.getColumnConstraints().clear();
+        int inARow = Math.max(1, (int) (cards.getWidth() / CARD_WIDTH));
+        cards.getColumnConstraints().clear();
         for (int i = 0; i < inARow; i++) {
             ColumnConstraints column = new ColumnConstraints();
             column.setPercentWidth(100.0 / inARow);
-            columns.getColumnConstraints().add(column);
+            cards.getColumnConstraints().add(column);
         }
         int place = 0;
-        for (Node column : columns.getChildren()) {
-            GridPane.setConstraints(column, place % inARow, place / inARow);
+        for (Node card : cards.getChildren()) {
+            GridPane.setConstraints(card, place % inARow, place / inARow);
             place++;
         }
     }
 
-    private VBox column(int number, BarReadings found, ReadingApproach approach) {
-        Label title = new WrappedLabel(approach.title(), "quiet");
-        VBox column = new VBox(title);
-        column.getStyleClass().add("reading-column");
-        List<Reading> best = found.best().get(approach);
-        for (Reading reading : best) {
-            boolean taken = reading.grouping().equals(found.bar().grouping());
-            column.getChildren()
-                    .add(new ReadingCard(reading, taken, () -> take(number, reading), () -> write(number, reading)));
-        }
-        if (best.isEmpty()) {
-            Label none = new WrappedLabel(none(approach, found.bar()), "quiet");
-            column.getChildren().add(none);
-        }
-        return column;
-    }
+    private ReadingCard.Actions actions(int number, Bar bar) {
+        return new ReadingCard.Actions() {
+            @Override
+            public void group(Reading reading) {
+                document.edit(exercise -> exercise.withPhrase(exercise.phrase().regrouped(number, reading.grouping())));
+            }
 
-    private void take(int number, Reading reading) {
-        document.edit(exercise -> exercise.withPhrase(exercise.phrase().regrouped(number, reading.grouping())));
-    }
+            @Override
+            public void write(Reading reading, List<Meter> written) {
+                document.edit(exercise -> RewriteEdits.splitBars(
+                        exercise.withPhrase(exercise.phrase().regrouped(number, reading.grouping())), number, written));
+            }
 
-    private void write(int number, Reading reading) {
-        document.edit(exercise -> RewriteEdits.splitBars(
-                exercise.withPhrase(exercise.phrase().regrouped(number, reading.grouping())),
-                number,
-                reading.writtenAs()));
-    }
-
-    private static String none(ReadingApproach approach, Bar bar) {
-        int units = bar.meter().units();
-        return approach == ReadingApproach.PAIRED_BARS && units % 2 == 0
-                ? units + " is even: no even and odd bar make it."
-                : "No such reading of this bar.";
+            @Override
+            public void play(Reading reading) {
+                transport.playBeside(
+                        AccentedBar.of(bar, transport.tempo(), bar.meter() + "(" + reading.grouping() + ")"));
+            }
+        };
     }
 
     @Override
