@@ -3,6 +3,9 @@ package nimblestride.terminal;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import nimblestride.core.language.text.CountText;
+import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Meter;
@@ -74,6 +77,24 @@ final class BarsJson {
             written.put("bar", number++);
             ArrayNode starts = written.putArray("starts");
             Beats.of(bar).starts().forEach(start -> starts.add(start.toString()));
+        }
+    }
+
+    /** Writes how each bar is counted, in its own units and in every system. */
+    void writeCounts(ArrayNode counts) {
+        int number = 1;
+        for (Bar bar : phrase.bars()) {
+            ObjectNode written = counts.addObject();
+            written.put("bar", number++);
+            written.put("default", CountingSystem.AUTOMATIC.forBar(bar).key());
+            ArrayNode systems = written.putArray("systems");
+            for (CountingSystem system : CountingSystem.values()) {
+                if (system != CountingSystem.AUTOMATIC) {
+                    systems.addObject()
+                            .put("key", system.key())
+                            .put("text", CountText.write(bar, system, Subdivision.AS_WRITTEN));
+                }
+            }
         }
     }
 }

@@ -71,6 +71,7 @@ final class ReportJson {
         BarsJson bars = new BarsJson(phrase);
         bars.writePhrase(root.putObject("phrase"));
         bars.writeBeats(root.putArray("beats"));
+        bars.writeCounts(root.putArray("counts"));
         ArrayNode layers = root.putArray("layers");
         analysis.layers().forEach(layer -> writeLayer(layer, layers.addObject()));
         ArrayNode meetings = root.putArray("meetings");

@@ -54,7 +54,7 @@ record Settings(
             false,
             DisplaySizes.DEFAULT,
             true,
-            CountingSystem.BEATS,
+            CountingSystem.AUTOMATIC,
             Sheet.DEFAULT,
             BreakSchedule.DEFAULT.minutes(),
             SoundSettings.DEFAULT);

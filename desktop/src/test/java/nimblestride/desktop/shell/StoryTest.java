@@ -184,7 +184,7 @@ class StoryTest extends WindowStory {
     @Test
     void remembersItsSizeItsNightAndHowItCounts() throws Exception {
         chord(KeyCode.SHORTCUT, KeyCode.D);
-        clickOn("#counting").clickOn("spoken rhythm");
+        clickOn("#counting").clickOn("konnakol");
         retype("#bars", "7/8(2+2+3), 5/8");
         clickOn("#copy-count");
         String[] copied = new String[1];

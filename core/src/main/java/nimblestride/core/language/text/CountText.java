@@ -50,6 +50,29 @@ public final class CountText {
      * @throws TextException at the first syllable that does not belong there
      */
     public static Bar read(Meter meter, CountingSystem countingSystem, String text) {
+        return countingSystem == CountingSystem.AUTOMATIC
+                ? readInAny(meter, text)
+                : readIn(meter, countingSystem, text);
+    }
+
+    /** Reads a count in whichever system suits the bar that comes out. */
+    private static Bar readInAny(Meter meter, String text) {
+        for (CountingSystem system : CountingSystem.values()) {
+            try {
+                if (system != CountingSystem.AUTOMATIC) {
+                    Bar bar = readIn(meter, system, text);
+                    if (CountingSystem.AUTOMATIC.forBar(bar) == system) {
+                        return bar;
+                    }
+                }
+            } catch (TextException e) {
+                // Another system may read it.
+            }
+        }
+        return readIn(meter, CountingSystem.AUTOMATIC.forBar(Bar.of(meter)), text);
+    }
+
+    private static Bar readIn(Meter meter, CountingSystem countingSystem, String text) {
         List<TextCursor> words = new ArrayList<>();
         List<Integer> sizes = new ArrayList<>();
         TextCursor whole = new TextCursor(text);

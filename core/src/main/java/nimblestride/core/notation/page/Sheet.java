@@ -47,7 +47,7 @@ public record Sheet(
             PaperSize.A4,
             EnumSet.complementOf(EnumSet.of(SheetItem.STICKING)),
             ScoreStyle.DEFAULT,
-            CountingSystem.GROUPS,
+            CountingSystem.AUTOMATIC,
             1,
             6,
             60,

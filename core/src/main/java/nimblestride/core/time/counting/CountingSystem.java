@@ -7,11 +7,19 @@ import nimblestride.core.time.counting.Subdivision.Slot;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.value.NoteValue;
 
 /** Ways to count a bar aloud, one syllable for each note. Good teachers differ; none is the right one. */
 public enum CountingSystem {
+    /** The one that suits each bar; see {@link #forBar}. */
+    AUTOMATIC("automatic", "automatic") {
+        @Override
+        List<String> say(Meter meter, List<Slot> slots) {
+            throw new IllegalStateException("a bar is counted in the system that suits it");
+        }
+    },
     /** Numbers on the beats, syllables between: {@code 1 e & a}. It shows where the quarters are. */
-    BEATS("beats and syllables") {
+    BEATS("beats and syllables", "beats") {
         @Override
         List<String> say(Meter meter, List<Slot> slots) {
             List<String> said = new ArrayList<>();
@@ -31,7 +39,7 @@ public enum CountingSystem {
         }
     },
     /** A number for every note, straight through the bar: you always know how far you are. */
-    STRAIGHT("straight through the bar") {
+    STRAIGHT("straight through", "straight") {
         @Override
         List<String> say(Meter meter, List<Slot> slots) {
             int notes = slots.stream().mapToInt(Slot::notes).sum();
@@ -39,20 +47,18 @@ public enum CountingSystem {
         }
     },
     /** Starts at 1 in every group: you feel the strides. */
-    GROUPS("again from 1 in each group") {
+    GROUPS("restart at each group", "groups") {
         @Override
         List<String> say(Meter meter, List<Slot> slots) {
             List<String> said = new ArrayList<>();
-            for (Slot slot : slots) {
-                IntStream.rangeClosed(1, slot.notes())
-                        .mapToObj(Integer::toString)
-                        .forEach(said::add);
+            for (int notes : Slot.withRunsOfOnes(slots)) {
+                IntStream.rangeClosed(1, notes).mapToObj(Integer::toString).forEach(said::add);
             }
             return said;
         }
     },
-    /** The number of the group, then syllables within it: {@code 1 & 2 & 3 la li}. */
-    GROUP_SYLLABLES("a number for each group") {
+    /** The number of the group, then syllables within it: {@code 1 & 2 & 3 la li} (McHose and Tibbs 1945). */
+    GROUP_SYLLABLES("number the groups", "group-numbers") {
         @Override
         List<String> say(Meter meter, List<Slot> slots) {
             List<String> said = new ArrayList<>();
@@ -65,22 +71,57 @@ public enum CountingSystem {
         }
     },
     /**
-     * Spoken rhythm: a word for each group of two to nine, as in the solkattu of South Indian drumming (common
-     * practice; teachers vary the words). Longer groups are fours with the rest last.
+     * Konnakol: a word for each group of two to nine, as in the solkattu of South Indian drumming (common practice;
+     * teachers vary the words). Longer groups are fours with the rest last.
      */
-    SPOKEN("spoken rhythm") {
+    SPOKEN("konnakol", "konnakol") {
         @Override
         List<String> say(Meter meter, List<Slot> slots) {
             List<String> said = new ArrayList<>();
-            slots.forEach(slot -> said.addAll(Syllables.spoken(slot.notes())));
+            Slot.withRunsOfOnes(slots).forEach(notes -> said.addAll(Syllables.konnakol(notes)));
+            return said;
+        }
+    },
+    /** Takadimi: syllables by the place in the beat (Hoffman, Pelto, and White 1996). */
+    TAKADIMI("Takadimi", "takadimi") {
+        @Override
+        List<String> say(Meter meter, List<Slot> slots) {
+            return byBeat(slots, Syllables::takadimi);
+        }
+    },
+    /** Gordon: du on each beat, de between, da di in threes; be and ba bi in uneven beats (Gordon 1993). */
+    GORDON("Gordon (du de)", "gordon") {
+        @Override
+        List<String> say(Meter meter, List<Slot> slots) {
+            boolean uneven = slots.stream().map(Slot::length).distinct().count() > 1;
+            return byBeat(slots, notes -> Syllables.gordon(notes, uneven));
+        }
+    },
+    /** Eastman: the number of the beat, then te or la li, and ta between (McHose and Tibbs 1945). */
+    EASTMAN("Eastman (ta te)", "eastman") {
+        @Override
+        List<String> say(Meter meter, List<Slot> slots) {
+            List<String> said = new ArrayList<>();
+            int number = 1;
+            for (Slot slot : slots) {
+                said.add(Integer.toString(number++));
+                said.addAll(Syllables.eastman(slot.notes()));
+            }
             return said;
         }
     };
 
     private final String title;
+    private final String key;
 
-    CountingSystem(String title) {
+    /** Returns the syllables of a beat with a number of notes. */
+    private interface OfBeat {
+        List<String> with(int notes);
+    }
+
+    CountingSystem(String title, String key) {
         this.title = title;
+        this.key = key;
     }
 
     /** Returns its name for people. */
@@ -88,17 +129,56 @@ public enum CountingSystem {
         return title;
     }
 
+    /** Returns its name in reports. */
+    public String key() {
+        return key;
+    }
+
     /** Returns whether the count itself shows the groups. */
     public boolean tellsGroups() {
         return this == GROUPS || this == GROUP_SYLLABLES || this == SPOKEN;
     }
 
+    /** Returns whether syllables follow the beats rather than the groups. */
+    boolean followsBeats() {
+        return this == TAKADIMI || this == GORDON || this == EASTMAN;
+    }
+
+    /**
+     * Returns the system that a bar is counted in; itself unless it is {@link #AUTOMATIC}. Quarters, and fours of
+     * sixteenths, are counted in beats and syllables; compound bars number their groups; other bars restart at each
+     * group (common practice).
+     */
+    public CountingSystem forBar(Bar bar) {
+        if (this != AUTOMATIC) {
+            return this;
+        }
+        NoteValue unit = bar.meter().unit();
+        List<Integer> groups = bar.grouping().sizes();
+        if (unit.compareTo(NoteValue.QUARTER) >= 0) {
+            return BEATS;
+        }
+        boolean fours = groups.subList(0, groups.size() - 1).stream().allMatch(size -> size == 4)
+                && groups.get(groups.size() - 1) <= 4;
+        if (unit.compareTo(NoteValue.EIGHTH) < 0 && fours && groups.get(0) == 4) {
+            return BEATS;
+        }
+        return groups.stream().allMatch(size -> size == 3) ? GROUP_SYLLABLES : GROUPS;
+    }
+
     abstract List<String> say(Meter meter, List<Slot> slots);
+
+    private static List<String> byBeat(List<Slot> slots, OfBeat syllables) {
+        List<String> said = new ArrayList<>();
+        slots.forEach(slot -> said.addAll(syllables.with(slot.notes())));
+        return said;
+    }
 
     /** Returns the syllables of a bar, in order. */
     public List<SpokenSyllable> count(Bar bar, Subdivision subdivision) {
-        List<Slot> slots = subdivision.slots(bar);
-        List<String> syllables = say(bar.meter(), slots);
+        CountingSystem system = forBar(bar);
+        List<Slot> slots = system.followsBeats() ? subdivision.beatSlots(bar) : subdivision.slots(bar);
+        List<String> syllables = system.say(bar.meter(), slots);
         List<SpokenSyllable> said = new ArrayList<>();
         for (int group = 0; group < slots.size(); group++) {
             Slot slot = slots.get(group);

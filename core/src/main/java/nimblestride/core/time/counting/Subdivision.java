@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.value.NoteValue;
 
 /**
@@ -28,8 +29,28 @@ public record Subdivision(Optional<NoteValue> value, List<Integer> notes) {
      * A group with its notes.
      *
      * @param from the start of the bar
+     * @param isOne whether the group is one unit that is not divided
      */
-    record Slot(NoteValue from, NoteValue note, int notes) {}
+    record Slot(NoteValue from, NoteValue note, int notes, boolean isOne) {
+        NoteValue length() {
+            return note.times(notes);
+        }
+
+        /** Returns the notes of each group, with a run of undivided units as one group. */
+        static List<Integer> withRunsOfOnes(List<Slot> slots) {
+            List<Integer> notes = new ArrayList<>();
+            boolean run = false;
+            for (Slot slot : slots) {
+                if (slot.isOne && run) {
+                    notes.set(notes.size() - 1, notes.get(notes.size() - 1) + 1);
+                } else {
+                    notes.add(slot.notes);
+                }
+                run = slot.isOne;
+            }
+            return notes;
+        }
+    }
 
     /**
      * @throws nimblestride.core.foundation.failure.InvalidValueException if a number is out of range, or a value and
@@ -56,17 +77,28 @@ public record Subdivision(Optional<NoteValue> value, List<Integer> notes) {
     }
 
     List<Slot> slots(Bar bar) {
+        return slots(bar, bar.grouping().sizes());
+    }
+
+    /** Returns the beats of a bar with their notes. */
+    List<Slot> beatSlots(Bar bar) {
+        return slots(bar, Beats.of(bar).sizes());
+    }
+
+    private List<Slot> slots(Bar bar, List<Integer> sizes) {
         NoteValue unit = bar.meter().unit();
         List<Slot> slots = new ArrayList<>();
         NoteValue from = NoteValue.ZERO;
         int group = 0;
         int all = 0;
-        for (int size : bar.grouping().sizes()) {
+        for (int size : sizes) {
             NoteValue length = unit.times(size);
             int count = notesIn(length, group++).orElse(size);
             all += count;
             slots.add(
-                    all <= MAX_IN_A_BAR ? new Slot(from, length.dividedBy(count), count) : new Slot(from, unit, size));
+                    all <= MAX_IN_A_BAR
+                            ? new Slot(from, length.dividedBy(count), count, size == 1 && count == 1)
+                            : new Slot(from, unit, size, size == 1));
             from = from.plus(length);
         }
         return slots;

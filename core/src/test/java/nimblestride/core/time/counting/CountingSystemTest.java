@@ -11,6 +11,7 @@ import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import nimblestride.core.language.text.CountText;
 import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Grouping;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.value.NoteValue;
@@ -19,7 +20,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class CountingSystemTest {
-    /** Common practice for each counting system. */
+    /**
+     * Common practice, and for Takadimi, Gordon, and Eastman the tables of Hoffman, Pelto, and White (1996), Gordon
+     * (1993), and McHose and Tibbs (1945), quoted from memory.
+     */
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
@@ -33,6 +37,23 @@ class CountingSystemTest {
                 "GROUP_SYLLABLES | 9/16(4+5)   | 1 e & a 2 2 3 4 5",
                 "SPOKEN          | 7/8(2+2+3)  | ta ka ta ka ta ki ta",
                 "SPOKEN          | 5/8(5)      | ta di gi na tom",
+                "GROUPS          | 4/4         | 1 2 3 4",
+                "SPOKEN          | 4/4         | ta ka di mi",
+                "GROUPS          | 4/4+1/4(4+1) | 1 2 3 4 1",
+                "AUTOMATIC       | 4/4         | 1 2 3 4",
+                "AUTOMATIC       | 16/16       | 1 e & a 2 e & a 3 e & a 4 e & a",
+                "AUTOMATIC       | 12/8        | 1 la li 2 la li 3 la li 4 la li",
+                "AUTOMATIC       | 7/8         | 1 2 1 2 1 2 3",
+                "AUTOMATIC       | 13/16(3+3+3+4) | 1 2 3 1 2 3 1 2 3 1 2 3 4",
+                "TAKADIMI        | 2/4         | ta ta",
+                "TAKADIMI        | 6/8         | ta ki da ta ki da",
+                "TAKADIMI        | 8/16        | ta ka di mi ta ka di mi",
+                "TAKADIMI        | 7/8         | ta di ta di ta ki da",
+                "GORDON          | 6/8         | du da di du da di",
+                "GORDON          | 8/16        | du ta de ta du ta de ta",
+                "GORDON          | 5/8(2+3)    | du be du ba bi",
+                "EASTMAN         | 6/8         | 1 la li 2 la li",
+                "EASTMAN         | 8/16        | 1 ta te ta 2 ta te ta",
                 "SPOKEN          | 13/16(13)   | ta ka di mi ta ka di mi ta di gi na tom"
             })
     void countsABar(CountingSystem countingSystem, String bar, String count) {
@@ -55,6 +76,12 @@ class CountingSystemTest {
             delimiter = ';',
             value = {
                 "BEATS; 2/4; 1/8; 1 & | 2 &",
+                "TAKADIMI; 2/4; 1/24; ta va ki di da ma | ta va ki di da ma",
+                "TAKADIMI; 5/4; 1/8; ta di | ta di | ta di | ta di | ta di",
+                "GORDON; 2/4; 1/8; du de | du de",
+                "GORDON; 6/8; 1/16; du ta da ta di ta | du ta da ta di ta",
+                "EASTMAN; 2/4; 1/12; 1 la li | 2 la li",
+                "EASTMAN; 6/8; 1/16; 1 ta la ta li ta | 2 ta la ta li ta",
                 "BEATS; 2/4; 1/12; 1 trip let | 2 trip let",
                 "BEATS; 2/4; 1/16; 1 e & a | 2 e & a",
                 "BEATS; 1/4; 1/20; 1 2 3 4 5",
@@ -115,7 +142,9 @@ class CountingSystemTest {
                         .replace("|", "")
                         .split(" +"))
                 .isEqualTo(said.replace("|", "").split(" +"));
-        if (groups.size() > 1) {
+        if (countingSystem.followsBeats()) {
+            assertThat(Beats.of(read)).isEqualTo(Beats.of(bar));
+        } else if (groups.size() > 1) {
             assertThat(read).isEqualTo(bar);
         }
     }

@@ -148,7 +148,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
 
         /** Returns the syllable; where beats are counted, a group starts with its full place. */
         private String syllable(Bar bar, SpokenSyllable said) {
-            return counts.countingSystem() == CountingSystem.BEATS && said.startsGroup()
+            return counts.countingSystem().forBar(bar) == CountingSystem.BEATS && said.startsGroup()
                     ? new CountPosition(bar.meter(), said.at()).toString()
                     : said.syllable();
         }
