@@ -240,7 +240,7 @@ final class ReportJson {
         chain.tempos().forEach(tempo -> tempos.add(text(tempo.perMinute())));
         node.put("ratio", text(chain.ratio()));
         try {
-            node.put("wayBack", chain.wayBack().toString());
+            node.put("wayBack", ReportText.wayBack(chain));
         } catch (ArithmeticException e) {
             node.put("problem", e.getMessage());
         }

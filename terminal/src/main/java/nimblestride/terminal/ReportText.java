@@ -3,6 +3,7 @@ package nimblestride.terminal;
 import java.io.PrintWriter;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Collectors;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.insight.fact.Category;
 import nimblestride.core.insight.finding.Finding;
@@ -10,6 +11,7 @@ import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.LayerText;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.layer.modulation.ModulationChain;
+import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Grouping;
 import nimblestride.core.time.meter.Meter;
@@ -54,11 +56,16 @@ final class ReportText {
                     Tempo.decimal(chain.tempos().get(i).perMinute()),
                     Tempo.decimal(chain.tempos().get(i + 1).perMinute()));
         }
-        out.println(chain.isHome() ? "  It ends where it began." : "  The way back: " + chain.wayBack());
+        out.println(chain.isHome() ? "  It ends where it began." : "  The way back: " + wayBack(chain));
         out.println(
                 chain.friendlyTempos().isEmpty()
                         ? "  At no starting tempo of an ordinary metronome are all of them whole."
                         : "  All are whole from " + chain.friendlyTempos() + ".");
+    }
+
+    /** Returns the pivots back to the first tempo: {@code 1/4 = 3/16, 1/4 = 3/16}. */
+    static String wayBack(ModulationChain chain) {
+        return chain.wayBack().stream().map(Pivot::toString).collect(Collectors.joining(", "));
     }
 
     private static void writeFit(FitResult fit, PrintWriter out) {

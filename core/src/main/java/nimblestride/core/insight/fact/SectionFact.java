@@ -1,7 +1,6 @@
 package nimblestride.core.insight.fact;
 
 import java.util.List;
-import java.util.Optional;
 import nimblestride.core.layer.modulation.Pivot;
 import org.apache.commons.numbers.fraction.BigFraction;
 
@@ -31,11 +30,11 @@ public sealed interface SectionFact extends Fact {
     /**
      * The sections in order.
      *
-     * @param wayBack to the first tempo, for the next time round; empty when the last tempo is the first
+     * @param wayBack pivots to the first tempo, for the next time round; empty when the last tempo is the first
      * @param bars of all sections together
      * @param seconds of all sections together
      */
-    record Order(List<Turn> turns, Optional<Pivot> wayBack, long bars, BigFraction seconds) implements SectionFact {
+    record Order(List<Turn> turns, List<Pivot> wayBack, long bars, BigFraction seconds) implements SectionFact {
         @Override
         public FactKind kind() {
             return FactKind.SECTIONS;

@@ -73,9 +73,7 @@ final class SectionFindings {
         List<SectionFact.Turn> turns = IntStream.range(0, tempos.size())
                 .mapToObj(i -> new SectionFact.Turn(name(i), tempos.get(i).perMinute()))
                 .toList();
-        Optional<Pivot> wayBack = exercise.chain().isHome()
-                ? Optional.empty()
-                : Optional.of(exercise.chain().wayBack());
+        List<Pivot> wayBack = exercise.chain().wayBack();
         long bars =
                 whole.passages().stream().mapToLong(Playthrough.Passage::bars).sum();
         findings.add(Finding.of(new SectionFact.Order(turns, wayBack, bars, whole.seconds())));

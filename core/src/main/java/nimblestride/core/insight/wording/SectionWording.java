@@ -34,9 +34,10 @@ final class SectionWording {
                 .map(turn -> turn.name() + " at " + Tempo.decimal(turn.perMinute()))
                 .collect(Collectors.joining(", then "));
         String more = turns.size() > LISTED ? ", and " + (turns.size() - LISTED) + " more" : "";
-        String home = fact.wayBack()
-                .map(pivot -> "Round again, the tempo goes back by " + pivot(pivot) + ".")
-                .orElse("The last is at the tempo of the first.");
+        String back = fact.wayBack().stream().map(SectionWording::pivot).collect(Collectors.joining(", then "));
+        String home = back.isEmpty()
+                ? "The last is at the tempo of the first."
+                : "Round again, the tempo goes back by " + back + ".";
         return new Words(
                 order + more + ". " + home,
                 Counted.count(fact.bars(), "bar") + " in " + turns.size() + " sections last "

@@ -80,12 +80,26 @@ public record ModulationChain(Tempo start, List<Pivot> pivots) {
     }
 
     /**
-     * Returns the one pivot that leads back to the first tempo: a single pivot reversed, otherwise the plainest.
+     * Returns the pivots that lead back to the first tempo, so that each can be played: a single pivot reversed, or the
+     * plainest one where both its values have a name, else every step reversed, last first. Empty where it is home.
      *
-     * @throws ExactOverflowException if its value can't be written
+     * @throws ExactOverflowException if a value can't be written
      */
-    public Pivot wayBack() {
-        return pivots.size() == 1 ? pivots.get(0).back() : Pivot.reaching(ratio().reciprocal(), List.of());
+    public List<Pivot> wayBack() {
+        if (isHome()) {
+            return List.of();
+        }
+        if (pivots.size() > 1) {
+            Pivot plainest = Pivot.reaching(ratio().reciprocal(), List.of());
+            if (plainest.isNamed()) {
+                return List.of(plainest);
+            }
+        }
+        List<Pivot> back = new ArrayList<>();
+        for (Pivot pivot : pivots) {
+            back.add(0, pivot.back());
+        }
+        return List.copyOf(back);
     }
 
     /**

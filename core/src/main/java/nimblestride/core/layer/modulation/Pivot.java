@@ -96,7 +96,8 @@ public record Pivot(NoteValue oldValue, NoteValue newValue) {
         return new Pivot(NoteValue.of(now.fraction().divide(ratio)), now);
     }
 
-    private boolean isNamed() {
+    /** Returns whether both values are single notes with a name. */
+    boolean isNamed() {
         return NoteName.of(oldValue).isPresent() && NoteName.of(newValue).isPresent();
     }
 

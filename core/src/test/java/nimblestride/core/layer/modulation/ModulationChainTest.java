@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -40,11 +42,29 @@ class ModulationChainTest {
         Pivot pivot = PivotText.read(typed);
         ModulationChain chain = new ModulationChain(Tempo.ofQuarters(from), List.of(pivot));
         assertThat(chain.tempos()).containsExactly(Tempo.ofQuarters(from), Tempo.ofQuarters(to));
-        assertThat(new ModulationChain(Tempo.ofQuarters(to), List.of(chain.wayBack()))
+        assertThat(new ModulationChain(Tempo.ofQuarters(to), chain.wayBack())
                         .tempos()
                         .get(1))
                 .isEqualTo(Tempo.ofQuarters(from));
         assertThat(PivotText.read(PivotText.write(pivot))).isEqualTo(pivot);
+    }
+
+    /** Where one pivot has no value with a name, each step goes back by itself (common practice). */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "3/16 = 1/4, 3/16 = 1/4 | 1/4 = 3/16, 1/4 = 3/16",
+                "1/6 = 1/4, 1/4 = 1/8   | 1/4 = 1/3",
+                "3/8 = 1/2              | 1/2 = 3/8",
+                "1/4 = 1/8, 1/8 = 1/4   | ''"
+            })
+    void theWayBackCanBePlayed(String there, String back) {
+        List<Pivot> pivots =
+                Stream.of(there.split(",", -1)).map(PivotText::read).toList();
+        assertThat(new ModulationChain(Tempo.ofQuarters(96), pivots)
+                        .wayBack().stream().map(Pivot::toString).collect(Collectors.joining(", ")))
+                .isEqualTo(back);
     }
 
     /** n a beat in groups of m is undone by m a beat in groups of n (the project's plan). */
@@ -79,7 +99,7 @@ class ModulationChainTest {
         }
         assertThat(new ModulationChain(chain.start(), back).isHome()).isTrue();
         List<Pivot> straight = new ArrayList<>(there);
-        straight.add(chain.wayBack());
+        straight.addAll(chain.wayBack());
         ModulationChain home = new ModulationChain(chain.start(), straight);
         assertThat(home.isHome()).isTrue();
         assertThat(home.tempos().get(straight.size())).isEqualTo(chain.start());

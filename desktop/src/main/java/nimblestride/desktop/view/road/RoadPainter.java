@@ -19,6 +19,8 @@ import nimblestride.desktop.view.road.RoadLabels.Kind;
 
 /** Paints the Road. */
 final class RoadPainter {
+    private static final double BEAT = 3;
+    private static final double LONG_BEAT = 4.6;
     private static final double MARK = 5.5;
 
     private final GraphicsContext g;
@@ -111,7 +113,7 @@ final class RoadPainter {
     }
 
     private void ticks() {
-        groupStarts();
+        beats();
         g.setStroke(palette.ink());
         for (RoadPicture.Tick tick : picture.ticks()) {
             double x = x(tick.at());
@@ -120,12 +122,11 @@ final class RoadPainter {
         }
     }
 
-    private void groupStarts() {
+    /** Marks each beat on the ground, a long one larger. */
+    private void beats() {
         g.beginPath();
-        for (RoadPicture.Tick tick : picture.ticks()) {
-            if (tick.groupStart()) {
-                MarkShape.DISC.trace(g, x(tick.at()), ground, 3);
-            }
+        for (RoadPicture.BeatMark beat : picture.beats()) {
+            MarkShape.DISC.trace(g, x(beat.at()), ground, beat.isLong() ? LONG_BEAT : BEAT);
         }
         g.setFill(palette.ink());
         g.fill();

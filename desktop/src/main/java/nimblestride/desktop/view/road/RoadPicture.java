@@ -14,6 +14,7 @@ import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.SpokenSyllable;
 import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.meter.Phrase;
@@ -24,7 +25,13 @@ import nimblestride.core.time.value.NoteValue;
  *
  * @param home where all layers realign, if it is in view
  */
-record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, List<Lane> lanes, OptionalDouble home) {
+record RoadPicture(
+        List<Post> posts,
+        List<Stride> strides,
+        List<BeatMark> beats,
+        List<Tick> ticks,
+        List<Lane> lanes,
+        OptionalDouble home) {
     /** The minimum distance between units that are drawn one by one, in pixels. */
     static final double CLOSEST_UNITS = 4;
 
@@ -51,6 +58,13 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
             return (to - from) / units;
         }
     }
+
+    /**
+     * A beat, to be conducted.
+     *
+     * @param isLong whether it is longer than the shortest of its bar
+     */
+    record BeatMark(double at, boolean isLong) {}
 
     /**
      * A unit.
@@ -87,6 +101,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
         private final CountCache counts;
         private final List<Post> posts = new ArrayList<>();
         private final List<Stride> strides = new ArrayList<>();
+        private final List<BeatMark> beats = new ArrayList<>();
         private final List<Tick> ticks = new ArrayList<>();
         private final Set<NoteValue> barLines = new HashSet<>();
 
@@ -108,6 +123,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
                 posts.add(new Post(start.toDouble(), bar, here.meter(), signature, bar % bars == 0));
                 barLines.add(start);
                 drawGroups(here, bar, start.toDouble());
+                drawBeats(here, start.toDouble());
                 before = here;
                 bar++;
                 start = start.plus(here.length());
@@ -116,7 +132,7 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
             for (int i = 0; i < Math.min(stage, analysis.layers().size()); i++) {
                 lanes.add(lane(i, analysis.layers().get(i)));
             }
-            return new RoadPicture(posts, strides, ticks, lanes, home());
+            return new RoadPicture(posts, strides, beats, ticks, lanes, home());
         }
 
         private void drawGroups(Bar bar, long number, double start) {
@@ -139,6 +155,19 @@ record RoadPicture(List<Post> posts, List<Stride> strides, List<Tick> ticks, Lis
                 if (shown && at + gap >= stretch.start() && at <= stretch.end()) {
                     ticks.add(new Tick(at, syllable(bar, said), gap, said.startsGroup(), number, said.at()));
                 }
+            }
+        }
+
+        private void drawBeats(Bar bar, double start) {
+            double unit = bar.meter().unit().toDouble();
+            Beats all = Beats.of(bar);
+            double at = start;
+            for (int beat = 0; beat < all.count(); beat++) {
+                double to = at + all.sizes().get(beat) * unit;
+                if (isSeen(at, to) && (to - at) * stretch.scale() >= CLOSEST_UNITS) {
+                    beats.add(new BeatMark(at, all.isLong(beat)));
+                }
+                at = to;
             }
         }
 

@@ -62,6 +62,20 @@ class RoadPictureTest {
     }
 
     @Test
+    void marksEachBeatLongAndShort() {
+        assertThat(picture(0, 1, "7/8(2+2+3)").beats())
+                .startsWith(
+                        new RoadPicture.BeatMark(0, false),
+                        new RoadPicture.BeatMark(0.25, false),
+                        new RoadPicture.BeatMark(0.5, true),
+                        new RoadPicture.BeatMark(0.875, false));
+        assertThat(picture(0, 1, "4/4(2+2)").beats().subList(0, 4))
+                .extracting(RoadPicture.BeatMark::at)
+                .containsExactly(0.0, 0.25, 0.5, 0.75);
+        assertThat(picture(0, 4, "1/1000000").beats()).isEmpty();
+    }
+
+    @Test
     void drawsOnlyWhatIsInViewHoweverFarAlong() {
         RoadPicture far = picture(1e9, 2, "7/8", "kick every 3/16");
         assertThat(far.posts()).hasSizeBetween(2, 4);
