@@ -89,7 +89,7 @@ class ModulateStoryTest extends WindowStory {
                 .extracting(SectionContent::name)
                 .containsExactly("A", "B", "lead-in to A", "lead-in to B");
         assertThat(exercise().content().name()).isEqualTo("B");
-        assertThat(text("#bars")).isEqualTo("5/4(3+2)");
+        assertThat(text("#bars")).isEqualTo("5/4");
         assertThat(text("#tempo")).isEqualTo("112");
 
         clickOn("#page-sections");

@@ -27,7 +27,7 @@ class PlaceStoryTest extends WindowStory {
         retype("#count-text", "1 2 3 1 2 1 2");
         assertThat(exercise().phrase().bars().get(0).grouping()).hasToString("3+2+2");
         retype("#count-text", "1 2 3 1 2 1 3");
-        assertThat(shows("expected \"2\" here")).isTrue();
+        assertThat(shows("expected \"1\" here")).isTrue();
         type(KeyCode.ESCAPE);
         interact(lookup("& of 4 is dropped").queryButton()::fire);
         assertThat(exercise().phrase().bars().get(0).grouping()).hasToString("2+2+2+1");
