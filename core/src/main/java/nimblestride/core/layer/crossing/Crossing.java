@@ -102,10 +102,6 @@ public record Crossing(Kind kind, Optional<Ratio> ratio, Optional<Spread> spread
         return new Crossing(kind, Optional.empty(), Optional.empty(), false);
     }
 
-    private static Crossing with(Kind kind, Optional<Ratio> ratio) {
-        return new Crossing(kind, ratio, Optional.empty(), false);
-    }
-
     /** Finds the name of one layer. */
     private static final class Namer {
         private final Pattern pattern;
@@ -164,7 +160,7 @@ public record Crossing(Kind kind, Optional<Ratio> ratio, Optional<Spread> spread
             }
             NoteValue together = note.times(ratio.get().notes());
             boolean inTheBar = !cutOff && bars.stream().allMatch(bar -> bar.isMultipleOf(together));
-            return with(inTheBar ? Kind.POLYRHYTHM : Kind.CROSS_RHYTHM, ratio);
+            return new Crossing(inTheBar ? Kind.POLYRHYTHM : Kind.CROSS_RHYTHM, ratio, Optional.empty(), false);
         }
 
         private Crossing overUnevenBeats() {
@@ -199,12 +195,15 @@ public record Crossing(Kind kind, Optional<Ratio> ratio, Optional<Spread> spread
         private Crossing ofCell() {
             if (fits(cycle)) {
                 Optional<Ratio> ofStarts = ratio(cycle);
-                return with(ofStarts.isPresent() ? Kind.POLYRHYTHM : Kind.IN_STEP, ofStarts);
+                return new Crossing(
+                        ofStarts.isPresent() ? Kind.POLYRHYTHM : Kind.IN_STEP, ofStarts, Optional.empty(), false);
             }
             if (cutOff) {
-                return with(Kind.IN_STEP, ratio(cycle));
+                return new Crossing(Kind.IN_STEP, ratio(cycle), Optional.empty(), false);
             }
-            return sharesTheSubdivision() ? plain(Kind.POLYMETER) : with(Kind.BOTH, ratio(note));
+            return sharesTheSubdivision()
+                    ? plain(Kind.POLYMETER)
+                    : new Crossing(Kind.BOTH, ratio(note), Optional.empty(), false);
         }
 
         /** Returns the notes of a value against the even beats, where neither number is 1. */
