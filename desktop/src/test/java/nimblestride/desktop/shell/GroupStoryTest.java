@@ -37,7 +37,7 @@ class GroupStoryTest extends WindowStory {
         chord(KeyCode.SHORTCUT, KeyCode.L);
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("11/8");
         chord(KeyCode.SHORTCUT, KeyCode.DOWN);
-        assertThat(BarsText.write(exercise().phrase())).isEqualTo("11/16");
+        assertThat(BarsText.write(exercise().phrase())).isEqualTo("11/16(3+3+3+2)");
         assertThat(exercise().tempo()).hasToString("1/8=96");
 
         retype("#bars", "11/4");

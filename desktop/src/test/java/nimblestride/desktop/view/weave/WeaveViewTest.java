@@ -143,7 +143,7 @@ class WeaveViewTest extends OnStage {
 
     @Test
     void aLongWayIsScrolledAndZoomedAndFollowed() {
-        show("7/8", "kick every 5/16", "snare every 13/64", "ride every 11/32");
+        show("7/8(3+2+2)", "kick every 5/16", "snare every 13/64", "ride every 11/32");
         ScrollBar bar = bar();
         assertThat(weave.rows()).isGreaterThan(100);
         type(KeyCode.END);
