@@ -135,7 +135,7 @@ class StrideCommandTest {
                         "--json")
                 .at("/modulation");
         assertThat(chain.at("/tempos").toString()).isEqualTo("[\"100\",\"125\",\"500/3\"]");
-        assertThat(chain.at("/wayBack").stringValue()).isEqualTo("5/12 = 1/4");
+        assertThat(chain.at("/wayBack").stringValue()).isEqualTo("1/4 = 3/16, 1/4 = 1/5");
         run("report", "--bars", "7/8", "--pivot", "quarter = quarter");
         assertThat(out.toString()).contains("It ends where it began.");
     }
@@ -265,14 +265,34 @@ class StrideCommandTest {
     @Test
     void readingsComeForEachBarInAllSchools() {
         JsonNode report = report("report", "--bars", "11/8, 19/16", "--json");
-        assertThat(report.at("/readings/0").toString())
-                .isEqualTo("{\"bar\":1,\"grouping\":[3,3,3,2],\"school\":\"twos-threes\","
-                        + "\"why\":\"three 3s, then one 2\",\"writtenAs\":[\"11/8\"]}");
+        JsonNode first = report.at("/readings/0");
+        assertThat(first.at("/grouping").toString()).isEqualTo("[3,3,3,2]");
+        assertThat(first.at("/school").stringValue()).isEqualTo("twos-threes");
+        assertThat(first.at("/why").stringValue()).isEqualTo("three 3s, then one 2");
+        assertThat(first.at("/writtenAs").toString()).isEqualTo("[\"11/8\"]");
+        assertThat(first.at("/alsoWrittenAs/0").toString()).isEqualTo("[\"6/8\",\"5/8\"]");
+        assertThat(report.at("/readings")
+                        .valueStream()
+                        .filter(one -> one.at("/bar").intValue() == 2))
+                .hasSize(12);
         assertThat(report.at("/readings")
                         .valueStream()
                         .map(reading -> reading.at("/school").stringValue())
                         .distinct())
                 .containsExactlyInAnyOrder("twos-threes", "paired-bars", "familiar", "cells");
+    }
+
+    @Test
+    void beatsAndCountsComeForEachBar() {
+        JsonNode report = report("report", "--bars", "4/4, 7/8", "--json");
+        assertThat(report.at("/beats/1/starts").toString()).isEqualTo("[\"0\",\"1/4\",\"1/2\"]");
+        assertThat(report.at("/counts/0/default").stringValue()).isEqualTo("beats");
+        assertThat(report.at("/counts/1/default").stringValue()).isEqualTo("groups");
+        assertThat(report.at("/counts/1/systems").valueStream().map(one -> one.at("/key")
+                        .stringValue()))
+                .containsExactly(
+                        "beats", "straight", "groups", "group-numbers", "konnakol", "takadimi", "gordon", "eastman");
+        assertThat(report.at("/counts/1/systems/2/text").stringValue()).isEqualTo("1 2 | 1 2 | 1 2 3");
     }
 
     @Test
