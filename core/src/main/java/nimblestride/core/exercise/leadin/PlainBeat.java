@@ -59,23 +59,36 @@ public final class PlainBeat {
     }
 
     private static List<Layer> unevenTime(Phrase phrase) {
-        List<Placement> hat = new ArrayList<>();
         List<Placement> kick = new ArrayList<>();
         List<Placement> snare = new ArrayList<>();
+        for (int number = 0; number < phrase.bars().size(); number++) {
+            Bar bar = phrase.bars().get(number);
+            List<NoteValue> beats = Beats.of(bar).starts();
+            for (int beat = 0; beat < beats.size(); beat++) {
+                (beat % 2 == 0 ? kick : snare).add(new Placement(number, beats.get(beat), Stroke.NORMAL));
+            }
+        }
+        return Stream.of(hats(phrase), placed(Kit.KICK, kick), placed(Kit.SNARE, snare))
+                .flatMap(List::stream)
+                .toList();
+    }
+
+    /** Returns steady notes where all bars share them, which no phrase is too long for. */
+    private static List<Layer> hats(Phrase phrase) {
+        List<NoteValue> steps =
+                phrase.kinds().stream().map(PlainBeat::hat).distinct().toList();
+        if (steps.size() == 1) {
+            return List.of(every(Kit.HI_HAT, steps.get(0), NoteValue.ZERO));
+        }
+        List<Placement> hat = new ArrayList<>();
         for (int number = 0; number < phrase.bars().size(); number++) {
             Bar bar = phrase.bars().get(number);
             NoteValue step = hat(bar);
             for (NoteValue at = NoteValue.ZERO; at.compareTo(bar.length()) < 0; at = at.plus(step)) {
                 hat.add(new Placement(number, at, Stroke.NORMAL));
             }
-            List<NoteValue> beats = Beats.of(bar).starts();
-            for (int beat = 0; beat < beats.size(); beat++) {
-                (beat % 2 == 0 ? kick : snare).add(new Placement(number, beats.get(beat), Stroke.NORMAL));
-            }
         }
-        return Stream.of(placed(Kit.HI_HAT, hat), placed(Kit.KICK, kick), placed(Kit.SNARE, snare))
-                .flatMap(List::stream)
-                .toList();
+        return placed(Kit.HI_HAT, hat);
     }
 
     private static Layer every(Voice voice, NoteValue value, NoteValue late) {

@@ -12,7 +12,7 @@ public sealed interface CrossingFact extends Fact {
     /** Returns the name of the layer. */
     String layer();
 
-    /** A layer has a name: polymeter, polyrhythm, cross-rhythm, or both; or a reset cuts it off. */
+    /** A layer has a name: polymeter, polyrhythm, cross-rhythm, or both. */
     record Called(String layer, Pattern pattern, Crossing crossing) implements CrossingFact {
         @Override
         public FactKind kind() {
@@ -21,7 +21,7 @@ public sealed interface CrossingFact extends Fact {
                 case POLYRHYTHM -> FactKind.POLYRHYTHM;
                 case CROSS_RHYTHM -> FactKind.CROSS_RHYTHM;
                 case BOTH -> FactKind.POLYMETER_AND_CROSS_RHYTHM;
-                case IN_STEP -> FactKind.CUT_OFF;
+                case IN_STEP -> throw new IllegalStateException("a layer in step has no name of its own");
             };
         }
     }

@@ -25,7 +25,6 @@ public enum FactKind {
     POLYRHYTHM(Category.CROSSING, "polyrhythm"),
     CROSS_RHYTHM(Category.CROSSING, "cross-rhythm"),
     POLYMETER_AND_CROSS_RHYTHM(Category.CROSSING, "polymeter-and-polyrhythm"),
-    CUT_OFF(Category.CROSSING, "cut-off"),
 
     BEAT(Category.BEAT, "beat"),
     RUNNING_HANDS(Category.BEAT, "running-hands"),

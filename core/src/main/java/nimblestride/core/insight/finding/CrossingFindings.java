@@ -65,7 +65,7 @@ final class CrossingFindings {
 
     private void findName(int index, OfLayer ofLayer) {
         Crossing crossing = Crossing.of(ofLayer.layer(), phrase);
-        if (crossing.kind() != Crossing.Kind.IN_STEP || crossing.cutOff()) {
+        if (crossing.kind() != Crossing.Kind.IN_STEP) {
             findings.add(Finding.at(
                     index,
                     NoteValue.ZERO,

@@ -94,8 +94,13 @@ public final class Glossary {
                             "polymeter",
                             "Two lengths that go round against each other with the same pulse: five eighths over four quarters."),
                     term(
+                            "cross-rhythm",
+                            "Evenly spaced hits against the beats: 4:3 is four notes in the time of three beats.",
+                            "cross-rhythms"),
+                    term("hemiola", "The cross-rhythm 3:2, three notes in the time of two beats.", "hemiolas"),
+                    term(
                             "polyrhythm",
-                            "Different numbers of even notes in the same time: three against two, four over seven eighths.",
+                            "A cross-rhythm that fits the bar: three notes against four beats, four over seven eighths.",
                             "polyrhythms"),
                     term("pulse", "The steady, even beat that everything else is felt against.", "pulses"),
                     term("reading", "One of the ways in which a bar can be felt in groups.", "readings"),

@@ -39,18 +39,12 @@ final class CrossingWording {
     private static Words called(CrossingFact.Called fact) {
         Crossing crossing = fact.crossing();
         String name = fact.layer() + " " + FindingWords.pattern(fact.pattern()) + " is ";
-        String cutOff = crossing.cutOff() ? ", cut off at each reset" : "";
         return switch (fact.kind()) {
             case POLYMETER ->
                 new Words(
                         name + "a polymeter: it shares the bars' subdivision, but not their length.",
                         "Its 1 moves against the 1 of the bars until both fall together.");
-            case POLYRHYTHM, CROSS_RHYTHM -> new Words(name + ratio(crossing) + cutOff + ".", hits(crossing));
-            case CUT_OFF ->
-                new Words(
-                        fact.layer() + " " + FindingWords.pattern(fact.pattern()) + " is cut off at each reset"
-                                + crossing.ratio().map(one -> " (" + one + ")").orElse("") + ".",
-                        "");
+            case POLYRHYTHM, CROSS_RHYTHM -> new Words(name + ratio(crossing) + end(crossing), hits(crossing));
             default ->
                 new Words(
                         name + "a polymeter and a cross-rhythm at once"
@@ -62,21 +56,24 @@ final class CrossingWording {
 
     /** {@code a 3:4 polyrhythm: 3 notes in the time of 4 beats}; {@code 4 even notes over 7 eighths}. */
     private static String ratio(Crossing crossing) {
-        String crossesTheLine =
-                crossing.kind() == Crossing.Kind.CROSS_RHYTHM && !crossing.cutOff() ? " It crosses the bar line" : "";
         if (crossing.ratio().isEmpty()) {
             return crossing.spread()
-                            .map(spread -> number(spread.notes()) + " even notes over " + number(spread.units()) + " "
-                                    + NoteName.sayMany(spread.unit()))
-                            .orElse("a row of even notes against uneven beats")
-                    + (crossesTheLine.isEmpty() ? "" : "." + crossesTheLine);
+                    .map(spread -> number(spread.notes()) + " even notes over " + number(spread.units()) + " "
+                            + NoteName.sayMany(spread.unit()))
+                    .orElse("a row of even notes against uneven beats");
         }
         Ratio ratio = crossing.ratio().get();
         String called = ratio.isHemiola()
                 ? "a hemiola"
                 : "a " + ratio + " " + crossing.kind().title();
-        return called + ": " + number(ratio.notes()) + " notes in the time of " + number(ratio.beats()) + " beats"
-                + (crossesTheLine.isEmpty() ? "" : "." + crossesTheLine);
+        return called + ": " + number(ratio.notes()) + " notes in the time of " + number(ratio.beats()) + " beats";
+    }
+
+    private static String end(Crossing crossing) {
+        if (crossing.cutOff()) {
+            return ", cut off at each reset.";
+        }
+        return crossing.kind() == Crossing.Kind.CROSS_RHYTHM ? ". It crosses the bar line." : ".";
     }
 
     private static String hits(Crossing crossing) {

@@ -50,7 +50,7 @@ public final class GapsText {
 
     private static NoteValue length(TextCursor word, NoteValue unit) {
         if (word.match(LENGTH).isEmpty()) {
-            throw word.error("expected a length, in units or as a fraction of a whole note. " + EXAMPLE);
+            throw word.error("expected a length: a number of units, or a value such as 3/16. " + EXAMPLE);
         }
         NoteValue read = ValueText.read(word);
         NoteValue length = word.content().contains("/")

@@ -77,16 +77,9 @@ final class Syllables {
                 : own;
     }
 
-    /** Returns the konnakol words of a group. */
+    /** Returns the konnakol words of a group; a longer group goes in fours with the rest last. */
     static List<String> konnakol(int notes) {
-        List<String> said = new ArrayList<>();
-        int left = notes;
-        while (left >= KONNAKOL.size()) {
-            said.addAll(KONNAKOL.get(FOUR));
-            left -= FOUR;
-        }
-        said.addAll(KONNAKOL.get(left));
-        return said;
+        return inFours(notes, KONNAKOL);
     }
 
     /** Returns the Takadimi syllables of a beat; more notes than it names go in fours with the rest last. */

@@ -23,7 +23,7 @@ import nimblestride.core.time.value.NoteValue;
  * The readings of one meter, easiest to feel first, each grouping once. Each is built when it is asked for.
  *
  * <p>They come from four sources, merged by their {@link ReadingEffort}: strides of twos and threes (and fours of
- * sixteenths and quarters), with palindromes and {@link PublishedPatterns}; lists of bars that players know, in mixed
+ * sixteenths), with rows of equal strides, palindromes and {@link PublishedPatterns}; lists of bars that players know, in mixed
  * denominators; nearly equal cells; and what the signature itself says.
  */
 public final class Readings {

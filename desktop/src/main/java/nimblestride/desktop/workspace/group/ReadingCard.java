@@ -65,7 +65,12 @@ final class ReadingCard extends StackPane {
         group.setAccessibleText("Group as " + reading.grouping() + ", " + reading.why() + (chosen ? ", chosen" : "")
                 + ". Count: " + count);
         group.setOnAction(event -> actions.group(reading));
-        ControlTip.on(group, "Group the bar this way. Right-click to write it as bars: " + words(reading.writtenAs()));
+        String bars = reading.ways().stream()
+                .filter(way -> way.size() > 1)
+                .findFirst()
+                .map(way -> " Right-click to write it as " + words(way) + ".")
+                .orElse("");
+        ControlTip.on(group, "Group the bar this way." + bars);
         group.setContextMenu(menu(reading, actions));
         SmallButton play = new SmallButton("Play", "reading-play-" + number, () -> actions.play(reading));
         play.setAccessibleText("Play " + reading.grouping() + " with its accents");

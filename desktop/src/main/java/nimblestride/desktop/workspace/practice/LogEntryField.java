@@ -96,7 +96,7 @@ final class LogEntryField {
     /** Puts an entry into the field to change it. */
     void change(LogEntry entry) {
         changing = Optional.of(entry);
-        reset("Write it anew");
+        reset("Save");
         line.show(entry.note());
         line.field().requestFocus();
     }

@@ -24,7 +24,7 @@ import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.page.Page;
 
-/** Sets who plays along, in which key, and whether they follow the groups of the bars or a pulse of their own. */
+/** Sets who plays along, in which key, and whether they follow the beats of the bars or a pulse of their own. */
 public final class BandPage extends VBox implements Page {
     private final PlaybackSettings settings;
     private final CheckBox plays = new CheckBox("A stand-in band plays along");
@@ -50,7 +50,7 @@ public final class BandPage extends VBox implements Page {
                 ownPulse,
                 "band-keeps",
                 List.of(false, true),
-                own -> own ? "a pulse of their own," : "the groups of the bars",
+                own -> own ? "a pulse of their own," : "the beats of the bars",
                 210,
                 "What the band keeps to");
         pulse = new TypedField<>(
@@ -132,7 +132,7 @@ public final class BandPage extends VBox implements Page {
                         ? "The first and the fifth note of the key, held; how loud it is, is set under Balance."
                         : (ownPulse.getValue()
                                         ? "Four pulses to each chord, across your bar lines: the bars are yours to keep."
-                                        : "A chord for each bar, the bass on each group.")
+                                        : "A chord for each bar, the bass on each beat.")
                                 + " Four chords go round; how loud they are, is set under Balance.");
         showing = false;
     }
