@@ -30,6 +30,10 @@ public final class Glossary {
                             "What is counted before the first bar, so that all begin together.",
                             "counting in",
                             "counted in"),
+                    term(
+                            "cross-rhythm",
+                            "Evenly spaced hits against the beats: 4:3 is four notes in the time of three beats.",
+                            "cross-rhythms"),
                     term("cycle", "Once through what a layer repeats.", "cycles"),
                     term(
                             "displacement",
@@ -50,6 +54,7 @@ public final class Glossary {
                             "groupings",
                             "groups",
                             "group"),
+                    term("hemiola", "The cross-rhythm 3:2, three notes in the time of two beats.", "hemiolas"),
                     term(
                             "home",
                             "Where the bars and a layer both begin together again; from there everything repeats.",
@@ -93,11 +98,6 @@ public final class Glossary {
                     term(
                             "polymeter",
                             "Two lengths that go round against each other with the same pulse: five eighths over four quarters."),
-                    term(
-                            "cross-rhythm",
-                            "Evenly spaced hits against the beats: 4:3 is four notes in the time of three beats.",
-                            "cross-rhythms"),
-                    term("hemiola", "The cross-rhythm 3:2, three notes in the time of two beats.", "hemiolas"),
                     term(
                             "polyrhythm",
                             "A cross-rhythm that fits the bar: three notes against four beats, four over seven eighths.",
